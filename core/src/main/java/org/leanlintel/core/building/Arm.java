@@ -1,0 +1,63 @@
+package org.leanlintel.core.building;
+
+import java.util.List;
+import org.leanlintel.core.building.Strip.StripPly;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Does;
+import org.leanlintel.core.model.End;
+
+/**
+ * A strip seen from one of its ends, looking away along the wall: {@code d} is the distance from the end's point along
+ * the wall, {@code a} the offset to the left of that view.
+ */
+record Arm(Strip strip, End end) {
+
+    /** A ply in this view, from a0 to a1 to the left. */
+    record ArmPly(int stripIndex, double a0, double a1, Content content) {
+
+        Does does() {
+            return content.does();
+        }
+    }
+
+    Vec point() {
+        return strip.axis().at(end);
+    }
+
+    /** Away from the end. */
+    Vec direction() {
+        Vec along = strip.axis().line().direction();
+        return end == End.START ? along : along.times(-1);
+    }
+
+    /** From the right of the view to the left. */
+    List<ArmPly> pliesToLeft() {
+        List<StripPly> plies = strip.plies();
+        ArmPly[] seen = new ArmPly[plies.size()];
+        for (int i = 0; i < seen.length; i++) {
+            StripPly p = plies.get(i);
+            if (end == End.START) seen[i] = new ArmPly(i, p.lo(), p.hi(), strip.content(i));
+            else seen[seen.length - 1 - i] = new ArmPly(i, -p.hi(), -p.lo(), strip.content(i));
+        }
+        return List.of(seen);
+    }
+
+    /** From the left of the view to the right, offsets measured to the right. */
+    List<ArmPly> pliesToRight() {
+        return pliesToLeft().reversed().stream()
+                .map(p -> new ArmPly(p.stripIndex, -p.a1, -p.a0, p.content))
+                .toList();
+    }
+
+    /** From this view back to the wall's own s. */
+    double s(double distance) {
+        return end == End.START ? distance : strip.length() - distance;
+    }
+
+    /** An edge given at the ply's right and left face in this view, as an edge of the wall. */
+    Edge edge(double distanceAtRight, double distanceAtLeft) {
+        return end == End.START
+                ? new Edge(distanceAtRight, distanceAtLeft)
+                : new Edge(s(distanceAtLeft), s(distanceAtRight));
+    }
+}

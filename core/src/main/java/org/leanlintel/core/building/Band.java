@@ -1,0 +1,11 @@
+package org.leanlintel.core.building;
+
+import java.util.List;
+
+/** A slice of a wall between two heights through which the same openings go; millimetres above the project's datum. */
+public record Band(double lowMm, double highMm, List<PlacedOpening> through) {
+
+    public Band {
+        through = List.copyOf(through);
+    }
+}

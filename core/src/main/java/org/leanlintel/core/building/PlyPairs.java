@@ -1,0 +1,64 @@
+package org.leanlintel.core.building;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.leanlintel.core.building.Arm.ArmPly;
+import org.leanlintel.core.model.Does;
+
+/**
+ * Which plies of two walls that meet end to end turn the corner together: structure with structure, and what lies to
+ * either side of it in order, by what it does. Plies without a mate are left out.
+ */
+final class PlyPairs {
+
+    /** Ply {@code a} of the one wall continues as ply {@code b} of the other. */
+    record Pair(int a, int b) {}
+
+    private PlyPairs() {}
+
+    /** Pairs in rising order of both. */
+    static List<Pair> of(List<ArmPly> as, List<ArmPly> bs) {
+        int aFrom = firstCarrying(as), aTo = lastCarrying(as) + 1;
+        int bFrom = firstCarrying(bs), bTo = lastCarrying(bs) + 1;
+        List<Pair> pairs = new ArrayList<>();
+        match(as, 0, aFrom, bs, 0, bFrom, pairs);
+        match(as, aFrom, aTo, bs, bFrom, bTo, pairs);
+        match(as, aTo, as.size(), bs, bTo, bs.size(), pairs);
+        return pairs;
+    }
+
+    private static int firstCarrying(List<ArmPly> plies) {
+        int i = 0;
+        while (plies.get(i).does() != Does.CARRIES) i++;
+        return i;
+    }
+
+    private static int lastCarrying(List<ArmPly> plies) {
+        int i = plies.size() - 1;
+        while (plies.get(i).does() != Does.CARRIES) i--;
+        return i;
+    }
+
+    /** Longest common subsequence of what the plies do, by the usual table of best counts. */
+    private static void match(List<ArmPly> as, int aFrom, int aTo, List<ArmPly> bs, int bFrom, int bTo, List<Pair> pairs) {
+        int rows = aTo - aFrom, columns = bTo - bFrom;
+        int[][] best = new int[rows + 1][columns + 1];
+        for (int i = rows - 1; i >= 0; i--) {
+            for (int j = columns - 1; j >= 0; j--) {
+                best[i][j] = same(as, aFrom + i, bs, bFrom + j)
+                        ? best[i + 1][j + 1] + 1
+                        : Math.max(best[i + 1][j], best[i][j + 1]);
+            }
+        }
+        int i = 0, j = 0;
+        while (i < rows && j < columns) {
+            if (same(as, aFrom + i, bs, bFrom + j)) pairs.add(new Pair(aFrom + i++, bFrom + j++));
+            else if (best[i + 1][j] >= best[i][j + 1]) i++;
+            else j++;
+        }
+    }
+
+    private static boolean same(List<ArmPly> as, int i, List<ArmPly> bs, int j) {
+        return as.get(i).does() == bs.get(j).does();
+    }
+}

@@ -1,0 +1,156 @@
+package org.leanlintel.core.building;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Arm.ArmPly;
+import org.leanlintel.core.building.EndJoint.PlyEnd;
+import org.leanlintel.core.building.Strip.StripPly;
+import org.leanlintel.core.geometry.Line;
+import org.leanlintel.core.model.Does;
+import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallEnd;
+import org.leanlintel.core.model.WallEnd.Reach;
+
+/**
+ * A wall that stands against the side of another, its host. Each ply is drawn on until the first ply of the host that
+ * it does not pass; the host's plies it does pass are interrupted.
+ */
+final class SideJoint {
+
+    /** An interruption of one of the host's plies by a ply of the standing wall. */
+    record Cut(int hostPly, Edge from, Edge to, Content content) {}
+
+    /** Where a ply of the standing wall meets a face of one of the host's plies. */
+    record Landing(int hostPly, boolean onLeftFace, double from, double to) {}
+
+    private final Arm standing;
+    private final Strip host;
+    private final Reach reach;
+    private final boolean onLeft;
+    /** The host's plies from the near side on. */
+    private final List<StripPly> met;
+
+    private SideJoint(Arm standing, Strip host, Reach reach) {
+        this.standing = standing;
+        this.host = host;
+        this.reach = reach;
+        onLeft = host.axis().line().direction().cross(standing.direction()) > 0;
+        met = onLeft ? host.plies().reversed() : host.plies();
+    }
+
+    static SideJoint of(Arm standing, Strip host, Reach reach) {
+        return new SideJoint(standing, host, reach);
+    }
+
+    /** How the standing wall ends. */
+    EndJoint end() {
+        Map<Integer, PlyEnd> ends = new TreeMap<>();
+        for (ArmPly p : standing.pliesToLeft()) {
+            int depth = depth(p.does());
+            Edge edge = standing.edge(distanceTo(p.a0(), face(depth)), distanceTo(p.a1(), face(depth)));
+            ends.put(p.stripIndex(), new PlyEnd(edge, contentMet(Math.min(depth, met.size() - 1))));
+        }
+        return new EndJoint(EndJoint.inOrder(ends), this::beyond);
+    }
+
+    /** What it interrupts of the host. */
+    List<Cut> cuts() {
+        List<Cut> cuts = new ArrayList<>();
+        for (ArmPly p : standing.pliesToLeft()) {
+            if (p.does() == Does.SHEET) continue;
+            for (int k = 0; k < depth(p.does()); k++) cuts.add(cut(p, k));
+        }
+        return cuts;
+    }
+
+    /** Where its plies touch the host's near face, and on which side of the host that is. */
+    List<Span> touches() {
+        List<Span> touches = new ArrayList<>();
+        for (ArmPly p : standing.pliesToLeft()) {
+            double s0 = alongHost(p.a0(), face(0)), s1 = alongHost(p.a1(), face(0));
+            touches.add(new Span(Math.min(s0, s1), Math.max(s0, s1), p.content()));
+        }
+        return touches;
+    }
+
+    /** Every face of the host that its plies reach. */
+    List<Landing> landings() {
+        List<Landing> landings = new ArrayList<>();
+        for (ArmPly p : standing.pliesToLeft()) {
+            for (int k = 0; k <= Math.min(depth(p.does()), met.size() - 1); k++) {
+                double s0 = alongHost(p.a0(), face(k)), s1 = alongHost(p.a1(), face(k));
+                landings.add(new Landing(onLeft ? host.plies().size() - 1 - k : k, onLeft, Math.min(s0, s1), Math.max(s0, s1)));
+            }
+        }
+        return landings;
+    }
+
+    /** Whether the drafter attached it to the host's side, rather than to a corner of it. */
+    boolean isAttached() {
+        return standingWall().at(standing.end()) instanceof WallEnd.OnSide;
+    }
+
+    Wall standingWall() {
+        return standing.strip().wall();
+    }
+
+    boolean onLeft() {
+        return onLeft;
+    }
+
+    private int depth(Does does) {
+        if (reach == Reach.FACE) return 0;
+        int k = 0;
+        while (k < met.size() && does.passes(met.get(k).does())) k++;
+        return k;
+    }
+
+    private Content contentMet(int k) {
+        return host.content(onLeft ? host.plies().size() - 1 - k : k);
+    }
+
+    /** Offset of the host's k-th face from the near side. */
+    private double face(int k) {
+        if (k == met.size()) return onLeft ? met.getLast().lo() : met.getLast().hi();
+        return onLeft ? met.get(k).hi() : met.get(k).lo();
+    }
+
+    private Cut cut(ArmPly p, int k) {
+        StripPly ply = met.get(k);
+        Edge one = new Edge(alongHost(p.a0(), ply.lo()), alongHost(p.a0(), ply.hi()));
+        Edge two = new Edge(alongHost(p.a1(), ply.lo()), alongHost(p.a1(), ply.hi()));
+        boolean inOrder = one.middle() <= two.middle();
+        return new Cut(onLeft ? host.plies().size() - 1 - k : k, inOrder ? one : two, inOrder ? two : one, p.content());
+    }
+
+    private Line lineAt(double a) {
+        return new Line(standing.point().along(standing.direction().left(), a), standing.direction());
+    }
+
+    private double distanceTo(double a, double hostOffset) {
+        return orFail(lineAt(a).meets(host.axis().line().shiftedLeft(hostOffset)));
+    }
+
+    private double alongHost(double a, double hostOffset) {
+        return orFail(host.axis().line().shiftedLeft(hostOffset).meets(lineAt(a)));
+    }
+
+    private static double orFail(@Nullable Double meeting) {
+        if (meeting == null) throw new IllegalStateException("A wall standing on another runs along it");
+        return meeting;
+    }
+
+    private List<Span> beyond(double t) {
+        double a = standing.end() == End.START ? t : -t;
+        List<Span> spans = new ArrayList<>();
+        for (int k = 0; k < met.size(); k++) {
+            double s0 = standing.s(distanceTo(a, face(k))), s1 = standing.s(distanceTo(a, face(k + 1)));
+            spans.add(new Span(Math.min(s0, s1), Math.max(s0, s1), contentMet(k)));
+        }
+        return spans;
+    }
+}

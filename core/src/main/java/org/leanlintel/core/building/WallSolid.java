@@ -1,0 +1,215 @@
+package org.leanlintel.core.building;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.TreeSet;
+import org.leanlintel.core.building.EndJoint.PlyEnd;
+import org.leanlintel.core.building.SideJoint.Cut;
+import org.leanlintel.core.building.Strip.StripPly;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.Wall;
+
+/** One wall with its ends joined, interrupted by the walls that stand on it, and its openings placed. */
+public final class WallSolid {
+
+    private final Strip strip;
+    private final Storey storey;
+    private final EndJoint start;
+    private final EndJoint end;
+    private final List<SideJoint> standing;
+    private final List<PlacedOpening> openings;
+    private final List<List<Cut>> cutsByPly = new ArrayList<>();
+
+    WallSolid(Strip strip, Storey storey, EndJoint start, EndJoint end, List<SideJoint> standing, List<PlacedOpening> openings) {
+        this.strip = strip;
+        this.storey = storey;
+        this.start = start;
+        this.end = end;
+        this.standing = standing;
+        this.openings = openings;
+        strip.plies().forEach(p -> cutsByPly.add(new ArrayList<>()));
+        for (SideJoint joint : standing) for (Cut cut : joint.cuts()) cutsByPly.get(cut.hostPly()).add(cut);
+        cutsByPly.forEach(cuts -> cuts.sort(Comparator.comparingDouble(c -> c.from().middle())));
+    }
+
+    public Strip strip() {
+        return strip;
+    }
+
+    public List<PlacedOpening> openings() {
+        return openings;
+    }
+
+    public double levelMm() {
+        return storey.levelMm();
+    }
+
+    public PlyEnd startOf(int ply) {
+        return start.plies().get(ply);
+    }
+
+    public PlyEnd endOf(int ply) {
+        return end.plies().get(ply);
+    }
+
+    /** From here on, along the wall, every ply stands. */
+    public double clearFrom() {
+        return start.plies().stream().mapToDouble(p -> Math.max(p.edge().atLo(), p.edge().atHi())).max().orElse(0);
+    }
+
+    /** Up to here, along the wall, every ply stands. */
+    public double clearTo() {
+        return end.plies().stream().mapToDouble(p -> Math.min(p.edge().atLo(), p.edge().atHi())).min().orElse(0);
+    }
+
+    public double heightMm() {
+        return storey.heightMm();
+    }
+
+    /** Whether every ply is longer than its ends are deep. */
+    public boolean isLongEnough() {
+        for (int i = 0; i < strip.plies().size(); i++) {
+            Edge from = startOf(i).edge(), to = endOf(i).edge();
+            if (to.atLo() - from.atLo() < Tolerance.SAME_MM || to.atHi() - from.atHi() < Tolerance.SAME_MM) return false;
+        }
+        return true;
+    }
+
+    /** A wall attached to the side of this one that would land past the end of a ply it meets; null if none does. */
+    public @Nullable Wall standingPastAnEnd() {
+        for (SideJoint joint : standing) {
+            if (joint.isAttached() && joint.landings().stream().anyMatch(this::isPastAnEnd)) return joint.standingWall();
+        }
+        return null;
+    }
+
+    private boolean isPastAnEnd(SideJoint.Landing landing) {
+        Edge from = startOf(landing.hostPly()).edge(), to = endOf(landing.hostPly()).edge();
+        double first = landing.onLeftFace() ? from.atHi() : from.atLo();
+        double last = landing.onLeftFace() ? to.atHi() : to.atLo();
+        return landing.from() < first - Tolerance.SAME_MM || landing.to() > last + Tolerance.SAME_MM;
+    }
+
+    /** A wall that stands on this one between two places along it; null if none does. */
+    public @Nullable Wall standingWithin(double from, double to) {
+        for (SideJoint joint : standing) {
+            for (Span touch : joint.touches()) {
+                if (touch.from() < to - Tolerance.SAME_MM && touch.to() > from + Tolerance.SAME_MM) return joint.standingWall();
+            }
+        }
+        return null;
+    }
+
+    /** The wall from foot to head, split at every sill and head within it. */
+    public List<Band> bands() {
+        TreeSet<Double> heights = new TreeSet<>(List.of(storey.levelMm(), storey.headMm()));
+        for (PlacedOpening o : openings) {
+            heights.add(storey.levelMm() + o.opening().sillMm());
+            heights.add(storey.levelMm() + o.opening().headMm());
+        }
+        List<Double> within = List.copyOf(heights.headSet(storey.headMm(), true));
+        List<Band> bands = new ArrayList<>();
+        for (int i = 1; i < within.size(); i++) bands.add(band(within.get(i - 1), within.get(i)));
+        return bands;
+    }
+
+    private Band band(double low, double high) {
+        double middle = (low + high) / 2 - storey.levelMm();
+        return new Band(low, high, openings.stream().filter(o -> o.openAt(middle)).toList());
+    }
+
+    /** The slice that a level plane {@code cutMm} above the datum meets, without openings where it misses the wall. */
+    public Band bandAt(double cutMm) {
+        return bands().stream()
+                .filter(b -> cutMm >= b.lowMm() && cutMm < b.highMm())
+                .findFirst()
+                .orElse(new Band(storey.levelMm(), storey.headMm(), List.of()));
+    }
+
+    public boolean isCutAt(double cutMm) {
+        return cutMm >= storey.levelMm() && cutMm < storey.headMm();
+    }
+
+    /** What stands of a ply in a band, from start to end. */
+    public List<PlyRun> runs(int ply, Band band) {
+        List<PlyRun> runs = new ArrayList<>();
+        Edge last = endOf(ply).edge();
+        Edge cursor = startOf(ply).edge();
+        boolean atOpening = false;
+        for (Gap gap : gaps(ply, band)) {
+            if (cursor.before(gap.from())) runs.add(new PlyRun(cursor, gap.from().orEarlier(last), atOpening, gap.isOpening()));
+            if (cursor.before(gap.to())) atOpening = gap.isOpening();
+            cursor = cursor.orLater(gap.to());
+        }
+        if (cursor.before(last)) runs.add(new PlyRun(cursor, last, atOpening, false));
+        return runs;
+    }
+
+    private record Gap(Edge from, Edge to, boolean isOpening) {}
+
+    private List<Gap> gaps(int ply, Band band) {
+        List<Gap> gaps = new ArrayList<>();
+        for (Cut cut : cutsByPly.get(ply)) gaps.add(new Gap(cut.from(), cut.to(), false));
+        for (PlacedOpening o : band.through()) gaps.add(new Gap(Edge.square(o.from()), Edge.square(o.to()), true));
+        gaps.sort(Comparator.comparingDouble(g -> g.from().middle()));
+        return gaps;
+    }
+
+    /**
+     * What lies along a face of a ply, seen from inside the ply: itself where it stands, what interrupts it, and beyond
+     * its ends the walls it meets. Openings are left out. Earlier spans hide later ones.
+     */
+    public List<Span> along(int ply, boolean leftFace, Band band) {
+        StripPly p = strip.plies().get(ply);
+        List<Span> spans = new ArrayList<>();
+        for (PlyRun run : runs(ply, band)) spans.add(span(run.from(), run.to(), leftFace, strip.content(ply)));
+        for (PlacedOpening o : band.through()) spans.add(new Span(o.from(), o.to(), null));
+        for (Cut cut : cutsByPly.get(ply)) spans.add(span(cut.from(), cut.to(), leftFace, cut.content()));
+        double t = leftFace ? p.hi() : p.lo();
+        spans.addAll(start.beyond().apply(t));
+        spans.addAll(end.beyond().apply(t));
+        return spans;
+    }
+
+    /** What touches the wall's outermost face on a side, from outside. */
+    public List<Span> outside(Side side) {
+        List<Span> spans = new ArrayList<>();
+        for (SideJoint joint : standing) if (joint.onLeft() == (side == Side.LEFT)) spans.addAll(joint.touches());
+        double t = side == Side.LEFT ? strip.hi() : strip.lo();
+        spans.addAll(start.beyond().apply(t));
+        spans.addAll(end.beyond().apply(t));
+        return spans;
+    }
+
+    private static Span span(Edge from, Edge to, boolean leftFace, Content content) {
+        return leftFace ? new Span(from.atHi(), to.atHi(), content) : new Span(from.atLo(), to.atLo(), content);
+    }
+
+    /** The four corners of a piece of ply {@code ply}, counter-clockwise. */
+    public List<Vec> outline(int ply, PlyRun run) {
+        StripPly p = strip.plies().get(ply);
+        return List.of(
+                strip.at(run.from().atLo(), p.lo()), strip.at(run.to().atLo(), p.lo()),
+                strip.at(run.to().atHi(), p.hi()), strip.at(run.from().atHi(), p.hi()));
+    }
+
+    /** Everything that stands, foot to head. */
+    public List<Body> bodies() {
+        List<Body> bodies = new ArrayList<>();
+        for (Band band : bands()) {
+            for (int i = 0; i < strip.plies().size(); i++) {
+                StripPly p = strip.plies().get(i);
+                if (p.thickness() == 0) continue;
+                for (PlyRun run : runs(i, band)) {
+                    bodies.add(new Body(strip.wall().id(), p.index(), p.material(), outline(i, run), band.lowMm(), band.highMm()));
+                }
+            }
+        }
+        return bodies;
+    }
+}

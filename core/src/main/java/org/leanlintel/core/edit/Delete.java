@@ -1,0 +1,125 @@
+package org.leanlintel.core.edit;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.Strip;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Corner;
+import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Outcome;
+import org.leanlintel.core.model.Relations.WallEndRef;
+import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.Settings;
+import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallEnd;
+
+/**
+ * Deletes elements with what cannot stand without them: a wall takes its openings, a drawing its notes and strings. A
+ * wall that stood on a deleted wall keeps its length with a free end; a string loses the points that held to it.
+ */
+public record Delete(List<ElementId> elements) implements Edit {
+
+    public Delete {
+        elements = List.copyOf(elements);
+    }
+
+    @Override
+    public Set<ElementId> reads() {
+        return Set.copyOf(elements);
+    }
+
+    @Override
+    public Outcome on(Building building) {
+        if (elements.isEmpty()) return Refusal.because("Nothing is selected.");
+        List<Element> asked = elements.stream().map(id -> building.model().get(id, Element.class)).toList();
+        for (Element e : asked) {
+            if (e instanceof Settings) return Refusal.because("The project's settings cannot be deleted.", e.id());
+        }
+        return new Removal(building).of(asked);
+    }
+
+    private static final class Removal {
+
+        private final Building building;
+        private final Model model;
+        private final NewIds ids;
+        private final Set<ElementId> gone = new LinkedHashSet<>();
+        private final Map<ElementId, Element> put = new LinkedHashMap<>();
+
+        Removal(Building building) {
+            this.building = building;
+            model = building.model();
+            ids = new NewIds(model);
+        }
+
+        Change of(List<Element> asked) {
+            asked.forEach(this::remove);
+            model.all(Wall.class).stream().filter(w -> gone.contains(w.id())).forEach(this::freeWhatStandsOn);
+            removeBareCorners();
+            model.all(DimensionString.class).forEach(this::releaseHolds);
+            model.all(Sheet.class).forEach(this::unplaceDrawings);
+            return Change.to(model, "delete " + Naming.of(asked), put.values(), gone);
+        }
+
+        private void remove(Element element) {
+            gone.add(element.id());
+            switch (element) {
+                case Wall w -> model.relations().openingsIn(w.id()).forEach(this::remove);
+                case Drawing d -> model.relations().annotationsOf(d.id()).forEach(this::remove);
+                default -> {}
+            }
+        }
+
+        private void freeWhatStandsOn(Wall host) {
+            for (WallEndRef ref : model.relations().endsOn(host.id())) {
+                Strip strip = building.strip(ref.wall().id());
+                if (gone.contains(ref.wall().id()) || strip == null) continue;
+                Corner corner = new Corner(ids.next(), ref.wall().storey(), strip.axis().at(ref.end()));
+                put.put(corner.id(), corner);
+                Wall now = (Wall) put.getOrDefault(ref.wall().id(), ref.wall());
+                put.put(now.id(), now.withEnd(ref.end(), new WallEnd.AtCorner(corner.id())));
+            }
+        }
+
+        private void removeBareCorners() {
+            for (Corner corner : model.all(Corner.class)) {
+                if (model.relations().endsAt(corner.id()).stream().allMatch(ref -> gone.contains(ref.wall().id()))) gone.add(corner.id());
+            }
+        }
+
+        private void releaseHolds(DimensionString string) {
+            if (gone.contains(string.id())) return;
+            List<Hold> kept = string.holds().stream().filter(this::stays).toList();
+            if (kept.size() == string.holds().size()) return;
+            if (kept.size() < 2) gone.add(string.id());
+            else put.put(string.id(), string.through(string.at(), kept));
+        }
+
+        private boolean stays(Hold hold) {
+            return switch (hold) {
+                case Hold.AtPoint p -> true;
+                case Hold.AtCorner c -> !gone.contains(c.corner());
+                case Hold.OnFace f -> !gone.contains(f.wall());
+                case Hold.AtJamb j -> !gone.contains(j.opening());
+            };
+        }
+
+        private void unplaceDrawings(Sheet sheet) {
+            if (gone.contains(sheet.id())) return;
+            List<Sheet.Placed> kept = new ArrayList<>(sheet.drawings());
+            kept.removeIf(p -> gone.contains(p.drawing()));
+            put.put(sheet.id(), sheet.with(kept));
+        }
+    }
+}

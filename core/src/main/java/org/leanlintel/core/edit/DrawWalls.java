@@ -1,0 +1,151 @@
+package org.leanlintel.core.edit;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.Strip;
+import org.leanlintel.core.geometry.Line;
+import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Corner;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Outcome;
+import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.SetOut;
+import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallEnd;
+
+/**
+ * Draws a run of walls through picked points. An end picked on a face stands against that wall; an end picked on a
+ * corner shares it. A wall drawn across another becomes two that stand against it from either side.
+ *
+ * @param outside the side of the run on which the build-up's outer face lies
+ * @param reach how far ends go into the walls they stand on
+ * @param close whether the last point joins back to the first
+ */
+public record DrawWalls(
+        ElementId storey, ElementId layer, ElementId buildUp, SetOut setOut, Side outside, WallEnd.Reach reach, List<Pick> picks, boolean close)
+        implements Edit {
+
+    private static final int MOST_PICKS = 500;
+
+    public DrawWalls {
+        picks = List.copyOf(picks);
+    }
+
+    @Override
+    public Set<ElementId> reads() {
+        Set<ElementId> ids = new LinkedHashSet<>(List.of(storey, layer, buildUp));
+        for (Pick p : picks) {
+            if (p.hold() instanceof Hold.OnFace f) ids.add(f.wall());
+            if (p.hold() instanceof Hold.AtCorner c) ids.add(c.corner());
+        }
+        return ids;
+    }
+
+    @Override
+    public Outcome on(Building building) {
+        if (picks.size() < 2) return Refusal.because("A wall needs two points.");
+        if (picks.size() > MOST_PICKS) return Refusal.because("A run may have %d points at most.".formatted(MOST_PICKS));
+        if (close && picks.size() < 3) return Refusal.because("A run needs three points to close.");
+        for (int i = 1; i < picks.size(); i++) {
+            if (picks.get(i).at().distanceTo(picks.get(i - 1).at()) < Tolerance.SHORTEST_WALL_MM) {
+                return Refusal.because("A wall must be at least %d mm long.".formatted((int) Tolerance.SHORTEST_WALL_MM));
+            }
+        }
+        return new Run(building).draw();
+    }
+
+    /** One drawing of the run. */
+    private final class Run {
+
+        private final Building building;
+        private final Model model;
+        private final NewIds ids;
+        private final List<Element> put = new ArrayList<>();
+        private final List<Wall> walls = new ArrayList<>();
+
+        Run(Building building) {
+            this.building = building;
+            model = building.model();
+            ids = new NewIds(model);
+        }
+
+        Outcome draw() {
+            int last = picks.size() - 1;
+            WallEnd first = outerEnd(picks.getFirst());
+            if (close && !(first instanceof WallEnd.AtCorner)) return Refusal.because("A run that starts against a wall cannot close on itself.");
+            WallEnd from = first;
+            for (int i = 1; i <= last; i++) {
+                WallEnd to = i == last && !close ? outerEnd(picks.get(i)) : corner(picks.get(i));
+                leg(from, picks.get(i - 1).at(), to, picks.get(i).at());
+                from = to;
+            }
+            if (close) leg(from, picks.getLast().at(), first, picks.getFirst().at());
+            put.addAll(walls);
+            return Change.to(model, walls.size() == 1 ? "draw wall " + walls.getFirst().mark() : "draw %d walls".formatted(walls.size()), put, List.of());
+        }
+
+        private WallEnd outerEnd(Pick pick) {
+            return pick.hold() instanceof Hold.OnFace face ? new WallEnd.OnSide(face.wall(), pick.at(), reach) : corner(pick);
+        }
+
+        private WallEnd.AtCorner corner(Pick pick) {
+            if (pick.hold() instanceof Hold.AtCorner c) return new WallEnd.AtCorner(c.corner());
+            for (Corner known : model.all(Corner.class)) {
+                if (known.storey().equals(storey) && Tolerance.same(known.at(), pick.at())) return new WallEnd.AtCorner(known.id());
+            }
+            Corner made = new Corner(ids.next(), storey, pick.at());
+            put.add(made);
+            return new WallEnd.AtCorner(made.id());
+        }
+
+        private void leg(WallEnd from, Vec fromAt, WallEnd to, Vec toAt) {
+            WallEnd start = from;
+            for (Crossing crossing : crossings(from, fromAt, to, toAt)) {
+                WallEnd there = new WallEnd.OnSide(crossing.wall(), fromAt.along(toAt.minus(fromAt).unit(), crossing.along()), reach);
+                add(start, there);
+                start = there;
+            }
+            add(start, to);
+        }
+
+        private void add(WallEnd start, WallEnd end) {
+            String mark = Naming.nextMark(model, "W", walls.size() + 1);
+            walls.add(new Wall(ids.next(), storey, layer, mark, buildUp, setOut, outside, start, end));
+        }
+
+        /** Where the leg crosses the middle of a wall that it does not stand on. */
+        private List<Crossing> crossings(WallEnd from, Vec fromAt, WallEnd to, Vec toAt) {
+            Line leg = Line.between(fromAt, toAt);
+            double length = fromAt.distanceTo(toAt);
+            List<Crossing> found = new ArrayList<>();
+            for (Wall other : model.relations().wallsOf(storey)) {
+                Strip strip = building.strip(other.id());
+                if (strip == null || isHost(from, other) || isHost(to, other)) continue;
+                Double along = leg.meets(strip.axis().line());
+                Double place = strip.axis().line().meets(leg);
+                if (along == null || place == null) continue;
+                double deep = strip.hi() - strip.lo() + Tolerance.SHORTEST_WALL_MM;
+                boolean crosses = along > deep && along < length - deep && place > deep && place < strip.length() - deep;
+                if (crosses) found.add(new Crossing(other.id(), along));
+            }
+            found.sort(Comparator.comparingDouble(Crossing::along));
+            return found;
+        }
+
+        private static boolean isHost(WallEnd end, Wall wall) {
+            return end instanceof WallEnd.OnSide s && s.wall().equals(wall.id());
+        }
+    }
+
+    private record Crossing(ElementId wall, double along) {}
+}

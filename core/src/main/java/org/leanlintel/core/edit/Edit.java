@@ -1,0 +1,16 @@
+package org.leanlintel.core.edit;
+
+import java.util.Set;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Outcome;
+
+/** One thing a drafter does. Run it through {@link Editing#run}. */
+public sealed interface Edit permits DrawWalls, Move, PlaceOpening, DrawString, PlaceNote, AddSheet, Delete, Revise {
+
+    /** What it does to the building's model. May throw what {@link Editing} turns into a refusal. */
+    Outcome on(Building building);
+
+    /** The elements it relies on besides those it changes. */
+    Set<ElementId> reads();
+}

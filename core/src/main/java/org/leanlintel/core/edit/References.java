@@ -1,0 +1,128 @@
+package org.leanlintel.core.edit;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Corner;
+import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Layer;
+import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.Material;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Note;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.Settings;
+import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallEnd;
+
+/** Which elements an element refers to, and whether a model holds them all. */
+public final class References {
+
+    /** A reference to an element that must be of a kind. */
+    private record Reference(ElementId to, Class<? extends Element> kind) {}
+
+    private References() {}
+
+    /** The first element of {@code model} that refers to something that is not there; null if none does. */
+    public static @Nullable Refusal dangling(Model model) {
+        for (Element e : model.elements()) if (missing(model, e) instanceof Refusal refusal) return refusal;
+        return null;
+    }
+
+    /** The same, after {@code change}: what was put must find what it refers to, and nothing may refer to what went. */
+    static @Nullable Refusal dangling(Model next, Change change) {
+        for (Element e : change.after()) if (missing(next, e) instanceof Refusal refusal) return refusal;
+        Set<ElementId> gone = new HashSet<>();
+        for (Element e : change.before()) if (next.find(e.id()) == null) gone.add(e.id());
+        return gone.isEmpty() ? null : stillUsed(next, gone);
+    }
+
+    private static @Nullable Refusal stillUsed(Model next, Set<ElementId> gone) {
+        for (Element e : next.elements()) {
+            for (Reference r : of(e)) {
+                if (gone.contains(r.to)) return Refusal.because("\"%s\" is still used by %s.".formatted(r.to, Naming.of(e)), e.id());
+            }
+        }
+        return null;
+    }
+
+    private static @Nullable Refusal missing(Model model, Element element) {
+        for (Reference r : of(element)) {
+            if (model.find(r.to, r.kind) == null) {
+                return Refusal.because("%s refers to the %s \"%s\", which is not in the project."
+                        .formatted(Naming.of(element), r.kind.getSimpleName().toLowerCase(java.util.Locale.ROOT), r.to), element.id());
+            }
+        }
+        return null;
+    }
+
+    private static List<Reference> of(Element element) {
+        List<Reference> found = new ArrayList<>();
+        switch (element) {
+            case Wall w -> {
+                add(found, w.storey(), Storey.class);
+                add(found, w.layer(), Layer.class);
+                add(found, w.buildUp(), BuildUp.class);
+                ofEnd(w.start(), found);
+                ofEnd(w.end(), found);
+            }
+            case Corner c -> add(found, c.storey(), Storey.class);
+            case Opening o -> {
+                add(found, o.layer(), Layer.class);
+                add(found, o.wall(), Wall.class);
+            }
+            case BuildUp b -> b.plies().forEach(p -> add(found, p.material(), Material.class));
+            case DimensionString s -> {
+                add(found, s.layer(), Layer.class);
+                add(found, s.drawing(), Drawing.class);
+                s.holds().forEach(h -> ofHold(h, found));
+            }
+            case Note n -> {
+                add(found, n.layer(), Layer.class);
+                add(found, n.drawing(), Drawing.class);
+            }
+            case Drawing d -> {
+                add(found, d.storey(), Storey.class);
+                add(found, d.lens(), Lens.class);
+            }
+            case Sheet s -> s.drawings().forEach(p -> add(found, p.drawing(), Drawing.class));
+            case Lens l -> l.hiddenLayers().forEach(layer -> add(found, layer, Layer.class));
+            case Settings s -> {}
+            case Storey s -> {}
+            case Layer l -> {}
+            case Material m -> {}
+        }
+        return found;
+    }
+
+    private static void add(List<Reference> found, ElementId to, Class<? extends Element> kind) {
+        found.add(new Reference(to, kind));
+    }
+
+    private static void ofEnd(WallEnd end, List<Reference> found) {
+        switch (end) {
+            case WallEnd.AtCorner c -> add(found, c.corner(), Corner.class);
+            case WallEnd.OnSide s -> add(found, s.wall(), Wall.class);
+        }
+    }
+
+    private static void ofHold(Hold hold, List<Reference> found) {
+        switch (hold) {
+            case Hold.AtPoint p -> {}
+            case Hold.AtCorner c -> add(found, c.corner(), Corner.class);
+            case Hold.OnFace f -> add(found, f.wall(), Wall.class);
+            case Hold.AtJamb j -> add(found, j.opening(), Opening.class);
+        }
+    }
+}

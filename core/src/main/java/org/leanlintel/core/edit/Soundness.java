@@ -1,0 +1,151 @@
+package org.leanlintel.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.PlacedOpening;
+import org.leanlintel.core.building.Strip;
+import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.measure.LengthPrinter;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallEnd;
+
+/**
+ * What must be true of walls and openings after any edit: a wall has length enough for its joints, walls do not lie on or across each other
+ * unless they join, an opening lies in its wall clear of its ends, of other openings and of walls that stand there.
+ */
+final class Soundness {
+
+    private final Building after;
+    private final LengthPrinter lengths;
+
+    private Soundness(Building after) {
+        this.after = after;
+        lengths = LengthPrinter.ofScreen(after.model().settings().units());
+    }
+
+    static @Nullable Refusal check(Building before, Building after) {
+        Soundness soundness = new Soundness(after);
+        for (Wall wall : after.model().all(Wall.class)) {
+            Strip strip = after.strip(wall.id());
+            if (strip == null) return Refusal.because("%s would have no length left.".formatted(wall.mark()), wall.id());
+            if (strip != before.strip(wall.id())) {
+                Refusal refusal = soundness.overlaps(strip);
+                if (refusal != null) return refusal;
+            }
+            WallSolid solid = after.solid(wall.id());
+            if (solid != null && solid != before.solid(wall.id())) {
+                Refusal refusal = soundness.ends(solid);
+                if (refusal == null) refusal = soundness.openings(solid);
+                if (refusal != null) return refusal;
+            }
+        }
+        return null;
+    }
+
+    private @Nullable Refusal overlaps(Strip strip) {
+        for (Wall other : after.model().relations().wallsOf(strip.wall().storey())) {
+            Strip o = after.strip(other.id());
+            if (o == null || o == strip || !overlap(strip, o)) continue;
+            if (!joined(strip.wall(), other) || foldedBack(strip, o)) {
+                return Refusal.because("%s would lie on %s.".formatted(strip.wall().mark(), other.mark()), strip.wall().id(), other.id());
+            }
+        }
+        return null;
+    }
+
+    private static boolean joined(Wall one, Wall two) {
+        return standsOn(one, two) || standsOn(two, one) || shareCorner(one, two);
+    }
+
+    private static boolean standsOn(Wall one, Wall host) {
+        return onSideOf(one.start(), host) || onSideOf(one.end(), host);
+    }
+
+    private static boolean onSideOf(WallEnd end, Wall host) {
+        return end instanceof WallEnd.OnSide s && s.wall().equals(host.id());
+    }
+
+    private static boolean shareCorner(Wall one, Wall two) {
+        for (WallEnd a : List.of(one.start(), one.end())) {
+            if (a instanceof WallEnd.AtCorner && (a.equals(two.start()) || a.equals(two.end()))) return true;
+        }
+        return false;
+    }
+
+    /** Whether two walls that share a corner run the same way from it. */
+    private static boolean foldedBack(Strip one, Strip two) {
+        Vec a = one.axis().line().direction(), b = two.axis().line().direction();
+        return Math.abs(a.cross(b)) < Tolerance.BEND_SINE && overlap(one, two);
+    }
+
+    /** Whether the plain rectangles of two strips overlap by more than a millimetre: no axis of theirs separates them. */
+    private static boolean overlap(Strip one, Strip two) {
+        List<Vec> a = corners(one), b = corners(two);
+        for (Strip strip : List.of(one, two)) {
+            Vec along = strip.axis().line().direction();
+            if (apart(a, b, along) || apart(a, b, along.left())) return false;
+        }
+        return true;
+    }
+
+    private static List<Vec> corners(Strip s) {
+        return List.of(s.at(0, s.lo()), s.at(s.length(), s.lo()), s.at(s.length(), s.hi()), s.at(0, s.hi()));
+    }
+
+    private static boolean apart(List<Vec> a, List<Vec> b, Vec axis) {
+        double aMin = min(a, axis), aMax = -min(a, axis.times(-1));
+        double bMin = min(b, axis), bMax = -min(b, axis.times(-1));
+        return Math.min(aMax, bMax) - Math.max(aMin, bMin) <= 1.0;
+    }
+
+    private static double min(List<Vec> points, Vec axis) {
+        double min = Double.POSITIVE_INFINITY;
+        for (Vec p : points) min = Math.min(min, p.dot(axis));
+        return min;
+    }
+
+    private @Nullable Refusal ends(WallSolid solid) {
+        Wall wall = solid.strip().wall();
+        if (!solid.isLongEnough()) return Refusal.because("%s would be too short for the walls it meets.".formatted(wall.mark()), wall.id());
+        Wall past = solid.standingPastAnEnd();
+        if (past == null) return null;
+        return Refusal.because("%s would meet %s past its end or in its corner.".formatted(past.mark(), wall.mark()), past.id(), wall.id());
+    }
+
+    private @Nullable Refusal openings(WallSolid solid) {
+        List<PlacedOpening> seen = new ArrayList<>();
+        for (PlacedOpening placed : solid.openings()) {
+            Refusal refusal = fits(solid, placed, seen);
+            if (refusal != null) return refusal;
+            seen.add(placed);
+        }
+        return null;
+    }
+
+    private @Nullable Refusal fits(WallSolid solid, PlacedOpening placed, List<PlacedOpening> others) {
+        Opening opening = placed.opening();
+        String what = Naming.of(opening), mark = solid.strip().wall().mark();
+        double clearFrom = solid.clearFrom(), clearTo = solid.clearTo();
+        double past = Math.max(clearFrom - placed.from(), placed.to() - clearTo);
+        if (past > Tolerance.SAME_MM) {
+            return Refusal.because("The %s would run %s past the end of %s.".formatted(what, lengths.print(past), mark), opening.id());
+        }
+        if (opening.headMm() > solid.heightMm() + Tolerance.SAME_MM) {
+            return Refusal.because("The head of the %s would be above the top of %s.".formatted(what, mark), opening.id());
+        }
+        for (PlacedOpening o : others) {
+            if (placed.from() < o.to() - Tolerance.SAME_MM && o.from() < placed.to() - Tolerance.SAME_MM) {
+                return Refusal.because("The %s would overlap %s.".formatted(what, Naming.of(o.opening())), opening.id(), o.opening().id());
+            }
+        }
+        Wall inTheWay = solid.standingWithin(placed.from(), placed.to());
+        if (inTheWay == null) return null;
+        return Refusal.because("The %s would open where %s meets %s.".formatted(what, inTheWay.mark(), mark), opening.id(), inTheWay.id());
+    }
+}

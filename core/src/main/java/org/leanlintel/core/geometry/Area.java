@@ -1,0 +1,85 @@
+package org.leanlintel.core.geometry;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.PrecisionModel;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
+
+/** A region of the plan, possibly of several pieces with holes, in square millimetres. The one place that knows JTS. */
+public final class Area {
+
+    private static final GeometryFactory JTS = new GeometryFactory();
+    private static final PrecisionModel GRID = new PrecisionModel(1 / Tolerance.SAME_MM);
+    public static final Area NONE = new Area(JTS.createPolygon());
+
+    private final Geometry shape;
+
+    private Area(Geometry shape) {
+        this.shape = shape;
+    }
+
+    /** The area inside one ring of at least three points, given open or closed, in either direction. */
+    public static Area of(List<Vec> ring) {
+        if (ring.size() < 3) throw new IllegalArgumentException("A ring needs three points, not " + ring.size());
+        List<Coordinate> coordinates = new ArrayList<>(ring.size() + 1);
+        for (Vec p : ring) coordinates.add(new Coordinate(p.x(), p.y()));
+        if (!coordinates.getFirst().equals2D(coordinates.getLast())) coordinates.add(coordinates.getFirst().copy());
+        Geometry polygon = JTS.createPolygon(coordinates.toArray(new Coordinate[0]));
+        return polygon.getArea() == 0 ? NONE : new Area(polygon);
+    }
+
+    public static Area rectangle(double x, double y, double width, double height) {
+        return of(List.of(new Vec(x, y), new Vec(x + width, y), new Vec(x + width, y + height), new Vec(x, y + height)));
+    }
+
+    /** Everything that any of {@code areas} covers, on a grid of {@link Tolerance#SAME_MM}, so that neighbours leave no slivers. */
+    public static Area union(Collection<Area> areas) {
+        return new Area(UnaryUnionNG.union(areas.stream().map(a -> a.shape).toList(), JTS, GRID));
+    }
+
+    public Area minus(Area other) {
+        return overlay(other, OverlayNG.DIFFERENCE);
+    }
+
+    public Area and(Area other) {
+        return overlay(other, OverlayNG.INTERSECTION);
+    }
+
+    private Area overlay(Area other, int operation) {
+        return new Area(OverlayNGRobust.overlay(shape, other.shape, operation));
+    }
+
+    /** Square millimetres. */
+    public double mm2() {
+        return shape.getArea();
+    }
+
+    /** How many separate pieces it has. */
+    public int pieces() {
+        return shape.isEmpty() ? 0 : shape.getNumGeometries();
+    }
+
+    /** Outer rings and holes, each closed by repeating its first point. */
+    public List<List<Vec>> rings() {
+        List<List<Vec>> rings = new ArrayList<>();
+        for (int i = 0; i < shape.getNumGeometries(); i++) {
+            if (!(shape.getGeometryN(i) instanceof Polygon polygon) || polygon.isEmpty()) continue;
+            rings.add(points(polygon.getExteriorRing()));
+            for (int h = 0; h < polygon.getNumInteriorRing(); h++) rings.add(points(polygon.getInteriorRingN(h)));
+        }
+        return rings;
+    }
+
+    private static List<Vec> points(Geometry ring) {
+        List<Vec> points = new ArrayList<>();
+        for (Coordinate c : ring.getCoordinates()) points.add(new Vec(c.x, c.y));
+        return points;
+    }
+}

@@ -1,0 +1,43 @@
+package org.leanlintel.core.geometry;
+
+import java.util.Collection;
+
+/** An upright rectangle in millimetres. */
+public record Bounds(double minX, double minY, double maxX, double maxY) {
+
+    public Bounds {
+        if (!(minX <= maxX && minY <= maxY)) {
+            throw new IllegalArgumentException("Bounds the wrong way round: %s..%s, %s..%s".formatted(minX, maxX, minY, maxY));
+        }
+    }
+
+    /** The bounds of {@code points}. @throws IllegalArgumentException if there are none */
+    public static Bounds of(Collection<Vec> points) {
+        double minX = Double.POSITIVE_INFINITY, minY = minX, maxX = -minX, maxY = -minX;
+        for (Vec p : points) {
+            minX = Math.min(minX, p.x());
+            minY = Math.min(minY, p.y());
+            maxX = Math.max(maxX, p.x());
+            maxY = Math.max(maxY, p.y());
+        }
+        return new Bounds(minX, minY, maxX, maxY);
+    }
+
+    public Bounds with(Bounds other) {
+        return new Bounds(
+                Math.min(minX, other.minX), Math.min(minY, other.minY),
+                Math.max(maxX, other.maxX), Math.max(maxY, other.maxY));
+    }
+
+    public double width() {
+        return maxX - minX;
+    }
+
+    public double height() {
+        return maxY - minY;
+    }
+
+    public Vec centre() {
+        return new Vec((minX + maxX) / 2, (minY + maxY) / 2);
+    }
+}

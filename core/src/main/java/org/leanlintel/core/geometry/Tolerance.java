@@ -1,0 +1,33 @@
+package org.leanlintel.core.geometry;
+
+/** Every tolerance of the product, with its unit and its reason. A value equal to the tolerance counts as within it. */
+public final class Tolerance {
+
+    /** Millimetres. Two positions this close are one: a thousandth of what any builder can measure. */
+    public static final double SAME_MM = 1e-3;
+
+    /** Sine of the angle under which two lines are treated as parallel: 0.06 degrees, 1 mm in 1 m. */
+    public static final double PARALLEL_SINE = 1e-3;
+
+    /** Sine of the angle under which two walls meeting end to end are cut on their bisector: 10 degrees. */
+    public static final double BEND_SINE = Math.sin(Math.toRadians(10));
+
+    /** Square millimetres. What an overlap of plies may amount to by rounding alone. */
+    public static final double OVERLAP_MM2 = 1;
+
+    /** Millimetres. A wall shorter than this is a slip of the pointer. */
+    public static final double SHORTEST_WALL_MM = 10;
+
+    /** Millimetres from the origin. Further out is a slip of the keyboard, and hatches lose their precision. */
+    public static final double FURTHEST_MM = 1_000_000;
+
+    private Tolerance() {}
+
+    public static boolean same(double a, double b) {
+        return Math.abs(a - b) <= SAME_MM;
+    }
+
+    public static boolean same(Vec a, Vec b) {
+        return a.distanceTo(b) <= SAME_MM;
+    }
+}

@@ -1,0 +1,77 @@
+package org.leanlintel.core.geometry;
+
+/**
+ * A point or a displacement in plan, in millimetres. Always finite; {@code -0.0} is stored as {@code 0.0}.
+ *
+ * @throws IllegalArgumentException if a coordinate is NaN or infinite
+ */
+public record Vec(double x, double y) {
+
+    public static final Vec ORIGIN = new Vec(0, 0);
+
+    public Vec {
+        if (!Double.isFinite(x) || !Double.isFinite(y)) {
+            throw new IllegalArgumentException("A point must have finite coordinates: " + x + ", " + y);
+        }
+        x += 0.0;
+        y += 0.0;
+    }
+
+    public static Vec ofAngle(double radians) {
+        return new Vec(Math.cos(radians), Math.sin(radians));
+    }
+
+    public Vec plus(Vec other) {
+        return new Vec(x + other.x, y + other.y);
+    }
+
+    public Vec minus(Vec other) {
+        return new Vec(x - other.x, y - other.y);
+    }
+
+    public Vec times(double factor) {
+        return new Vec(x * factor, y * factor);
+    }
+
+    /** This point moved {@code distance} along {@code direction}. */
+    public Vec along(Vec direction, double distance) {
+        return new Vec(x + direction.x * distance, y + direction.y * distance);
+    }
+
+    public double dot(Vec other) {
+        return x * other.x + y * other.y;
+    }
+
+    /** Positive where {@code other} lies counter-clockwise of this. */
+    public double cross(Vec other) {
+        return x * other.y - y * other.x;
+    }
+
+    public double length() {
+        return Math.hypot(x, y);
+    }
+
+    public double distanceTo(Vec other) {
+        return Math.hypot(x - other.x, y - other.y);
+    }
+
+    /** A quarter turn counter-clockwise. */
+    public Vec left() {
+        return new Vec(-y, x);
+    }
+
+    public double angle() {
+        return Math.atan2(y, x);
+    }
+
+    /** The same direction, one long. @throws IllegalArgumentException for a zero displacement */
+    public Vec unit() {
+        double length = length();
+        if (!(length > 0)) throw new IllegalArgumentException("A zero displacement has no direction");
+        return new Vec(x / length, y / length);
+    }
+
+    public Vec middleTo(Vec other) {
+        return new Vec((x + other.x) / 2, (y + other.y) / 2);
+    }
+}

@@ -1,0 +1,26 @@
+package org.leanlintel.core.model;
+
+import java.util.List;
+import org.leanlintel.core.geometry.Vec;
+
+/**
+ * A chain of dimensions in one line.
+ *
+ * @param direction the measured direction, one long
+ * @param at a point the line runs through
+ * @param holds what each point holds to; at least two
+ */
+public record DimensionString(ElementId id, ElementId layer, ElementId drawing, Vec direction, Vec at, List<Hold> holds) implements Element {
+
+    public DimensionString {
+        direction = direction.unit();
+        at = Checks.near(at);
+        holds = List.copyOf(holds);
+        if (holds.size() < 2) throw new IllegalArgumentException("A dimension string needs two points.");
+        if (holds.size() > 200) throw new IllegalArgumentException("A dimension string may have 200 points at most.");
+    }
+
+    public DimensionString through(Vec point, List<Hold> newHolds) {
+        return new DimensionString(id, layer, drawing, direction, point, newHolds);
+    }
+}

@@ -1,0 +1,24 @@
+package org.leanlintel.core.model;
+
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Which layers a type of drawing shows, with which pens, and how much of a build-up.
+ *
+ * @param thinnestPlyMm on paper: a ply that prints thinner is drawn as one with its neighbour on the structure's side
+ *     (ISO 128-2 asks for 0.7 mm between lines); 0 draws every ply
+ */
+public record Lens(ElementId id, String name, List<ElementId> hiddenLayers, Map<PenRole, Pen> pens, double thinnestPlyMm)
+        implements Element {
+
+    public Lens {
+        name = Checks.name("A lens's name", name);
+        hiddenLayers = List.copyOf(hiddenLayers);
+        pens = Map.copyOf(pens);
+        thinnestPlyMm = Checks.between("The thinnest ply drawn", thinnestPlyMm, 0, 10);
+        for (PenRole role : PenRole.values()) {
+            if (!pens.containsKey(role)) throw new IllegalArgumentException("The lens \"%s\" has no pen for %s.".formatted(name, role));
+        }
+    }
+}

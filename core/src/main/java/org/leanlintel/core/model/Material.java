@@ -1,0 +1,20 @@
+package org.leanlintel.core.model;
+
+import java.util.regex.Pattern;
+
+/**
+ * What a ply is made of.
+ *
+ * @param tint fill where it is cut, as {@code #rrggbb}
+ * @param source where its facts come from, shown beside them
+ */
+public record Material(ElementId id, String name, Hatch hatch, String tint, String source) implements Element {
+
+    private static final Pattern COLOUR = Pattern.compile("#[0-9a-f]{6}");
+
+    public Material {
+        name = Checks.name("A material's name", name);
+        source = Checks.text("A source", source, 300);
+        if (!COLOUR.matcher(tint).matches()) throw new IllegalArgumentException("A tint is written as #rrggbb, not \"" + tint + "\".");
+    }
+}

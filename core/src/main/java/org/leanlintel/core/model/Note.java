@@ -1,0 +1,24 @@
+package org.leanlintel.core.model;
+
+import org.leanlintel.core.geometry.Vec;
+
+/** Words on a drawing. @param at the middle of a name, the upper left corner of a note */
+public record Note(ElementId id, ElementId layer, ElementId drawing, Vec at, String text, Style style) implements Element {
+
+    public Note {
+        at = Checks.near(at);
+        if (text.isBlank()) throw new IllegalArgumentException("A note must not be empty.");
+        text = Checks.text("A note", text.strip(), 2000);
+    }
+
+    public Note moved(Vec by) {
+        return new Note(id, layer, drawing, at.plus(by), text, style);
+    }
+
+    public enum Style {
+        /** 2.5 mm, left aligned. */
+        NOTE,
+        /** 3.5 mm and strong, centred: the name of a room. */
+        NAME
+    }
+}

@@ -1,0 +1,4 @@
+package org.leanlintel.core.model;
+
+/** What became of an edit. */
+public sealed interface Outcome permits Change, Refusal {}

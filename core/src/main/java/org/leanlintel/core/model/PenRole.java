@@ -1,0 +1,27 @@
+package org.leanlintel.core.model;
+
+/** What a line of a drawing stands for; a lens gives each role its pen. */
+public enum PenRole {
+    /** The outline of structure that is cut. */
+    CUT_STRUCTURE,
+    /** The weather face of a facing that is cut. */
+    CUT_FACING,
+    /** The room face of a lining that is cut, frames. */
+    CUT_LINING,
+    /** Between two plies inside a wall that is cut. */
+    PLY,
+    /** A membrane. */
+    SHEET,
+    HATCH,
+    /** Seen below the cut: sills, thresholds, glass. */
+    EDGE,
+    /** Above the cut. */
+    OVERHEAD,
+    DOOR_LEAF,
+    DOOR_SWING,
+    DIMENSION,
+    TICK,
+    /** The frame and title block of a sheet. */
+    SHEET_FRAME,
+    SHEET_RULE
+}

@@ -1,0 +1,24 @@
+package org.leanlintel.core.model;
+
+import org.leanlintel.core.measure.UnitSystem;
+
+/**
+ * The project's own facts, which the title block fills itself from.
+ *
+ * @param cutHeightMm how far above a storey's level its plan is cut; usually 1,200 mm (ISO 7519 practice: 1.0 to 1.5 m)
+ */
+public record Settings(
+        ElementId id, String name, String address, String client, String drawnBy, UnitSystem units, PaperSize paper, double cutHeightMm)
+        implements Element {
+
+    /** There is one, and this is its name. */
+    public static final ElementId ID = new ElementId("settings");
+
+    public Settings {
+        name = Checks.name("The project's name", name);
+        address = Checks.text("The address", address, 200);
+        client = Checks.text("The client", client, 120);
+        drawnBy = Checks.text("The drafter's name", drawnBy, 80);
+        cutHeightMm = Checks.between("The height of the plan's cut", cutHeightMm, 100, 5000);
+    }
+}

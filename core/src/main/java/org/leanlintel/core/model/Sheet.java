@@ -1,0 +1,24 @@
+package org.leanlintel.core.model;
+
+import java.util.List;
+import org.leanlintel.core.geometry.Vec;
+
+/** A titled page with drawings on it, each at its own scale. */
+public record Sheet(ElementId id, String number, String title, PaperSize size, List<Placed> drawings) implements Element {
+
+    public Sheet {
+        number = Checks.name("A sheet's number", number);
+        title = Checks.name("A sheet's title", title);
+        drawings = List.copyOf(drawings);
+    }
+
+    public Sheet with(List<Placed> others) {
+        return new Sheet(id, number, title, size, others);
+    }
+
+    /**
+     * A drawing on the sheet: model point {@code anchor} lies at paper point {@code at} (mm from the lower left corner),
+     * so what is added to the drawing does not shift it.
+     */
+    public record Placed(ElementId drawing, Vec anchor, Vec at) {}
+}

@@ -1,0 +1,53 @@
+package org.leanlintel.core.picture;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.leanlintel.core.building.PlacedOpening;
+import org.leanlintel.core.building.Strip;
+import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.WallEnd;
+
+/** What the pointer may hold to, with the words said beside it. */
+final class Catches {
+
+    private Catches() {}
+
+    static List<Catch> of(WallSolid solid) {
+        Strip strip = solid.strip();
+        List<Catch> catches = new ArrayList<>();
+        for (End end : End.values()) {
+            Vec at = strip.axis().at(end);
+            if (strip.wall().at(end) instanceof WallEnd.AtCorner c) {
+                catches.add(new Catch("corner of " + strip.wall().mark(), new Hold.AtCorner(c.corner()), at, at));
+            }
+        }
+        BuildUp buildUp = strip.buildUp();
+        int plies = buildUp.plies().size();
+        face(catches, strip, 0, "outer face");
+        face(catches, strip, plies, "inner face");
+        if (buildUp.structureFrom() > 0) face(catches, strip, buildUp.structureFrom(), "structure, outside");
+        if (buildUp.structureTo() < plies) face(catches, strip, buildUp.structureTo(), "structure, inside");
+        return catches;
+    }
+
+    private static void face(List<Catch> catches, Strip strip, int face, String words) {
+        double t = strip.offsetOfFace(face);
+        catches.add(new Catch(
+                strip.wall().mark() + " " + words, new Hold.OnFace(strip.wall().id(), face), strip.at(0, t), strip.at(strip.length(), t)));
+    }
+
+    static List<Catch> of(WallSolid solid, PlacedOpening placed) {
+        Strip strip = solid.strip();
+        List<Catch> catches = new ArrayList<>();
+        for (End edge : End.values()) {
+            double s = placed.edge(edge);
+            catches.add(new Catch(
+                    "edge of " + placed.opening().mark(), new Hold.AtJamb(placed.opening().id(), edge), strip.at(s, strip.lo()), strip.at(s, strip.hi())));
+        }
+        return catches;
+    }
+}

@@ -1,0 +1,64 @@
+package org.leanlintel.core.picture;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Content;
+import org.leanlintel.core.building.Strip;
+import org.leanlintel.core.building.Strip.StripPly;
+import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.Does;
+import org.leanlintel.core.model.Material;
+
+/**
+ * How plies are shown at a scale: one that would print thinner than the lens allows is drawn as one with its neighbour
+ * on the structure's side. The model keeps it; only the picture merges.
+ */
+final class DrawnPlies {
+
+    /** What a ply is drawn as. @param own whether it is drawn as itself */
+    record Drawn(Material material, Does does, boolean own) {}
+
+    private final double thinnestMm;
+    private final Map<BuildUp, List<Drawn>> known = new HashMap<>();
+
+    /** @param thinnestMm in model millimetres; 0 draws every ply */
+    DrawnPlies(double thinnestMm) {
+        this.thinnestMm = thinnestMm;
+    }
+
+    @Nullable Drawn of(@Nullable Content content) {
+        return content == null ? null : of(content.strip()).get(content.buildUpPly());
+    }
+
+    /** By the index of the ply in the build-up. */
+    List<Drawn> of(Strip strip) {
+        return known.computeIfAbsent(strip.buildUp(), b -> drawn(strip));
+    }
+
+    private List<Drawn> drawn(Strip strip) {
+        int count = strip.plies().size();
+        List<StripPly> plies = new ArrayList<>(strip.plies());
+        plies.sort(java.util.Comparator.comparingInt(StripPly::index));
+        Drawn[] drawn = new Drawn[count];
+        int from = strip.buildUp().structureFrom();
+        for (int i = from; i < count; i++) drawn[i] = drawn(plies.get(i), i > from ? drawn[i - 1] : null);
+        for (int i = from - 1; i >= 0; i--) drawn[i] = drawn(plies.get(i), drawn[i + 1]);
+        return List.of(drawn);
+    }
+
+    private Drawn drawn(StripPly ply, @Nullable Drawn inward) {
+        boolean tooThin = ply.thickness() < thinnestMm;
+        if (!tooThin || inward == null || inward.does() == Does.AIR_GAP) return new Drawn(ply.material(), ply.does(), true);
+        return new Drawn(inward.material(), inward.does(), false);
+    }
+
+    /** A membrane is drawn where both plies beside it are drawn as themselves. */
+    boolean showsMembrane(Strip strip, int stripIndex) {
+        boolean before = stripIndex == 0 || strip.plies().get(stripIndex - 1).thickness() >= thinnestMm;
+        boolean after = stripIndex == strip.plies().size() - 1 || strip.plies().get(stripIndex + 1).thickness() >= thinnestMm;
+        return before && after;
+    }
+}

@@ -1,0 +1,29 @@
+package org.leanlintel.core.picture;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Vec;
+
+/** How far a picture's lines and fills reach. Texts count by their anchors. */
+public final class Extent {
+
+    private Extent() {}
+
+    /** Null for an empty picture. */
+    public static @Nullable Bounds of(Picture picture) {
+        List<Vec> points = new ArrayList<>();
+        for (Group group : picture.groups()) {
+            for (Item item : group.items()) {
+                switch (item) {
+                    case Item.Fill fill -> points.addAll(fill.ring());
+                    case Item.Strokes strokes -> strokes.lines().forEach(points::addAll);
+                    case Item.Arc arc -> points.add(arc.centre());
+                    case Item.Text text -> points.add(text.at());
+                }
+            }
+        }
+        return points.isEmpty() ? null : Bounds.of(points);
+    }
+}

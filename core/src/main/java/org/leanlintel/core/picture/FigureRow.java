@@ -1,0 +1,56 @@
+package org.leanlintel.core.picture;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * Places the figures of a dimension string so that none touches another: over their part where they fit, else one row
+ * up, else moved along that row. The least room is served first; the same input gives the same layout.
+ */
+final class FigureRow {
+
+    /** From one row's base line to the next, on paper. */
+    static final double PITCH_MM = 3.6;
+
+    private static final double CLEAR_MM = 0.8;
+    private static final double[] SHIFTS = {0, -0.5, 0.5, -1, 1, -1.5, 1.5, -2, 2};
+
+    /** A figure of a part; paper millimetres along the string. */
+    record Figure(String text, double centreMm, double partMm, double widthMm) {
+
+        boolean fits() {
+            return widthMm + CLEAR_MM <= partMm;
+        }
+    }
+
+    /** A figure with its place: the row above the line, and where its middle stands. */
+    record Set(Figure figure, double centreMm, int row) {
+
+        boolean touches(Set other) {
+            return row == other.row && Math.abs(centreMm - other.centreMm) < (figure.widthMm + other.figure.widthMm) / 2 + CLEAR_MM;
+        }
+    }
+
+    private FigureRow() {}
+
+    static List<Set> place(List<Figure> figures) {
+        List<Set> placed = new ArrayList<>();
+        for (Figure f : figures) if (f.fits()) placed.add(new Set(f, f.centreMm, 0));
+        figures.stream()
+                .filter(f -> !f.fits())
+                .sorted(Comparator.comparingDouble(Figure::partMm))
+                .forEach(f -> placed.add(free(f, placed)));
+        return placed;
+    }
+
+    private static Set free(Figure figure, List<Set> placed) {
+        for (int row = 1; row <= 3; row++) {
+            for (double shift : SHIFTS) {
+                Set tried = new Set(figure, figure.centreMm + shift * figure.widthMm, row);
+                if (placed.stream().noneMatch(tried::touches)) return tried;
+            }
+        }
+        return new Set(figure, figure.centreMm, 1);
+    }
+}

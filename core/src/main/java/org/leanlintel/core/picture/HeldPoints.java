@@ -1,0 +1,71 @@
+package org.leanlintel.core.picture;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.PlacedOpening;
+import org.leanlintel.core.building.Strip;
+import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.geometry.Line;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Corner;
+import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Opening;
+
+/** Where the points of a dimension string lie now, from what they hold to. */
+final class HeldPoints {
+
+    /**
+     * A point of a string.
+     *
+     * @param position along the string's direction, from the model's origin
+     * @param reach the two ends of the feature measured, across the string's direction; equal for a point
+     */
+    record Held(double position, double reachFrom, double reachTo) {}
+
+    private final Building building;
+    private final Line line;
+
+    HeldPoints(Building building, Line line) {
+        this.building = building;
+        this.line = line;
+    }
+
+    /** Null where what it holds to has gone, or runs along the string. */
+    @Nullable Held of(Hold hold) {
+        return switch (hold) {
+            case Hold.AtPoint p -> through(List.of(p.at()), p.at());
+            case Hold.AtCorner c -> {
+                Vec at = building.model().get(c.corner(), Corner.class).at();
+                yield through(List.of(at), at);
+            }
+            case Hold.OnFace f -> onFace(f);
+            case Hold.AtJamb j -> atJamb(j);
+        };
+    }
+
+    private @Nullable Held onFace(Hold.OnFace face) {
+        WallSolid solid = building.solid(face.wall());
+        if (solid == null) return null;
+        Strip strip = solid.strip();
+        double t = face.face() == Hold.OnFace.SET_OUT_LINE ? 0 : strip.offsetOfFace(Math.min(face.face(), strip.plies().size()));
+        Double along = line.meets(strip.axis().line().shiftedLeft(t));
+        if (along == null) return null;
+        return through(List.of(strip.at(0, t), strip.at(strip.length(), t)), line.at(along));
+    }
+
+    private @Nullable Held atJamb(Hold.AtJamb jamb) {
+        Opening opening = building.model().get(jamb.opening(), Opening.class);
+        WallSolid solid = building.solid(opening.wall());
+        if (solid == null) return null;
+        Strip strip = solid.strip();
+        double s = PlacedOpening.of(opening, strip.length()).edge(jamb.edge());
+        return through(List.of(strip.at(s, strip.lo()), strip.at(s, strip.hi())), strip.at(s, 0));
+    }
+
+    private Held through(List<Vec> feature, Vec measured) {
+        Vec across = line.direction().left();
+        double one = feature.getFirst().dot(across), two = feature.getLast().dot(across);
+        return new Held(measured.dot(line.direction()), Math.min(one, two), Math.max(one, two));
+    }
+}

@@ -1,0 +1,75 @@
+package org.leanlintel.core.picture;
+
+import java.util.List;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Pen;
+import org.leanlintel.core.model.PenRole;
+
+/** One thing drawn. Points are in the picture's own millimetres; pens and letter heights are on paper. */
+public sealed interface Item {
+
+    /** The same at {@code factor} times the size, then shifted by {@code by}. Paper sizes stay. */
+    Item placed(double factor, Vec by);
+
+    /** A tinted area inside one ring, given without repeating the first point. @param tint as {@code #rrggbb} */
+    record Fill(String tint, List<Vec> ring) implements Item {
+        public Fill {
+            ring = List.copyOf(ring);
+        }
+
+        @Override
+        public Fill placed(double factor, Vec by) {
+            return new Fill(tint, place(ring, factor, by));
+        }
+    }
+
+    /** Lines of one pen. */
+    record Strokes(PenRole role, Pen pen, List<List<Vec>> lines) implements Item {
+        public Strokes {
+            lines = lines.stream().map(List::copyOf).toList();
+        }
+
+        @Override
+        public Strokes placed(double factor, Vec by) {
+            return new Strokes(role, pen, lines.stream().map(line -> place(line, factor, by)).toList());
+        }
+    }
+
+    /** An arc from angle {@code from} through {@code sweep} radians, counter-clockwise where positive. */
+    record Arc(PenRole role, Pen pen, Vec centre, double radius, double from, double sweep) implements Item {
+        @Override
+        public Arc placed(double factor, Vec by) {
+            return new Arc(role, pen, place(centre, factor, by), radius * factor, from, sweep);
+        }
+    }
+
+    /**
+     * One line of text.
+     *
+     * @param text as it is read
+     * @param at where its runs are measured from
+     * @param angle of the base line
+     * @param runs its pieces as set, with fractions stacked
+     */
+    record Text(String text, Vec at, double angle, boolean strong, List<Run> runs) implements Item {
+        public Text {
+            runs = List.copyOf(runs);
+        }
+
+        @Override
+        public Text placed(double factor, Vec by) {
+            return new Text(text, place(at, factor, by), angle, strong, runs);
+        }
+    }
+
+    /** Letters of one height at a place on the base line; all in paper millimetres. @param height of capitals */
+    record Run(String letters, double right, double up, double height) {}
+
+    private static Vec place(Vec point, double factor, Vec by) {
+        return point.times(factor).plus(by);
+    }
+
+    private static List<Vec> place(List<Vec> points, double factor, Vec by) {
+        return points.stream().map(p -> place(p, factor, by)).toList();
+    }
+}

@@ -1,0 +1,92 @@
+package org.leanlintel.core.picture;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.measure.ScaleLabel;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.picture.Lettering.Align;
+
+/** A sheet as it prints, in paper millimetres from its lower left corner: frame, drawings at their scales, title block. */
+public final class SheetPicture {
+
+    /** Centring marks, ISO 5457. */
+    private static final double CENTRING_MM = 5;
+    /** From a drawing's lowest line to its title's base line. */
+    private static final double TITLE_DROP = 13;
+
+    private final Sheet sheet;
+    private final Model model;
+    private final Function<ElementId, Picture> drawings;
+    private final Lettering lettering;
+    private final String printed;
+
+    private SheetPicture(Sheet sheet, Model model, Function<ElementId, Picture> drawings, Lettering lettering, String printed) {
+        this.sheet = sheet;
+        this.model = model;
+        this.drawings = drawings;
+        this.lettering = lettering;
+        this.printed = printed;
+    }
+
+    /** @param drawings the picture of each drawing; @param printed the day, as the title block shows it */
+    public static Picture of(Sheet sheet, Model model, Function<ElementId, Picture> drawings, Lettering lettering, String printed) {
+        return new SheetPicture(sheet, model, drawings, lettering, printed).picture();
+    }
+
+    private Picture picture() {
+        List<Group> groups = new ArrayList<>();
+        for (Sheet.Placed placed : sheet.drawings()) groups.add(placed(placed));
+        groups.add(frame());
+        return new Picture(1, groups);
+    }
+
+    private Group placed(Sheet.Placed placed) {
+        Drawing drawing = model.get(placed.drawing(), Drawing.class);
+        Picture picture = drawings.apply(drawing.id());
+        double factor = 1 / drawing.scale();
+        Vec by = placed.at().minus(placed.anchor().times(factor));
+        List<Item> items = new ArrayList<>();
+        for (Group g : picture.groups()) items.addAll(g.placed(factor, by).items());
+        Bounds bounds = Extent.of(new Picture(1, List.of(new Group(drawing.id(), drawing.id(), items, List.of()))));
+        items.addAll(title(drawing, bounds, placed.at()));
+        return new Group(drawing.id(), drawing.id(), items, List.of());
+    }
+
+    private List<Item> title(Drawing drawing, @Nullable Bounds bounds, Vec middle) {
+        Pens pens = new Pens(model.get(drawing.lens(), Lens.class));
+        Vec at = bounds == null ? middle : new Vec(bounds.minX(), bounds.minY() - TITLE_DROP);
+        double width = lettering.width(drawing.name(), 5);
+        pens.add(lettering.set(drawing.name(), at, 0, 5, Align.LEFT, true));
+        String scale = ScaleLabel.of(drawing.scale(), model.settings().units());
+        pens.add(lettering.set(scale, at.plus(new Vec(width + 6, 0)), 0, 3.5, Align.LEFT, false));
+        double end = width + 6 + lettering.width(scale, 3.5);
+        pens.line(PenRole.SHEET_RULE, at.plus(new Vec(0, -2)), at.plus(new Vec(end, -2)));
+        ScaleBar.paint(at.plus(new Vec(0, -9)), drawing.scale(), model.settings().units(), lettering, pens);
+        return pens.items();
+    }
+
+    private Group frame() {
+        PaperSize size = sheet.size();
+        double left = size.leftMarginMm(), bottom = size.marginMm();
+        double right = size.widthMm() - size.marginMm(), top = size.heightMm() - size.marginMm();
+        Pens pens = new Pens(model.all(Lens.class).getFirst());
+        pens.closed(PenRole.SHEET_FRAME, List.of(new Vec(left, bottom), new Vec(right, bottom), new Vec(right, top), new Vec(left, top)));
+        double midX = size.widthMm() / 2, midY = size.heightMm() / 2;
+        pens.line(PenRole.SHEET_FRAME, new Vec(midX, bottom), new Vec(midX, bottom + CENTRING_MM));
+        pens.line(PenRole.SHEET_FRAME, new Vec(midX, top), new Vec(midX, top - CENTRING_MM));
+        pens.line(PenRole.SHEET_FRAME, new Vec(left, midY), new Vec(left + CENTRING_MM, midY));
+        pens.line(PenRole.SHEET_FRAME, new Vec(right, midY), new Vec(right - CENTRING_MM, midY));
+        new TitleBlock(sheet, model, printed, lettering, pens, new Vec(right - TitleBlock.WIDTH, bottom)).paint();
+        return new Group(sheet.id(), sheet.id(), pens.items(), List.of());
+    }
+}

@@ -1,0 +1,114 @@
+package org.leanlintel.core.picture;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.geometry.Line;
+import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.measure.LengthPrinter;
+import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.picture.HeldPoints.Held;
+
+/**
+ * A dimension string as ISO 129-1 draws it on building drawings: an unbroken line, oblique strokes, figures above the
+ * line, readable from the bottom or the right. Positions are rounded, not parts, so the parts add up to the overall.
+ */
+final class StringPainter {
+
+    /** On paper, millimetres. ISO 129-1 and trade practice. */
+    private static final double GAP_AT_FEATURE = 1.5, OVERSHOOT = 1.5, STROKE = 3.0, CLEAR_OF_LINE = 0.8;
+
+    private final DimensionString string;
+    private final LengthPrinter lengths;
+    private final Lettering lettering;
+    private final double scale;
+    private final Pens pens;
+    private final Line line;
+    private final List<Held> points;
+
+    StringPainter(DimensionString string, Building building, Lettering lettering, double scale, Pens pens) {
+        this.string = string;
+        this.lettering = lettering;
+        this.scale = scale;
+        this.pens = pens;
+        lengths = LengthPrinter.ofDrawings(building.model().settings().units());
+        line = new Line(string.at(), string.direction());
+        HeldPoints held = new HeldPoints(building, line);
+        points = distinct(string.holds().stream().map(held::of).filter(Objects::nonNull).sorted(Comparator.comparingDouble(Held::position)).toList());
+    }
+
+    private static List<Held> distinct(List<Held> sorted) {
+        List<Held> distinct = new ArrayList<>();
+        for (Held h : sorted) {
+            if (distinct.isEmpty() || !Tolerance.same(distinct.getLast().position(), h.position())) distinct.add(h);
+        }
+        return distinct;
+    }
+
+    void paint() {
+        if (points.size() < 2) return;
+        double over = OVERSHOOT * scale;
+        pens.line(PenRole.DIMENSION, at(points.getFirst().position() - over), at(points.getLast().position() + over));
+        for (Held h : points) {
+            extension(h);
+            stroke(at(h.position()));
+        }
+        figures();
+    }
+
+    private Vec at(double position) {
+        return line.at(position - string.at().dot(string.direction()));
+    }
+
+    private void extension(Held held) {
+        Vec across = line.direction().left();
+        double here = string.at().dot(across);
+        if (here >= held.reachFrom() && here <= held.reachTo()) return;
+        double away = here > held.reachTo() ? 1 : -1;
+        double feature = away > 0 ? held.reachTo() : held.reachFrom();
+        double length = Math.abs(here - feature) - GAP_AT_FEATURE * scale;
+        if (length <= 0) return;
+        Vec foot = at(held.position());
+        pens.line(PenRole.DIMENSION, foot.along(across, -away * length), foot.along(across, away * OVERSHOOT * scale));
+    }
+
+    /** Rising left to right as the string is read. */
+    private void stroke(Vec at) {
+        Vec slant = Vec.ofAngle(readingAngle() + Math.PI / 4).times(STROKE * scale / 2);
+        pens.line(PenRole.TICK, at.minus(slant), at.plus(slant));
+    }
+
+    /** Upright from the bottom or the right: above -90 and up to 90 degrees. */
+    private double readingAngle() {
+        double angle = string.direction().angle();
+        if (angle > Math.PI / 2 + 1e-9) return angle - Math.PI;
+        if (angle <= -Math.PI / 2 + 1e-9) return angle + Math.PI;
+        return angle;
+    }
+
+    private void figures() {
+        double datum = isUpright() ? 0 : points.getFirst().position();
+        List<FigureRow.Figure> figures = new ArrayList<>();
+        for (int i = 1; i < points.size(); i++) {
+            double from = points.get(i - 1).position(), to = points.get(i).position();
+            String text = lengths.print(lengths.rounded(to - datum) - lengths.rounded(from - datum));
+            figures.add(new FigureRow.Figure(text, (from + to) / 2 / scale, (to - from) / scale, lettering.width(text, Lettering.NOTE_MM)));
+        }
+        Vec up = Vec.ofAngle(readingAngle()).left();
+        for (FigureRow.Set set : FigureRow.place(figures)) {
+            double lift = (CLEAR_OF_LINE + set.row() * FigureRow.PITCH_MM) * scale;
+            Vec base = at(set.centreMm() * scale).along(up, lift);
+            pens.add(lettering.set(set.figure().text(), base, readingAngle(), Lettering.NOTE_MM, Lettering.Align.CENTRE, false));
+        }
+    }
+
+    /** Strings along the model's axes share its origin as their datum, so every tier tells the same story. */
+    private boolean isUpright() {
+        Vec d = string.direction();
+        return Math.abs(d.x()) < Tolerance.PARALLEL_SINE || Math.abs(d.y()) < Tolerance.PARALLEL_SINE;
+    }
+}

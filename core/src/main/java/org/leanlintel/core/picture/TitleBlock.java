@@ -1,0 +1,82 @@
+package org.leanlintel.core.picture;
+
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.measure.ScaleLabel;
+import org.leanlintel.core.measure.UnitSystem;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Settings;
+import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.picture.Lettering.Align;
+
+/**
+ * The title block at the lower right of a sheet, filled from the project. Its fields are those of ISO 7200 that a house
+ * plan needs, and it keeps to that standard's greatest width of 180 mm.
+ */
+final class TitleBlock {
+
+    static final double WIDTH = 180, HEIGHT = 54;
+    private static final double LABEL_MM = 1.8, PAD = 2.2;
+
+    private final Sheet sheet;
+    private final Model model;
+    private final String printed;
+    private final Lettering lettering;
+    private final Pens pens;
+    private final Vec corner;
+
+    /** @param corner the lower left corner of the block, on paper */
+    TitleBlock(Sheet sheet, Model model, String printed, Lettering lettering, Pens pens, Vec corner) {
+        this.sheet = sheet;
+        this.model = model;
+        this.printed = printed;
+        this.lettering = lettering;
+        this.pens = pens;
+        this.corner = corner;
+    }
+
+    void paint() {
+        Settings project = model.settings();
+        field(0, 34, 120, 20, "Project", project.name(), 5, true);
+        small(0, 34, project.address());
+        field(120, 34, 60, 20, "Client", project.client(), 3.5, false);
+        field(0, 16, 120, 18, "Drawing", sheet.title(), 5, true);
+        small(0, 16, units(project.units()));
+        field(120, 0, 60, 34, "Sheet", sheet.number(), 10, true);
+        field(0, 0, 36, 16, "Scale at " + sheet.size().label(), scale(project.units()), 3.5, false);
+        field(36, 0, 48, 16, "Drawn by", project.drawnBy(), 3.5, false);
+        field(84, 0, 36, 16, "Printed", printed, 3.5, false);
+        pens.line(PenRole.SHEET_FRAME, point(0, 0), point(0, HEIGHT), point(WIDTH, HEIGHT));
+    }
+
+    private void field(double x, double y, double width, double height, String label, String value, double mm, boolean strong) {
+        pens.line(PenRole.SHEET_RULE, point(x, y + height), point(x + width, y + height));
+        pens.line(PenRole.SHEET_RULE, point(x + width, y), point(x + width, y + height));
+        pens.add(lettering.set(label, point(x + PAD, y + height - LABEL_MM - 1.6), 0, LABEL_MM, Align.LEFT, false));
+        double fitting = Math.min(mm, mm * (width - 2 * PAD) / Math.max(1e-6, lettering.width(value, mm)));
+        double down = Math.max(height / 2 + fitting * 0.3, LABEL_MM + 3.2 + fitting);
+        pens.add(lettering.set(value, point(x + PAD, y + height - down), 0, fitting, Align.LEFT, strong));
+    }
+
+    private void small(double x, double y, String text) {
+        pens.add(lettering.set(text, point(x + PAD, y + PAD + 0.4), 0, 2.5, Align.LEFT, false));
+    }
+
+    private Vec point(double x, double y) {
+        return corner.plus(new Vec(x, y));
+    }
+
+    private static String units(UnitSystem units) {
+        return units == UnitSystem.METRIC ? "Dimensions in millimetres" : "Dimensions in feet and inches";
+    }
+
+    private String scale(UnitSystem units) {
+        double[] scales = sheet.drawings().stream()
+                .mapToDouble(p -> model.get(p.drawing(), Drawing.class).scale())
+                .distinct()
+                .toArray();
+        if (scales.length == 0) return "none";
+        return scales.length == 1 ? ScaleLabel.of(scales[0], units) : "as shown";
+    }
+}

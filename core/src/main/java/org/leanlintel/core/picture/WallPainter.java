@@ -1,0 +1,103 @@
+package org.leanlintel.core.picture;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.leanlintel.core.building.Band;
+import org.leanlintel.core.building.EndJoint;
+import org.leanlintel.core.building.PlyRun;
+import org.leanlintel.core.building.Strip;
+import org.leanlintel.core.building.Strip.StripPly;
+import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Does;
+import org.leanlintel.core.model.Hatch;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.picture.DrawnPlies.Drawn;
+import org.leanlintel.core.picture.FaceLines.FaceLine;
+
+/** A wall as a level plane cuts it. */
+final class WallPainter {
+
+    private final WallSolid solid;
+    private final Strip strip;
+    private final Band band;
+    private final DrawnPlies drawn;
+    private final double scale;
+    private final Pens pens;
+
+    WallPainter(WallSolid solid, Band band, DrawnPlies drawn, double scale, Pens pens) {
+        this.solid = solid;
+        this.strip = solid.strip();
+        this.band = band;
+        this.drawn = drawn;
+        this.scale = scale;
+        this.pens = pens;
+    }
+
+    void paint() {
+        for (int i = 0; i < strip.plies().size(); i++) {
+            if (strip.plies().get(i).does() == Does.SHEET) membrane(i);
+            else ply(i);
+        }
+        for (FaceLine line : FaceLines.of(solid, band, drawn)) {
+            pens.line(line.role(), strip.at(line.from(), line.t()), strip.at(line.to(), line.t()));
+        }
+    }
+
+    private void membrane(int i) {
+        if (!drawn.showsMembrane(strip, i)) return;
+        double t = strip.plies().get(i).lo();
+        for (PlyRun run : solid.runs(i, band)) pens.line(PenRole.SHEET, strip.at(run.from().atLo(), t), strip.at(run.to().atLo(), t));
+    }
+
+    private void ply(int i) {
+        StripPly ply = strip.plies().get(i);
+        Drawn as = drawn.of(strip).get(ply.index());
+        List<PlyRun> runs = solid.runs(i, band);
+        for (PlyRun run : runs) {
+            List<Vec> ring = solid.outline(i, run);
+            if (as.does() != Does.AIR_GAP) pens.fill(as.material().tint(), ring);
+            if (as.own()) hatch(ply, run, ring, as.material().hatch());
+            if (run.startsAtOpening()) pens.line(openingRole(as), ring.get(0), ring.get(3));
+            if (run.endsAtOpening()) pens.line(openingRole(as), ring.get(1), ring.get(2));
+        }
+        if (runs.isEmpty()) return;
+        end(as, solid.startOf(i), solid.outline(i, runs.getFirst()), 0, 3);
+        end(as, solid.endOf(i), solid.outline(i, runs.getLast()), 1, 2);
+    }
+
+    private static PenRole openingRole(Drawn as) {
+        PenRole role = FaceLines.role(as, null);
+        return role == null ? PenRole.PLY : role;
+    }
+
+    private void end(Drawn as, EndJoint.PlyEnd end, List<Vec> ring, int lo, int hi) {
+        PenRole role = FaceLines.role(as, drawn.of(end.against()));
+        if (role != null) pens.line(role, ring.get(lo), ring.get(hi));
+    }
+
+    private void hatch(StripPly ply, PlyRun run, List<Vec> ring, Hatch hatch) {
+        double pitch = hatch.pitchMm() * scale;
+        double from = Math.max(run.from().atLo(), run.from().atHi()), to = Math.min(run.to().atLo(), run.to().atHi());
+        List<List<Vec>> lines = new ArrayList<>();
+        switch (hatch.pattern()) {
+            case NONE -> {}
+            case DIAGONAL -> lines.addAll(HatchLines.parallel(ring, Math.PI / 4, pitch));
+            case CROSSED -> {
+                lines.addAll(HatchLines.parallel(ring, Math.PI / 4, pitch));
+                lines.addAll(HatchLines.parallel(ring, -Math.PI / 4, pitch));
+            }
+            case WAVE -> {
+                if (to > from) lines.add(HatchLines.wave(from, to, ply.thickness(), (s, part) -> across(ply, s, part)));
+            }
+            case ZIGZAG -> {
+                if (to > from) lines.add(HatchLines.zigzag(from, to, ply.thickness(), (s, part) -> across(ply, s, part)));
+            }
+        }
+        for (List<Vec> line : lines) pens.line(PenRole.HATCH, line);
+    }
+
+    private Vec across(StripPly ply, double s, double part) {
+        return strip.at(s, ply.lo() + ply.thickness() * part);
+    }
+}

@@ -1,0 +1,179 @@
+package org.leanlintel.core;
+
+import static org.assertj.core.api.Assertions.fail;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import org.leanlintel.core.building.Body;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.edit.DrawWalls;
+import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.edit.Editing;
+import org.leanlintel.core.edit.Pick;
+import org.leanlintel.core.edit.PlaceOpening;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.measure.UnitSystem;
+import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Does;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Hatch;
+import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Layer;
+import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.Material;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Outcome;
+import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.Pen;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Placing;
+import org.leanlintel.core.model.Ply;
+import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.SetOut;
+import org.leanlintel.core.model.Settings;
+import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallEnd;
+
+/** A small project to draw in from tests: a few build-ups with round numbers, one storey, one plan at 1:50. */
+public final class Sketch {
+
+    public static final ElementId STOREY = id("ground"), LAYER = id("layer"), LENS = id("lens"), PLAN = id("plan");
+    /** 100 facing, 50 air gap, 140 structure: 290 mm. */
+    public static final ElementId SHELL = id("shell");
+    /** 140 structure, 15 lining. */
+    public static final ElementId LINED = id("lined");
+    /** 12.5 lining, 89 structure, 12.5 lining: 114 mm. */
+    public static final ElementId PARTITION = id("partition");
+
+    private Building building;
+
+    public Sketch() {
+        List<Element> elements = new ArrayList<>(List.of(
+                new Settings(Settings.ID, "Test", "", "", "", UnitSystem.METRIC, PaperSize.A2, 1200),
+                new Storey(STOREY, "Ground", 0, 2500), new Layer(LAYER, "All"), lens(),
+                new Drawing(PLAN, "Plan", Drawing.Kind.PLAN, STOREY, LENS, 50)));
+        for (String name : List.of("brick", "air", "stud", "board", "insulation")) {
+            elements.add(new Material(id(name), name, new Hatch(Hatch.Pattern.NONE, 1), "#ffffff", ""));
+        }
+        elements.add(buildUp("shell", ply("brick", 100, Does.FACING), ply("air", 50, Does.AIR_GAP), ply("stud", 140, Does.CARRIES)));
+        elements.add(buildUp("lined", ply("stud", 140, Does.CARRIES), ply("board", 15, Does.LINING)));
+        elements.add(buildUp("partition", ply("board", 12.5, Does.LINING), ply("stud", 89, Does.CARRIES), ply("board", 12.5, Does.LINING)));
+        building = Building.of(Model.of(0, elements));
+    }
+
+    public static ElementId id(String name) {
+        return new ElementId(name);
+    }
+
+    public static Ply ply(String material, double mm, Does does) {
+        return new Ply(id(material), mm, does);
+    }
+
+    public static BuildUp buildUp(String name, Ply... plies) {
+        return new BuildUp(id(name), name, List.of(plies), "");
+    }
+
+    public static Lens lens() {
+        Map<PenRole, Pen> pens = new EnumMap<>(PenRole.class);
+        for (PenRole role : PenRole.values()) pens.put(role, new Pen(0.25, Pen.Dash.CONTINUOUS));
+        return new Lens(LENS, "All", List.of(), pens, 0);
+    }
+
+    public Building building() {
+        return building;
+    }
+
+    public Model model() {
+        return building.model();
+    }
+
+    /** Runs an edit that must be accepted. */
+    public Change run(Edit edit) {
+        Editing.Result result = Editing.run(edit, building);
+        if (!(result.outcome() instanceof Change change)) return fail("refused: " + ((Refusal) result.outcome()).sentence());
+        building = result.after();
+        return change;
+    }
+
+    /** Runs an edit and keeps what comes of it, if anything does. */
+    public Outcome tryRun(Edit edit) {
+        Editing.Result result = Editing.run(edit, building);
+        building = result.after();
+        return result.outcome();
+    }
+
+    public void apply(Change change) {
+        building = building.after(model().after(change));
+    }
+
+    /** Puts elements straight into the model. */
+    public void put(Element... elements) {
+        apply(Change.to(model(), "put", List.of(elements), List.of()));
+    }
+
+    /** A run of walls along its outer face, with the outside on its left, as a clockwise shell has it. */
+    public List<Wall> run(ElementId buildUp, boolean close, double... xy) {
+        List<Pick> picks = new ArrayList<>();
+        for (int i = 0; i < xy.length; i += 2) picks.add(Pick.bare(xy[i], xy[i + 1]));
+        return made(run(new DrawWalls(STOREY, LAYER, buildUp, new SetOut.OnFace(0), Side.LEFT, WallEnd.Reach.STRUCTURE, picks, close)));
+    }
+
+    /** A partition along its middle, from the side of one wall to the side of another, or to a free point where null. */
+    public Wall partition(ElementId buildUp, Vec from, Wall onFrom, Vec to, Wall onTo) {
+        List<Pick> picks = List.of(on(from, onFrom), on(to, onTo));
+        return made(run(new DrawWalls(
+                STOREY, LAYER, buildUp, new SetOut.MiddleOfStructure(), Side.LEFT, WallEnd.Reach.STRUCTURE, picks, false))).getFirst();
+    }
+
+    private static Pick on(Vec at, Wall wall) {
+        return new Pick(at, wall == null ? new Hold.AtPoint(at) : new Hold.OnFace(wall.id(), 0));
+    }
+
+    public Opening door(Wall wall, double fromStart, double width) {
+        return (Opening) run(new PlaceOpening(
+                        wall.id(), LAYER, new Placing(End.START, fromStart), width, 2100, 0, new Opening.SwingDoor(End.START, Side.RIGHT)))
+                .after().getFirst();
+    }
+
+    public Opening window(Wall wall, double fromStart, double width, double sill, double height) {
+        return (Opening) run(new PlaceOpening(
+                        wall.id(), LAYER, new Placing(End.START, fromStart), width, height, sill, new Opening.Window(1, 100)))
+                .after().getFirst();
+    }
+
+    private static List<Wall> made(Change change) {
+        return change.after().stream().filter(Wall.class::isInstance).map(Wall.class::cast).toList();
+    }
+
+    public Wall wall(Wall wall) {
+        return model().get(wall.id(), Wall.class);
+    }
+
+    /** Plan areas of everything that stands at a height. */
+    public List<Area> cutAt(double mm) {
+        return at(building.bodiesOf(STOREY), mm).stream().map(b -> Area.of(b.outline())).toList();
+    }
+
+    public static List<Body> at(Collection<Body> bodies, double mm) {
+        return bodies.stream().filter(b -> mm >= b.lowMm() && mm < b.highMm()).toList();
+    }
+
+    /** Plan area of one material of one wall at a height, square millimetres. */
+    public double area(Wall wall, String material, double mm) {
+        return at(building.solid(wall.id()).bodies(), mm).stream()
+                .filter(b -> b.material().id().equals(id(material)))
+                .mapToDouble(b -> Area.of(b.outline()).mm2())
+                .sum();
+    }
+}

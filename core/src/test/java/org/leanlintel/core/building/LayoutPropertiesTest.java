@@ -1,0 +1,157 @@
+package org.leanlintel.core.building;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.random.RandomGenerator;
+import java.util.random.RandomGeneratorFactory;
+import java.util.stream.LongStream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.leanlintel.core.Sketch;
+import org.leanlintel.core.edit.Delete;
+import org.leanlintel.core.edit.DrawWalls;
+import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.edit.Move;
+import org.leanlintel.core.edit.Pick;
+import org.leanlintel.core.edit.PlaceOpening;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Placing;
+import org.leanlintel.core.model.SetOut;
+import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallEnd;
+
+/** What holds of any layout of rectilinear walls the edits let through. The seed in a test's name repeats it. */
+class LayoutPropertiesTest {
+
+    private static final ElementId[] BUILD_UPS = {Sketch.SHELL, Sketch.LINED, Sketch.PARTITION};
+
+    static LongStream seeds() {
+        return LongStream.rangeClosed(1, 60);
+    }
+
+    @ParameterizedTest(name = "seed {0}")
+    @MethodSource("seeds")
+    void pliesFillTheWallsOutlineAndNeverOverlap(long seed) {
+        Sketch sketch = layout(seed, random(seed));
+        List<Area> plies = sketch.cutAt(2400);
+        double sum = plies.stream().mapToDouble(Area::mm2).sum();
+        Area union = Area.union(plies);
+        assertThat(union.mm2()).as("no overlap").isCloseTo(sum, within(Tolerance.OVERLAP_MM2));
+        List<Area> outlines = outlines(sketch);
+        assertThat(union.minus(Area.union(outlines)).mm2()).as("nothing outside the outlines").isLessThan(Tolerance.OVERLAP_MM2);
+        assertThat(Area.union(outlines).minus(union).mm2()).as("no gap inside the outlines").isLessThan(Tolerance.OVERLAP_MM2);
+    }
+
+    /** Plain rectangles of walls, lengthened at shared corners to the far faces of the other wall. */
+    private static List<Area> outlines(Sketch sketch) {
+        List<Area> outlines = new ArrayList<>();
+        for (Wall wall : sketch.model().all(Wall.class)) {
+            Strip strip = sketch.building().strip(wall.id());
+            double from = -reach(sketch, strip, End.START), to = strip.length() + reach(sketch, strip, End.END);
+            outlines.add(Area.of(List.of(strip.at(from, strip.lo()), strip.at(to, strip.lo()), strip.at(to, strip.hi()), strip.at(from, strip.hi()))));
+        }
+        return outlines;
+    }
+
+    /** How far a wall runs past its end point: to the farthest face of what it meets at a corner; the outline of a wall it stands on covers the rest. */
+    private static double reach(Sketch sketch, Strip strip, End end) {
+        if (!(strip.wall().at(end) instanceof WallEnd.AtCorner corner)) return 0;
+        Vec away = strip.axis().line().direction().times(end == End.END ? 1 : -1);
+        double reach = 0;
+        for (var ref : sketch.model().relations().endsAt(corner.corner())) {
+            Strip other = sketch.building().strip(ref.wall().id());
+            if (other == strip) continue;
+            Vec left = other.axis().line().direction().left();
+            reach = Math.max(other.lo() * left.dot(away), other.hi() * left.dot(away));
+        }
+        return reach;
+    }
+
+
+    @ParameterizedTest(name = "seed {0}")
+    @MethodSource("seeds")
+    void everyEditAndItsUndoGiveBackTheSameModel(long seed) {
+        RandomGenerator random = random(seed);
+        Sketch sketch = layout(seed, random);
+        for (int i = 0; i < 12; i++) {
+            Model before = sketch.model();
+            if (!(sketch.tryRun(anyEdit(sketch, random)) instanceof Change change)) continue;
+            assertThat(sketch.model()).isNotEqualTo(before);
+            sketch.apply(change.inverse());
+            assertThat(sketch.model()).isEqualTo(before);
+            sketch.apply(change);
+        }
+    }
+
+    @ParameterizedTest(name = "seed {0}")
+    @MethodSource("seeds")
+    void aBuildingMadeFromAnEarlierOneIsTheSameAsOneFromNothing(long seed) {
+        RandomGenerator random = random(seed);
+        Sketch sketch = layout(seed, random);
+        for (int i = 0; i < 6; i++) sketch.tryRun(anyEdit(sketch, random));
+        assertThat(sketch.building().bodiesOf(Sketch.STOREY)).isEqualTo(Building.of(sketch.model()).bodiesOf(Sketch.STOREY));
+    }
+
+    private static RandomGenerator random(long seed) {
+        return RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
+    }
+
+    private static Sketch layout(long seed, RandomGenerator random) {
+        Sketch sketch = new Sketch();
+        double w = 4000 + random.nextInt(60) * 100, h = 3000 + random.nextInt(60) * 100;
+        double nx = w / 2 + random.nextInt(10) * 50, ny = h / 2 + random.nextInt(10) * 50;
+        ElementId shell = BUILD_UPS[random.nextInt(2)];
+        if (seed % 2 == 0) sketch.run(shell, true, 0, 0, 0, h, w, h, w, 0);
+        else sketch.run(shell, true, 0, 0, 0, h, nx, h, nx, ny, w, ny, w, 0);
+        for (int i = 0; i < 14; i++) sketch.tryRun(anyPartition(sketch, random));
+        return sketch;
+    }
+
+    private static Edit anyEdit(Sketch sketch, RandomGenerator random) {
+        List<Wall> walls = sketch.model().all(Wall.class);
+        Wall wall = walls.get(random.nextInt(walls.size()));
+        return switch (random.nextInt(5)) {
+            case 0 -> new Delete(List.of(wall.id()));
+            case 1 -> anyPartition(sketch, random);
+            case 2 -> new PlaceOpening(wall.id(), Sketch.LAYER, new Placing(End.START, random.nextInt(4000)), 910, 2100, 0,
+                    new Opening.SwingDoor(End.END, Side.LEFT));
+            default -> new Move(List.of(wall.id()), new Vec(random.nextInt(800) - 400, random.nextInt(800) - 400));
+        };
+    }
+
+    /** A wall square to the side of some wall, to where it meets another or comes to a free end. */
+    private static Edit anyPartition(Sketch sketch, RandomGenerator random) {
+        List<Wall> walls = sketch.model().all(Wall.class);
+        Wall host = walls.get(random.nextInt(walls.size()));
+        Strip strip = sketch.building().strip(host.id());
+        Vec from = strip.at(strip.length() * random.nextDouble(0.05, 0.95), 0);
+        Vec direction = strip.axis().line().direction().left().times(random.nextBoolean() ? -1 : 1);
+        double length = 600 + random.nextInt(4000);
+        Hold end = new Hold.AtPoint(from.along(direction, length));
+        Vec to = from.along(direction, length);
+        for (Wall other : walls) {
+            Strip o = sketch.building().strip(other.id());
+            Double along = new org.leanlintel.core.geometry.Line(from, direction).meets(o.axis().line());
+            if (other.equals(host) || along == null || along < 200 || along > length) continue;
+            double place = o.axis().line().along(from.along(direction, along));
+            if (place < 0 || place > o.length()) continue;
+            to = from.along(direction, along);
+            length = along;
+            end = new Hold.OnFace(other.id(), 0);
+        }
+        return new DrawWalls(Sketch.STOREY, Sketch.LAYER, BUILD_UPS[random.nextInt(BUILD_UPS.length)], new SetOut.MiddleOfStructure(),
+                Side.LEFT, WallEnd.Reach.STRUCTURE, List.of(new Pick(from, new Hold.OnFace(host.id(), 0)), new Pick(to, end)), false);
+    }
+}

@@ -1,0 +1,32 @@
+package org.leanlintel.formats.json;
+
+import java.util.List;
+import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.measure.LengthReading;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.SetOut;
+import org.leanlintel.core.model.WallEnd;
+import org.leanlintel.core.picture.Item;
+
+/**
+ * The sealed families that JSON tells apart by a {@code type} field, and the name of each member: its class's name with
+ * a small first letter.
+ */
+public final class Kinds {
+
+    /** The field that names the member. */
+    public static final String FIELD = "type";
+
+    /** Every sealed family that is read or written. */
+    public static final List<Class<?>> FAMILIES = List.of(
+            Element.class, Edit.class, WallEnd.class, SetOut.class, Hold.class, Opening.Kind.class, Item.class, LengthReading.class);
+
+    private Kinds() {}
+
+    public static String name(Class<?> member) {
+        String simple = member.getSimpleName();
+        return Character.toLowerCase(simple.charAt(0)) + simple.substring(1);
+    }
+}

@@ -1,0 +1,42 @@
+package org.leanlintel.formats.pdf;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.HashMap;
+import java.util.Map;
+import org.apache.fontbox.ttf.CmapLookup;
+import org.apache.fontbox.ttf.TrueTypeFont;
+import org.leanlintel.core.picture.Lettering;
+
+/** The table of advances of the drawing face, read from the font file, so that core can lay out text without fonts. */
+public final class DrawingLettering {
+
+    private static final int LAST_CHARACTER = 0x2265;
+    private static final Lettering LETTERING = read();
+
+    private DrawingLettering() {}
+
+    public static Lettering get() {
+        return LETTERING;
+    }
+
+    private static Lettering read() {
+        try (TrueTypeFont regular = Face.REGULAR.parse(); TrueTypeFont fallback = Face.FALLBACK.parse()) {
+            Map<Integer, Double> advances = new HashMap<>();
+            addAdvances(fallback, advances);
+            addAdvances(regular, advances);
+            double capital = regular.getOS2Windows().getCapHeight() / (double) regular.getUnitsPerEm();
+            return new Lettering(advances, 0.6, capital);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static void addAdvances(TrueTypeFont font, Map<Integer, Double> advances) throws IOException {
+        CmapLookup glyphs = font.getUnicodeCmapLookup();
+        for (int c = 32; c <= LAST_CHARACTER; c++) {
+            int glyph = glyphs.getGlyphId(c);
+            if (glyph > 0) advances.put(c, font.getAdvanceWidth(glyph) / (double) font.getUnitsPerEm());
+        }
+    }
+}

@@ -1,0 +1,129 @@
+package org.leanlintel.formats.pdf;
+
+import java.io.IOException;
+import java.util.List;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.util.Matrix;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Pen;
+import org.leanlintel.core.picture.Item;
+import org.leanlintel.core.picture.Lettering;
+
+/**
+ * Writes items in paper millimetres onto one page. Points are worked out here and written as they are, without a
+ * transformation in the file, so that a length can be measured in the page's content.
+ */
+final class PdfPage implements AutoCloseable {
+
+    static final double POINTS_PER_MM = 72 / 25.4;
+    private static final float[] INK = {0x22 / 255f, 0x2b / 255f, 0x31 / 255f};
+    /** Tints are outlined in themselves so that neighbouring pieces show no seam. */
+    private static final double SEAM_MM = 0.05;
+
+    private final PDPageContentStream out;
+    private final PdfFonts fonts;
+    private final double capital;
+
+    PdfPage(PDDocument document, PdfFonts fonts, Lettering lettering, double widthMm, double heightMm) throws IOException {
+        PDPage page = new PDPage(new PDRectangle(points(widthMm), points(heightMm)));
+        document.addPage(page);
+        this.fonts = fonts;
+        capital = lettering.capital();
+        out = new PDPageContentStream(document, page);
+        out.setLineCapStyle(1);
+        out.setLineJoinStyle(1);
+        out.setStrokingColor(INK[0], INK[1], INK[2]);
+    }
+
+    void draw(List<Item> items) throws IOException {
+        for (Item item : items) {
+            switch (item) {
+                case Item.Fill fill -> fill(fill);
+                case Item.Strokes strokes -> strokes(strokes);
+                case Item.Arc arc -> arc(arc);
+                case Item.Text text -> text(text);
+            }
+        }
+    }
+
+    /** Keeps what follows inside a rectangle of the page. */
+    void clip(double xMm, double yMm, double widthMm, double heightMm) throws IOException {
+        out.addRect(points(xMm), points(yMm), points(widthMm), points(heightMm));
+        out.clip();
+    }
+
+    private void fill(Item.Fill fill) throws IOException {
+        int rgb = Integer.parseInt(fill.tint().substring(1), 16);
+        float red = (rgb >> 16 & 255) / 255f, green = (rgb >> 8 & 255) / 255f, blue = (rgb & 255) / 255f;
+        out.saveGraphicsState();
+        out.setNonStrokingColor(red, green, blue);
+        out.setStrokingColor(red, green, blue);
+        out.setLineWidth(points(SEAM_MM));
+        path(fill.ring());
+        out.closePath();
+        out.fillAndStroke();
+        out.restoreGraphicsState();
+    }
+
+    private void strokes(Item.Strokes strokes) throws IOException {
+        pen(strokes.pen());
+        for (List<Vec> line : strokes.lines()) path(line);
+        out.stroke();
+    }
+
+    private void path(List<Vec> points) throws IOException {
+        out.moveTo(points(points.getFirst().x()), points(points.getFirst().y()));
+        for (Vec p : points.subList(1, points.size())) out.lineTo(points(p.x()), points(p.y()));
+    }
+
+    private void pen(Pen pen) throws IOException {
+        out.setLineWidth(points(pen.widthMm()));
+        out.setLineDashPattern(Dashes.pattern(pen), 0);
+    }
+
+    /** By Bezier curves of a quarter turn at most: within 0.03 % of the radius. */
+    private void arc(Item.Arc arc) throws IOException {
+        pen(arc.pen());
+        int steps = Math.max(1, (int) Math.ceil(Math.abs(arc.sweep()) / (Math.PI / 2) - 1e-9));
+        double step = arc.sweep() / steps, handle = 4.0 / 3 * Math.tan(step / 4) * arc.radius();
+        for (int i = 0; i < steps; i++) {
+            Vec a = Vec.ofAngle(arc.from() + i * step), b = Vec.ofAngle(arc.from() + (i + 1) * step);
+            Vec start = arc.centre().along(a, arc.radius()), end = arc.centre().along(b, arc.radius());
+            Vec c1 = start.along(a.left(), handle), c2 = end.along(b.left(), -handle);
+            if (i == 0) out.moveTo(points(start.x()), points(start.y()));
+            out.curveTo(points(c1.x()), points(c1.y()), points(c2.x()), points(c2.y()), points(end.x()), points(end.y()));
+        }
+        out.stroke();
+    }
+
+    private void text(Item.Text text) throws IOException {
+        out.beginText();
+        out.setNonStrokingColor(INK[0], INK[1], INK[2]);
+        double cos = Math.cos(text.angle()), sin = Math.sin(text.angle());
+        for (Item.Run run : text.runs()) {
+            double right = run.right();
+            for (PdfFonts.Piece piece : fonts.pieces(run.letters(), text.strong())) {
+                double size = run.height() / capital;
+                double x = text.at().x() + right * cos - run.up() * sin, y = text.at().y() + right * sin + run.up() * cos;
+                out.setFont(piece.font(), points(size));
+                out.setTextMatrix(new Matrix((float) cos, (float) sin, (float) -sin, (float) cos, points(x), points(y)));
+                out.showText(piece.letters());
+                right += piece.font().getStringWidth(piece.letters()) / 1000 * size;
+            }
+        }
+        out.endText();
+    }
+
+    private static float points(double mm) {
+        if (!Double.isFinite(mm)) throw new IllegalArgumentException("Not a place on a page: " + mm);
+        return (float) (mm * POINTS_PER_MM);
+    }
+
+    @Override
+    public void close() throws IOException {
+        out.close();
+    }
+}

@@ -1,0 +1,75 @@
+package org.leanlintel.formats.pdf;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.List;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDDocumentInformation;
+import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.picture.Group;
+import org.leanlintel.core.picture.Item;
+import org.leanlintel.core.picture.Lettering;
+import org.leanlintel.core.picture.Picture;
+
+/** PDF documents at exact scale: vector lines in millimetres, embedded faces, and a preference that printers do not fit. */
+public final class PdfWriter {
+
+    private static final double FOOT_MM = 9, EDGE_MM = 8, FOOT_LETTERS_MM = 2.5;
+
+    private PdfWriter() {}
+
+    /** A page with everything of {@code sheet}, a picture in paper millimetres. */
+    public static byte[] sheet(Picture sheet, PaperSize size, String title, Lettering lettering) {
+        return document(title, (document, fonts) -> {
+            try (PdfPage page = new PdfPage(document, fonts, lettering, size.widthMm(), size.heightMm())) {
+                for (Group group : sheet.groups()) page.draw(group.items());
+            }
+        });
+    }
+
+    /**
+     * What a board shows, on one page: model point {@code middle} at the middle of the paper.
+     *
+     * @param scale to print at; letters and pens keep their paper sizes
+     * @param foot a line of text at the foot of the page
+     */
+    public static byte[] view(Picture picture, double scale, Vec middle, PaperSize size, String foot, Lettering lettering) {
+        Vec centre = new Vec(size.widthMm() / 2, (size.heightMm() + FOOT_MM) / 2);
+        Vec by = centre.minus(middle.times(1 / scale));
+        Item footLine = lettering.set(foot, new Vec(EDGE_MM, EDGE_MM - 3), 0, FOOT_LETTERS_MM, Lettering.Align.LEFT, false);
+        return document(foot, (document, fonts) -> {
+            try (PdfPage page = new PdfPage(document, fonts, lettering, size.widthMm(), size.heightMm())) {
+                page.draw(List.of(footLine));
+                page.clip(EDGE_MM, EDGE_MM + FOOT_MM / 2, size.widthMm() - 2 * EDGE_MM, size.heightMm() - 2 * EDGE_MM - FOOT_MM / 2);
+                for (Group group : picture.groups()) {
+                    page.draw(group.items().stream().map(i -> i.placed(1 / scale, by)).toList());
+                }
+            }
+        });
+    }
+
+    private interface Pages {
+        void write(PDDocument document, PdfFonts fonts) throws IOException;
+    }
+
+    private static byte[] document(String title, Pages pages) {
+        try (PDDocument document = new PDDocument()) {
+            pages.write(document, new PdfFonts(document));
+            PDViewerPreferences preferences = new PDViewerPreferences(new org.apache.pdfbox.cos.COSDictionary());
+            preferences.setPrintScaling(PDViewerPreferences.PRINT_SCALING.None);
+            document.getDocumentCatalog().setViewerPreferences(preferences);
+            PDDocumentInformation about = new PDDocumentInformation();
+            about.setTitle(title);
+            about.setCreator("Lean Lintel");
+            document.setDocumentInformation(about);
+            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+            document.save(bytes);
+            return bytes.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,59 @@
+package org.leanlintel.formats.standard;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import org.leanlintel.core.measure.UnitSystem;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Settings;
+import org.leanlintel.core.model.Storey;
+import org.leanlintel.formats.json.ProjectFile;
+
+/** What a new project starts from. The files are data: an office adds a material or a build-up there, not in code. */
+public final class OfficeStandard {
+
+    /** Ids the standard promises. */
+    public static final ElementId GROUND = new ElementId("storey-ground");
+    public static final ElementId GROUND_PLAN = new ElementId("drawing-ground-plan");
+    public static final ElementId LAYER_WALLS = new ElementId("layer-walls");
+    public static final ElementId LAYER_OPENINGS = new ElementId("layer-openings");
+    public static final ElementId LAYER_DIMENSIONS = new ElementId("layer-dimensions");
+    public static final ElementId LAYER_NOTES = new ElementId("layer-notes");
+    public static final ElementId LENS_BUILDING_PLAN = new ElementId("lens-building-plan");
+
+    private static final List<String> FILES = List.of("layers.json", "lenses.json", "materials.json", "build-ups.json");
+
+    private OfficeStandard() {}
+
+    /** Layers, lenses, materials and build-ups. */
+    public static List<Element> elements() {
+        List<Element> elements = new ArrayList<>();
+        for (String file : FILES) elements.addAll(ProjectFile.readElements(bytes(file)));
+        return elements;
+    }
+
+    /** A project of {@code settings} with the standard, one storey and its plan, and nothing drawn. */
+    public static Model newProject(Settings settings) {
+        List<Element> elements = new ArrayList<>(elements());
+        elements.add(settings);
+        boolean metric = settings.units() == UnitSystem.METRIC;
+        elements.add(new Storey(GROUND, metric ? "Ground" : "First floor", 0, metric ? 2500 : 97.125 * UnitSystem.MM_PER_INCH));
+        String name = metric ? "Ground floor plan" : "First floor plan";
+        elements.add(new Drawing(GROUND_PLAN, name, Drawing.Kind.PLAN, GROUND, LENS_BUILDING_PLAN, metric ? 50 : 48));
+        return Model.of(0, elements);
+    }
+
+    private static byte[] bytes(String file) {
+        try (InputStream in = OfficeStandard.class.getResourceAsStream("/standard/" + file)) {
+            if (in == null) throw new IllegalStateException("The office standard lacks " + file);
+            return in.readAllBytes();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}
