@@ -8,7 +8,6 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Strip.StripPly;
 import org.leanlintel.core.model.ElementId;
-import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
@@ -84,9 +83,7 @@ public final class Building {
         inputs.addAll(openings);
         Solved known = earlier == null ? null : earlier.solved.get(wall.id());
         if (known != null && sameObjects(known.inputs, inputs)) return known;
-        List<PlacedOpening> placed = openings.stream().map(o -> PlacedOpening.of(o, strip.length())).toList();
-        return new Solved(inputs, new WallSolid(
-                strip, storey, junctions.joint(strip, End.START), junctions.joint(strip, End.END), junctions.standingOn(strip), placed));
+        return new Solved(inputs, new WallSolid(strip, storey, junctions, openings));
     }
 
     private static boolean sameObjects(List<Object> one, List<Object> two) {

@@ -52,6 +52,17 @@ final class Junctions {
         };
     }
 
+    /**
+     * Where a wall is seen to start or end along its set-out line, as s: at a corner, the corner; against a wall, that
+     * wall's face. Openings are placed from there.
+     */
+    double visibleEnd(Strip strip, End end) {
+        Arm arm = new Arm(strip, end);
+        if (!(strip.wall().at(end) instanceof WallEnd.OnSide side)) return arm.s(0);
+        Strip host = strips.get(side.wall());
+        return host == null ? arm.s(0) : SideJoint.of(arm, host, side.reach()).faceAlongSetOut();
+    }
+
     /** The walls that stand on {@code host}: those attached to its side, and the extra arms at its corners. */
     List<SideJoint> standingOn(Strip host) {
         List<SideJoint> joints = new ArrayList<>();

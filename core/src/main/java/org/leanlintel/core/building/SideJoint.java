@@ -94,6 +94,11 @@ final class SideJoint {
         return standingWall().at(standing.end()) instanceof WallEnd.OnSide;
     }
 
+    /** Where the standing wall's set-out line meets the host's near face, as s of the standing wall. */
+    double faceAlongSetOut() {
+        return standing.s(distanceTo(0, face(0)));
+    }
+
     Wall standingWall() {
         return standing.strip().wall();
     }

@@ -10,6 +10,9 @@ import org.leanlintel.core.building.Strip.StripPly;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
@@ -23,15 +26,19 @@ public final class WallSolid {
     private final EndJoint end;
     private final List<SideJoint> standing;
     private final List<PlacedOpening> openings;
+    private final double visibleStart;
+    private final double visibleEnd;
     private final List<List<Cut>> cutsByPly = new ArrayList<>();
 
-    WallSolid(Strip strip, Storey storey, EndJoint start, EndJoint end, List<SideJoint> standing, List<PlacedOpening> openings) {
+    WallSolid(Strip strip, Storey storey, Junctions junctions, List<Opening> openings) {
         this.strip = strip;
         this.storey = storey;
-        this.start = start;
-        this.end = end;
-        this.standing = standing;
-        this.openings = openings;
+        start = junctions.joint(strip, End.START);
+        end = junctions.joint(strip, End.END);
+        standing = junctions.standingOn(strip);
+        visibleStart = junctions.visibleEnd(strip, End.START);
+        visibleEnd = junctions.visibleEnd(strip, End.END);
+        this.openings = openings.stream().map(o -> PlacedOpening.of(o, visibleStart, visibleEnd)).toList();
         strip.plies().forEach(p -> cutsByPly.add(new ArrayList<>()));
         for (SideJoint joint : standing) for (Cut cut : joint.cuts()) cutsByPly.get(cut.hostPly()).add(cut);
         cutsByPly.forEach(cuts -> cuts.sort(Comparator.comparingDouble(c -> c.from().middle())));
@@ -43,6 +50,17 @@ public final class WallSolid {
 
     public List<PlacedOpening> openings() {
         return openings;
+    }
+
+    /** The opening {@code id} in this wall; null if it is not here. */
+    public @Nullable PlacedOpening opening(ElementId id) {
+        for (PlacedOpening o : openings) if (o.opening().id().equals(id)) return o;
+        return null;
+    }
+
+    /** Where the wall is seen to start or end along its set-out line: openings are placed from there. */
+    public double visible(End which) {
+        return which == End.START ? visibleStart : visibleEnd;
     }
 
     public double levelMm() {

@@ -27,17 +27,18 @@ final class Catches {
         }
         BuildUp buildUp = strip.buildUp();
         int plies = buildUp.plies().size();
-        face(catches, strip, 0, "outer face");
-        face(catches, strip, plies, "inner face");
-        if (buildUp.structureFrom() > 0) face(catches, strip, buildUp.structureFrom(), "structure, outside");
-        if (buildUp.structureTo() < plies) face(catches, strip, buildUp.structureTo(), "structure, inside");
+        face(catches, solid, 0, "outer face");
+        face(catches, solid, plies, "inner face");
+        if (buildUp.structureFrom() > 0) face(catches, solid, buildUp.structureFrom(), "structure, outside");
+        if (buildUp.structureTo() < plies) face(catches, solid, buildUp.structureTo(), "structure, inside");
         return catches;
     }
 
-    private static void face(List<Catch> catches, Strip strip, int face, String words) {
+    private static void face(List<Catch> catches, WallSolid solid, int face, String words) {
+        Strip strip = solid.strip();
         double t = strip.offsetOfFace(face);
         catches.add(new Catch(
-                strip.wall().mark() + " " + words, new Hold.OnFace(strip.wall().id(), face), strip.at(0, t), strip.at(strip.length(), t)));
+                strip.wall().mark() + " " + words, new Hold.OnFace(strip.wall().id(), face), strip.at(solid.visible(End.START), t), strip.at(solid.visible(End.END), t)));
     }
 
     static List<Catch> of(WallSolid solid, PlacedOpening placed) {

@@ -58,8 +58,10 @@ final class HeldPoints {
         Opening opening = building.model().get(jamb.opening(), Opening.class);
         WallSolid solid = building.solid(opening.wall());
         if (solid == null) return null;
+        PlacedOpening placed = solid.opening(opening.id());
+        if (placed == null) return null;
         Strip strip = solid.strip();
-        double s = PlacedOpening.of(opening, strip.length()).edge(jamb.edge());
+        double s = placed.edge(jamb.edge());
         return through(List.of(strip.at(s, strip.lo()), strip.at(s, strip.hi())), strip.at(s, 0));
     }
 

@@ -1,0 +1,113 @@
+package org.leanlintel.server.api;
+
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.picture.Picture;
+import org.leanlintel.server.api.Messages.EditAnswer;
+import org.leanlintel.server.api.Messages.EditRequest;
+import org.leanlintel.server.api.Messages.PreviewAnswer;
+import org.leanlintel.server.api.Messages.ProjectState;
+import org.leanlintel.server.api.Messages.TurnBack;
+import org.leanlintel.server.live.EditDesk;
+import org.leanlintel.server.live.Live;
+import org.leanlintel.server.live.LiveProjects;
+import org.leanlintel.server.store.Journal;
+import org.leanlintel.server.store.Journal.Sender;
+import org.leanlintel.server.store.JournalRow;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Working in a project: its elements, edits, previews, undo and redo. */
+@RestController
+@RequestMapping("/api/v1/projects/{project}")
+public class BoardApi {
+
+    private final LiveProjects live;
+    private final EditDesk desk;
+    private final Journal journal;
+    private final People people;
+
+    BoardApi(LiveProjects live, EditDesk desk, Journal journal, People people) {
+        this.live = live;
+        this.desk = desk;
+        this.journal = journal;
+        this.people = people;
+    }
+
+    @GetMapping("/state")
+    public ProjectState state(@PathVariable UUID project) {
+        Live now = live.get(project);
+        return new ProjectState(now.model().revision(), List.copyOf(now.model().elements()), undoName(project), redoName(project));
+    }
+
+    /** Makes an edit. The answer comes after it is stored; with {@code drawing}, it says how that drawing changed. */
+    @PostMapping("/edits")
+    public EditAnswer edit(@PathVariable UUID project, @RequestParam @Nullable String drawing, @RequestBody EditRequest request) {
+        return answer(project, drawing, desk.accept(project, sender(request.editId(), request.window()), request.seen(), request.edit()));
+    }
+
+    /** Tries an edit without storing it. */
+    @PostMapping("/previews")
+    public PreviewAnswer preview(@PathVariable UUID project, @RequestParam @Nullable String drawing, @RequestBody Edit edit) {
+        EditDesk.Answer answer = desk.preview(project, edit);
+        long revision = answer.before().model().revision();
+        return switch (answer.outcome()) {
+            case Refusal refusal -> new PreviewAnswer(revision, null, refusal.sentence(), refusal.concerns(), null);
+            case Change change -> new PreviewAnswer(revision, change.name(), null, List.of(), difference(drawing, answer));
+        };
+    }
+
+    /** Takes back the person's own last edit. */
+    @PostMapping("/undo")
+    public EditAnswer undo(@PathVariable UUID project, @RequestParam @Nullable String drawing, @RequestBody TurnBack request) {
+        return answer(project, drawing, desk.undo(project, sender(request.editId(), request.window())));
+    }
+
+    @PostMapping("/redo")
+    public EditAnswer redo(@PathVariable UUID project, @RequestParam @Nullable String drawing, @RequestBody TurnBack request) {
+        return answer(project, drawing, desk.redo(project, sender(request.editId(), request.window())));
+    }
+
+    private Sender sender(UUID editId, String window) {
+        return new Sender(people.current(), editId, window.matches("[A-Za-z0-9-]{1,64}") ? window : null);
+    }
+
+    EditAnswer answer(UUID project, @Nullable String drawing, EditDesk.Answer answer) {
+        return switch (answer.outcome()) {
+            case Refusal refusal -> throw new Refused(refusal);
+            case Change change -> new EditAnswer(answer.after().model().revision(), change.name(), change.after(), removed(change),
+                    undoName(project), redoName(project), difference(drawing, answer));
+        };
+    }
+
+    private static List<ElementId> removed(Change change) {
+        List<ElementId> put = change.after().stream().map(Element::id).toList();
+        return change.before().stream().map(Element::id).filter(id -> !put.contains(id)).toList();
+    }
+
+    private static Picture.@Nullable Difference difference(@Nullable String drawing, EditDesk.Answer answer) {
+        if (drawing == null) return null;
+        ElementId id = new ElementId(drawing);
+        boolean shown = answer.before().model().find(id) != null && answer.after().model().find(id) != null;
+        return shown ? answer.after().plan(id).picture().since(answer.before().plan(id).picture()) : null;
+    }
+
+    private @Nullable String undoName(UUID project) {
+        return journal.toUndo(project, people.current()).map(JournalRow::name).orElse(null);
+    }
+
+    private @Nullable String redoName(UUID project) {
+        return journal.toRedo(project, people.current()).map(JournalRow::name).orElse(null);
+    }
+}

@@ -1,0 +1,55 @@
+package org.leanlintel.server.api;
+
+import java.util.Arrays;
+import java.util.List;
+import org.leanlintel.core.measure.LengthPrinter;
+import org.leanlintel.core.measure.LengthReader;
+import org.leanlintel.core.measure.LengthReading;
+import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.server.api.Messages.LengthAnswer;
+import org.leanlintel.server.api.Messages.LengthRequest;
+import org.leanlintel.server.api.Messages.PaperAnswer;
+import org.leanlintel.server.events.EventStreams;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** What belongs to no project: reading typed lengths, paper sizes, the stream of events. */
+@RestController
+@RequestMapping("/api/v1")
+public class DeskApi {
+
+    private final EventStreams streams;
+
+    DeskApi(EventStreams streams) {
+        this.streams = streams;
+    }
+
+    /** Reads a typed length: one meaning, two to choose from, or the reason it has none. */
+    @PostMapping("/lengths")
+    public LengthAnswer length(@RequestBody LengthRequest request) {
+        LengthReading reading = LengthReader.read(request.text(), request.units());
+        LengthPrinter printer = LengthPrinter.ofScreen(request.units());
+        List<String> printed = switch (reading) {
+            case LengthReading.Read read -> List.of(printer.print(read.mm()));
+            case LengthReading.Asks asks -> List.of(printer.print(asks.firstMm()), printer.print(asks.secondMm()));
+            case LengthReading.Unreadable no -> List.of();
+        };
+        return new LengthAnswer(reading, printed);
+    }
+
+    @GetMapping("/papers")
+    public List<PaperAnswer> papers() {
+        return Arrays.stream(PaperSize.values()).map(p -> new PaperAnswer(p, p.label(), p.widthMm(), p.heightMm())).toList();
+    }
+
+    /** Server-sent events: {@code revised} for every new revision of any project. */
+    @GetMapping(path = "/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    public SseEmitter events() {
+        return streams.open();
+    }
+}

@@ -1,0 +1,59 @@
+package org.leanlintel.server.api;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.measure.LengthReading;
+import org.leanlintel.core.measure.UnitSystem;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.picture.Picture;
+
+/** What goes in and out of the API, besides elements, edits and pictures themselves. */
+public final class Messages {
+
+    private Messages() {}
+
+    /** A project in the list. @param deletedAt when it was deleted; null where it is not */
+    public record ProjectSummary(
+            UUID id, String name, String address, String client, UnitSystem units, long revision, Instant changedAt, @Nullable Instant deletedAt) {}
+
+    public record NewProject(String name, String address, String client, String drawnBy, UnitSystem units, PaperSize paper) {}
+
+    /** Everything a board needs besides pictures. @param undo what undo would take back, by name; null for nothing */
+    public record ProjectState(long revision, List<Element> elements, @Nullable String undo, @Nullable String redo) {}
+
+    /** @param editId made by the sender: sent twice, the edit counts once; @param seen the revision it was made against */
+    public record EditRequest(UUID editId, long seen, String window, Edit edit) {}
+
+    /** An undo or a redo. */
+    public record TurnBack(UUID editId, String window) {}
+
+    /** @param picture how the drawing asked for changed from the revision before; null where none was asked for */
+    public record EditAnswer(
+            long revision, String name, List<Element> put, List<ElementId> removed, @Nullable String undo, @Nullable String redo,
+            Picture.@Nullable Difference picture) {}
+
+    /** @param revision the revision it was tried on; @param refusal why it would be refused, or null; @param name what it would do */
+    public record PreviewAnswer(
+            long revision, @Nullable String name, @Nullable String refusal, List<ElementId> concerns, Picture.@Nullable Difference picture) {}
+
+    public record LengthRequest(String text, UnitSystem units) {}
+
+    /** @param printed the readings as text, in their order */
+    public record LengthAnswer(LengthReading reading, List<String> printed) {}
+
+    public record PaperAnswer(PaperSize id, String label, double widthMm, double heightMm) {}
+
+    /** A picture with the revision it shows. */
+    public record PictureAnswer(long revision, Picture picture) {}
+
+    public record VersionSummary(UUID id, String name, long revision, Instant madeAt) {}
+
+    public record NewVersion(String name) {}
+
+    public record GoBack(UUID editId, String window) {}
+}

@@ -1,0 +1,93 @@
+package org.leanlintel.server.api;
+
+import java.time.LocalDate;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.measure.ScaleLabel;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.picture.Extent;
+import org.leanlintel.core.picture.Picture;
+import org.leanlintel.core.picture.SheetPicture;
+import org.leanlintel.formats.pdf.DrawingLettering;
+import org.leanlintel.formats.pdf.PdfWriter;
+import org.leanlintel.server.api.Messages.PictureAnswer;
+import org.leanlintel.server.live.Live;
+import org.leanlintel.server.live.LiveProjects;
+import org.leanlintel.server.store.ProjectStore;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Drawings and sheets, as pictures for the board and as PDF. With {@code version}, as they stood when it was named. */
+@RestController
+@RequestMapping("/api/v1/projects/{project}")
+public class PicturesApi {
+
+    private final LiveProjects live;
+    private final ProjectStore store;
+
+    PicturesApi(LiveProjects live, ProjectStore store) {
+        this.live = live;
+        this.store = store;
+    }
+
+    private Live at(UUID project, @Nullable UUID version) {
+        return version == null ? live.get(project) : Live.of(store.loadVersion(project, version));
+    }
+
+    @GetMapping("/drawings/{drawing}/picture")
+    public PictureAnswer drawing(@PathVariable UUID project, @PathVariable String drawing, @RequestParam @Nullable UUID version) {
+        Live now = at(project, version);
+        return new PictureAnswer(now.model().revision(), now.plan(new ElementId(drawing)).picture());
+    }
+
+    @GetMapping("/sheets/{sheet}/picture")
+    public PictureAnswer sheet(@PathVariable UUID project, @PathVariable String sheet, @RequestParam @Nullable UUID version) {
+        Live now = at(project, version);
+        return new PictureAnswer(now.model().revision(), picture(now, now.model().get(new ElementId(sheet), Sheet.class)));
+    }
+
+    /** The sheet as a PDF page of its exact size, at exact scale. */
+    @GetMapping(path = "/sheets/{sheet}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    public ResponseEntity<byte[]> sheetPdf(@PathVariable UUID project, @PathVariable String sheet, @RequestParam @Nullable UUID version) {
+        Live now = at(project, version);
+        Sheet s = now.model().get(new ElementId(sheet), Sheet.class);
+        String title = now.model().settings().name() + " " + s.number() + " " + s.title();
+        byte[] pdf = PdfWriter.sheet(picture(now, s), s.size(), title, DrawingLettering.get());
+        return ProjectsApi.download(pdf, MediaType.APPLICATION_PDF, title + ".pdf");
+    }
+
+    private static Picture picture(Live now, Sheet sheet) {
+        return SheetPicture.of(sheet, now.model(), id -> now.plan(id).picture(), DrawingLettering.get(), LocalDate.now().toString());
+    }
+
+    /**
+     * What a board shows, on one page at {@code scale}: model point x, y at the middle of the paper. Without a point,
+     * the middle of the drawing.
+     */
+    @GetMapping(path = "/drawings/{drawing}/view.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    public ResponseEntity<byte[]> viewPdf(
+            @PathVariable UUID project, @PathVariable String drawing, @RequestParam PaperSize paper, @RequestParam double scale,
+            @RequestParam @Nullable Double x, @RequestParam @Nullable Double y) {
+        if (!(scale >= 1 && scale <= 10_000)) throw new IllegalArgumentException("A scale lies between 1:1 and 1:10000.");
+        Model model = live.get(project).model();
+        Drawing d = model.get(new ElementId(drawing), Drawing.class);
+        Picture picture = live.get(project).plan(d.id()).picture();
+        Bounds bounds = Extent.of(picture);
+        Vec middle = x != null && y != null ? new Vec(x, y) : bounds == null ? Vec.ORIGIN : bounds.centre();
+        String foot = "%s, %s, %s at %s, printed %s".formatted(model.settings().name(), d.name(),
+                ScaleLabel.of(scale, model.settings().units()), paper.label(), LocalDate.now());
+        byte[] pdf = PdfWriter.view(picture, scale, middle, paper, foot, DrawingLettering.get());
+        return ProjectsApi.download(pdf, MediaType.APPLICATION_PDF, model.settings().name() + " " + d.name() + ".pdf");
+    }
+}

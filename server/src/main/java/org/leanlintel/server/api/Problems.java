@@ -1,0 +1,76 @@
+package org.leanlintel.server.api;
+
+import java.net.URI;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.MissingElement;
+import org.leanlintel.formats.json.JsonErrors;
+import org.leanlintel.formats.json.ProjectFile;
+import org.leanlintel.server.store.NoSuchProject;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tools.jackson.core.JacksonException;
+
+/** Turns every fault into a problem document (RFC 9457) that says in words what is wrong. */
+@RestControllerAdvice
+public class Problems extends ResponseEntityExceptionHandler {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    @ExceptionHandler
+    ProblemDetail refused(Refused refused) {
+        ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_CONTENT, "The edit was refused", refused.refusal().sentence());
+        problem.setProperty("concerns", refused.refusal().concerns().stream().map(ElementId::value).toList());
+        return problem;
+    }
+
+    @ExceptionHandler
+    ProblemDetail noSuchProject(NoSuchProject missing) {
+        return problem(HttpStatus.NOT_FOUND, "Not found", missing.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail missing(MissingElement missing) {
+        return problem(HttpStatus.NOT_FOUND, "Not found", missing.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail unreadableFile(ProjectFile.Unreadable unreadable) {
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, "The file cannot be imported", unreadable.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail badValue(IllegalArgumentException bad) {
+        return problem(HttpStatus.BAD_REQUEST, "A value cannot be used", String.valueOf(bad.getMessage()));
+    }
+
+    @ExceptionHandler
+    ProblemDetail unexpected(Exception unexpected) {
+        LOG.error("A request failed", unexpected);
+        return problem(HttpStatus.INTERNAL_SERVER_ERROR, "Something went wrong here",
+                "The server could not do this; nothing was changed. Its log says more.");
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException ex, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String detail = ex.getCause() instanceof JacksonException json ? JsonErrors.sentence(json) : "The request's body cannot be read.";
+        return ResponseEntity.badRequest().headers(headers).body(problem(HttpStatus.BAD_REQUEST, "The request cannot be read", detail));
+    }
+
+    private static ProblemDetail problem(HttpStatus status, String title, String detail) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+        problem.setTitle(title);
+        problem.setType(URI.create("about:blank"));
+        return problem;
+    }
+}

@@ -1,0 +1,30 @@
+package org.leanlintel.server.api;
+
+import org.leanlintel.formats.json.Json;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
+import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import tools.jackson.databind.json.JsonMapper;
+
+/** How the API reads and writes JSON, and where the page and the drawing face are served from. */
+@Configuration
+class WebSetup implements WebMvcConfigurer {
+
+    @Bean
+    JsonMapper jsonMapper() {
+        return Json.mapper();
+    }
+
+    @Override
+    public void addResourceHandlers(ResourceHandlerRegistry registry) {
+        registry.addResourceHandler("/fonts/**").addResourceLocations("classpath:/fonts/").setCachePeriod(86_400);
+    }
+
+    /** The page finds its own way from the address, so every address of it serves the same file. */
+    @Override
+    public void addViewControllers(ViewControllerRegistry registry) {
+        registry.addViewController("/projects/{project}").setViewName("forward:/index.html");
+    }
+}

@@ -1,0 +1,135 @@
+package org.leanlintel.server.demo;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.edit.AddSheet;
+import org.leanlintel.core.edit.DrawString;
+import org.leanlintel.core.edit.DrawWalls;
+import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.edit.Editing;
+import org.leanlintel.core.edit.Pick;
+import org.leanlintel.core.edit.PlaceNote;
+import org.leanlintel.core.edit.PlaceOpening;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Note;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.Placing;
+import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.SetOut;
+import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallEnd;
+import org.leanlintel.formats.standard.OfficeStandard;
+
+/** Draws a demo project by the product's own edits, in its own unit. A refused edit is a fault of the demo. */
+final class Draft {
+
+    private final double unitMm;
+    private Building building;
+
+    /** @param unitMm millimetres in the unit this draft is written in */
+    Draft(Model start, double unitMm) {
+        this.building = Building.of(start);
+        this.unitMm = unitMm;
+    }
+
+    Model model() {
+        return building.model();
+    }
+
+    private Change run(Edit edit) {
+        Editing.Result result = Editing.run(edit, building);
+        if (result.outcome() instanceof Refusal refusal) throw new IllegalStateException("The demo was refused: " + refusal.sentence());
+        building = result.after();
+        return (Change) result.outcome();
+    }
+
+    private Vec at(double x, double y) {
+        return new Vec(x * unitMm, y * unitMm);
+    }
+
+    /** A closed run along its outer face, clockwise, so that the outside lies to its left. */
+    List<Wall> shell(String buildUp, double... xy) {
+        return walls(buildUp, new SetOut.OnFace(0), picks(xy), true);
+    }
+
+    /** A run from the side of one wall to the side of another, along the middle of its structure. */
+    Wall partition(String buildUp, Wall from, double x0, double y0, Wall to, double x1, double y1) {
+        List<Pick> picks = List.of(
+                new Pick(at(x0, y0), new Hold.OnFace(from.id(), 0)), new Pick(at(x1, y1), new Hold.OnFace(to.id(), 0)));
+        return walls(buildUp, new SetOut.MiddleOfStructure(), picks, false).getFirst();
+    }
+
+    private List<Pick> picks(double... xy) {
+        List<Pick> picks = new ArrayList<>();
+        for (int i = 0; i < xy.length; i += 2) picks.add(Pick.bare(xy[i] * unitMm, xy[i + 1] * unitMm));
+        return picks;
+    }
+
+    private List<Wall> walls(String buildUp, SetOut setOut, List<Pick> picks, boolean close) {
+        Change change = run(new DrawWalls(OfficeStandard.GROUND, OfficeStandard.LAYER_WALLS, new ElementId("build-up-" + buildUp), setOut,
+                Side.LEFT, WallEnd.Reach.STRUCTURE, picks, close));
+        return change.after().stream().filter(Wall.class::isInstance).map(Wall.class::cast).toList();
+    }
+
+    Opening door(Wall wall, End from, double distance, double width, double height, End hinge, Side swing) {
+        return opening(wall, from, distance, width, height, 0, new Opening.SwingDoor(hinge, swing));
+    }
+
+    Opening liftingDoor(Wall wall, End from, double distance, double width, double height) {
+        return opening(wall, from, distance, width, height, 0, new Opening.LiftingDoor());
+    }
+
+    Opening window(Wall wall, End from, double distance, double width, double height, double sill, int lights, double setbackMm) {
+        return opening(wall, from, distance, width, height, sill, new Opening.Window(lights, setbackMm));
+    }
+
+    private Opening opening(Wall wall, End from, double distance, double width, double height, double sill, Opening.Kind kind) {
+        Change change = run(new PlaceOpening(wall.id(), OfficeStandard.LAYER_OPENINGS, new Placing(from, distance * unitMm),
+                width * unitMm, height * unitMm, sill * unitMm, kind));
+        return (Opening) change.after().getFirst();
+    }
+
+    void string(boolean across, double place, Hold... holds) {
+        Vec direction = across ? new Vec(1, 0) : new Vec(0, 1);
+        Vec point = across ? at(0, place) : at(place, 0);
+        run(new DrawString(OfficeStandard.GROUND_PLAN, OfficeStandard.LAYER_DIMENSIONS, direction, point, List.of(holds)));
+    }
+
+    static Hold outer(Wall wall) {
+        return new Hold.OnFace(wall.id(), 0);
+    }
+
+    /** The face inside ply {@code face - 1}, counted from the outside. */
+    static Hold face(Wall wall, int face) {
+        return new Hold.OnFace(wall.id(), face);
+    }
+
+    static Hold[] jambs(Wall from, Wall to, Opening... openings) {
+        List<Hold> holds = new ArrayList<>(List.of(outer(from)));
+        for (Opening o : openings) for (End end : End.values()) holds.add(new Hold.AtJamb(o.id(), end));
+        holds.add(outer(to));
+        return holds.toArray(new Hold[0]);
+    }
+
+    void name(double x, double y, String text) {
+        run(new PlaceNote(OfficeStandard.GROUND_PLAN, OfficeStandard.LAYER_NOTES, at(x, y), text, Note.Style.NAME));
+    }
+
+    void note(double x, double y, String text) {
+        run(new PlaceNote(OfficeStandard.GROUND_PLAN, OfficeStandard.LAYER_NOTES, at(x, y), text, Note.Style.NOTE));
+    }
+
+    /** A sheet with the ground floor plan: model point x, y at paper point, in millimetres. */
+    void sheet(String number, String title, PaperSize size, double x, double y, double paperX, double paperY) {
+        run(new AddSheet(number, title, size, List.of(new Sheet.Placed(OfficeStandard.GROUND_PLAN, at(x, y), new Vec(paperX, paperY)))));
+    }
+}

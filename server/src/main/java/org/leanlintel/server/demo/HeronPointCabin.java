@@ -1,0 +1,56 @@
+package org.leanlintel.server.demo;
+
+import static org.leanlintel.server.demo.Draft.face;
+import static org.leanlintel.server.demo.Draft.jambs;
+import static org.leanlintel.server.demo.Draft.outer;
+
+import java.util.List;
+import org.leanlintel.core.measure.UnitSystem;
+import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.Settings;
+import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Wall;
+import org.leanlintel.formats.standard.OfficeStandard;
+
+/** A small made-up cabin, in inches: 2x6 walls, two rooms, a bath and a kitchen. */
+final class HeronPointCabin {
+
+    private static final double WIDTH = 336, DEPTH = 240;
+
+    private HeronPointCabin() {}
+
+    static Model draw() {
+        Draft d = new Draft(OfficeStandard.newProject(new Settings(Settings.ID, "Heron Point Cabin", "41 Heron Point Rd, Lake Ansel",
+                "M. Quill", "R. Alder", UnitSystem.FEET_INCHES, PaperSize.ARCH_D, 48 * UnitSystem.MM_PER_INCH)), UnitSystem.MM_PER_INCH);
+        List<Wall> shell = d.shell("frame-2x6", 0, 0, 0, DEPTH, WIDTH, DEPTH, WIDTH, 0);
+        Wall west = shell.get(0), north = shell.get(1), east = shell.get(2), south = shell.get(3);
+        Wall bedroom = d.partition("partition-2x4", south, 204, 6.75, north, 204, DEPTH - 6.75);
+        Wall bath = d.partition("partition-2x4", bedroom, 206, 150, east, WIDTH - 6.75, 150);
+
+        Opening front = d.door(south, End.END, 84, 38.25, 82.5, End.END, Side.RIGHT);
+        Opening porch = d.window(south, End.END, 24, 48, 48, 32, 2, 50);
+        Opening bed = d.window(south, End.START, 42, 48, 48, 32, 2, 50);
+        Opening kitchen = d.window(north, End.START, 66, 60, 38, 42, 2, 50);
+        Opening bathWindow = d.window(north, End.END, 54, 24, 24, 56, 1, 50);
+        Opening side = d.window(west, End.START, 90, 60, 48, 32, 2, 50);
+        d.door(bedroom, End.START, 100, 32, 82.5, End.START, Side.RIGHT);
+        d.door(bath, End.START, 12, 32, 82.5, End.START, Side.LEFT);
+
+        d.string(true, -36, jambs(west, east, porch, front, bed));
+        d.string(true, -56, outer(west), face(bedroom, 1), outer(east));
+        d.string(true, -76, outer(west), outer(east));
+        d.string(true, DEPTH + 36, jambs(west, east, kitchen, bathWindow));
+        d.string(false, -36, jambs(south, north, side));
+        d.string(false, -56, outer(south), outer(north));
+        d.string(false, WIDTH + 36, outer(south), face(bath, 1), outer(north));
+
+        d.name(100, 125, "Living and kitchen");
+        d.name(268, 80, "Bedroom");
+        d.name(268, 195, "Bath");
+        d.sheet("A-101", "First floor plan", PaperSize.ARCH_D, WIDTH / 2, DEPTH / 2, 420, 330);
+        return d.model();
+    }
+}

@@ -1,0 +1,111 @@
+package org.leanlintel.server.demo;
+
+import static org.leanlintel.server.demo.Draft.face;
+import static org.leanlintel.server.demo.Draft.jambs;
+import static org.leanlintel.server.demo.Draft.outer;
+
+import java.util.List;
+import org.leanlintel.core.measure.UnitSystem;
+import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.Settings;
+import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Wall;
+import org.leanlintel.formats.standard.OfficeStandard;
+
+/** The ground floor of a made-up house, in millimetres: timber frame and brick, with the garage under one roof. */
+final class QuarryBankHouse {
+
+    private static final double WIDTH = 12400, DEPTH = 8400;
+
+    private final Draft d = new Draft(OfficeStandard.newProject(new Settings(Settings.ID, "Quarry Bank House", "3 Quarry Bank, Marrow Bay",
+            "Teasel & Wren", "R. Alder", UnitSystem.METRIC, PaperSize.A2, 1200)), 1);
+    private final Wall west, north, east, south;
+    private final Wall garageSide, spine, hallWest, hallEast, store, wetWest, lobby, cupboard, pantry, utility, wc;
+
+    private QuarryBankHouse() {
+        List<Wall> shell = d.shell("frame-brick", 0, 0, 0, DEPTH, WIDTH, DEPTH, WIDTH, 0);
+        west = shell.get(0);
+        north = shell.get(1);
+        east = shell.get(2);
+        south = shell.get(3);
+        garageSide = d.partition("block-partition", south, 8800, 354, north, 8800, DEPTH - 354);
+        spine = d.partition("stud-partition", west, 354, 4600, garageSide, 8740, 4600);
+        hallWest = d.partition("stud-partition", south, 4300, 354, spine, 4300, 4600);
+        hallEast = d.partition("stud-partition", south, 6900, 354, spine, 6900, 4600);
+        store = d.partition("stud-partition", hallEast, 6900, 2400, garageSide, 8740, 2400);
+        wetWest = d.partition("wet-wall", spine, 6500, 4600, north, 6500, DEPTH - 354);
+        lobby = d.partition("stud-partition", wetWest, 6570, 6300, garageSide, 8740, 6300);
+        cupboard = d.partition("stud-partition", hallWest, 4300, 3500, hallEast, 6900, 3500);
+        pantry = d.partition("stud-partition", spine, 2000, 4600, north, 2000, DEPTH - 354);
+        utility = d.partition("stud-partition", west, 354, 6400, pantry, 2000, 6400);
+        wc = d.partition("block-partition", garageSide, 8860, 6200, east, WIDTH - 354, 6200);
+    }
+
+    static Model draw() {
+        QuarryBankHouse house = new QuarryBankHouse();
+        house.openingsAndStrings();
+        house.names();
+        house.d.sheet("A-101", "Ground floor plan", PaperSize.A2, WIDTH / 2, DEPTH / 2, 285, 250);
+        return house.d.model();
+    }
+
+    private void openingsAndStrings() {
+        Opening living = d.window(south, End.END, 1100, 2100, 1200, 900, 3, 110);
+        Opening front = d.door(south, End.END, 5100, 1010, 2100, End.END, Side.RIGHT);
+        Opening study = d.window(south, End.END, 7350, 900, 1200, 900, 2, 110);
+        Opening garage = d.liftingDoor(south, End.START, 600, 2440, 2134);
+        Opening kitchen = d.window(north, End.START, 2900, 2400, 1050, 1050, 3, 110);
+        Opening utilityWindow = d.window(north, End.START, 750, 900, 1050, 1050, 1, 110);
+        Opening wet = d.window(north, End.START, 7300, 600, 600, 1500, 1, 110);
+        Opening workshop = d.window(north, End.END, 1200, 1200, 1050, 1050, 2, 110);
+        Opening livingSide = d.window(west, End.START, 1500, 1500, 1200, 900, 2, 110);
+        Opening back = d.door(west, End.END, 700, 926, 2100, End.START, Side.RIGHT);
+        Opening garageBack = d.door(east, End.START, 3600, 926, 2100, End.START, Side.RIGHT);
+        d.door(hallWest, End.START, 900, 838, 2040, End.START, Side.LEFT);
+        d.door(spine, End.START, 4900, 838, 2040, End.START, Side.LEFT);
+        d.door(hallEast, End.START, 800, 838, 2040, End.END, Side.RIGHT);
+        d.door(store, End.START, 500, 762, 2040, End.START, Side.LEFT);
+        d.door(pantry, End.START, 400, 762, 2040, End.START, Side.LEFT);
+        d.door(utility, End.START, 420, 762, 2040, End.START, Side.LEFT);
+        d.door(spine, End.START, 7000, 762, 2040, End.END, Side.LEFT);
+        d.door(lobby, End.START, 600, 762, 2040, End.START, Side.LEFT);
+        d.door(cupboard, End.START, 1300, 762, 2040, End.START, Side.RIGHT);
+        d.door(garageSide, End.START, 1000, 838, 2040, End.START, Side.RIGHT);
+        d.door(wc, End.START, 600, 838, 2040, End.START, Side.RIGHT);
+
+        d.string(true, -900, jambs(west, east, living, front, study, garage));
+        d.string(true, -1400, outer(west), face(hallWest, 1), face(hallEast, 1), face(garageSide, 1), outer(east));
+        d.string(true, -1900, outer(west), outer(east));
+        d.string(true, DEPTH + 900, jambs(west, east, utilityWindow, kitchen, wet, workshop));
+        d.string(true, DEPTH + 1400, outer(west), face(pantry, 1), face(wetWest, 2), face(garageSide, 1), outer(east));
+        d.string(false, -900, jambs(south, north, livingSide, back));
+        d.string(false, -1400, outer(south), face(spine, 1), face(utility, 1), outer(north));
+        d.string(false, -1900, outer(south), outer(north));
+        d.string(false, WIDTH + 900, jambs(south, north, garageBack));
+        d.string(false, WIDTH + 1400, outer(south), face(wc, 1), outer(north));
+        int inside = 8;
+        d.string(true, 1000, face(west, inside), face(hallWest, 3));
+        d.string(true, 5700, face(pantry, 0), face(wetWest, 0));
+        d.string(false, 3800, face(south, inside), face(spine, 3));
+        d.string(false, 11500, face(south, inside), face(wc, 3));
+    }
+
+    private void names() {
+        d.name(2300, 2700, "Living");
+        d.name(5600, 2300, "Hall");
+        d.name(7850, 1500, "Study");
+        d.name(7850, 3600, "Store");
+        d.name(5600, 4000, "Cupboard");
+        d.name(4250, 6700, "Kitchen");
+        d.name(1180, 5700, "Pantry");
+        d.name(1180, 7200, "Utility");
+        d.name(7900, 5300, "Lobby");
+        d.name(7700, 7500, "Wet room");
+        d.name(10500, 3000, "Garage");
+        d.name(10500, 7000, "Workshop");
+        d.note(9300, 1500, "Floor falls to the door");
+    }
+}

@@ -1,0 +1,87 @@
+package org.leanlintel.server.events;
+
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.UUID;
+import javax.sql.DataSource;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.server.live.LiveProjects;
+import org.postgresql.PGConnection;
+import org.postgresql.PGNotification;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.SmartLifecycle;
+import org.springframework.stereotype.Component;
+
+/** Hears from PostgreSQL which projects have new revisions, whichever instance made them, and tells the open windows. */
+@Component
+public class RevisionListener implements SmartLifecycle {
+
+    private static final Logger LOG = LoggerFactory.getLogger(RevisionListener.class);
+    private static final int WAIT_MS = 1000, BEAT_EVERY = 15, RETRY_MS = 2000;
+
+    private final DataSource database;
+    private final LiveProjects live;
+    private final EventStreams streams;
+    private volatile boolean running;
+    private @Nullable Thread thread;
+
+    RevisionListener(DataSource database, LiveProjects live, EventStreams streams) {
+        this.database = database;
+        this.live = live;
+        this.streams = streams;
+    }
+
+    @Override
+    public void start() {
+        running = true;
+        thread = Thread.ofVirtual().name("revision-listener").start(this::run);
+    }
+
+    private void run() {
+        while (running) {
+            try (Connection connection = database.getConnection(); Statement statement = connection.createStatement()) {
+                statement.execute("listen lintel");
+                listen(connection.unwrap(PGConnection.class));
+            } catch (SQLException lost) {
+                if (running) LOG.warn("The database does not answer; trying again.");
+                pause();
+            }
+        }
+    }
+
+    private void listen(PGConnection connection) throws SQLException {
+        for (int beats = 1; running; beats++) {
+            PGNotification[] heard = connection.getNotifications(WAIT_MS);
+            if (heard != null) for (PGNotification n : heard) tell(n.getParameter().split(" ", 3));
+            if (beats % BEAT_EVERY == 0) streams.beat();
+        }
+    }
+
+    private void tell(String[] parts) {
+        UUID project = UUID.fromString(parts[0]);
+        long revision = Long.parseLong(parts[1]);
+        live.heardOf(project, revision);
+        streams.tell(new EventStreams.Revised(project, revision, parts[2]));
+    }
+
+    private static void pause() {
+        try {
+            Thread.sleep(RETRY_MS);
+        } catch (InterruptedException stop) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    @Override
+    public void stop() {
+        running = false;
+        if (thread != null) thread.interrupt();
+    }
+
+    @Override
+    public boolean isRunning() {
+        return running;
+    }
+}

@@ -1,0 +1,139 @@
+package org.leanlintel.server.live;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.edit.Editing;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Outcome;
+import org.leanlintel.core.model.Refusal;
+import org.leanlintel.server.store.Journal;
+import org.leanlintel.server.store.Journal.Sender;
+import org.leanlintel.server.store.JournalRow;
+import org.leanlintel.server.store.ProjectRow;
+import org.leanlintel.server.store.ProjectStore;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * Where edits are accepted. Edits of one project are serialised by a lock on its row; the answer is given after the
+ * transaction has committed.
+ */
+@Component
+public class EditDesk {
+
+    /** What became of an edit. @param before the project it was applied to; @param after the same where it was refused */
+    public record Answer(Outcome outcome, Live before, Live after) {}
+
+    private final ProjectStore projects;
+    private final Journal journal;
+    private final LiveProjects live;
+    private final TransactionTemplate transaction;
+
+    EditDesk(ProjectStore projects, Journal journal, LiveProjects live, TransactionTemplate transaction) {
+        this.projects = projects;
+        this.journal = journal;
+        this.live = live;
+        this.transaction = transaction;
+    }
+
+    /** Runs an edit without storing anything. */
+    public Answer preview(UUID project, Edit edit) {
+        Live now = live.get(project);
+        Editing.Result result = Editing.run(edit, now.building());
+        return new Answer(result.outcome(), now, result.after() == now.building() ? now : now.after(result.after()));
+    }
+
+    /** @param seen the revision the sender's window had seen */
+    public Answer accept(UUID project, Sender sender, long seen, Edit edit) {
+        return inTurn(project, sender, now -> {
+            Editing.Result result = Editing.run(edit, now.building());
+            if (result.outcome() instanceof Change change && now.model().revision() > seen) {
+                Set<ElementId> concerned = new HashSet<>(edit.reads());
+                concerned.addAll(change.touches());
+                Refusal stale = changedMeanwhile(project, seen, concerned);
+                if (stale != null) return new Work(stale, now.building(), JournalRow.Kind.EDIT, null);
+            }
+            return new Work(result.outcome(), result.after(), JournalRow.Kind.EDIT, null);
+        });
+    }
+
+    private @Nullable Refusal changedMeanwhile(UUID project, long seen, Set<ElementId> concerned) {
+        for (Change other : journal.since(project, seen)) {
+            List<ElementId> shared = other.touches().stream().filter(concerned::contains).toList();
+            if (!shared.isEmpty()) {
+                return new Refusal("Meanwhile, in another window: %s. Look at it, then try again.".formatted(other.name()), shared);
+            }
+        }
+        return null;
+    }
+
+    /** Takes back the person's last own edit. */
+    public Answer undo(UUID project, Sender sender) {
+        return inTurn(project, sender, now -> takeBack(
+                now, journal.toUndo(project, sender.personId()), JournalRow.Kind.UNDO, "There is nothing to undo."));
+    }
+
+    /** Does again what the person's last undo took back. */
+    public Answer redo(UUID project, Sender sender) {
+        return inTurn(project, sender, now -> takeBack(
+                now, journal.toRedo(project, sender.personId()), JournalRow.Kind.REDO, "There is nothing to redo."));
+    }
+
+    private static Work takeBack(Live now, Optional<JournalRow> found, JournalRow.Kind kind, String none) {
+        if (found.isEmpty()) return new Work(Refusal.because(none), now.building(), kind, null);
+        Change back = Journal.change(found.get()).inverse();
+        for (Element e : back.before()) {
+            if (!e.equals(now.model().find(e.id()))) return new Work(changedLater(back, e), now.building(), kind, null);
+        }
+        for (Element e : back.after()) {
+            boolean replaces = back.before().stream().anyMatch(b -> b.id().equals(e.id()));
+            if (!replaces && now.model().find(e.id()) != null) return new Work(changedLater(back, e), now.building(), kind, null);
+        }
+        Editing.Result result = Editing.apply(back, now.building());
+        return new Work(result.outcome(), result.after(), kind, found.get());
+    }
+
+    private static Refusal changedLater(Change back, Element element) {
+        return Refusal.because("\"%s\" cannot be taken back: what it touched was changed later.".formatted(back.name()), element.id());
+    }
+
+    /** Makes the project what it was in a named version, as one edit that can be undone. */
+    public Answer goBack(UUID project, Sender sender, UUID version) {
+        String name = "go back to \"" + projects.version(project, version).name() + "\"";
+        Model target = projects.loadVersion(project, version);
+        return inTurn(project, sender, now -> {
+            Editing.Result result = Editing.apply(Change.between(now.model(), target, name), now.building());
+            return new Work(result.outcome(), result.after(), JournalRow.Kind.EDIT, null);
+        });
+    }
+
+    /** What is to be written. @param takes the row it takes back */
+    private record Work(Outcome outcome, Building after, JournalRow.Kind kind, @Nullable JournalRow takes) {}
+
+    private Answer inTurn(UUID project, Sender sender, Function<Live, Work> work) {
+        Answer answer = transaction.execute(status -> {
+            ProjectRow locked = projects.lock(project);
+            Live now = live.at(project, locked.revision());
+            Optional<JournalRow> sentBefore = journal.find(project, sender.editId());
+            if (sentBefore.isPresent()) return new Answer(Journal.change(sentBefore.get()), now, now);
+            Work done = work.apply(now);
+            if (!(done.outcome instanceof Change change)) return new Answer(done.outcome, now, now);
+            if (done.takes != null) journal.takeBack(done.takes);
+            journal.write(locked, sender, done.kind, change, done.after.model());
+            return new Answer(change, now, now.after(done.after));
+        });
+        live.put(project, Objects.requireNonNull(answer).after());
+        return answer;
+    }
+}

@@ -1,0 +1,35 @@
+package org.leanlintel.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.leanlintel.formats.json.Json;
+import org.leanlintel.server.openapi.ApiDescription;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationFeature;
+
+/** The description the front end's types are made from is the one the server serves. */
+class ApiDescriptionTest {
+
+    private static final Path KEPT = Path.of("../web/openapi.json");
+
+    @Test
+    void theKeptDescriptionIsCurrent() throws IOException {
+        String now = Json.mapper().writer().with(SerializationFeature.INDENT_OUTPUT, SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
+                .writeValueAsString(ApiDescription.document()) + "\n";
+        String kept = Files.exists(KEPT) ? Files.readString(KEPT) : "";
+        if (!kept.equals(now) && Boolean.getBoolean("refresh")) Files.writeString(KEPT, now);
+        assertThat(kept).as("web/openapi.json; refresh it with mvn -pl server -am test -Dtest=ApiDescriptionTest -Drefresh=true").isEqualTo(now);
+    }
+
+    @Test
+    void describesEveryEdit() {
+        JsonNode schemas = Json.mapper().valueToTree(ApiDescription.document()).path("components").path("schemas");
+        assertThat(schemas.path("Edit").path("oneOf")).hasSize(8);
+        assertThat(schemas.path("DrawWalls").path("properties").path("type").path("const").asString()).isEqualTo("drawWalls");
+        assertThat(schemas.path("HoldOnFace").path("required")).hasSize(3);
+    }
+}

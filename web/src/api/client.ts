@@ -1,0 +1,48 @@
+import createClient from "openapi-fetch";
+import type { paths } from "./schema";
+
+export const api = createClient<paths>({ baseUrl: window.location.origin });
+
+/** Names this window to the server, so that it does not hear of its own edits. */
+export const windowId = crypto.randomUUID();
+
+/** What the server refused, as its sentence. */
+export class Refused extends Error {
+  constructor(
+    readonly sentence: string,
+    readonly status: number,
+    readonly concerns: readonly string[] = [],
+  ) {
+    super(sentence);
+  }
+}
+
+/** The server did not answer at all. */
+export class Offline extends Error {}
+
+interface Answered<T> {
+  readonly data?: T;
+  readonly error?: unknown;
+  readonly response: Response;
+}
+
+/** The data of an answer, or the problem it came with as an error with a sentence. */
+export async function answerOf<T>(request: Promise<Answered<T>>): Promise<T> {
+  let answer: Answered<T>;
+  try {
+    answer = await request;
+  } catch {
+    throw new Offline("The server does not answer.");
+  }
+  if (answer.response.ok) return answer.data as T;
+  const problem = (answer.error ?? {}) as { detail?: string; concerns?: string[] };
+  throw new Refused(
+    problem.detail ?? "The server could not do this.",
+    answer.response.status,
+    problem.concerns,
+  );
+}
+
+export function sentenceOf(error: unknown): string {
+  return error instanceof Error ? error.message : String(error);
+}

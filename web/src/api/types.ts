@@ -1,0 +1,35 @@
+import type { components } from "./schema";
+
+/** Names for the server's types, which are generated from the API's description. */
+type Schemas = components["schemas"];
+export type Element = Schemas["Element"];
+export type ElementOf<T extends Element["type"]> = Extract<Element, { type: T }>;
+export type Wall = Schemas["Wall"];
+export type Opening = Schemas["Opening"];
+export type OpeningKind = Schemas["OpeningKind"];
+export type BuildUp = Schemas["BuildUp"];
+export type Drawing = Schemas["Drawing"];
+export type Sheet = Schemas["Sheet"];
+export type Note = Schemas["Note"];
+export type Settings = Schemas["Settings"];
+export type SetOut = Schemas["SetOut"];
+export type Side = Schemas["Side"];
+export type Edit = Schemas["Edit"];
+export type EditAnswer = Schemas["EditAnswer"];
+export type PreviewAnswer = Schemas["PreviewAnswer"];
+export type Hold = Schemas["Hold"];
+export type Pick = Schemas["Pick"];
+export type Group = Schemas["Group"];
+export type Item = Schemas["Item"];
+export type Pen = Schemas["Pen"];
+export type Catch = Schemas["Catch"];
+export type Picture = Schemas["Picture"];
+export type PictureDifference = Schemas["PictureDifference"];
+export type PaperSize = Schemas["PaperSize"];
+export type Paper = Schemas["PaperAnswer"];
+export type UnitSystem = Schemas["UnitSystem"];
+export type LengthAnswer = Schemas["LengthAnswer"];
+export type ProjectSummary = Schemas["ProjectSummary"];
+export type NewProject = Schemas["NewProject"];
+export type ProjectState = Schemas["ProjectState"];
+export type VersionSummary = Schemas["VersionSummary"];

@@ -1,0 +1,55 @@
+import { useEffect, useState } from "react";
+import { Fault } from "../ui/controls";
+import { Actions } from "./actions";
+import { type Board, BoardContext, useBoard } from "./context";
+import { DrawingBoard } from "./DrawingBoard";
+import { EntryLine } from "./EntryLine";
+import { useKeys } from "./keys";
+import { SidePanel } from "./panels/SidePanel";
+import { StageRail } from "./StageRail";
+import { createBoardStore } from "./store";
+import { Sync } from "./sync";
+import { TopStrip } from "./TopStrip";
+
+/** The board with everything round it, for one project. */
+export function BoardPage({ project }: { readonly project: string }) {
+  const [board, setBoard] = useState<Board | null>(null);
+
+  useEffect(() => {
+    const store = createBoardStore(project);
+    const sync = new Sync(store);
+    setBoard({ store, sync, actions: new Actions(store, sync) });
+    return () => sync.stop();
+  }, [project]);
+
+  return board ? (
+    <BoardContext.Provider value={board}>
+      <Desk />
+    </BoardContext.Provider>
+  ) : null;
+}
+
+function Desk() {
+  const fault = useBoard((s) => s.fault);
+  const loaded = useBoard((s) => s.loaded);
+  useKeys();
+  return (
+    <div className="grid h-full grid-cols-[172px_minmax(0,1fr)_286px] grid-rows-[44px_minmax(0,1fr)_44px] overflow-hidden">
+      <TopStrip />
+      <StageRail />
+      <main className="relative overflow-hidden bg-paper">
+        <DrawingBoard />
+        {fault && (
+          <div className="absolute inset-x-10 top-10">
+            <Fault>{fault}</Fault>
+          </div>
+        )}
+        {!loaded && !fault && (
+          <p className="absolute inset-x-0 top-10 text-center text-ink-2">Reading the project…</p>
+        )}
+      </main>
+      <SidePanel />
+      <EntryLine />
+    </div>
+  );
+}

@@ -1,0 +1,158 @@
+import { type PointerEvent, useEffect, useRef } from "react";
+import { useBoard, useBoardTools } from "./context";
+import { PointerWords } from "./PointerWords";
+import { redraw } from "./redraw";
+import { panned, type ScreenPoint, toModel, zoomedAbout } from "./view";
+
+const DRAG_PX = 4;
+
+interface Held {
+  readonly from: ScreenPoint;
+  readonly button: number;
+  readonly onSelection: boolean;
+  moved: boolean;
+}
+
+/** The drawing surface: a canvas with pan, zoom about the pointer, and picking. */
+export function DrawingBoard() {
+  const { store, sync, actions } = useBoardTools();
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const held = useRef<Held | null>(null);
+
+  useEffect(() => {
+    const element = canvas.current;
+    if (!element) return;
+    let frame = 0;
+    const later = () => {
+      cancelAnimationFrame(frame);
+      frame = requestAnimationFrame(() => redraw(element, store.getState()));
+    };
+    const measure = new ResizeObserver(() => {
+      store.setState({ size: { width: element.clientWidth, height: element.clientHeight } });
+    });
+    measure.observe(element);
+    const stop = store.subscribe(later);
+    Promise.all(["400 12px Drawing", "600 12px Drawing"].map((f) => document.fonts.load(f))).then(
+      later,
+      later,
+    );
+    const wheel = (e: WheelEvent) => {
+      e.preventDefault();
+      const { view, size } = store.getState();
+      store.setState({ view: zoomedAbout(place(e), 1.0015 ** -e.deltaY, view, size) });
+      sync.keepView();
+    };
+    element.addEventListener("wheel", wheel, { passive: false });
+    void sync.load();
+    return () => {
+      measure.disconnect();
+      stop();
+      cancelAnimationFrame(frame);
+      element.removeEventListener("wheel", wheel);
+    };
+  }, [store, sync]);
+
+  const model = (at: ScreenPoint) => {
+    const { view, size } = store.getState();
+    return toModel(at, view, size);
+  };
+
+  const down = (e: PointerEvent<HTMLCanvasElement>) => {
+    e.currentTarget.setPointerCapture(e.pointerId);
+    if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
+    const from = place(e.nativeEvent);
+    const selecting = store.getState().tool.name === "select" && !store.getState().version;
+    held.current = {
+      from,
+      button: e.button,
+      moved: false,
+      onSelection: selecting && actions.isOnSelection(model(from)),
+    };
+  };
+
+  const move = (e: PointerEvent<HTMLCanvasElement>) => {
+    const at = place(e.nativeEvent);
+    const h = held.current;
+    if (h && !h.moved && Math.hypot(at.x - h.from.x, at.y - h.from.y) > DRAG_PX) {
+      h.moved = true;
+      if (h.button === 0 && h.onSelection) actions.startDrag(model(h.from));
+    }
+    if (h?.moved && !(h.button === 0 && h.onSelection)) {
+      store.setState({ view: panned(e.movementX, e.movementY, store.getState().view) });
+    } else actions.pointAt(model(at));
+  };
+
+  const up = (e: PointerEvent<HTMLCanvasElement>) => {
+    const h = held.current;
+    held.current = null;
+    if (!h) return;
+    if (h.moved && h.button === 0 && h.onSelection) void actions.endDrag();
+    else if (h.moved) sync.keepView();
+    else if (h.button === 0) void actions.click(model(place(e.nativeEvent)), e.shiftKey);
+    else if (h.button === 2) void actions.enter();
+  };
+
+  return (
+    <>
+      <canvas
+        ref={canvas}
+        data-testid="board"
+        aria-label="Drawing"
+        className="absolute inset-0 size-full touch-none cursor-crosshair"
+        onPointerDown={down}
+        onPointerMove={move}
+        onPointerUp={up}
+        onPointerLeave={() => actions.leave()}
+        onContextMenu={(e) => e.preventDefault()}
+      />
+      <PointerWords />
+      <ViewButtons />
+    </>
+  );
+}
+
+function place(e: MouseEvent): ScreenPoint {
+  const box = (e.target as HTMLElement).getBoundingClientRect();
+  return { x: e.clientX - box.left, y: e.clientY - box.top };
+}
+
+function ViewButtons() {
+  const { store, sync } = useBoardTools();
+  const hairlines = useBoard((s) => s.hairlines);
+  const selected = useBoard((s) => s.selection.length > 0);
+  const canGoBack = useBoard((s) => s.earlierViews.length > 0);
+  const button = "px-2 py-1 hover:bg-lime-2 disabled:text-ink-3 disabled:hover:bg-transparent";
+  return (
+    <div className="absolute right-3 bottom-3 flex divide-x divide-rule overflow-hidden rounded border border-rule bg-lime/95 text-ink-2">
+      <button type="button" className={button} title="Home" onClick={() => sync.zoomToAll()}>
+        See all
+      </button>
+      <button
+        type="button"
+        className={button}
+        title="End"
+        disabled={!selected}
+        onClick={() => sync.zoomToSelection()}
+      >
+        See selected
+      </button>
+      <button
+        type="button"
+        className={button}
+        title="Page up"
+        disabled={!canGoBack}
+        onClick={() => sync.back()}
+      >
+        Last view
+      </button>
+      <button
+        type="button"
+        aria-pressed={hairlines}
+        className={`${button} aria-pressed:bg-ink aria-pressed:text-paper`}
+        onClick={() => store.setState({ hairlines: !hairlines })}
+      >
+        Hairlines
+      </button>
+    </div>
+  );
+}

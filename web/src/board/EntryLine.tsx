@@ -1,0 +1,83 @@
+import { useBoard, useBoardTools } from "./context";
+import { unitsOf } from "./state";
+import { prompt } from "./tools/prompts";
+
+const figures = new Intl.NumberFormat("en", { maximumFractionDigits: 0, useGrouping: false });
+
+/** The line at the foot of the board: what comes next, what is typed, what the pointer caught. */
+export function EntryLine() {
+  const { actions } = useBoardTools();
+  const entry = useBoard((s) => s.entry);
+  const what = useBoard((s) => prompt(s)[0]);
+  const next = useBoard((s) => prompt(s)[1]);
+  const saying = useBoard((s) => s.saying);
+  const writing = useBoard((s) => s.tool.name === "note" && s.tool.at !== null);
+  const units = useBoard((s) => (unitsOf(s) === "METRIC" ? "mm" : "ft in"));
+  return (
+    <footer className="col-span-3 flex items-center gap-3 border-rule border-t px-3.5">
+      <div className="max-w-[46%] shrink truncate" title={next}>
+        <b className="font-semibold">{what}</b> {next}
+      </div>
+      <label
+        className={`flex items-center gap-2 rounded border-[1.5px] border-ink bg-paper px-2.5 py-1 ${writing ? "w-72" : "w-48"}`}
+      >
+        <input
+          id="entry"
+          aria-label="Entry line"
+          autoComplete="off"
+          className="w-full min-w-0 bg-transparent font-drawing font-semibold text-[15px] outline-none"
+          value={entry}
+          onChange={(e) => void actions.type(e.target.value)}
+        />
+        <span className="shrink-0 text-ink-3">{writing ? "↵" : `${units} ↵`}</span>
+      </label>
+      <Reading />
+      {saying && (
+        <p role="alert" className="truncate text-oxide" title={saying}>
+          {saying}
+        </p>
+      )}
+      <div className="grow" />
+      <Place />
+    </footer>
+  );
+}
+
+/** What the entry was read as, and the choice where it may mean two things. */
+function Reading() {
+  const { actions } = useBoardTools();
+  const reading = useBoard((s) => s.reading);
+  const choice = useBoard((s) => s.readingChoice);
+  if (!reading) return null;
+  if (reading.reading.type === "unreadable") {
+    return <p className="truncate text-oxide">{reading.reading.reason}</p>;
+  }
+  if (reading.reading.type === "read") return <p className="text-ochre">= {reading.printed[0]}</p>;
+  return (
+    <fieldset className="flex items-center gap-1">
+      <legend className="sr-only">Which length is meant</legend>
+      {reading.printed.map((words, i) => (
+        <button
+          key={words}
+          type="button"
+          aria-pressed={choice === i}
+          className="rounded border border-rule bg-paper px-2 py-0.5 aria-pressed:border-ochre aria-pressed:bg-ochre-2"
+          onClick={() => actions.chooseReading(i === 0 ? 0 : 1)}
+        >
+          {words}?
+        </button>
+      ))}
+    </fieldset>
+  );
+}
+
+function Place() {
+  const pointer = useBoard((s) => s.pointer);
+  if (!pointer) return null;
+  return (
+    <div className="shrink-0 whitespace-nowrap text-ink-2">
+      x <b className="font-semibold text-ink">{figures.format(pointer.x)}</b> y{" "}
+      <b className="font-semibold text-ink">{figures.format(pointer.y)}</b>
+    </div>
+  );
+}

@@ -1,0 +1,116 @@
+import { useState } from "react";
+import { goTo } from "../ui/route";
+import { useBoard, useBoardTools } from "./context";
+import { PrintDialog } from "./PrintDialog";
+import { scaleWords } from "./scales";
+import { drawingShown, elementOf } from "./state";
+import { VersionsDialog } from "./VersionsDialog";
+
+/** Project, storey, lens and scale, save state, undo and redo, versions and print. */
+export function TopStrip() {
+  const [printing, setPrinting] = useState(false);
+  const [versions, setVersions] = useState(false);
+  const name = useBoard((s) => elementOf(s, "settings", "settings")?.name ?? "");
+  const version = useBoard((s) => s.version);
+  const { sync } = useBoardTools();
+  const small = "rounded border border-rule bg-paper px-3 py-1 hover:bg-lime-2";
+  return (
+    <header className="col-span-3 flex items-center gap-4 border-rule border-b px-3.5">
+      <button
+        type="button"
+        className="flex w-[156px] shrink-0 items-center gap-2 font-semibold"
+        onClick={() => goTo("/")}
+        title="All projects"
+      >
+        <img src="/mark.svg" alt="" width={22} height={18} />
+        Lean Lintel
+      </button>
+      <b className="max-w-52 truncate font-semibold" title={name}>
+        {name}
+      </b>
+      {version && (
+        <span className="flex items-center gap-2 rounded bg-ochre-2 px-2 py-0.5 text-ochre">
+          Looking at “{version.name}”
+          <button type="button" className="underline" onClick={() => void sync.lookAt(null)}>
+            Back to now
+          </button>
+        </span>
+      )}
+      {!version && <Where />}
+      <div className="grow" />
+      <Saved />
+      {!version && <UndoRedo />}
+      <button type="button" className={small} onClick={() => setVersions(true)}>
+        Versions
+      </button>
+      <button type="button" className={small} onClick={() => setPrinting(true)}>
+        Print
+      </button>
+      {printing && <PrintDialog onClose={() => setPrinting(false)} />}
+      {versions && <VersionsDialog onClose={() => setVersions(false)} />}
+    </header>
+  );
+}
+
+function Where() {
+  const drawing = useBoard(drawingShown);
+  const sheet = useBoard((s) => elementOf(s, "sheet", s.shown?.id));
+  const storey = useBoard((s) => elementOf(s, "storey", drawingShown(s)?.storey)?.name);
+  const lens = useBoard((s) => elementOf(s, "lens", drawingShown(s)?.lens)?.name);
+  const units = useBoard((s) => elementOf(s, "settings", "settings")?.units ?? "METRIC");
+  if (sheet) return <Pair label="Sheet" value={`${sheet.number} ${sheet.title}`} />;
+  if (!drawing) return null;
+  return (
+    <>
+      <span className="rounded bg-ink px-2.5 py-0.5 font-semibold text-paper">{storey}</span>
+      <Pair label="Lens" value={lens ?? ""} />
+      <Pair label="Scale" value={scaleWords(drawing.scale, units)} />
+    </>
+  );
+}
+
+function Pair({ label, value }: { readonly label: string; readonly value: string }) {
+  return (
+    <span className="whitespace-nowrap text-ink-2">
+      {label} <b className="ml-0.5 font-semibold text-ink">{value}</b>
+    </span>
+  );
+}
+
+function Saved() {
+  const saving = useBoard((s) => s.saving);
+  const words = { saved: "Saved", saving: "Saving", offline: "The server does not answer; trying again" }[
+    saving
+  ];
+  return (
+    <output className={`flex items-center gap-1.5 ${saving === "offline" ? "text-oxide" : "text-ink-2"}`}>
+      <span
+        className={`size-[7px] rounded-full ${saving === "saved" ? "bg-verdigris" : saving === "saving" ? "bg-ochre" : "bg-oxide"}`}
+      />
+      {words}
+    </output>
+  );
+}
+
+function UndoRedo() {
+  const { sync, actions } = useBoardTools();
+  const undo = useBoard((s) => s.undo);
+  const redo = useBoard((s) => s.redo);
+  const look = "max-w-48 truncate disabled:text-ink-3 text-ink-2 hover:text-ink";
+  return (
+    <>
+      <button type="button" className={look} disabled={!undo} title="Ctrl+Z" onClick={() => void sync.undo()}>
+        ↶ Undo{undo && ":"} <b className="font-semibold text-ink">{undo}</b>
+      </button>
+      <button
+        type="button"
+        className={look}
+        disabled={!redo}
+        title="Ctrl+Y"
+        onClick={() => void actions.redo()}
+      >
+        ↷ Redo{redo && ":"} <b className="font-semibold text-ink">{redo}</b>
+      </button>
+    </>
+  );
+}

@@ -1,0 +1,66 @@
+import { describe, expect, it } from "vitest";
+import type { Group } from "../api/types";
+import { Nearby } from "./near";
+
+const wall: Group = {
+  element: "wall",
+  layer: "walls",
+  items: [
+    {
+      type: "fill",
+      tint: "#ffffff",
+      ring: [
+        [0, 0],
+        [5000, 0],
+        [5000, 300],
+        [0, 300],
+      ],
+    },
+  ],
+  catches: [
+    { words: "corner of W1", hold: { type: "atCorner", corner: "c" }, from: [0, 0], to: [0, 0] },
+    { words: "W1 outer face", hold: { type: "onFace", wall: "wall", face: 0 }, from: [0, 0], to: [5000, 0] },
+  ],
+};
+const door: Group = {
+  element: "door",
+  layer: "openings",
+  items: [
+    {
+      type: "fill",
+      tint: "#ffffff",
+      ring: [
+        [1000, 0],
+        [1900, 0],
+        [1900, 300],
+        [1000, 300],
+      ],
+    },
+  ],
+  catches: [],
+};
+
+describe("what lies near", () => {
+  const nearby = new Nearby([wall, door], 50);
+
+  it("prefers a corner to the face that runs through it", () => {
+    expect(nearby.catchesAt({ x: 60, y: 5 }, 100).map((c) => c.caught.words)).toEqual([
+      "corner of W1",
+      "W1 outer face",
+    ]);
+  });
+
+  it("gives the point on the face", () => {
+    expect(nearby.catchesAt({ x: 2500, y: 80 }, 100)[0]?.at).toEqual({ x: 2500, y: 0 });
+  });
+
+  it("catches nothing out of reach", () => {
+    expect(nearby.catchesAt({ x: 2500, y: 180 }, 100)).toEqual([]);
+  });
+
+  it("picks the door before the wall it is in", () => {
+    expect(nearby.elementsAt({ x: 1500, y: 150 }, 10)).toEqual(["door", "wall"]);
+    expect(nearby.elementsAt({ x: 4000, y: 150 }, 10)).toEqual(["wall"]);
+    expect(nearby.elementsAt({ x: 4000, y: 900 }, 10)).toEqual([]);
+  });
+});

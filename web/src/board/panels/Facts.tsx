@@ -1,0 +1,206 @@
+import { useEffect, useState } from "react";
+import type { Drawing, Element, Note, Settings, Wall } from "../../api/types";
+import { Button, Choice, fieldClass, Row } from "../../ui/controls";
+import { useBoard, useBoardTools } from "../context";
+import { SCALES } from "../scales";
+import { type BoardState, drawingShown, elementOf, elementsOf, faceOf, unitsOf } from "../state";
+import { LengthField } from "./LengthField";
+import { MakingFacts, Section } from "./MakingFacts";
+import { OpeningFacts } from "./OpeningFacts";
+import { WallFields } from "./WallFields";
+
+const MAKES = ["run", "door", "window", "note"];
+
+/** The facts of the active tool, the selection, or else the drawing and the project. */
+export function Facts() {
+  const tool = useBoard((s) => s.tool.name);
+  const selection = useBoard((s) => s.selection);
+  const only = useBoard((s) => (s.selection.length === 1 ? s.elements.get(s.selection[0] ?? "") : undefined));
+  const drawing = useBoard(drawingShown);
+  const settings = useBoard((s) => elementOf(s, "settings", "settings"));
+  if (MAKES.includes(tool)) return <MakingFacts />;
+  if (only) return <Selected element={only} />;
+  if (selection.length > 1) {
+    return (
+      <Section title={`${selection.length} things`} words="selected">
+        <DeleteButton />
+      </Section>
+    );
+  }
+  return (
+    <>
+      {drawing && <DrawingFacts drawing={drawing} />}
+      {settings && <ProjectFacts settings={settings} />}
+    </>
+  );
+}
+
+function DeleteButton() {
+  const { actions } = useBoardTools();
+  return (
+    <Button className="mt-4" onClick={() => void actions.remove()}>
+      Delete
+    </Button>
+  );
+}
+
+function Selected({ element }: { readonly element: Element }) {
+  switch (element.type) {
+    case "wall":
+      return <SelectedWall wall={element} />;
+    case "opening":
+      return (
+        <Section
+          title={`${element.kind.type === "window" ? "Window" : "Door"} ${element.mark}`}
+          words="selected"
+        >
+          <OpeningFacts opening={element} />
+          <DeleteButton />
+        </Section>
+      );
+    case "note":
+      return (
+        <Section title="Note" words="selected">
+          <NoteText note={element} />
+          <DeleteButton />
+        </Section>
+      );
+    case "dimensionString":
+      return (
+        <Section title="Dimension string" words={`${element.holds.length} points`}>
+          <DeleteButton />
+        </Section>
+      );
+    case "drawing":
+      return (
+        <Section title={element.name} words="on this sheet">
+          {null}
+        </Section>
+      );
+    default:
+      return null;
+  }
+}
+
+function SelectedWall({ wall }: { readonly wall: Wall }) {
+  const { sync } = useBoardTools();
+  const face = useBoard((s) => faceOf(s, wall.id, 0));
+  const length = face ? Math.hypot(face.to[0] - face.from[0], face.to[1] - face.from[1]) : 0;
+  return (
+    <Section
+      title={`Wall ${wall.mark}`}
+      words={`${length.toFixed(1).replace(/\.0$/, "")} mm along its set-out line`}
+    >
+      <WallFields
+        facts={wall}
+        onChange={(changed) => void sync.edit({ type: "revise", element: { ...changed, type: "wall" } })}
+      />
+      <DeleteButton />
+    </Section>
+  );
+}
+
+/** Text that is accepted on leaving the field. */
+function Accepted(props: {
+  readonly value: string;
+  readonly onAccept: (value: string) => void;
+  readonly rows?: number;
+}) {
+  const [text, setText] = useState(props.value);
+  useEffect(() => setText(props.value), [props.value]);
+  const accept = () => {
+    if (text !== props.value) props.onAccept(text);
+  };
+  if (props.rows) {
+    return (
+      <textarea
+        aria-label="Text"
+        rows={props.rows}
+        className={`${fieldClass} w-full`}
+        value={text}
+        onChange={(e) => setText(e.target.value)}
+        onBlur={accept}
+      />
+    );
+  }
+  return (
+    <input
+      className={`${fieldClass} w-40`}
+      value={text}
+      onChange={(e) => setText(e.target.value)}
+      onBlur={accept}
+    />
+  );
+}
+
+function NoteText({ note }: { readonly note: Note }) {
+  const { sync } = useBoardTools();
+  return (
+    <Accepted
+      rows={4}
+      value={note.text}
+      onAccept={(text) => void sync.edit({ type: "revise", element: { ...note, text, type: "note" } })}
+    />
+  );
+}
+
+const elementsIn = (state: BoardState) => state.elements;
+
+function DrawingFacts({ drawing }: { readonly drawing: Drawing }) {
+  const { sync } = useBoardTools();
+  const units = useBoard(unitsOf);
+  const elements = useBoard(elementsIn);
+  const lenses = elementsOf({ elements } as BoardState, "lens");
+  const revise = (change: Partial<Drawing>) =>
+    void sync.edit({ type: "revise", element: { ...drawing, ...change, type: "drawing" } });
+  return (
+    <Section title={drawing.name} words="this drawing">
+      <Row label="Scale">
+        <Choice
+          value={String(drawing.scale)}
+          options={SCALES[units].map(([n, words]) => [String(n), words] as const)}
+          onChange={(n) => revise({ scale: Number(n) })}
+        />
+      </Row>
+      <Row label="Lens">
+        <Choice
+          value={drawing.lens}
+          options={lenses.map((l) => [l.id, l.name] as const)}
+          onChange={(lens) => revise({ lens })}
+        />
+      </Row>
+      <Row label="Name">
+        <Accepted value={drawing.name} onAccept={(name) => revise({ name })} />
+      </Row>
+    </Section>
+  );
+}
+
+function ProjectFacts({ settings }: { readonly settings: Settings }) {
+  const { sync } = useBoardTools();
+  const revise = (change: Partial<Settings>) =>
+    void sync.edit({ type: "revise", element: { ...settings, ...change, type: "settings" } });
+  return (
+    <div className="mt-4 border-rule border-t pt-3">
+      <Section title="Project" words="fills the title block">
+        <Row label="Name">
+          <Accepted value={settings.name} onAccept={(name) => revise({ name })} />
+        </Row>
+        <Row label="Address">
+          <Accepted value={settings.address} onAccept={(address) => revise({ address })} />
+        </Row>
+        <Row label="Client">
+          <Accepted value={settings.client} onAccept={(client) => revise({ client })} />
+        </Row>
+        <Row label="Drawn by">
+          <Accepted value={settings.drawnBy} onAccept={(drawnBy) => revise({ drawnBy })} />
+        </Row>
+        <LengthField
+          label="Plans cut at"
+          mm={settings.cutHeightMm}
+          onChange={(cutHeightMm) => revise({ cutHeightMm })}
+        />
+      </Section>
+    </div>
+  );
+}

@@ -1,0 +1,59 @@
+import { useEffect, useState } from "react";
+import { answerOf, api } from "../../api/client";
+import { fieldClass } from "../../ui/controls";
+import { useBoard } from "../context";
+import { unitsOf } from "../state";
+
+interface Props {
+  readonly label: string;
+  readonly mm: number;
+  readonly onChange: (mm: number) => void;
+}
+
+/** A length to type in the project's unit. What cannot be read stays in place, with the reason. */
+export function LengthField({ label, mm, onChange }: Props) {
+  const units = useBoard(unitsOf);
+  const [text, setText] = useState("");
+  const [reason, setReason] = useState<string | null>(null);
+
+  useEffect(() => {
+    let current = true;
+    setReason(null);
+    void printed(mm, units).then((words) => current && setText(words));
+    return () => {
+      current = false;
+    };
+  }, [mm, units]);
+
+  const accept = async () => {
+    const { reading } = await answerOf(api.POST("/api/v1/lengths", { body: { text, units } }));
+    if (reading.type === "unreadable") return setReason(reading.reason);
+    setReason(null);
+    const typed = reading.type === "read" ? reading.mm : reading.firstMm;
+    if (Math.abs(typed - mm) > 1e-6) onChange(typed);
+  };
+
+  return (
+    <div className="py-1">
+      <label className="flex items-center justify-between gap-3">
+        <span className="shrink-0 text-ink-2">{label}</span>
+        <input
+          className={`${fieldClass} w-28 text-right`}
+          aria-invalid={reason !== null}
+          value={text}
+          onChange={(e) => setText(e.target.value)}
+          onBlur={() => void accept()}
+          onKeyDown={(e) => e.key === "Enter" && void accept()}
+        />
+      </label>
+      {reason && <p className="text-oxide text-xs">{reason}</p>}
+    </div>
+  );
+}
+
+async function printed(mm: number, units: "METRIC" | "FEET_INCHES"): Promise<string> {
+  const answer = await answerOf(
+    api.POST("/api/v1/lengths", { body: { text: `${mm.toFixed(6)} mm`, units } }),
+  );
+  return answer.printed[0] ?? String(mm);
+}

@@ -1,0 +1,115 @@
+import { Choice, Row } from "../../ui/controls";
+import { useBoard, useBoardTools } from "../context";
+import type { Making } from "../state";
+import { LengthField } from "./LengthField";
+import { Lights } from "./OpeningFacts";
+import { WallFields } from "./WallFields";
+
+/** What the active tool will make. */
+export function MakingFacts() {
+  const { store, actions } = useBoardTools();
+  const tool = useBoard((s) => s.tool.name);
+  const making = useBoard((s) => s.making);
+  const set = (change: Partial<Making>) => {
+    store.setState({ making: { ...making, ...change } });
+    actions.aim();
+  };
+  switch (tool) {
+    case "run":
+      return (
+        <Section title="New walls" words="what the run will draw">
+          <Row label="Ends on walls">
+            <Choice
+              value={making.wall.reach}
+              options={[
+                ["STRUCTURE", "Through to structure"],
+                ["FACE", "At the face"],
+              ]}
+              onChange={(reach) => set({ wall: { ...making.wall, reach } })}
+            />
+          </Row>
+          <WallFields facts={making.wall} onChange={(wall) => set({ wall })} />
+        </Section>
+      );
+    case "door":
+      return (
+        <Section title="New door" words="sizes of the structural opening">
+          <Row label="Kind">
+            <Choice
+              value={making.door.kind}
+              options={[
+                ["swingDoor", "Side hung"],
+                ["liftingDoor", "Lifting, as to a garage"],
+              ]}
+              onChange={(kind) => set({ door: { ...making.door, kind } })}
+            />
+          </Row>
+          <LengthField
+            label="Width"
+            mm={making.door.widthMm}
+            onChange={(widthMm) => set({ door: { ...making.door, widthMm } })}
+          />
+          <LengthField
+            label="Height"
+            mm={making.door.heightMm}
+            onChange={(heightMm) => set({ door: { ...making.door, heightMm } })}
+          />
+        </Section>
+      );
+    case "window":
+      return <NewWindow making={making} set={set} />;
+    case "note":
+      return (
+        <Section title="New note" words="Words on this drawing">
+          <Row label="Kind">
+            <Choice
+              value={making.note}
+              options={[
+                ["NAME", "Name of a room"],
+                ["NOTE", "Note"],
+              ]}
+              onChange={(note) => set({ note })}
+            />
+          </Row>
+        </Section>
+      );
+    default:
+      return null;
+  }
+}
+
+function NewWindow({
+  making,
+  set,
+}: {
+  readonly making: Making;
+  readonly set: (change: Partial<Making>) => void;
+}) {
+  const w = making.window;
+  const change = (part: Partial<Making["window"]>) => set({ window: { ...w, ...part } });
+  return (
+    <Section title="New window" words="sizes of the structural opening">
+      <LengthField label="Width" mm={w.widthMm} onChange={(widthMm) => change({ widthMm })} />
+      <LengthField label="Height" mm={w.heightMm} onChange={(heightMm) => change({ heightMm })} />
+      <LengthField label="Sill" mm={w.sillMm} onChange={(sillMm) => change({ sillMm })} />
+      <Lights value={w.lights} onChange={(lights) => change({ lights })} />
+      <LengthField label="Frame set back" mm={w.setbackMm} onChange={(setbackMm) => change({ setbackMm })} />
+    </Section>
+  );
+}
+
+interface SectionProps {
+  readonly title: string;
+  readonly words: string;
+  readonly children: React.ReactNode;
+}
+
+export function Section({ title, words, children }: SectionProps) {
+  return (
+    <section>
+      <h2 className="font-semibold text-[15px]">{title}</h2>
+      <p className="mb-2 text-ink-2">{words}</p>
+      {children}
+    </section>
+  );
+}

@@ -1,0 +1,133 @@
+import { type FormEvent, useState } from "react";
+import type { Sheet } from "../../api/types";
+import { Button, Choice, fieldClass, Row } from "../../ui/controls";
+import { useBoard, useBoardTools } from "../context";
+import { type BoardState, elementOf, elementsOf, type Shown } from "../state";
+
+const elementsIn = (state: BoardState) => state.elements;
+
+/** The drawings and sheets of the project; click one to open it. */
+export function Register() {
+  const elements = useBoard(elementsIn);
+  const state = { elements } as BoardState;
+  const sheets = elementsOf(state, "sheet");
+  const locked = useBoard((s) => s.version !== null);
+  const sheet = useBoard((s) => elementOf(s, "sheet", s.shown?.id));
+  return (
+    <>
+      <h2 className="font-semibold text-[15px]">Drawings</h2>
+      <ul className="mb-4">
+        {elementsOf(state, "drawing").map((d) => (
+          <Entry key={d.id} shown={{ kind: "drawing", id: d.id }} words={d.name} />
+        ))}
+      </ul>
+      <h2 className="font-semibold text-[15px]">Sheets</h2>
+      {sheets.length === 0 && <p className="py-1 text-ink-2">None yet.</p>}
+      <ul className="mb-3">
+        {sheets.map((s) => (
+          <Entry key={s.id} shown={{ kind: "sheet", id: s.id }} words={`${s.number}  ${s.title}`} />
+        ))}
+      </ul>
+      {sheet && !locked && <OnThisSheet sheet={sheet} />}
+      {!sheet && !locked && <NewSheet />}
+    </>
+  );
+}
+
+function Entry({ shown, words }: { readonly shown: Shown; readonly words: string }) {
+  const { sync } = useBoardTools();
+  const open = useBoard((s) => s.shown?.id === shown.id);
+  return (
+    <li>
+      <button
+        type="button"
+        aria-current={open}
+        className={`w-full rounded px-2 py-1 text-left ${open ? "bg-ink font-semibold text-paper" : "hover:bg-lime-2"}`}
+        onClick={() => void sync.show(shown)}
+      >
+        {words}
+      </button>
+    </li>
+  );
+}
+
+function OnThisSheet({ sheet }: { readonly sheet: Sheet }) {
+  const { store, sync } = useBoardTools();
+  const elements = useBoard(elementsIn);
+  const drawings = elementsOf({ elements } as BoardState, "drawing");
+  const take = (drawing: string) => {
+    const left = sheet.drawings.filter((p) => p.drawing !== drawing);
+    void sync.edit({ type: "revise", element: { ...sheet, drawings: left, type: "sheet" } });
+  };
+  return (
+    <section className="border-rule border-t pt-3">
+      <h3 className="mb-1 font-semibold">On this sheet</h3>
+      {drawings.map((d) => {
+        const placed = sheet.drawings.some((p) => p.drawing === d.id);
+        return (
+          <div key={d.id} className="flex items-center gap-2 py-1">
+            <span className="grow">{d.name}</span>
+            <Button onClick={() => store.setState({ tool: { name: "place", drawing: d.id } })}>
+              {placed ? "Move" : "Place"}
+            </Button>
+            {placed && <Button onClick={() => take(d.id)}>Take off</Button>}
+          </div>
+        );
+      })}
+      <Button className="mt-3" onClick={() => void sync.edit({ type: "delete", elements: [sheet.id] })}>
+        Delete sheet
+      </Button>
+    </section>
+  );
+}
+
+function NewSheet() {
+  const { sync } = useBoardTools();
+  const elements = useBoard(elementsIn);
+  const papers = useBoard((s) => s.papers);
+  const paper = elementOf({ elements } as BoardState, "settings", "settings")?.paper ?? "A2";
+  const [facts, setFacts] = useState({ number: "", title: "", size: "" });
+  const size = facts.size || paper;
+  const add = async (e: FormEvent) => {
+    e.preventDefault();
+    const edit = {
+      type: "addSheet",
+      number: facts.number,
+      title: facts.title,
+      size: size as Sheet["size"],
+      drawings: [],
+    } as const;
+    if (await sync.edit({ ...edit, drawings: [] })) setFacts({ number: "", title: "", size: "" });
+  };
+  return (
+    <form className="border-rule border-t pt-3" onSubmit={add}>
+      <h3 className="mb-1 font-semibold">New sheet</h3>
+      <Row label="Number">
+        <input
+          className={`${fieldClass} w-28`}
+          value={facts.number}
+          onChange={(e) => setFacts({ ...facts, number: e.target.value })}
+        />
+      </Row>
+      <Row label="Title">
+        <input
+          className={`${fieldClass} w-44`}
+          value={facts.title}
+          onChange={(e) => setFacts({ ...facts, title: e.target.value })}
+        />
+      </Row>
+      <Row label="Size">
+        <Choice
+          value={size}
+          options={papers.map((p) => [p.id, p.label] as const)}
+          onChange={(next) => setFacts({ ...facts, size: next })}
+        />
+      </Row>
+      <div className="mt-2 flex justify-end">
+        <Button main type="submit" disabled={!facts.number.trim() || !facts.title.trim()}>
+          Add sheet
+        </Button>
+      </div>
+    </form>
+  );
+}

@@ -1,0 +1,80 @@
+import type { BuildUp, SetOut, Side } from "../../api/types";
+import { Choice, Row } from "../../ui/controls";
+import { useBoard } from "../context";
+import { type BoardState, elementOf, elementsOf } from "../state";
+import { BuildUpPlies } from "./BuildUpPlies";
+
+export interface WallFacts {
+  readonly buildUp: string;
+  readonly setOut: SetOut;
+  readonly outside: Side;
+}
+
+interface Props<T extends WallFacts> {
+  readonly facts: T;
+  readonly onChange: (facts: T) => void;
+}
+
+const buildUps = (state: BoardState) => state.elements;
+
+/** What a wall is made of and where its set-out line lies: for walls to draw and walls selected. */
+export function WallFields<T extends WallFacts>({ facts, onChange }: Props<T>) {
+  const elements = useBoard(buildUps);
+  const all = elementsOf({ elements } as BoardState, "buildUp");
+  const buildUp = elementOf({ elements } as BoardState, "buildUp", facts.buildUp);
+  return (
+    <>
+      <Row label="Build-up">
+        <Choice
+          value={facts.buildUp}
+          options={all.map((b) => [b.id, b.name] as const)}
+          onChange={(id) => onChange({ ...facts, buildUp: id, setOut: kept(facts.setOut) })}
+        />
+      </Row>
+      <Row label="Set-out line">
+        <Choice
+          value={setOutKey(facts.setOut)}
+          options={buildUp ? setOutOptions(buildUp) : []}
+          onChange={(key) => onChange({ ...facts, setOut: setOutOf(key) })}
+        />
+      </Row>
+      <Row label="Outside">
+        <Choice
+          value={facts.outside}
+          options={[
+            ["LEFT", "Left of the run"],
+            ["RIGHT", "Right of the run"],
+          ]}
+          onChange={(outside) => onChange({ ...facts, outside })}
+        />
+      </Row>
+      {buildUp && <BuildUpPlies buildUp={buildUp} />}
+    </>
+  );
+}
+
+/** A face of one build-up may not exist in another; the ends and the middle do. */
+function kept(setOut: SetOut): SetOut {
+  return setOut.type === "onFace" && setOut.face > 0 ? { type: "middleOfStructure" } : setOut;
+}
+
+function setOutOptions(buildUp: BuildUp): (readonly [string, string])[] {
+  const from = buildUp.plies.findIndex((p) => p.does === "CARRIES");
+  const to = buildUp.plies.findLastIndex((p) => p.does === "CARRIES") + 1;
+  const options: (readonly [string, string])[] = [["0", "Outer face"]];
+  if (from > 0) options.push([String(from), "Outside of structure"]);
+  options.push(["middle", "Middle of structure"]);
+  if (to < buildUp.plies.length) options.push([String(to), "Inside of structure"]);
+  options.push(["inner", "Inner face"]);
+  return options;
+}
+
+function setOutKey(setOut: SetOut): string {
+  return setOut.type === "onFace" ? String(setOut.face) : setOut.type === "innerFace" ? "inner" : "middle";
+}
+
+function setOutOf(key: string): SetOut {
+  if (key === "middle") return { type: "middleOfStructure" };
+  if (key === "inner") return { type: "innerFace" };
+  return { type: "onFace", face: Number(key) };
+}

@@ -1,0 +1,77 @@
+import { type Canvas, clear, paint } from "./paint";
+import { type BoardState, caughtNow } from "./state";
+import { sheetBox } from "./sync";
+import { toScreen } from "./view";
+
+const OCHRE = "#8a5a06";
+const DESK = "#ece7da";
+
+/** Draws the whole board as it stands. */
+export function redraw(element: HTMLCanvasElement, state: BoardState): void {
+  const context = element.getContext("2d");
+  if (!context) return;
+  const ratio = window.devicePixelRatio;
+  const { size, view, scale, hairlines } = state;
+  if (element.width !== Math.round(size.width * ratio)) element.width = Math.round(size.width * ratio);
+  if (element.height !== Math.round(size.height * ratio)) element.height = Math.round(size.height * ratio);
+  const canvas: Canvas = { context, view, size, ratio, scale, hairlines };
+  clear(canvas);
+  paper(canvas, state);
+  const { preview } = state;
+  const groups = [...state.groups.values()].filter(
+    (g) => !preview?.groups.has(g.element) && !preview?.gone.has(g.element),
+  );
+  paint(canvas, groups, "plain");
+  if (preview) paint(canvas, [...preview.groups.values()], "preview");
+  const selected = state.selection.flatMap((id) =>
+    preview?.groups.has(id) ? [] : (state.groups.get(id) ?? []),
+  );
+  paint(canvas, selected, "selected");
+  picks(canvas, state);
+  ring(canvas, state);
+}
+
+/** The sheet of paper under a sheet's picture. */
+function paper({ context, view, size, ratio }: Canvas, state: BoardState): void {
+  const box = state.shown?.kind === "sheet" ? sheetBox(state) : null;
+  if (!box) return;
+  context.setTransform(ratio, 0, 0, ratio, 0, 0);
+  context.fillStyle = DESK;
+  context.fillRect(0, 0, size.width, size.height);
+  const low = toScreen({ x: box.minX, y: box.minY }, view, size);
+  const high = toScreen({ x: box.maxX, y: box.maxY }, view, size);
+  context.fillStyle = "#ffffff";
+  context.fillRect(low.x, high.y, high.x - low.x, low.y - high.y);
+}
+
+/** What was picked so far. */
+function picks({ context, view, size, ratio }: Canvas, state: BoardState): void {
+  const points =
+    state.tool.name === "run"
+      ? state.tool.picks.map((p) => ({ x: p.at[0], y: p.at[1] }))
+      : state.tool.name === "string"
+        ? state.tool.picks.map((p) => p.at)
+        : [];
+  context.setTransform(ratio, 0, 0, ratio, 0, 0);
+  context.fillStyle = OCHRE;
+  for (const p of points) {
+    const at = toScreen(p, view, size);
+    context.beginPath();
+    context.arc(at.x, at.y, 3, 0, 2 * Math.PI);
+    context.fill();
+  }
+}
+
+/** One small ring at what the pointer caught. */
+function ring({ context, view, size, ratio }: Canvas, state: BoardState): void {
+  const caught = caughtNow(state);
+  if (!caught) return;
+  const at = toScreen(caught.at, view, size);
+  context.setTransform(ratio, 0, 0, ratio, 0, 0);
+  context.strokeStyle = OCHRE;
+  context.lineWidth = 1.6;
+  context.setLineDash([]);
+  context.beginPath();
+  context.arc(at.x, at.y, 5.5, 0, 2 * Math.PI);
+  context.stroke();
+}

@@ -1,0 +1,144 @@
+import type {
+  Catch,
+  Edit,
+  Element,
+  ElementOf,
+  Group,
+  LengthAnswer,
+  Note,
+  OpeningKind,
+  Paper,
+  Pick,
+  SetOut,
+  Side,
+} from "../api/types";
+import type { Caught, Nearby } from "./near";
+import type { ModelPoint, Size, View } from "./view";
+
+/** What the board shows. */
+export interface Shown {
+  readonly kind: "drawing" | "sheet";
+  readonly id: string;
+}
+
+/** What an edit would do, not stored. */
+export interface Preview {
+  readonly groups: ReadonlyMap<string, Group>;
+  readonly gone: ReadonlySet<string>;
+  readonly name: string | null;
+  readonly refusal: string | null;
+}
+
+export type ToolName = "select" | "run" | "door" | "window" | "move" | "string" | "note" | "place";
+
+/** The active tool with what was picked for it so far. */
+export type Tool =
+  | { readonly name: "select" }
+  | { readonly name: "run"; readonly picks: readonly Pick[]; readonly undone: readonly Pick[] }
+  | { readonly name: "door" }
+  | { readonly name: "window" }
+  | { readonly name: "move"; readonly from: ModelPoint | null }
+  | { readonly name: "string"; readonly picks: readonly Caught[]; readonly undone: readonly Caught[] }
+  | { readonly name: "note"; readonly at: ModelPoint | null }
+  | { readonly name: "place"; readonly drawing: string };
+
+/** What tools will make; kept from one use to the next. */
+export interface Making {
+  readonly wall: {
+    readonly buildUp: string;
+    readonly setOut: SetOut;
+    readonly outside: Side;
+    readonly reach: "FACE" | "STRUCTURE";
+  };
+  readonly door: {
+    readonly widthMm: number;
+    readonly heightMm: number;
+    readonly kind: "swingDoor" | "liftingDoor";
+  };
+  readonly window: {
+    readonly widthMm: number;
+    readonly heightMm: number;
+    readonly sillMm: number;
+    readonly lights: number;
+    readonly setbackMm: number;
+  };
+  readonly flipHinge: boolean;
+  readonly note: Note["style"];
+}
+
+export interface BoardState {
+  readonly project: string;
+  readonly version: { readonly id: string; readonly name: string } | null;
+  readonly elements: ReadonlyMap<string, Element>;
+  readonly revision: number;
+  readonly undo: string | null;
+  readonly redo: string | null;
+  readonly papers: readonly Paper[];
+  readonly shown: Shown | null;
+  readonly groups: ReadonlyMap<string, Group>;
+  readonly scale: number;
+  readonly nearby: Nearby;
+  readonly preview: Preview | null;
+  readonly selection: readonly string[];
+  readonly view: View;
+  readonly earlierViews: readonly View[];
+  readonly size: Size;
+  readonly hairlines: boolean;
+  readonly tool: Tool;
+  readonly making: Making;
+  readonly pointer: ModelPoint | null;
+  readonly caughts: readonly Caught[];
+  readonly catchChoice: number;
+  readonly entry: string;
+  readonly reading: LengthAnswer | null;
+  readonly readingChoice: 0 | 1;
+  readonly saying: string | null;
+  readonly saving: "saved" | "saving" | "offline";
+  readonly loaded: boolean;
+  readonly fault: string | null;
+}
+
+export function elementsOf<T extends Element["type"]>(state: BoardState, type: T): ElementOf<T>[] {
+  const found: ElementOf<T>[] = [];
+  for (const e of state.elements.values()) if (e.type === type) found.push(e as ElementOf<T>);
+  return found.sort((a, b) => a.id.localeCompare(b.id));
+}
+
+export function elementOf<T extends Element["type"]>(
+  state: BoardState,
+  type: T,
+  id: string | undefined,
+): ElementOf<T> | undefined {
+  const e = id === undefined ? undefined : state.elements.get(id);
+  return e?.type === type ? (e as ElementOf<T>) : undefined;
+}
+
+/** The chosen catch near the pointer, if any. */
+export function caughtNow(state: BoardState): Caught | undefined {
+  return state.caughts.length === 0 ? undefined : state.caughts[state.catchChoice % state.caughts.length];
+}
+
+/** The length read from what is typed, in millimetres. */
+export function typedMm(state: BoardState): number | undefined {
+  const reading = state.reading?.reading;
+  if (!reading || state.entry.trim() === "") return undefined;
+  if (reading.type === "read") return reading.mm;
+  if (reading.type === "asks") return state.readingChoice === 0 ? reading.firstMm : reading.secondMm;
+  return undefined;
+}
+
+/** Every catch of one wall's face. */
+export function faceOf(state: BoardState, wall: string, face: number): Catch | undefined {
+  return state.groups.get(wall)?.catches.find((c) => c.hold.type === "onFace" && c.hold.face === face);
+}
+
+export function drawingShown(state: BoardState): ElementOf<"drawing"> | undefined {
+  return state.shown?.kind === "drawing" ? elementOf(state, "drawing", state.shown.id) : undefined;
+}
+
+export function unitsOf(state: BoardState): "METRIC" | "FEET_INCHES" {
+  return elementOf(state, "settings", "settings")?.units ?? "METRIC";
+}
+
+export type OpeningMade = { readonly kind: OpeningKind; readonly widthMm: number; readonly heightMm: number };
+export type { Edit };

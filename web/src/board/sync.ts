@@ -1,0 +1,326 @@
+import { answerOf, api, Offline, Refused, sentenceOf, windowId } from "../api/client";
+import { onRevised } from "../api/events";
+import type { Edit, EditAnswer, Element, Group, Picture } from "../api/types";
+import { boxOf } from "./boxes";
+import { Nearby } from "./near";
+import { type BoardState, elementsOf, type Shown } from "./state";
+import type { BoardStore } from "./store";
+import { fitting, type View } from "./view";
+
+const RETRY_MS = 1500;
+
+/** Keeps one board and the server in step: loading, edits, undo, previews, and what other windows do. */
+export class Sync {
+  private queue: Promise<void> = Promise.resolve();
+  private wanted: Edit | null = null;
+  private asking = false;
+  private readonly stopHearing: () => void;
+
+  constructor(private readonly store: BoardStore) {
+    this.stopHearing = onRevised((r) => {
+      const { project, revision, version } = store.getState();
+      if (r.project === project && r.revision > revision && r.window !== windowId && !version)
+        void this.reload();
+    });
+  }
+
+  stop(): void {
+    this.stopHearing();
+  }
+
+  private get path() {
+    return { project: this.store.getState().project };
+  }
+
+  async load(): Promise<void> {
+    try {
+      const papers = await answerOf(api.GET("/api/v1/papers"));
+      this.store.setState({ papers });
+      await this.readState();
+      const first = elementsOf(this.store.getState(), "drawing")[0];
+      this.store.setState({ loaded: true });
+      if (first) await this.show({ kind: "drawing", id: first.id });
+    } catch (error) {
+      this.store.setState({ fault: sentenceOf(error) });
+    }
+  }
+
+  private async readState(): Promise<void> {
+    const { version } = this.store.getState();
+    const state = version
+      ? await answerOf(
+          api.GET("/api/v1/projects/{project}/versions/{version}/state", {
+            params: { path: { ...this.path, version: version.id } },
+          }),
+        )
+      : await answerOf(api.GET("/api/v1/projects/{project}/state", { params: { path: this.path } }));
+    this.store.setState({
+      elements: byId(state.elements),
+      revision: state.revision,
+      undo: state.undo,
+      redo: state.redo,
+    });
+  }
+
+  /** Everything again, after others' edits or a broken connection. */
+  async reload(): Promise<void> {
+    try {
+      await this.readState();
+      await this.readPicture();
+    } catch (error) {
+      this.store.setState({ saying: sentenceOf(error) });
+    }
+  }
+
+  async lookAt(version: BoardState["version"]): Promise<void> {
+    this.store.setState({ version, preview: null, selection: [], tool: { name: "select" } });
+    await this.reload();
+  }
+
+  /** Shows a drawing or a sheet, in the view it was left in. */
+  async show(shown: Shown): Promise<void> {
+    this.store.setState({
+      shown,
+      preview: null,
+      selection: [],
+      caughts: [],
+      tool: { name: "select" },
+      earlierViews: [],
+    });
+    await this.readPicture();
+    const kept = keptView(this.store.getState());
+    if (kept) this.store.setState({ view: kept });
+    else this.zoomToAll();
+  }
+
+  zoomToAll(): void {
+    const state = this.store.getState();
+    const paper = state.shown?.kind === "sheet" ? sheetBox(state) : null;
+    const box = paper ?? boxOf(state.groups.values(), state.scale);
+    if (box) this.look(fitting(box, state.size));
+  }
+
+  zoomToSelection(): void {
+    const state = this.store.getState();
+    const box = boxOf(
+      state.selection.flatMap((id) => state.groups.get(id) ?? []),
+      state.scale,
+    );
+    if (box) this.look(fitting(box, state.size));
+  }
+
+  /** Goes to a view and remembers the one before. */
+  look(view: View): void {
+    const { view: before, earlierViews } = this.store.getState();
+    this.store.setState({ view, earlierViews: [...earlierViews.slice(-19), before] });
+    this.keepView();
+  }
+
+  back(): void {
+    const { earlierViews } = this.store.getState();
+    const view = earlierViews[earlierViews.length - 1];
+    if (view) this.store.setState({ view, earlierViews: earlierViews.slice(0, -1) });
+    this.keepView();
+  }
+
+  keepView(): void {
+    const state = this.store.getState();
+    if (state.shown) localStorage.setItem(viewKey(state), JSON.stringify(state.view));
+  }
+
+  private async readPicture(): Promise<void> {
+    const { shown, version } = this.store.getState();
+    if (!shown) return;
+    const query = version ? { version: version.id } : {};
+    const answer =
+      shown.kind === "drawing"
+        ? await answerOf(
+            api.GET("/api/v1/projects/{project}/drawings/{drawing}/picture", {
+              params: { path: { ...this.path, drawing: shown.id }, query },
+            }),
+          )
+        : await answerOf(
+            api.GET("/api/v1/projects/{project}/sheets/{sheet}/picture", {
+              params: { path: { ...this.path, sheet: shown.id }, query },
+            }),
+          );
+    if (this.store.getState().shown?.id === shown.id) this.setPicture(answer.picture);
+  }
+
+  private setPicture(picture: Picture): void {
+    const groups = new Map(picture.groups.map((g) => [g.element, g]));
+    this.setGroups(groups, picture.scale);
+  }
+
+  private setGroups(groups: ReadonlyMap<string, Group>, scale: number): void {
+    this.store.setState({ groups, scale, nearby: new Nearby(groups.values(), scale), preview: null });
+  }
+
+  /** Makes an edit; true when the server has stored it. The preview stays until the answer replaces it. */
+  edit(edit: Edit): Promise<boolean> {
+    const editId = crypto.randomUUID();
+    return this.inTurn(() => {
+      const { revision } = this.store.getState();
+      const body = { editId, seen: revision, window: windowId, edit };
+      return answerOf(
+        api.POST("/api/v1/projects/{project}/edits", {
+          params: { path: this.path, query: this.drawing },
+          body,
+        }),
+      );
+    });
+  }
+
+  undo(): Promise<boolean> {
+    return this.turnBack("/api/v1/projects/{project}/undo");
+  }
+
+  redo(): Promise<boolean> {
+    return this.turnBack("/api/v1/projects/{project}/redo");
+  }
+
+  private turnBack(
+    path: "/api/v1/projects/{project}/undo" | "/api/v1/projects/{project}/redo",
+  ): Promise<boolean> {
+    const body = { editId: crypto.randomUUID(), window: windowId };
+    return this.inTurn(() =>
+      answerOf(api.POST(path, { params: { path: this.path, query: this.drawing }, body })),
+    );
+  }
+
+  async goBack(version: string): Promise<boolean> {
+    this.store.setState({ version: null });
+    await this.reload();
+    const body = { editId: crypto.randomUUID(), window: windowId };
+    return this.inTurn(() =>
+      answerOf(
+        api.POST("/api/v1/projects/{project}/versions/{version}/go-back", {
+          params: { path: { ...this.path, version }, query: this.drawing },
+          body,
+        }),
+      ),
+    );
+  }
+
+  private get drawing(): { drawing?: string } {
+    const { shown } = this.store.getState();
+    return shown?.kind === "drawing" ? { drawing: shown.id } : {};
+  }
+
+  /** One after another; a request the server did not answer is sent again until it does, under the same id. */
+  private inTurn(send: () => Promise<EditAnswer>): Promise<boolean> {
+    const done = this.queue.then(async () => {
+      this.store.setState({ saving: "saving" });
+      for (;;) {
+        try {
+          await this.accepted(await send());
+          this.store.setState({ saving: "saved", saying: null });
+          return true;
+        } catch (error) {
+          if (error instanceof Offline) {
+            this.store.setState({ saving: "offline" });
+            await new Promise((again) => setTimeout(again, RETRY_MS));
+            continue;
+          }
+          this.store.setState({ saving: "saved", saying: sentenceOf(error), preview: null });
+          if (error instanceof Refused && error.sentence.startsWith("Meanwhile")) await this.reload();
+          return false;
+        }
+      }
+    });
+    this.queue = done.then(() => undefined);
+    return done;
+  }
+
+  private async accepted(answer: EditAnswer): Promise<void> {
+    const state = this.store.getState();
+    const inStep = answer.revision === state.revision + 1;
+    if (!inStep) return this.reload();
+    const elements = new Map(state.elements);
+    for (const id of answer.removed) elements.delete(id);
+    for (const e of answer.put) elements.set(e.id, e);
+    const selection = state.selection.filter((id) => elements.has(id));
+    this.store.setState({
+      elements,
+      selection,
+      revision: answer.revision,
+      undo: answer.undo,
+      redo: answer.redo,
+    });
+    if (answer.picture && state.shown?.kind === "drawing") {
+      const groups = new Map(state.groups);
+      for (const id of answer.picture.gone) groups.delete(id);
+      for (const g of answer.picture.changed) groups.set(g.element, g);
+      this.setGroups(groups, answer.picture.scale);
+    } else {
+      await this.showWhatIsLeft();
+    }
+  }
+
+  /** The shown drawing or sheet may be gone after an undo. */
+  private async showWhatIsLeft(): Promise<void> {
+    const state = this.store.getState();
+    if (state.shown && !state.elements.has(state.shown.id)) {
+      const first = elementsOf(state, "drawing")[0];
+      if (first) await this.show({ kind: "drawing", id: first.id });
+    } else {
+      await this.readPicture();
+    }
+  }
+
+  /** Shows what an edit would do. One request is in flight at a time and the latest wins. */
+  preview(edit: Edit | null): void {
+    this.wanted = edit;
+    if (edit === null && this.store.getState().preview) this.store.setState({ preview: null });
+    if (!this.asking) void this.askPreview();
+  }
+
+  private async askPreview(): Promise<void> {
+    this.asking = true;
+    while (this.wanted) {
+      const edit: Edit = this.wanted;
+      this.wanted = null;
+      try {
+        const answer = await answerOf(
+          api.POST("/api/v1/projects/{project}/previews", {
+            params: { path: this.path, query: this.drawing },
+            body: edit,
+          }),
+        );
+        const stale = this.wanted !== null || answer.revision !== this.store.getState().revision;
+        if (!stale || answer.refusal) {
+          this.store.setState({
+            preview: {
+              groups: new Map(answer.picture?.changed.map((g) => [g.element, g]) ?? []),
+              gone: new Set(answer.picture?.gone ?? []),
+              name: answer.name,
+              refusal: answer.refusal,
+            },
+          });
+        }
+      } catch (error) {
+        if (!(error instanceof Offline)) this.store.setState({ saying: sentenceOf(error) });
+      }
+    }
+    this.asking = false;
+  }
+}
+
+function byId(elements: readonly Element[]): Map<string, Element> {
+  return new Map(elements.map((e) => [e.id, e]));
+}
+
+function viewKey(state: BoardState): string {
+  return `lintel.view.${state.project}.${state.shown?.id}`;
+}
+
+function keptView(state: BoardState): View | null {
+  const kept = localStorage.getItem(viewKey(state));
+  return kept ? (JSON.parse(kept) as View) : null;
+}
+
+export function sheetBox(state: BoardState) {
+  const sheet = state.shown && state.elements.get(state.shown.id);
+  const paper = sheet?.type === "sheet" ? state.papers.find((p) => p.id === sheet.size) : undefined;
+  return paper ? { minX: 0, minY: 0, maxX: paper.widthMm, maxY: paper.heightMm } : null;
+}
