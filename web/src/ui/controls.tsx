@@ -1,5 +1,5 @@
 import { Dialog, DialogPanel, DialogTitle } from "@headlessui/react";
-import type { ButtonHTMLAttributes, ReactNode } from "react";
+import { type ButtonHTMLAttributes, createContext, type ReactNode, useContext } from "react";
 
 export const fieldClass =
   "min-w-0 rounded border border-rule bg-paper px-2 py-0.5 text-ink disabled:text-ink-3 aria-invalid:border-oxide";
@@ -12,13 +12,15 @@ export function Button(props: ButtonHTMLAttributes<HTMLButtonElement> & { readon
   return <button type="button" className={`rounded px-3 py-1 ${look} ${className}`} {...rest} />;
 }
 
+const RowLabel = createContext<string | undefined>(undefined);
+
 /** A labelled row of a panel or dialog. */
 export function Row({ label, children }: { readonly label: string; readonly children: ReactNode }) {
   return (
     // biome-ignore lint/a11y/noLabelWithoutControl: the control is the child
     <label className="flex items-center justify-between gap-3 py-1">
       <span className="shrink-0 text-ink-2">{label}</span>
-      {children}
+      <RowLabel value={label}>{children}</RowLabel>
     </label>
   );
 }
@@ -38,9 +40,10 @@ export function Choice<T extends string>({
   label,
   className = "",
 }: ChoiceProps<T>) {
+  const rowLabel = useContext(RowLabel);
   return (
     <select
-      aria-label={label}
+      aria-label={label ?? rowLabel}
       className={`${fieldClass} max-w-44 ${className}`}
       value={value}
       onChange={(e) => onChange(e.target.value as T)}

@@ -3,6 +3,7 @@ package org.leanlintel.core.building;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Arm.ArmPly;
@@ -10,6 +11,7 @@ import org.leanlintel.core.building.EndJoint.PlyEnd;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Side;
 
 /**
  * Two walls that meet end to end.
@@ -49,8 +51,13 @@ final class CornerJoint {
         if (Math.abs(joint.sine) < Tolerance.BEND_SINE) return inLine(arm, other);
         joint.solve();
         return armIsFirst
-                ? new EndJoint(EndJoint.inOrder(joint.firstEnds), joint::beyondFirst)
-                : new EndJoint(EndJoint.inOrder(joint.secondEnds), joint::beyondSecond);
+                ? new EndJoint(EndJoint.inOrder(joint.firstEnds), joint::beyondFirst, sideOfOther(joint.first, joint.sine > 0))
+                : new EndJoint(EndJoint.inOrder(joint.secondEnds), joint::beyondSecond, sideOfOther(joint.second, joint.sine < 0));
+    }
+
+    /** The side of an arm's strip on which the other wall lies, given whether it lies to the left looking away. */
+    private static Set<Side> sideOfOther(Arm arm, boolean leftLookingAway) {
+        return Set.of(leftLookingAway == (arm.end() == End.START) ? Side.LEFT : Side.RIGHT);
     }
 
     private void solve() {
@@ -143,7 +150,7 @@ final class CornerJoint {
         for (ArmPly p : arm.pliesToLeft()) {
             ends.put(p.stripIndex(), new PlyEnd(arm.edge(p.a0() * slope, p.a1() * slope), throughout(p, others)));
         }
-        return new EndJoint(EndJoint.inOrder(ends), t -> List.of());
+        return new EndJoint(EndJoint.inOrder(ends), t -> List.of(), Set.of());
     }
 
     /** What the other wall shows over the whole of a ply's end, if it is one ply. */

@@ -1,6 +1,7 @@
 package org.leanlintel.core.building;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -11,6 +12,7 @@ import org.leanlintel.core.building.Strip.StripPly;
 import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallEnd.Reach;
@@ -54,7 +56,7 @@ final class SideJoint {
             Edge edge = standing.edge(distanceTo(p.a0(), face(depth)), distanceTo(p.a1(), face(depth)));
             ends.put(p.stripIndex(), new PlyEnd(edge, contentMet(Math.min(depth, met.size() - 1))));
         }
-        return new EndJoint(EndJoint.inOrder(ends), this::beyond);
+        return new EndJoint(EndJoint.inOrder(ends), this::beyond, EnumSet.allOf(Side.class));
     }
 
     /** What it interrupts of the host. */

@@ -199,8 +199,7 @@ public final class WallSolid {
         List<Span> spans = new ArrayList<>();
         for (SideJoint joint : standing) if (joint.onLeft() == (side == Side.LEFT)) spans.addAll(joint.touches());
         double t = side == Side.LEFT ? strip.hi() : strip.lo();
-        spans.addAll(start.beyond().apply(t));
-        spans.addAll(end.beyond().apply(t));
+        for (EndJoint joint : List.of(start, end)) if (joint.sides().contains(side)) spans.addAll(joint.beyond().apply(t));
         return spans;
     }
 

@@ -74,7 +74,12 @@ public final class LengthReader {
         double mm = sum();
         if (at < text.length()) throw refused(at);
         if (!Double.isFinite(mm)) throw new Refused("That is too large to be a length.");
-        return (negative ? -mm : mm) + 0.0;
+        return (negative ? -1 : 1) * withoutDust(mm) + 0.0;
+    }
+
+    /** To a millionth of a millimetre, so that 12'6 1/2" is 3822.7 and not a hair less. */
+    private static double withoutDust(double mm) {
+        return Math.abs(mm) < 1e9 ? Math.rint(mm * 1e6) / 1e6 : mm;
     }
 
     /** A sign before the whole text turns the first part about, not the sum: -300+50 is -250. */

@@ -13,7 +13,7 @@ final class FigureRow {
     /** From one row's base line to the next, on paper. */
     static final double PITCH_MM = 3.6;
 
-    private static final double CLEAR_MM = 0.8;
+    private static final double CLEAR_MM = 0.8, STEP_MM = 0.25;
     private static final double[] SHIFTS = {0, -0.5, 0.5, -1, 1, -1.5, 1.5, -2, 2};
 
     /** A figure of a part; paper millimetres along the string. */
@@ -21,6 +21,24 @@ final class FigureRow {
 
         boolean fits() {
             return widthMm + CLEAR_MM <= partMm;
+        }
+
+        /** How far the figure may move from the middle of its part and still stand over it. */
+        private double play() {
+            return (partMm - widthMm - CLEAR_MM) / 2;
+        }
+
+        private boolean isStruckAt(double centre, List<Double> lines) {
+            return lines.stream().anyMatch(line -> Math.abs(line - centre) < widthMm / 2 + CLEAR_MM / 2);
+        }
+
+        /** The place over its part nearest to the middle that no line strikes; the middle where there is none. */
+        double clearOf(List<Double> lines) {
+            for (double off = 0; off <= play(); off += STEP_MM) {
+                if (!isStruckAt(centreMm + off, lines)) return centreMm + off;
+                if (!isStruckAt(centreMm - off, lines)) return centreMm - off;
+            }
+            return centreMm;
         }
     }
 
@@ -34,9 +52,10 @@ final class FigureRow {
 
     private FigureRow() {}
 
-    static List<Set> place(List<Figure> figures) {
+    /** @param lines where lines of other strings run across this one, in the same measure */
+    static List<Set> place(List<Figure> figures, List<Double> lines) {
         List<Set> placed = new ArrayList<>();
-        for (Figure f : figures) if (f.fits()) placed.add(new Set(f, f.centreMm, 0));
+        for (Figure f : figures) if (f.fits()) placed.add(new Set(f, f.clearOf(lines), 0));
         figures.stream()
                 .filter(f -> !f.fits())
                 .sorted(Comparator.comparingDouble(Figure::partMm))

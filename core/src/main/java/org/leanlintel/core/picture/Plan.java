@@ -69,7 +69,7 @@ public final class Plan {
             drawn.put(solid.strip().wall().id(), now);
             groups.addAll(now.groups);
         }
-        for (Element e : building.model().relations().annotationsOf(id)) groups.add(annotation(e, building, look, lettering));
+        groups.addAll(annotations(building, look, lettering));
         return new Plan(new Picture(drawing.scale(), shown(groups, lens)), look, drawn);
     }
 
@@ -95,18 +95,24 @@ public final class Plan {
         return groups;
     }
 
-    private static Group annotation(Element element, Building building, Look look, Lettering lettering) {
-        Pens pens = new Pens(look.lens);
-        return switch (element) {
-            case DimensionString s -> {
-                new StringPainter(s, building, lettering, look.drawing.scale(), pens).paint();
-                yield new Group(s.id(), s.layer(), pens.items(), List.of());
+    private static List<Group> annotations(Building building, Look look, Lettering lettering) {
+        List<Group> groups = new ArrayList<>();
+        List<StringPainter> strings = new ArrayList<>();
+        for (Element e : building.model().relations().annotationsOf(look.drawing.id())) {
+            switch (e) {
+                case DimensionString s -> strings.add(new StringPainter(s, building, lettering, look.drawing.scale(), new Pens(look.lens)));
+                case Note n -> {
+                    Pens pens = new Pens(look.lens);
+                    NotePainter.paint(n, lettering, look.drawing.scale(), pens);
+                    groups.add(new Group(n.id(), n.layer(), pens.items(), List.of()));
+                }
+                default -> throw new IllegalStateException("Not an annotation: " + e.id());
             }
-            case Note n -> {
-                NotePainter.paint(n, lettering, look.drawing.scale(), pens);
-                yield new Group(n.id(), n.layer(), pens.items(), List.of());
-            }
-            default -> throw new IllegalStateException("Not an annotation: " + element.id());
-        };
+        }
+        for (StringPainter string : strings) {
+            string.standClearOf(strings);
+            groups.add(string.paint());
+        }
+        return groups;
     }
 }

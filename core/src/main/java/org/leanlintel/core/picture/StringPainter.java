@@ -29,6 +29,7 @@ final class StringPainter {
     private final Pens pens;
     private final Line line;
     private final List<Held> points;
+    private final List<Double> crossing = new ArrayList<>();
 
     StringPainter(DimensionString string, Building building, Lettering lettering, double scale, Pens pens) {
         this.string = string;
@@ -49,8 +50,26 @@ final class StringPainter {
         return distinct;
     }
 
-    void paint() {
-        if (points.size() < 2) return;
+    /** Where extension lines of the other strings of the drawing run across this one's figures. */
+    void standClearOf(List<StringPainter> others) {
+        Vec across = line.direction().left();
+        double here = string.at().dot(across);
+        for (StringPainter other : others) {
+            if (other == this || Math.abs(other.line.direction().cross(line.direction())) > Tolerance.PARALLEL_SINE) continue;
+            double there = other.string.at().dot(across);
+            for (Held h : other.points) {
+                double feature = there > h.reachTo() ? h.reachTo() : h.reachFrom();
+                if (here > Math.min(feature, there) && here < Math.max(feature, there)) crossing.add(h.position());
+            }
+        }
+    }
+
+    Group paint() {
+        if (points.size() >= 2) draw();
+        return new Group(string.id(), string.layer(), pens.items(), List.of());
+    }
+
+    private void draw() {
         double over = OVERSHOOT * scale;
         pens.line(PenRole.DIMENSION, at(points.getFirst().position() - over), at(points.getLast().position() + over));
         for (Held h : points) {
@@ -99,7 +118,7 @@ final class StringPainter {
             figures.add(new FigureRow.Figure(text, (from + to) / 2 / scale, (to - from) / scale, lettering.width(text, Lettering.NOTE_MM)));
         }
         Vec up = Vec.ofAngle(readingAngle()).left();
-        for (FigureRow.Set set : FigureRow.place(figures)) {
+        for (FigureRow.Set set : FigureRow.place(figures, crossing.stream().map(p -> p / scale).toList())) {
             double lift = (CLEAR_OF_LINE + set.row() * FigureRow.PITCH_MM) * scale;
             Vec base = at(set.centreMm() * scale).along(up, lift);
             pens.add(lettering.set(set.figure().text(), base, readingAngle(), Lettering.NOTE_MM, Lettering.Align.CENTRE, false));

@@ -62,14 +62,14 @@ final class QuarryBankHouse {
         Opening wet = d.window(north, End.START, 7300, 600, 600, 1500, 1, 110);
         Opening workshop = d.window(north, End.END, 1200, 1200, 1050, 1050, 2, 110);
         Opening livingSide = d.window(west, End.START, 1500, 1500, 1200, 900, 2, 110);
-        Opening back = d.door(west, End.END, 700, 926, 2100, End.START, Side.RIGHT);
+        Opening back = d.door(west, End.END, 900, 926, 2100, End.START, Side.RIGHT);
         Opening garageBack = d.door(east, End.START, 3600, 926, 2100, End.START, Side.RIGHT);
         d.door(hallWest, End.START, 900, 838, 2040, End.START, Side.LEFT);
         d.door(spine, End.START, 4900, 838, 2040, End.START, Side.LEFT);
-        d.door(hallEast, End.START, 800, 838, 2040, End.END, Side.RIGHT);
+        d.door(hallEast, End.START, 700, 838, 2040, End.START, Side.RIGHT);
         d.door(store, End.START, 500, 762, 2040, End.START, Side.LEFT);
-        d.door(pantry, End.START, 400, 762, 2040, End.START, Side.LEFT);
-        d.door(utility, End.START, 420, 762, 2040, End.START, Side.LEFT);
+        d.door(pantry, End.START, 150, 762, 2040, End.START, Side.RIGHT);
+        d.door(utility, End.START, 120, 762, 2040, End.START, Side.RIGHT);
         d.door(spine, End.START, 7000, 762, 2040, End.END, Side.LEFT);
         d.door(lobby, End.START, 600, 762, 2040, End.START, Side.LEFT);
         d.door(cupboard, End.START, 1300, 762, 2040, End.START, Side.RIGHT);
@@ -88,24 +88,24 @@ final class QuarryBankHouse {
         d.string(false, WIDTH + 1400, outer(south), face(wc, 1), outer(north));
         int inside = 8;
         d.string(true, 1000, face(west, inside), face(hallWest, 3));
-        d.string(true, 5700, face(pantry, 0), face(wetWest, 0));
-        d.string(false, 3800, face(south, inside), face(spine, 3));
+        d.string(true, 7000, face(pantry, 3), face(wetWest, 0));
+        d.string(false, 3300, face(south, inside), face(spine, 3));
         d.string(false, 11500, face(south, inside), face(wc, 3));
     }
 
     private void names() {
-        d.name(2300, 2700, "Living");
-        d.name(5600, 2300, "Hall");
-        d.name(7850, 1500, "Study");
-        d.name(7850, 3600, "Store");
+        d.name(2100, 2700, "Living");
+        d.name(5350, 2050, "Stair hall");
+        d.name(7900, 1750, "Study");
+        d.name(7850, 3900, "Store");
         d.name(5600, 4000, "Cupboard");
         d.name(4250, 6700, "Kitchen");
-        d.name(1180, 5700, "Pantry");
-        d.name(1180, 7200, "Utility");
-        d.name(7900, 5300, "Lobby");
+        d.name(1330, 5400, "Pantry");
+        d.name(1380, 7450, "Utility");
+        d.name(7750, 5780, "Lobby");
         d.name(7700, 7500, "Wet room");
         d.name(10500, 3000, "Garage");
         d.name(10500, 7000, "Workshop");
-        d.note(9300, 1500, "Floor falls to the door");
+        d.note(9560, 2100, "Floor falls to the door");
     }
 }

@@ -19,7 +19,7 @@ import org.springframework.stereotype.Component;
 public class RevisionListener implements SmartLifecycle {
 
     private static final Logger LOG = LoggerFactory.getLogger(RevisionListener.class);
-    private static final int WAIT_MS = 1000, BEAT_EVERY = 15, RETRY_MS = 2000;
+    private static final int WAIT_MS = 250, BEAT_EVERY = 60, RETRY_MS = 1000, STOP_MS = 3000;
 
     private final DataSource database;
     private final LiveProjects live;
@@ -77,7 +77,11 @@ public class RevisionListener implements SmartLifecycle {
     @Override
     public void stop() {
         running = false;
-        if (thread != null) thread.interrupt();
+        try {
+            if (thread != null) thread.join(STOP_MS);
+        } catch (InterruptedException hurried) {
+            Thread.currentThread().interrupt();
+        }
     }
 
     @Override

@@ -1,0 +1,3 @@
+/** Benchmarks of what a drafter waits for. */
+@org.jspecify.annotations.NullMarked
+package org.leanlintel.benchmarks;

@@ -1,0 +1,90 @@
+package org.leanlintel.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import java.nio.file.Path;
+import java.util.List;
+
+/** A person at the board: points at model millimetres, types, presses keys, and reads what the page says. */
+final class Drafter implements AutoCloseable {
+
+    private final Playwright playwright = Playwright.create();
+    private final Browser browser = playwright.chromium().launch(new BrowserType.LaunchOptions()
+            .setExecutablePath(Path.of("/usr/bin/chromium"))
+            .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
+                    "--disable-component-update", "--disable-sync")));
+    final Page page = browser.newPage(new Browser.NewPageOptions().setViewportSize(1280, 800));
+
+    Drafter(String address) {
+        page.setDefaultTimeout(10_000);
+        page.navigate(address);
+    }
+
+    Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    Locator field(String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    /** Screen place of a model point, from the view the page keeps; before any zoom, the view a board starts with. */
+    private double[] place(double x, double y) {
+        Object kept = page.evaluate("""
+                () => {
+                  const key = Object.keys(localStorage).find(k => k.startsWith('lintel.view.') && k.endsWith('.drawing-ground-plan'));
+                  return key ? JSON.parse(localStorage.getItem(key)) : { centre: { x: 6000, y: 4000 }, zoom: 0.05 };
+                }""");
+        var view = (java.util.Map<?, ?>) kept;
+        var centre = (java.util.Map<?, ?>) view.get("centre");
+        BoundingBox board = page.getByTestId("board").boundingBox();
+        double zoom = number(view.get("zoom"));
+        return new double[] {
+            board.x + board.width / 2 + (x - number(centre.get("x"))) * zoom, board.y + board.height / 2 - (y - number(centre.get("y"))) * zoom
+        };
+    }
+
+    private static double number(Object value) {
+        return ((Number) value).doubleValue();
+    }
+
+    void point(double x, double y) {
+        double[] at = place(x, y);
+        page.mouse().move(at[0], at[1]);
+    }
+
+    void click(double x, double y) {
+        double[] at = place(x, y);
+        page.mouse().move(at[0], at[1]);
+        page.mouse().click(at[0], at[1]);
+    }
+
+    void press(String key) {
+        page.keyboard().press(key);
+    }
+
+    /** Types into the entry line and accepts, once the page shows what it read. */
+    void type(String text, String read) {
+        page.keyboard().type(text);
+        assertThat(page.locator("footer")).containsText("= " + read);
+        press("Enter");
+    }
+
+    void expectUndo(String name) {
+        assertThat(page.getByTitle("Ctrl+Z")).containsText(name);
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("Saved");
+    }
+
+    @Override
+    public void close() {
+        browser.close();
+        playwright.close();
+    }
+}

@@ -1,0 +1,160 @@
+package org.leanlintel.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.leanlintel.core.edit.Delete;
+import org.leanlintel.core.edit.Move;
+import org.leanlintel.core.edit.PlaceNote;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Note;
+import org.leanlintel.formats.standard.OfficeStandard;
+import org.leanlintel.server.RunningServer.Answer;
+import org.leanlintel.server.live.EditDesk;
+import org.leanlintel.server.store.Journal;
+import tools.jackson.databind.JsonNode;
+
+/** Edits, undo, previews and faults over HTTP. */
+class EditingApiTest {
+
+    @RegisterExtension
+    static final RunningServer SERVER = new RunningServer();
+
+    private final Api api = Api.newProject(SERVER, "Editing");
+
+    @Test
+    void anEditIsStoredNamedAndDrawn() {
+        Answer answer = api.post("/edits?drawing=" + OfficeStandard.GROUND_PLAN, Api.body(UUID.randomUUID(), 0, Api.shell(0, 0, 7200, 4800)));
+        assertThat(answer.status()).isEqualTo(200);
+        assertThat(answer.json().path("name").asString()).isEqualTo("draw 4 walls");
+        assertThat(answer.json().path("undo").asString()).isEqualTo("draw 4 walls");
+        assertThat(answer.json().path("picture").path("changed")).hasSize(4);
+        assertThat(api.get("/state").json().path("elements").findValuesAsString("mark")).contains("W1", "W2", "W3", "W4");
+    }
+
+    @Test
+    void anEditSentTwiceCountsOnce() {
+        UUID id = UUID.randomUUID();
+        assertThat(api.edit(id, 0, Api.shell(0, 0, 7200, 4800)).status()).isEqualTo(200);
+        assertThat(api.edit(id, 0, Api.shell(0, 0, 7200, 4800)).status()).isEqualTo(200);
+        assertThat(api.revision()).isEqualTo(1);
+    }
+
+    @Test
+    void undoAndRedoSurviveARestart() {
+        api.edit(Api.shell(0, 0, 7200, 4800));
+        api.edit(note("Kitchen"));
+        JsonNode before = elements();
+        SERVER.restart();
+        assertThat(api.undo().json().path("name").asString()).isEqualTo("write name \"Kitchen\"");
+        assertThat(api.undo().json().path("redo").asString()).isEqualTo("draw 4 walls");
+        assertThat(api.undo().detail()).isEqualTo("There is nothing to undo.");
+        SERVER.restart();
+        api.redo();
+        api.redo();
+        assertThat(elements()).isEqualTo(before);
+        assertThat(api.redo().detail()).isEqualTo("There is nothing to redo.");
+    }
+
+    /** In the order of their ids, as an undo may store them in another. */
+    private JsonNode elements() {
+        return api.get("/file").json().path("elements");
+    }
+
+    @Test
+    void aNewEditEndsWhatCouldBeRedone() {
+        api.edit(note("One"));
+        api.undo();
+        api.edit(note("Two"));
+        assertThat(api.redo().detail()).isEqualTo("There is nothing to redo.");
+    }
+
+    @Test
+    void aPreviewStoresNothingAndNamesWhatItWouldDo() {
+        Answer preview = api.post("/previews?drawing=" + OfficeStandard.GROUND_PLAN, Api.json(Api.shell(0, 0, 7200, 4800)));
+        assertThat(preview.json().path("name").asString()).isEqualTo("draw 4 walls");
+        assertThat(preview.json().path("picture").path("changed")).hasSize(4);
+        assertThat(api.revision()).isZero();
+    }
+
+    @Test
+    void aPreviewOfSomethingImpossibleSaysWhy() {
+        api.edit(Api.shell(0, 0, 7200, 4800));
+        Answer preview = api.post("/previews", Api.json(Api.wall(100, 1000, 100, 3000)));
+        assertThat(preview.json().path("refusal").asString()).isEqualTo("W5 would lie on W1.");
+    }
+
+    @Test
+    void anotherWindowsEditIsNotOverwritten() {
+        api.edit(Api.wall(0, 0, 3000, 0));
+        api.edit(Api.wall(0, 2000, 3000, 2000));
+        long seen = api.revision();
+        ElementId first = wall("W1"), second = wall("W2");
+        api.edit(new Move(List.of(first), new Vec(0, 100)));
+
+        Answer stale = api.edit(UUID.randomUUID(), seen, new Move(List.of(first), new Vec(0, 200)));
+        assertThat(stale.status()).isEqualTo(422);
+        assertThat(stale.detail()).contains("Meanwhile").contains("move wall W1");
+        assertThat(api.edit(UUID.randomUUID(), seen, new Move(List.of(second), new Vec(0, 200))).status()).as("untouched meanwhile").isEqualTo(200);
+    }
+
+    @Test
+    void goingBackToAVersionIsOneEdit() {
+        api.edit(Api.wall(0, 0, 3000, 0));
+        String version = api.post("/versions", Map.of("name", "one wall")).json().path("id").asString();
+        api.edit(new Delete(List.of(wall("W1"))));
+        api.post("/versions/" + version + "/go-back", Map.of("editId", UUID.randomUUID(), "window", "test"));
+        assertThat(api.undo().json().path("name").asString()).isEqualTo("go back to \"one wall\"");
+        assertThat(api.undo().json().path("name").asString()).isEqualTo("delete wall W1");
+        assertThat(api.undo().json().path("name").asString()).isEqualTo("draw wall W1");
+    }
+
+    @Test
+    void undoOfWhatAnotherPersonChangedLaterIsRefused() {
+        long other = SERVER.addPerson("Other");
+        api.edit(Api.wall(0, 0, 3000, 0));
+        SERVER.bean(EditDesk.class).accept(UUID.fromString(api.id()), new Journal.Sender(other, UUID.randomUUID(), null), 1,
+                new Move(List.of(wall("W1")), new Vec(0, 100)));
+        Answer refused = api.undo();
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.detail()).isEqualTo("\"draw wall W1\" cannot be taken back: what it touched was changed later.");
+    }
+
+    private ElementId wall(String mark) {
+        for (JsonNode e : api.get("/state").json().path("elements")) {
+            if (e.path("mark").asString("").equals(mark)) return new ElementId(e.path("id").asString());
+        }
+        throw new AssertionError("no " + mark);
+    }
+
+    @Test
+    void badRequestsGetAClearSentenceAndChangeNothing() {
+        assertProblem(api.post("/edits", "{"), 400, "line 1");
+        assertProblem(api.post("/edits", "{\"editId\":\"x\"}"), 400, "editId");
+        assertProblem(api.post("/previews", "{\"type\":\"conjure\"}"), 400, "conjure");
+        assertProblem(api.post("/previews", "{\"type\":\"move\",\"elements\":[],\"by\":[\"NaN\",0]}"), 400, "two numbers");
+        assertProblem(api.post("/previews", "{\"type\":\"move\",\"elements\":[],\"by\":[1e999,0]}"), 400, "finite");
+        assertProblem(api.edit(new Delete(List.of(new ElementId("nothing")))), 422, "no element \"nothing\"");
+        assertProblem(api.edit(Api.wall(0, 0, 5, 0)), 422, "at least 10 mm");
+        assertProblem(api.post("/previews", Api.json(Api.wall(0, 0, 3000, 0)).replace("3000", "30000000")), 400, "1 km");
+        assertProblem(SERVER.get("/api/v1/projects/" + UUID.randomUUID() + "/state"), 404, "no such project");
+        assertProblem(SERVER.get("/api/v1/projects/none/state"), 400, "");
+        assertProblem(api.get("/drawings/none/picture"), 404, "no drawing \"none\"");
+        assertThat(api.revision()).isZero();
+    }
+
+    private static void assertProblem(Answer answer, int status, String detail) {
+        assertThat(answer.status()).as(answer.detail()).isEqualTo(status);
+        assertThat(answer.type()).startsWith("application/problem+json");
+        assertThat(answer.detail()).contains(detail).doesNotContain("Exception").doesNotContain("org.leanlintel");
+    }
+
+    private static PlaceNote note(String text) {
+        return new PlaceNote(OfficeStandard.GROUND_PLAN, OfficeStandard.LAYER_NOTES, new Vec(0, 0), text, Note.Style.NAME);
+    }
+}

@@ -1,0 +1,128 @@
+package org.leanlintel.server;
+
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.util.UUID;
+import org.junit.jupiter.api.extension.AfterAllCallback;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.leanlintel.formats.json.Json;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+
+/** The real application on a free port against a database of its own in the test cluster that {@code ./lintel test} starts. */
+public final class RunningServer implements BeforeAllCallback, AfterAllCallback {
+
+    private final String database = "test_" + UUID.randomUUID().toString().replace("-", "");
+    private final boolean demo;
+    private final HttpClient http = HttpClient.newHttpClient();
+    private ConfigurableApplicationContext application;
+
+    public RunningServer() {
+        this(false);
+    }
+
+    public RunningServer(boolean demo) {
+        this.demo = demo;
+    }
+
+    static String databasePort() {
+        String port = System.getenv("LINTEL_TEST_DB_PORT");
+        if (port == null) throw new IllegalStateException("Run ./lintel test: it starts the database the tests need.");
+        return port;
+    }
+
+    static String jdbcUrl(String database) {
+        return "jdbc:postgresql://127.0.0.1:" + databasePort() + "/" + database;
+    }
+
+    static void administer(String sql) {
+        try (var connection = DriverManager.getConnection(jdbcUrl("postgres"), "lintel", System.getenv("LINTEL_DB_PASSWORD"));
+                var statement = connection.createStatement()) {
+            statement.execute(sql);
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    @Override
+    public void beforeAll(ExtensionContext context) {
+        administer("create database " + database);
+        start();
+    }
+
+    private void start() {
+        application = SpringApplication.run(LeanLintel.class, "--server.port=0", "--spring.datasource.url=" + jdbcUrl(database),
+                "--lintel.demo=" + demo);
+    }
+
+    /** Stops the server and starts it again on the same database. */
+    public void restart() {
+        application.close();
+        start();
+    }
+
+    @Override
+    public void afterAll(ExtensionContext context) {
+        application.close();
+        administer("drop database " + database + " with (force)");
+    }
+
+    <T> T bean(Class<T> type) {
+        return application.getBean(type);
+    }
+
+    /** A second person, as accounts will make. */
+    long addPerson(String name) {
+        var jdbc = new org.springframework.jdbc.core.JdbcTemplate(bean(javax.sql.DataSource.class));
+        return java.util.Objects.requireNonNull(jdbc.queryForObject("insert into person (name) values (?) returning id", Long.class, name));
+    }
+
+    public String address() {
+        return "http://127.0.0.1:" + ((WebServerApplicationContext) application).getWebServer().getPort();
+    }
+
+    /** An answer with its body read as JSON where it is JSON. */
+    public record Answer(int status, JsonNode json, byte[] body, String type) {
+
+        public String detail() {
+            return json.path("detail").asString("");
+        }
+    }
+
+    public Answer get(String path) {
+        return send(HttpRequest.newBuilder(URI.create(address() + path)).GET());
+    }
+
+    public Answer post(String path, Object body) {
+        String json = body instanceof String text ? text : Json.mapper().writeValueAsString(body);
+        return send(HttpRequest.newBuilder(URI.create(address() + path))
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(json)));
+    }
+
+    public Answer delete(String path) {
+        return send(HttpRequest.newBuilder(URI.create(address() + path)).DELETE());
+    }
+
+    public Answer send(HttpRequest.Builder request) {
+        try {
+            HttpResponse<byte[]> response = http.send(request.build(), HttpResponse.BodyHandlers.ofByteArray());
+            String type = response.headers().firstValue("Content-Type").orElse("");
+            JsonNode json = type.contains("json") && response.body().length > 0
+                    ? Json.mapper().readTree(response.body())
+                    : Json.mapper().createObjectNode();
+            return new Answer(response.statusCode(), json, response.body(), type);
+        } catch (java.io.IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}
