@@ -19,13 +19,13 @@ export function EntryLine() {
         <b className="font-semibold">{what}</b> {next}
       </div>
       <label
-        className={`flex items-center gap-2 rounded border-[1.5px] border-ink bg-paper px-2.5 py-1 ${writing ? "w-72" : "w-48"}`}
+        className={`flex items-center gap-2 rounded border-[1.5px] border-ink bg-paper focus-within:border-verdigris px-2.5 py-1 ${writing ? "w-72" : "w-48"}`}
       >
         <input
           id="entry"
           aria-label="Entry line"
           autoComplete="off"
-          className="w-full min-w-0 bg-transparent font-drawing font-semibold text-[15px] outline-none"
+          className="w-full min-w-0 bg-transparent font-drawing font-semibold text-[15px] outline-none!"
           value={entry}
           onChange={(e) => void actions.type(e.target.value)}
         />

@@ -41,7 +41,7 @@ export function StageRail() {
 
 function ToolButton({ tool, locked }: { readonly tool: ToolEntry; readonly locked: boolean }) {
   const { actions } = useBoardTools();
-  const on = useBoard((s) => s.tool.name === tool.name);
+  const on = useBoard((s) => s.tool.name === tool.name) && !locked;
   return (
     <li>
       <button

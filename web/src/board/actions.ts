@@ -1,5 +1,6 @@
 import { answerOf, api } from "../api/client";
 import type { Pick, Sheet } from "../api/types";
+import { boxOf } from "./boxes";
 import { type BoardState, caughtNow, type ToolName, typedMm, unitsOf } from "./state";
 import type { BoardStore } from "./store";
 import type { Sync } from "./sync";
@@ -185,7 +186,6 @@ export class Actions {
     const { picture } = await answerOf(
       api.GET("/api/v1/projects/{project}/drawings/{drawing}/picture", { params: { path } }),
     );
-    const { boxOf } = await import("./boxes");
     const box = boxOf(picture.groups, picture.scale);
     return box ? [(box.minX + box.maxX) / 2, (box.minY + box.maxY) / 2] : [0, 0];
   }

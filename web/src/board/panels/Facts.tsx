@@ -4,7 +4,7 @@ import { Button, Choice, fieldClass, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
 import { SCALES } from "../scales";
 import { type BoardState, drawingShown, elementOf, elementsOf, faceOf, unitsOf } from "../state";
-import { LengthField } from "./LengthField";
+import { LengthField, LengthText } from "./LengthField";
 import { MakingFacts, Section } from "./MakingFacts";
 import { OpeningFacts } from "./OpeningFacts";
 import { WallFields } from "./WallFields";
@@ -89,7 +89,11 @@ function SelectedWall({ wall }: { readonly wall: Wall }) {
   return (
     <Section
       title={`Wall ${wall.mark}`}
-      words={`${length.toFixed(1).replace(/\.0$/, "")} mm along its set-out line`}
+      words={
+        <>
+          <LengthText mm={length} /> along its set-out line
+        </>
+      }
     >
       <WallFields
         facts={wall}

@@ -51,6 +51,20 @@ export function LengthField({ label, mm, onChange }: Props) {
   );
 }
 
+/** A length in the project's unit, to read. */
+export function LengthText({ mm }: { readonly mm: number }) {
+  const units = useBoard(unitsOf);
+  const [text, setText] = useState("");
+  useEffect(() => {
+    let current = true;
+    void printed(mm, units).then((words) => current && setText(units === "METRIC" ? `${words} mm` : words));
+    return () => {
+      current = false;
+    };
+  }, [mm, units]);
+  return <>{text}</>;
+}
+
 async function printed(mm: number, units: "METRIC" | "FEET_INCHES"): Promise<string> {
   const answer = await answerOf(
     api.POST("/api/v1/lengths", { body: { text: `${mm.toFixed(6)} mm`, units } }),

@@ -100,7 +100,7 @@ function NewWindow({
 
 interface SectionProps {
   readonly title: string;
-  readonly words: string;
+  readonly words: React.ReactNode;
   readonly children: React.ReactNode;
 }
 

@@ -28,7 +28,9 @@ export function WallFields<T extends WallFacts>({ facts, onChange }: Props<T>) {
         <Choice
           value={facts.buildUp}
           options={all.map((b) => [b.id, b.name] as const)}
-          onChange={(id) => onChange({ ...facts, buildUp: id, setOut: kept(facts.setOut) })}
+          onChange={(id) =>
+            onChange({ ...facts, buildUp: id, setOut: usualSetOut(all.find((b) => b.id === id)) })
+          }
         />
       </Row>
       <Row label="Set-out line">
@@ -53,9 +55,10 @@ export function WallFields<T extends WallFacts>({ facts, onChange }: Props<T>) {
   );
 }
 
-/** A face of one build-up may not exist in another; the ends and the middle do. */
-function kept(setOut: SetOut): SetOut {
-  return setOut.type === "onFace" && setOut.face > 0 ? { type: "middleOfStructure" } : setOut;
+/** Walls with a weather face are set out along it, partitions along their middle. */
+function usualSetOut(buildUp: BuildUp | undefined): SetOut {
+  const weathered = buildUp?.plies.some((p) => p.does === "FACING");
+  return weathered ? { type: "onFace", face: 0 } : { type: "middleOfStructure" };
 }
 
 function setOutOptions(buildUp: BuildUp): (readonly [string, string])[] {

@@ -35,6 +35,9 @@ final class Soundness {
             Strip strip = after.strip(wall.id());
             if (strip == null) return Refusal.because("%s would have no length left.".formatted(wall.mark()), wall.id());
             if (strip != before.strip(wall.id())) {
+                if (turnedAbout(before.strip(wall.id()), strip)) {
+                    return Refusal.because("%s would be turned about: its ends would pass each other.".formatted(wall.mark()), wall.id());
+                }
                 Refusal refusal = soundness.overlaps(strip);
                 if (refusal != null) return refusal;
             }
@@ -46,6 +49,10 @@ final class Soundness {
             }
         }
         return null;
+    }
+
+    private static boolean turnedAbout(@Nullable Strip was, Strip is) {
+        return was != null && was.axis().line().direction().dot(is.axis().line().direction()) < 0;
     }
 
     private @Nullable Refusal overlaps(Strip strip) {

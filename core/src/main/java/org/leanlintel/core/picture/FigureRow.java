@@ -13,7 +13,7 @@ final class FigureRow {
     /** From one row's base line to the next, on paper. */
     static final double PITCH_MM = 3.6;
 
-    private static final double CLEAR_MM = 0.8, STEP_MM = 0.25;
+    private static final double CLEAR_MM = 1.2, STEP_MM = 0.25;
     private static final double[] SHIFTS = {0, -0.5, 0.5, -1, 1, -1.5, 1.5, -2, 2};
 
     /** A figure of a part; paper millimetres along the string. */

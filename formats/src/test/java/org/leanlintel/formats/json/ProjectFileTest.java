@@ -1,0 +1,70 @@
+package org.leanlintel.formats.json;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.leanlintel.core.edit.DrawWalls;
+import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.edit.Pick;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.SetOut;
+import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallEnd;
+
+class ProjectFileTest {
+
+    /** One kept sample for every version of the format. */
+    @Test
+    void readsTheKeptSampleOfVersion1() throws IOException {
+        Model model = ProjectFile.read(sample());
+        assertThat(model.settings().name()).isEqualTo("Kept sample");
+        assertThat(model.all(Wall.class)).extracting(Wall::mark).containsExactly("W1", "W2");
+        assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
+    }
+
+    private static byte[] sample() throws IOException {
+        try (InputStream in = ProjectFileTest.class.getResourceAsStream("/project-v1.lintel.json")) {
+            return in.readAllBytes();
+        }
+    }
+
+    @Test
+    void namesThePlaceOfEveryFault() throws IOException {
+        String file = new String(sample(), StandardCharsets.UTF_8);
+        assertRefused(file.replaceFirst("\"widthMm\" : 910.0", "\"widthMm\" : \"wide\""), "widthMm");
+        assertRefused(file.replaceFirst("\"mark\" : \"W1\",", ""), "mark");
+        assertRefused(file.replaceFirst("\"mark\" : \"W1\"", "\"mark\" : null"), "mark");
+        assertRefused(file.replaceFirst("\"mark\" : \"W1\"", "\"mark\" : \"W1\", \"colour\" : 3"), "colour");
+        assertRefused(file.replaceFirst("\"at\" : \\[[^]]*]", "\"at\" : [1]"), "[x, y]");
+        assertRefused(file.replaceFirst("\"does\" : \"CARRIES\"", "\"does\" : 0"), "does");
+        assertRefused(file + "x", "line");
+        assertRefused("[]", "not a Lean Lintel project");
+        assertRefused("", "");
+    }
+
+    private static void assertRefused(String file, String place) {
+        assertThatThrownBy(() -> ProjectFile.read(file.getBytes(StandardCharsets.UTF_8)))
+                .isInstanceOf(ProjectFile.Unreadable.class)
+                .hasMessageContaining(place)
+                .message()
+                .doesNotContain("org.leanlintel");
+    }
+
+    @Test
+    void editsKeepTheirMeaningOnTheWire() {
+        Edit edit = new DrawWalls(new ElementId("s"), new ElementId("l"), new ElementId("b"), new SetOut.MiddleOfStructure(), Side.RIGHT,
+                WallEnd.Reach.FACE, List.of(Pick.bare(0.1, -3), new Pick(new Vec(5, 6), new Hold.OnFace(new ElementId("w"), 2))), false);
+        String json = Json.mapper().writerFor(Edit.class).writeValueAsString(edit);
+        assertThat(json).startsWith("{\"type\":\"drawWalls\"").contains("\"hold\":{\"type\":\"onFace\"").contains("[0.1,-3]");
+        assertThat(Json.mapper().readValue(json, Edit.class)).isEqualTo(edit);
+    }
+}
