@@ -3,10 +3,8 @@ import { useRef, useState } from "react";
 import { answerOf, api, sentenceOf } from "../api/client";
 import type { ProjectSummary } from "../api/types";
 import { Button, Fault } from "../ui/controls";
-import { goTo } from "../ui/route";
 import { NewProjectDialog } from "./NewProjectDialog";
-
-const day = new Intl.DateTimeFormat(undefined, { dateStyle: "medium", timeStyle: "short" });
+import { ProjectRow } from "./ProjectRow";
 
 /** The list of projects, and those deleted in the last 30 days. */
 export function ProjectList() {
@@ -88,53 +86,5 @@ function ImportButton({ onImport }: { readonly onImport: (body: string) => void 
       />
       <Button onClick={() => input.current?.click()}>Import</Button>
     </>
-  );
-}
-
-interface RowProps {
-  readonly project: ProjectSummary;
-  readonly run: (work: Promise<unknown>) => void;
-}
-
-function ProjectRow({ project: p, run }: RowProps) {
-  const path = { params: { path: { project: p.id } } };
-  return (
-    <li className="group flex items-center gap-4 border-rule border-b px-2 py-3 hover:bg-lime-2">
-      <button
-        type="button"
-        disabled={p.deletedAt !== null}
-        className="grow text-left"
-        onClick={() => goTo(`/projects/${p.id}`)}
-      >
-        <div className="font-semibold text-[15px]">{p.name}</div>
-        <div className="text-ink-2">
-          {[p.address, p.client, p.units === "METRIC" ? "metric" : "feet and inches"]
-            .filter(Boolean)
-            .join(" · ")}
-        </div>
-      </button>
-      <span className="text-ink-2">{day.format(new Date(p.deletedAt ?? p.changedAt))}</span>
-      {p.deletedAt === null ? (
-        <>
-          <Button onClick={() => run(answerOf(api.POST("/api/v1/projects/{project}/duplicate", path)))}>
-            Duplicate
-          </Button>
-          <a
-            className="rounded border border-rule bg-paper px-3 py-1 hover:bg-lime-2"
-            href={`/api/v1/projects/${p.id}/file`}
-            download={`${p.name}.lintel.json`}
-          >
-            Export
-          </a>
-          <Button onClick={() => run(answerOf(api.DELETE("/api/v1/projects/{project}", path)))}>
-            Delete
-          </Button>
-        </>
-      ) : (
-        <Button onClick={() => run(answerOf(api.POST("/api/v1/projects/{project}/restore", path)))}>
-          Get back
-        </Button>
-      )}
-    </li>
   );
 }
