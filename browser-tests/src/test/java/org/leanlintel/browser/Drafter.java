@@ -20,7 +20,7 @@ final class Drafter implements AutoCloseable {
             .setExecutablePath(Path.of("/usr/bin/chromium"))
             .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
                     "--disable-component-update", "--disable-sync")));
-    final Page page = browser.newPage(new Browser.NewPageOptions().setViewportSize(1280, 800));
+    final Page page = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800)).newPage();
 
     Drafter(String address) {
         page.setDefaultTimeout(10_000);

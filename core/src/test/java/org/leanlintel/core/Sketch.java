@@ -64,7 +64,7 @@ public final class Sketch {
                 new Storey(STOREY, "Ground", 0, 2500), new Layer(LAYER, "All"), lens(),
                 new Drawing(PLAN, "Plan", Drawing.Kind.PLAN, STOREY, LENS, 50)));
         for (String name : List.of("brick", "air", "stud", "board", "insulation")) {
-            elements.add(new Material(id(name), name, new Hatch(Hatch.Pattern.NONE, 1), "#ffffff", ""));
+            elements.add(new Material(id(name), name, name, new Hatch(Hatch.Pattern.NONE, 1), "#ffffff", ""));
         }
         elements.add(buildUp("shell", ply("brick", 100, Does.FACING), ply("air", 50, Does.AIR_GAP), ply("stud", 140, Does.CARRIES)));
         elements.add(buildUp("lined", ply("stud", 140, Does.CARRIES), ply("board", 15, Does.LINING)));

@@ -93,6 +93,17 @@ class ProjectsApiTest {
     }
 
     @Test
+    void whatTheBoardShowsPrintsOnAnyPaper() {
+        api.edit(Api.shell(0, 0, 7200, 4800));
+        Answer pdf = api.get("/drawings/" + OfficeStandard.GROUND_PLAN + "/view.pdf?paper=A4&scale=100&x=3600&y=2400");
+        assertThat(pdf.status()).isEqualTo(200);
+        assertThat(pdf.type()).isEqualTo("application/pdf");
+        assertThat(new String(pdf.body(), 0, 5, StandardCharsets.US_ASCII)).isEqualTo("%PDF-");
+        assertThat(api.get("/drawings/" + OfficeStandard.GROUND_PLAN + "/view.pdf?paper=A4&scale=0").detail()).contains("scale");
+        assertThat(api.get("/drawings/" + OfficeStandard.GROUND_PLAN + "/view.pdf?paper=A9&scale=50").status()).isEqualTo(400);
+    }
+
+    @Test
     void otherWindowsHearOfAnEdit() throws Exception {
         HttpClient client = HttpClient.newHttpClient();
         CompletableFuture<String> heard = new CompletableFuture<>();

@@ -5,15 +5,17 @@ import java.util.regex.Pattern;
 /**
  * What a ply is made of.
  *
+ * @param joinsAs what it is when pieces touch: no line is drawn between pieces that join as the same
  * @param tint fill where it is cut, as {@code #rrggbb}
  * @param source where its facts come from, shown beside them
  */
-public record Material(ElementId id, String name, Hatch hatch, String tint, String source) implements Element {
+public record Material(ElementId id, String name, String joinsAs, Hatch hatch, String tint, String source) implements Element {
 
     private static final Pattern COLOUR = Pattern.compile("#[0-9a-f]{6}");
 
     public Material {
         name = Checks.name("A material's name", name);
+        joinsAs = Checks.name("What a material joins as", joinsAs);
         source = Checks.text("A source", source, 300);
         if (!COLOUR.matcher(tint).matches()) throw new IllegalArgumentException("A tint is written as #rrggbb, not \"" + tint + "\".");
     }

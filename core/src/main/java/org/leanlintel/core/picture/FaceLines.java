@@ -103,7 +103,7 @@ final class FaceLines {
     /** The pen of a line between two things; null where there is none to draw. */
     static @Nullable PenRole role(@Nullable Drawn one, @Nullable Drawn two) {
         if (one == null && two == null) return null;
-        if (one != null && two != null && one.material().equals(two.material())) return null;
+        if (one != null && two != null && one.material().joinsAs().equals(two.material().joinsAs())) return null;
         if (is(one, Does.CARRIES) || is(two, Does.CARRIES)) return PenRole.CUT_STRUCTURE;
         Drawn alone = one == null ? two : two == null ? one : null;
         if (alone == null) return PenRole.PLY;

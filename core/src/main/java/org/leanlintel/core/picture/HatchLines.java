@@ -2,6 +2,7 @@ package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BiFunction;
 import org.leanlintel.core.geometry.Vec;
 
 /** Lines of a hatch inside a convex ring. Parallel families are anchored at the origin, so neighbours run on. */
@@ -41,10 +42,15 @@ final class HatchLines {
         return List.of(foot.along(along, from), foot.along(along, to));
     }
 
-    /** A wave that touches both faces, by half-wave points: {@code place} gives the point at s along and t across (0 to 1). */
-    static List<Vec> wave(double from, double to, double thickness, java.util.function.BiFunction<Double, Double, Vec> place) {
+    /**
+     * A wave that touches both faces.
+     *
+     * @param heightMm on paper, which decides how finely the wave is stepped
+     * @param place the point at s along and t across, from 0 to 1
+     */
+    static List<Vec> wave(double from, double to, double thickness, double heightMm, BiFunction<Double, Double, Vec> place) {
         int halves = Math.max(1, (int) Math.round((to - from) / (thickness * 0.5)));
-        int steps = halves * 6;
+        int steps = halves * (int) Math.clamp(Math.round(heightMm), 5, 16);
         List<Vec> points = new ArrayList<>(steps + 1);
         for (int i = 0; i <= steps; i++) {
             double part = (double) i / steps;
@@ -54,7 +60,7 @@ final class HatchLines {
     }
 
     /** A zigzag from face to face at about 60 degrees. */
-    static List<Vec> zigzag(double from, double to, double thickness, java.util.function.BiFunction<Double, Double, Vec> place) {
+    static List<Vec> zigzag(double from, double to, double thickness, BiFunction<Double, Double, Vec> place) {
         int halves = Math.max(1, (int) Math.round((to - from) / (thickness / Math.tan(Math.PI / 3))));
         List<Vec> points = new ArrayList<>(halves + 1);
         for (int i = 0; i <= halves; i++) points.add(place.apply(from + (to - from) * i / halves, (double) (i % 2)));

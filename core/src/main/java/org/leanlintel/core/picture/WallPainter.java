@@ -88,7 +88,7 @@ final class WallPainter {
                 lines.addAll(HatchLines.parallel(ring, -Math.PI / 4, pitch));
             }
             case WAVE -> {
-                if (to > from) lines.add(HatchLines.wave(from, to, ply.thickness(), (s, part) -> across(ply, s, part)));
+                if (to > from) lines.add(HatchLines.wave(from, to, ply.thickness(), ply.thickness() / scale, (s, part) -> across(ply, s, part)));
             }
             case ZIGZAG -> {
                 if (to > from) lines.add(HatchLines.zigzag(from, to, ply.thickness(), (s, part) -> across(ply, s, part)));

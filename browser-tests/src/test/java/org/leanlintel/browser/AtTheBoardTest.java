@@ -1,0 +1,140 @@
+package org.leanlintel.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.leanlintel.server.Api;
+import org.leanlintel.server.RunningServer;
+
+/** Slips, other windows and broken connections: nothing typed or drawn is lost to them. */
+class AtTheBoardTest {
+
+    @RegisterExtension
+    static final RunningServer SERVER = new RunningServer();
+
+    private final Api api = Api.newProject(SERVER, "Slips");
+    private Drafter drafter;
+    private Page page;
+
+    @BeforeEach
+    void open() {
+        drafter = new Drafter(SERVER.address() + "/projects/" + api.id());
+        page = drafter.page;
+        assertThat(page.locator("header")).containsText("Slips");
+    }
+
+    @AfterEach
+    void close() {
+        drafter.close();
+    }
+
+    private Locator footer() {
+        return page.locator("footer");
+    }
+
+    @Test
+    void whatCannotBeReadStaysWithTheReason() {
+        drafter.press("w");
+        drafter.click(2000, 2000);
+        drafter.point(5000, 2050);
+        page.keyboard().type("12''");
+        assertThat(footer()).containsText("Two foot marks");
+        drafter.press("Enter");
+        assertThat(drafter.field("Entry line")).hasValue("12''");
+        drafter.field("Entry line").fill("3,200");
+        assertThat(drafter.button("3200?")).hasAttribute("aria-pressed", "true");
+        drafter.press("Enter");
+        drafter.press("Enter");
+        drafter.expectUndo("draw wall W1");
+    }
+
+    @Test
+    void escapeStepsBackOnePickAndRedoBringsItBack() {
+        drafter.press("w");
+        drafter.click(2000, 2000);
+        drafter.click(2000, 5000);
+        drafter.click(6000, 5000);
+        drafter.press("Escape");
+        drafter.press("Control+y");
+        drafter.press("Enter");
+        drafter.expectUndo("draw 2 walls");
+    }
+
+    @Test
+    void anotherWindowShowsTheEditAsItHappens() {
+        Page other = page.context().newPage();
+        other.navigate(SERVER.address() + "/projects/" + api.id());
+        assertThat(other.locator("header")).containsText("Slips");
+        other.waitForTimeout(500);
+        api.edit(Api.shell(0, 0, 7200, 4800));
+        assertThat(other.getByTitle("Ctrl+Z")).containsText("draw 4 walls");
+        assertThat(page.getByTitle("Ctrl+Z")).containsText("draw 4 walls");
+    }
+
+    @Test
+    void aDroppedConnectionLosesNothing() {
+        drafter.press("w");
+        drafter.click(2000, 2000);
+        drafter.click(2000, 5000);
+        page.context().setOffline(true);
+        drafter.press("Enter");
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("The server does not answer");
+        page.context().setOffline(false);
+        drafter.expectUndo("draw wall W1");
+        assertThat(api.revision()).isEqualTo(1);
+    }
+
+    @Test
+    void aVersionIsLookedAtAndGoneBackTo() {
+        api.edit(Api.shell(0, 0, 7200, 4800));
+        drafter.expectUndo("draw 4 walls");
+        drafter.button("Versions").click();
+        drafter.field("Name of the version").fill("Shell");
+        drafter.button("Keep").click();
+        assertThat(drafter.button("Look at")).isVisible();
+        api.edit(Api.wall(2000, 2000, 4000, 2000));
+        drafter.button("Look at").click();
+        assertThat(page.locator("header")).containsText("Looking at \u201CShell\u201D");
+        assertThat(drafter.button("Run of walls W")).isDisabled();
+        drafter.button("Versions").click();
+        drafter.button("Go back to").click();
+        drafter.expectUndo("go back to \"Shell\"");
+        assertThat(api.get("/drawings/drawing-ground-plan/picture").json().path("picture").path("groups")).hasSize(4);
+    }
+
+    @Test
+    void projectsAreRenamedDeletedAndHadBack() {
+        page.navigate(SERVER.address());
+        Locator row = page.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("Slips")).first();
+        row.getByText("Rename").click();
+        Locator name = page.getByLabel("New name of Slips").first();
+        name.fill("Second thoughts");
+        name.press("Enter");
+        Locator renamed = page.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("Second thoughts"));
+        renamed.getByText("Delete").click();
+        assertThat(renamed).hasCount(0);
+        drafter.button("Deleted").click();
+        renamed.getByText("Get back").click();
+        drafter.button("Back to projects").click();
+        assertThat(renamed).hasCount(1);
+    }
+
+    @Test
+    void whatCannotBeDoneSaysWhyBesideThePointer() {
+        api.edit(Api.shell(2000, 2000, 7200, 4800));
+        drafter.expectUndo("draw 4 walls");
+        drafter.press("d");
+        drafter.point(2100, 2100);
+        drafter.point(2100, 2120);
+        assertThat(page.locator("main")).containsText("would run");
+        drafter.press("Escape");
+        assertThat(api.revision()).isEqualTo(1);
+    }
+}
