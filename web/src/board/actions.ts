@@ -176,7 +176,7 @@ export class Actions {
     const anchor = placed?.anchor ?? (await this.middleOf(drawing));
     const others = sheet.drawings.filter((p) => p.drawing !== drawing);
     const next: Sheet = { ...sheet, drawings: [...others, { drawing, anchor, at: [at.x, at.y] }] };
-    const stored = await this.sync.edit({ type: "revise", element: { ...next, type: "sheet" } });
+    const stored = await this.sync.revise({ ...next, type: "sheet" });
     if (stored) this.choose("select");
   }
 
@@ -269,7 +269,7 @@ export class Actions {
 
   async remove(): Promise<void> {
     const { selection } = this.state;
-    if (selection.length > 0) await this.sync.edit({ type: "delete", elements: [...selection] });
+    if (selection.length > 0) await this.sync.erase([...selection]);
   }
 
   flipHinge(): void {

@@ -171,6 +171,15 @@ export class Sync {
     });
   }
 
+  /** Changes the facts of one element. */
+  revise(element: Element): Promise<boolean> {
+    return this.edit(revision(element));
+  }
+
+  erase(elements: readonly string[]): Promise<boolean> {
+    return this.edit(erasure(elements));
+  }
+
   undo(): Promise<boolean> {
     return this.turnBack("/api/v1/projects/{project}/undo");
   }
@@ -304,6 +313,14 @@ export class Sync {
     }
     this.asking = false;
   }
+}
+
+function revision(element: Element): Edit {
+  return { type: "revise", element };
+}
+
+function erasure(elements: readonly string[]): Edit {
+  return { type: "delete", elements: [...elements] };
 }
 
 function byId(elements: readonly Element[]): Map<string, Element> {

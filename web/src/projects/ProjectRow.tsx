@@ -89,7 +89,7 @@ async function rename(project: string, name: string): Promise<void> {
   const state = await answerOf(api.GET("/api/v1/projects/{project}/state", { params }));
   const settings = state.elements.find((e) => e.type === "settings");
   if (settings?.type !== "settings") return;
-  const edit = { type: "revise", element: { ...settings, name } } as const;
-  const body = { editId: crypto.randomUUID(), seen: state.revision, window: windowId, edit };
+  const renamed = { type: "revise", element: { ...settings, name } } as const;
+  const body = { editId: crypto.randomUUID(), seen: state.revision, window: windowId, edit: renamed };
   await answerOf(api.POST("/api/v1/projects/{project}/edits", { params, body }));
 }

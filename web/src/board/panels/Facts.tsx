@@ -95,10 +95,7 @@ function SelectedWall({ wall }: { readonly wall: Wall }) {
         </>
       }
     >
-      <WallFields
-        facts={wall}
-        onChange={(changed) => void sync.edit({ type: "revise", element: { ...changed, type: "wall" } })}
-      />
+      <WallFields facts={wall} onChange={(changed) => void sync.revise({ ...changed, type: "wall" })} />
       <DeleteButton />
     </Section>
   );
@@ -143,7 +140,7 @@ function NoteText({ note }: { readonly note: Note }) {
     <Accepted
       rows={4}
       value={note.text}
-      onAccept={(text) => void sync.edit({ type: "revise", element: { ...note, text, type: "note" } })}
+      onAccept={(text) => void sync.revise({ ...note, text, type: "note" })}
     />
   );
 }
@@ -155,8 +152,7 @@ function DrawingFacts({ drawing }: { readonly drawing: Drawing }) {
   const units = useBoard(unitsOf);
   const elements = useBoard(elementsIn);
   const lenses = elementsOf({ elements } as BoardState, "lens");
-  const revise = (change: Partial<Drawing>) =>
-    void sync.edit({ type: "revise", element: { ...drawing, ...change, type: "drawing" } });
+  const revise = (change: Partial<Drawing>) => void sync.revise({ ...drawing, ...change, type: "drawing" });
   return (
     <Section title={drawing.name} words="this drawing">
       <Row label="Scale">
@@ -183,7 +179,7 @@ function DrawingFacts({ drawing }: { readonly drawing: Drawing }) {
 function ProjectFacts({ settings }: { readonly settings: Settings }) {
   const { sync } = useBoardTools();
   const revise = (change: Partial<Settings>) =>
-    void sync.edit({ type: "revise", element: { ...settings, ...change, type: "settings" } });
+    void sync.revise({ ...settings, ...change, type: "settings" });
   return (
     <div className="mt-4 border-rule border-t pt-3">
       <Section title="Project" words="fills the title block">

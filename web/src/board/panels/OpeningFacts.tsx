@@ -6,8 +6,7 @@ import { LengthField } from "./LengthField";
 /** The facts of a selected door or window. */
 export function OpeningFacts({ opening }: { readonly opening: Opening }) {
   const { sync } = useBoardTools();
-  const revise = (change: Partial<Opening>) =>
-    void sync.edit({ type: "revise", element: { ...opening, ...change, type: "opening" } });
+  const revise = (change: Partial<Opening>) => void sync.revise({ ...opening, ...change, type: "opening" });
   const { placing, kind } = opening;
   return (
     <>

@@ -1,5 +1,5 @@
 import { type FormEvent, useState } from "react";
-import type { Sheet } from "../../api/types";
+import type { Edit, Sheet } from "../../api/types";
 import { Button, Choice, fieldClass, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
 import { type BoardState, elementOf, elementsOf, type Shown } from "../state";
@@ -57,7 +57,7 @@ function OnThisSheet({ sheet }: { readonly sheet: Sheet }) {
   const drawings = elementsOf({ elements } as BoardState, "drawing");
   const take = (drawing: string) => {
     const left = sheet.drawings.filter((p) => p.drawing !== drawing);
-    void sync.edit({ type: "revise", element: { ...sheet, drawings: left, type: "sheet" } });
+    void sync.revise({ ...sheet, drawings: left, type: "sheet" });
   };
   return (
     <section className="border-rule border-t pt-3">
@@ -74,7 +74,7 @@ function OnThisSheet({ sheet }: { readonly sheet: Sheet }) {
           </div>
         );
       })}
-      <Button className="mt-3" onClick={() => void sync.edit({ type: "delete", elements: [sheet.id] })}>
+      <Button className="mt-3" onClick={() => void sync.erase([sheet.id])}>
         Delete sheet
       </Button>
     </section>
@@ -90,14 +90,8 @@ function NewSheet() {
   const size = facts.size || paper;
   const add = async (e: FormEvent) => {
     e.preventDefault();
-    const edit = {
-      type: "addSheet",
-      number: facts.number,
-      title: facts.title,
-      size: size as Sheet["size"],
-      drawings: [],
-    } as const;
-    if (await sync.edit({ ...edit, drawings: [] })) setFacts({ number: "", title: "", size: "" });
+    if (await sync.edit(newSheet(facts.number, facts.title, size as Sheet["size"])))
+      setFacts({ number: "", title: "", size: "" });
   };
   return (
     <form className="border-rule border-t pt-3" onSubmit={add}>
@@ -130,4 +124,8 @@ function NewSheet() {
       </div>
     </form>
   );
+}
+
+function newSheet(number: string, title: string, size: Sheet["size"]): Edit {
+  return { type: "addSheet", number, title, size, drawings: [] };
 }

@@ -26,8 +26,8 @@ public final class Api {
     }
 
     public static Api newProject(RunningServer server, String name) {
-        Answer made = server.post("/api/v1/projects", Map.of("name", name, "address", "1 Test Row", "client", "Nobody", "drawnBy", "Test",
-                "units", "METRIC", "paper", "A2"));
+        Map<String, String> facts = Map.of("name", name, "address", "1 Test Row", "client", "Nobody", "drawnBy", "Test", "units", "METRIC", "paper", "A2");
+        Answer made = server.post("/api/v1/projects", facts);
         return new Api(server, made.json().path("id").asString());
     }
 

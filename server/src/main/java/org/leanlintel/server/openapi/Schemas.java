@@ -65,7 +65,7 @@ final class Schemas {
         String name = name(type);
         if (!named.containsKey(name)) {
             named.put(name, Map.of());
-            named.put(name, type.isEnum() ? enumeration(type) : type.isRecord() ? record(type) : family(type));
+            named.put(name, type.isEnum() ? enumeration(type) : type.isRecord() ? record(type) : anyMember(type));
         }
         return Map.of("$ref", "#/components/schemas/" + name);
     }
@@ -88,8 +88,8 @@ final class Schemas {
         return Map.of("type", "object", "properties", properties, "required", required);
     }
 
-    private Map<String, Object> family(Class<?> type) {
-        return Map.of("oneOf", Arrays.stream(type.getPermittedSubclasses()).map(this::of).toList());
+    private Map<String, Object> anyMember(Class<?> root) {
+        return Map.of("oneOf", Arrays.stream(root.getPermittedSubclasses()).map(this::of).toList());
     }
 
     /** A nested type is named after what it stands in, but for the messages of the API. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import type { Group } from "../api/types";
-import { Nearby } from "./near";
+import type { Group } from "../src/api/types";
+import { Nearby } from "../src/board/near";
 
 const wall: Group = {
   element: "wall",
