@@ -1,7 +1,7 @@
 import createClient from "openapi-fetch";
 import type { paths } from "./schema";
 
-export const api = createClient<paths>({ baseUrl: window.location.origin });
+export const api = createClient<paths>();
 
 /** Names this window to the server, so that it does not hear of its own edits. */
 export const windowId = crypto.randomUUID();

@@ -124,6 +124,13 @@ class ProjectsApiTest {
     }
 
     @Test
+    void theApiDescribesItself() {
+        Answer description = SERVER.get("/api/v1/openapi.json");
+        assertThat(description.json().path("openapi").asString()).startsWith("3.1");
+        assertThat(description.json().path("paths").size()).isGreaterThan(15);
+    }
+
+    @Test
     void lengthsAreReadForThePage() {
         Answer read = SERVER.post("/api/v1/lengths", Map.of("text", "12'6 1/2\"", "units", "METRIC"));
         assertThat(read.json().path("reading").path("mm").asDouble()).isEqualTo(3822.7);

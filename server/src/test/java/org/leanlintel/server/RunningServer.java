@@ -19,7 +19,8 @@ import tools.jackson.databind.JsonNode;
 /** The real application on a free port against a database of its own in the test cluster that {@code ./lintel test} starts. */
 public final class RunningServer implements BeforeAllCallback, AfterAllCallback {
 
-    private final String database = "test_" + UUID.randomUUID().toString().replace("-", "");
+    private final String database;
+    private final boolean ownDatabase;
     private final boolean demo;
     private final HttpClient http = HttpClient.newHttpClient();
     private ConfigurableApplicationContext application;
@@ -29,7 +30,18 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
     }
 
     public RunningServer(boolean demo) {
+        this("test_" + UUID.randomUUID().toString().replace("-", ""), true, demo);
+    }
+
+    private RunningServer(String database, boolean ownDatabase, boolean demo) {
+        this.database = database;
+        this.ownDatabase = ownDatabase;
         this.demo = demo;
+    }
+
+    /** Another instance on the database of {@code first}. */
+    static RunningServer besides(RunningServer first) {
+        return new RunningServer(first.database, false, false);
     }
 
     static String databasePort() {
@@ -53,7 +65,7 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
 
     @Override
     public void beforeAll(ExtensionContext context) {
-        administer("create database " + database);
+        if (ownDatabase) administer("create database " + database);
         start();
     }
 
@@ -71,7 +83,7 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
     @Override
     public void afterAll(ExtensionContext context) {
         application.close();
-        administer("drop database " + database + " with (force)");
+        if (ownDatabase) administer("drop database " + database + " with (force)");
     }
 
     <T> T bean(Class<T> type) {

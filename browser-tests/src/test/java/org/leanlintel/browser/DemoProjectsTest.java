@@ -1,0 +1,117 @@
+package org.leanlintel.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.leanlintel.server.RunningServer;
+
+/** The demo projects as they are shown, looked round in and printed. */
+class DemoProjectsTest {
+
+    @RegisterExtension
+    static final RunningServer SERVER = new RunningServer(true);
+
+    private Drafter drafter;
+    private Page page;
+    private final List<String> faults = new ArrayList<>();
+
+    @BeforeEach
+    void open() {
+        drafter = new Drafter(SERVER.address());
+        page = drafter.page;
+        page.onPageError(faults::add);
+        page.onConsoleMessage(m -> {
+            if (m.type().equals("error")) faults.add(m.text());
+        });
+    }
+
+    @AfterEach
+    void close() {
+        assertThat(faults).as("faults of the page").isEmpty();
+        drafter.close();
+    }
+
+    private void openProject(String name) {
+        page.getByText(name).click();
+        assertThat(page.locator("header")).containsText(name);
+        assertThat(page.getByText("Reading the project")).hasCount(0);
+        page.waitForFunction("() => Object.keys(localStorage).some(k => k.startsWith('lintel.view.'))");
+    }
+
+    @Test
+    void viewsAreZoomedKeptAndGoneBackTo() {
+        openProject("Quarry Bank House");
+        String whole = view();
+        drafter.point(4000, 4000);
+        page.mouse().wheel(0, -600);
+        page.waitForFunction("whole => JSON.stringify(Object.entries(localStorage).filter(([k]) => k.endsWith('ground-plan'))) !== whole", whole);
+        drafter.click(4300, 3200);
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Wall W7"))).isVisible();
+        drafter.press("End");
+        String selected = view();
+        assertThat(selected).isNotEqualTo(whole);
+        drafter.press("PageUp");
+        assertThat(view()).isNotEqualTo(selected);
+        drafter.press("Home");
+        assertThat(view()).isEqualTo(whole);
+        drafter.press("End");
+        page.reload();
+        assertThat(page.locator("header")).containsText("Quarry Bank House");
+        assertThat(view()).as("each drawing keeps its view").isEqualTo(selected);
+    }
+
+    private String view() {
+        return String.valueOf(page.evaluate("() => JSON.stringify(Object.entries(localStorage).filter(([k]) => k.endsWith('ground-plan')))"));
+    }
+
+    @Test
+    void aCabinIsDrawnInFeetAndInches() {
+        openProject("Heron Point Cabin");
+        assertThat(page.locator("header")).containsText("1/4\" = 1'-0\"");
+        drafter.press("w");
+        drafter.field("Build-up").selectOption("2x4 partition");
+        double inch = 25.4;
+        drafter.click(100 * inch, 233.25 * inch);
+        drafter.point(101 * inch, 150 * inch);
+        drafter.type("6-6 1/2", "6'-6 1/2\"");
+        drafter.press("Enter");
+        drafter.expectUndo("draw wall W7");
+        drafter.press("Escape");
+        drafter.press("v");
+        drafter.click(100 * inch, 190 * inch);
+        assertThat(page.getByText("6'-6 1/2\" along its set-out line")).isVisible();
+    }
+
+    @Test
+    void theCabinsSheetPrintsOnArchD() {
+        openProject("Heron Point Cabin");
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Register")).click();
+        page.getByText("A-101").last().click();
+        drafter.button("Print").click();
+        PrintedPage sheet = new PrintedPage(SERVER.get(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open PDF")).getAttribute("href")).body());
+        assertThat(sheet.widthMm).isCloseTo(36 * 25.4, within(0.01));
+        assertThat(sheet.levelLinesMm).as("28 ft at 1/4 in to the foot is 7 in").anyMatch(mm -> Math.abs(mm - 7 * 25.4) < 0.005);
+        assertThat(sheet.words).contains("28'-0\"", "Heron Point Cabin", "41 Heron Point Rd, Lake Ansel");
+    }
+
+    @Test
+    void whatTheBoardShowsPrintsAtAStatedScale() {
+        openProject("Quarry Bank House");
+        drafter.button("Print").click();
+        drafter.field("Paper").selectOption("A4");
+        drafter.field("Scale").selectOption("1:100");
+        PrintedPage view = new PrintedPage(SERVER.get(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open PDF")).getAttribute("href")).body());
+        assertThat(view.widthMm).isCloseTo(297, within(0.01));
+        assertThat(view.levelLinesMm).as("the north wall's corner to its first window, 750 mm at 1:100").anyMatch(mm -> Math.abs(mm - 7.5) < 0.005);
+        assertThat(view.words).contains("1:100 at A4", "Living");
+    }
+}

@@ -1,0 +1,106 @@
+package org.leanlintel.core.building;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.random.RandomGenerator;
+import java.util.random.RandomGeneratorFactory;
+import java.util.stream.LongStream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.leanlintel.core.Sketch;
+import org.leanlintel.core.edit.DrawWalls;
+import org.leanlintel.core.edit.Pick;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Corner;
+import org.leanlintel.core.model.Does;
+import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Outcome;
+import org.leanlintel.core.model.Ply;
+import org.leanlintel.core.model.SetOut;
+import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallEnd;
+
+/** Corners and Ts of random build-ups at random angles: plies neither overlap nor gape. The seed in a test's name repeats it. */
+class AnyAnglePropertiesTest {
+
+    private static final String[] MATERIALS = {"brick", "air", "stud", "board", "insulation"};
+
+    /** What the union's grid of a thousandth of a millimetre may add or lose along slanting faces of 6 m. */
+    private static final double GRID_MM2 = 10;
+
+    static LongStream seeds() {
+        return LongStream.rangeClosed(1, 150);
+    }
+
+    private static RandomGenerator random(long seed) {
+        return RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
+    }
+
+    @ParameterizedTest(name = "seed {0}")
+    @MethodSource("seeds")
+    void aCornerIsWhole(long seed) {
+        RandomGenerator random = random(seed);
+        Sketch sketch = new Sketch();
+        double turn = 20 + random.nextInt(148);
+        double angle = Math.toRadians(random.nextBoolean() ? turn : -turn);
+        Wall first = draw(sketch, random, "one", Pick.bare(0, 0), Pick.bare(6000, 0));
+        Corner corner = sketch.model().get(((WallEnd.AtCorner) first.start()).corner(), Corner.class);
+        Vec far = Vec.ofAngle(angle).times(6000);
+        Wall second = draw(sketch, random, "two", new Pick(corner.at(), new Hold.AtCorner(corner.id())), Pick.bare(far.x(), far.y()));
+        if (second == null) return;
+        assertWhole(sketch);
+    }
+
+    @ParameterizedTest(name = "seed {0}")
+    @MethodSource("seeds")
+    void aWallStandingOnAnotherLeavesNoGap(long seed) {
+        RandomGenerator random = random(seed);
+        Sketch sketch = new Sketch();
+        Wall host = draw(sketch, random, "one", Pick.bare(-6000, 0), Pick.bare(6000, 0));
+        double angle = Math.toRadians(30 + random.nextInt(121)) * (random.nextBoolean() ? 1 : -1);
+        Vec far = Vec.ofAngle(angle).times(5000);
+        draw(sketch, random, "two", new Pick(new Vec(0, 0), new Hold.OnFace(host.id(), 0)), Pick.bare(far.x(), far.y()));
+        assertWhole(sketch);
+    }
+
+    /** Sum and union of the plies are equal, in one piece; no hole larger than rounding. */
+    private static void assertWhole(Sketch sketch) {
+        List<Area> plies = sketch.cutAt(1200);
+        Area union = Area.union(plies);
+        assertThat(union.mm2()).as("no overlap").isCloseTo(plies.stream().mapToDouble(Area::mm2).sum(), within(GRID_MM2));
+        assertThat(union.pieces()).as("in one piece").isEqualTo(1);
+        List<List<Vec>> rings = union.rings();
+        for (List<Vec> hole : rings.subList(1, rings.size())) {
+            assertThat(Area.of(hole).mm2()).as("a hole").isLessThan(GRID_MM2);
+        }
+    }
+
+    private static Wall draw(Sketch sketch, RandomGenerator random, String name, Pick from, Pick to) {
+        sketch.put(buildUp(random, name));
+        SetOut[] setOuts = {new SetOut.OnFace(0), new SetOut.MiddleOfStructure(), new SetOut.InnerFace(), new SetOut.OnFace(1)};
+        Outcome outcome = sketch.tryRun(new DrawWalls(Sketch.STOREY, Sketch.LAYER, Sketch.id(name), setOuts[random.nextInt(setOuts.length)],
+                Side.values()[random.nextInt(2)], WallEnd.Reach.STRUCTURE, List.of(from, to), false));
+        if (!(outcome instanceof Change change)) return null;
+        return (Wall) change.after().stream().filter(Wall.class::isInstance).findFirst().orElseThrow();
+    }
+
+    /** Plies of random thickness round one that carries. */
+    private static BuildUp buildUp(RandomGenerator random, String name) {
+        List<Ply> plies = new ArrayList<>();
+        int count = 1 + random.nextInt(5), carrying = random.nextInt(count);
+        Does[] others = {Does.BOARDS, Does.INSULATES, Does.AIR_GAP, Does.FACING, Does.LINING, Does.SHEET};
+        for (int i = 0; i < count; i++) {
+            Does does = i == carrying ? Does.CARRIES : others[random.nextInt(others.length)];
+            double mm = does == Does.SHEET ? 0 : i == carrying ? 60 + random.nextInt(150) : 10 + random.nextInt(90);
+            plies.add(Sketch.ply(MATERIALS[random.nextInt(MATERIALS.length)], mm, does));
+        }
+        return Sketch.buildUp(name, plies.toArray(Ply[]::new));
+    }
+}

@@ -1,0 +1,87 @@
+package org.leanlintel.core.picture;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.leanlintel.core.Sketch;
+import org.leanlintel.core.edit.AddSheet;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.measure.UnitSystem;
+import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Settings;
+import org.leanlintel.core.model.Sheet;
+
+class SheetPictureTest {
+
+    private static final Lettering LETTERING = new Lettering(Map.of(), 0.5, 0.7);
+    private final Sketch sketch = new Sketch();
+
+    private Picture sheet(PaperSize size, Vec at) {
+        sketch.run(Sketch.SHELL, true, 0, 0, 0, 4800, 7200, 4800, 7200, 0);
+        Sheet sheet = (Sheet) sketch.run(new AddSheet("A-101", "Ground floor", size, List.of(new Sheet.Placed(Sketch.PLAN, new Vec(3600, 2400), at))))
+                .after().getFirst();
+        return SheetPicture.of(sheet, sketch.model(), id -> Plan.of(sketch.building(), id, LETTERING).picture(), LETTERING, "2026-11-23");
+    }
+
+    private static List<String> texts(Picture picture) {
+        return picture.groups().stream().flatMap(g -> g.items().stream()).filter(Item.Text.class::isInstance).map(i -> ((Item.Text) i).text()).toList();
+    }
+
+    @Test
+    void theDrawingLiesAtItsScaleWhereItWasPlaced() {
+        Picture picture = sheet(PaperSize.A2, new Vec(285, 250));
+        Group drawing = picture.groups().stream().filter(g -> g.element().equals(Sketch.PLAN)).findFirst().orElseThrow();
+        List<Vec> corners = drawing.items().stream()
+                .filter(i -> i instanceof Item.Strokes s && s.role() == PenRole.CUT_FACING)
+                .flatMap(i -> ((Item.Strokes) i).lines().stream().flatMap(List::stream))
+                .toList();
+        Bounds bounds = Bounds.of(corners);
+        assertThat(bounds.width()).as("7,200 mm at 1:50").isCloseTo(144, within(1e-6));
+        assertThat(bounds.height()).isCloseTo(96, within(1e-6));
+        assertThat(bounds.centre().distanceTo(new Vec(285, 250))).isLessThan(1e-6);
+    }
+
+    @Test
+    void theTitleBlockFillsItselfFromTheProject() {
+        sketch.put(new Settings(Settings.ID, "Curlew Lodge", "7 Saltmarsh Lane", "B. Fenn", "R. Alder", UnitSystem.METRIC, PaperSize.A2, 1200));
+        assertThat(texts(sheet(PaperSize.A2, new Vec(285, 250)))).contains(
+                "Curlew Lodge", "7 Saltmarsh Lane", "B. Fenn", "R. Alder", "A-101", "Ground floor", "1:50", "2026-11-23", "Dimensions in millimetres", "Scale at A2");
+    }
+
+    @Test
+    void everythingOfTheFrameLiesOnThePaper() {
+        for (PaperSize size : PaperSize.values()) {
+            Sketch fresh = new Sketch();
+            Sheet sheet = (Sheet) fresh.run(new AddSheet("1", "T", size, List.of())).after().getFirst();
+            Bounds bounds = Extent.of(SheetPicture.of(sheet, fresh.model(), id -> new Picture(1, List.of()), LETTERING, "today"));
+            assertThat(bounds.minX()).as(size.label()).isCloseTo(size.leftMarginMm(), within(0.01));
+            assertThat(bounds.maxX()).isCloseTo(size.widthMm() - size.marginMm(), within(0.01));
+            assertThat(bounds.maxY()).isCloseTo(size.heightMm() - size.marginMm(), within(0.01));
+        }
+    }
+
+    /** A long name is set smaller rather than run out of its field. */
+    @Test
+    void aLongNameStaysInItsField() {
+        sketch.put(new Settings(Settings.ID, "The rather long name of a house on a hill above the bay, with its outbuildings", "", "", "",
+                UnitSystem.METRIC, PaperSize.A2, 1200));
+        Item.Text name = sheet(PaperSize.A2, new Vec(285, 250)).groups().stream()
+                .flatMap(g -> g.items().stream())
+                .filter(i -> i instanceof Item.Text t && t.text().startsWith("The rather long"))
+                .map(i -> (Item.Text) i)
+                .findFirst().orElseThrow();
+        Item.Run run = name.runs().getLast();
+        assertThat(run.right() + run.letters().length() * 0.5 * run.height() / 0.7).isLessThanOrEqualTo(120 - 4.4 + 1e-6);
+    }
+
+    @Test
+    void theScaleBarIsDrawnToScale() {
+        List<String> labels = texts(sheet(PaperSize.A2, new Vec(285, 250)));
+        assertThat(labels).containsSubsequence("0", "1", "2", "3", "4", "5 m");
+    }
+}

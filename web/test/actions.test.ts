@@ -1,0 +1,179 @@
+import { beforeEach, describe, expect, it } from "vitest";
+import type { Edit } from "../src/api/types";
+import { Actions } from "../src/board/actions";
+import type { Sync } from "../src/board/sync";
+import { boardStore, typed, WALL } from "./board";
+
+/** A server that takes every edit, or refuses all. */
+class Taken {
+  readonly edits: Edit[] = [];
+  readonly erased: string[] = [];
+  previewed: Edit | null = null;
+  redone = 0;
+  accepts = true;
+
+  edit(edit: Edit): Promise<boolean> {
+    if (this.accepts) this.edits.push(edit);
+    return Promise.resolve(this.accepts);
+  }
+  erase(ids: readonly string[]): Promise<boolean> {
+    this.erased.push(...ids);
+    return Promise.resolve(true);
+  }
+  preview(edit: Edit | null): void {
+    this.previewed = edit;
+  }
+  redo(): Promise<boolean> {
+    this.redone++;
+    return Promise.resolve(true);
+  }
+}
+
+let taken: Taken;
+let store: ReturnType<typeof boardStore>;
+let actions: Actions;
+
+beforeEach(() => {
+  taken = new Taken();
+  store = boardStore();
+  actions = new Actions(store, taken as unknown as Sync);
+});
+
+const click = (x: number, y: number) => actions.click({ x, y }, false);
+
+describe("selecting", () => {
+  it("takes what is under the pointer, and nothing clear of it", async () => {
+    await click(2000, 50);
+    expect(store.getState().selection).toEqual([WALL]);
+    await click(2000, 3000);
+    expect(store.getState().selection).toEqual([]);
+  });
+
+  it("deletes what is selected", async () => {
+    await click(2000, 50);
+    await actions.remove();
+    expect(taken.erased).toEqual([WALL]);
+  });
+});
+
+describe("the run tool", () => {
+  beforeEach(() => actions.choose("run"));
+
+  it("ends on a face and starts anew with the same tool", async () => {
+    await click(2000, 3000);
+    await click(2010, 110);
+    expect(taken.edits).toHaveLength(1);
+    expect(store.getState().tool).toMatchObject({ name: "run", picks: [] });
+  });
+
+  it("loses no pick when the server refuses", async () => {
+    taken.accepts = false;
+    await click(2000, 3000);
+    await click(2010, 110);
+    expect(store.getState().tool).toMatchObject({ name: "run", picks: [{}] });
+  });
+
+  it("steps back one pick at a time and brings them back", async () => {
+    await click(2000, 3000);
+    await click(2000, 5000);
+    actions.escape();
+    expect(store.getState().tool).toMatchObject({
+      picks: [{ at: [2000, 3000] }],
+      undone: [{ at: [2000, 5000] }],
+    });
+    await actions.redo();
+    expect(store.getState().tool).toMatchObject({
+      picks: [{ at: [2000, 3000] }, { at: [2000, 5000] }],
+      undone: [],
+    });
+    expect(taken.redone).toBe(0);
+    await actions.redo();
+    expect(taken.redone).toBe(1);
+  });
+
+  it("clears what is typed before it takes back a pick", async () => {
+    await click(2000, 3000);
+    store.setState(typed(1200));
+    actions.escape();
+    expect(store.getState().entry).toBe("");
+    expect(store.getState().tool).toMatchObject({ picks: [{}] });
+  });
+
+  it("accepts a typed length with Enter and goes on from there", async () => {
+    await click(2000, 3000);
+    actions.pointAt({ x: 4000, y: 3010 });
+    store.setState(typed(1500));
+    await actions.enter();
+    expect(store.getState().tool).toMatchObject({ picks: [{ at: [2000, 3000] }, { at: [3500, 3000] }] });
+    await actions.enter();
+    expect(taken.edits[0]).toMatchObject({ type: "drawWalls", close: false });
+  });
+
+  it("keeps what cannot be read, with the reason", async () => {
+    await click(2000, 3000);
+    store.setState({
+      entry: "12''",
+      reading: { reading: { type: "unreadable", reason: "Two foot marks." }, printed: [] },
+    });
+    await actions.enter();
+    expect(store.getState()).toMatchObject({ entry: "12''", saying: "Two foot marks." });
+    expect(taken.edits).toEqual([]);
+  });
+
+  it("takes the other of two readings when asked", async () => {
+    await click(2000, 3000);
+    actions.pointAt({ x: 4000, y: 3010 });
+    store.setState({
+      entry: "3,200",
+      reading: { reading: { type: "asks", firstMm: 3200, secondMm: 3.2 }, printed: ["3200", "3.2"] },
+    });
+    expect(taken.previewed).not.toBeNull();
+    actions.chooseReading(1);
+    expect(taken.previewed?.type === "drawWalls" && taken.previewed.picks[1]?.at).toEqual([2003.2, 3000]);
+    actions.chooseReading(0);
+    expect(taken.previewed?.type === "drawWalls" && taken.previewed.picks[1]?.at).toEqual([5200, 3000]);
+  });
+});
+
+describe("moving", () => {
+  it("moves the selection by a typed distance the way the pointer shows", async () => {
+    await click(2000, 50);
+    actions.choose("move");
+    await click(2000, 2000);
+    actions.pointAt({ x: 2010, y: 2600 });
+    store.setState(typed(300));
+    await actions.enter();
+    expect(taken.edits).toEqual([{ type: "move", elements: [WALL], by: [0, 300] }]);
+  });
+
+  it("lets the thing be dragged", async () => {
+    await click(2000, 50);
+    expect(actions.isOnSelection({ x: 2100, y: 60 })).toBe(true);
+    actions.startDrag({ x: 2100, y: 60 });
+    actions.pointAt({ x: 2100, y: 1060 });
+    await actions.endDrag();
+    expect(taken.edits).toMatchObject([{ type: "move", by: [0, 1000] }]);
+    expect(store.getState().tool.name).toBe("select");
+  });
+});
+
+describe("the string tool", () => {
+  it("takes catches only, then places the line clear of them", async () => {
+    actions.choose("string");
+    await click(3000, 3000);
+    expect(store.getState().saying).toContain("Nothing to hold to");
+    await click(2000, -10);
+    await click(2000, 110);
+    await click(-900, 700);
+    expect(taken.edits).toMatchObject([{ type: "drawString", direction: [0, 1] }]);
+  });
+});
+
+describe("an old version", () => {
+  it("is looked at and not changed", () => {
+    store.setState({ version: { id: "v", name: "Before" } });
+    actions.choose("door");
+    actions.pointAt({ x: 2000, y: 110 });
+    expect(taken.previewed).toBeNull();
+  });
+});

@@ -1,0 +1,52 @@
+import { describe, expect, it } from "vitest";
+import type { Group } from "../src/api/types";
+import { boxOf } from "../src/board/boxes";
+
+const group = (...items: Group["items"]): Group => ({ element: "e", layer: "l", items, catches: [] });
+
+describe("how far a group reaches", () => {
+  it("counts lines, fills and the ends of arcs", () => {
+    const pen = { widthMm: 0.25, dash: "CONTINUOUS" } as const;
+    const box = boxOf(
+      [
+        group(
+          {
+            type: "strokes",
+            role: "EDGE",
+            pen,
+            lines: [
+              [
+                [0, 0],
+                [100, 50],
+              ],
+            ],
+          },
+          { type: "arc", role: "DOOR_SWING", pen, centre: [0, 0], radius: 200, from: 0, sweep: -Math.PI / 2 },
+        ),
+      ],
+      50,
+    );
+    expect(box?.maxX).toBeCloseTo(200);
+    expect(box?.minY).toBeCloseTo(-200);
+    expect(box?.maxY).toBe(50);
+  });
+
+  it("turns texts with their angle, in paper millimetres times the scale", () => {
+    const run = { letters: "1000", right: 0, up: 0, height: 2.5 };
+    const level = boxOf(
+      [group({ type: "text", text: "1000", at: [0, 0], angle: 0, strong: false, runs: [run] })],
+      50,
+    );
+    const upright = boxOf(
+      [group({ type: "text", text: "1000", at: [0, 0], angle: Math.PI / 2, strong: false, runs: [run] })],
+      50,
+    );
+    expect(level?.maxY).toBeCloseTo(125);
+    expect(upright?.maxY).toBeCloseTo(level?.maxX ?? 0);
+    expect(upright?.minX).toBeCloseTo(-125);
+  });
+
+  it("has nothing to say of nothing", () => {
+    expect(boxOf([group()], 50)).toBeNull();
+  });
+});

@@ -1,0 +1,177 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import type { Edit, EditAnswer } from "../src/api/types";
+import type { Sync } from "../src/board/sync";
+import { boardStore, WALL } from "./board";
+
+type Answer = { readonly status: number; readonly body: unknown } | "no answer";
+
+const edit: Edit = { type: "move", elements: [WALL], by: [0, 100] };
+
+function accepted(revision: number): EditAnswer {
+  return {
+    revision,
+    name: "move wall W1",
+    put: [],
+    removed: [],
+    undo: "move wall W1",
+    redo: null,
+    picture: null,
+  };
+}
+
+let asked: { path: string; body: { editId?: string; seen?: number } }[];
+let answers: Answer[];
+let store: ReturnType<typeof boardStore>;
+let sync: Sync;
+
+beforeEach(async () => {
+  asked = [];
+  answers = [];
+  vi.useFakeTimers();
+  vi.stubGlobal("SharedWorker", undefined);
+  vi.stubGlobal(
+    "EventSource",
+    class {
+      addEventListener() {}
+      close() {}
+    },
+  );
+  vi.stubGlobal("localStorage", { getItem: () => null, setItem: () => {} });
+  vi.stubGlobal("fetch", async (request: Request) => {
+    asked.push({
+      path: new URL(request.url).pathname,
+      body: request.method === "POST" ? await request.json() : {},
+    });
+    const answer = answers.shift() ?? { status: 200, body: {} };
+    if (answer === "no answer") throw new TypeError("Failed to fetch");
+    return new Response(JSON.stringify(answer.body), {
+      status: answer.status,
+      headers: { "Content-Type": "application/json" },
+    });
+  });
+  const relative = globalThis.Request;
+  vi.stubGlobal(
+    "Request",
+    class extends relative {
+      constructor(input: string | URL | Request, init?: RequestInit) {
+        super(typeof input === "string" ? new URL(input, "http://board.test") : input, init);
+      }
+    },
+  );
+  store = boardStore({ revision: 7 });
+  vi.resetModules();
+  sync = new (await import("../src/board/sync")).Sync(store);
+});
+
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
+
+const picture = { revision: 8, picture: { scale: 50, groups: [] } };
+
+describe("an edit", () => {
+  it("names the revision the board has seen and moves on by one", async () => {
+    answers = [
+      { status: 200, body: accepted(8) },
+      { status: 200, body: picture },
+    ];
+    expect(await sync.edit(edit)).toBe(true);
+    expect(asked[0]?.body.seen).toBe(7);
+    expect(store.getState()).toMatchObject({ revision: 8, undo: "move wall W1", saving: "saved" });
+  });
+
+  it("is sent again under the same id until the server answers", async () => {
+    answers = ["no answer", "no answer", { status: 200, body: accepted(8) }, { status: 200, body: picture }];
+    const done = sync.edit(edit);
+    await vi.advanceTimersByTimeAsync(10);
+    expect(store.getState().saving).toBe("offline");
+    await vi.advanceTimersByTimeAsync(5000);
+    expect(await done).toBe(true);
+    const sent = asked.filter((a) => a.path.endsWith("/edits"));
+    expect(sent).toHaveLength(3);
+    expect(new Set(sent.map((a) => a.body.editId)).size).toBe(1);
+    expect(store.getState().saving).toBe("saved");
+  });
+
+  it("that is refused says why and changes nothing", async () => {
+    answers = [
+      { status: 422, body: { title: "Refused", status: 422, detail: "W5 would lie on W1.", concerns: [] } },
+    ];
+    expect(await sync.edit(edit)).toBe(false);
+    expect(store.getState()).toMatchObject({ revision: 7, saying: "W5 would lie on W1.", saving: "saved" });
+  });
+
+  it("reads everything again where another window came between", async () => {
+    const state = { revision: 9, elements: [...store.getState().elements.values()], undo: "x", redo: null };
+    answers = [
+      { status: 200, body: accepted(9) },
+      { status: 200, body: state },
+      { status: 200, body: { ...picture, revision: 9 } },
+    ];
+    await sync.edit(edit);
+    expect(asked.map((a) => a.path.split("/").pop())).toEqual(["edits", "state", "picture"]);
+    expect(store.getState().revision).toBe(9);
+  });
+
+  it("waits for the one before it", async () => {
+    answers = [
+      { status: 200, body: accepted(8) },
+      { status: 200, body: picture },
+      { status: 200, body: accepted(9) },
+      { status: 200, body: picture },
+    ];
+    await Promise.all([sync.edit(edit), sync.edit(edit)]);
+    expect(asked.filter((a) => a.path.endsWith("/edits")).map((a) => a.body.seen)).toEqual([7, 8]);
+  });
+});
+
+describe("previews", () => {
+  const preview = (revision: number, name: string) => ({
+    status: 200,
+    body: { revision, name, refusal: null, concerns: [], picture: { scale: 50, changed: [], gone: [] } },
+  });
+
+  it("ask once at a time, and the latest wins", async () => {
+    answers = [preview(7, "first"), preview(7, "last")];
+    sync.preview({ ...edit, by: [0, 1] });
+    sync.preview({ ...edit, by: [0, 2] });
+    sync.preview({ ...edit, by: [0, 3] });
+    await vi.advanceTimersByTimeAsync(20);
+    expect(asked.map((a) => (a.body as unknown as { by: number[] }).by[1])).toEqual([1, 3]);
+    expect(store.getState().preview?.name).toBe("last");
+  });
+
+  it("of an older revision are dropped", async () => {
+    answers = [preview(6, "stale")];
+    sync.preview(edit);
+    await vi.advanceTimersByTimeAsync(20);
+    expect(store.getState().preview).toBeNull();
+  });
+
+  it("go when nothing is meant any more", async () => {
+    answers = [preview(7, "shown")];
+    sync.preview(edit);
+    await vi.advanceTimersByTimeAsync(20);
+    sync.preview(null);
+    expect(store.getState().preview).toBeNull();
+  });
+});
+
+describe("views", () => {
+  it("go back one at a time", () => {
+    const first = store.getState().view;
+    sync.look({ centre: { x: 1, y: 1 }, zoom: 1 });
+    sync.zoomToAll();
+    sync.back();
+    expect(store.getState().view.zoom).toBe(1);
+    sync.back();
+    expect(store.getState().view).toEqual(first);
+  });
+
+  it("fit the selection", () => {
+    store.setState({ selection: [WALL] });
+    sync.zoomToSelection();
+    expect(store.getState().view.centre).toEqual({ x: 2500, y: 50 });
+  });
+});

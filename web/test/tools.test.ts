@@ -1,0 +1,147 @@
+import { describe, expect, it } from "vitest";
+import type { BoardState } from "../src/board/state";
+import { freePick, pickFrom } from "../src/board/tools/aim";
+import { editMeant, nextPick } from "../src/board/tools/edits";
+import { prompt } from "../src/board/tools/prompts";
+import { board, typed, WALL } from "./board";
+
+const pick = (x: number, y: number) => ({
+  at: [x, y] as [number, number],
+  hold: { type: "atPoint" as const, at: [x, y] as [number, number] },
+});
+
+/** The state with the pointer somewhere, and what it catches there. */
+function pointing(x: number, y: number, change: Partial<BoardState> = {}): BoardState {
+  const state = board(change);
+  return { ...state, pointer: { x, y }, caughts: state.nearby.catchesAt({ x, y }, 80) };
+}
+
+describe("aiming", () => {
+  it("takes a corner as it is", () => {
+    expect(freePick(pointing(30, -20))).toEqual({ at: [0, 0], hold: { type: "atCorner", corner: "c0" } });
+  });
+
+  it("rounds a free point to a step that suits the zoom", () => {
+    expect(freePick(pointing(1237, 2871))?.at).toEqual([1250, 2850]);
+  });
+
+  it("goes square where the pointer is nearly square", () => {
+    expect(pickFrom({ x: 1000, y: 2000 }, pointing(3012, 2090))?.at).toEqual([3000, 2000]);
+  });
+
+  it("keeps a slant that is meant", () => {
+    const at = pickFrom({ x: 0, y: 1000 }, pointing(2000, 3000))?.at ?? [0, 0];
+    expect(at[0]).toBeCloseTo(at[1] - 1000, 6);
+  });
+
+  it("puts a typed length on the way the pointer shows", () => {
+    expect(pickFrom({ x: 1000, y: 2000 }, pointing(3000, 2050, typed(2350)))?.at).toEqual([3350, 2000]);
+    expect(pickFrom({ x: 1000, y: 2000 }, pointing(990, 500, typed(-300)))?.at).toEqual([1000, 2300]);
+  });
+
+  it("ends on a face straight ahead, not at the foot of the pointer", () => {
+    expect(pickFrom({ x: 2000, y: 3000 }, pointing(2080, 130))).toEqual({
+      at: [2000, 100],
+      hold: { type: "onFace", wall: WALL, face: 3 },
+    });
+  });
+
+  it("proposes to join what a typed length happens to reach", () => {
+    expect(pickFrom({ x: 2000, y: 3000 }, pointing(2010, 1000, typed(2900)))?.hold).toEqual({
+      type: "onFace",
+      wall: WALL,
+      face: 3,
+    });
+  });
+});
+
+describe("a run of walls", () => {
+  const run = (...picks: ReturnType<typeof pick>[]) => ({
+    tool: { name: "run" as const, picks, undone: [] },
+  });
+
+  it("starts at the point caught", () => {
+    expect(nextPick(pointing(4990, 20, run()))?.hold).toEqual({ type: "atCorner", corner: "c1" });
+    expect(editMeant(pointing(4990, 20, run()))).toBeNull();
+  });
+
+  it("previews the walls so far and the next", () => {
+    const edit = editMeant(pointing(1000, 5000, run(pick(1000, 2000))));
+    expect(edit).toMatchObject({ type: "drawWalls", storey: "s", close: false });
+    expect(edit?.type === "drawWalls" && edit.picks.map((p) => p.at)).toEqual([
+      [1000, 2000],
+      [1000, 5000],
+    ]);
+  });
+
+  it("closes when it comes back to its start", () => {
+    const edit = editMeant(
+      pointing(1030, 2020, run(pick(1000, 2000), pick(1000, 5000), pick(4000, 5000), pick(4000, 2000))),
+    );
+    expect(edit).toMatchObject({ close: true });
+    expect(edit?.type === "drawWalls" && edit.picks).toHaveLength(4);
+  });
+
+  it("says what comes next", () => {
+    expect(prompt(board(run()))[1]).toContain("starts");
+    expect(prompt(board(run(pick(0, 0))))[1]).toContain("type the length");
+  });
+});
+
+describe("a door", () => {
+  const door = { tool: { name: "door" as const } };
+
+  it("is measured from the nearer end, centred on the pointer", () => {
+    expect(editMeant(pointing(1000, 120, door))).toMatchObject({
+      wall: WALL,
+      placing: { from: "START", distanceMm: 1000 - 455 },
+    });
+    expect(editMeant(pointing(4200, 120, door))).toMatchObject({
+      placing: { from: "END", distanceMm: 800 - 455 },
+    });
+  });
+
+  it("stands at the distance typed", () => {
+    expect(editMeant(pointing(1000, 120, { ...door, ...typed(600) }))).toMatchObject({
+      placing: { from: "START", distanceMm: 600 },
+    });
+  });
+
+  it("opens to the side of the pointer and hangs on the measured side unless turned", () => {
+    expect(editMeant(pointing(1000, 120, door))).toMatchObject({ kind: { hinge: "START", swing: "LEFT" } });
+    expect(editMeant(pointing(1000, -20, door))).toMatchObject({ kind: { swing: "RIGHT" } });
+    const turned = { ...door, making: { ...board().making, flipHinge: true } };
+    expect(editMeant(pointing(1000, 120, turned))).toMatchObject({ kind: { hinge: "END" } });
+  });
+
+  it("needs a wall", () => {
+    expect(editMeant(pointing(1000, 3000, door))).toBeNull();
+  });
+});
+
+describe("a dimension string", () => {
+  it("measures square to the faces picked", () => {
+    const state = board();
+    const outer = state.nearby.catchesAt({ x: 2000, y: -20 }, 60)[0];
+    const inner = state.nearby.catchesAt({ x: 2000, y: 120 }, 60)[0];
+    if (!outer || !inner) throw new Error("nothing caught");
+    const edit = editMeant(
+      pointing(-700, 50, { tool: { name: "string", picks: [outer, inner], undone: [] } }),
+    );
+    expect(edit).toMatchObject({ type: "drawString", direction: [0, 1], at: [-700, 50] });
+    expect(edit?.type === "drawString" && edit.holds.map((h) => h.type)).toEqual(["onFace", "onFace"]);
+  });
+});
+
+describe("a note", () => {
+  it("waits for its words", () => {
+    const note = { tool: { name: "note" as const, at: { x: 10, y: 20 } } };
+    expect(editMeant(board(note))).toBeNull();
+    expect(editMeant(board({ ...note, entry: "Kitchen" }))).toMatchObject({
+      type: "placeNote",
+      text: "Kitchen",
+      at: [10, 20],
+      style: "NAME",
+    });
+  });
+});
