@@ -1,5 +1,6 @@
 import { useEffect, useState } from "react";
-import { Fault } from "../ui/controls";
+import { Button, Fault } from "../ui/controls";
+import { goTo } from "../ui/route";
 import { Actions } from "./actions";
 import { type Board, BoardContext, useBoard } from "./context";
 import { DrawingBoard } from "./DrawingBoard";
@@ -42,8 +43,10 @@ function Desk() {
         {fault && (
           <div className="absolute inset-x-10 top-10">
             <Fault>{fault}</Fault>
+            <Button onClick={() => goTo("/")}>All projects</Button>
           </div>
         )}
+        <NothingYet />
         {!loaded && !fault && (
           <p className="absolute inset-x-0 top-10 text-center text-ink-2">Reading the project…</p>
         )}
@@ -51,5 +54,19 @@ function Desk() {
       <SidePanel />
       <EntryLine />
     </div>
+  );
+}
+
+/** A board with nothing on it says how to begin. */
+function NothingYet() {
+  const empty = useBoard(
+    (s) => s.loaded && s.groups.size === 0 && s.shown?.kind === "drawing" && s.tool.name === "select",
+  );
+  if (!empty) return null;
+  return (
+    <p className="pointer-events-none absolute inset-x-0 top-1/3 text-center text-ink-2">
+      Nothing is drawn here yet. Press <kbd className="rounded border border-rule bg-lime px-1.5">W</kbd> to
+      draw a run of walls.
+    </p>
   );
 }

@@ -1,12 +1,10 @@
 import type {
   Catch,
-  Edit,
   Element,
   ElementOf,
   Group,
   LengthAnswer,
   Note,
-  OpeningKind,
   Paper,
   Pick,
   SetOut,
@@ -98,14 +96,19 @@ export interface BoardState {
   readonly fault: string | null;
 }
 
-export function elementsOf<T extends Element["type"]>(state: BoardState, type: T): ElementOf<T>[] {
+/** The part of a board's state that holds its elements. */
+interface Elements {
+  readonly elements: BoardState["elements"];
+}
+
+export function elementsOf<T extends Element["type"]>(state: Elements, type: T): ElementOf<T>[] {
   const found: ElementOf<T>[] = [];
   for (const e of state.elements.values()) if (e.type === type) found.push(e as ElementOf<T>);
   return found.sort((a, b) => a.id.localeCompare(b.id));
 }
 
 export function elementOf<T extends Element["type"]>(
-  state: BoardState,
+  state: Elements,
   type: T,
   id: string | undefined,
 ): ElementOf<T> | undefined {
@@ -139,6 +142,3 @@ export function drawingShown(state: BoardState): ElementOf<"drawing"> | undefine
 export function unitsOf(state: BoardState): "METRIC" | "FEET_INCHES" {
   return elementOf(state, "settings", "settings")?.units ?? "METRIC";
 }
-
-export type OpeningMade = { readonly kind: OpeningKind; readonly widthMm: number; readonly heightMm: number };
-export type { Edit };

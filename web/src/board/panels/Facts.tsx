@@ -151,7 +151,7 @@ function DrawingFacts({ drawing }: { readonly drawing: Drawing }) {
   const { sync } = useBoardTools();
   const units = useBoard(unitsOf);
   const elements = useBoard(elementsIn);
-  const lenses = elementsOf({ elements } as BoardState, "lens");
+  const lenses = elementsOf({ elements }, "lens");
   const revise = (change: Partial<Drawing>) => void sync.revise({ ...drawing, ...change, type: "drawing" });
   return (
     <Section title={drawing.name} words="this drawing">

@@ -9,7 +9,7 @@ const elementsIn = (state: BoardState) => state.elements;
 /** The drawings and sheets of the project; click one to open it. */
 export function Register() {
   const elements = useBoard(elementsIn);
-  const state = { elements } as BoardState;
+  const state = { elements };
   const sheets = elementsOf(state, "sheet");
   const locked = useBoard((s) => s.version !== null);
   const sheet = useBoard((s) => elementOf(s, "sheet", s.shown?.id));
@@ -54,7 +54,7 @@ function Entry({ shown, words }: { readonly shown: Shown; readonly words: string
 function OnThisSheet({ sheet }: { readonly sheet: Sheet }) {
   const { store, sync } = useBoardTools();
   const elements = useBoard(elementsIn);
-  const drawings = elementsOf({ elements } as BoardState, "drawing");
+  const drawings = elementsOf({ elements }, "drawing");
   const take = (drawing: string) => {
     const left = sheet.drawings.filter((p) => p.drawing !== drawing);
     void sync.revise({ ...sheet, drawings: left, type: "sheet" });
@@ -85,7 +85,7 @@ function NewSheet() {
   const { sync } = useBoardTools();
   const elements = useBoard(elementsIn);
   const papers = useBoard((s) => s.papers);
-  const paper = elementOf({ elements } as BoardState, "settings", "settings")?.paper ?? "A2";
+  const paper = elementOf({ elements }, "settings", "settings")?.paper ?? "A2";
   const [facts, setFacts] = useState({ number: "", title: "", size: "" });
   const size = facts.size || paper;
   const add = async (e: FormEvent) => {

@@ -20,8 +20,8 @@ const buildUps = (state: BoardState) => state.elements;
 /** What a wall is made of and where its set-out line lies: for walls to draw and walls selected. */
 export function WallFields<T extends WallFacts>({ facts, onChange }: Props<T>) {
   const elements = useBoard(buildUps);
-  const all = elementsOf({ elements } as BoardState, "buildUp");
-  const buildUp = elementOf({ elements } as BoardState, "buildUp", facts.buildUp);
+  const all = elementsOf({ elements }, "buildUp");
+  const buildUp = elementOf({ elements }, "buildUp", facts.buildUp);
   return (
     <>
       <Row label="Build-up">
