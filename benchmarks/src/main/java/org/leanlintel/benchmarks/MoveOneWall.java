@@ -62,7 +62,8 @@ public class MoveOneWall {
     @Setup
     public void draw() {
         Settings settings = new Settings(Settings.ID, "Benchmark", "", "", "", UnitSystem.METRIC, PaperSize.A2, 1200);
-        List<Element> elements = new ArrayList<>(OfficeStandard.newProject(settings).elements());
+        List<Element> elements =
+                new ArrayList<>(OfficeStandard.newProject(settings).elements());
         Building cell = Building.of(Model.of(0, elements));
         int cells = walls / WALLS_A_CELL, row = (int) Math.ceil(Math.sqrt(cells));
         long revision = 0;
@@ -78,19 +79,38 @@ public class MoveOneWall {
     }
 
     private static Building cell(Building empty, double x, double y) {
-        List<Pick> shell = List.of(Pick.bare(x, y), Pick.bare(x, y + CELL_MM), Pick.bare(x + CELL_MM, y + CELL_MM), Pick.bare(x + CELL_MM, y));
+        List<Pick> shell = List.of(
+                Pick.bare(x, y),
+                Pick.bare(x, y + CELL_MM),
+                Pick.bare(x + CELL_MM, y + CELL_MM),
+                Pick.bare(x + CELL_MM, y));
         Editing.Result closed = Editing.run(walls("build-up-frame-brick", new SetOut.OnFace(0), shell, true), empty);
-        List<Wall> made = ((Change) closed.outcome()).after().stream().filter(Wall.class::isInstance).map(Wall.class::cast).toList();
+        List<Wall> made = ((Change) closed.outcome())
+                .after().stream()
+                        .filter(Wall.class::isInstance)
+                        .map(Wall.class::cast)
+                        .toList();
         double middle = x + CELL_MM / 2;
         List<Pick> across = List.of(
                 new Pick(new Vec(middle, y), new Hold.OnFace(made.get(3).id(), 0)),
-                new Pick(new Vec(middle, y + CELL_MM), new Hold.OnFace(made.get(1).id(), 0)));
-        return Editing.run(walls("build-up-stud-partition", new SetOut.MiddleOfStructure(), across, false), closed.after()).after();
+                new Pick(
+                        new Vec(middle, y + CELL_MM),
+                        new Hold.OnFace(made.get(1).id(), 0)));
+        return Editing.run(
+                        walls("build-up-stud-partition", new SetOut.MiddleOfStructure(), across, false), closed.after())
+                .after();
     }
 
     private static DrawWalls walls(String buildUp, SetOut setOut, List<Pick> picks, boolean close) {
-        return new DrawWalls(OfficeStandard.GROUND, OfficeStandard.LAYER_WALLS, new ElementId(buildUp), setOut, Side.LEFT,
-                WallEnd.Reach.STRUCTURE, picks, close);
+        return new DrawWalls(
+                OfficeStandard.GROUND,
+                OfficeStandard.LAYER_WALLS,
+                new ElementId(buildUp),
+                setOut,
+                Side.LEFT,
+                WallEnd.Reach.STRUCTURE,
+                picks,
+                close);
     }
 
     /** What a preview costs besides its way over the wire. */
@@ -105,6 +125,7 @@ public class MoveOneWall {
     /** The whole storey from nothing. */
     @Benchmark
     public Picture everythingFromNothing() {
-        return Plan.of(Building.of(building.model()), OfficeStandard.GROUND_PLAN, DrawingLettering.get()).picture();
+        return Plan.of(Building.of(building.model()), OfficeStandard.GROUND_PLAN, DrawingLettering.get())
+                .picture();
     }
 }

@@ -106,18 +106,25 @@ class AtTheBoardTest {
         drafter.button("Versions").click();
         drafter.button("Go back to").click();
         drafter.expectUndo("go back to \"Shell\"");
-        assertThat(api.get("/drawings/drawing-ground-plan/picture").json().path("picture").path("groups")).hasSize(4);
+        assertThat(api.get("/drawings/drawing-ground-plan/picture")
+                        .json()
+                        .path("picture")
+                        .path("groups"))
+                .hasSize(4);
     }
 
     @Test
     void projectsAreRenamedDeletedAndHadBack() {
         page.navigate(SERVER.address());
-        Locator row = page.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("Slips")).first();
+        Locator row = page.getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText("Slips"))
+                .first();
         row.getByText("Rename").click();
         Locator name = page.getByLabel("New name of Slips").first();
         name.fill("Second thoughts");
         name.press("Enter");
-        Locator renamed = page.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("Second thoughts"));
+        Locator renamed =
+                page.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("Second thoughts"));
         renamed.getByText("Delete").click();
         assertThat(renamed).hasCount(0);
         drafter.button("Deleted").click();

@@ -53,9 +53,12 @@ class DemoProjectsTest {
         String whole = view();
         drafter.point(4000, 4000);
         page.mouse().wheel(0, -600);
-        page.waitForFunction("whole => JSON.stringify(Object.entries(localStorage).filter(([k]) => k.endsWith('ground-plan'))) !== whole", whole);
+        page.waitForFunction(
+                "whole => JSON.stringify(Object.entries(localStorage).filter(([k]) => k.endsWith('ground-plan'))) !== whole",
+                whole);
         drafter.click(4300, 3200);
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Wall W7"))).isVisible();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Wall W7")))
+                .isVisible();
         drafter.press("End");
         String selected = view();
         assertThat(selected).isNotEqualTo(whole);
@@ -70,7 +73,8 @@ class DemoProjectsTest {
     }
 
     private String view() {
-        return String.valueOf(page.evaluate("() => JSON.stringify(Object.entries(localStorage).filter(([k]) => k.endsWith('ground-plan')))"));
+        return String.valueOf(page.evaluate(
+                "() => JSON.stringify(Object.entries(localStorage).filter(([k]) => k.endsWith('ground-plan')))"));
     }
 
     @Test
@@ -94,12 +98,18 @@ class DemoProjectsTest {
     @Test
     void theCabinsSheetPrintsOnArchD() {
         openProject("Heron Point Cabin");
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Register")).click();
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Register"))
+                .click();
         page.getByText("A-101").last().click();
         drafter.button("Print").click();
-        PrintedPage sheet = new PrintedPage(SERVER.get(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open PDF")).getAttribute("href")).body());
+        PrintedPage sheet = new PrintedPage(
+                SERVER.get(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open PDF"))
+                                .getAttribute("href"))
+                        .body());
         assertThat(sheet.widthMm).isCloseTo(36 * 25.4, within(0.01));
-        assertThat(sheet.levelLinesMm).as("a window of 5 ft at 1/4 in to the foot is 1 1/4 in").anyMatch(mm -> Math.abs(mm - 1.25 * 25.4) < 0.005);
+        assertThat(sheet.levelLinesMm)
+                .as("a window of 5 ft at 1/4 in to the foot is 1 1/4 in")
+                .anyMatch(mm -> Math.abs(mm - 1.25 * 25.4) < 0.005);
         assertThat(sheet.words).contains("28'-0\"", "Heron Point Cabin", "41 Heron Point Rd, Lake Ansel");
     }
 
@@ -109,9 +119,14 @@ class DemoProjectsTest {
         drafter.button("Print").click();
         drafter.field("Paper").selectOption("A4");
         drafter.field("Scale").last().selectOption("1:100");
-        PrintedPage view = new PrintedPage(SERVER.get(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open PDF")).getAttribute("href")).body());
+        PrintedPage view = new PrintedPage(
+                SERVER.get(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open PDF"))
+                                .getAttribute("href"))
+                        .body());
         assertThat(view.widthMm).isCloseTo(297, within(0.01));
-        assertThat(view.levelLinesMm).as("the north wall's corner to its first window, 750 mm at 1:100").anyMatch(mm -> Math.abs(mm - 7.5) < 0.005);
+        assertThat(view.levelLinesMm)
+                .as("the north wall's corner to its first window, 750 mm at 1:100")
+                .anyMatch(mm -> Math.abs(mm - 7.5) < 0.005);
         assertThat(view.words).contains("1:100 at A4", "Living");
     }
 }

@@ -11,16 +11,26 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 
 /** A person at the board: points at model millimetres, types, presses keys, and reads what the page says. */
 final class Drafter implements AutoCloseable {
 
     private final Playwright playwright = Playwright.create();
-    private final Browser browser = playwright.chromium().launch(new BrowserType.LaunchOptions()
-            .setExecutablePath(Path.of("/usr/bin/chromium"))
-            .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
-                    "--disable-component-update", "--disable-sync")));
-    final Page page = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800)).newPage();
+    private final Browser browser = playwright
+            .chromium()
+            .launch(new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(List.of(
+                            "--no-sandbox",
+                            "--disable-gpu",
+                            "--disable-quic",
+                            "--no-first-run",
+                            "--disable-background-networking",
+                            "--disable-component-update",
+                            "--disable-sync")));
+    final Page page = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800))
+            .newPage();
 
     Drafter(String address) {
         page.setDefaultTimeout(10_000);
@@ -28,7 +38,8 @@ final class Drafter implements AutoCloseable {
     }
 
     Locator button(String name) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     Locator field(String label) {
@@ -37,17 +48,19 @@ final class Drafter implements AutoCloseable {
 
     /** Screen place of a model point, from the view the page keeps; before any zoom, the view a board starts with. */
     private double[] place(double x, double y) {
-        Object kept = page.evaluate("""
+        Object kept = page.evaluate(
+                """
                 () => {
                   const key = Object.keys(localStorage).find(k => k.startsWith('lintel.view.') && k.endsWith('.drawing-ground-plan'));
                   return key ? JSON.parse(localStorage.getItem(key)) : { centre: { x: 6000, y: 4000 }, zoom: 0.05 };
                 }""");
-        var view = (java.util.Map<?, ?>) kept;
-        var centre = (java.util.Map<?, ?>) view.get("centre");
+        var view = (Map<?, ?>) kept;
+        var centre = (Map<?, ?>) view.get("centre");
         BoundingBox board = page.getByTestId("board").boundingBox();
         double zoom = number(view.get("zoom"));
         return new double[] {
-            board.x + board.width / 2 + (x - number(centre.get("x"))) * zoom, board.y + board.height / 2 - (y - number(centre.get("y"))) * zoom
+            board.x + board.width / 2 + (x - number(centre.get("x"))) * zoom,
+            board.y + board.height / 2 - (y - number(centre.get("y"))) * zoom
         };
     }
 

@@ -108,9 +108,14 @@ class FromNothingToAPrintedSheetTest {
     /** The figures of the plan's string. */
     private List<String> figures() {
         List<String> figures = new ArrayList<>();
-        for (JsonNode group : api().get("/drawings/drawing-ground-plan/picture").json().path("picture").path("groups")) {
+        for (JsonNode group : api().get("/drawings/drawing-ground-plan/picture")
+                .json()
+                .path("picture")
+                .path("groups")) {
             for (JsonNode item : group.path("items")) {
-                if (item.path("type").asString().equals("text") && item.path("text").asString().matches("\\d+")) figures.add(item.path("text").asString());
+                if (item.path("type").asString().equals("text")
+                        && item.path("text").asString().matches("\\d+"))
+                    figures.add(item.path("text").asString());
             }
         }
         return figures;
@@ -132,20 +137,24 @@ class FromNothingToAPrintedSheetTest {
     private void moveAndTakeBack() {
         drafter.press("v");
         drafter.click(9050, 3500);
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Wall W3"))).isVisible();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Wall W3")))
+                .isVisible();
         drafter.press("m");
         drafter.click(8000, 3500);
         drafter.point(8600, 3510);
         drafter.type("300", "300");
         drafter.expectUndo("move wall W3");
-        assertThat(figures().stream().mapToInt(Integer::parseInt).sum()).as("the string follows").isEqualTo(7500);
+        assertThat(figures().stream().mapToInt(Integer::parseInt).sum())
+                .as("the string follows")
+                .isEqualTo(7500);
         drafter.press("Control+z");
         drafter.expectUndo("write name \"Living\"");
         assertThat(figures().stream().mapToInt(Integer::parseInt).sum()).isEqualTo(7200);
     }
 
     private String addSheet() {
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Register")).click();
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Register"))
+                .click();
         drafter.field("Number").fill("A-101");
         drafter.field("Title").fill("Ground floor");
         drafter.button("Add sheet").click();
@@ -157,7 +166,8 @@ class FromNothingToAPrintedSheetTest {
         page.mouse().click(board.x + board.width * 0.45, board.y + board.height * 0.45);
         drafter.expectUndo("change sheet A-101");
         drafter.button("Print").click();
-        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open PDF")).getAttribute("href");
+        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open PDF"))
+                .getAttribute("href");
     }
 
     private void printSheet(String href) {
@@ -167,15 +177,23 @@ class FromNothingToAPrintedSheetTest {
         assertThat(printed.heightMm).isCloseTo(420, within(0.01));
         assertThat(printed.levelLinesMm).as("the 7,200 mm wall at 1:50").anyMatch(mm -> Math.abs(mm - 144) < 0.005);
         assertThat(printed.fontsNotEmbedded).isEmpty();
-        assertThat(printed.words).contains("Curlew Lodge", "7 Saltmarsh Lane", "B. Fenn", "A-101", "Ground floor", "1:50", "Living");
+        assertThat(printed.words)
+                .contains("Curlew Lodge", "7 Saltmarsh Lane", "B. Fenn", "A-101", "Ground floor", "1:50", "Living");
         assertThat(printed.words).contains(figures());
         assertThat(printed.printScaling).isEqualTo("None");
     }
 
     private void undoEverythingAndRedoAcrossAReloadAndARestart() {
         JsonNode drawn = api().get("/file").json().path("elements");
-        List<String> steps = List.of("change sheet A-101", "add sheet A-101", "write name \"Living\"", "draw dimension string",
-                "place window G1", "place door D1", "draw wall W5", "draw 4 walls");
+        List<String> steps = List.of(
+                "change sheet A-101",
+                "add sheet A-101",
+                "write name \"Living\"",
+                "draw dimension string",
+                "place window G1",
+                "place door D1",
+                "draw wall W5",
+                "draw 4 walls");
         for (String step : steps.subList(0, 3)) undo(step);
         page.reload();
         for (String step : steps.subList(3, 5)) undo(step);

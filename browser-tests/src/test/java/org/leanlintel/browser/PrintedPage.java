@@ -54,7 +54,8 @@ final class PrintedPage {
             }
             String operator = ((Operator) token).getName();
             if ((operator.equals("m") || operator.equals("l")) && operands.size() == 2) {
-                if (operator.equals("l") && Math.abs(operands.get(1) - y) < 0.001) levelLinesMm.add(Math.abs(operands.get(0) - x) * MM_PER_POINT);
+                if (operator.equals("l") && Math.abs(operands.get(1) - y) < 0.001)
+                    levelLinesMm.add(Math.abs(operands.get(0) - x) * MM_PER_POINT);
                 x = operands.get(0);
                 y = operands.get(1);
             }

@@ -61,14 +61,21 @@ public final class Sketch {
     public Sketch() {
         List<Element> elements = new ArrayList<>(List.of(
                 new Settings(Settings.ID, "Test", "", "", "", UnitSystem.METRIC, PaperSize.A2, 1200),
-                new Storey(STOREY, "Ground", 0, 2500), new Layer(LAYER, "All"), lens(),
+                new Storey(STOREY, "Ground", 0, 2500),
+                new Layer(LAYER, "All"),
+                lens(),
                 new Drawing(PLAN, "Plan", Drawing.Kind.PLAN, STOREY, LENS, 50)));
         for (String name : List.of("brick", "air", "stud", "board", "insulation")) {
             elements.add(new Material(id(name), name, name, new Hatch(Hatch.Pattern.NONE, 1), "#ffffff", ""));
         }
-        elements.add(buildUp("shell", ply("brick", 100, Does.FACING), ply("air", 50, Does.AIR_GAP), ply("stud", 140, Does.CARRIES)));
+        elements.add(buildUp(
+                "shell", ply("brick", 100, Does.FACING), ply("air", 50, Does.AIR_GAP), ply("stud", 140, Does.CARRIES)));
         elements.add(buildUp("lined", ply("stud", 140, Does.CARRIES), ply("board", 15, Does.LINING)));
-        elements.add(buildUp("partition", ply("board", 12.5, Does.LINING), ply("stud", 89, Does.CARRIES), ply("board", 12.5, Does.LINING)));
+        elements.add(buildUp(
+                "partition",
+                ply("board", 12.5, Does.LINING),
+                ply("stud", 89, Does.CARRIES),
+                ply("board", 12.5, Does.LINING)));
         building = Building.of(Model.of(0, elements));
     }
 
@@ -101,7 +108,8 @@ public final class Sketch {
     /** Runs an edit that must be accepted. */
     public Change run(Edit edit) {
         Editing.Result result = Editing.run(edit, building);
-        if (!(result.outcome() instanceof Change change)) return fail("refused: " + ((Refusal) result.outcome()).sentence());
+        if (!(result.outcome() instanceof Change change))
+            return fail("refused: " + ((Refusal) result.outcome()).sentence());
         building = result.after();
         return change;
     }
@@ -126,14 +134,23 @@ public final class Sketch {
     public List<Wall> run(ElementId buildUp, boolean close, double... xy) {
         List<Pick> picks = new ArrayList<>();
         for (int i = 0; i < xy.length; i += 2) picks.add(Pick.bare(xy[i], xy[i + 1]));
-        return made(run(new DrawWalls(STOREY, LAYER, buildUp, new SetOut.OnFace(0), Side.LEFT, WallEnd.Reach.STRUCTURE, picks, close)));
+        return made(run(new DrawWalls(
+                STOREY, LAYER, buildUp, new SetOut.OnFace(0), Side.LEFT, WallEnd.Reach.STRUCTURE, picks, close)));
     }
 
     /** A partition along its middle, from the side of one wall to the side of another, or to a free point where null. */
     public Wall partition(ElementId buildUp, Vec from, Wall onFrom, Vec to, Wall onTo) {
         List<Pick> picks = List.of(on(from, onFrom), on(to, onTo));
         return made(run(new DrawWalls(
-                STOREY, LAYER, buildUp, new SetOut.MiddleOfStructure(), Side.LEFT, WallEnd.Reach.STRUCTURE, picks, false))).getFirst();
+                        STOREY,
+                        LAYER,
+                        buildUp,
+                        new SetOut.MiddleOfStructure(),
+                        Side.LEFT,
+                        WallEnd.Reach.STRUCTURE,
+                        picks,
+                        false)))
+                .getFirst();
     }
 
     private static Pick on(Vec at, Wall wall) {
@@ -142,18 +159,35 @@ public final class Sketch {
 
     public Opening door(Wall wall, double fromStart, double width) {
         return (Opening) run(new PlaceOpening(
-                        wall.id(), LAYER, new Placing(End.START, fromStart), width, 2100, 0, new Opening.SwingDoor(End.START, Side.RIGHT)))
-                .after().getFirst();
+                        wall.id(),
+                        LAYER,
+                        new Placing(End.START, fromStart),
+                        width,
+                        2100,
+                        0,
+                        new Opening.SwingDoor(End.START, Side.RIGHT)))
+                .after()
+                .getFirst();
     }
 
     public Opening window(Wall wall, double fromStart, double width, double sill, double height) {
         return (Opening) run(new PlaceOpening(
-                        wall.id(), LAYER, new Placing(End.START, fromStart), width, height, sill, new Opening.Window(1, 100)))
-                .after().getFirst();
+                        wall.id(),
+                        LAYER,
+                        new Placing(End.START, fromStart),
+                        width,
+                        height,
+                        sill,
+                        new Opening.Window(1, 100)))
+                .after()
+                .getFirst();
     }
 
     private static List<Wall> made(Change change) {
-        return change.after().stream().filter(Wall.class::isInstance).map(Wall.class::cast).toList();
+        return change.after().stream()
+                .filter(Wall.class::isInstance)
+                .map(Wall.class::cast)
+                .toList();
     }
 
     public Wall wall(Wall wall) {
@@ -162,7 +196,9 @@ public final class Sketch {
 
     /** Plan areas of everything that stands at a height. */
     public List<Area> cutAt(double mm) {
-        return at(building.bodiesOf(STOREY), mm).stream().map(b -> Area.of(b.outline())).toList();
+        return at(building.bodiesOf(STOREY), mm).stream()
+                .map(b -> Area.of(b.outline()))
+                .toList();
     }
 
     public static List<Body> at(Collection<Body> bodies, double mm) {

@@ -26,7 +26,19 @@ public final class Api {
     }
 
     public static Api newProject(RunningServer server, String name) {
-        Map<String, String> facts = Map.of("name", name, "address", "1 Test Row", "client", "Nobody", "drawnBy", "Test", "units", "METRIC", "paper", "A2");
+        Map<String, String> facts = Map.of(
+                "name",
+                name,
+                "address",
+                "1 Test Row",
+                "client",
+                "Nobody",
+                "drawnBy",
+                "Test",
+                "units",
+                "METRIC",
+                "paper",
+                "A2");
         Answer made = server.post("/api/v1/projects", facts);
         return new Api(server, made.json().path("id").asString());
     }
@@ -81,14 +93,31 @@ public final class Api {
 
     /** A closed rectangle of the brick and timber frame. */
     public static DrawWalls shell(double x, double y, double width, double height) {
-        return new DrawWalls(OfficeStandard.GROUND, OfficeStandard.LAYER_WALLS, new ElementId("build-up-frame-brick"), new SetOut.OnFace(0),
-                Side.LEFT, WallEnd.Reach.STRUCTURE,
-                List.of(Pick.bare(x, y), Pick.bare(x, y + height), Pick.bare(x + width, y + height), Pick.bare(x + width, y)), true);
+        return new DrawWalls(
+                OfficeStandard.GROUND,
+                OfficeStandard.LAYER_WALLS,
+                new ElementId("build-up-frame-brick"),
+                new SetOut.OnFace(0),
+                Side.LEFT,
+                WallEnd.Reach.STRUCTURE,
+                List.of(
+                        Pick.bare(x, y),
+                        Pick.bare(x, y + height),
+                        Pick.bare(x + width, y + height),
+                        Pick.bare(x + width, y)),
+                true);
     }
 
     /** One free wall of a partition. */
     public static DrawWalls wall(double x0, double y0, double x1, double y1) {
-        return new DrawWalls(OfficeStandard.GROUND, OfficeStandard.LAYER_WALLS, new ElementId("build-up-stud-partition"),
-                new SetOut.MiddleOfStructure(), Side.LEFT, WallEnd.Reach.STRUCTURE, List.of(Pick.bare(x0, y0), Pick.bare(x1, y1)), false);
+        return new DrawWalls(
+                OfficeStandard.GROUND,
+                OfficeStandard.LAYER_WALLS,
+                new ElementId("build-up-stud-partition"),
+                new SetOut.MiddleOfStructure(),
+                Side.LEFT,
+                WallEnd.Reach.STRUCTURE,
+                List.of(Pick.bare(x0, y0), Pick.bare(x1, y1)),
+                false);
     }
 }

@@ -18,18 +18,32 @@ class ApiDescriptionTest {
 
     @Test
     void theKeptDescriptionIsCurrent() throws IOException {
-        String now = Json.mapper().writer().with(SerializationFeature.INDENT_OUTPUT, SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
-                .writeValueAsString(ApiDescription.document()) + "\n";
+        String now = Json.mapper()
+                        .writer()
+                        .with(SerializationFeature.INDENT_OUTPUT, SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
+                        .writeValueAsString(ApiDescription.document())
+                + "\n";
         String kept = Files.exists(KEPT) ? Files.readString(KEPT) : "";
         if (!kept.equals(now) && Boolean.getBoolean("refresh")) Files.writeString(KEPT, now);
-        assertThat(kept).as("web/openapi.json; refresh it with mvn -pl server -am test -Dtest=ApiDescriptionTest -Drefresh=true").isEqualTo(now);
+        assertThat(kept)
+                .as(
+                        "web/openapi.json; refresh it with mvn -pl server -am test -Dtest=ApiDescriptionTest -Drefresh=true")
+                .isEqualTo(now);
     }
 
     @Test
     void describesEveryEdit() {
-        JsonNode schemas = Json.mapper().valueToTree(ApiDescription.document()).path("components").path("schemas");
+        JsonNode schemas = Json.mapper()
+                .valueToTree(ApiDescription.document())
+                .path("components")
+                .path("schemas");
         assertThat(schemas.path("Edit").path("oneOf")).hasSize(8);
-        assertThat(schemas.path("DrawWalls").path("properties").path("type").path("const").asString()).isEqualTo("drawWalls");
+        assertThat(schemas.path("DrawWalls")
+                        .path("properties")
+                        .path("type")
+                        .path("const")
+                        .asString())
+                .isEqualTo("drawWalls");
         assertThat(schemas.path("HoldOnFace").path("required")).hasSize(3);
     }
 }

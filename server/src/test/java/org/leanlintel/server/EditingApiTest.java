@@ -29,12 +29,15 @@ class EditingApiTest {
 
     @Test
     void anEditIsStoredNamedAndDrawn() {
-        Answer answer = api.post("/edits?drawing=" + OfficeStandard.GROUND_PLAN, Api.body(UUID.randomUUID(), 0, Api.shell(0, 0, 7200, 4800)));
+        Answer answer = api.post(
+                "/edits?drawing=" + OfficeStandard.GROUND_PLAN,
+                Api.body(UUID.randomUUID(), 0, Api.shell(0, 0, 7200, 4800)));
         assertThat(answer.status()).isEqualTo(200);
         assertThat(answer.json().path("name").asString()).isEqualTo("draw 4 walls");
         assertThat(answer.json().path("undo").asString()).isEqualTo("draw 4 walls");
         assertThat(answer.json().path("picture").path("changed")).hasSize(4);
-        assertThat(api.get("/state").json().path("elements").findValuesAsString("mark")).contains("W1", "W2", "W3", "W4");
+        assertThat(api.get("/state").json().path("elements").findValuesAsString("mark"))
+                .contains("W1", "W2", "W3", "W4");
     }
 
     @Test
@@ -76,7 +79,8 @@ class EditingApiTest {
 
     @Test
     void aPreviewStoresNothingAndNamesWhatItWouldDo() {
-        Answer preview = api.post("/previews?drawing=" + OfficeStandard.GROUND_PLAN, Api.json(Api.shell(0, 0, 7200, 4800)));
+        Answer preview =
+                api.post("/previews?drawing=" + OfficeStandard.GROUND_PLAN, Api.json(Api.shell(0, 0, 7200, 4800)));
         assertThat(preview.json().path("name").asString()).isEqualTo("draw 4 walls");
         assertThat(preview.json().path("picture").path("changed")).hasSize(4);
         assertThat(api.revision()).isZero();
@@ -100,13 +104,19 @@ class EditingApiTest {
         Answer stale = api.edit(UUID.randomUUID(), seen, new Move(List.of(first), new Vec(0, 200)));
         assertThat(stale.status()).isEqualTo(422);
         assertThat(stale.detail()).contains("Meanwhile").contains("move wall W1");
-        assertThat(api.edit(UUID.randomUUID(), seen, new Move(List.of(second), new Vec(0, 200))).status()).as("untouched meanwhile").isEqualTo(200);
+        assertThat(api.edit(UUID.randomUUID(), seen, new Move(List.of(second), new Vec(0, 200)))
+                        .status())
+                .as("untouched meanwhile")
+                .isEqualTo(200);
     }
 
     @Test
     void goingBackToAVersionIsOneEdit() {
         api.edit(Api.wall(0, 0, 3000, 0));
-        String version = api.post("/versions", Map.of("name", "one wall")).json().path("id").asString();
+        String version = api.post("/versions", Map.of("name", "one wall"))
+                .json()
+                .path("id")
+                .asString();
         api.edit(new Delete(List.of(wall("W1"))));
         api.post("/versions/" + version + "/go-back", Map.of("editId", UUID.randomUUID(), "window", "test"));
         assertThat(api.undo().json().path("name").asString()).isEqualTo("go back to \"one wall\"");
@@ -118,16 +128,22 @@ class EditingApiTest {
     void undoOfWhatAnotherPersonChangedLaterIsRefused() {
         long other = SERVER.addPerson("Other");
         api.edit(Api.wall(0, 0, 3000, 0));
-        SERVER.bean(EditDesk.class).accept(UUID.fromString(api.id()), new Journal.Sender(other, UUID.randomUUID(), null), 1,
-                new Move(List.of(wall("W1")), new Vec(0, 100)));
+        SERVER.bean(EditDesk.class)
+                .accept(
+                        UUID.fromString(api.id()),
+                        new Journal.Sender(other, UUID.randomUUID(), null),
+                        1,
+                        new Move(List.of(wall("W1")), new Vec(0, 100)));
         Answer refused = api.undo();
         assertThat(refused.status()).isEqualTo(422);
-        assertThat(refused.detail()).isEqualTo("\"draw wall W1\" cannot be taken back: what it touched was changed later.");
+        assertThat(refused.detail())
+                .isEqualTo("\"draw wall W1\" cannot be taken back: what it touched was changed later.");
     }
 
     private ElementId wall(String mark) {
         for (JsonNode e : api.get("/state").json().path("elements")) {
-            if (e.path("mark").asString("").equals(mark)) return new ElementId(e.path("id").asString());
+            if (e.path("mark").asString("").equals(mark))
+                return new ElementId(e.path("id").asString());
         }
         throw new AssertionError("no " + mark);
     }
@@ -137,11 +153,13 @@ class EditingApiTest {
         assertProblem(api.post("/edits", "{"), 400, "line 1");
         assertProblem(api.post("/edits", "{\"editId\":\"x\"}"), 400, "editId");
         assertProblem(api.post("/previews", "{\"type\":\"conjure\"}"), 400, "conjure");
-        assertProblem(api.post("/previews", "{\"type\":\"move\",\"elements\":[],\"by\":[\"NaN\",0]}"), 400, "two numbers");
+        assertProblem(
+                api.post("/previews", "{\"type\":\"move\",\"elements\":[],\"by\":[\"NaN\",0]}"), 400, "two numbers");
         assertProblem(api.post("/previews", "{\"type\":\"move\",\"elements\":[],\"by\":[1e999,0]}"), 400, "finite");
         assertProblem(api.edit(new Delete(List.of(new ElementId("nothing")))), 422, "no element \"nothing\"");
         assertProblem(api.edit(Api.wall(0, 0, 5, 0)), 422, "at least 10 mm");
-        assertProblem(api.post("/previews", Api.json(Api.wall(0, 0, 3000, 0)).replace("3000", "30000000")), 400, "1 km");
+        assertProblem(
+                api.post("/previews", Api.json(Api.wall(0, 0, 3000, 0)).replace("3000", "30000000")), 400, "1 km");
         assertProblem(SERVER.get("/api/v1/projects/" + UUID.randomUUID() + "/state"), 404, "no such project");
         assertProblem(SERVER.get("/api/v1/projects/none/state"), 400, "");
         assertProblem(api.get("/drawings/none/picture"), 404, "no drawing \"none\"");
@@ -155,6 +173,7 @@ class EditingApiTest {
     }
 
     private static PlaceNote note(String text) {
-        return new PlaceNote(OfficeStandard.GROUND_PLAN, OfficeStandard.LAYER_NOTES, new Vec(0, 0), text, Note.Style.NAME);
+        return new PlaceNote(
+                OfficeStandard.GROUND_PLAN, OfficeStandard.LAYER_NOTES, new Vec(0, 0), text, Note.Style.NAME);
     }
 }

@@ -28,8 +28,10 @@ class KilledServerTest {
 
     private static final int KILLS = 3;
     private final String database = "killed_" + UUID.randomUUID().toString().replace("-", "");
-    private final HttpClient http = HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(2)).build();
-    private final RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(20);
+    private final HttpClient http =
+            HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(2)).build();
+    private final RandomGenerator random =
+            RandomGeneratorFactory.of("L64X128MixRandom").create(20);
     private int port;
     private Process process;
 
@@ -47,8 +49,14 @@ class KilledServerTest {
     @Test
     void acknowledgedEditsSurviveAndNoneIsHalfThere() throws Exception {
         start();
-        String project = post("/api/v1/projects", Json.mapper().writeValueAsString(Map.of("name", "Killed", "address", "", "client", "",
-                "drawnBy", "", "units", "METRIC", "paper", "A2"))).path("id").asString();
+        String project = post(
+                        "/api/v1/projects",
+                        Json.mapper()
+                                .writeValueAsString(Map.of(
+                                        "name", "Killed", "address", "", "client", "", "drawnBy", "", "units", "METRIC",
+                                        "paper", "A2")))
+                .path("id")
+                .asString();
         List<UUID> acknowledged = new ArrayList<>();
         int row = 0;
         for (int kill = 0; kill < KILLS; kill++) {
@@ -67,7 +75,9 @@ class KilledServerTest {
         for (; ; row++) {
             UUID id = UUID.randomUUID();
             try {
-                JsonNode answer = post("/api/v1/projects/" + project + "/edits", Api.body(id, 1_000_000, Api.shell(0, row * 6000.0 % 900_000, 5000, 4000)));
+                JsonNode answer = post(
+                        "/api/v1/projects/" + project + "/edits",
+                        Api.body(id, 1_000_000, Api.shell(0, row * 6000.0 % 900_000, 5000, 4000)));
                 if (answer.path("revision").asLong() > 0) acknowledged.add(id);
             } catch (IOException killed) {
                 return row + 1;
@@ -94,18 +104,28 @@ class KilledServerTest {
             if (e.path("type").asString().equals("corner")) corners++;
         }
         long edits = state.path("revision").asLong();
-        assertThat(edits).as("an edit may be stored whose answer was lost, never the other way about").isBetween((long) acknowledged.size(), (long) acknowledged.size() + KILLS);
+        assertThat(edits)
+                .as("an edit may be stored whose answer was lost, never the other way about")
+                .isBetween((long) acknowledged.size(), (long) acknowledged.size() + KILLS);
         assertThat(walls).isEqualTo((int) edits * 4);
         assertThat(corners).isEqualTo((int) edits * 4);
-        assertThat(get("/api/v1/projects/" + project + "/drawings/drawing-ground-plan/picture").path("picture").path("groups")).hasSize(walls);
+        assertThat(get("/api/v1/projects/" + project + "/drawings/drawing-ground-plan/picture")
+                        .path("picture")
+                        .path("groups"))
+                .hasSize(walls);
     }
 
     private void start() throws Exception {
         try (ServerSocket free = new ServerSocket(0)) {
             port = free.getLocalPort();
         }
-        process = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-cp", System.getProperty("java.class.path"),
-                LeanLintel.class.getName(), "--server.port=" + port, "--spring.datasource.url=" + RunningServer.jdbcUrl(database))
+        process = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        LeanLintel.class.getName(),
+                        "--server.port=" + port,
+                        "--spring.datasource.url=" + RunningServer.jdbcUrl(database))
                 .redirectErrorStream(true)
                 .redirectOutput(ProcessBuilder.Redirect.DISCARD)
                 .start();
@@ -132,7 +152,11 @@ class KilledServerTest {
 
     private JsonNode send(HttpRequest.Builder request) throws IOException {
         try {
-            return Json.mapper().readTree(http.send(request.timeout(Duration.ofSeconds(10)).build(), HttpResponse.BodyHandlers.ofByteArray()).body());
+            return Json.mapper()
+                    .readTree(http.send(
+                                    request.timeout(Duration.ofSeconds(10)).build(),
+                                    HttpResponse.BodyHandlers.ofByteArray())
+                            .body());
         } catch (InterruptedException e) {
             throw new IllegalStateException(e);
         }

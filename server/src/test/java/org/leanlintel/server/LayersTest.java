@@ -18,37 +18,71 @@ class LayersTest {
 
     @Test
     void arrowsPointDown() {
-        layeredArchitecture().consideringOnlyDependenciesInLayers()
-                .layer("server").definedBy("org.leanlintel.server..")
-                .layer("formats").definedBy("org.leanlintel.formats..")
-                .layer("picture").definedBy("org.leanlintel.core.picture..")
-                .layer("edit").definedBy("org.leanlintel.core.edit..")
-                .layer("building").definedBy("org.leanlintel.core.building..")
-                .layer("model").definedBy("org.leanlintel.core.model..")
-                .layer("geometry").definedBy("org.leanlintel.core.geometry..")
-                .layer("measure").definedBy("org.leanlintel.core.measure..")
-                .whereLayer("server").mayNotBeAccessedByAnyLayer()
-                .whereLayer("formats").mayOnlyBeAccessedByLayers("server")
-                .whereLayer("picture").mayOnlyBeAccessedByLayers("formats", "server")
-                .whereLayer("edit").mayOnlyBeAccessedByLayers("formats", "server")
-                .whereLayer("building").mayOnlyBeAccessedByLayers("picture", "edit", "formats", "server")
-                .whereLayer("geometry").mayNotAccessAnyLayer()
-                .whereLayer("measure").mayNotAccessAnyLayer()
+        layeredArchitecture()
+                .consideringOnlyDependenciesInLayers()
+                .layer("server")
+                .definedBy("org.leanlintel.server..")
+                .layer("formats")
+                .definedBy("org.leanlintel.formats..")
+                .layer("picture")
+                .definedBy("org.leanlintel.core.picture..")
+                .layer("edit")
+                .definedBy("org.leanlintel.core.edit..")
+                .layer("building")
+                .definedBy("org.leanlintel.core.building..")
+                .layer("model")
+                .definedBy("org.leanlintel.core.model..")
+                .layer("geometry")
+                .definedBy("org.leanlintel.core.geometry..")
+                .layer("measure")
+                .definedBy("org.leanlintel.core.measure..")
+                .whereLayer("server")
+                .mayNotBeAccessedByAnyLayer()
+                .whereLayer("formats")
+                .mayOnlyBeAccessedByLayers("server")
+                .whereLayer("picture")
+                .mayOnlyBeAccessedByLayers("formats", "server")
+                .whereLayer("edit")
+                .mayOnlyBeAccessedByLayers("formats", "server")
+                .whereLayer("building")
+                .mayOnlyBeAccessedByLayers("picture", "edit", "formats", "server")
+                .whereLayer("geometry")
+                .mayNotAccessAnyLayer()
+                .whereLayer("measure")
+                .mayNotAccessAnyLayer()
                 .check(ALL);
     }
 
     @Test
     void coreKnowsNoFrameworkAndNoFiles() {
-        noClasses().that().resideInAPackage("org.leanlintel.core..")
-                .should().dependOnClassesThat().resideInAnyPackage("org.springframework..", "com.fasterxml..", "tools.jackson..", "jakarta..",
-                        "org.hibernate..", "org.apache..", "java.io..", "java.nio..", "java.net..", "java.sql..", "java.awt..")
+        noClasses()
+                .that()
+                .resideInAPackage("org.leanlintel.core..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage(
+                        "org.springframework..",
+                        "com.fasterxml..",
+                        "tools.jackson..",
+                        "jakarta..",
+                        "org.hibernate..",
+                        "org.apache..",
+                        "java.io..",
+                        "java.nio..",
+                        "java.net..",
+                        "java.sql..",
+                        "java.awt..")
                 .check(ALL);
     }
 
     @Test
     void onlyAreaKnowsJts() {
-        noClasses().that().doNotHaveFullyQualifiedName("org.leanlintel.core.geometry.Area")
-                .should().dependOnClassesThat().resideInAPackage("org.locationtech..")
+        noClasses()
+                .that()
+                .doNotHaveFullyQualifiedName("org.leanlintel.core.geometry.Area")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("org.locationtech..")
                 .check(ALL);
     }
 

@@ -8,6 +8,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
+import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
@@ -63,10 +64,15 @@ class ProjectsApiTest {
         api.edit(Api.shell(0, 0, 7200, 4800));
         String file = new String(api.get("/file").body(), StandardCharsets.UTF_8);
         int before = SERVER.get("/api/v1/projects").json().size();
-        assertThat(refusal(file.replaceFirst("\"thicknessMm\" : 102.5", "\"thicknessMm\" : -3"))).contains("plies[0]").contains("-3");
+        assertThat(refusal(file.replaceFirst("\"thicknessMm\" : 102.5", "\"thicknessMm\" : -3")))
+                .contains("plies[0]")
+                .contains("-3");
         assertThat(refusal(file.substring(0, file.length() / 2))).contains("line");
-        assertThat(refusal(file.replaceFirst("\"type\" : \"wall\"", "\"type\" : \"hedge\""))).contains("hedge").contains("elements[");
-        assertThat(refusal(file.replace("\"id\" : \"build-up-frame-brick\"", "\"id\" : \"other\""))).contains("build-up-frame-brick");
+        assertThat(refusal(file.replaceFirst("\"type\" : \"wall\"", "\"type\" : \"hedge\"")))
+                .contains("hedge")
+                .contains("elements[");
+        assertThat(refusal(file.replace("\"id\" : \"build-up-frame-brick\"", "\"id\" : \"other\"")))
+                .contains("build-up-frame-brick");
         assertThat(refusal("{\"a\":1}")).contains("not a Lean Lintel project");
         assertThat(refusal(file.replace("\"version\" : 1", "\"version\" : 99"))).contains("version 99");
         assertThat(SERVER.get("/api/v1/projects").json().size()).isEqualTo(before);
@@ -81,12 +87,19 @@ class ProjectsApiTest {
     @Test
     void aNamedVersionCanBeLookedAtAndGoneBackTo() {
         api.edit(Api.shell(0, 0, 7200, 4800));
-        String version = api.post("/versions", Map.of("name", "Shell only")).json().path("id").asString();
+        String version = api.post("/versions", Map.of("name", "Shell only"))
+                .json()
+                .path("id")
+                .asString();
         api.edit(Api.wall(1000, 1000, 3000, 1000));
         String picture = "/drawings/" + OfficeStandard.GROUND_PLAN + "/picture";
         assertThat(api.get(picture).json().path("picture").path("groups")).hasSize(5);
-        assertThat(api.get(picture + "?version=" + version).json().path("picture").path("groups")).hasSize(4);
-        api.post("/versions/" + version + "/go-back", Map.of("editId", java.util.UUID.randomUUID(), "window", "test"));
+        assertThat(api.get(picture + "?version=" + version)
+                        .json()
+                        .path("picture")
+                        .path("groups"))
+                .hasSize(4);
+        api.post("/versions/" + version + "/go-back", Map.of("editId", UUID.randomUUID(), "window", "test"));
         assertThat(api.get(picture).json().path("picture").path("groups")).hasSize(4);
         api.undo();
         assertThat(api.get(picture).json().path("picture").path("groups")).hasSize(5);
@@ -99,28 +112,42 @@ class ProjectsApiTest {
         assertThat(pdf.status()).isEqualTo(200);
         assertThat(pdf.type()).isEqualTo("application/pdf");
         assertThat(new String(pdf.body(), 0, 5, StandardCharsets.US_ASCII)).isEqualTo("%PDF-");
-        assertThat(api.get("/drawings/" + OfficeStandard.GROUND_PLAN + "/view.pdf?paper=A4&scale=0").detail()).contains("scale");
-        assertThat(api.get("/drawings/" + OfficeStandard.GROUND_PLAN + "/view.pdf?paper=A9&scale=50").status()).isEqualTo(400);
+        assertThat(api.get("/drawings/" + OfficeStandard.GROUND_PLAN + "/view.pdf?paper=A4&scale=0")
+                        .detail())
+                .contains("scale");
+        assertThat(api.get("/drawings/" + OfficeStandard.GROUND_PLAN + "/view.pdf?paper=A9&scale=50")
+                        .status())
+                .isEqualTo(400);
     }
 
     @Test
     void otherWindowsHearOfAnEdit() throws Exception {
         HttpClient client = HttpClient.newHttpClient();
         CompletableFuture<String> heard = new CompletableFuture<>();
-        var stream = client.sendAsync(HttpRequest.newBuilder(URI.create(SERVER.address() + "/api/v1/events")).build(),
+        var stream = client.sendAsync(
+                HttpRequest.newBuilder(URI.create(SERVER.address() + "/api/v1/events"))
+                        .build(),
                 HttpResponse.BodyHandlers.fromLineSubscriber(new LineListener(heard, "data:")));
         Thread.sleep(300);
         api.edit(Api.wall(0, 0, 3000, 0));
-        assertThat(heard.get(10, TimeUnit.SECONDS)).contains(api.id()).contains("\"revision\":1").contains("\"window\":\"test\"");
+        assertThat(heard.get(10, TimeUnit.SECONDS))
+                .contains(api.id())
+                .contains("\"revision\":1")
+                .contains("\"window\":\"test\"");
         stream.cancel(true);
     }
 
     @Test
     void onlyOwnPagesAreLetIn() {
         URI list = URI.create(SERVER.address() + "/api/v1/projects");
-        assertThat(SERVER.send(HttpRequest.newBuilder(list).header("Origin", "http://elsewhere.example")).status()).isEqualTo(403);
+        assertThat(SERVER.send(HttpRequest.newBuilder(list).header("Origin", "http://elsewhere.example"))
+                        .status())
+                .isEqualTo(403);
         assertThat(SERVER.send(HttpRequest.newBuilder(list)
-                .header("Content-Type", "text/plain").POST(HttpRequest.BodyPublishers.ofString("{}"))).status()).isEqualTo(415);
+                                .header("Content-Type", "text/plain")
+                                .POST(HttpRequest.BodyPublishers.ofString("{}")))
+                        .status())
+                .isEqualTo(415);
     }
 
     @Test

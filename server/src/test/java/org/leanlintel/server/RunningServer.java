@@ -1,12 +1,16 @@
 package org.leanlintel.server;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.util.Objects;
 import java.util.UUID;
+import javax.sql.DataSource;
 import org.junit.jupiter.api.extension.AfterAllCallback;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
@@ -14,6 +18,7 @@ import org.leanlintel.formats.json.Json;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
 
 /** The real application on a free port against a database of its own in the test cluster that {@code ./lintel test} starts. */
@@ -55,7 +60,8 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
     }
 
     static void administer(String sql) {
-        try (var connection = DriverManager.getConnection(jdbcUrl("postgres"), "lintel", System.getenv("LINTEL_DB_PASSWORD"));
+        try (var connection = DriverManager.getConnection(
+                        jdbcUrl("postgres"), "lintel", System.getenv("LINTEL_DB_PASSWORD"));
                 var statement = connection.createStatement()) {
             statement.execute(sql);
         } catch (SQLException e) {
@@ -70,7 +76,10 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
     }
 
     private void start() {
-        application = SpringApplication.run(LeanLintel.class, "--server.port=0", "--spring.datasource.url=" + jdbcUrl(database),
+        application = SpringApplication.run(
+                LeanLintel.class,
+                "--server.port=0",
+                "--spring.datasource.url=" + jdbcUrl(database),
                 "--lintel.demo=" + demo);
     }
 
@@ -92,12 +101,14 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
 
     /** A second person, as accounts will make. */
     long addPerson(String name) {
-        var jdbc = new org.springframework.jdbc.core.JdbcTemplate(bean(javax.sql.DataSource.class));
-        return java.util.Objects.requireNonNull(jdbc.queryForObject("insert into person (name) values (?) returning id", Long.class, name));
+        var jdbc = new JdbcTemplate(bean(DataSource.class));
+        return Objects.requireNonNull(
+                jdbc.queryForObject("insert into person (name) values (?) returning id", Long.class, name));
     }
 
     public String address() {
-        return "http://127.0.0.1:" + ((WebServerApplicationContext) application).getWebServer().getPort();
+        return "http://127.0.0.1:"
+                + ((WebServerApplicationContext) application).getWebServer().getPort();
     }
 
     /** An answer with its body read as JSON where it is JSON. */
@@ -131,8 +142,8 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
                     ? Json.mapper().readTree(response.body())
                     : Json.mapper().createObjectNode();
             return new Answer(response.statusCode(), json, response.body(), type);
-        } catch (java.io.IOException e) {
-            throw new java.io.UncheckedIOException(e);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         } catch (InterruptedException e) {
             throw new IllegalStateException(e);
         }

@@ -32,7 +32,11 @@ class TwoServersTest {
         here.edit(Api.shell(0, 0, 7200, 4800));
         for (int i = 0; i < 100 && there.revision() == 0; i++) Thread.sleep(50);
         assertThat(there.revision()).isEqualTo(1);
-        assertThat(there.edit(Api.wall(1000, 1000, 3000, 1000)).json().path("revision").asLong()).isEqualTo(2);
+        assertThat(there.edit(Api.wall(1000, 1000, 3000, 1000))
+                        .json()
+                        .path("revision")
+                        .asLong())
+                .isEqualTo(2);
     }
 
     @Test
@@ -41,10 +45,12 @@ class TwoServersTest {
         for (int i = 0; i < 24; i++) {
             Api api = i % 2 == 0 ? here : there;
             double y = i * 8000.0;
-            work.add(() -> api.edit(UUID.randomUUID(), 1_000_000, Api.shell(0, y, 5000, 4000)).status());
+            work.add(() -> api.edit(UUID.randomUUID(), 1_000_000, Api.shell(0, y, 5000, 4000))
+                    .status());
         }
         try (var pool = Executors.newFixedThreadPool(6)) {
-            for (Future<Integer> done : pool.invokeAll(work)) assertThat(done.get()).isEqualTo(200);
+            for (Future<Integer> done : pool.invokeAll(work))
+                assertThat(done.get()).isEqualTo(200);
         }
         here.undo();
         here.redo();

@@ -61,7 +61,8 @@ public final class Building {
 
     private static Strip strip(Model model, Wall wall, WallAxis axis, @Nullable Building earlier) {
         Strip known = earlier == null ? null : earlier.strips.get(wall.id());
-        boolean same = known != null && known.wall() == wall && known.axis().equals(axis) && madeOfTheSame(model, known);
+        boolean same =
+                known != null && known.wall() == wall && known.axis().equals(axis) && madeOfTheSame(model, known);
         return same ? known : Strip.of(model, wall, axis);
     }
 

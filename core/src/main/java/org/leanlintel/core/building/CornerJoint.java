@@ -46,13 +46,18 @@ final class CornerJoint {
 
     /** How {@code arm} ends where it meets {@code other} at a corner. */
     static EndJoint between(Arm arm, Arm other) {
-        boolean armIsFirst = arm.strip().wall().id().compareTo(other.strip().wall().id()) <= 0;
+        boolean armIsFirst =
+                arm.strip().wall().id().compareTo(other.strip().wall().id()) <= 0;
         CornerJoint joint = armIsFirst ? new CornerJoint(arm, other) : new CornerJoint(other, arm);
         if (Math.abs(joint.sine) < Tolerance.BEND_SINE) return inLine(arm, other);
         joint.solve();
         return armIsFirst
-                ? new EndJoint(EndJoint.inOrder(joint.firstEnds), joint::beyondFirst, sideOfOther(joint.first, joint.sine > 0))
-                : new EndJoint(EndJoint.inOrder(joint.secondEnds), joint::beyondSecond, sideOfOther(joint.second, joint.sine < 0));
+                ? new EndJoint(
+                        EndJoint.inOrder(joint.firstEnds), joint::beyondFirst, sideOfOther(joint.first, joint.sine > 0))
+                : new EndJoint(
+                        EndJoint.inOrder(joint.secondEnds),
+                        joint::beyondSecond,
+                        sideOfOther(joint.second, joint.sine < 0));
     }
 
     /** The side of an arm's strip on which the other wall lies, given whether it lies to the left looking away. */
@@ -73,10 +78,12 @@ final class CornerJoint {
 
     private void share(int i, int j) {
         ArmPly a = as.get(i), b = bs.get(j);
-        firstEnds.put(a.stripIndex(), new PlyEnd(
-                first.edge(alongFirst(a.a0(), b.a0()), alongFirst(a.a1(), b.a1())), b.content()));
-        secondEnds.put(b.stripIndex(), new PlyEnd(
-                second.edge(alongSecond(a.a1(), b.a1()), alongSecond(a.a0(), b.a0())), a.content()));
+        firstEnds.put(
+                a.stripIndex(),
+                new PlyEnd(first.edge(alongFirst(a.a0(), b.a0()), alongFirst(a.a1(), b.a1())), b.content()));
+        secondEnds.put(
+                b.stripIndex(),
+                new PlyEnd(second.edge(alongSecond(a.a1(), b.a1()), alongSecond(a.a0(), b.a0())), a.content()));
     }
 
     /** Between two pairs, each crossing of plies without a mate goes to the stronger, or the thicker of equals. */
@@ -100,12 +107,16 @@ final class CornerJoint {
 
     private void stopFirst(int i, double b, int against) {
         ArmPly a = as.get(i);
-        firstEnds.put(a.stripIndex(), new PlyEnd(first.edge(alongFirst(a.a0(), b), alongFirst(a.a1(), b)), content(bs, against)));
+        firstEnds.put(
+                a.stripIndex(),
+                new PlyEnd(first.edge(alongFirst(a.a0(), b), alongFirst(a.a1(), b)), content(bs, against)));
     }
 
     private void stopSecond(int j, double a, int against) {
         ArmPly b = bs.get(j);
-        secondEnds.put(b.stripIndex(), new PlyEnd(second.edge(alongSecond(a, b.a1()), alongSecond(a, b.a0())), content(as, against)));
+        secondEnds.put(
+                b.stripIndex(),
+                new PlyEnd(second.edge(alongSecond(a, b.a1()), alongSecond(a, b.a0())), content(as, against)));
     }
 
     private static @Nullable Content content(List<ArmPly> plies, int index) {
@@ -143,7 +154,9 @@ final class CornerJoint {
 
     private static EndJoint inLine(Arm arm, Arm other) {
         Vec across = arm.direction().minus(other.direction());
-        Vec cut = across.length() < Tolerance.PARALLEL_SINE ? arm.direction().left() : across.unit().left();
+        Vec cut = across.length() < Tolerance.PARALLEL_SINE
+                ? arm.direction().left()
+                : across.unit().left();
         double slope = cut.dot(arm.direction()) / cut.dot(arm.direction().left());
         Map<Integer, PlyEnd> ends = new TreeMap<>();
         List<ArmPly> others = other.pliesToRight();

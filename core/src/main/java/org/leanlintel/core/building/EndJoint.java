@@ -19,7 +19,6 @@ public record EndJoint(List<PlyEnd> plies, DoubleFunction<List<Span>> beyond, Se
     /** Where a ply ends, and what touches its end over the whole of it; null where nothing does. */
     public record PlyEnd(Edge edge, @Nullable Content against) {}
 
-
     static EndJoint free(Strip strip, double s) {
         PlyEnd square = new PlyEnd(Edge.square(s), null);
         return new EndJoint(strip.plies().stream().map(p -> square).toList(), t -> List.of(), Set.of());

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
@@ -31,11 +32,16 @@ final class Junctions {
         List<Strip> found = new ArrayList<>();
         for (End end : End.values()) {
             switch (wall.at(end)) {
-                case WallEnd.AtCorner c -> model.relations().endsAt(c.corner()).forEach(ref -> addStrip(found, ref.wall().id()));
+                case WallEnd.AtCorner c ->
+                    model.relations()
+                            .endsAt(c.corner())
+                            .forEach(ref -> addStrip(found, ref.wall().id()));
                 case WallEnd.OnSide s -> addStrip(found, s.wall());
             }
         }
-        model.relations().endsOn(wall.id()).forEach(ref -> addStrip(found, ref.wall().id()));
+        model.relations()
+                .endsOn(wall.id())
+                .forEach(ref -> addStrip(found, ref.wall().id()));
         return found;
     }
 
@@ -91,15 +97,18 @@ final class Junctions {
         return Math.abs(arm.direction().cross(host.axis().line().direction())) > Tolerance.BEND_SINE;
     }
 
-    private static EndJoint onSide(Arm arm, @org.jspecify.annotations.Nullable Strip host, WallEnd.Reach reach) {
-        return host == null ? EndJoint.free(arm.strip(), arm.s(0)) : SideJoint.of(arm, host, reach).end();
+    private static EndJoint onSide(Arm arm, @Nullable Strip host, WallEnd.Reach reach) {
+        return host == null
+                ? EndJoint.free(arm.strip(), arm.s(0))
+                : SideJoint.of(arm, host, reach).end();
     }
 
     private EndJoint atCorner(Arm arm, List<Arm> arms) {
         if (arms.size() < 2) return EndJoint.free(arm.strip(), arm.s(0));
         if (arms.size() == 2) return CornerJoint.between(arm, arms.get(0).equals(arm) ? arms.get(1) : arms.get(0));
         Couple couple = Couple.of(arms);
-        if (couple.has(arm)) return CornerJoint.between(arm, couple.first().equals(arm) ? couple.second() : couple.first());
+        if (couple.has(arm))
+            return CornerJoint.between(arm, couple.first().equals(arm) ? couple.second() : couple.first());
         Strip host = couple.squarest(arm).strip();
         return crosses(arm, host) ? onSide(arm, host, WallEnd.Reach.STRUCTURE) : EndJoint.free(arm.strip(), arm.s(0));
     }

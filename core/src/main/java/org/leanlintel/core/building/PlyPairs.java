@@ -40,7 +40,8 @@ final class PlyPairs {
     }
 
     /** Longest common subsequence of what the plies do, by the usual table of best counts. */
-    private static void match(List<ArmPly> as, int aFrom, int aTo, List<ArmPly> bs, int bFrom, int bTo, List<Pair> pairs) {
+    private static void match(
+            List<ArmPly> as, int aFrom, int aTo, List<ArmPly> bs, int bFrom, int bTo, List<Pair> pairs) {
         int rows = aTo - aFrom, columns = bTo - bFrom;
         int[][] best = new int[rows + 1][columns + 1];
         for (int i = rows - 1; i >= 0; i--) {

@@ -85,7 +85,8 @@ final class SideJoint {
         for (ArmPly p : standing.pliesToLeft()) {
             for (int k = 0; k <= Math.min(depth(p.does()), met.size() - 1); k++) {
                 double s0 = alongHost(p.a0(), face(k)), s1 = alongHost(p.a1(), face(k));
-                landings.add(new Landing(onLeft ? host.plies().size() - 1 - k : k, onLeft, Math.min(s0, s1), Math.max(s0, s1)));
+                landings.add(new Landing(
+                        onLeft ? host.plies().size() - 1 - k : k, onLeft, Math.min(s0, s1), Math.max(s0, s1)));
             }
         }
         return landings;

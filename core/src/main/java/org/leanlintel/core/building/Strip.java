@@ -44,7 +44,12 @@ public record Strip(Wall wall, BuildUp buildUp, WallAxis axis, List<StripPly> pl
             Ply ply = buildUp.plies().get(i);
             double outer = offsetOfFace(wall, buildUp, i);
             double inner = offsetOfFace(wall, buildUp, i + 1);
-            plies.add(new StripPly(i, Math.min(outer, inner), Math.max(outer, inner), model.get(ply.material(), Material.class), ply.does()));
+            plies.add(new StripPly(
+                    i,
+                    Math.min(outer, inner),
+                    Math.max(outer, inner),
+                    model.get(ply.material(), Material.class),
+                    ply.does()));
         }
         if (wall.outside() == Side.LEFT) plies = plies.reversed();
         return new Strip(wall, buildUp, axis, plies);

@@ -1,5 +1,6 @@
 package org.leanlintel.core.building;
 
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
@@ -8,7 +9,6 @@ import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
-import org.jspecify.annotations.Nullable;
 
 /**
  * Where a wall's set-out line runs: from {@code start} to {@code end}, each at a corner or on the set-out line of the

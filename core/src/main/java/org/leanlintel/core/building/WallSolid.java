@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.EndJoint.PlyEnd;
 import org.leanlintel.core.building.SideJoint.Cut;
 import org.leanlintel.core.building.Strip.StripPly;
-import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
@@ -38,10 +38,14 @@ public final class WallSolid {
         standing = junctions.standingOn(strip);
         visibleStart = junctions.visibleEnd(strip, End.START);
         visibleEnd = junctions.visibleEnd(strip, End.END);
-        this.openings = openings.stream().map(o -> PlacedOpening.of(o, visibleStart, visibleEnd)).toList();
+        this.openings = openings.stream()
+                .map(o -> PlacedOpening.of(o, visibleStart, visibleEnd))
+                .toList();
         strip.plies().forEach(p -> cutsByPly.add(new ArrayList<>()));
-        for (SideJoint joint : standing) for (Cut cut : joint.cuts()) cutsByPly.get(cut.hostPly()).add(cut);
-        cutsByPly.forEach(cuts -> cuts.sort(Comparator.comparingDouble(c -> c.from().middle())));
+        for (SideJoint joint : standing)
+            for (Cut cut : joint.cuts()) cutsByPly.get(cut.hostPly()).add(cut);
+        cutsByPly.forEach(
+                cuts -> cuts.sort(Comparator.comparingDouble(c -> c.from().middle())));
     }
 
     public Strip strip() {
@@ -77,12 +81,18 @@ public final class WallSolid {
 
     /** From here on, along the wall, every ply stands. */
     public double clearFrom() {
-        return start.plies().stream().mapToDouble(p -> Math.max(p.edge().atLo(), p.edge().atHi())).max().orElse(0);
+        return start.plies().stream()
+                .mapToDouble(p -> Math.max(p.edge().atLo(), p.edge().atHi()))
+                .max()
+                .orElse(0);
     }
 
     /** Up to here, along the wall, every ply stands. */
     public double clearTo() {
-        return end.plies().stream().mapToDouble(p -> Math.min(p.edge().atLo(), p.edge().atHi())).min().orElse(0);
+        return end.plies().stream()
+                .mapToDouble(p -> Math.min(p.edge().atLo(), p.edge().atHi()))
+                .min()
+                .orElse(0);
     }
 
     public double heightMm() {
@@ -93,7 +103,8 @@ public final class WallSolid {
     public boolean isLongEnough() {
         for (int i = 0; i < strip.plies().size(); i++) {
             Edge from = startOf(i).edge(), to = endOf(i).edge();
-            if (to.atLo() - from.atLo() < Tolerance.SAME_MM || to.atHi() - from.atHi() < Tolerance.SAME_MM) return false;
+            if (to.atLo() - from.atLo() < Tolerance.SAME_MM || to.atHi() - from.atHi() < Tolerance.SAME_MM)
+                return false;
         }
         return true;
     }
@@ -101,13 +112,15 @@ public final class WallSolid {
     /** A wall attached to the side of this one that would land past the end of a ply it meets; null if none does. */
     public @Nullable Wall standingPastAnEnd() {
         for (SideJoint joint : standing) {
-            if (joint.isAttached() && joint.landings().stream().anyMatch(this::isPastAnEnd)) return joint.standingWall();
+            if (joint.isAttached() && joint.landings().stream().anyMatch(this::isPastAnEnd))
+                return joint.standingWall();
         }
         return null;
     }
 
     private boolean isPastAnEnd(SideJoint.Landing landing) {
-        Edge from = startOf(landing.hostPly()).edge(), to = endOf(landing.hostPly()).edge();
+        Edge from = startOf(landing.hostPly()).edge(),
+                to = endOf(landing.hostPly()).edge();
         double first = landing.onLeftFace() ? from.atHi() : from.atLo();
         double last = landing.onLeftFace() ? to.atHi() : to.atLo();
         return landing.from() < first - Tolerance.SAME_MM || landing.to() > last + Tolerance.SAME_MM;
@@ -117,7 +130,8 @@ public final class WallSolid {
     public @Nullable Wall standingWithin(double from, double to) {
         for (SideJoint joint : standing) {
             for (Span touch : joint.touches()) {
-                if (touch.from() < to - Tolerance.SAME_MM && touch.to() > from + Tolerance.SAME_MM) return joint.standingWall();
+                if (touch.from() < to - Tolerance.SAME_MM && touch.to() > from + Tolerance.SAME_MM)
+                    return joint.standingWall();
             }
         }
         return null;
@@ -138,7 +152,8 @@ public final class WallSolid {
 
     private Band band(double low, double high) {
         double middle = (low + high) / 2 - storey.levelMm();
-        return new Band(low, high, openings.stream().filter(o -> o.openAt(middle)).toList());
+        return new Band(
+                low, high, openings.stream().filter(o -> o.openAt(middle)).toList());
     }
 
     /** The slice that a level plane {@code cutMm} above the datum meets, without openings where it misses the wall. */
@@ -160,7 +175,8 @@ public final class WallSolid {
         Edge cursor = startOf(ply).edge();
         boolean atOpening = false;
         for (Gap gap : gaps(ply, band)) {
-            if (cursor.before(gap.from())) runs.add(new PlyRun(cursor, gap.from().orEarlier(last), atOpening, gap.isOpening()));
+            if (cursor.before(gap.from()))
+                runs.add(new PlyRun(cursor, gap.from().orEarlier(last), atOpening, gap.isOpening()));
             if (cursor.before(gap.to())) atOpening = gap.isOpening();
             cursor = cursor.orLater(gap.to());
         }
@@ -199,7 +215,8 @@ public final class WallSolid {
         List<Span> spans = new ArrayList<>();
         for (SideJoint joint : standing) if (joint.onLeft() == (side == Side.LEFT)) spans.addAll(joint.touches());
         double t = side == Side.LEFT ? strip.hi() : strip.lo();
-        for (EndJoint joint : List.of(start, end)) if (joint.sides().contains(side)) spans.addAll(joint.beyond().apply(t));
+        for (EndJoint joint : List.of(start, end))
+            if (joint.sides().contains(side)) spans.addAll(joint.beyond().apply(t));
         return spans;
     }
 
@@ -223,7 +240,8 @@ public final class WallSolid {
                 StripPly p = strip.plies().get(i);
                 if (p.thickness() == 0) continue;
                 for (PlyRun run : runs(i, band)) {
-                    bodies.add(new Body(strip.wall().id(), p.index(), p.material(), outline(i, run), band.lowMm(), band.highMm()));
+                    bodies.add(new Body(
+                            strip.wall().id(), p.index(), p.material(), outline(i, run), band.lowMm(), band.highMm()));
                 }
             }
         }

@@ -26,7 +26,8 @@ public record AddSheet(String number, String title, PaperSize size, List<Sheet.P
     @Override
     public Outcome on(Building building) {
         for (Sheet s : building.model().all(Sheet.class)) {
-            if (s.number().equalsIgnoreCase(number.strip())) return Refusal.because("There is a sheet %s already.".formatted(s.number()), s.id());
+            if (s.number().equalsIgnoreCase(number.strip()))
+                return Refusal.because("There is a sheet %s already.".formatted(s.number()), s.id());
         }
         Sheet sheet = new Sheet(new NewIds(building.model()).next(), number, title, size, drawings);
         return Change.to(building.model(), "add " + Naming.of(sheet), List.of(sheet), List.of());

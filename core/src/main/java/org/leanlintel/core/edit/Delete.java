@@ -17,8 +17,8 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Outcome;
-import org.leanlintel.core.model.Relations.WallEndRef;
 import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.Relations.WallEndRef;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Wall;
@@ -42,7 +42,9 @@ public record Delete(List<ElementId> elements) implements Edit {
     @Override
     public Outcome on(Building building) {
         if (elements.isEmpty()) return Refusal.because("Nothing is selected.");
-        List<Element> asked = elements.stream().map(id -> building.model().get(id, Element.class)).toList();
+        List<Element> asked = elements.stream()
+                .map(id -> building.model().get(id, Element.class))
+                .toList();
         for (Element e : asked) {
             if (e instanceof Settings) return Refusal.because("The project's settings cannot be deleted.", e.id());
         }
@@ -85,7 +87,8 @@ public record Delete(List<ElementId> elements) implements Edit {
             for (WallEndRef ref : model.relations().endsOn(host.id())) {
                 Strip strip = building.strip(ref.wall().id());
                 if (gone.contains(ref.wall().id()) || strip == null) continue;
-                Corner corner = new Corner(ids.next(), ref.wall().storey(), strip.axis().at(ref.end()));
+                Corner corner =
+                        new Corner(ids.next(), ref.wall().storey(), strip.axis().at(ref.end()));
                 put.put(corner.id(), corner);
                 Wall now = (Wall) put.getOrDefault(ref.wall().id(), ref.wall());
                 put.put(now.id(), now.withEnd(ref.end(), new WallEnd.AtCorner(corner.id())));
@@ -94,7 +97,8 @@ public record Delete(List<ElementId> elements) implements Edit {
 
         private void removeBareCorners() {
             for (Corner corner : model.all(Corner.class)) {
-                if (model.relations().endsAt(corner.id()).stream().allMatch(ref -> gone.contains(ref.wall().id()))) gone.add(corner.id());
+                if (model.relations().endsAt(corner.id()).stream()
+                        .allMatch(ref -> gone.contains(ref.wall().id()))) gone.add(corner.id());
             }
         }
 

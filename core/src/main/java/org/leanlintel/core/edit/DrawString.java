@@ -24,7 +24,8 @@ public record DrawString(ElementId drawing, ElementId layer, Vec direction, Vec 
 
     @Override
     public Outcome on(Building building) {
-        DimensionString string = new DimensionString(new NewIds(building.model()).next(), layer, drawing, direction, at, holds);
+        DimensionString string =
+                new DimensionString(new NewIds(building.model()).next(), layer, drawing, direction, at, holds);
         return Change.to(building.model(), "draw dimension string", List.of(string), List.of());
     }
 }

@@ -32,7 +32,14 @@ import org.leanlintel.core.model.WallEnd;
  * @param close whether the last point joins back to the first
  */
 public record DrawWalls(
-        ElementId storey, ElementId layer, ElementId buildUp, SetOut setOut, Side outside, WallEnd.Reach reach, List<Pick> picks, boolean close)
+        ElementId storey,
+        ElementId layer,
+        ElementId buildUp,
+        SetOut setOut,
+        Side outside,
+        WallEnd.Reach reach,
+        List<Pick> picks,
+        boolean close)
         implements Edit {
 
     private static final int MOST_PICKS = 500;
@@ -54,11 +61,13 @@ public record DrawWalls(
     @Override
     public Outcome on(Building building) {
         if (picks.size() < 2) return Refusal.because("A wall needs two points.");
-        if (picks.size() > MOST_PICKS) return Refusal.because("A run may have %d points at most.".formatted(MOST_PICKS));
+        if (picks.size() > MOST_PICKS)
+            return Refusal.because("A run may have %d points at most.".formatted(MOST_PICKS));
         if (close && picks.size() < 3) return Refusal.because("A run needs three points to close.");
         for (int i = 1; i < picks.size(); i++) {
             if (picks.get(i).at().distanceTo(picks.get(i - 1).at()) < Tolerance.SHORTEST_WALL_MM) {
-                return Refusal.because("A wall must be at least %d mm long.".formatted((int) Tolerance.SHORTEST_WALL_MM));
+                return Refusal.because(
+                        "A wall must be at least %d mm long.".formatted((int) Tolerance.SHORTEST_WALL_MM));
             }
         }
         return new Run(building).draw();
@@ -82,7 +91,8 @@ public record DrawWalls(
         Outcome draw() {
             int last = picks.size() - 1;
             WallEnd first = outerEnd(picks.getFirst());
-            if (close && !(first instanceof WallEnd.AtCorner)) return Refusal.because("A run that starts against a wall cannot close on itself.");
+            if (close && !(first instanceof WallEnd.AtCorner))
+                return Refusal.because("A run that starts against a wall cannot close on itself.");
             WallEnd from = first;
             for (int i = 1; i <= last; i++) {
                 WallEnd to = i == last && !close ? outerEnd(picks.get(i)) : corner(picks.get(i));
@@ -91,17 +101,26 @@ public record DrawWalls(
             }
             if (close) leg(from, picks.getLast().at(), first, picks.getFirst().at());
             put.addAll(walls);
-            return Change.to(model, walls.size() == 1 ? "draw wall " + walls.getFirst().mark() : "draw %d walls".formatted(walls.size()), put, List.of());
+            return Change.to(
+                    model,
+                    walls.size() == 1
+                            ? "draw wall " + walls.getFirst().mark()
+                            : "draw %d walls".formatted(walls.size()),
+                    put,
+                    List.of());
         }
 
         private WallEnd outerEnd(Pick pick) {
-            return pick.hold() instanceof Hold.OnFace face ? new WallEnd.OnSide(face.wall(), pick.at(), reach) : corner(pick);
+            return pick.hold() instanceof Hold.OnFace face
+                    ? new WallEnd.OnSide(face.wall(), pick.at(), reach)
+                    : corner(pick);
         }
 
         private WallEnd.AtCorner corner(Pick pick) {
             if (pick.hold() instanceof Hold.AtCorner c) return new WallEnd.AtCorner(c.corner());
             for (Corner known : model.all(Corner.class)) {
-                if (known.storey().equals(storey) && Tolerance.same(known.at(), pick.at())) return new WallEnd.AtCorner(known.id());
+                if (known.storey().equals(storey) && Tolerance.same(known.at(), pick.at()))
+                    return new WallEnd.AtCorner(known.id());
             }
             Corner made = new Corner(ids.next(), storey, pick.at());
             put.add(made);
@@ -111,7 +130,8 @@ public record DrawWalls(
         private void leg(WallEnd from, Vec fromAt, WallEnd to, Vec toAt) {
             WallEnd start = from;
             for (Crossing crossing : crossings(from, fromAt, to, toAt)) {
-                WallEnd there = new WallEnd.OnSide(crossing.wall(), fromAt.along(toAt.minus(fromAt).unit(), crossing.along()), reach);
+                WallEnd there = new WallEnd.OnSide(
+                        crossing.wall(), fromAt.along(toAt.minus(fromAt).unit(), crossing.along()), reach);
                 add(start, there);
                 start = there;
             }
@@ -135,7 +155,8 @@ public record DrawWalls(
                 Double place = strip.axis().line().meets(leg);
                 if (along == null || place == null) continue;
                 double deep = strip.hi() - strip.lo() + Tolerance.SHORTEST_WALL_MM;
-                boolean crosses = along > deep && along < length - deep && place > deep && place < strip.length() - deep;
+                boolean crosses =
+                        along > deep && along < length - deep && place > deep && place < strip.length() - deep;
                 if (crosses) found.add(new Crossing(other.id(), along));
             }
             found.sort(Comparator.comparingDouble(Crossing::along));

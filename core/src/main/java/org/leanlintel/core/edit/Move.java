@@ -46,7 +46,8 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
     public Outcome on(Building building) {
         if (elements.isEmpty()) return Refusal.because("Nothing is selected.");
         Model model = building.model();
-        List<Element> asked = elements.stream().map(id -> model.get(id, Element.class)).toList();
+        List<Element> asked =
+                elements.stream().map(id -> model.get(id, Element.class)).toList();
         Mover mover = new Mover(building);
         for (Element e : asked) {
             Refusal refusal = mover.move(e);
@@ -66,14 +67,16 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
             model = building.model();
         }
 
-        @Nullable Refusal move(Element element) {
+        @Nullable
+        Refusal move(Element element) {
             switch (element) {
                 case Wall wall -> moveWall(wall);
                 case Opening opening -> moveOpening(opening);
                 case Note note -> put.put(note.id(), note.moved(by));
                 case DimensionString s -> put.put(s.id(), s.through(s.at().plus(by), s.holds()));
                 default -> {
-                    return Refusal.because("%s cannot be moved on the board.".formatted(Naming.of(element)), element.id());
+                    return Refusal.because(
+                            "%s cannot be moved on the board.".formatted(Naming.of(element)), element.id());
                 }
             }
             return null;
@@ -83,13 +86,17 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
             Strip strip = building.strip(wall.id());
             if (strip == null) return;
             Line line = strip.axis().line();
-            Vec shift = isJoined(wall) ? line.direction().left().times(by.dot(line.direction().left())) : by;
-            for (End end : End.values()) moveEnd(wall, end, shift, new Line(line.through().plus(shift), line.direction()));
+            Vec shift = isJoined(wall)
+                    ? line.direction().left().times(by.dot(line.direction().left()))
+                    : by;
+            for (End end : End.values())
+                moveEnd(wall, end, shift, new Line(line.through().plus(shift), line.direction()));
         }
 
         private boolean isJoined(Wall wall) {
             for (End end : End.values()) {
-                boolean alone = wall.at(end) instanceof WallEnd.AtCorner c && model.relations().endsAt(c.corner()).size() == 1;
+                boolean alone = wall.at(end) instanceof WallEnd.AtCorner c
+                        && model.relations().endsAt(c.corner()).size() == 1;
                 if (!alone && !othersMoveToo(wall, end)) return true;
             }
             return false;
@@ -97,7 +104,9 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
 
         private boolean othersMoveToo(Wall wall, End end) {
             return switch (wall.at(end)) {
-                case WallEnd.AtCorner c -> model.relations().endsAt(c.corner()).stream().allMatch(ref -> elements.contains(ref.wall().id()));
+                case WallEnd.AtCorner c ->
+                    model.relations().endsAt(c.corner()).stream()
+                            .allMatch(ref -> elements.contains(ref.wall().id()));
                 case WallEnd.OnSide s -> elements.contains(s.wall());
             };
         }
@@ -110,7 +119,9 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
                 }
                 case WallEnd.AtCorner c -> {
                     Corner corner = model.get(c.corner(), Corner.class);
-                    put.putIfAbsent(corner.id(), new Corner(corner.id(), corner.storey(), movedCorner(wall, corner, shift, movedLine)));
+                    put.putIfAbsent(
+                            corner.id(),
+                            new Corner(corner.id(), corner.storey(), movedCorner(wall, corner, shift, movedLine)));
                 }
             }
         }
@@ -120,7 +131,9 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
             for (WallEndRef ref : model.relations().endsAt(corner.id())) {
                 if (ref.wall().equals(wall) || elements.contains(ref.wall().id())) continue;
                 WallAxis axis = WallAxis.of(model, ref.wall());
-                if (axis == null || Math.abs(axis.line().direction().cross(movedLine.direction())) < Tolerance.BEND_SINE) continue;
+                if (axis == null
+                        || Math.abs(axis.line().direction().cross(movedLine.direction())) < Tolerance.BEND_SINE)
+                    continue;
                 Double along = axis.line().meets(movedLine);
                 if (along != null) return axis.line().at(along);
             }

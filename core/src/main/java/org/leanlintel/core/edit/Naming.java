@@ -48,12 +48,14 @@ public final class Naming {
     static String nextMark(Model model, String letter, int after) {
         int highest = 0;
         for (Element e : model.elements()) {
-            String mark = switch (e) {
-                case Wall w -> w.mark();
-                case Opening o -> o.mark();
-                default -> "";
-            };
-            if (mark.matches(letter + "\\d{1,6}")) highest = Math.max(highest, Integer.parseInt(mark.substring(letter.length())));
+            String mark =
+                    switch (e) {
+                        case Wall w -> w.mark();
+                        case Opening o -> o.mark();
+                        default -> "";
+                    };
+            if (mark.matches(letter + "\\d{1,6}"))
+                highest = Math.max(highest, Integer.parseInt(mark.substring(letter.length())));
         }
         return letter + (highest + after);
     }

@@ -12,7 +12,14 @@ import org.leanlintel.core.model.Placing;
 
 /** Cuts a wall for a door or a window. Sizes in millimetres as in {@link Opening}. */
 public record PlaceOpening(
-        ElementId wall, ElementId layer, Placing placing, double widthMm, double heightMm, double sillMm, Opening.Kind kind) implements Edit {
+        ElementId wall,
+        ElementId layer,
+        Placing placing,
+        double widthMm,
+        double heightMm,
+        double sillMm,
+        Opening.Kind kind)
+        implements Edit {
 
     @Override
     public Set<ElementId> reads() {
@@ -23,7 +30,8 @@ public record PlaceOpening(
     public Outcome on(Building building) {
         Model model = building.model();
         String mark = Naming.nextMark(model, kind instanceof Opening.Window ? "G" : "D", 1);
-        Opening opening = new Opening(new NewIds(model).next(), layer, mark, wall, placing, widthMm, heightMm, sillMm, kind);
+        Opening opening =
+                new Opening(new NewIds(model).next(), layer, mark, wall, placing, widthMm, heightMm, sillMm, kind);
         return Change.to(model, "place " + Naming.of(opening), List.of(opening), List.of());
     }
 }

@@ -3,6 +3,7 @@ package org.leanlintel.core.edit;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.model.BuildUp;
@@ -51,7 +52,8 @@ public final class References {
     private static @Nullable Refusal stillUsed(Model next, Set<ElementId> gone) {
         for (Element e : next.elements()) {
             for (Reference r : of(e)) {
-                if (gone.contains(r.to)) return Refusal.because("\"%s\" is still used by %s.".formatted(r.to, Naming.of(e)), e.id());
+                if (gone.contains(r.to))
+                    return Refusal.because("\"%s\" is still used by %s.".formatted(r.to, Naming.of(e)), e.id());
             }
         }
         return null;
@@ -60,8 +62,13 @@ public final class References {
     private static @Nullable Refusal missing(Model model, Element element) {
         for (Reference r : of(element)) {
             if (model.find(r.to, r.kind) == null) {
-                return Refusal.because("%s refers to the %s \"%s\", which is not in the project."
-                        .formatted(Naming.of(element), r.kind.getSimpleName().toLowerCase(java.util.Locale.ROOT), r.to), element.id());
+                return Refusal.because(
+                        "%s refers to the %s \"%s\", which is not in the project."
+                                .formatted(
+                                        Naming.of(element),
+                                        r.kind.getSimpleName().toLowerCase(Locale.ROOT),
+                                        r.to),
+                        element.id());
             }
         }
         return null;

@@ -21,7 +21,8 @@ public record Revise(Element element) implements Edit {
     public Outcome on(Building building) {
         Element before = building.model().get(element.id(), Element.class);
         if (before.getClass() != element.getClass()) {
-            return Refusal.because("%s cannot become another kind of thing.".formatted(Naming.of(before)), element.id());
+            return Refusal.because(
+                    "%s cannot become another kind of thing.".formatted(Naming.of(before)), element.id());
         }
         return Change.to(building.model(), "change " + Naming.of(element), List.of(element), List.of());
     }

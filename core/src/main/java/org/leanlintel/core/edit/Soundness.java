@@ -33,10 +33,13 @@ final class Soundness {
         Soundness soundness = new Soundness(after);
         for (Wall wall : after.model().all(Wall.class)) {
             Strip strip = after.strip(wall.id());
-            if (strip == null) return Refusal.because("%s would have no length left.".formatted(wall.mark()), wall.id());
+            if (strip == null)
+                return Refusal.because("%s would have no length left.".formatted(wall.mark()), wall.id());
             if (strip != before.strip(wall.id())) {
                 if (turnedAbout(before.strip(wall.id()), strip)) {
-                    return Refusal.because("%s would be turned about: its ends would pass each other.".formatted(wall.mark()), wall.id());
+                    return Refusal.because(
+                            "%s would be turned about: its ends would pass each other.".formatted(wall.mark()),
+                            wall.id());
                 }
                 Refusal refusal = soundness.overlaps(strip);
                 if (refusal != null) return refusal;
@@ -60,7 +63,10 @@ final class Soundness {
             Strip o = after.strip(other.id());
             if (o == null || o == strip || !overlap(strip, o)) continue;
             if (!joined(strip.wall(), other) || foldedBack(strip, o)) {
-                return Refusal.because("%s would lie on %s.".formatted(strip.wall().mark(), other.mark()), strip.wall().id(), other.id());
+                return Refusal.because(
+                        "%s would lie on %s.".formatted(strip.wall().mark(), other.mark()),
+                        strip.wall().id(),
+                        other.id());
             }
         }
         return null;
@@ -119,10 +125,14 @@ final class Soundness {
 
     private @Nullable Refusal ends(WallSolid solid) {
         Wall wall = solid.strip().wall();
-        if (!solid.isLongEnough()) return Refusal.because("%s would be too short for the walls it meets.".formatted(wall.mark()), wall.id());
+        if (!solid.isLongEnough())
+            return Refusal.because("%s would be too short for the walls it meets.".formatted(wall.mark()), wall.id());
         Wall past = solid.standingPastAnEnd();
         if (past == null) return null;
-        return Refusal.because("%s would meet %s past its end or in its corner.".formatted(past.mark(), wall.mark()), past.id(), wall.id());
+        return Refusal.because(
+                "%s would meet %s past its end or in its corner.".formatted(past.mark(), wall.mark()),
+                past.id(),
+                wall.id());
     }
 
     private @Nullable Refusal openings(WallSolid solid) {
@@ -141,18 +151,26 @@ final class Soundness {
         double clearFrom = solid.clearFrom(), clearTo = solid.clearTo();
         double past = Math.max(clearFrom - placed.from(), placed.to() - clearTo);
         if (past > Tolerance.SAME_MM) {
-            return Refusal.because("The %s would run %s past the end of %s.".formatted(what, lengths.print(past), mark), opening.id());
+            return Refusal.because(
+                    "The %s would run %s past the end of %s.".formatted(what, lengths.print(past), mark), opening.id());
         }
         if (opening.headMm() > solid.heightMm() + Tolerance.SAME_MM) {
-            return Refusal.because("The head of the %s would be above the top of %s.".formatted(what, mark), opening.id());
+            return Refusal.because(
+                    "The head of the %s would be above the top of %s.".formatted(what, mark), opening.id());
         }
         for (PlacedOpening o : others) {
             if (placed.from() < o.to() - Tolerance.SAME_MM && o.from() < placed.to() - Tolerance.SAME_MM) {
-                return Refusal.because("The %s would overlap %s.".formatted(what, Naming.of(o.opening())), opening.id(), o.opening().id());
+                return Refusal.because(
+                        "The %s would overlap %s.".formatted(what, Naming.of(o.opening())),
+                        opening.id(),
+                        o.opening().id());
             }
         }
         Wall inTheWay = solid.standingWithin(placed.from(), placed.to());
         if (inTheWay == null) return null;
-        return Refusal.because("The %s would open where %s meets %s.".formatted(what, inTheWay.mark(), mark), opening.id(), inTheWay.id());
+        return Refusal.because(
+                "The %s would open where %s meets %s.".formatted(what, inTheWay.mark(), mark),
+                opening.id(),
+                inTheWay.id());
     }
 }

@@ -30,13 +30,15 @@ public final class Area {
         if (ring.size() < 3) throw new IllegalArgumentException("A ring needs three points, not " + ring.size());
         List<Coordinate> coordinates = new ArrayList<>(ring.size() + 1);
         for (Vec p : ring) coordinates.add(new Coordinate(p.x(), p.y()));
-        if (!coordinates.getFirst().equals2D(coordinates.getLast())) coordinates.add(coordinates.getFirst().copy());
+        if (!coordinates.getFirst().equals2D(coordinates.getLast()))
+            coordinates.add(coordinates.getFirst().copy());
         Geometry polygon = JTS.createPolygon(coordinates.toArray(new Coordinate[0]));
         return polygon.getArea() == 0 ? NONE : new Area(polygon);
     }
 
     public static Area rectangle(double x, double y, double width, double height) {
-        return of(List.of(new Vec(x, y), new Vec(x + width, y), new Vec(x + width, y + height), new Vec(x, y + height)));
+        return of(
+                List.of(new Vec(x, y), new Vec(x + width, y), new Vec(x + width, y + height), new Vec(x, y + height)));
     }
 
     /** Everything that any of {@code areas} covers, on a grid of {@link Tolerance#SAME_MM}, so that neighbours leave no slivers. */

@@ -7,7 +7,8 @@ public record Bounds(double minX, double minY, double maxX, double maxY) {
 
     public Bounds {
         if (!(minX <= maxX && minY <= maxY)) {
-            throw new IllegalArgumentException("Bounds the wrong way round: %s..%s, %s..%s".formatted(minX, maxX, minY, maxY));
+            throw new IllegalArgumentException(
+                    "Bounds the wrong way round: %s..%s, %s..%s".formatted(minX, maxX, minY, maxY));
         }
     }
 

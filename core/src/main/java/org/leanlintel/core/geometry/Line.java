@@ -6,7 +6,8 @@ import org.jspecify.annotations.Nullable;
 public record Line(Vec through, Vec direction) {
 
     public Line {
-        if (Math.abs(direction.length() - 1) > 1e-9) throw new IllegalArgumentException("direction must be one long: " + direction);
+        if (Math.abs(direction.length() - 1) > 1e-9)
+            throw new IllegalArgumentException("direction must be one long: " + direction);
     }
 
     public static Line between(Vec from, Vec to) {

@@ -13,7 +13,8 @@ import java.math.RoundingMode;
 public record LengthPrinter(UnitSystem units, double stepMm) {
 
     public LengthPrinter {
-        if (!(stepMm > 0 && Double.isFinite(stepMm))) throw new IllegalArgumentException("stepMm must be positive: " + stepMm);
+        if (!(stepMm > 0 && Double.isFinite(stepMm)))
+            throw new IllegalArgumentException("stepMm must be positive: " + stepMm);
     }
 
     /** The usual step of dimension strings: 1 mm, or 1/16 in. */
@@ -38,7 +39,10 @@ public record LengthPrinter(UnitSystem units, double stepMm) {
     }
 
     private static String metric(double mm) {
-        return BigDecimal.valueOf(mm).setScale(3, RoundingMode.HALF_UP).stripTrailingZeros().toPlainString();
+        return BigDecimal.valueOf(mm)
+                .setScale(3, RoundingMode.HALF_UP)
+                .stripTrailingZeros()
+                .toPlainString();
     }
 
     private String feetAndInches(double mm) {

@@ -15,13 +15,13 @@ import org.jspecify.annotations.Nullable;
 public final class LengthReader {
 
     private static final String NUMBER = "(?:\\d+(?:[.,]\\d+)*|[.,]\\d+)";
-    private static final String INCHES = "(?:(?<whole>\\d+)[ -](?<num>\\d+)/(?<den>\\d+)"
-            + "|(?<num2>\\d+)/(?<den2>\\d+)|(?<plain>" + NUMBER + "))";
+    private static final String INCHES =
+            "(?:(?<whole>\\d+)[ -](?<num>\\d+)/(?<den>\\d+)" + "|(?<num2>\\d+)/(?<den2>\\d+)|(?<plain>" + NUMBER + "))";
     private static final String INCH_MARK = " ?(?:\"|in(?:ch(?:es)?)?\\b)";
     private static final String FOOT_MARK = " ?(?:'(?!')|ft\\b|feet\\b|foot\\b)";
 
-    private static final Pattern FEET_AND_INCHES =
-            Pattern.compile("(?<feet>" + NUMBER + ")" + FOOT_MARK + "(?:(?:-(?! )| ?)" + INCHES + "(?:" + INCH_MARK + ")?)?");
+    private static final Pattern FEET_AND_INCHES = Pattern.compile(
+            "(?<feet>" + NUMBER + ")" + FOOT_MARK + "(?:(?:-(?! )| ?)" + INCHES + "(?:" + INCH_MARK + ")?)?");
     private static final Pattern HYPHENED = Pattern.compile("(?<feet>\\d+)-" + INCHES + "(?<mark>" + INCH_MARK + ")?");
     private static final Pattern MARKED_INCHES = Pattern.compile(INCHES + INCH_MARK);
     private static final Pattern BARE_INCHES = Pattern.compile(INCHES);
@@ -62,9 +62,12 @@ public final class LengthReader {
         String plain = typed.replaceAll("[\u2032\u2019\u2018\u00B4`]", "'")
                 .replaceAll("[\u2033\u201D\u201C]", "\"")
                 .replace('\u2212', '-')
-                .replaceAll("(\\d)\u00BD", "$1 1/2").replace("\u00BD", "1/2")
-                .replaceAll("(\\d)\u00BC", "$1 1/4").replace("\u00BC", "1/4")
-                .replaceAll("(\\d)\u00BE", "$1 3/4").replace("\u00BE", "3/4");
+                .replaceAll("(\\d)\u00BD", "$1 1/2")
+                .replace("\u00BD", "1/2")
+                .replaceAll("(\\d)\u00BC", "$1 1/4")
+                .replace("\u00BC", "1/4")
+                .replaceAll("(\\d)\u00BE", "$1 3/4")
+                .replace("\u00BE", "3/4");
         return plain.replaceAll("[\\s\u00A0\u2009\u202F]+", " ").strip().toLowerCase(Locale.ROOT);
     }
 
@@ -147,13 +150,15 @@ public final class LengthReader {
     private Part feetAndInches(Matcher m, boolean withInches) {
         double inches = withInches ? inches(m) : 0;
         if (withInches && inches >= 12) {
-            throw new Refused("The inches after the feet must be under 12. For a difference, put spaces round the minus.");
+            throw new Refused(
+                    "The inches after the feet must be under 12. For a difference, put spaces round the minus.");
         }
         return new Part(number(m.group("feet")) * MM_PER_FOOT + inches * UnitSystem.MM_PER_INCH, false);
     }
 
     private double inches(Matcher m) {
-        if (m.group("whole") != null) return Double.parseDouble(m.group("whole")) + fraction(m.group("num"), m.group("den"));
+        if (m.group("whole") != null)
+            return Double.parseDouble(m.group("whole")) + fraction(m.group("num"), m.group("den"));
         if (m.group("num2") != null) return fraction(m.group("num2"), m.group("den2"));
         return number(m.group("plain"));
     }
@@ -173,7 +178,8 @@ public final class LengthReader {
     }
 
     private static Refused fractionOfWhat(String fraction) {
-        return new Refused("%s of what? For inches write %s\"; millimetres are written as 0.5.".formatted(fraction, fraction));
+        return new Refused(
+                "%s of what? For inches write %s\"; millimetres are written as 0.5.".formatted(fraction, fraction));
     }
 
     private static double mmPer(String unit) {

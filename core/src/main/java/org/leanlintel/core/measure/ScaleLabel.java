@@ -7,9 +7,17 @@ import java.util.TreeMap;
 public final class ScaleLabel {
 
     private static final Map<Double, String> ARCHITECTURAL = new TreeMap<>(Map.ofEntries(
-            Map.entry(4.0, "3"), Map.entry(8.0, "1 1/2"), Map.entry(12.0, "1"), Map.entry(16.0, "3/4"),
-            Map.entry(24.0, "1/2"), Map.entry(32.0, "3/8"), Map.entry(48.0, "1/4"), Map.entry(64.0, "3/16"),
-            Map.entry(96.0, "1/8"), Map.entry(128.0, "3/32"), Map.entry(192.0, "1/16")));
+            Map.entry(4.0, "3"),
+            Map.entry(8.0, "1 1/2"),
+            Map.entry(12.0, "1"),
+            Map.entry(16.0, "3/4"),
+            Map.entry(24.0, "1/2"),
+            Map.entry(32.0, "3/8"),
+            Map.entry(48.0, "1/4"),
+            Map.entry(64.0, "3/16"),
+            Map.entry(96.0, "1/8"),
+            Map.entry(128.0, "3/32"),
+            Map.entry(192.0, "1/16")));
 
     private ScaleLabel() {}
 

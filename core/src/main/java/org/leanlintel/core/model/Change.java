@@ -23,7 +23,8 @@ public record Change(String name, List<Element> before, List<Element> after) imp
     }
 
     /** The change that replaces and adds {@code put} and takes away {@code removed}; what stays equal is left out. */
-    public static Change to(Model model, String name, Collection<? extends Element> put, Collection<ElementId> removed) {
+    public static Change to(
+            Model model, String name, Collection<? extends Element> put, Collection<ElementId> removed) {
         Map<ElementId, Element> after = new LinkedHashMap<>();
         for (Element e : put) after.put(e.id(), e);
         Set<ElementId> gone = new LinkedHashSet<>(removed);
@@ -37,7 +38,10 @@ public record Change(String name, List<Element> before, List<Element> after) imp
 
     /** The change that makes {@code from} into {@code target}. */
     public static Change between(Model from, Model target, String name) {
-        List<ElementId> removed = from.elements().stream().map(Element::id).filter(id -> target.find(id) == null).toList();
+        List<ElementId> removed = from.elements().stream()
+                .map(Element::id)
+                .filter(id -> target.find(id) == null)
+                .toList();
         return to(from, name, target.elements(), removed);
     }
 

@@ -10,7 +10,8 @@ final class Checks {
 
     static String text(String what, String value, int longest) {
         if (value.length() > longest) {
-            throw new IllegalArgumentException("%s may have %d characters at most, not %d.".formatted(what, longest, value.length()));
+            throw new IllegalArgumentException(
+                    "%s may have %d characters at most, not %d.".formatted(what, longest, value.length()));
         }
         return value;
     }
@@ -22,7 +23,8 @@ final class Checks {
 
     static double between(String what, double mm, double least, double most) {
         if (!(mm >= least && mm <= most)) {
-            throw new IllegalArgumentException("%s must be between %s and %s mm, not %s.".formatted(what, plain(least), plain(most), plain(mm)));
+            throw new IllegalArgumentException(
+                    "%s must be between %s and %s mm, not %s.".formatted(what, plain(least), plain(most), plain(mm)));
         }
         return mm + 0.0;
     }

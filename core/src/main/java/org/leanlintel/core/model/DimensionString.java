@@ -10,7 +10,8 @@ import org.leanlintel.core.geometry.Vec;
  * @param at a point the line runs through
  * @param holds what each point holds to; at least two
  */
-public record DimensionString(ElementId id, ElementId layer, ElementId drawing, Vec direction, Vec at, List<Hold> holds) implements Element {
+public record DimensionString(ElementId id, ElementId layer, ElementId drawing, Vec direction, Vec at, List<Hold> holds)
+        implements Element {
 
     public DimensionString {
         direction = direction.unit();

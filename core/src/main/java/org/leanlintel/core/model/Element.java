@@ -2,7 +2,19 @@ package org.leanlintel.core.model;
 
 /** Something the drafter decided. All elements share undo, copy, import, export and history. */
 public sealed interface Element
-        permits Settings, Storey, Layer, Lens, Material, BuildUp, Corner, Wall, Opening, DimensionString, Note, Drawing, Sheet {
+        permits Settings,
+                Storey,
+                Layer,
+                Lens,
+                Material,
+                BuildUp,
+                Corner,
+                Wall,
+                Opening,
+                DimensionString,
+                Note,
+                Drawing,
+                Sheet {
 
     ElementId id();
 }

@@ -9,7 +9,8 @@ import java.util.Map;
  * @param thinnestPlyMm on paper: a ply that prints thinner is drawn as one with its neighbour on the structure's side
  *     (ISO 128-2 asks for 0.7 mm between lines); 0 draws every ply
  */
-public record Lens(ElementId id, String name, List<ElementId> hiddenLayers, Map<PenRole, Pen> pens, double thinnestPlyMm)
+public record Lens(
+        ElementId id, String name, List<ElementId> hiddenLayers, Map<PenRole, Pen> pens, double thinnestPlyMm)
         implements Element {
 
     public Lens {
@@ -18,7 +19,8 @@ public record Lens(ElementId id, String name, List<ElementId> hiddenLayers, Map<
         pens = Map.copyOf(pens);
         thinnestPlyMm = Checks.between("The thinnest ply drawn", thinnestPlyMm, 0, 10);
         for (PenRole role : PenRole.values()) {
-            if (!pens.containsKey(role)) throw new IllegalArgumentException("The lens \"%s\" has no pen for %s.".formatted(name, role));
+            if (!pens.containsKey(role))
+                throw new IllegalArgumentException("The lens \"%s\" has no pen for %s.".formatted(name, role));
         }
     }
 }

@@ -9,7 +9,8 @@ import java.util.regex.Pattern;
  * @param tint fill where it is cut, as {@code #rrggbb}
  * @param source where its facts come from, shown beside them
  */
-public record Material(ElementId id, String name, String joinsAs, Hatch hatch, String tint, String source) implements Element {
+public record Material(ElementId id, String name, String joinsAs, Hatch hatch, String tint, String source)
+        implements Element {
 
     private static final Pattern COLOUR = Pattern.compile("#[0-9a-f]{6}");
 
@@ -17,6 +18,7 @@ public record Material(ElementId id, String name, String joinsAs, Hatch hatch, S
         name = Checks.name("A material's name", name);
         joinsAs = Checks.name("What a material joins as", joinsAs);
         source = Checks.text("A source", source, 300);
-        if (!COLOUR.matcher(tint).matches()) throw new IllegalArgumentException("A tint is written as #rrggbb, not \"" + tint + "\".");
+        if (!COLOUR.matcher(tint).matches())
+            throw new IllegalArgumentException("A tint is written as #rrggbb, not \"" + tint + "\".");
     }
 }

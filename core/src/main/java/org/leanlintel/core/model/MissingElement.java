@@ -1,5 +1,7 @@
 package org.leanlintel.core.model;
 
+import java.util.Locale;
+
 /** Something was asked of an element that is not in the model, or is of another kind. */
 public final class MissingElement extends RuntimeException {
 
@@ -10,6 +12,6 @@ public final class MissingElement extends RuntimeException {
     }
 
     private static String noun(Class<?> kind) {
-        return kind.getSimpleName().replaceAll("(?<=[a-z])(?=[A-Z])", " ").toLowerCase(java.util.Locale.ROOT);
+        return kind.getSimpleName().replaceAll("(?<=[a-z])(?=[A-Z])", " ").toLowerCase(Locale.ROOT);
     }
 }

@@ -2,6 +2,7 @@ package org.leanlintel.core.model;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -24,7 +25,8 @@ public final class Model {
     public static Model of(long revision, Collection<? extends Element> elements) {
         Map<ElementId, Element> byId = HashMap.newHashMap(elements.size());
         for (Element e : elements) {
-            if (byId.put(e.id(), e) != null) throw new IllegalArgumentException("Two elements are named \"" + e.id() + "\".");
+            if (byId.put(e.id(), e) != null)
+                throw new IllegalArgumentException("Two elements are named \"" + e.id() + "\".");
         }
         return new Model(revision, byId);
     }
@@ -37,7 +39,8 @@ public final class Model {
     public Model after(Change change) {
         Map<ElementId, Element> next = new HashMap<>(elements);
         for (Element before : change.before()) {
-            if (!before.equals(next.remove(before.id()))) throw new IllegalStateException("Changed meanwhile: " + before.id());
+            if (!before.equals(next.remove(before.id())))
+                throw new IllegalStateException("Changed meanwhile: " + before.id());
         }
         for (Element after : change.after()) {
             if (next.put(after.id(), after) != null) throw new IllegalStateException("Already there: " + after.id());
@@ -63,7 +66,7 @@ public final class Model {
     }
 
     public Collection<Element> elements() {
-        return java.util.Collections.unmodifiableCollection(elements.values());
+        return Collections.unmodifiableCollection(elements.values());
     }
 
     /** All elements of a kind, in the order of their ids. */

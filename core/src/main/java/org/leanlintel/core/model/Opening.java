@@ -8,7 +8,15 @@ package org.leanlintel.core.model;
  * @param sillMm its lower edge above the storey's level
  */
 public record Opening(
-        ElementId id, ElementId layer, String mark, ElementId wall, Placing placing, double widthMm, double heightMm, double sillMm, Kind kind)
+        ElementId id,
+        ElementId layer,
+        String mark,
+        ElementId wall,
+        Placing placing,
+        double widthMm,
+        double heightMm,
+        double sillMm,
+        Kind kind)
         implements Element {
 
     public Opening {
@@ -42,7 +50,8 @@ public record Opening(
     /** A framed window. @param lights panes side by side; @param setbackMm from the wall's outer face to the frame */
     public record Window(int lights, double setbackMm) implements Kind {
         public Window {
-            if (lights < 1 || lights > 12) throw new IllegalArgumentException("A window has 1 to 12 lights, not " + lights + ".");
+            if (lights < 1 || lights > 12)
+                throw new IllegalArgumentException("A window has 1 to 12 lights, not " + lights + ".");
             setbackMm = Checks.between("A frame's set-back", setbackMm, 0, 1000);
         }
     }

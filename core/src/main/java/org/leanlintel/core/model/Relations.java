@@ -27,7 +27,9 @@ public final class Relations {
         r.wallsOfStorey.values().forEach(list -> list.sort(Comparator.comparing(Wall::id)));
         r.openingsOfWall.values().forEach(list -> list.sort(Comparator.comparing(Opening::id)));
         r.annotationsOfDrawing.values().forEach(list -> list.sort(Comparator.comparing(Element::id)));
-        Comparator<WallEndRef> byWall = Comparator.<WallEndRef, ElementId>comparing(ref -> ref.wall().id()).thenComparing(WallEndRef::end);
+        Comparator<WallEndRef> byWall = Comparator.<WallEndRef, ElementId>comparing(
+                        ref -> ref.wall().id())
+                .thenComparing(WallEndRef::end);
         r.endsAtCorner.values().forEach(list -> list.sort(byWall));
         r.endsOnWall.values().forEach(list -> list.sort(byWall));
         return r;

@@ -8,7 +8,14 @@ import org.leanlintel.core.measure.UnitSystem;
  * @param cutHeightMm how far above a storey's level its plan is cut; usually 1,200 mm (ISO 7519 practice: 1.0 to 1.5 m)
  */
 public record Settings(
-        ElementId id, String name, String address, String client, String drawnBy, UnitSystem units, PaperSize paper, double cutHeightMm)
+        ElementId id,
+        String name,
+        String address,
+        String client,
+        String drawnBy,
+        UnitSystem units,
+        PaperSize paper,
+        double cutHeightMm)
         implements Element {
 
     /** There is one, and this is its name. */

@@ -4,7 +4,8 @@ import java.util.List;
 import org.leanlintel.core.geometry.Vec;
 
 /** A titled page with drawings on it, each at its own scale. */
-public record Sheet(ElementId id, String number, String title, PaperSize size, List<Placed> drawings) implements Element {
+public record Sheet(ElementId id, String number, String title, PaperSize size, List<Placed> drawings)
+        implements Element {
 
     public Sheet {
         number = Checks.name("A sheet's number", number);

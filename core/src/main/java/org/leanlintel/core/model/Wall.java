@@ -7,7 +7,15 @@ package org.leanlintel.core.model;
  * @param outside the side of the run on which the build-up's first ply lies
  */
 public record Wall(
-        ElementId id, ElementId storey, ElementId layer, String mark, ElementId buildUp, SetOut setOut, Side outside, WallEnd start, WallEnd end)
+        ElementId id,
+        ElementId storey,
+        ElementId layer,
+        String mark,
+        ElementId buildUp,
+        SetOut setOut,
+        Side outside,
+        WallEnd start,
+        WallEnd end)
         implements Element {
 
     public Wall {

@@ -38,7 +38,10 @@ final class Catches {
         Strip strip = solid.strip();
         double t = strip.offsetOfFace(face);
         catches.add(new Catch(
-                strip.wall().mark() + " " + words, new Hold.OnFace(strip.wall().id(), face), strip.at(solid.visible(End.START), t), strip.at(solid.visible(End.END), t)));
+                strip.wall().mark() + " " + words,
+                new Hold.OnFace(strip.wall().id(), face),
+                strip.at(solid.visible(End.START), t),
+                strip.at(solid.visible(End.END), t)));
     }
 
     static List<Catch> of(WallSolid solid, PlacedOpening placed) {
@@ -47,7 +50,10 @@ final class Catches {
         for (End edge : End.values()) {
             double s = placed.edge(edge);
             catches.add(new Catch(
-                    "edge of " + placed.opening().mark(), new Hold.AtJamb(placed.opening().id(), edge), strip.at(s, strip.lo()), strip.at(s, strip.hi())));
+                    "edge of " + placed.opening().mark(),
+                    new Hold.AtJamb(placed.opening().id(), edge),
+                    strip.at(s, strip.lo()),
+                    strip.at(s, strip.hi())));
         }
         return catches;
     }

@@ -1,6 +1,7 @@
 package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -29,7 +30,8 @@ final class DrawnPlies {
         this.thinnestMm = thinnestMm;
     }
 
-    @Nullable Drawn of(@Nullable Content content) {
+    @Nullable
+    Drawn of(@Nullable Content content) {
         return content == null ? null : of(content.strip()).get(content.buildUpPly());
     }
 
@@ -41,7 +43,7 @@ final class DrawnPlies {
     private List<Drawn> drawn(Strip strip) {
         int count = strip.plies().size();
         List<StripPly> plies = new ArrayList<>(strip.plies());
-        plies.sort(java.util.Comparator.comparingInt(StripPly::index));
+        plies.sort(Comparator.comparingInt(StripPly::index));
         Drawn[] drawn = new Drawn[count];
         int from = strip.buildUp().structureFrom();
         for (int i = from; i < count; i++) drawn[i] = drawn(plies.get(i), i > from ? drawn[i - 1] : null);
@@ -51,14 +53,16 @@ final class DrawnPlies {
 
     private Drawn drawn(StripPly ply, @Nullable Drawn inward) {
         boolean tooThin = ply.thickness() < thinnestMm;
-        if (!tooThin || inward == null || inward.does() == Does.AIR_GAP) return new Drawn(ply.material(), ply.does(), true);
+        if (!tooThin || inward == null || inward.does() == Does.AIR_GAP)
+            return new Drawn(ply.material(), ply.does(), true);
         return new Drawn(inward.material(), inward.does(), false);
     }
 
     /** A membrane is drawn where both plies beside it are drawn as themselves. */
     boolean showsMembrane(Strip strip, int stripIndex) {
         boolean before = stripIndex == 0 || strip.plies().get(stripIndex - 1).thickness() >= thinnestMm;
-        boolean after = stripIndex == strip.plies().size() - 1 || strip.plies().get(stripIndex + 1).thickness() >= thinnestMm;
+        boolean after = stripIndex == strip.plies().size() - 1
+                || strip.plies().get(stripIndex + 1).thickness() >= thinnestMm;
         return before && after;
     }
 }

@@ -45,7 +45,8 @@ final class FaceLines {
 
     private List<Integer> thickPlies() {
         List<Integer> thick = new ArrayList<>();
-        for (int i = 0; i < solid.strip().plies().size(); i++) if (solid.strip().plies().get(i).does() != Does.SHEET) thick.add(i);
+        for (int i = 0; i < solid.strip().plies().size(); i++)
+            if (solid.strip().plies().get(i).does() != Does.SHEET) thick.add(i);
         return thick;
     }
 
@@ -76,12 +77,16 @@ final class FaceLines {
 
     private double start(int ply, boolean leftFace) {
         if (ply < 0) return Double.POSITIVE_INFINITY;
-        return leftFace ? solid.startOf(ply).edge().atHi() : solid.startOf(ply).edge().atLo();
+        return leftFace
+                ? solid.startOf(ply).edge().atHi()
+                : solid.startOf(ply).edge().atLo();
     }
 
     private double end(int ply, boolean leftFace) {
         if (ply < 0) return Double.NEGATIVE_INFINITY;
-        return leftFace ? solid.endOf(ply).edge().atHi() : solid.endOf(ply).edge().atLo();
+        return leftFace
+                ? solid.endOf(ply).edge().atHi()
+                : solid.endOf(ply).edge().atLo();
     }
 
     private @Nullable Drawn at(List<Span> spans, double s) {
@@ -103,7 +108,9 @@ final class FaceLines {
     /** The pen of a line between two things; null where there is none to draw. */
     static @Nullable PenRole role(@Nullable Drawn one, @Nullable Drawn two) {
         if (one == null && two == null) return null;
-        if (one != null && two != null && one.material().joinsAs().equals(two.material().joinsAs())) return null;
+        if (one != null
+                && two != null
+                && one.material().joinsAs().equals(two.material().joinsAs())) return null;
         if (is(one, Does.CARRIES) || is(two, Does.CARRIES)) return PenRole.CUT_STRUCTURE;
         Drawn alone = one == null ? two : two == null ? one : null;
         if (alone == null) return PenRole.PLY;

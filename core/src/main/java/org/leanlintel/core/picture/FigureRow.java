@@ -46,7 +46,8 @@ final class FigureRow {
     record Set(Figure figure, double centreMm, int row) {
 
         boolean touches(Set other) {
-            return row == other.row && Math.abs(centreMm - other.centreMm) < (figure.widthMm + other.figure.widthMm) / 2 + CLEAR_MM;
+            return row == other.row
+                    && Math.abs(centreMm - other.centreMm) < (figure.widthMm + other.figure.widthMm) / 2 + CLEAR_MM;
         }
     }
 

@@ -13,6 +13,7 @@ public record Group(ElementId element, ElementId layer, List<Item> items, List<C
     }
 
     Group placed(double factor, Vec by) {
-        return new Group(element, layer, items.stream().map(i -> i.placed(factor, by)).toList(), List.of());
+        return new Group(
+                element, layer, items.stream().map(i -> i.placed(factor, by)).toList(), List.of());
     }
 }

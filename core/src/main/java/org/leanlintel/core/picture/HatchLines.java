@@ -48,7 +48,8 @@ final class HatchLines {
      * @param heightMm on paper, which decides how finely the wave is stepped
      * @param place the point at s along and t across, from 0 to 1
      */
-    static List<Vec> wave(double from, double to, double thickness, double heightMm, BiFunction<Double, Double, Vec> place) {
+    static List<Vec> wave(
+            double from, double to, double thickness, double heightMm, BiFunction<Double, Double, Vec> place) {
         int halves = Math.max(1, (int) Math.round((to - from) / (thickness * 0.5)));
         int steps = halves * (int) Math.clamp(Math.round(heightMm), 5, 16);
         List<Vec> points = new ArrayList<>(steps + 1);

@@ -32,7 +32,8 @@ final class HeldPoints {
     }
 
     /** Null where what it holds to has gone, or runs along the string. */
-    @Nullable Held of(Hold hold) {
+    @Nullable
+    Held of(Hold hold) {
         return switch (hold) {
             case Hold.AtPoint p -> through(List.of(p.at()), p.at());
             case Hold.AtCorner c -> {
@@ -48,7 +49,9 @@ final class HeldPoints {
         WallSolid solid = building.solid(face.wall());
         if (solid == null) return null;
         Strip strip = solid.strip();
-        double t = face.face() == Hold.OnFace.SET_OUT_LINE ? 0 : strip.offsetOfFace(Math.min(face.face(), strip.plies().size()));
+        double t = face.face() == Hold.OnFace.SET_OUT_LINE
+                ? 0
+                : strip.offsetOfFace(Math.min(face.face(), strip.plies().size()));
         Double along = line.meets(strip.axis().line().shiftedLeft(t));
         if (along == null) return null;
         return through(List.of(strip.at(0, t), strip.at(strip.length(), t)), line.at(along));

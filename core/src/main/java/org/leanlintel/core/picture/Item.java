@@ -31,7 +31,10 @@ public sealed interface Item {
 
         @Override
         public Strokes placed(double factor, Vec by) {
-            return new Strokes(role, pen, lines.stream().map(line -> place(line, factor, by)).toList());
+            return new Strokes(
+                    role,
+                    pen,
+                    lines.stream().map(line -> place(line, factor, by)).toList());
         }
     }
 

@@ -22,6 +22,7 @@ public record Lettering(Map<Integer, Double> advances, double other, double capi
     public static final double NOTE_MM = 2.5;
     /** Names of rooms. */
     public static final double NAME_MM = 3.5;
+
     private static final Pattern FRACTION = Pattern.compile("(\\d+)/(\\d+)(?=\")");
     private static final double FRACTION_SIZE = 0.62;
 
@@ -39,12 +40,20 @@ public record Lettering(Map<Integer, Double> advances, double other, double capi
     public Text set(String text, Vec at, double angle, double heightMm, Align align, boolean strong) {
         List<Run> runs = new ArrayList<>();
         double width = runs(text, heightMm, runs);
-        double shift = switch (align) {
-            case LEFT -> 0;
-            case CENTRE -> -width / 2;
-            case RIGHT -> -width;
-        };
-        return new Text(text, at, angle, strong, runs.stream().map(r -> new Run(r.letters(), r.right() + shift, r.up(), r.height())).toList());
+        double shift =
+                switch (align) {
+                    case LEFT -> 0;
+                    case CENTRE -> -width / 2;
+                    case RIGHT -> -width;
+                };
+        return new Text(
+                text,
+                at,
+                angle,
+                strong,
+                runs.stream()
+                        .map(r -> new Run(r.letters(), r.right() + shift, r.up(), r.height()))
+                        .toList());
     }
 
     /** How wide {@code text} is set, in paper millimetres. */
@@ -69,6 +78,11 @@ public record Lettering(Map<Integer, Double> advances, double other, double capi
     private double plain(String letters, double x, double up, double height, List<Run> runs) {
         if (letters.isEmpty()) return x;
         runs.add(new Run(letters, x, up, height));
-        return x + letters.codePoints().mapToDouble(c -> advances.getOrDefault(c, other)).sum() * height / capital;
+        return x
+                + letters.codePoints()
+                                .mapToDouble(c -> advances.getOrDefault(c, other))
+                                .sum()
+                        * height
+                        / capital;
     }
 }

@@ -19,7 +19,8 @@ final class NotePainter {
             double height = strong ? Lettering.NAME_MM : Lettering.NOTE_MM;
             double down = i * PITCH * Lettering.NOTE_MM + (strong ? 0 : name ? 0.8 : 0);
             Vec at = note.at().plus(new Vec(0, -down * scale));
-            pens.add(lettering.set(lines[i], at, 0, height, name ? Lettering.Align.CENTRE : Lettering.Align.LEFT, strong));
+            pens.add(lettering.set(
+                    lines[i], at, 0, height, name ? Lettering.Align.CENTRE : Lettering.Align.LEFT, strong));
         }
     }
 }

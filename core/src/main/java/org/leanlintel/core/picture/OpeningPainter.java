@@ -21,9 +21,11 @@ final class OpeningPainter {
     private static final double FRAME_MM = 32;
     /** Depth of a door's frame, or the wall's thickness where that is less. */
     private static final double DOOR_FRAME_DEPTH_MM = 115;
+
     private static final double LEAF_MM = 40;
     /** Depth of a window's frame. */
     private static final double WINDOW_FRAME_DEPTH_MM = 70;
+
     private static final double PANE_MM = 24;
     private static final double LIFTING_PANEL_MM = 45;
     private static final String PAPER = "#ffffff";
@@ -59,7 +61,8 @@ final class OpeningPainter {
 
     /** The sill or threshold seen below, at both faces. */
     private void faces() {
-        for (double t : new double[] {strip.lo(), strip.hi()}) pens.line(PenRole.EDGE, strip.at(placed.from(), t), strip.at(placed.to(), t));
+        for (double t : new double[] {strip.lo(), strip.hi()})
+            pens.line(PenRole.EDGE, strip.at(placed.from(), t), strip.at(placed.to(), t));
     }
 
     private void swingDoor(Opening.SwingDoor door) {
@@ -77,7 +80,13 @@ final class OpeningPainter {
         Vec pivot = strip.at(hinge, face);
         double open = strip.at(hinge, tip).minus(pivot).angle();
         boolean turnsLeft = atStart == (door.swing() == Side.RIGHT);
-        pens.add(new Item.Arc(PenRole.DOOR_SWING, pens.pen(PenRole.DOOR_SWING), pivot, leaf, open, (turnsLeft ? 1 : -1) * Math.PI / 2));
+        pens.add(new Item.Arc(
+                PenRole.DOOR_SWING,
+                pens.pen(PenRole.DOOR_SWING),
+                pivot,
+                leaf,
+                open,
+                (turnsLeft ? 1 : -1) * Math.PI / 2));
     }
 
     private void window(Opening.Window window) {
@@ -103,7 +112,13 @@ final class OpeningPainter {
         double inwards = -strip.wall().outside().sign();
         double inner = strip.offsetOfFace(strip.buildUp().plies().size());
         box(PenRole.DOOR_LEAF, placed.from(), placed.to(), inner, inner - inwards * LIFTING_PANEL_MM);
-        pens.closed(PenRole.OVERHEAD, rectangle(placed.from(), placed.to(), inner, inner + inwards * placed.opening().heightMm()));
+        pens.closed(
+                PenRole.OVERHEAD,
+                rectangle(
+                        placed.from(),
+                        placed.to(),
+                        inner,
+                        inner + inwards * placed.opening().heightMm()));
     }
 
     private void box(PenRole role, double s0, double s1, double t0, double t1) {

@@ -25,7 +25,8 @@ final class Pens {
     }
 
     void line(PenRole role, List<Vec> points) {
-        lines.computeIfAbsent(role, r -> new ArrayList<>()).add(points.stream().map(Pens::rounded).toList());
+        lines.computeIfAbsent(role, r -> new ArrayList<>())
+                .add(points.stream().map(Pens::rounded).toList());
     }
 
     /** To 0.01 mm, far under what any pen shows: the same line then always has the same numbers, and few digits. */

@@ -58,7 +58,8 @@ public final class Plan {
         Drawing drawing = building.model().get(id, Drawing.class);
         Lens lens = building.model().get(drawing.lens(), Lens.class);
         Storey storey = building.model().get(drawing.storey(), Storey.class);
-        Look look = new Look(drawing, lens, storey.levelMm() + building.model().settings().cutHeightMm());
+        Look look = new Look(
+                drawing, lens, storey.levelMm() + building.model().settings().cutHeightMm());
         Map<ElementId, Drawn> known = earlier != null && earlier.look.equals(look) ? earlier.drawn : Map.of();
         Map<ElementId, Drawn> drawn = new HashMap<>();
         List<Group> groups = new ArrayList<>();
@@ -90,7 +91,8 @@ public final class Plan {
         for (PlacedOpening placed : solid.openings()) {
             Pens symbol = new Pens(look.lens);
             new OpeningPainter(solid, placed, look.cutMm, symbol).paint();
-            groups.add(new Group(placed.opening().id(), placed.opening().layer(), symbol.items(), Catches.of(solid, placed)));
+            groups.add(new Group(
+                    placed.opening().id(), placed.opening().layer(), symbol.items(), Catches.of(solid, placed)));
         }
         return groups;
     }
@@ -100,7 +102,8 @@ public final class Plan {
         List<StringPainter> strings = new ArrayList<>();
         for (Element e : building.model().relations().annotationsOf(look.drawing.id())) {
             switch (e) {
-                case DimensionString s -> strings.add(new StringPainter(s, building, lettering, look.drawing.scale(), new Pens(look.lens)));
+                case DimensionString s ->
+                    strings.add(new StringPainter(s, building, lettering, look.drawing.scale(), new Pens(look.lens)));
                 case Note n -> {
                     Pens pens = new Pens(look.lens);
                     NotePainter.paint(n, lettering, look.drawing.scale(), pens);

@@ -30,7 +30,8 @@ public final class SheetPicture {
     private final Lettering lettering;
     private final String printed;
 
-    private SheetPicture(Sheet sheet, Model model, Function<ElementId, Picture> drawings, Lettering lettering, String printed) {
+    private SheetPicture(
+            Sheet sheet, Model model, Function<ElementId, Picture> drawings, Lettering lettering, String printed) {
         this.sheet = sheet;
         this.model = model;
         this.drawings = drawings;
@@ -39,7 +40,8 @@ public final class SheetPicture {
     }
 
     /** @param drawings the picture of each drawing; @param printed the day, as the title block shows it */
-    public static Picture of(Sheet sheet, Model model, Function<ElementId, Picture> drawings, Lettering lettering, String printed) {
+    public static Picture of(
+            Sheet sheet, Model model, Function<ElementId, Picture> drawings, Lettering lettering, String printed) {
         return new SheetPicture(sheet, model, drawings, lettering, printed).picture();
     }
 
@@ -71,7 +73,8 @@ public final class SheetPicture {
         pens.add(lettering.set(scale, at.plus(new Vec(width + 6, 0)), 0, 3.5, Align.LEFT, false));
         double end = width + 6 + lettering.width(scale, 3.5);
         pens.line(PenRole.SHEET_RULE, at.plus(new Vec(0, -2)), at.plus(new Vec(end, -2)));
-        ScaleBar.paint(at.plus(new Vec(0, -9)), drawing.scale(), model.settings().units(), lettering, pens);
+        ScaleBar.paint(
+                at.plus(new Vec(0, -9)), drawing.scale(), model.settings().units(), lettering, pens);
         return pens.items();
     }
 
@@ -80,7 +83,9 @@ public final class SheetPicture {
         double left = size.leftMarginMm(), bottom = size.marginMm();
         double right = size.widthMm() - size.marginMm(), top = size.heightMm() - size.marginMm();
         Pens pens = new Pens(model.all(Lens.class).getFirst());
-        pens.closed(PenRole.SHEET_FRAME, List.of(new Vec(left, bottom), new Vec(right, bottom), new Vec(right, top), new Vec(left, top)));
+        pens.closed(
+                PenRole.SHEET_FRAME,
+                List.of(new Vec(left, bottom), new Vec(right, bottom), new Vec(right, top), new Vec(left, top)));
         double midX = size.widthMm() / 2, midY = size.heightMm() / 2;
         pens.line(PenRole.SHEET_FRAME, new Vec(midX, bottom), new Vec(midX, bottom + CENTRING_MM));
         pens.line(PenRole.SHEET_FRAME, new Vec(midX, top), new Vec(midX, top - CENTRING_MM));

@@ -39,7 +39,11 @@ final class StringPainter {
         lengths = LengthPrinter.ofDrawings(building.model().settings().units());
         line = new Line(string.at(), string.direction());
         HeldPoints held = new HeldPoints(building, line);
-        points = distinct(string.holds().stream().map(held::of).filter(Objects::nonNull).sorted(Comparator.comparingDouble(Held::position)).toList());
+        points = distinct(string.holds().stream()
+                .map(held::of)
+                .filter(Objects::nonNull)
+                .sorted(Comparator.comparingDouble(Held::position))
+                .toList());
     }
 
     private static List<Held> distinct(List<Held> sorted) {
@@ -55,7 +59,8 @@ final class StringPainter {
         Vec across = line.direction().left();
         double here = string.at().dot(across);
         for (StringPainter other : others) {
-            if (other == this || Math.abs(other.line.direction().cross(line.direction())) > Tolerance.PARALLEL_SINE) continue;
+            if (other == this || Math.abs(other.line.direction().cross(line.direction())) > Tolerance.PARALLEL_SINE)
+                continue;
             double there = other.string.at().dot(across);
             for (Held h : other.points) {
                 double feature = there > h.reachTo() ? h.reachTo() : h.reachFrom();
@@ -71,7 +76,10 @@ final class StringPainter {
 
     private void draw() {
         double over = OVERSHOOT * scale;
-        pens.line(PenRole.DIMENSION, at(points.getFirst().position() - over), at(points.getLast().position() + over));
+        pens.line(
+                PenRole.DIMENSION,
+                at(points.getFirst().position() - over),
+                at(points.getLast().position() + over));
         for (Held h : points) {
             extension(h);
             stroke(at(h.position()));
@@ -115,13 +123,16 @@ final class StringPainter {
         for (int i = 1; i < points.size(); i++) {
             double from = points.get(i - 1).position(), to = points.get(i).position();
             String text = lengths.print(lengths.rounded(to - datum) - lengths.rounded(from - datum));
-            figures.add(new FigureRow.Figure(text, (from + to) / 2 / scale, (to - from) / scale, lettering.width(text, Lettering.NOTE_MM)));
+            figures.add(new FigureRow.Figure(
+                    text, (from + to) / 2 / scale, (to - from) / scale, lettering.width(text, Lettering.NOTE_MM)));
         }
         Vec up = Vec.ofAngle(readingAngle()).left();
-        for (FigureRow.Set set : FigureRow.place(figures, crossing.stream().map(p -> p / scale).toList())) {
+        for (FigureRow.Set set :
+                FigureRow.place(figures, crossing.stream().map(p -> p / scale).toList())) {
             double lift = (CLEAR_OF_LINE + set.row() * FigureRow.PITCH_MM) * scale;
             Vec base = at(set.centreMm() * scale).along(up, lift);
-            pens.add(lettering.set(set.figure().text(), base, readingAngle(), Lettering.NOTE_MM, Lettering.Align.CENTRE, false));
+            pens.add(lettering.set(
+                    set.figure().text(), base, readingAngle(), Lettering.NOTE_MM, Lettering.Align.CENTRE, false));
         }
     }
 

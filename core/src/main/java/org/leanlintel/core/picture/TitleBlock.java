@@ -50,7 +50,8 @@ final class TitleBlock {
         pens.line(PenRole.SHEET_FRAME, point(0, 0), point(0, HEIGHT), point(WIDTH, HEIGHT));
     }
 
-    private void field(double x, double y, double width, double height, String label, String value, double mm, boolean strong) {
+    private void field(
+            double x, double y, double width, double height, String label, String value, double mm, boolean strong) {
         pens.line(PenRole.SHEET_RULE, point(x, y + height), point(x + width, y + height));
         pens.line(PenRole.SHEET_RULE, point(x + width, y), point(x + width, y + height));
         pens.add(lettering.set(label, point(x + PAD, y + height - LABEL_MM - 1.6), 0, LABEL_MM, Align.LEFT, false));

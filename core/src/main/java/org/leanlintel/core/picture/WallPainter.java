@@ -47,7 +47,11 @@ final class WallPainter {
     private void membrane(int i) {
         if (!drawn.showsMembrane(strip, i)) return;
         double t = strip.plies().get(i).lo();
-        for (PlyRun run : solid.runs(i, band)) pens.line(PenRole.SHEET, strip.at(run.from().atLo(), t), strip.at(run.to().atLo(), t));
+        for (PlyRun run : solid.runs(i, band))
+            pens.line(
+                    PenRole.SHEET,
+                    strip.at(run.from().atLo(), t),
+                    strip.at(run.to().atLo(), t));
     }
 
     private void ply(int i) {
@@ -78,7 +82,8 @@ final class WallPainter {
 
     private void hatch(StripPly ply, PlyRun run, List<Vec> ring, Hatch hatch) {
         double pitch = hatch.pitchMm() * scale;
-        double from = Math.max(run.from().atLo(), run.from().atHi()), to = Math.min(run.to().atLo(), run.to().atHi());
+        double from = Math.max(run.from().atLo(), run.from().atHi()),
+                to = Math.min(run.to().atLo(), run.to().atHi());
         List<List<Vec>> lines = new ArrayList<>();
         switch (hatch.pattern()) {
             case NONE -> {}
@@ -88,10 +93,13 @@ final class WallPainter {
                 lines.addAll(HatchLines.parallel(ring, -Math.PI / 4, pitch));
             }
             case WAVE -> {
-                if (to > from) lines.add(HatchLines.wave(from, to, ply.thickness(), ply.thickness() / scale, (s, part) -> across(ply, s, part)));
+                if (to > from)
+                    lines.add(HatchLines.wave(
+                            from, to, ply.thickness(), ply.thickness() / scale, (s, part) -> across(ply, s, part)));
             }
             case ZIGZAG -> {
-                if (to > from) lines.add(HatchLines.zigzag(from, to, ply.thickness(), (s, part) -> across(ply, s, part)));
+                if (to > from)
+                    lines.add(HatchLines.zigzag(from, to, ply.thickness(), (s, part) -> across(ply, s, part)));
             }
         }
         for (List<Vec> line : lines) pens.line(PenRole.HATCH, line);

@@ -53,7 +53,12 @@ class AnyAnglePropertiesTest {
         Wall first = draw(sketch, random, "one", Pick.bare(0, 0), Pick.bare(6000, 0));
         Corner corner = sketch.model().get(((WallEnd.AtCorner) first.start()).corner(), Corner.class);
         Vec far = Vec.ofAngle(angle).times(6000);
-        Wall second = draw(sketch, random, "two", new Pick(corner.at(), new Hold.AtCorner(corner.id())), Pick.bare(far.x(), far.y()));
+        Wall second = draw(
+                sketch,
+                random,
+                "two",
+                new Pick(corner.at(), new Hold.AtCorner(corner.id())),
+                Pick.bare(far.x(), far.y()));
         if (second == null) return;
         assertWhole(sketch);
     }
@@ -66,7 +71,12 @@ class AnyAnglePropertiesTest {
         Wall host = draw(sketch, random, "one", Pick.bare(-6000, 0), Pick.bare(6000, 0));
         double angle = Math.toRadians(30 + random.nextInt(121)) * (random.nextBoolean() ? 1 : -1);
         Vec far = Vec.ofAngle(angle).times(5000);
-        draw(sketch, random, "two", new Pick(new Vec(0, 0), new Hold.OnFace(host.id(), 0)), Pick.bare(far.x(), far.y()));
+        draw(
+                sketch,
+                random,
+                "two",
+                new Pick(new Vec(0, 0), new Hold.OnFace(host.id(), 0)),
+                Pick.bare(far.x(), far.y()));
         assertWhole(sketch);
     }
 
@@ -74,7 +84,9 @@ class AnyAnglePropertiesTest {
     private static void assertWhole(Sketch sketch) {
         List<Area> plies = sketch.cutAt(1200);
         Area union = Area.union(plies);
-        assertThat(union.mm2()).as("no overlap").isCloseTo(plies.stream().mapToDouble(Area::mm2).sum(), within(GRID_MM2));
+        assertThat(union.mm2())
+                .as("no overlap")
+                .isCloseTo(plies.stream().mapToDouble(Area::mm2).sum(), within(GRID_MM2));
         assertThat(union.pieces()).as("in one piece").isEqualTo(1);
         List<List<Vec>> rings = union.rings();
         for (List<Vec> hole : rings.subList(1, rings.size())) {
@@ -84,11 +96,23 @@ class AnyAnglePropertiesTest {
 
     private static Wall draw(Sketch sketch, RandomGenerator random, String name, Pick from, Pick to) {
         sketch.put(buildUp(random, name));
-        SetOut[] setOuts = {new SetOut.OnFace(0), new SetOut.MiddleOfStructure(), new SetOut.InnerFace(), new SetOut.OnFace(1)};
-        Outcome outcome = sketch.tryRun(new DrawWalls(Sketch.STOREY, Sketch.LAYER, Sketch.id(name), setOuts[random.nextInt(setOuts.length)],
-                Side.values()[random.nextInt(2)], WallEnd.Reach.STRUCTURE, List.of(from, to), false));
+        SetOut[] setOuts = {
+            new SetOut.OnFace(0), new SetOut.MiddleOfStructure(), new SetOut.InnerFace(), new SetOut.OnFace(1)
+        };
+        Outcome outcome = sketch.tryRun(new DrawWalls(
+                Sketch.STOREY,
+                Sketch.LAYER,
+                Sketch.id(name),
+                setOuts[random.nextInt(setOuts.length)],
+                Side.values()[random.nextInt(2)],
+                WallEnd.Reach.STRUCTURE,
+                List.of(from, to),
+                false));
         if (!(outcome instanceof Change change)) return null;
-        return (Wall) change.after().stream().filter(Wall.class::isInstance).findFirst().orElseThrow();
+        return (Wall) change.after().stream()
+                .filter(Wall.class::isInstance)
+                .findFirst()
+                .orElseThrow();
     }
 
     /** Plies of random thickness round one that carries. */

@@ -47,7 +47,9 @@ class JunctionsTest {
     }
 
     private double total(String material) {
-        return sketch.model().all(Wall.class).stream().mapToDouble(w -> sketch.area(w, material, CUT)).sum();
+        return sketch.model().all(Wall.class).stream()
+                .mapToDouble(w -> sketch.area(w, material, CUT))
+                .sum();
     }
 
     /** Stud 89 wide, 15 longer than the linings at the shell's end; the shell's lining loses 89. */
@@ -71,15 +73,18 @@ class JunctionsTest {
         List<Area> plies = sketch.cutAt(CUT);
         assertThat(Area.union(plies).pieces()).isEqualTo(1);
         assertThat(Area.union(plies).rings()).as("no holes").hasSize(1);
-        assertThat(Area.union(plies).mm2()).isCloseTo(plies.stream().mapToDouble(Area::mm2).sum(), within(1.0));
+        assertThat(Area.union(plies).mm2())
+                .isCloseTo(plies.stream().mapToDouble(Area::mm2).sum(), within(1.0));
     }
 
     /** Brick of the one turns into the facing of the other; the cavity of the one stops at the facing of the other. */
     @Test
     void differentBuildUpsShareTheCornerPlyByPly() {
-        sketch.put(Sketch.buildUp("boarded", Sketch.ply("brick", 20, Does.FACING), Sketch.ply("stud", 140, Does.CARRIES)));
+        sketch.put(
+                Sketch.buildUp("boarded", Sketch.ply("brick", 20, Does.FACING), Sketch.ply("stud", 140, Does.CARRIES)));
         Wall first = sketch.run(SHELL, false, 0, 0, 0, 5000).getFirst();
-        Wall second = sketch.run(Sketch.id("boarded"), false, 0, 5000, 5000, 5000).getFirst();
+        Wall second =
+                sketch.run(Sketch.id("boarded"), false, 0, 5000, 5000, 5000).getFirst();
 
         // In corner coordinates (a from the first's outer face, b from the second's): structure meets on the line from
         // (150, 20) to (290, 160); the facings on the line from (0, 0) to (100, 20); the cavity stops at b = 20.
@@ -95,26 +100,34 @@ class JunctionsTest {
     @Test
     void wideningTheShellKeepsItsSetOutLineAndPartitionsStillMeetIt() {
         List<Wall> shell = rectangle(7200, 4800);
-        Wall partition = sketch.partition(PARTITION, new Vec(3600, 4510), shell.get(1), new Vec(3600, 290), shell.get(3));
+        Wall partition =
+                sketch.partition(PARTITION, new Vec(3600, 4510), shell.get(1), new Vec(3600, 290), shell.get(3));
         assertThat(sketch.area(partition, "stud", CUT)).isCloseTo(89 * (4800 - 2 * 290), within(0.01));
 
-        sketch.run(new Revise(Sketch.buildUp("shell",
-                Sketch.ply("brick", 100, Does.FACING), Sketch.ply("air", 50, Does.AIR_GAP), Sketch.ply("stud", 190, Does.CARRIES))));
+        sketch.run(new Revise(Sketch.buildUp(
+                "shell",
+                Sketch.ply("brick", 100, Does.FACING),
+                Sketch.ply("air", 50, Does.AIR_GAP),
+                Sketch.ply("stud", 190, Does.CARRIES))));
 
         assertThat(sketch.building().strip(shell.get(1).id()).axis().start()).isEqualTo(new Vec(0, 4800));
         assertThat(sketch.area(partition, "stud", CUT)).isCloseTo(89 * (4800 - 2 * 340), within(0.01));
         List<Area> plies = sketch.cutAt(CUT);
-        assertThat(Area.union(plies).mm2()).isCloseTo(plies.stream().mapToDouble(Area::mm2).sum(), within(1.0));
+        assertThat(Area.union(plies).mm2())
+                .isCloseTo(plies.stream().mapToDouble(Area::mm2).sum(), within(1.0));
     }
 
     @Test
     void movingAWallTakesItsNeighboursEndsAlong() {
         List<Wall> shell = rectangle(7200, 4800);
-        Wall partition = sketch.partition(PARTITION, new Vec(290, 2400), shell.get(0), new Vec(6910, 2400), shell.get(2));
+        Wall partition =
+                sketch.partition(PARTITION, new Vec(290, 2400), shell.get(0), new Vec(6910, 2400), shell.get(2));
         sketch.run(new Move(List.of(shell.get(2).id()), new Vec(300, 70)));
 
         assertThat(sketch.building().strip(shell.get(1).id()).length()).isCloseTo(7500, within(1e-9));
-        assertThat(sketch.building().strip(shell.get(2).id()).length()).as("moves square to itself").isCloseTo(4800, within(1e-9));
+        assertThat(sketch.building().strip(shell.get(2).id()).length())
+                .as("moves square to itself")
+                .isCloseTo(4800, within(1e-9));
         assertThat(sketch.area(partition, "stud", CUT)).isCloseTo(89 * (7500 - 580), within(0.01));
     }
 
@@ -131,7 +144,8 @@ class JunctionsTest {
         sketch.run(SHELL, false, 0, 0, 0, 3000, 0, 6000);
         sketch.run(PARTITION, false, 0, 3000, 4000, 3000);
         List<Area> plies = sketch.cutAt(CUT);
-        assertThat(Area.union(plies).mm2()).isCloseTo(plies.stream().mapToDouble(Area::mm2).sum(), within(1.0));
+        assertThat(Area.union(plies).mm2())
+                .isCloseTo(plies.stream().mapToDouble(Area::mm2).sum(), within(1.0));
         assertThat(Area.union(plies).pieces()).isEqualTo(1);
     }
 }

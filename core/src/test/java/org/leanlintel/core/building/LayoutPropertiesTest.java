@@ -18,6 +18,7 @@ import org.leanlintel.core.edit.Move;
 import org.leanlintel.core.edit.Pick;
 import org.leanlintel.core.edit.PlaceOpening;
 import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
@@ -50,8 +51,12 @@ class LayoutPropertiesTest {
         Area union = Area.union(plies);
         assertThat(union.mm2()).as("no overlap").isCloseTo(sum, within(Tolerance.OVERLAP_MM2));
         List<Area> outlines = outlines(sketch);
-        assertThat(union.minus(Area.union(outlines)).mm2()).as("nothing outside the outlines").isLessThan(Tolerance.OVERLAP_MM2);
-        assertThat(Area.union(outlines).minus(union).mm2()).as("no gap inside the outlines").isLessThan(Tolerance.OVERLAP_MM2);
+        assertThat(union.minus(Area.union(outlines)).mm2())
+                .as("nothing outside the outlines")
+                .isLessThan(Tolerance.OVERLAP_MM2);
+        assertThat(Area.union(outlines).minus(union).mm2())
+                .as("no gap inside the outlines")
+                .isLessThan(Tolerance.OVERLAP_MM2);
     }
 
     /** Plain rectangles of walls, lengthened at shared corners to the far faces of the other wall. */
@@ -60,7 +65,11 @@ class LayoutPropertiesTest {
         for (Wall wall : sketch.model().all(Wall.class)) {
             Strip strip = sketch.building().strip(wall.id());
             double from = -reach(sketch, strip, End.START), to = strip.length() + reach(sketch, strip, End.END);
-            outlines.add(Area.of(List.of(strip.at(from, strip.lo()), strip.at(to, strip.lo()), strip.at(to, strip.hi()), strip.at(from, strip.hi()))));
+            outlines.add(Area.of(List.of(
+                    strip.at(from, strip.lo()),
+                    strip.at(to, strip.lo()),
+                    strip.at(to, strip.hi()),
+                    strip.at(from, strip.hi()))));
         }
         return outlines;
     }
@@ -78,7 +87,6 @@ class LayoutPropertiesTest {
         }
         return reach;
     }
-
 
     @ParameterizedTest(name = "seed {0}")
     @MethodSource("seeds")
@@ -101,7 +109,8 @@ class LayoutPropertiesTest {
         RandomGenerator random = random(seed);
         Sketch sketch = layout(seed, random);
         for (int i = 0; i < 6; i++) sketch.tryRun(anyEdit(sketch, random));
-        assertThat(sketch.building().bodiesOf(Sketch.STOREY)).isEqualTo(Building.of(sketch.model()).bodiesOf(Sketch.STOREY));
+        assertThat(sketch.building().bodiesOf(Sketch.STOREY))
+                .isEqualTo(Building.of(sketch.model()).bodiesOf(Sketch.STOREY));
     }
 
     private static RandomGenerator random(long seed) {
@@ -125,8 +134,15 @@ class LayoutPropertiesTest {
         return switch (random.nextInt(5)) {
             case 0 -> new Delete(List.of(wall.id()));
             case 1 -> anyPartition(sketch, random);
-            case 2 -> new PlaceOpening(wall.id(), Sketch.LAYER, new Placing(End.START, random.nextInt(4000)), 910, 2100, 0,
-                    new Opening.SwingDoor(End.END, Side.LEFT));
+            case 2 ->
+                new PlaceOpening(
+                        wall.id(),
+                        Sketch.LAYER,
+                        new Placing(End.START, random.nextInt(4000)),
+                        910,
+                        2100,
+                        0,
+                        new Opening.SwingDoor(End.END, Side.LEFT));
             default -> new Move(List.of(wall.id()), new Vec(random.nextInt(800) - 400, random.nextInt(800) - 400));
         };
     }
@@ -143,7 +159,7 @@ class LayoutPropertiesTest {
         Vec to = from.along(direction, length);
         for (Wall other : walls) {
             Strip o = sketch.building().strip(other.id());
-            Double along = new org.leanlintel.core.geometry.Line(from, direction).meets(o.axis().line());
+            Double along = new Line(from, direction).meets(o.axis().line());
             if (other.equals(host) || along == null || along < 200 || along > length) continue;
             double place = o.axis().line().along(from.along(direction, along));
             if (place < 0 || place > o.length()) continue;
@@ -151,7 +167,14 @@ class LayoutPropertiesTest {
             length = along;
             end = new Hold.OnFace(other.id(), 0);
         }
-        return new DrawWalls(Sketch.STOREY, Sketch.LAYER, BUILD_UPS[random.nextInt(BUILD_UPS.length)], new SetOut.MiddleOfStructure(),
-                Side.LEFT, WallEnd.Reach.STRUCTURE, List.of(new Pick(from, new Hold.OnFace(host.id(), 0)), new Pick(to, end)), false);
+        return new DrawWalls(
+                Sketch.STOREY,
+                Sketch.LAYER,
+                BUILD_UPS[random.nextInt(BUILD_UPS.length)],
+                new SetOut.MiddleOfStructure(),
+                Side.LEFT,
+                WallEnd.Reach.STRUCTURE,
+                List.of(new Pick(from, new Hold.OnFace(host.id(), 0)), new Pick(to, end)),
+                false);
     }
 }

@@ -24,7 +24,9 @@ class OpeningsTest {
     void wallStandsBelowTheSillAndAboveTheHead() {
         sketch.window(wall, 1500, 1200, 900, 1200);
         assertThat(sketch.area(wall, "stud", 899) / 140).as("below the sill").isCloseTo(5400, within(1e-6));
-        assertThat(sketch.area(wall, "stud", 1200) / 140).as("through the window").isCloseTo(4200, within(1e-6));
+        assertThat(sketch.area(wall, "stud", 1200) / 140)
+                .as("through the window")
+                .isCloseTo(4200, within(1e-6));
         assertThat(sketch.area(wall, "stud", 2100) / 140).as("above the head").isCloseTo(5400, within(1e-6));
     }
 
@@ -32,8 +34,12 @@ class OpeningsTest {
     void bandsSplitAtEverySillAndHead() {
         sketch.window(wall, 500, 600, 900, 1200);
         sketch.door(wall, 2000, 910);
-        assertThat(sketch.building().solid(wall.id()).bands()).extracting(Band::lowMm).containsExactly(0.0, 900.0, 2100.0);
-        assertThat(sketch.building().solid(wall.id()).bands()).extracting(b -> b.through().size()).containsExactly(1, 2, 0);
+        assertThat(sketch.building().solid(wall.id()).bands())
+                .extracting(Band::lowMm)
+                .containsExactly(0.0, 900.0, 2100.0);
+        assertThat(sketch.building().solid(wall.id()).bands())
+                .extracting(b -> b.through().size())
+                .containsExactly(1, 2, 0);
     }
 
     @Test
@@ -42,6 +48,7 @@ class OpeningsTest {
         WallSolid before = sketch.building().solid(other.id());
         sketch.door(wall, 1000, 910);
         assertThat(sketch.building().solid(other.id())).isSameAs(before);
-        assertThat(List.of(sketch.building().solid(wall.id()).openings().size())).containsExactly(1);
+        assertThat(List.of(sketch.building().solid(wall.id()).openings().size()))
+                .containsExactly(1);
     }
 }

@@ -28,8 +28,10 @@ class WallAxisTest {
     /** Two walls may each stand on the other's line without a circle, since lines depend on stored points alone. */
     @Test
     void wallsThatStandOnEachOtherAreStillDerived() {
-        Wall a = free("a", new WallEnd.OnSide(Sketch.id("b"), new Vec(0, 0), WallEnd.Reach.FACE), corner("ca", 5000, 0));
-        Wall b = free("b", new WallEnd.OnSide(Sketch.id("a"), new Vec(0, 100), WallEnd.Reach.FACE), corner("cb", 0, 5000));
+        Wall a =
+                free("a", new WallEnd.OnSide(Sketch.id("b"), new Vec(0, 0), WallEnd.Reach.FACE), corner("ca", 5000, 0));
+        Wall b = free(
+                "b", new WallEnd.OnSide(Sketch.id("a"), new Vec(0, 100), WallEnd.Reach.FACE), corner("cb", 0, 5000));
         sketch.put(a, b);
         assertThat(WallAxis.of(sketch.model(), a).length()).isCloseTo(5000, within(1e-9));
         assertThat(WallAxis.of(sketch.model(), b).length()).isCloseTo(5000, within(1e-9));
@@ -37,8 +39,10 @@ class WallAxisTest {
 
     @Test
     void aWallAlongItsHostHasNoAxis() {
-        sketch.put(free("a", new WallEnd.OnSide(host.id(), new Vec(500, 0), WallEnd.Reach.FACE), corner("c", 500, 3000)));
-        assertThat(WallAxis.of(sketch.model(), sketch.model().get(Sketch.id("a"), Wall.class))).isNull();
+        sketch.put(
+                free("a", new WallEnd.OnSide(host.id(), new Vec(500, 0), WallEnd.Reach.FACE), corner("c", 500, 3000)));
+        assertThat(WallAxis.of(sketch.model(), sketch.model().get(Sketch.id("a"), Wall.class)))
+                .isNull();
         assertThat(sketch.building().solid(Sketch.id("a"))).isNull();
     }
 
@@ -48,6 +52,15 @@ class WallAxisTest {
     }
 
     private static Wall free(String name, WallEnd start, WallEnd end) {
-        return new Wall(Sketch.id(name), Sketch.STOREY, Sketch.LAYER, name, Sketch.PARTITION, new SetOut.MiddleOfStructure(), Side.LEFT, start, end);
+        return new Wall(
+                Sketch.id(name),
+                Sketch.STOREY,
+                Sketch.LAYER,
+                name,
+                Sketch.PARTITION,
+                new SetOut.MiddleOfStructure(),
+                Side.LEFT,
+                start,
+                end);
     }
 }

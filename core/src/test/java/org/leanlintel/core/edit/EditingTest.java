@@ -39,7 +39,13 @@ class EditingTest {
     }
 
     private PlaceOpening door(Wall wall, double from, double width) {
-        return new PlaceOpening(wall.id(), Sketch.LAYER, new Placing(End.START, from), width, 2100, 0,
+        return new PlaceOpening(
+                wall.id(),
+                Sketch.LAYER,
+                new Placing(End.START, from),
+                width,
+                2100,
+                0,
                 new Opening.SwingDoor(End.START, Side.RIGHT));
     }
 
@@ -50,53 +56,104 @@ class EditingTest {
         assertThat(refusal(door(shell.get(0), 1800, 910))).isEqualTo("The door D2 would overlap door D1.");
         sketch.partition(Sketch.PARTITION, new Vec(290, 3000), shell.get(0), new Vec(6910, 3000), shell.get(2));
         assertThat(refusal(door(shell.get(0), 2500, 910))).isEqualTo("The door D2 would open where W5 meets W1.");
-        assertThat(refusal(new PlaceOpening(shell.get(1).id(), Sketch.LAYER, new Placing(End.START, 1000), 900, 2600, 0,
-                new Opening.Window(1, 0)))).isEqualTo("The head of the window G1 would be above the top of W2.");
+        assertThat(refusal(new PlaceOpening(
+                        shell.get(1).id(),
+                        Sketch.LAYER,
+                        new Placing(End.START, 1000),
+                        900,
+                        2600,
+                        0,
+                        new Opening.Window(1, 0))))
+                .isEqualTo("The head of the window G1 would be above the top of W2.");
     }
 
     @Test
     void wallsMustNotLieOnEachOther() {
-        assertThat(refusal(new DrawWalls(Sketch.STOREY, Sketch.LAYER, Sketch.PARTITION, new SetOut.OnFace(0), Side.LEFT,
-                WallEnd.Reach.STRUCTURE, List.of(Pick.bare(100, 500), Pick.bare(100, 4000)), false))).isEqualTo("W5 would lie on W1.");
-        assertThat(refusal(new Move(List.of(shell.get(0).id()), new Vec(7500, 0)))).isEqualTo("W2 would be turned about: its ends would pass each other.");
+        assertThat(refusal(new DrawWalls(
+                        Sketch.STOREY,
+                        Sketch.LAYER,
+                        Sketch.PARTITION,
+                        new SetOut.OnFace(0),
+                        Side.LEFT,
+                        WallEnd.Reach.STRUCTURE,
+                        List.of(Pick.bare(100, 500), Pick.bare(100, 4000)),
+                        false)))
+                .isEqualTo("W5 would lie on W1.");
+        assertThat(refusal(new Move(List.of(shell.get(0).id()), new Vec(7500, 0))))
+                .isEqualTo("W2 would be turned about: its ends would pass each other.");
     }
 
     @Test
     void aWallTooShortForItsJointsIsRefused() {
-        assertThat(refusal(new Move(List.of(shell.get(0).id()), new Vec(6800, 0)))).contains("W");
+        assertThat(refusal(new Move(List.of(shell.get(0).id()), new Vec(6800, 0))))
+                .contains("W");
     }
 
     @Test
     void aPartitionIntoACornerIsRefused() {
-        assertThat(refusal(new DrawWalls(Sketch.STOREY, Sketch.LAYER, Sketch.PARTITION, new SetOut.MiddleOfStructure(),
-                Side.LEFT, WallEnd.Reach.STRUCTURE, List.of(new Pick(new Vec(290, 320), new Hold.OnFace(shell.get(0).id(), 0)), Pick.bare(3000, 320)),
-                false))).containsAnyOf("lie on", "in its corner");
+        assertThat(refusal(new DrawWalls(
+                        Sketch.STOREY,
+                        Sketch.LAYER,
+                        Sketch.PARTITION,
+                        new SetOut.MiddleOfStructure(),
+                        Side.LEFT,
+                        WallEnd.Reach.STRUCTURE,
+                        List.of(
+                                new Pick(
+                                        new Vec(290, 320),
+                                        new Hold.OnFace(shell.get(0).id(), 0)),
+                                Pick.bare(3000, 320)),
+                        false)))
+                .containsAnyOf("lie on", "in its corner");
     }
 
     @Test
     void aWallDrawnAcrossAnotherBecomesTwoThatMeetIt() {
-        Wall middle = sketch.partition(Sketch.PARTITION, new Vec(3600, 290), shell.get(3), new Vec(3600, 4510), shell.get(1));
-        Change change = sketch.run(new DrawWalls(Sketch.STOREY, Sketch.LAYER, Sketch.PARTITION,
-                new SetOut.MiddleOfStructure(), Side.LEFT, WallEnd.Reach.STRUCTURE, List.of(
-                        new Pick(new Vec(290, 2400), new Hold.OnFace(shell.get(0).id(), 0)), new Pick(new Vec(6910, 2400), new Hold.OnFace(shell.get(2).id(), 0))), false));
+        Wall middle =
+                sketch.partition(Sketch.PARTITION, new Vec(3600, 290), shell.get(3), new Vec(3600, 4510), shell.get(1));
+        Change change = sketch.run(new DrawWalls(
+                Sketch.STOREY,
+                Sketch.LAYER,
+                Sketch.PARTITION,
+                new SetOut.MiddleOfStructure(),
+                Side.LEFT,
+                WallEnd.Reach.STRUCTURE,
+                List.of(
+                        new Pick(
+                                new Vec(290, 2400), new Hold.OnFace(shell.get(0).id(), 0)),
+                        new Pick(
+                                new Vec(6910, 2400),
+                                new Hold.OnFace(shell.get(2).id(), 0))),
+                false));
         assertThat(change.name()).isEqualTo("draw 2 walls");
         assertThat(sketch.model().relations().endsOn(middle.id())).hasSize(2);
     }
 
     @Test
     void deletingAWallTakesItsOpeningsAndFreesWhatStoodOnIt() {
-        Wall partition = sketch.partition(Sketch.PARTITION, new Vec(3600, 290), shell.get(3), new Vec(3600, 4510), shell.get(1));
+        Wall partition =
+                sketch.partition(Sketch.PARTITION, new Vec(3600, 290), shell.get(3), new Vec(3600, 4510), shell.get(1));
         Opening door = sketch.door(shell.get(1), 1000, 910);
-        sketch.run(new DrawString(Sketch.PLAN, Sketch.LAYER, new Vec(0, 1), new Vec(-900, 0),
-                List.of(new Hold.OnFace(shell.get(1).id(), 0), new Hold.OnFace(shell.get(3).id(), 0))));
+        sketch.run(new DrawString(
+                Sketch.PLAN,
+                Sketch.LAYER,
+                new Vec(0, 1),
+                new Vec(-900, 0),
+                List.of(
+                        new Hold.OnFace(shell.get(1).id(), 0),
+                        new Hold.OnFace(shell.get(3).id(), 0))));
         Change change = sketch.run(new Delete(List.of(shell.get(1).id())));
 
         assertThat(change.name()).isEqualTo("delete wall W2");
         assertThat(sketch.model().find(door.id())).isNull();
         assertThat(sketch.wall(partition).end()).isInstanceOf(WallEnd.AtCorner.class);
         assertThat(sketch.building().strip(partition.id()).length()).isCloseTo(4800, within(1e-6));
-        assertThat(sketch.model().all(DimensionString.class)).as("one point is no string").isEmpty();
-        assertThat(sketch.model().all(Corner.class)).as("corners of neighbours stay").hasSize(5);
+        assertThat(sketch.model().all(DimensionString.class))
+                .as("one point is no string")
+                .isEmpty();
+        assertThat(sketch.model().all(Corner.class))
+                .as("corners of neighbours stay")
+                .hasSize(5);
     }
 
     @Test
@@ -109,7 +166,8 @@ class EditingTest {
     void anOpeningMovesAlongItsWall() {
         Opening door = sketch.door(shell.get(1), 1000, 910);
         sketch.run(new Move(List.of(door.id()), new Vec(250, 400)));
-        assertThat(sketch.model().get(door.id(), Opening.class).placing().distanceMm()).isCloseTo(1250, within(1e-9));
+        assertThat(sketch.model().get(door.id(), Opening.class).placing().distanceMm())
+                .isCloseTo(1250, within(1e-9));
     }
 
     @Test

@@ -14,7 +14,9 @@ class GeometryTest {
     @ParameterizedTest
     @ValueSource(doubles = {Double.NaN, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY})
     void aPointIsFinite(double bad) {
-        assertThatIllegalArgumentException().isThrownBy(() -> new Vec(bad, 0)).withMessageContaining(String.valueOf(bad));
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new Vec(bad, 0))
+                .withMessageContaining(String.valueOf(bad));
         assertThatIllegalArgumentException().isThrownBy(() -> new Vec(0, bad));
     }
 
@@ -43,7 +45,9 @@ class GeometryTest {
     @Test
     void aZeroDisplacementHasNoDirection() {
         assertThatIllegalArgumentException().isThrownBy(Vec.ORIGIN::unit);
-        assertThatIllegalArgumentException().isThrownBy(() -> new Line(Vec.ORIGIN, new Vec(2, 0))).withMessageContaining("one long");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new Line(Vec.ORIGIN, new Vec(2, 0)))
+                .withMessageContaining("one long");
     }
 
     @Test

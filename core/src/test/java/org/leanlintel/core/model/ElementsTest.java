@@ -18,12 +18,16 @@ class ElementsTest {
     @ParameterizedTest
     @ValueSource(doubles = {0, -5, 0.1, 2001, Double.NaN, Double.POSITIVE_INFINITY})
     void aPlyHasASensibleThickness(double mm) {
-        assertThatIllegalArgumentException().isThrownBy(() -> Sketch.ply("stud", mm, Does.CARRIES)).withMessageStartingWith("A ply's thickness must be between");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> Sketch.ply("stud", mm, Does.CARRIES))
+                .withMessageStartingWith("A ply's thickness must be between");
     }
 
     @Test
     void aMembraneHasNone() {
-        assertThatIllegalArgumentException().isThrownBy(() -> Sketch.ply("air", 1, Does.SHEET)).withMessageContaining("membrane");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> Sketch.ply("air", 1, Does.SHEET))
+                .withMessageContaining("membrane");
     }
 
     @Test
@@ -35,8 +39,13 @@ class ElementsTest {
 
     @Test
     void structureRunsFromTheOutermostToTheInnermostPlyThatCarries() {
-        BuildUp twin = Sketch.buildUp("twin", Sketch.ply("board", 13, Does.LINING), Sketch.ply("brick", 100, Does.CARRIES),
-                Sketch.ply("air", 75, Does.AIR_GAP), Sketch.ply("brick", 100, Does.CARRIES), Sketch.ply("board", 13, Does.LINING));
+        BuildUp twin = Sketch.buildUp(
+                "twin",
+                Sketch.ply("board", 13, Does.LINING),
+                Sketch.ply("brick", 100, Does.CARRIES),
+                Sketch.ply("air", 75, Does.AIR_GAP),
+                Sketch.ply("brick", 100, Does.CARRIES),
+                Sketch.ply("board", 13, Does.LINING));
         assertThat(twin.structureFrom()).isEqualTo(1);
         assertThat(twin.structureTo()).isEqualTo(4);
         assertThat(new SetOut.MiddleOfStructure().depthIn(twin)).isEqualTo(13 + 275 / 2.0);
@@ -51,37 +60,59 @@ class ElementsTest {
         for (int i = 0; i < strongestFirst.length; i++) {
             for (int j = 0; j < strongestFirst.length; j++) {
                 boolean expected = i < j && strongestFirst[i] != Does.SHEET;
-                assertThat(strongestFirst[i].passes(strongestFirst[j])).as(strongestFirst[i] + " " + strongestFirst[j]).isEqualTo(expected);
+                assertThat(strongestFirst[i].passes(strongestFirst[j]))
+                        .as(strongestFirst[i] + " " + strongestFirst[j])
+                        .isEqualTo(expected);
             }
         }
-        assertThat(Does.FACING.passes(Does.LINING) || Does.LINING.passes(Does.FACING)).as("equals").isFalse();
+        assertThat(Does.FACING.passes(Does.LINING) || Does.LINING.passes(Does.FACING))
+                .as("equals")
+                .isFalse();
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"", " ", "a b", "-a", "a/b", "<script>"})
     void anIdIsLettersDigitsAndHyphens(String text) {
-        assertThatIllegalArgumentException().isThrownBy(() -> new ElementId(text)).withMessageContaining("letters, digits and hyphens");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new ElementId(text))
+                .withMessageContaining("letters, digits and hyphens");
     }
 
     @Test
     void nothingLiesAKilometreAway() {
-        assertThatIllegalArgumentException().isThrownBy(() -> new Corner(Sketch.id("c"), Sketch.STOREY, new Vec(2e6, 0))).withMessageContaining("1 km");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new Corner(Sketch.id("c"), Sketch.STOREY, new Vec(2e6, 0)))
+                .withMessageContaining("1 km");
     }
 
     @Test
     void stringsNotesAndLensesAreWhole() {
         List<Hold> one = List.of(new Hold.AtPoint(Vec.ORIGIN));
-        assertThatIllegalArgumentException().isThrownBy(() -> new DimensionString(Sketch.id("s"), Sketch.LAYER, Sketch.PLAN, new Vec(1, 0), Vec.ORIGIN, one))
+        assertThatIllegalArgumentException()
+                .isThrownBy(() ->
+                        new DimensionString(Sketch.id("s"), Sketch.LAYER, Sketch.PLAN, new Vec(1, 0), Vec.ORIGIN, one))
                 .withMessageContaining("two points");
-        assertThatIllegalArgumentException().isThrownBy(() -> new Note(Sketch.id("n"), Sketch.LAYER, Sketch.PLAN, Vec.ORIGIN, "  ", Note.Style.NOTE));
-        assertThatIllegalArgumentException().isThrownBy(() -> new Lens(Sketch.LENS, "Bare", List.of(), Map.of(), 0)).withMessageContaining("no pen for");
-        assertThatIllegalArgumentException().isThrownBy(() -> new Opening.Window(0, 0)).withMessageContaining("lights");
-        assertThatIllegalArgumentException().isThrownBy(() -> new Drawing(Sketch.PLAN, "P", Drawing.Kind.PLAN, Sketch.STOREY, Sketch.LENS, 0.5));
+        assertThatIllegalArgumentException()
+                .isThrownBy(
+                        () -> new Note(Sketch.id("n"), Sketch.LAYER, Sketch.PLAN, Vec.ORIGIN, "  ", Note.Style.NOTE));
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new Lens(Sketch.LENS, "Bare", List.of(), Map.of(), 0))
+                .withMessageContaining("no pen for");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new Opening.Window(0, 0))
+                .withMessageContaining("lights");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new Drawing(Sketch.PLAN, "P", Drawing.Kind.PLAN, Sketch.STOREY, Sketch.LENS, 0.5));
     }
 
     @Test
     void aDirectionIsMadeOneLong() {
-        DimensionString s = new DimensionString(Sketch.id("s"), Sketch.LAYER, Sketch.PLAN, new Vec(3, 4), Vec.ORIGIN,
+        DimensionString s = new DimensionString(
+                Sketch.id("s"),
+                Sketch.LAYER,
+                Sketch.PLAN,
+                new Vec(3, 4),
+                Vec.ORIGIN,
                 List.of(new Hold.AtPoint(Vec.ORIGIN), new Hold.AtPoint(new Vec(1, 0))));
         assertThat(s.direction()).isEqualTo(new Vec(0.6, 0.8));
     }
@@ -90,8 +121,11 @@ class ElementsTest {
     void aModelKnowsItsElements() {
         Model model = new Sketch().model();
         assertThat(model.settings().name()).isEqualTo("Test");
-        assertThatThrownBy(() -> model.get(Sketch.id("stud"), BuildUp.class)).hasMessage("There is no build up \"stud\" in this project; it may have been deleted.");
-        assertThatIllegalArgumentException().isThrownBy(() -> Model.of(0, List.of(model.settings(), model.settings()))).withMessageContaining("settings");
+        assertThatThrownBy(() -> model.get(Sketch.id("stud"), BuildUp.class))
+                .hasMessage("There is no build up \"stud\" in this project; it may have been deleted.");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> Model.of(0, List.of(model.settings(), model.settings())))
+                .withMessageContaining("settings");
     }
 
     @Test

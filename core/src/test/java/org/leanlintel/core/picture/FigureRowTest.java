@@ -32,19 +32,23 @@ class FigureRowTest {
         }
         List<Set> placed = FigureRow.place(figures, List.of());
         assertThat(placed).hasSize(figures.size());
-        for (Set a : placed) for (Set b : placed) assertThat(a != b && a.touches(b)).as(a + " " + b).isFalse();
+        for (Set a : placed)
+            for (Set b : placed)
+                assertThat(a != b && a.touches(b)).as(a + " " + b).isFalse();
     }
 
     @Test
     void aFigureStandsClearOfALineThroughItsPart() {
-        Set set = FigureRow.place(List.of(new Figure("1900", 20, 38, 7)), List.of(20.5)).getFirst();
+        Set set = FigureRow.place(List.of(new Figure("1900", 20, 38, 7)), List.of(20.5))
+                .getFirst();
         assertThat(Math.abs(set.centreMm() - 20.5)).isGreaterThan(3.5);
         assertThat(set.centreMm()).isBetween(4.0, 36.0);
     }
 
     @Test
     void aFigureWithNoRoomGoesOneRowUp() {
-        List<Set> placed = FigureRow.place(List.of(new Figure("3000", 30, 60, 7), new Figure("100", 61, 2, 5)), List.of());
+        List<Set> placed =
+                FigureRow.place(List.of(new Figure("3000", 30, 60, 7), new Figure("100", 61, 2, 5)), List.of());
         assertThat(placed.getFirst().row()).isZero();
         assertThat(placed.getLast().row()).isEqualTo(1);
     }

@@ -3,6 +3,7 @@ package org.leanlintel.core.picture;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -11,11 +12,14 @@ import org.leanlintel.core.edit.DrawString;
 import org.leanlintel.core.edit.Move;
 import org.leanlintel.core.edit.Revise;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Wall;
@@ -30,7 +34,10 @@ class PlanTest {
     }
 
     private Group group(ElementId element) {
-        return plan().groups().stream().filter(g -> g.element().equals(element)).findFirst().orElseThrow();
+        return plan().groups().stream()
+                .filter(g -> g.element().equals(element))
+                .findFirst()
+                .orElseThrow();
     }
 
     private List<List<Vec>> lines(ElementId element, PenRole role) {
@@ -41,15 +48,23 @@ class PlanTest {
     }
 
     private static double length(List<List<Vec>> lines) {
-        return lines.stream().mapToDouble(l -> l.getFirst().distanceTo(l.getLast())).sum();
+        return lines.stream()
+                .mapToDouble(l -> l.getFirst().distanceTo(l.getLast()))
+                .sum();
     }
 
     @Test
     void noLineIsDrawnWhereOneMaterialTurnsTheCorner() {
         List<Wall> shell = sketch.run(Sketch.SHELL, true, 0, 0, 0, 4800, 7200, 4800, 7200, 0);
-        double structure = shell.stream().mapToDouble(w -> length(lines(w.id(), PenRole.CUT_STRUCTURE))).sum();
-        assertThat(structure).as("round the outside and the inside of the studs, once").isCloseTo(2 * (6900 + 4500) + 2 * (6620 + 4220), within(0.1));
-        double facing = shell.stream().mapToDouble(w -> length(lines(w.id(), PenRole.CUT_FACING))).sum();
+        double structure = shell.stream()
+                .mapToDouble(w -> length(lines(w.id(), PenRole.CUT_STRUCTURE)))
+                .sum();
+        assertThat(structure)
+                .as("round the outside and the inside of the studs, once")
+                .isCloseTo(2 * (6900 + 4500) + 2 * (6620 + 4220), within(0.1));
+        double facing = shell.stream()
+                .mapToDouble(w -> length(lines(w.id(), PenRole.CUT_FACING)))
+                .sum();
         assertThat(facing).as("the weather face").isCloseTo(2 * (7200 + 4800), within(0.1));
     }
 
@@ -58,9 +73,12 @@ class PlanTest {
     void liningOfOneMaterialTurnsTheInsideCornerOfAPartition() {
         Wall shell = sketch.run(Sketch.LINED, false, 0, 0, 0, 6000).getFirst();
         Wall partition = sketch.partition(Sketch.PARTITION, new Vec(155, 3000), shell, new Vec(3000, 3000), null);
-        List<List<Vec>> inside = lines(shell.id(), PenRole.CUT_LINING).stream().filter(l -> l.stream().allMatch(p -> Math.abs(p.x() - 155) < 0.1)).toList();
+        List<List<Vec>> inside = lines(shell.id(), PenRole.CUT_LINING).stream()
+                .filter(l -> l.stream().allMatch(p -> Math.abs(p.x() - 155) < 0.1))
+                .toList();
         assertThat(length(inside)).as("open over the partition's whole width").isCloseTo(6000 - 114, within(0.1));
-        assertThat(lines(partition.id(), PenRole.CUT_STRUCTURE)).noneMatch(l -> l.stream().allMatch(p -> Math.abs(p.x() - 155) < 0.1));
+        assertThat(lines(partition.id(), PenRole.CUT_STRUCTURE))
+                .noneMatch(l -> l.stream().allMatch(p -> Math.abs(p.x() - 155) < 0.1));
     }
 
     @Test
@@ -69,28 +87,37 @@ class PlanTest {
         Opening high = sketch.window(wall, 1500, 1200, 1500, 600);
         assertThat(lines(high.id(), PenRole.OVERHEAD)).hasSize(1);
         assertThat(length(lines(wall.id(), PenRole.CUT_FACING))).as("no gap").isCloseTo(5400 + 2 * 100, within(0.1));
-        sketch.put(new Settings(Settings.ID, "Test", "", "", "", org.leanlintel.core.measure.UnitSystem.METRIC,
-                org.leanlintel.core.model.PaperSize.A2, 1600));
-        assertThat(lines(high.id(), PenRole.OVERHEAD)).as("cut through the window").isEmpty();
+        sketch.put(new Settings(Settings.ID, "Test", "", "", "", UnitSystem.METRIC, PaperSize.A2, 1600));
+        assertThat(lines(high.id(), PenRole.OVERHEAD))
+                .as("cut through the window")
+                .isEmpty();
     }
 
     @Test
     void aDoorShowsItsLeafAndAQuarterSwing() {
         Wall wall = sketch.run(Sketch.PARTITION, false, 0, 0, 5400, 0).getFirst();
         Opening door = sketch.door(wall, 1000, 910);
-        Item.Arc swing = (Item.Arc) group(door.id()).items().stream().filter(Item.Arc.class::isInstance).findFirst().orElseThrow();
+        Item.Arc swing = (Item.Arc) group(door.id()).items().stream()
+                .filter(Item.Arc.class::isInstance)
+                .findFirst()
+                .orElseThrow();
         assertThat(swing.radius()).isCloseTo(910 - 64, within(1e-9));
         assertThat(Math.abs(swing.sweep())).isCloseTo(Math.PI / 2, within(1e-9));
         Vec closed = swing.centre().along(Vec.ofAngle(swing.from() + swing.sweep()), swing.radius());
-        assertThat(closed.distanceTo(new Vec(1000 + 910 - 32, -114))).as("shuts against the other jamb, on the face it opens to").isLessThan(0.01);
+        assertThat(closed.distanceTo(new Vec(1000 + 910 - 32, -114)))
+                .as("shuts against the other jamb, on the face it opens to")
+                .isLessThan(0.01);
     }
 
     @Test
     void thinPliesPrintAsOneWithTheStructure() {
         Wall wall = sketch.run(Sketch.PARTITION, false, 0, 0, 3000, 0).getFirst();
-        int all = lines(wall.id(), PenRole.CUT_STRUCTURE).size() + lines(wall.id(), PenRole.CUT_LINING).size();
-        sketch.put(new org.leanlintel.core.model.Lens(Sketch.LENS, "Merged", List.of(), Sketch.lens().pens(), 0.7));
-        assertThat(lines(wall.id(), PenRole.CUT_LINING)).as("12.5 mm at 1:50 is 0.25 mm").isEmpty();
+        int all = lines(wall.id(), PenRole.CUT_STRUCTURE).size()
+                + lines(wall.id(), PenRole.CUT_LINING).size();
+        sketch.put(new Lens(Sketch.LENS, "Merged", List.of(), Sketch.lens().pens(), 0.7));
+        assertThat(lines(wall.id(), PenRole.CUT_LINING))
+                .as("12.5 mm at 1:50 is 0.25 mm")
+                .isEmpty();
         assertThat(lines(wall.id(), PenRole.CUT_STRUCTURE).size()).isLessThan(all);
         sketch.run(new Revise(new Drawing(Sketch.PLAN, "Plan", Drawing.Kind.PLAN, Sketch.STOREY, Sketch.LENS, 10)));
         assertThat(lines(wall.id(), PenRole.CUT_LINING)).as("1.25 mm at 1:10").isNotEmpty();
@@ -100,29 +127,52 @@ class PlanTest {
     void aStringFollowsTheWallItHoldsTo() {
         List<Wall> shell = sketch.run(Sketch.SHELL, true, 0, 0, 0, 4800, 7200, 4800, 7200, 0);
         Opening door = sketch.door(shell.get(3), 1000, 910);
-        ElementId string = sketch.run(new DrawString(Sketch.PLAN, Sketch.LAYER, new Vec(1, 0), new Vec(0, -900), List.of(
-                new Hold.OnFace(shell.get(2).id(), 0), new Hold.OnFace(shell.get(0).id(), 0), new Hold.AtJamb(door.id(), End.START),
-                new Hold.AtJamb(door.id(), End.END)))).after().getFirst().id();
+        ElementId string = sketch.run(new DrawString(
+                        Sketch.PLAN,
+                        Sketch.LAYER,
+                        new Vec(1, 0),
+                        new Vec(0, -900),
+                        List.of(
+                                new Hold.OnFace(shell.get(2).id(), 0),
+                                new Hold.OnFace(shell.get(0).id(), 0),
+                                new Hold.AtJamb(door.id(), End.START),
+                                new Hold.AtJamb(door.id(), End.END))))
+                .after()
+                .getFirst()
+                .id();
         assertThat(figures(string)).containsExactly("5290", "910", "1000");
         sketch.run(new Move(List.of(shell.get(0).id()), new Vec(-400, 0)));
         assertThat(figures(string)).containsExactly("5690", "910", "1000");
     }
 
     private List<String> figures(ElementId string) {
-        return group(string).items().stream().filter(Item.Text.class::isInstance).map(i -> ((Item.Text) i).text()).toList();
+        return group(string).items().stream()
+                .filter(Item.Text.class::isInstance)
+                .map(i -> ((Item.Text) i).text())
+                .toList();
     }
 
     /** The worked example of rounding positions, not parts. */
     @Test
     void roundedPartsAddUpToTheOverall() {
         double[] parts = {886.3, 2123.4, 2993.5, 1972.8};
-        List<Hold> holds = new java.util.ArrayList<>(List.of(new Hold.AtPoint(Vec.ORIGIN)));
+        List<Hold> holds = new ArrayList<>(List.of(new Hold.AtPoint(Vec.ORIGIN)));
         double x = 0;
         for (double part : parts) holds.add(new Hold.AtPoint(new Vec(x += part, 0)));
-        ElementId string = sketch.run(new DrawString(Sketch.PLAN, Sketch.LAYER, new Vec(1, 0), new Vec(0, -900), holds)).after().getFirst().id();
+        ElementId string = sketch.run(new DrawString(Sketch.PLAN, Sketch.LAYER, new Vec(1, 0), new Vec(0, -900), holds))
+                .after()
+                .getFirst()
+                .id();
         assertThat(figures(string)).containsExactly("886", "2124", "2993", "1973");
-        ElementId overall = sketch.run(new DrawString(Sketch.PLAN, Sketch.LAYER, new Vec(1, 0), new Vec(0, -1400),
-                List.of(holds.getFirst(), holds.getLast()))).after().getFirst().id();
+        ElementId overall = sketch.run(new DrawString(
+                        Sketch.PLAN,
+                        Sketch.LAYER,
+                        new Vec(1, 0),
+                        new Vec(0, -1400),
+                        List.of(holds.getFirst(), holds.getLast())))
+                .after()
+                .getFirst()
+                .id();
         assertThat(figures(overall)).containsExactly("7976");
     }
 
@@ -132,8 +182,12 @@ class PlanTest {
         sketch.run(Sketch.SHELL, true, 20_000, 0, 20_000, 4800, 27_200, 4800, 27_200, 0);
         Plan before = Plan.of(sketch.building(), Sketch.PLAN, LETTERING);
         sketch.run(new Move(List.of(first.get(0).id()), new Vec(-100, 0)));
-        Picture.Difference difference = before.after(sketch.building(), LETTERING).picture().since(before.picture());
-        assertThat(difference.changed()).extracting(Group::element).containsExactlyInAnyOrder(first.get(0).id(), first.get(1).id(), first.get(3).id());
+        Picture.Difference difference =
+                before.after(sketch.building(), LETTERING).picture().since(before.picture());
+        assertThat(difference.changed())
+                .extracting(Group::element)
+                .containsExactlyInAnyOrder(
+                        first.get(0).id(), first.get(1).id(), first.get(3).id());
         assertThat(difference.gone()).isEmpty();
         assertThat(before.after(sketch.building(), LETTERING).picture()).isEqualTo(plan());
     }

@@ -23,19 +23,33 @@ class SheetPictureTest {
 
     private Picture sheet(PaperSize size, Vec at) {
         sketch.run(Sketch.SHELL, true, 0, 0, 0, 4800, 7200, 4800, 7200, 0);
-        Sheet sheet = (Sheet) sketch.run(new AddSheet("A-101", "Ground floor", size, List.of(new Sheet.Placed(Sketch.PLAN, new Vec(3600, 2400), at))))
-                .after().getFirst();
-        return SheetPicture.of(sheet, sketch.model(), id -> Plan.of(sketch.building(), id, LETTERING).picture(), LETTERING, "2026-11-23");
+        Sheet sheet = (Sheet) sketch.run(new AddSheet(
+                        "A-101", "Ground floor", size, List.of(new Sheet.Placed(Sketch.PLAN, new Vec(3600, 2400), at))))
+                .after()
+                .getFirst();
+        return SheetPicture.of(
+                sheet,
+                sketch.model(),
+                id -> Plan.of(sketch.building(), id, LETTERING).picture(),
+                LETTERING,
+                "2026-11-23");
     }
 
     private static List<String> texts(Picture picture) {
-        return picture.groups().stream().flatMap(g -> g.items().stream()).filter(Item.Text.class::isInstance).map(i -> ((Item.Text) i).text()).toList();
+        return picture.groups().stream()
+                .flatMap(g -> g.items().stream())
+                .filter(Item.Text.class::isInstance)
+                .map(i -> ((Item.Text) i).text())
+                .toList();
     }
 
     @Test
     void theDrawingLiesAtItsScaleWhereItWasPlaced() {
         Picture picture = sheet(PaperSize.A2, new Vec(285, 250));
-        Group drawing = picture.groups().stream().filter(g -> g.element().equals(Sketch.PLAN)).findFirst().orElseThrow();
+        Group drawing = picture.groups().stream()
+                .filter(g -> g.element().equals(Sketch.PLAN))
+                .findFirst()
+                .orElseThrow();
         List<Vec> corners = drawing.items().stream()
                 .filter(i -> i instanceof Item.Strokes s && s.role() == PenRole.CUT_FACING)
                 .flatMap(i -> ((Item.Strokes) i).lines().stream().flatMap(List::stream))
@@ -48,17 +62,37 @@ class SheetPictureTest {
 
     @Test
     void theTitleBlockFillsItselfFromTheProject() {
-        sketch.put(new Settings(Settings.ID, "Curlew Lodge", "7 Saltmarsh Lane", "B. Fenn", "R. Alder", UnitSystem.METRIC, PaperSize.A2, 1200));
-        assertThat(texts(sheet(PaperSize.A2, new Vec(285, 250)))).contains(
-                "Curlew Lodge", "7 Saltmarsh Lane", "B. Fenn", "R. Alder", "A-101", "Ground floor", "1:50", "2026-11-23", "Dimensions in millimetres", "Scale at A2");
+        sketch.put(new Settings(
+                Settings.ID,
+                "Curlew Lodge",
+                "7 Saltmarsh Lane",
+                "B. Fenn",
+                "R. Alder",
+                UnitSystem.METRIC,
+                PaperSize.A2,
+                1200));
+        assertThat(texts(sheet(PaperSize.A2, new Vec(285, 250))))
+                .contains(
+                        "Curlew Lodge",
+                        "7 Saltmarsh Lane",
+                        "B. Fenn",
+                        "R. Alder",
+                        "A-101",
+                        "Ground floor",
+                        "1:50",
+                        "2026-11-23",
+                        "Dimensions in millimetres",
+                        "Scale at A2");
     }
 
     @Test
     void everythingOfTheFrameLiesOnThePaper() {
         for (PaperSize size : PaperSize.values()) {
             Sketch fresh = new Sketch();
-            Sheet sheet = (Sheet) fresh.run(new AddSheet("1", "T", size, List.of())).after().getFirst();
-            Bounds bounds = Extent.of(SheetPicture.of(sheet, fresh.model(), id -> new Picture(1, List.of()), LETTERING, "today"));
+            Sheet sheet = (Sheet)
+                    fresh.run(new AddSheet("1", "T", size, List.of())).after().getFirst();
+            Bounds bounds = Extent.of(
+                    SheetPicture.of(sheet, fresh.model(), id -> new Picture(1, List.of()), LETTERING, "today"));
             assertThat(bounds.minX()).as(size.label()).isCloseTo(size.leftMarginMm(), within(0.01));
             assertThat(bounds.maxX()).isCloseTo(size.widthMm() - size.marginMm(), within(0.01));
             assertThat(bounds.maxY()).isCloseTo(size.heightMm() - size.marginMm(), within(0.01));
@@ -68,15 +102,24 @@ class SheetPictureTest {
     /** A long name is set smaller rather than run out of its field. */
     @Test
     void aLongNameStaysInItsField() {
-        sketch.put(new Settings(Settings.ID, "The rather long name of a house on a hill above the bay, with its outbuildings", "", "", "",
-                UnitSystem.METRIC, PaperSize.A2, 1200));
+        sketch.put(new Settings(
+                Settings.ID,
+                "The rather long name of a house on a hill above the bay, with its outbuildings",
+                "",
+                "",
+                "",
+                UnitSystem.METRIC,
+                PaperSize.A2,
+                1200));
         Item.Text name = sheet(PaperSize.A2, new Vec(285, 250)).groups().stream()
                 .flatMap(g -> g.items().stream())
                 .filter(i -> i instanceof Item.Text t && t.text().startsWith("The rather long"))
                 .map(i -> (Item.Text) i)
-                .findFirst().orElseThrow();
+                .findFirst()
+                .orElseThrow();
         Item.Run run = name.runs().getLast();
-        assertThat(run.right() + run.letters().length() * 0.5 * run.height() / 0.7).isLessThanOrEqualTo(120 - 4.4 + 1e-6);
+        assertThat(run.right() + run.letters().length() * 0.5 * run.height() / 0.7)
+                .isLessThanOrEqualTo(120 - 4.4 + 1e-6);
     }
 
     @Test

@@ -45,7 +45,8 @@ public final class Json {
                 .enable(EnumFeature.FAIL_ON_NUMBERS_FOR_ENUMS);
         for (Class<?> family : Kinds.FAMILIES) {
             builder.addMixIn(family, Typed.class);
-            for (Class<?> member : family.getPermittedSubclasses()) builder.registerSubtypes(new NamedType(member, Kinds.name(member)));
+            for (Class<?> member : family.getPermittedSubclasses())
+                builder.registerSubtypes(new NamedType(member, Kinds.name(member)));
         }
         return builder.build();
     }
@@ -97,7 +98,8 @@ public final class Json {
     private static final class IdReader extends ValueDeserializer<ElementId> {
         @Override
         public ElementId deserialize(JsonParser in, DeserializationContext context) {
-            if (in.currentToken() != JsonToken.VALUE_STRING) throw context.weirdStringException("", ElementId.class, "An id is written as text.");
+            if (in.currentToken() != JsonToken.VALUE_STRING)
+                throw context.weirdStringException("", ElementId.class, "An id is written as text.");
             return new ElementId(in.getString());
         }
     }

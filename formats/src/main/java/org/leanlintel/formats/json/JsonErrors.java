@@ -18,7 +18,8 @@ public final class JsonErrors {
     private static String place(JacksonException error) {
         StringBuilder path = new StringBuilder();
         for (JacksonException.Reference step : error.getPath()) {
-            if (step.getPropertyName() != null) path.append(path.isEmpty() ? "" : ".").append(step.getPropertyName());
+            if (step.getPropertyName() != null)
+                path.append(path.isEmpty() ? "" : ".").append(step.getPropertyName());
             else path.append('[').append(step.getIndex()).append(']');
         }
         TokenStreamLocation at = error.getLocation();
@@ -28,7 +29,10 @@ public final class JsonErrors {
     }
 
     private static String trimmed(String why) {
-        String oneLine = why.lines().findFirst().orElse("it cannot be read.").replaceAll("`?org\\.leanlintel\\.[\\w.$]*?([A-Za-z]\\w*)`?", "$1");
+        String oneLine = why.lines()
+                .findFirst()
+                .orElse("it cannot be read.")
+                .replaceAll("`?org\\.leanlintel\\.[\\w.$]*?([A-Za-z]\\w*)`?", "$1");
         return oneLine.length() > 300 ? oneLine.substring(0, 300) + "..." : oneLine;
     }
 }

@@ -21,7 +21,14 @@ public final class Kinds {
 
     /** Every sealed family that is read or written. */
     public static final List<Class<?>> FAMILIES = List.of(
-            Element.class, Edit.class, WallEnd.class, SetOut.class, Hold.class, Opening.Kind.class, Item.class, LengthReading.class);
+            Element.class,
+            Edit.class,
+            WallEnd.class,
+            SetOut.class,
+            Hold.class,
+            Opening.Kind.class,
+            Item.class,
+            LengthReading.class);
 
     private Kinds() {}
 

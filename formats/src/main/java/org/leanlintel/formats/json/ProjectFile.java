@@ -32,8 +32,12 @@ public final class ProjectFile {
     private ProjectFile() {}
 
     public static byte[] write(Model model) {
-        List<Element> elements = model.elements().stream().sorted(Comparator.comparing(Element::id)).toList();
-        return Json.mapper().writerWithDefaultPrettyPrinter().writeValueAsBytes(new Document(FORMAT, VERSION, model.revision(), elements));
+        List<Element> elements = model.elements().stream()
+                .sorted(Comparator.comparing(Element::id))
+                .toList();
+        return Json.mapper()
+                .writerWithDefaultPrettyPrinter()
+                .writeValueAsBytes(new Document(FORMAT, VERSION, model.revision(), elements));
     }
 
     /** @throws Unreadable if anything is wrong with the file */
@@ -41,11 +45,13 @@ public final class ProjectFile {
         try {
             JsonNode root = Json.mapper().readTree(file);
             if (!FORMAT.equals(root.path("format").asString(""))) {
-                throw new Unreadable("This is not a Lean Lintel project: its \"format\" is not \"%s\".".formatted(FORMAT));
+                throw new Unreadable(
+                        "This is not a Lean Lintel project: its \"format\" is not \"%s\".".formatted(FORMAT));
             }
             int version = root.path("version").asInt(0);
             if (version != VERSION) {
-                throw new Unreadable("This project file is of version %d; this program reads version %d.".formatted(version, VERSION));
+                throw new Unreadable("This project file is of version %d; this program reads version %d."
+                        .formatted(version, VERSION));
             }
             return sound(Json.mapper().readValue(file, Document.class));
         } catch (JacksonException error) {
@@ -61,9 +67,11 @@ public final class ProjectFile {
         } catch (IllegalArgumentException twice) {
             throw new Unreadable("At elements: " + twice.getMessage());
         }
-        if (model.find(Settings.ID, Settings.class) == null) throw new Unreadable("At elements: the project's settings are missing.");
+        if (model.find(Settings.ID, Settings.class) == null)
+            throw new Unreadable("At elements: the project's settings are missing.");
         Refusal dangling = References.dangling(model);
-        if (dangling != null) throw new Unreadable("At elements, " + dangling.concerns().getFirst() + ": " + dangling.sentence());
+        if (dangling != null)
+            throw new Unreadable("At elements, " + dangling.concerns().getFirst() + ": " + dangling.sentence());
         return model;
     }
 

@@ -10,11 +10,12 @@ final class Dashes {
     private Dashes() {}
 
     static float[] pattern(Pen pen) {
-        double[] multiples = switch (pen.dash()) {
-            case CONTINUOUS -> new double[0];
-            case DASHED -> new double[] {12, 3};
-            case LONG_DASHED_DOTTED -> new double[] {24, 3, 0.5, 3};
-        };
+        double[] multiples =
+                switch (pen.dash()) {
+                    case CONTINUOUS -> new double[0];
+                    case DASHED -> new double[] {12, 3};
+                    case LONG_DASHED_DOTTED -> new double[] {24, 3, 0.5, 3};
+                };
         if (multiples.length == 0) return new float[0];
         double unit = Math.max(pen.widthMm(), SHORTEST_DASH_MM / multiples[0]);
         float[] points = new float[multiples.length];

@@ -21,7 +21,8 @@ public final class DrawingLettering {
     }
 
     private static Lettering read() {
-        try (TrueTypeFont regular = Face.REGULAR.parse(); TrueTypeFont fallback = Face.FALLBACK.parse()) {
+        try (TrueTypeFont regular = Face.REGULAR.parse();
+                TrueTypeFont fallback = Face.FALLBACK.parse()) {
             Map<Integer, Double> advances = new HashMap<>();
             addAdvances(fallback, advances);
             addAdvances(regular, advances);

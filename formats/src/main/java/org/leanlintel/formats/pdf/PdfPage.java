@@ -27,7 +27,8 @@ final class PdfPage implements AutoCloseable {
     private final PdfFonts fonts;
     private final double capital;
 
-    PdfPage(PDDocument document, PdfFonts fonts, Lettering lettering, double widthMm, double heightMm) throws IOException {
+    PdfPage(PDDocument document, PdfFonts fonts, Lettering lettering, double widthMm, double heightMm)
+            throws IOException {
         PDPage page = new PDPage(new PDRectangle(points(widthMm), points(heightMm)));
         document.addPage(page);
         this.fonts = fonts;
@@ -94,7 +95,8 @@ final class PdfPage implements AutoCloseable {
             Vec start = arc.centre().along(a, arc.radius()), end = arc.centre().along(b, arc.radius());
             Vec c1 = start.along(a.left(), handle), c2 = end.along(b.left(), -handle);
             if (i == 0) out.moveTo(points(start.x()), points(start.y()));
-            out.curveTo(points(c1.x()), points(c1.y()), points(c2.x()), points(c2.y()), points(end.x()), points(end.y()));
+            out.curveTo(
+                    points(c1.x()), points(c1.y()), points(c2.x()), points(c2.y()), points(end.x()), points(end.y()));
         }
         out.stroke();
     }
@@ -107,9 +109,11 @@ final class PdfPage implements AutoCloseable {
             double right = run.right();
             for (PdfFonts.Piece piece : fonts.pieces(run.letters(), text.strong())) {
                 double size = run.height() / capital;
-                double x = text.at().x() + right * cos - run.up() * sin, y = text.at().y() + right * sin + run.up() * cos;
+                double x = text.at().x() + right * cos - run.up() * sin,
+                        y = text.at().y() + right * sin + run.up() * cos;
                 out.setFont(piece.font(), points(size));
-                out.setTextMatrix(new Matrix((float) cos, (float) sin, (float) -sin, (float) cos, points(x), points(y)));
+                out.setTextMatrix(
+                        new Matrix((float) cos, (float) sin, (float) -sin, (float) cos, points(x), points(y)));
                 out.showText(piece.letters());
                 right += piece.font().getStringWidth(piece.letters()) / 1000 * size;
             }

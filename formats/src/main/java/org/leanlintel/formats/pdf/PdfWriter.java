@@ -4,6 +4,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
+import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDDocumentInformation;
 import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
@@ -36,16 +37,24 @@ public final class PdfWriter {
      * @param scale to print at; letters and pens keep their paper sizes
      * @param foot a line of text at the foot of the page
      */
-    public static byte[] view(Picture picture, double scale, Vec middle, PaperSize size, String foot, Lettering lettering) {
+    public static byte[] view(
+            Picture picture, double scale, Vec middle, PaperSize size, String foot, Lettering lettering) {
         Vec centre = new Vec(size.widthMm() / 2, (size.heightMm() + FOOT_MM) / 2);
         Vec by = centre.minus(middle.times(1 / scale));
-        Item footLine = lettering.set(foot, new Vec(EDGE_MM, EDGE_MM - 3), 0, FOOT_LETTERS_MM, Lettering.Align.LEFT, false);
+        Item footLine =
+                lettering.set(foot, new Vec(EDGE_MM, EDGE_MM - 3), 0, FOOT_LETTERS_MM, Lettering.Align.LEFT, false);
         return document(foot, (document, fonts) -> {
             try (PdfPage page = new PdfPage(document, fonts, lettering, size.widthMm(), size.heightMm())) {
                 page.draw(List.of(footLine));
-                page.clip(EDGE_MM, EDGE_MM + FOOT_MM / 2, size.widthMm() - 2 * EDGE_MM, size.heightMm() - 2 * EDGE_MM - FOOT_MM / 2);
+                page.clip(
+                        EDGE_MM,
+                        EDGE_MM + FOOT_MM / 2,
+                        size.widthMm() - 2 * EDGE_MM,
+                        size.heightMm() - 2 * EDGE_MM - FOOT_MM / 2);
                 for (Group group : picture.groups()) {
-                    page.draw(group.items().stream().map(i -> i.placed(1 / scale, by)).toList());
+                    page.draw(group.items().stream()
+                            .map(i -> i.placed(1 / scale, by))
+                            .toList());
                 }
             }
         });
@@ -58,7 +67,7 @@ public final class PdfWriter {
     private static byte[] document(String title, Pages pages) {
         try (PDDocument document = new PDDocument()) {
             pages.write(document, new PdfFonts(document));
-            PDViewerPreferences preferences = new PDViewerPreferences(new org.apache.pdfbox.cos.COSDictionary());
+            PDViewerPreferences preferences = new PDViewerPreferences(new COSDictionary());
             preferences.setPrintScaling(PDViewerPreferences.PRINT_SCALING.None);
             document.getDocumentCatalog().setViewerPreferences(preferences);
             PDDocumentInformation about = new PDDocumentInformation();

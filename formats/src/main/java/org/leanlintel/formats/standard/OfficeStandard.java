@@ -19,6 +19,7 @@ public final class OfficeStandard {
 
     /** Ids the standard promises. */
     public static final ElementId GROUND = new ElementId("storey-ground");
+
     public static final ElementId GROUND_PLAN = new ElementId("drawing-ground-plan");
     public static final ElementId LAYER_WALLS = new ElementId("layer-walls");
     public static final ElementId LAYER_OPENINGS = new ElementId("layer-openings");
@@ -42,7 +43,8 @@ public final class OfficeStandard {
         List<Element> elements = new ArrayList<>(elements());
         elements.add(settings);
         boolean metric = settings.units() == UnitSystem.METRIC;
-        elements.add(new Storey(GROUND, metric ? "Ground" : "First floor", 0, metric ? 2500 : 97.125 * UnitSystem.MM_PER_INCH));
+        elements.add(new Storey(
+                GROUND, metric ? "Ground" : "First floor", 0, metric ? 2500 : 97.125 * UnitSystem.MM_PER_INCH));
         String name = metric ? "Ground floor plan" : "First floor plan";
         elements.add(new Drawing(GROUND_PLAN, name, Drawing.Kind.PLAN, GROUND, LENS_BUILDING_PLAN, metric ? 50 : 48));
         return Model.of(0, elements);

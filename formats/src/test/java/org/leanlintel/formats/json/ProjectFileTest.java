@@ -61,10 +61,20 @@ class ProjectFileTest {
 
     @Test
     void editsKeepTheirMeaningOnTheWire() {
-        Edit edit = new DrawWalls(new ElementId("s"), new ElementId("l"), new ElementId("b"), new SetOut.MiddleOfStructure(), Side.RIGHT,
-                WallEnd.Reach.FACE, List.of(Pick.bare(0.1, -3), new Pick(new Vec(5, 6), new Hold.OnFace(new ElementId("w"), 2))), false);
+        Edit edit = new DrawWalls(
+                new ElementId("s"),
+                new ElementId("l"),
+                new ElementId("b"),
+                new SetOut.MiddleOfStructure(),
+                Side.RIGHT,
+                WallEnd.Reach.FACE,
+                List.of(Pick.bare(0.1, -3), new Pick(new Vec(5, 6), new Hold.OnFace(new ElementId("w"), 2))),
+                false);
         String json = Json.mapper().writerFor(Edit.class).writeValueAsString(edit);
-        assertThat(json).startsWith("{\"type\":\"drawWalls\"").contains("\"hold\":{\"type\":\"onFace\"").contains("[0.1,-3]");
+        assertThat(json)
+                .startsWith("{\"type\":\"drawWalls\"")
+                .contains("\"hold\":{\"type\":\"onFace\"")
+                .contains("[0.1,-3]");
         assertThat(Json.mapper().readValue(json, Edit.class)).isEqualTo(edit);
     }
 }

@@ -35,26 +35,39 @@ class PdfWriterTest {
 
     @Test
     void pagesHaveTheirExactSizeAndLinesTheirWidthInMillimetres() throws IOException {
-        byte[] pdf = PdfWriter.sheet(picture(1, line(0.5, new Vec(20, 20), new Vec(120, 20))), PaperSize.ARCH_D, "T", LETTERING);
+        byte[] pdf = PdfWriter.sheet(
+                picture(1, line(0.5, new Vec(20, 20), new Vec(120, 20))), PaperSize.ARCH_D, "T", LETTERING);
         try (PDDocument document = Loader.loadPDF(pdf)) {
             assertThat(document.getPage(0).getMediaBox().getWidth()).isEqualTo(36 * 72);
             assertThat(document.getPage(0).getMediaBox().getHeight()).isEqualTo(24 * 72);
             String content = new String(document.getPage(0).getContents().readAllBytes(), StandardCharsets.US_ASCII);
             assertThat(content).as("0.5 mm in points").contains("1.41732 w");
-            assertThat(content).as("20 mm and 120 mm in points").contains("56.69291 56.69291 m").contains("340.15747 56.69291 l");
-            assertThat(content).as("scale is in the numbers, not in a transformation").doesNotContain(" cm");
+            assertThat(content)
+                    .as("20 mm and 120 mm in points")
+                    .contains("56.69291 56.69291 m")
+                    .contains("340.15747 56.69291 l");
+            assertThat(content)
+                    .as("scale is in the numbers, not in a transformation")
+                    .doesNotContain(" cm");
         }
     }
 
     @Test
     void aViewPrintsAtItsStatedScaleWithItsMiddleInTheMiddle() throws IOException {
-        byte[] pdf = PdfWriter.view(picture(50, line(0.25, new Vec(1000, 500), new Vec(6000, 500))), 100, new Vec(1000, 500), PaperSize.A4,
-                "Foot", LETTERING);
+        byte[] pdf = PdfWriter.view(
+                picture(50, line(0.25, new Vec(1000, 500), new Vec(6000, 500))),
+                100,
+                new Vec(1000, 500),
+                PaperSize.A4,
+                "Foot",
+                LETTERING);
         try (PDDocument document = Loader.loadPDF(pdf)) {
             String content = new String(document.getPage(0).getContents().readAllBytes(), StandardCharsets.US_ASCII);
             double fromX = 297 / 2.0 * 72 / 25.4, toX = (297 / 2.0 + 50) * 72 / 25.4;
             assertThat(numbersBefore(content, " m\n").getFirst()).isCloseTo(fromX, within(0.001));
-            assertThat(numbersBefore(content, " l\n").getFirst()).as("5,000 mm at 1:100 is 50 mm").isCloseTo(toX, within(0.001));
+            assertThat(numbersBefore(content, " l\n").getFirst())
+                    .as("5,000 mm at 1:100 is 50 mm")
+                    .isCloseTo(toX, within(0.001));
             assertThat(new PDFTextStripper().getText(document)).contains("Foot");
         }
     }
@@ -69,9 +82,17 @@ class PdfWriterTest {
     @Test
     void anyTextPrints() throws IOException {
         String text = "12'-6 7/8\" \u00E9\u00DF \u0394\u0416 \u4E00";
-        byte[] pdf = PdfWriter.sheet(picture(1, LETTERING.set(text, new Vec(50, 50), 0, 2.5, Lettering.Align.LEFT, true)), PaperSize.A4, "T", LETTERING);
+        byte[] pdf = PdfWriter.sheet(
+                picture(1, LETTERING.set(text, new Vec(50, 50), 0, 2.5, Lettering.Align.LEFT, true)),
+                PaperSize.A4,
+                "T",
+                LETTERING);
         try (PDDocument document = Loader.loadPDF(pdf)) {
-            assertThat(new PDFTextStripper().getText(document)).contains("12'-6").contains("\u00E9\u00DF").contains("\u0394\u0416").contains("?");
+            assertThat(new PDFTextStripper().getText(document))
+                    .contains("12'-6")
+                    .contains("\u00E9\u00DF")
+                    .contains("\u0394\u0416")
+                    .contains("?");
         }
     }
 

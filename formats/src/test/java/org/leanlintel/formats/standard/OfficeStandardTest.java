@@ -40,7 +40,8 @@ class OfficeStandardTest {
 
     @Test
     void factsOfTheTradeNameTheirSource() {
-        assertThat(model.all(BuildUp.class)).allSatisfy(b -> assertThat(b.source()).as(b.name()).isNotBlank());
+        assertThat(model.all(BuildUp.class))
+                .allSatisfy(b -> assertThat(b.source()).as(b.name()).isNotBlank());
         assertThat(model.all(Material.class)).hasSizeGreaterThan(List.of(1).size());
     }
 }

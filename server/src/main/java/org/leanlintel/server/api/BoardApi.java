@@ -48,34 +48,43 @@ public class BoardApi {
     @GetMapping("/state")
     public ProjectState state(@PathVariable UUID project) {
         Live now = live.get(project);
-        return new ProjectState(now.model().revision(), List.copyOf(now.model().elements()), undoName(project), redoName(project));
+        return new ProjectState(
+                now.model().revision(), List.copyOf(now.model().elements()), undoName(project), redoName(project));
     }
 
     /** Makes an edit. The answer comes after it is stored; with {@code drawing}, it says how that drawing changed. */
     @PostMapping("/edits")
-    public EditAnswer edit(@PathVariable UUID project, @RequestParam @Nullable String drawing, @RequestBody EditRequest request) {
-        return answer(project, drawing, desk.accept(project, sender(request.editId(), request.window()), request.seen(), request.edit()));
+    public EditAnswer edit(
+            @PathVariable UUID project, @RequestParam @Nullable String drawing, @RequestBody EditRequest request) {
+        return answer(
+                project,
+                drawing,
+                desk.accept(project, sender(request.editId(), request.window()), request.seen(), request.edit()));
     }
 
     /** Tries an edit without storing it. */
     @PostMapping("/previews")
-    public PreviewAnswer preview(@PathVariable UUID project, @RequestParam @Nullable String drawing, @RequestBody Edit edit) {
+    public PreviewAnswer preview(
+            @PathVariable UUID project, @RequestParam @Nullable String drawing, @RequestBody Edit edit) {
         EditDesk.Answer answer = desk.preview(project, edit);
         long revision = answer.before().model().revision();
         return switch (answer.outcome()) {
             case Refusal refusal -> new PreviewAnswer(revision, null, refusal.sentence(), refusal.concerns(), null);
-            case Change change -> new PreviewAnswer(revision, change.name(), null, List.of(), difference(drawing, answer));
+            case Change change ->
+                new PreviewAnswer(revision, change.name(), null, List.of(), difference(drawing, answer));
         };
     }
 
     /** Takes back the person's own last edit. */
     @PostMapping("/undo")
-    public EditAnswer undo(@PathVariable UUID project, @RequestParam @Nullable String drawing, @RequestBody TurnBack request) {
+    public EditAnswer undo(
+            @PathVariable UUID project, @RequestParam @Nullable String drawing, @RequestBody TurnBack request) {
         return answer(project, drawing, desk.undo(project, sender(request.editId(), request.window())));
     }
 
     @PostMapping("/redo")
-    public EditAnswer redo(@PathVariable UUID project, @RequestParam @Nullable String drawing, @RequestBody TurnBack request) {
+    public EditAnswer redo(
+            @PathVariable UUID project, @RequestParam @Nullable String drawing, @RequestBody TurnBack request) {
         return answer(project, drawing, desk.redo(project, sender(request.editId(), request.window())));
     }
 
@@ -86,21 +95,37 @@ public class BoardApi {
     EditAnswer answer(UUID project, @Nullable String drawing, EditDesk.Answer answer) {
         return switch (answer.outcome()) {
             case Refusal refusal -> throw new Refused(refusal);
-            case Change change -> new EditAnswer(answer.after().model().revision(), change.name(), change.after(), removed(change),
-                    undoName(project), redoName(project), difference(drawing, answer));
+            case Change change ->
+                new EditAnswer(
+                        answer.after().model().revision(),
+                        change.name(),
+                        change.after(),
+                        removed(change),
+                        undoName(project),
+                        redoName(project),
+                        difference(drawing, answer));
         };
     }
 
     private static List<ElementId> removed(Change change) {
         List<ElementId> put = change.after().stream().map(Element::id).toList();
-        return change.before().stream().map(Element::id).filter(id -> !put.contains(id)).toList();
+        return change.before().stream()
+                .map(Element::id)
+                .filter(id -> !put.contains(id))
+                .toList();
     }
 
     private static Picture.@Nullable Difference difference(@Nullable String drawing, EditDesk.Answer answer) {
         if (drawing == null) return null;
         ElementId id = new ElementId(drawing);
-        boolean shown = answer.before().model().find(id) != null && answer.after().model().find(id) != null;
-        return shown ? answer.after().plan(id).picture().since(answer.before().plan(id).picture()) : null;
+        boolean shown = answer.before().model().find(id) != null
+                && answer.after().model().find(id) != null;
+        return shown
+                ? answer.after()
+                        .plan(id)
+                        .picture()
+                        .since(answer.before().plan(id).picture())
+                : null;
     }
 
     private @Nullable String undoName(UUID project) {

@@ -34,17 +34,21 @@ public class DeskApi {
     public LengthAnswer length(@RequestBody LengthRequest request) {
         LengthReading reading = LengthReader.read(request.text(), request.units());
         LengthPrinter printer = LengthPrinter.ofScreen(request.units());
-        List<String> printed = switch (reading) {
-            case LengthReading.Read read -> List.of(printer.print(read.mm()));
-            case LengthReading.Asks asks -> List.of(printer.print(asks.firstMm()), printer.print(asks.secondMm()));
-            case LengthReading.Unreadable no -> List.of();
-        };
+        List<String> printed =
+                switch (reading) {
+                    case LengthReading.Read read -> List.of(printer.print(read.mm()));
+                    case LengthReading.Asks asks ->
+                        List.of(printer.print(asks.firstMm()), printer.print(asks.secondMm()));
+                    case LengthReading.Unreadable no -> List.of();
+                };
         return new LengthAnswer(reading, printed);
     }
 
     @GetMapping("/papers")
     public List<PaperAnswer> papers() {
-        return Arrays.stream(PaperSize.values()).map(p -> new PaperAnswer(p, p.label(), p.widthMm(), p.heightMm())).toList();
+        return Arrays.stream(PaperSize.values())
+                .map(p -> new PaperAnswer(p, p.label(), p.widthMm(), p.heightMm()))
+                .toList();
     }
 
     /** Server-sent events: {@code revised} for every new revision of any project. */

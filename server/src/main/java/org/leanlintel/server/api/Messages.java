@@ -19,9 +19,17 @@ public final class Messages {
 
     /** A project in the list. @param deletedAt when it was deleted; null where it is not */
     public record ProjectSummary(
-            UUID id, String name, String address, String client, UnitSystem units, long revision, Instant changedAt, @Nullable Instant deletedAt) {}
+            UUID id,
+            String name,
+            String address,
+            String client,
+            UnitSystem units,
+            long revision,
+            Instant changedAt,
+            @Nullable Instant deletedAt) {}
 
-    public record NewProject(String name, String address, String client, String drawnBy, UnitSystem units, PaperSize paper) {}
+    public record NewProject(
+            String name, String address, String client, String drawnBy, UnitSystem units, PaperSize paper) {}
 
     /** Everything a board needs besides pictures. @param undo what undo would take back, by name; null for nothing */
     public record ProjectState(long revision, List<Element> elements, @Nullable String undo, @Nullable String redo) {}
@@ -34,12 +42,21 @@ public final class Messages {
 
     /** @param picture how the drawing asked for changed from the revision before; null where none was asked for */
     public record EditAnswer(
-            long revision, String name, List<Element> put, List<ElementId> removed, @Nullable String undo, @Nullable String redo,
+            long revision,
+            String name,
+            List<Element> put,
+            List<ElementId> removed,
+            @Nullable String undo,
+            @Nullable String redo,
             Picture.@Nullable Difference picture) {}
 
     /** @param revision the revision it was tried on; @param refusal why it would be refused, or null; @param name what it would do */
     public record PreviewAnswer(
-            long revision, @Nullable String name, @Nullable String refusal, List<ElementId> concerns, Picture.@Nullable Difference picture) {}
+            long revision,
+            @Nullable String name,
+            @Nullable String refusal,
+            List<ElementId> concerns,
+            Picture.@Nullable Difference picture) {}
 
     public record LengthRequest(String text, UnitSystem units) {}
 

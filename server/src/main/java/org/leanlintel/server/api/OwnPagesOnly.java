@@ -42,6 +42,8 @@ class OwnPagesOnly extends OncePerRequestFilter {
         response.setStatus(status);
         response.setContentType("application/problem+json");
         response.setCharacterEncoding("UTF-8");
-        response.getWriter().write("{\"type\":\"about:blank\",\"title\":\"Not allowed\",\"status\":%d,\"detail\":\"%s\"}".formatted(status, detail));
+        response.getWriter()
+                .write("{\"type\":\"about:blank\",\"title\":\"Not allowed\",\"status\":%d,\"detail\":\"%s\"}"
+                        .formatted(status, detail));
     }
 }

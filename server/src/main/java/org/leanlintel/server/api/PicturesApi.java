@@ -46,20 +46,25 @@ public class PicturesApi {
     }
 
     @GetMapping("/drawings/{drawing}/picture")
-    public PictureAnswer drawing(@PathVariable UUID project, @PathVariable String drawing, @RequestParam @Nullable UUID version) {
+    public PictureAnswer drawing(
+            @PathVariable UUID project, @PathVariable String drawing, @RequestParam @Nullable UUID version) {
         Live now = at(project, version);
-        return new PictureAnswer(now.model().revision(), now.plan(new ElementId(drawing)).picture());
+        return new PictureAnswer(
+                now.model().revision(), now.plan(new ElementId(drawing)).picture());
     }
 
     @GetMapping("/sheets/{sheet}/picture")
-    public PictureAnswer sheet(@PathVariable UUID project, @PathVariable String sheet, @RequestParam @Nullable UUID version) {
+    public PictureAnswer sheet(
+            @PathVariable UUID project, @PathVariable String sheet, @RequestParam @Nullable UUID version) {
         Live now = at(project, version);
-        return new PictureAnswer(now.model().revision(), picture(now, now.model().get(new ElementId(sheet), Sheet.class)));
+        return new PictureAnswer(
+                now.model().revision(), picture(now, now.model().get(new ElementId(sheet), Sheet.class)));
     }
 
     /** The sheet as a PDF page of its exact size, at exact scale. */
     @GetMapping(path = "/sheets/{sheet}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    public ResponseEntity<byte[]> sheetPdf(@PathVariable UUID project, @PathVariable String sheet, @RequestParam @Nullable UUID version) {
+    public ResponseEntity<byte[]> sheetPdf(
+            @PathVariable UUID project, @PathVariable String sheet, @RequestParam @Nullable UUID version) {
         Live now = at(project, version);
         Sheet s = now.model().get(new ElementId(sheet), Sheet.class);
         String title = now.model().settings().name() + " " + s.number() + " " + s.title();
@@ -68,7 +73,12 @@ public class PicturesApi {
     }
 
     private static Picture picture(Live now, Sheet sheet) {
-        return SheetPicture.of(sheet, now.model(), id -> now.plan(id).picture(), DrawingLettering.get(), LocalDate.now().toString());
+        return SheetPicture.of(
+                sheet,
+                now.model(),
+                id -> now.plan(id).picture(),
+                DrawingLettering.get(),
+                LocalDate.now().toString());
     }
 
     /**
@@ -77,17 +87,28 @@ public class PicturesApi {
      */
     @GetMapping(path = "/drawings/{drawing}/view.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     public ResponseEntity<byte[]> viewPdf(
-            @PathVariable UUID project, @PathVariable String drawing, @RequestParam PaperSize paper, @RequestParam double scale,
-            @RequestParam @Nullable Double x, @RequestParam @Nullable Double y) {
-        if (!(scale >= 1 && scale <= 10_000)) throw new IllegalArgumentException("A scale lies between 1:1 and 1:10000.");
+            @PathVariable UUID project,
+            @PathVariable String drawing,
+            @RequestParam PaperSize paper,
+            @RequestParam double scale,
+            @RequestParam @Nullable Double x,
+            @RequestParam @Nullable Double y) {
+        if (!(scale >= 1 && scale <= 10_000))
+            throw new IllegalArgumentException("A scale lies between 1:1 and 1:10000.");
         Model model = live.get(project).model();
         Drawing d = model.get(new ElementId(drawing), Drawing.class);
         Picture picture = live.get(project).plan(d.id()).picture();
         Bounds bounds = Extent.of(picture);
         Vec middle = x != null && y != null ? new Vec(x, y) : bounds == null ? Vec.ORIGIN : bounds.centre();
-        String foot = "%s, %s, %s at %s, printed %s".formatted(model.settings().name(), d.name(),
-                ScaleLabel.of(scale, model.settings().units()), paper.label(), LocalDate.now());
+        String foot = "%s, %s, %s at %s, printed %s"
+                .formatted(
+                        model.settings().name(),
+                        d.name(),
+                        ScaleLabel.of(scale, model.settings().units()),
+                        paper.label(),
+                        LocalDate.now());
         byte[] pdf = PdfWriter.view(picture, scale, middle, paper, foot, DrawingLettering.get());
-        return ProjectsApi.download(pdf, MediaType.APPLICATION_PDF, model.settings().name() + " " + d.name() + ".pdf");
+        return ProjectsApi.download(
+                pdf, MediaType.APPLICATION_PDF, model.settings().name() + " " + d.name() + ".pdf");
     }
 }

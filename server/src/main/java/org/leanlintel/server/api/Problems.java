@@ -28,8 +28,13 @@ public class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail refused(Refused refused) {
-        ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_CONTENT, "The edit was refused", refused.refusal().sentence());
-        problem.setProperty("concerns", refused.refusal().concerns().stream().map(ElementId::value).toList());
+        ProblemDetail problem = problem(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "The edit was refused",
+                refused.refusal().sentence());
+        problem.setProperty(
+                "concerns",
+                refused.refusal().concerns().stream().map(ElementId::value).toList());
         return problem;
     }
 
@@ -56,15 +61,21 @@ public class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail unexpected(Exception unexpected) {
         LOG.error("A request failed", unexpected);
-        return problem(HttpStatus.INTERNAL_SERVER_ERROR, "Something went wrong here",
+        return problem(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "Something went wrong here",
                 "The server could not do this; nothing was changed. Its log says more.");
     }
 
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException ex, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        String detail = ex.getCause() instanceof JacksonException json ? JsonErrors.sentence(json) : "The request's body cannot be read.";
-        return ResponseEntity.badRequest().headers(headers).body(problem(HttpStatus.BAD_REQUEST, "The request cannot be read", detail));
+        String detail = ex.getCause() instanceof JacksonException json
+                ? JsonErrors.sentence(json)
+                : "The request's body cannot be read.";
+        return ResponseEntity.badRequest()
+                .headers(headers)
+                .body(problem(HttpStatus.BAD_REQUEST, "The request cannot be read", detail));
     }
 
     private static ProblemDetail problem(HttpStatus status, String title, String detail) {

@@ -4,6 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
 import org.leanlintel.core.measure.UnitSystem;
+import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.formats.json.ProjectFile;
@@ -52,8 +53,15 @@ public class ProjectsApi {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     public ProjectSummary create(@RequestBody NewProject request) {
-        Settings settings = new Settings(Settings.ID, request.name(), request.address(), request.client(), request.drawnBy(),
-                request.units(), request.paper(), request.units() == UnitSystem.METRIC ? 1200 : 48 * UnitSystem.MM_PER_INCH);
+        Settings settings = new Settings(
+                Settings.ID,
+                request.name(),
+                request.address(),
+                request.client(),
+                request.drawnBy(),
+                request.units(),
+                request.paper(),
+                request.units() == UnitSystem.METRIC ? 1200 : 48 * UnitSystem.MM_PER_INCH);
         return summary(store.add(OfficeStandard.newProject(settings)));
     }
 
@@ -64,8 +72,10 @@ public class ProjectsApi {
         Model model = live.get(project).model();
         Settings s = model.settings();
         String base = s.name().length() > 110 ? s.name().substring(0, 110) : s.name();
-        Settings named = new Settings(s.id(), base + " (copy)", s.address(), s.client(), s.drawnBy(), s.units(), s.paper(), s.cutHeightMm());
-        List<org.leanlintel.core.model.Element> elements = model.elements().stream().map(e -> e == s ? named : e).toList();
+        Settings named = new Settings(
+                s.id(), base + " (copy)", s.address(), s.client(), s.drawnBy(), s.units(), s.paper(), s.cutHeightMm());
+        List<Element> elements =
+                model.elements().stream().map(e -> e == s ? named : e).toList();
         return summary(store.add(Model.of(model.revision(), elements)));
     }
 
@@ -86,7 +96,10 @@ public class ProjectsApi {
     @GetMapping("/{project}/file")
     public ResponseEntity<byte[]> file(@PathVariable UUID project) {
         Model model = live.get(project).model();
-        return download(ProjectFile.write(model), MediaType.APPLICATION_JSON, model.settings().name() + ".lintel.json");
+        return download(
+                ProjectFile.write(model),
+                MediaType.APPLICATION_JSON,
+                model.settings().name() + ".lintel.json");
     }
 
     /** Adds a project from a project file. A broken file is refused whole, with the place that is wrong. */
@@ -97,7 +110,9 @@ public class ProjectsApi {
     }
 
     static ResponseEntity<byte[]> download(byte[] bytes, MediaType type, String name) {
-        ContentDisposition disposition = ContentDisposition.inline().filename(name, StandardCharsets.UTF_8).build();
+        ContentDisposition disposition = ContentDisposition.inline()
+                .filename(name, StandardCharsets.UTF_8)
+                .build();
         return ResponseEntity.ok()
                 .contentType(type)
                 .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
@@ -105,7 +120,14 @@ public class ProjectsApi {
     }
 
     static ProjectSummary summary(ProjectRow row) {
-        return new ProjectSummary(row.id(), row.name(), row.address(), row.client(), UnitSystem.valueOf(row.units()),
-                row.revision(), row.changedAt(), row.deletedAt());
+        return new ProjectSummary(
+                row.id(),
+                row.name(),
+                row.address(),
+                row.client(),
+                UnitSystem.valueOf(row.units()),
+                row.revision(),
+                row.changedAt(),
+                row.deletedAt());
     }
 }

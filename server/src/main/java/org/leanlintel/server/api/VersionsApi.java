@@ -50,7 +50,8 @@ public class VersionsApi {
     @ResponseStatus(HttpStatus.CREATED)
     public VersionSummary keep(@PathVariable UUID project, @RequestBody NewVersion request) {
         String name = request.name().strip();
-        if (name.isEmpty() || name.length() > 120) throw new IllegalArgumentException("A version's name has 1 to 120 characters.");
+        if (name.isEmpty() || name.length() > 120)
+            throw new IllegalArgumentException("A version's name has 1 to 120 characters.");
         return summary(store.nameVersion(project, name));
     }
 
@@ -64,8 +65,14 @@ public class VersionsApi {
     /** Makes the project what it was then. This is one edit, and can be undone. */
     @PostMapping("/{version}/go-back")
     public EditAnswer goBack(
-            @PathVariable UUID project, @PathVariable UUID version, @RequestParam @Nullable String drawing, @RequestBody GoBack request) {
-        return board.answer(project, drawing, desk.goBack(project, new Sender(people.current(), request.editId(), request.window()), version));
+            @PathVariable UUID project,
+            @PathVariable UUID version,
+            @RequestParam @Nullable String drawing,
+            @RequestBody GoBack request) {
+        return board.answer(
+                project,
+                drawing,
+                desk.goBack(project, new Sender(people.current(), request.editId(), request.window()), version));
     }
 
     private static VersionSummary summary(VersionRow row) {

@@ -19,7 +19,9 @@ class WebSetup implements WebMvcConfigurer {
 
     @Override
     public void addResourceHandlers(ResourceHandlerRegistry registry) {
-        registry.addResourceHandler("/fonts/**").addResourceLocations("classpath:/fonts/").setCachePeriod(86_400);
+        registry.addResourceHandler("/fonts/**")
+                .addResourceLocations("classpath:/fonts/")
+                .setCachePeriod(86_400);
     }
 
     /** The page finds its own way from the address, so every address of it serves the same file. */

@@ -47,7 +47,8 @@ final class Draft {
 
     private Change run(Edit edit) {
         Editing.Result result = Editing.run(edit, building);
-        if (result.outcome() instanceof Refusal refusal) throw new IllegalStateException("The demo was refused: " + refusal.sentence());
+        if (result.outcome() instanceof Refusal refusal)
+            throw new IllegalStateException("The demo was refused: " + refusal.sentence());
         building = result.after();
         return (Change) result.outcome();
     }
@@ -75,9 +76,19 @@ final class Draft {
     }
 
     private List<Wall> walls(String buildUp, SetOut setOut, List<Pick> picks, boolean close) {
-        Change change = run(new DrawWalls(OfficeStandard.GROUND, OfficeStandard.LAYER_WALLS, new ElementId("build-up-" + buildUp), setOut,
-                Side.LEFT, WallEnd.Reach.STRUCTURE, picks, close));
-        return change.after().stream().filter(Wall.class::isInstance).map(Wall.class::cast).toList();
+        Change change = run(new DrawWalls(
+                OfficeStandard.GROUND,
+                OfficeStandard.LAYER_WALLS,
+                new ElementId("build-up-" + buildUp),
+                setOut,
+                Side.LEFT,
+                WallEnd.Reach.STRUCTURE,
+                picks,
+                close));
+        return change.after().stream()
+                .filter(Wall.class::isInstance)
+                .map(Wall.class::cast)
+                .toList();
     }
 
     Opening door(Wall wall, End from, double distance, double width, double height, End hinge, Side swing) {
@@ -88,20 +99,36 @@ final class Draft {
         return opening(wall, from, distance, width, height, 0, new Opening.LiftingDoor());
     }
 
-    Opening window(Wall wall, End from, double distance, double width, double height, double sill, int lights, double setbackMm) {
+    Opening window(
+            Wall wall,
+            End from,
+            double distance,
+            double width,
+            double height,
+            double sill,
+            int lights,
+            double setbackMm) {
         return opening(wall, from, distance, width, height, sill, new Opening.Window(lights, setbackMm));
     }
 
-    private Opening opening(Wall wall, End from, double distance, double width, double height, double sill, Opening.Kind kind) {
-        Change change = run(new PlaceOpening(wall.id(), OfficeStandard.LAYER_OPENINGS, new Placing(from, distance * unitMm),
-                width * unitMm, height * unitMm, sill * unitMm, kind));
+    private Opening opening(
+            Wall wall, End from, double distance, double width, double height, double sill, Opening.Kind kind) {
+        Change change = run(new PlaceOpening(
+                wall.id(),
+                OfficeStandard.LAYER_OPENINGS,
+                new Placing(from, distance * unitMm),
+                width * unitMm,
+                height * unitMm,
+                sill * unitMm,
+                kind));
         return (Opening) change.after().getFirst();
     }
 
     void string(boolean across, double place, Hold... holds) {
         Vec direction = across ? new Vec(1, 0) : new Vec(0, 1);
         Vec point = across ? at(0, place) : at(place, 0);
-        run(new DrawString(OfficeStandard.GROUND_PLAN, OfficeStandard.LAYER_DIMENSIONS, direction, point, List.of(holds)));
+        run(new DrawString(
+                OfficeStandard.GROUND_PLAN, OfficeStandard.LAYER_DIMENSIONS, direction, point, List.of(holds)));
     }
 
     static Hold outer(Wall wall) {
@@ -130,6 +157,10 @@ final class Draft {
 
     /** A sheet with the ground floor plan: model point x, y at paper point, in millimetres. */
     void sheet(String number, String title, PaperSize size, double x, double y, double paperX, double paperY) {
-        run(new AddSheet(number, title, size, List.of(new Sheet.Placed(OfficeStandard.GROUND_PLAN, at(x, y), new Vec(paperX, paperY)))));
+        run(new AddSheet(
+                number,
+                title,
+                size,
+                List.of(new Sheet.Placed(OfficeStandard.GROUND_PLAN, at(x, y), new Vec(paperX, paperY)))));
     }
 }

@@ -23,8 +23,17 @@ final class HeronPointCabin {
     private HeronPointCabin() {}
 
     static Model draw() {
-        Draft d = new Draft(OfficeStandard.newProject(new Settings(Settings.ID, "Heron Point Cabin", "41 Heron Point Rd, Lake Ansel",
-                "M. Quill", "R. Alder", UnitSystem.FEET_INCHES, PaperSize.ARCH_D, 48 * UnitSystem.MM_PER_INCH)), UnitSystem.MM_PER_INCH);
+        Draft d = new Draft(
+                OfficeStandard.newProject(new Settings(
+                        Settings.ID,
+                        "Heron Point Cabin",
+                        "41 Heron Point Rd, Lake Ansel",
+                        "M. Quill",
+                        "R. Alder",
+                        UnitSystem.FEET_INCHES,
+                        PaperSize.ARCH_D,
+                        48 * UnitSystem.MM_PER_INCH)),
+                UnitSystem.MM_PER_INCH);
         List<Wall> shell = d.shell("frame-2x6", 0, 0, 0, DEPTH, WIDTH, DEPTH, WIDTH, 0);
         Wall west = shell.get(0), north = shell.get(1), east = shell.get(2), south = shell.get(3);
         Wall bedroom = d.partition("partition-2x4", south, 204, 6.75, north, 204, DEPTH - 6.75);

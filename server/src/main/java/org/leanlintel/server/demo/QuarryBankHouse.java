@@ -20,8 +20,17 @@ final class QuarryBankHouse {
 
     private static final double WIDTH = 12400, DEPTH = 8400;
 
-    private final Draft d = new Draft(OfficeStandard.newProject(new Settings(Settings.ID, "Quarry Bank House", "3 Quarry Bank, Marrow Bay",
-            "Teasel & Wren", "R. Alder", UnitSystem.METRIC, PaperSize.A2, 1200)), 1);
+    private final Draft d = new Draft(
+            OfficeStandard.newProject(new Settings(
+                    Settings.ID,
+                    "Quarry Bank House",
+                    "3 Quarry Bank, Marrow Bay",
+                    "Teasel & Wren",
+                    "R. Alder",
+                    UnitSystem.METRIC,
+                    PaperSize.A2,
+                    1200)),
+            1);
     private final Wall west, north, east, south;
     private final Wall garageSide, spine, hallWest, hallEast, store, wetWest, lobby, cupboard, pantry, utility, wc;
 

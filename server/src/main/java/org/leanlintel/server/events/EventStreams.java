@@ -29,7 +29,8 @@ public class EventStreams {
     }
 
     void tell(Revised revised) {
-        for (SseEmitter s : streams) send(s, SseEmitter.event().name("revised").data(revised, MediaType.APPLICATION_JSON));
+        for (SseEmitter s : streams)
+            send(s, SseEmitter.event().name("revised").data(revised, MediaType.APPLICATION_JSON));
     }
 
     /** Keeps streams open and finds out which are gone. */

@@ -41,7 +41,8 @@ public class RevisionListener implements SmartLifecycle {
 
     private void run() {
         while (running) {
-            try (Connection connection = database.getConnection(); Statement statement = connection.createStatement()) {
+            try (Connection connection = database.getConnection();
+                    Statement statement = connection.createStatement()) {
                 statement.execute("listen lintel");
                 listen(connection.unwrap(PGConnection.class));
             } catch (SQLException lost) {
@@ -54,7 +55,8 @@ public class RevisionListener implements SmartLifecycle {
     private void listen(PGConnection connection) throws SQLException {
         for (int beats = 1; running; beats++) {
             PGNotification[] heard = connection.getNotifications(WAIT_MS);
-            if (heard != null) for (PGNotification n : heard) tell(n.getParameter().split(" ", 3));
+            if (heard != null)
+                for (PGNotification n : heard) tell(n.getParameter().split(" ", 3));
             if (beats % BEAT_EVERY == 0) streams.beat();
         }
     }

@@ -70,9 +70,12 @@ public class EditDesk {
 
     private @Nullable Refusal changedMeanwhile(UUID project, long seen, Set<ElementId> concerned) {
         for (Change other : journal.since(project, seen)) {
-            List<ElementId> shared = other.touches().stream().filter(concerned::contains).toList();
+            List<ElementId> shared =
+                    other.touches().stream().filter(concerned::contains).toList();
             if (!shared.isEmpty()) {
-                return new Refusal("Meanwhile, in another window: %s. Look at it, then try again.".formatted(other.name()), shared);
+                return new Refusal(
+                        "Meanwhile, in another window: %s. Look at it, then try again.".formatted(other.name()),
+                        shared);
             }
         }
         return null;
@@ -80,14 +83,26 @@ public class EditDesk {
 
     /** Takes back the person's last own edit. */
     public Answer undo(UUID project, Sender sender) {
-        return inTurn(project, sender, now -> takeBack(
-                now, journal.toUndo(project, sender.personId()), JournalRow.Kind.UNDO, "There is nothing to undo."));
+        return inTurn(
+                project,
+                sender,
+                now -> takeBack(
+                        now,
+                        journal.toUndo(project, sender.personId()),
+                        JournalRow.Kind.UNDO,
+                        "There is nothing to undo."));
     }
 
     /** Does again what the person's last undo took back. */
     public Answer redo(UUID project, Sender sender) {
-        return inTurn(project, sender, now -> takeBack(
-                now, journal.toRedo(project, sender.personId()), JournalRow.Kind.REDO, "There is nothing to redo."));
+        return inTurn(
+                project,
+                sender,
+                now -> takeBack(
+                        now,
+                        journal.toRedo(project, sender.personId()),
+                        JournalRow.Kind.REDO,
+                        "There is nothing to redo."));
     }
 
     private static Work takeBack(Live now, Optional<JournalRow> found, JournalRow.Kind kind, String none) {
@@ -98,14 +113,16 @@ public class EditDesk {
         }
         for (Element e : back.after()) {
             boolean replaces = back.before().stream().anyMatch(b -> b.id().equals(e.id()));
-            if (!replaces && now.model().find(e.id()) != null) return new Work(changedLater(back, e), now.building(), kind, null);
+            if (!replaces && now.model().find(e.id()) != null)
+                return new Work(changedLater(back, e), now.building(), kind, null);
         }
         Editing.Result result = Editing.apply(back, now.building());
         return new Work(result.outcome(), result.after(), kind, found.get());
     }
 
     private static Refusal changedLater(Change back, Element element) {
-        return Refusal.because("\"%s\" cannot be taken back: what it touched was changed later.".formatted(back.name()), element.id());
+        return Refusal.because(
+                "\"%s\" cannot be taken back: what it touched was changed later.".formatted(back.name()), element.id());
     }
 
     /** Makes the project what it was in a named version, as one edit that can be undone. */

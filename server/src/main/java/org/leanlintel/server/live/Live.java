@@ -27,7 +27,8 @@ public final class Live {
     Live after(Building next) {
         Live live = new Live(next);
         plans.forEach((drawing, plan) -> {
-            if (next.model().find(drawing, Drawing.class) != null) live.plans.put(drawing, plan.after(next, DrawingLettering.get()));
+            if (next.model().find(drawing, Drawing.class) != null)
+                live.plans.put(drawing, plan.after(next, DrawingLettering.get()));
         });
         return live;
     }

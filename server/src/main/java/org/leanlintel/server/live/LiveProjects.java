@@ -41,7 +41,10 @@ public class LiveProjects {
     }
 
     public void put(UUID project, Live live) {
-        known.merge(project, live, (old, next) -> next.model().revision() >= old.model().revision() ? next : old);
+        known.merge(
+                project,
+                live,
+                (old, next) -> next.model().revision() >= old.model().revision() ? next : old);
     }
 
     /** Another instance made {@code revision}: forget what is older. */

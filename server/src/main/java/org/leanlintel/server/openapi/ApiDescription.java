@@ -7,8 +7,10 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.server.api.BoardApi;
 import org.leanlintel.server.api.DeskApi;
 import org.leanlintel.server.api.PicturesApi;
@@ -21,6 +23,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.ValueConstants;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** The OpenAPI 3.1 description of the API, from its controllers. */
@@ -56,17 +59,23 @@ public final class ApiDescription {
         if (base == null || own == null) return;
         String path = base.path()[0] + (own.path().length == 0 ? "" : own.path()[0]);
         Map<String, Object> operation = new LinkedHashMap<>();
-        operation.put("operationId", controller.getSimpleName().replace("Api", "").toLowerCase(java.util.Locale.ROOT) + "_" + method.getName());
+        operation.put(
+                "operationId",
+                controller.getSimpleName().replace("Api", "").toLowerCase(Locale.ROOT) + "_" + method.getName());
         operation.put("parameters", parameters(method));
         for (Parameter p : method.getParameters()) {
-            if (p.isAnnotationPresent(RequestBody.class)) operation.put("requestBody", Map.of("required", true, "content", body(p)));
+            if (p.isAnnotationPresent(RequestBody.class))
+                operation.put("requestBody", Map.of("required", true, "content", body(p)));
         }
         operation.put("responses", responses(method, own));
-        paths.computeIfAbsent(path, p -> new TreeMap<>()).put(own.method()[0].name().toLowerCase(java.util.Locale.ROOT), operation);
+        paths.computeIfAbsent(path, p -> new TreeMap<>())
+                .put(own.method()[0].name().toLowerCase(Locale.ROOT), operation);
     }
 
     private Map<String, Object> body(Parameter parameter) {
-        Object schema = parameter.getType() == byte[].class ? Map.of("type", "object") : schemas.of(parameter.getAnnotatedType());
+        Object schema = parameter.getType() == byte[].class
+                ? Map.of("type", "object")
+                : schemas.of(parameter.getAnnotatedType());
         return Map.of("application/json", Map.of("schema", schema));
     }
 
@@ -76,9 +85,18 @@ public final class ApiDescription {
             boolean inPath = p.isAnnotationPresent(PathVariable.class);
             RequestParam query = p.getAnnotation(RequestParam.class);
             if (!inPath && query == null) continue;
-            boolean optional = query != null && (p.getAnnotatedType().isAnnotationPresent(org.jspecify.annotations.Nullable.class)
-                    || !query.defaultValue().equals(org.springframework.web.bind.annotation.ValueConstants.DEFAULT_NONE));
-            parameters.add(Map.of("name", p.getName(), "in", inPath ? "path" : "query", "required", !optional, "schema", schemas.of(p.getType())));
+            boolean optional = query != null
+                    && (p.getAnnotatedType().isAnnotationPresent(Nullable.class)
+                            || !query.defaultValue().equals(ValueConstants.DEFAULT_NONE));
+            parameters.add(Map.of(
+                    "name",
+                    p.getName(),
+                    "in",
+                    inPath ? "path" : "query",
+                    "required",
+                    !optional,
+                    "schema",
+                    schemas.of(p.getType())));
         }
         return parameters;
     }
@@ -87,11 +105,18 @@ public final class ApiDescription {
         ResponseStatus status = AnnotatedElementUtils.findMergedAnnotation(method, ResponseStatus.class);
         String code = status == null ? "200" : String.valueOf(status.code().value());
         Map<String, Object> responses = new TreeMap<>();
-        responses.put(code, method.getReturnType() == void.class
-                ? Map.of("description", "Done")
-                : Map.of("description", "Done", "content", content(method, mapping)));
-        responses.put("4XX", Map.of("description", "A problem document", "content",
-                Map.of("application/problem+json", Map.of("schema", problem()))));
+        responses.put(
+                code,
+                method.getReturnType() == void.class
+                        ? Map.of("description", "Done")
+                        : Map.of("description", "Done", "content", content(method, mapping)));
+        responses.put(
+                "4XX",
+                Map.of(
+                        "description",
+                        "A problem document",
+                        "content",
+                        Map.of("application/problem+json", Map.of("schema", problem()))));
         return responses;
     }
 
@@ -107,8 +132,22 @@ public final class ApiDescription {
     /** RFC 9457, with the elements a refusal concerns. */
     private static Map<String, Object> problem() {
         Map<String, Object> text = Map.of("type", "string");
-        return Map.of("type", "object", "required", List.of("title", "status", "detail"), "properties", Map.of(
-                "type", text, "title", text, "status", Map.of("type", "integer"), "detail", text,
-                "concerns", Map.of("type", "array", "items", text)));
+        return Map.of(
+                "type",
+                "object",
+                "required",
+                List.of("title", "status", "detail"),
+                "properties",
+                Map.of(
+                        "type",
+                        text,
+                        "title",
+                        text,
+                        "status",
+                        Map.of("type", "integer"),
+                        "detail",
+                        text,
+                        "concerns",
+                        Map.of("type", "array", "items", text)));
     }
 }

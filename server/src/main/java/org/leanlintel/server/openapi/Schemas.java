@@ -71,13 +71,18 @@ final class Schemas {
     }
 
     private static Map<String, Object> enumeration(Class<?> type) {
-        return Map.of("type", "string", "enum", Arrays.stream(type.getEnumConstants()).map(Object::toString).toList());
+        return Map.of(
+                "type",
+                "string",
+                "enum",
+                Arrays.stream(type.getEnumConstants()).map(Object::toString).toList());
     }
 
     private Map<String, Object> record(Class<?> type) {
         Map<String, Object> properties = new LinkedHashMap<>();
         List<String> required = new ArrayList<>();
-        if (Kinds.FAMILIES.stream().anyMatch(f -> Arrays.asList(f.getPermittedSubclasses()).contains(type))) {
+        if (Kinds.FAMILIES.stream()
+                .anyMatch(f -> Arrays.asList(f.getPermittedSubclasses()).contains(type))) {
             properties.put(Kinds.FIELD, Map.of("type", "string", "const", Kinds.name(type)));
             required.add(Kinds.FIELD);
         }
@@ -89,7 +94,9 @@ final class Schemas {
     }
 
     private Map<String, Object> anyMember(Class<?> root) {
-        return Map.of("oneOf", Arrays.stream(root.getPermittedSubclasses()).map(this::of).toList());
+        return Map.of(
+                "oneOf",
+                Arrays.stream(root.getPermittedSubclasses()).map(this::of).toList());
     }
 
     /** A nested type is named after what it stands in, but for the messages of the API. */

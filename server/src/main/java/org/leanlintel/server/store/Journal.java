@@ -30,8 +30,16 @@ public class Journal {
     /** Writes an accepted change of a locked project. */
     public JournalRow write(ProjectRow locked, Sender sender, JournalRow.Kind kind, Change change, Model after) {
         projects.save(locked, change, after);
-        JournalRow row = new JournalRow(locked.id(), after.revision(), sender.editId(), sender.personId(), kind, change.name(),
-                ProjectFile.VERSION, Stored.write(change.before()), Stored.write(change.after()));
+        JournalRow row = new JournalRow(
+                locked.id(),
+                after.revision(),
+                sender.editId(),
+                sender.personId(),
+                kind,
+                change.name(),
+                ProjectFile.VERSION,
+                Stored.write(change.before()),
+                Stored.write(change.after()));
         entities.persist(row);
         projects.announce(locked.id(), after.revision(), sender.window());
         return row;
@@ -47,7 +55,8 @@ public class Journal {
 
     /** Edits made after {@code revision}, oldest first. */
     public List<Change> since(UUID project, long revision) {
-        return entities.createQuery("from JournalRow where projectId = :p and revision > :r order by revision", JournalRow.class)
+        return entities.createQuery(
+                        "from JournalRow where projectId = :p and revision > :r order by revision", JournalRow.class)
                 .setParameter("p", project)
                 .setParameter("r", revision)
                 .getResultStream()
@@ -57,15 +66,20 @@ public class Journal {
 
     /** A person's last own edit that is not taken back. */
     public Optional<JournalRow> toUndo(UUID project, long person) {
-        return last("from JournalRow where projectId = :p and personId = :who and kind <> :undo and not takenBack order by revision desc",
-                project, person);
+        return last(
+                "from JournalRow where projectId = :p and personId = :who and kind <> :undo and not takenBack order by revision desc",
+                project,
+                person);
     }
 
     /** A person's last undo that is not taken back and that no edit of theirs followed. */
     public Optional<JournalRow> toRedo(UUID project, long person) {
-        return last("from JournalRow u where projectId = :p and personId = :who and kind = :undo and not takenBack and not exists"
-                + " (from JournalRow e where e.projectId = :p and e.personId = :who and e.kind = 'EDIT' and e.revision > u.revision)"
-                + " order by revision desc", project, person);
+        return last(
+                "from JournalRow u where projectId = :p and personId = :who and kind = :undo and not takenBack and not exists"
+                        + " (from JournalRow e where e.projectId = :p and e.personId = :who and e.kind = 'EDIT' and e.revision > u.revision)"
+                        + " order by revision desc",
+                project,
+                person);
     }
 
     private Optional<JournalRow> last(String query, UUID project, long person) {
@@ -88,6 +102,8 @@ public class Journal {
 
     /** The person who drafts where there are no accounts yet. */
     public long localDrafter() {
-        return ((Number) entities.createNativeQuery("select id from person where name = 'Local drafter'", Long.class).getSingleResult()).longValue();
+        return ((Number) entities.createNativeQuery("select id from person where name = 'Local drafter'", Long.class)
+                        .getSingleResult())
+                .longValue();
     }
 }

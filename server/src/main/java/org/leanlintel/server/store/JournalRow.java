@@ -66,7 +66,16 @@ public class JournalRow {
 
     protected JournalRow() {}
 
-    JournalRow(UUID projectId, long revision, UUID editId, long personId, Kind kind, String name, int format, String before, String after) {
+    JournalRow(
+            UUID projectId,
+            long revision,
+            UUID editId,
+            long personId,
+            Kind kind,
+            String name,
+            int format,
+            String before,
+            String after) {
         this.projectId = projectId;
         this.revision = revision;
         this.editId = editId;

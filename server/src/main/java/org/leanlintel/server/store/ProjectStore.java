@@ -32,7 +32,9 @@ public class ProjectStore {
     /** Newest change first. */
     public List<ProjectRow> all(boolean deleted) {
         String which = deleted ? "is not null" : "is null";
-        return entities.createQuery("from ProjectRow where deletedAt " + which + " order by changedAt desc", ProjectRow.class).getResultList();
+        return entities.createQuery(
+                        "from ProjectRow where deletedAt " + which + " order by changedAt desc", ProjectRow.class)
+                .getResultList();
     }
 
     /** @throws NoSuchProject if there is none, or it is deleted */
@@ -58,7 +60,8 @@ public class ProjectStore {
 
     public Model load(UUID id) {
         ProjectRow row = get(id);
-        List<Element> elements = entities.createQuery("from ElementRow where key.projectId = :id", ElementRow.class)
+        List<Element> elements = entities
+                .createQuery("from ElementRow where key.projectId = :id", ElementRow.class)
                 .setParameter("id", id)
                 .getResultList()
                 .stream()
@@ -113,7 +116,8 @@ public class ProjectStore {
 
     public VersionRow nameVersion(UUID project, String name) {
         Model model = load(project);
-        VersionRow row = new VersionRow(project, name, model.revision(), ProjectFile.VERSION, Stored.write(model.elements()));
+        VersionRow row =
+                new VersionRow(project, name, model.revision(), ProjectFile.VERSION, Stored.write(model.elements()));
         entities.persist(row);
         return row;
     }

@@ -23,7 +23,9 @@ class DemoDraftsTest {
         assertThat(model.all(Wall.class)).hasSizeGreaterThanOrEqualTo(15);
         assertThat(model.all(Opening.class)).hasSizeGreaterThanOrEqualTo(10);
         assertThat(model.all(DimensionString.class)).hasSizeGreaterThanOrEqualTo(8);
-        assertThat(model.all(Note.class)).extracting(Note::text).contains("Living", "Kitchen", "Wet room", "Garage", "Store");
+        assertThat(model.all(Note.class))
+                .extracting(Note::text)
+                .contains("Living", "Kitchen", "Wet room", "Garage", "Store");
         assertThat(model.all(Sheet.class)).hasSize(1);
         assertThat(overlap(model)).isLessThan(1);
     }
@@ -42,6 +44,7 @@ class DemoDraftsTest {
                 .map(Body::outline)
                 .map(Area::of)
                 .toList();
-        return Math.abs(plies.stream().mapToDouble(Area::mm2).sum() - Area.union(plies).mm2());
+        return Math.abs(
+                plies.stream().mapToDouble(Area::mm2).sum() - Area.union(plies).mm2());
     }
 }
