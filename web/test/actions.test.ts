@@ -20,9 +20,11 @@ class Taken {
     this.erased.push(...ids);
     return Promise.resolve(true);
   }
-  preview(edit: Edit | null): void {
-    this.previewed = edit;
-  }
+  readonly previews = {
+    show: (edit: Edit | null) => {
+      this.previewed = edit;
+    },
+  };
   redo(): Promise<boolean> {
     this.redone++;
     return Promise.resolve(true);

@@ -134,9 +134,9 @@ describe("previews", () => {
 
   it("ask once at a time, and the latest wins", async () => {
     answers = [preview(7, "first"), preview(7, "last")];
-    sync.preview({ ...edit, by: [0, 1] });
-    sync.preview({ ...edit, by: [0, 2] });
-    sync.preview({ ...edit, by: [0, 3] });
+    sync.previews.show({ ...edit, by: [0, 1] });
+    sync.previews.show({ ...edit, by: [0, 2] });
+    sync.previews.show({ ...edit, by: [0, 3] });
     await vi.advanceTimersByTimeAsync(20);
     expect(asked.map((a) => (a.body as unknown as { by: number[] }).by[1])).toEqual([1, 3]);
     expect(store.getState().preview?.name).toBe("last");
@@ -144,16 +144,16 @@ describe("previews", () => {
 
   it("of an older revision are dropped", async () => {
     answers = [preview(6, "stale")];
-    sync.preview(edit);
+    sync.previews.show(edit);
     await vi.advanceTimersByTimeAsync(20);
     expect(store.getState().preview).toBeNull();
   });
 
   it("go when nothing is meant any more", async () => {
     answers = [preview(7, "shown")];
-    sync.preview(edit);
+    sync.previews.show(edit);
     await vi.advanceTimersByTimeAsync(20);
-    sync.preview(null);
+    sync.previews.show(null);
     expect(store.getState().preview).toBeNull();
   });
 });
@@ -161,17 +161,17 @@ describe("previews", () => {
 describe("views", () => {
   it("go back one at a time", () => {
     const first = store.getState().view;
-    sync.look({ centre: { x: 1, y: 1 }, zoom: 1 });
-    sync.zoomToAll();
-    sync.back();
+    sync.views.look({ centre: { x: 1, y: 1 }, zoom: 1 });
+    sync.views.zoomToAll();
+    sync.views.back();
     expect(store.getState().view.zoom).toBe(1);
-    sync.back();
+    sync.views.back();
     expect(store.getState().view).toEqual(first);
   });
 
   it("fit the selection", () => {
     store.setState({ selection: [WALL] });
-    sync.zoomToSelection();
+    sync.views.zoomToSelection();
     expect(store.getState().view.centre).toEqual({ x: 2500, y: 50 });
   });
 });

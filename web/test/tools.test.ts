@@ -1,8 +1,10 @@
 import { describe, expect, it } from "vitest";
+import type { SetOut } from "../src/api/types";
 import type { BoardState } from "../src/board/state";
 import { freePick, pickFrom } from "../src/board/tools/aim";
 import { editMeant, nextPick } from "../src/board/tools/edits";
 import { prompt } from "../src/board/tools/prompts";
+import { nextSetOut, usualSetOut } from "../src/board/tools/setOut";
 import { board, typed, WALL } from "./board";
 
 const pick = (x: number, y: number) => ({
@@ -143,5 +145,32 @@ describe("a note", () => {
       at: [10, 20],
       style: "NAME",
     });
+  });
+});
+
+describe("the set-out line", () => {
+  const plies = [
+    { material: "m", thicknessMm: 100, does: "FACING" as const },
+    { material: "m", thicknessMm: 140, does: "CARRIES" as const },
+    { material: "m", thicknessMm: 12.5, does: "LINING" as const },
+  ];
+  const buildUp = { type: "buildUp" as const, id: "b", name: "B", source: "", plies };
+
+  it("steps from the outside in and round again", () => {
+    const seen: SetOut[] = [{ type: "onFace", face: 0 }];
+    for (let i = 0; i < 5; i++) seen.push(nextSetOut(buildUp, seen[i] ?? { type: "innerFace" }));
+    expect(seen.map((s) => (s.type === "onFace" ? s.face : s.type))).toEqual([
+      0,
+      1,
+      "middleOfStructure",
+      2,
+      "innerFace",
+      0,
+    ]);
+  });
+
+  it("lies on the weather face where there is one, else in the middle", () => {
+    expect(usualSetOut(buildUp)).toEqual({ type: "onFace", face: 0 });
+    expect(usualSetOut({ ...buildUp, plies: plies.slice(1) })).toEqual({ type: "middleOfStructure" });
   });
 });

@@ -40,7 +40,7 @@ export function DrawingBoard() {
       e.preventDefault();
       const { view, size } = store.getState();
       store.setState({ view: zoomedAbout(place(e), 1.0015 ** -e.deltaY, view, size) });
-      sync.keepView();
+      sync.views.keep();
     };
     element.addEventListener("wheel", wheel, { passive: false });
     void sync.load();
@@ -87,7 +87,7 @@ export function DrawingBoard() {
     held.current = null;
     if (!h) return;
     if (h.moved && h.button === 0 && h.onSelection) void actions.endDrag();
-    else if (h.moved) sync.keepView();
+    else if (h.moved) sync.views.keep();
     else if (h.button === 0) void actions.click(model(place(e.nativeEvent)), e.shiftKey);
     else if (h.button === 2) void actions.enter();
   };
@@ -124,7 +124,7 @@ function ViewButtons() {
   const button = "px-2 py-1 hover:bg-lime-2 disabled:text-ink-3 disabled:hover:bg-transparent";
   return (
     <div className="absolute right-3 bottom-3 flex divide-x divide-rule overflow-hidden rounded border border-rule bg-lime/95 text-ink-2">
-      <button type="button" className={button} title="Home" onClick={() => sync.zoomToAll()}>
+      <button type="button" className={button} title="Home" onClick={() => sync.views.zoomToAll()}>
         See all
       </button>
       <button
@@ -132,7 +132,7 @@ function ViewButtons() {
         className={button}
         title="End"
         disabled={!selected}
-        onClick={() => sync.zoomToSelection()}
+        onClick={() => sync.views.zoomToSelection()}
       >
         See selected
       </button>
@@ -141,7 +141,7 @@ function ViewButtons() {
         className={button}
         title="Page up"
         disabled={!canGoBack}
-        onClick={() => sync.back()}
+        onClick={() => sync.views.back()}
       >
         Last view
       </button>

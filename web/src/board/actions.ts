@@ -1,12 +1,13 @@
 import { answerOf, api } from "../api/client";
 import type { Pick, Sheet } from "../api/types";
 import { boxOf } from "./boxes";
-import { type BoardState, caughtNow, type ToolName, typedMm, unitsOf } from "./state";
+import { type BoardState, caughtNow, elementOf, elementsOf, type ToolName, typedMm, unitsOf } from "./state";
 import type { BoardStore } from "./store";
 import type { Sync } from "./sync";
 import { freePick } from "./tools/aim";
 import { closes, editMeant, nextPick, runThrough } from "./tools/edits";
 import { fresh } from "./tools/prompts";
+import { nextSetOut } from "./tools/setOut";
 import type { ModelPoint } from "./view";
 
 const CATCH_PX = 11;
@@ -32,7 +33,7 @@ export class Actions {
       preview: null,
       caughts: [],
     });
-    this.sync.preview(null);
+    this.sync.previews.show(null);
   }
 
   pointAt(pointer: ModelPoint): void {
@@ -59,7 +60,7 @@ export class Actions {
   }
 
   aim(): void {
-    this.sync.preview(this.state.version ? null : editMeant(this.state));
+    this.sync.previews.show(this.state.version ? null : editMeant(this.state));
   }
 
   async click(pointer: ModelPoint, more: boolean): Promise<void> {
@@ -111,7 +112,7 @@ export class Actions {
     const edit = editMeant(this.state);
     this.store.setState({ tool: { name: "select" } });
     if (edit) await this.sync.edit(edit);
-    this.sync.preview(null);
+    this.sync.previews.show(null);
   }
 
   private async pickRun(): Promise<void> {
@@ -270,6 +271,24 @@ export class Actions {
   async remove(): Promise<void> {
     const { selection } = this.state;
     if (selection.length > 0) await this.sync.erase([...selection]);
+  }
+
+  /** Steps the set-out line of walls to draw to the next face of their build-up. */
+  stepSetOut(): void {
+    const { making } = this.state;
+    const buildUp = elementOf(this.state, "buildUp", making.wall.buildUp);
+    if (!buildUp) return;
+    const wall = { ...making.wall, setOut: nextSetOut(buildUp, making.wall.setOut) };
+    this.store.setState({ making: { ...making, wall } });
+    this.aim();
+  }
+
+  /** Selects every wall of the same build-up. */
+  selectAlike(buildUp: string): void {
+    const selection = elementsOf(this.state, "wall")
+      .filter((w) => w.buildUp === buildUp)
+      .map((w) => w.id);
+    this.store.setState({ selection });
   }
 
   flipHinge(): void {

@@ -42,11 +42,12 @@ export function useKeys(): void {
       const tool = TOOLS.find((t) => t.key === key);
       if (tool) actions.choose(tool.name);
       else if (key === "h") actions.flipHinge();
+      else if (key === "o" && store.getState().tool.name === "run") actions.stepSetOut();
       else if (key === "c") actions.nextCatch();
       else if (key === "delete" || key === "backspace") void actions.remove();
-      else if (key === "home") sync.zoomToAll();
-      else if (key === "end") sync.zoomToSelection();
-      else if (key === "pageup") sync.back();
+      else if (key === "home") sync.views.zoomToAll();
+      else if (key === "end") sync.views.zoomToSelection();
+      else if (key === "pageup") sync.views.back();
       else return false;
       return true;
     };

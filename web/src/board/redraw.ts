@@ -1,7 +1,7 @@
 import { type Canvas, clear, paint } from "./paint";
 import { type BoardState, caughtNow } from "./state";
-import { sheetBox } from "./sync";
 import { toScreen } from "./view";
+import { sheetBox } from "./views";
 
 const OCHRE = "#8a5a06";
 const DESK = "#ece7da";

@@ -1,22 +1,24 @@
 import { answerOf, api, Offline, Refused, sentenceOf, windowId } from "../api/client";
 import { onRevised } from "../api/events";
-import type { Edit, EditAnswer, Element, Group, Picture } from "../api/types";
-import { boxOf } from "./boxes";
+import type { Edit, EditAnswer, Element, Group, Picture, SetOut } from "../api/types";
 import { Nearby } from "./near";
+import { Previews } from "./previews";
 import { type BoardState, elementsOf, type Shown } from "./state";
 import type { BoardStore } from "./store";
-import { fitting, type View } from "./view";
+import { Views } from "./views";
 
 const RETRY_MS = 1500;
 
-/** Keeps one board and the server in step: loading, edits, undo, previews, and what other windows do. */
+/** Keeps one board and the server in step: loading, edits, undo, and what other windows do. */
 export class Sync {
   private queue: Promise<void> = Promise.resolve();
-  private wanted: Edit | null = null;
-  private asking = false;
+  readonly views: Views;
+  readonly previews: Previews;
   private readonly stopHearing: () => void;
 
   constructor(private readonly store: BoardStore) {
+    this.views = new Views(store);
+    this.previews = new Previews(store);
     this.stopHearing = onRevised((r) => {
       const { project, revision, version } = store.getState();
       if (r.project === project && r.revision > revision && r.window !== windowId && !version)
@@ -88,44 +90,7 @@ export class Sync {
       earlierViews: [],
     });
     await this.readPicture();
-    const kept = keptView(this.store.getState());
-    if (kept) this.store.setState({ view: kept });
-    else this.zoomToAll();
-  }
-
-  zoomToAll(): void {
-    const state = this.store.getState();
-    const paper = state.shown?.kind === "sheet" ? sheetBox(state) : null;
-    const box = paper ?? boxOf(state.groups.values(), state.scale);
-    if (box) this.look(fitting(box, state.size));
-  }
-
-  zoomToSelection(): void {
-    const state = this.store.getState();
-    const box = boxOf(
-      state.selection.flatMap((id) => state.groups.get(id) ?? []),
-      state.scale,
-    );
-    if (box) this.look(fitting(box, state.size));
-  }
-
-  /** Goes to a view and remembers the one before. */
-  look(view: View): void {
-    const { view: before, earlierViews } = this.store.getState();
-    this.store.setState({ view, earlierViews: [...earlierViews.slice(-19), before] });
-    this.keepView();
-  }
-
-  back(): void {
-    const { earlierViews } = this.store.getState();
-    const view = earlierViews[earlierViews.length - 1];
-    if (view) this.store.setState({ view, earlierViews: earlierViews.slice(0, -1) });
-    this.keepView();
-  }
-
-  keepView(): void {
-    const state = this.store.getState();
-    if (state.shown) localStorage.setItem(viewKey(state), JSON.stringify(state.view));
+    this.views.resume();
   }
 
   private async readPicture(): Promise<void> {
@@ -174,6 +139,11 @@ export class Sync {
   /** Changes the facts of one element. */
   revise(element: Element): Promise<boolean> {
     return this.edit(revision(element));
+  }
+
+  /** Makes walls of another build-up, in one edit. */
+  remake(walls: readonly string[], buildUp: string, setOut: SetOut): Promise<boolean> {
+    return this.edit(remaking(walls, buildUp, setOut));
   }
 
   erase(elements: readonly string[]): Promise<boolean> {
@@ -276,47 +246,14 @@ export class Sync {
       await this.readPicture();
     }
   }
-
-  /** Shows what an edit would do. One request is in flight at a time and the latest wins. */
-  preview(edit: Edit | null): void {
-    this.wanted = edit;
-    if (edit === null && this.store.getState().preview) this.store.setState({ preview: null });
-    if (!this.asking) void this.askPreview();
-  }
-
-  private async askPreview(): Promise<void> {
-    this.asking = true;
-    while (this.wanted) {
-      const edit: Edit = this.wanted;
-      this.wanted = null;
-      try {
-        const answer = await answerOf(
-          api.POST("/api/v1/projects/{project}/previews", {
-            params: { path: this.path, query: this.drawing },
-            body: edit,
-          }),
-        );
-        const stale = this.wanted !== null || answer.revision !== this.store.getState().revision;
-        if (!stale || answer.refusal) {
-          this.store.setState({
-            preview: {
-              groups: new Map(answer.picture?.changed.map((g) => [g.element, g]) ?? []),
-              gone: new Set(answer.picture?.gone ?? []),
-              name: answer.name,
-              refusal: answer.refusal,
-            },
-          });
-        }
-      } catch (error) {
-        if (!(error instanceof Offline)) this.store.setState({ saying: sentenceOf(error) });
-      }
-    }
-    this.asking = false;
-  }
 }
 
 function revision(element: Element): Edit {
   return { type: "revise", element };
+}
+
+function remaking(walls: readonly string[], buildUp: string, setOut: SetOut): Edit {
+  return { type: "remakeWalls", walls: [...walls], buildUp, setOut };
 }
 
 function erasure(elements: readonly string[]): Edit {
@@ -325,19 +262,4 @@ function erasure(elements: readonly string[]): Edit {
 
 function byId(elements: readonly Element[]): Map<string, Element> {
   return new Map(elements.map((e) => [e.id, e]));
-}
-
-function viewKey(state: BoardState): string {
-  return `lintel.view.${state.project}.${state.shown?.id}`;
-}
-
-function keptView(state: BoardState): View | null {
-  const kept = localStorage.getItem(viewKey(state));
-  return kept ? (JSON.parse(kept) as View) : null;
-}
-
-export function sheetBox(state: BoardState) {
-  const sheet = state.shown && state.elements.get(state.shown.id);
-  const paper = sheet?.type === "sheet" ? state.papers.find((p) => p.id === sheet.size) : undefined;
-  return paper ? { minX: 0, minY: 0, maxX: paper.widthMm, maxY: paper.heightMm } : null;
 }

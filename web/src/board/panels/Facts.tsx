@@ -7,6 +7,7 @@ import { type BoardState, drawingShown, elementOf, elementsOf, faceOf, unitsOf }
 import { LengthField, LengthText } from "./LengthField";
 import { MakingFacts, Section } from "./MakingFacts";
 import { OpeningFacts } from "./OpeningFacts";
+import { SelectedWalls, WallsAlike } from "./SelectedWalls";
 import { WallFields } from "./WallFields";
 
 const MAKES = ["run", "door", "window", "note"];
@@ -23,6 +24,7 @@ export function Facts() {
   if (selection.length > 1) {
     return (
       <Section title={`${selection.length} things`} words="selected">
+        <SelectedWalls />
         <DeleteButton />
       </Section>
     );
@@ -96,6 +98,7 @@ function SelectedWall({ wall }: { readonly wall: Wall }) {
       }
     >
       <WallFields facts={wall} onChange={(changed) => void sync.revise({ ...changed, type: "wall" })} />
+      <WallsAlike wall={wall} />
       <DeleteButton />
     </Section>
   );

@@ -1,7 +1,8 @@
-import type { BuildUp, SetOut, Side } from "../../api/types";
+import type { SetOut, Side } from "../../api/types";
 import { Choice, Row } from "../../ui/controls";
 import { useBoard } from "../context";
 import { type BoardState, elementOf, elementsOf } from "../state";
+import { setOutKey, setOutOf, setOutOptions, usualSetOut } from "../tools/setOut";
 import { BuildUpPlies } from "./BuildUpPlies";
 
 export interface WallFacts {
@@ -53,31 +54,4 @@ export function WallFields<T extends WallFacts>({ facts, onChange }: Props<T>) {
       {buildUp && <BuildUpPlies buildUp={buildUp} />}
     </>
   );
-}
-
-/** Walls with a weather face are set out along it, partitions along their middle. */
-function usualSetOut(buildUp: BuildUp | undefined): SetOut {
-  const weathered = buildUp?.plies.some((p) => p.does === "FACING");
-  return weathered ? { type: "onFace", face: 0 } : { type: "middleOfStructure" };
-}
-
-function setOutOptions(buildUp: BuildUp): (readonly [string, string])[] {
-  const from = buildUp.plies.findIndex((p) => p.does === "CARRIES");
-  const to = buildUp.plies.findLastIndex((p) => p.does === "CARRIES") + 1;
-  const options: (readonly [string, string])[] = [["0", "Outer face"]];
-  if (from > 0) options.push([String(from), "Outside of structure"]);
-  options.push(["middle", "Middle of structure"]);
-  if (to < buildUp.plies.length) options.push([String(to), "Inside of structure"]);
-  options.push(["inner", "Inner face"]);
-  return options;
-}
-
-function setOutKey(setOut: SetOut): string {
-  return setOut.type === "onFace" ? String(setOut.face) : setOut.type === "innerFace" ? "inner" : "middle";
-}
-
-function setOutOf(key: string): SetOut {
-  if (key === "middle") return { type: "middleOfStructure" };
-  if (key === "inner") return { type: "innerFace" };
-  return { type: "onFace", face: Number(key) };
 }

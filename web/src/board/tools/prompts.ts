@@ -66,7 +66,10 @@ export function prompt(state: BoardState): readonly [string, string] {
       ];
     case "run":
       if (tool.picks.length === 0)
-        return ["Run of walls.", "Pick where it starts: a free point, a corner or a face."];
+        return [
+          "Run of walls.",
+          "Pick where it starts: a free point, a corner or a face. O steps the set-out line.",
+        ];
       if (tool.picks.length === 1) return ["Run of walls.", "Point the way and type the length, or click."];
       return ["Run of walls.", "Go on, click the start to close, or press Enter to end here."];
     case "door":

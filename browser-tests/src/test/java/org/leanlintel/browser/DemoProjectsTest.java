@@ -129,4 +129,15 @@ class DemoProjectsTest {
                 .anyMatch(mm -> Math.abs(mm - 7.5) < 0.005);
         assertThat(view.words).contains("1:100 at A4", "Living");
     }
+
+    @Test
+    void theWholeShellIsMadeOfAnotherBuildUpAtOnce() {
+        openProject("Quarry Bank House");
+        drafter.click(4300, 150);
+        drafter.button("Select all 4 alike").click();
+        drafter.field("Build-up of 4 walls").selectOption("Brick cavity wall");
+        drafter.expectUndo("make 4 walls of Brick cavity wall");
+        drafter.press("Control+z");
+        assertThat(page.getByTitle("Ctrl+Y")).containsText("make 4 walls of Brick cavity wall");
+    }
 }

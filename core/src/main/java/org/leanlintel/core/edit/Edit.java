@@ -6,7 +6,8 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Outcome;
 
 /** One thing a drafter does. Run it through {@link Editing#run}. */
-public sealed interface Edit permits DrawWalls, Move, PlaceOpening, DrawString, PlaceNote, AddSheet, Delete, Revise {
+public sealed interface Edit
+        permits DrawWalls, Move, PlaceOpening, DrawString, PlaceNote, AddSheet, Delete, Revise, RemakeWalls {
 
     /** What it does to the building's model. May throw what {@link Editing} turns into a refusal. */
     Outcome on(Building building);

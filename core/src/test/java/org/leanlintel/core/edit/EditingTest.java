@@ -11,6 +11,7 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Model;
@@ -183,5 +184,22 @@ class EditingTest {
         Change move = (Change) new Move(List.of(shell.get(0).id()), new Vec(-100, 0)).on(sketch.building());
         Model moved = sketch.model().after(move);
         assertThatIllegalStateException().isThrownBy(() -> moved.after(move));
+    }
+
+    @Test
+    void wallsRemadeKeepTheirSetOutLineAndAreNamedTogether() {
+        Wall partition =
+                sketch.partition(Sketch.PARTITION, new Vec(3600, 290), shell.get(3), new Vec(3600, 4510), shell.get(1));
+        List<ElementId> ids = shell.stream().map(Wall::id).toList();
+        Change change = sketch.run(new RemakeWalls(ids, Sketch.LINED, new SetOut.OnFace(0)));
+        assertThat(change.name()).isEqualTo("make 4 walls of lined");
+        assertThat(sketch.building().strip(shell.get(0).id()).axis().start()).isEqualTo(Vec.ORIGIN);
+        assertThat(sketch.area(partition, "stud", 1200))
+                .as("through the lining to the structure of 140")
+                .isCloseTo(89 * (4800 - 2 * 140), within(0.01));
+        sketch.apply(change.inverse());
+        assertThat(sketch.area(partition, "stud", 1200)).isCloseTo(89 * (4800 - 2 * 290), within(0.01));
+        assertThat(refusal(new RemakeWalls(List.of(), Sketch.LINED, new SetOut.OnFace(0))))
+                .isEqualTo("No wall is selected.");
     }
 }

@@ -1,0 +1,45 @@
+package org.leanlintel.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Outcome;
+import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.SetOut;
+import org.leanlintel.core.model.Wall;
+
+/**
+ * Makes walls of another build-up. Each keeps its set-out line where it is drawn; {@code setOut} says where in the new
+ * build-up that line lies.
+ */
+public record RemakeWalls(List<ElementId> walls, ElementId buildUp, SetOut setOut) implements Edit {
+
+    public RemakeWalls {
+        walls = List.copyOf(walls);
+    }
+
+    @Override
+    public Set<ElementId> reads() {
+        return Set.of(buildUp);
+    }
+
+    @Override
+    public Outcome on(Building building) {
+        if (walls.isEmpty()) return Refusal.because("No wall is selected.");
+        Model model = building.model();
+        String made = model.get(buildUp, BuildUp.class).name();
+        List<Element> put = new ArrayList<>();
+        for (ElementId id : walls) {
+            Wall wall = model.get(id, Wall.class);
+            put.add(wall.madeOf(buildUp, setOut, wall.outside()));
+        }
+        String what = put.size() == 1 ? Naming.of(put.getFirst()) : put.size() + " walls";
+        return Change.to(model, "make %s of %s".formatted(what, made), put, List.of());
+    }
+}

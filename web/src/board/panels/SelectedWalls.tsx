@@ -1,0 +1,49 @@
+import type { Wall } from "../../api/types";
+import { Button, Choice, Row } from "../../ui/controls";
+import { useBoard, useBoardTools } from "../context";
+import { elementOf, elementsOf } from "../state";
+import { usualSetOut } from "../tools/setOut";
+import { BuildUpPlies } from "./BuildUpPlies";
+
+/** Several walls selected: made of another build-up together, each keeping its set-out line. */
+export function SelectedWalls() {
+  const { sync } = useBoardTools();
+  const elements = useBoard((s) => s.elements);
+  const selection = useBoard((s) => s.selection);
+  const walls = selection.flatMap((id) => elementOf({ elements }, "wall", id) ?? []);
+  if (walls.length < 2) return null;
+  const buildUps = elementsOf({ elements }, "buildUp");
+  const shared = walls.every((w) => w.buildUp === walls[0]?.buildUp) ? walls[0]?.buildUp : undefined;
+  const buildUp = elementOf({ elements }, "buildUp", shared);
+  const remake = (id: string) =>
+    void sync.remake(
+      walls.map((w) => w.id),
+      id,
+      usualSetOut(buildUps.find((b) => b.id === id)),
+    );
+  const choices = buildUps.map((b) => [b.id, b.name] as const);
+  return (
+    <>
+      <Row label={`Build-up of ${walls.length} walls`}>
+        <Choice
+          value={shared ?? ""}
+          options={shared ? choices : [["", "Different"], ...choices]}
+          onChange={remake}
+        />
+      </Row>
+      {buildUp && <BuildUpPlies buildUp={buildUp} />}
+    </>
+  );
+}
+
+/** How many walls are made alike, and a way to select them all. */
+export function WallsAlike({ wall }: { readonly wall: Wall }) {
+  const { actions } = useBoardTools();
+  const count = useBoard((s) => elementsOf(s, "wall").filter((w) => w.buildUp === wall.buildUp).length);
+  if (count < 2) return null;
+  return (
+    <Button className="mt-4 mr-2" onClick={() => actions.selectAlike(wall.buildUp)}>
+      Select all {count} alike
+    </Button>
+  );
+}

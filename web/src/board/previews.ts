@@ -1,0 +1,59 @@
+import { answerOf, api, Offline, sentenceOf } from "../api/client";
+import type { Edit, PreviewAnswer } from "../api/types";
+import type { BoardStore } from "./store";
+
+/**
+ * Shows what an edit would do. One request is in flight at a time; what is asked for meanwhile waits, and only the latest
+ * of it is asked. Answers come in order, so each is newer than what is shown.
+ */
+export class Previews {
+  private wanted: Edit | null = null;
+  private asking = false;
+  /** Counts how often nothing was meant any more: answers asked for before that are dropped. */
+  private ended = 0;
+
+  constructor(private readonly store: BoardStore) {}
+
+  show(edit: Edit | null): void {
+    this.wanted = edit;
+    if (edit === null) {
+      this.ended++;
+      if (this.store.getState().preview) this.store.setState({ preview: null });
+    } else if (!this.asking) void this.ask();
+  }
+
+  private async ask(): Promise<void> {
+    this.asking = true;
+    while (this.wanted) {
+      const edit = this.wanted;
+      const ended = this.ended;
+      this.wanted = null;
+      try {
+        const answer = await this.send(edit);
+        if (ended === this.ended && answer.revision === this.store.getState().revision) this.take(answer);
+      } catch (error) {
+        if (!(error instanceof Offline)) this.store.setState({ saying: sentenceOf(error) });
+      }
+    }
+    this.asking = false;
+  }
+
+  private send(edit: Edit): Promise<PreviewAnswer> {
+    const { project, shown } = this.store.getState();
+    const query = shown?.kind === "drawing" ? { drawing: shown.id } : {};
+    return answerOf(
+      api.POST("/api/v1/projects/{project}/previews", { params: { path: { project }, query }, body: edit }),
+    );
+  }
+
+  private take(answer: PreviewAnswer): void {
+    this.store.setState({
+      preview: {
+        groups: new Map(answer.picture?.changed.map((g) => [g.element, g]) ?? []),
+        gone: new Set(answer.picture?.gone ?? []),
+        name: answer.name,
+        refusal: answer.refusal,
+      },
+    });
+  }
+}
