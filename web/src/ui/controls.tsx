@@ -60,15 +60,18 @@ export function Choice<T extends string>({
 interface SheetDialogProps {
   readonly title: string;
   readonly onClose: () => void;
+  readonly wide?: boolean;
   readonly children: ReactNode;
 }
 
-export function Panel({ title, onClose, children }: SheetDialogProps) {
+export function Panel({ title, onClose, wide, children }: SheetDialogProps) {
   return (
     <Dialog open onClose={onClose} className="relative z-20">
       <div className="fixed inset-0 bg-ink/25" aria-hidden="true" />
       <div className="fixed inset-0 flex items-start justify-center p-16">
-        <DialogPanel className="max-h-full w-110 overflow-auto rounded-md border border-rule bg-lime p-5 shadow-lg">
+        <DialogPanel
+          className={`max-h-full ${wide ? "w-170" : "w-110"} overflow-auto rounded-md border border-rule bg-lime p-5 shadow-lg`}
+        >
           <DialogTitle className="mb-3 font-semibold text-base">{title}</DialogTitle>
           {children}
         </DialogPanel>

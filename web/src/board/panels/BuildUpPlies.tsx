@@ -2,7 +2,7 @@ import type { BuildUp } from "../../api/types";
 import { useBoard } from "../context";
 import { elementOf } from "../state";
 
-const DOES = {
+export const DOES = {
   CARRIES: "carries",
   BOARDS: "boards",
   INSULATES: "insulates",

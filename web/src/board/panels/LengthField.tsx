@@ -7,11 +7,13 @@ import { unitsOf } from "../state";
 interface Props {
   readonly label: string;
   readonly mm: number;
+  readonly hideLabel?: boolean;
+  readonly disabled?: boolean;
   readonly onChange: (mm: number) => void;
 }
 
 /** A length to type in the project's unit. What cannot be read stays in place, with the reason. */
-export function LengthField({ label, mm, onChange }: Props) {
+export function LengthField({ label, mm, hideLabel, disabled, onChange }: Props) {
   const units = useBoard(unitsOf);
   const [text, setText] = useState("");
   const [reason, setReason] = useState<string | null>(null);
@@ -36,9 +38,10 @@ export function LengthField({ label, mm, onChange }: Props) {
   return (
     <div className="py-1">
       <label className="flex items-center justify-between gap-3">
-        <span className="shrink-0 text-ink-2">{label}</span>
+        <span className={hideLabel ? "sr-only" : "shrink-0 text-ink-2"}>{label}</span>
         <input
-          className={`${fieldClass} w-28 text-right`}
+          disabled={disabled}
+          className={`${fieldClass} ${hideLabel ? "w-20" : "w-28"} text-right`}
           aria-invalid={reason !== null}
           value={text}
           onChange={(e) => setText(e.target.value)}

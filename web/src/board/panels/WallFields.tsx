@@ -1,8 +1,10 @@
+import { useState } from "react";
 import type { SetOut, Side } from "../../api/types";
-import { Choice, Row } from "../../ui/controls";
+import { Button, Choice, Row } from "../../ui/controls";
 import { useBoard } from "../context";
 import { type BoardState, elementOf, elementsOf } from "../state";
 import { setOutKey, setOutOf, setOutOptions, usualSetOut } from "../tools/setOut";
+import { BuildUpEditor } from "./BuildUpEditor";
 import { BuildUpPlies } from "./BuildUpPlies";
 
 export interface WallFacts {
@@ -20,6 +22,7 @@ const buildUps = (state: BoardState) => state.elements;
 
 /** What a wall is made of and where its set-out line lies: for walls to draw and walls selected. */
 export function WallFields<T extends WallFacts>({ facts, onChange }: Props<T>) {
+  const [editing, setEditing] = useState(false);
   const elements = useBoard(buildUps);
   const all = elementsOf({ elements }, "buildUp");
   const buildUp = elementOf({ elements }, "buildUp", facts.buildUp);
@@ -52,6 +55,12 @@ export function WallFields<T extends WallFacts>({ facts, onChange }: Props<T>) {
         />
       </Row>
       {buildUp && <BuildUpPlies buildUp={buildUp} />}
+      {buildUp && (
+        <Button className="mt-4 mr-2" onClick={() => setEditing(true)}>
+          Edit build-up
+        </Button>
+      )}
+      {buildUp && editing && <BuildUpEditor buildUp={buildUp} onClose={() => setEditing(false)} />}
     </>
   );
 }

@@ -7,7 +7,16 @@ import org.leanlintel.core.model.Outcome;
 
 /** One thing a drafter does. Run it through {@link Editing#run}. */
 public sealed interface Edit
-        permits DrawWalls, Move, PlaceOpening, DrawString, PlaceNote, AddSheet, Delete, Revise, RemakeWalls {
+        permits DrawWalls,
+                Move,
+                PlaceOpening,
+                DrawString,
+                PlaceNote,
+                AddSheet,
+                Delete,
+                Revise,
+                RemakeWalls,
+                AddBuildUp {
 
     /** What it does to the building's model. May throw what {@link Editing} turns into a refusal. */
     Outcome on(Building building);

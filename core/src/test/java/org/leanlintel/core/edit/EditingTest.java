@@ -11,6 +11,7 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Hold;
@@ -201,5 +202,17 @@ class EditingTest {
         assertThat(sketch.area(partition, "stud", 1200)).isCloseTo(89 * (4800 - 2 * 290), within(0.01));
         assertThat(refusal(new RemakeWalls(List.of(), Sketch.LINED, new SetOut.OnFace(0))))
                 .isEqualTo("No wall is selected.");
+    }
+
+    @Test
+    void aBuildUpIsAddedUnderItsOwnName() {
+        Change change = sketch.run(new AddBuildUp("Twin stud", List.of(Sketch.ply("stud", 89, Does.CARRIES)), ""));
+        assertThat(change.name()).isEqualTo("add build-up Twin stud");
+        assertThat(refusal(new AddBuildUp("twin STUD", List.of(Sketch.ply("stud", 89, Does.CARRIES)), "")))
+                .isEqualTo("There is a build-up \"Twin stud\" already.");
+        assertThat(refusal(new AddBuildUp("Bare", List.of(Sketch.ply("board", 12, Does.LINING)), "")))
+                .isEqualTo("\"Bare\" has no ply that carries.");
+        assertThat(refusal(new AddBuildUp("Odd", List.of(Sketch.ply("nothing", 89, Does.CARRIES)), "")))
+                .contains("refers to the material \"nothing\"");
     }
 }
