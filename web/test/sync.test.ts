@@ -5,7 +5,7 @@ import { boardStore, WALL } from "./board";
 
 type Answer = { readonly status: number; readonly body: unknown } | "no answer";
 
-const edit: Edit = { type: "move", elements: [WALL], by: [0, 100] };
+const moved: Edit = { type: "move", elements: [WALL], by: [0, 100] };
 
 function accepted(revision: number): EditAnswer {
   return {
@@ -76,14 +76,14 @@ describe("an edit", () => {
       { status: 200, body: accepted(8) },
       { status: 200, body: picture },
     ];
-    expect(await sync.edit(edit)).toBe(true);
+    expect(await sync.edit(moved)).toBe(true);
     expect(asked[0]?.body.seen).toBe(7);
     expect(store.getState()).toMatchObject({ revision: 8, undo: "move wall W1", saving: "saved" });
   });
 
   it("is sent again under the same id until the server answers", async () => {
     answers = ["no answer", "no answer", { status: 200, body: accepted(8) }, { status: 200, body: picture }];
-    const done = sync.edit(edit);
+    const done = sync.edit(moved);
     await vi.advanceTimersByTimeAsync(10);
     expect(store.getState().saving).toBe("offline");
     await vi.advanceTimersByTimeAsync(5000);
@@ -98,7 +98,7 @@ describe("an edit", () => {
     answers = [
       { status: 422, body: { title: "Refused", status: 422, detail: "W5 would lie on W1.", concerns: [] } },
     ];
-    expect(await sync.edit(edit)).toBe(false);
+    expect(await sync.edit(moved)).toBe(false);
     expect(store.getState()).toMatchObject({ revision: 7, saying: "W5 would lie on W1.", saving: "saved" });
   });
 
@@ -109,7 +109,7 @@ describe("an edit", () => {
       { status: 200, body: state },
       { status: 200, body: { ...picture, revision: 9 } },
     ];
-    await sync.edit(edit);
+    await sync.edit(moved);
     expect(asked.map((a) => a.path.split("/").pop())).toEqual(["edits", "state", "picture"]);
     expect(store.getState().revision).toBe(9);
   });
@@ -121,7 +121,7 @@ describe("an edit", () => {
       { status: 200, body: accepted(9) },
       { status: 200, body: picture },
     ];
-    await Promise.all([sync.edit(edit), sync.edit(edit)]);
+    await Promise.all([sync.edit(moved), sync.edit(moved)]);
     expect(asked.filter((a) => a.path.endsWith("/edits")).map((a) => a.body.seen)).toEqual([7, 8]);
   });
 });
@@ -134,9 +134,9 @@ describe("previews", () => {
 
   it("ask once at a time, and the latest wins", async () => {
     answers = [preview(7, "first"), preview(7, "last")];
-    sync.previews.show({ ...edit, by: [0, 1] });
-    sync.previews.show({ ...edit, by: [0, 2] });
-    sync.previews.show({ ...edit, by: [0, 3] });
+    sync.previews.show({ ...moved, by: [0, 1] });
+    sync.previews.show({ ...moved, by: [0, 2] });
+    sync.previews.show({ ...moved, by: [0, 3] });
     await vi.advanceTimersByTimeAsync(20);
     expect(asked.map((a) => (a.body as unknown as { by: number[] }).by[1])).toEqual([1, 3]);
     expect(store.getState().preview?.name).toBe("last");
@@ -144,14 +144,14 @@ describe("previews", () => {
 
   it("of an older revision are dropped", async () => {
     answers = [preview(6, "stale")];
-    sync.previews.show(edit);
+    sync.previews.show(moved);
     await vi.advanceTimersByTimeAsync(20);
     expect(store.getState().preview).toBeNull();
   });
 
   it("go when nothing is meant any more", async () => {
     answers = [preview(7, "shown")];
-    sync.previews.show(edit);
+    sync.previews.show(moved);
     await vi.advanceTimersByTimeAsync(20);
     sync.previews.show(null);
     expect(store.getState().preview).toBeNull();

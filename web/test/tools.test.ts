@@ -68,20 +68,20 @@ describe("a run of walls", () => {
   });
 
   it("previews the walls so far and the next", () => {
-    const edit = editMeant(pointing(1000, 5000, run(pick(1000, 2000))));
-    expect(edit).toMatchObject({ type: "drawWalls", storey: "s", close: false });
-    expect(edit?.type === "drawWalls" && edit.picks.map((p) => p.at)).toEqual([
+    const meant = editMeant(pointing(1000, 5000, run(pick(1000, 2000))));
+    expect(meant).toMatchObject({ type: "drawWalls", storey: "s", close: false });
+    expect(meant?.type === "drawWalls" && meant.picks.map((p) => p.at)).toEqual([
       [1000, 2000],
       [1000, 5000],
     ]);
   });
 
   it("closes when it comes back to its start", () => {
-    const edit = editMeant(
+    const meant = editMeant(
       pointing(1030, 2020, run(pick(1000, 2000), pick(1000, 5000), pick(4000, 5000), pick(4000, 2000))),
     );
-    expect(edit).toMatchObject({ close: true });
-    expect(edit?.type === "drawWalls" && edit.picks).toHaveLength(4);
+    expect(meant).toMatchObject({ close: true });
+    expect(meant?.type === "drawWalls" && meant.picks).toHaveLength(4);
   });
 
   it("says what comes next", () => {
@@ -127,11 +127,11 @@ describe("a dimension string", () => {
     const outer = state.nearby.catchesAt({ x: 2000, y: -20 }, 60)[0];
     const inner = state.nearby.catchesAt({ x: 2000, y: 120 }, 60)[0];
     if (!outer || !inner) throw new Error("nothing caught");
-    const edit = editMeant(
+    const meant = editMeant(
       pointing(-700, 50, { tool: { name: "string", picks: [outer, inner], undone: [] } }),
     );
-    expect(edit).toMatchObject({ type: "drawString", direction: [0, 1], at: [-700, 50] });
-    expect(edit?.type === "drawString" && edit.holds.map((h) => h.type)).toEqual(["onFace", "onFace"]);
+    expect(meant).toMatchObject({ type: "drawString", direction: [0, 1], at: [-700, 50] });
+    expect(meant?.type === "drawString" && meant.holds.map((h) => h.type)).toEqual(["onFace", "onFace"]);
   });
 });
 

@@ -54,10 +54,10 @@ final class Drafter implements AutoCloseable {
                   const key = Object.keys(localStorage).find(k => k.startsWith('lintel.view.') && k.endsWith('.drawing-ground-plan'));
                   return key ? JSON.parse(localStorage.getItem(key)) : { centre: { x: 6000, y: 4000 }, zoom: 0.05 };
                 }""");
-        var view = (Map<?, ?>) kept;
-        var centre = (Map<?, ?>) view.get("centre");
+        var seen = (Map<?, ?>) kept;
+        var centre = (Map<?, ?>) seen.get("centre");
         BoundingBox board = page.getByTestId("board").boundingBox();
-        double zoom = number(view.get("zoom"));
+        double zoom = number(seen.get("zoom"));
         return new double[] {
             board.x + board.width / 2 + (x - number(centre.get("x"))) * zoom,
             board.y + board.height / 2 - (y - number(centre.get("y"))) * zoom
