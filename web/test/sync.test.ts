@@ -5,7 +5,7 @@ import { boardStore, WALL } from "./board";
 
 type Answer = { readonly status: number; readonly body: unknown } | "no answer";
 
-const moved: Edit = { type: "move", elements: [WALL], by: [0, 100] };
+const moved = { type: "move", elements: [WALL], by: [0, 100] as [number, number] } satisfies Edit;
 
 function accepted(revision: number): EditAnswer {
   return {

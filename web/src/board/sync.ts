@@ -248,7 +248,8 @@ export class Sync {
   }
 }
 
-function revision(element: Element): Edit {
+/** The edit that changes the facts of one element. */
+export function revision(element: Element): Edit {
   return { type: "revise", element };
 }
 

@@ -4,6 +4,7 @@ import type { BuildUp, Edit } from "../../api/types";
 import { Button, Choice, Fault, fieldClass, Panel, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
 import { elementsOf } from "../state";
+import { revision } from "../sync";
 import { BuildUpPicture } from "./BuildUpPicture";
 import { DOES } from "./BuildUpPlies";
 import { LengthField } from "./LengthField";
@@ -22,7 +23,7 @@ export function BuildUpEditor({ buildUp, onClose }: Props) {
   const [name, setName] = useState(buildUp.name);
   const [plies, setPlies] = useState<Plies>(buildUp.plies);
   const walls = useBoard((s) => elementsOf(s, "wall").filter((w) => w.buildUp === buildUp.id).length);
-  const changed: Edit = { type: "revise", element: { ...buildUp, name, plies } };
+  const changed = revision({ ...buildUp, name, plies });
   const fault = useFault(changed);
   const total = plies.reduce((sum, p) => sum + p.thicknessMm, 0);
 
