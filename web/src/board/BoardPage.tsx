@@ -5,6 +5,7 @@ import { Actions } from "./actions";
 import { type Board, BoardContext, useBoard } from "./context";
 import { DrawingBoard } from "./DrawingBoard";
 import { EntryLine } from "./EntryLine";
+import { KeysDialog } from "./KeysDialog";
 import { useKeys } from "./keys";
 import { SidePanel } from "./panels/SidePanel";
 import { StageRail } from "./StageRail";
@@ -53,6 +54,7 @@ function Desk() {
       </main>
       <SidePanel />
       <EntryLine />
+      <KeysDialog />
     </div>
   );
 }

@@ -6,7 +6,7 @@ const figures = new Intl.NumberFormat("en", { maximumFractionDigits: 0, useGroup
 
 /** The line at the foot of the board: what comes next, what is typed, what the pointer caught. */
 export function EntryLine() {
-  const { actions } = useBoardTools();
+  const { actions, store } = useBoardTools();
   const entry = useBoard((s) => s.entry);
   const what = useBoard((s) => prompt(s)[0]);
   const next = useBoard((s) => prompt(s)[1]);
@@ -39,6 +39,15 @@ export function EntryLine() {
       )}
       <div className="grow" />
       <Place />
+      <button
+        type="button"
+        aria-label="Keys"
+        title="Keys (?)"
+        className="rounded border border-rule bg-paper px-2 py-0.5 text-ink-2 hover:bg-lime-2"
+        onClick={() => store.setState({ keysShown: true })}
+      >
+        ?
+      </button>
     </footer>
   );
 }

@@ -41,6 +41,7 @@ export function useKeys(): void {
     const special = (key: string): boolean => {
       const tool = TOOLS.find((t) => t.key === key);
       if (tool) actions.choose(tool.name);
+      else if (key === "?") store.setState({ keysShown: true });
       else if (key === "h") actions.flipHinge();
       else if (key === "o" && store.getState().tool.name === "run") actions.stepSetOut();
       else if (key === "c") actions.nextCatch();

@@ -92,6 +92,7 @@ export interface BoardState {
   readonly readingChoice: 0 | 1;
   readonly saying: string | null;
   readonly saving: "saved" | "saving" | "offline";
+  readonly keysShown: boolean;
   readonly loaded: boolean;
   readonly fault: string | null;
 }

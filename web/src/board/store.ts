@@ -45,6 +45,7 @@ export function createBoardStore(project: string) {
     readingChoice: 0,
     saying: null,
     saving: "saved",
+    keysShown: false,
     loaded: false,
     fault: null,
   }));

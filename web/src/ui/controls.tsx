@@ -66,7 +66,7 @@ interface SheetDialogProps {
 
 export function Panel({ title, onClose, wide, children }: SheetDialogProps) {
   return (
-    <Dialog open onClose={onClose} className="relative z-20">
+    <Dialog open onClose={onClose} className="relative z-20 outline-none!">
       <div className="fixed inset-0 bg-ink/25" aria-hidden="true" />
       <div className="fixed inset-0 flex items-start justify-center p-16">
         <DialogPanel

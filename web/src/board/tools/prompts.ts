@@ -38,6 +38,23 @@ export const EVERYWHERE: readonly ToolEntry[] = [
 
 export const TOOLS: readonly ToolEntry[] = [...EVERYWHERE, ...STAGES.flatMap((s) => s.tools)];
 
+/** The board's keys besides the tools' own. */
+export const OTHER_KEYS: readonly (readonly [string, string])[] = [
+  ["0 to 9", "Type a length into the entry line"],
+  ["Enter", "Accept; with nothing typed, end the run"],
+  ["Esc", "Step back once: what is typed, the last pick, then the tool"],
+  ["C", "Next place the pointer could hold to (Tab while typing)"],
+  ["O", "Step the set-out line of the run"],
+  ["H", "Turn the hinge of the door to place"],
+  ["Shift", "With a click, select more"],
+  ["Del", "Delete what is selected"],
+  ["Home", "See all"],
+  ["End", "See what is selected"],
+  ["Page up", "Go back to the last view"],
+  ["Ctrl Z", "Undo"],
+  ["Ctrl Y", "Redo; brings back a pick while a tool has one"],
+];
+
 export function fresh(name: ToolName): Tool {
   switch (name) {
     case "run":

@@ -144,4 +144,14 @@ class AtTheBoardTest {
         drafter.press("Escape");
         assertThat(api.revision()).isEqualTo(1);
     }
+
+    @Test
+    void keysAreListedUnderTheQuestionMark() {
+        drafter.press("?");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Run of walls");
+        drafter.press("Escape");
+        assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+        drafter.press("d");
+        assertThat(footer()).containsText("Door.");
+    }
 }

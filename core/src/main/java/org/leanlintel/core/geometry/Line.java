@@ -24,11 +24,6 @@ public record Line(Vec through, Vec direction) {
         return point.minus(through).dot(direction);
     }
 
-    /** Signed distance of {@code point} to the left of this line. */
-    public double offset(Vec point) {
-        return direction.cross(point.minus(through));
-    }
-
     public Vec at(double along) {
         return through.along(direction, along);
     }

@@ -70,8 +70,4 @@ public record Vec(double x, double y) {
         if (!(length > 0)) throw new IllegalArgumentException("A zero displacement has no direction");
         return new Vec(x / length, y / length);
     }
-
-    public Vec middleTo(Vec other) {
-        return new Vec((x + other.x) / 2, (y + other.y) / 2);
-    }
 }

@@ -4,8 +4,4 @@ package org.leanlintel.core.model;
 public enum End {
     START,
     END;
-
-    public End other() {
-        return this == START ? END : START;
-    }
 }

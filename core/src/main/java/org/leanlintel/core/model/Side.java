@@ -5,10 +5,6 @@ public enum Side {
     LEFT,
     RIGHT;
 
-    public Side other() {
-        return this == LEFT ? RIGHT : LEFT;
-    }
-
     /** +1 for the left (counter-clockwise) side, -1 for the right. */
     public int sign() {
         return this == LEFT ? 1 : -1;

@@ -37,7 +37,6 @@ class GeometryTest {
     @Test
     void leftOfALineIsPositive() {
         Line up = Line.between(Vec.ORIGIN, new Vec(0, 10));
-        assertThat(up.offset(new Vec(-3, 5))).isEqualTo(3);
         assertThat(up.shiftedLeft(3).through()).isEqualTo(new Vec(-3, 0));
         assertThat(up.along(new Vec(-3, 5))).isEqualTo(5);
     }

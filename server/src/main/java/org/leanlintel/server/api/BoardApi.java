@@ -88,7 +88,7 @@ public class BoardApi {
         return answer(project, drawing, desk.redo(project, sender(request.editId(), request.window())));
     }
 
-    private Sender sender(UUID editId, String window) {
+    Sender sender(UUID editId, String window) {
         return new Sender(people.current(), editId, window.matches("[A-Za-z0-9-]{1,64}") ? window : null);
     }
 

@@ -37,7 +37,7 @@ public final class Messages {
     /** @param editId made by the sender: sent twice, the edit counts once; @param seen the revision it was made against */
     public record EditRequest(UUID editId, long seen, String window, Edit edit) {}
 
-    /** An undo or a redo. */
+    /** An undo, a redo, or going back to a version. */
     public record TurnBack(UUID editId, String window) {}
 
     /** @param picture how the drawing asked for changed from the revision before; null where none was asked for */
@@ -71,6 +71,4 @@ public final class Messages {
     public record VersionSummary(UUID id, String name, long revision, Instant madeAt) {}
 
     public record NewVersion(String name) {}
-
-    public record GoBack(UUID editId, String window) {}
 }

@@ -4,12 +4,11 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.server.api.Messages.EditAnswer;
-import org.leanlintel.server.api.Messages.GoBack;
 import org.leanlintel.server.api.Messages.NewVersion;
 import org.leanlintel.server.api.Messages.ProjectState;
+import org.leanlintel.server.api.Messages.TurnBack;
 import org.leanlintel.server.api.Messages.VersionSummary;
 import org.leanlintel.server.live.EditDesk;
-import org.leanlintel.server.store.Journal.Sender;
 import org.leanlintel.server.store.ProjectStore;
 import org.leanlintel.server.store.VersionRow;
 import org.springframework.http.HttpStatus;
@@ -30,13 +29,11 @@ public class VersionsApi {
     private final ProjectStore store;
     private final EditDesk desk;
     private final BoardApi board;
-    private final People people;
 
-    VersionsApi(ProjectStore store, EditDesk desk, BoardApi board, People people) {
+    VersionsApi(ProjectStore store, EditDesk desk, BoardApi board) {
         this.store = store;
         this.desk = desk;
         this.board = board;
-        this.people = people;
     }
 
     /** Newest first. */
@@ -68,11 +65,9 @@ public class VersionsApi {
             @PathVariable UUID project,
             @PathVariable UUID version,
             @RequestParam @Nullable String drawing,
-            @RequestBody GoBack request) {
+            @RequestBody TurnBack request) {
         return board.answer(
-                project,
-                drawing,
-                desk.goBack(project, new Sender(people.current(), request.editId(), request.window()), version));
+                project, drawing, desk.goBack(project, board.sender(request.editId(), request.window()), version));
     }
 
     private static VersionSummary summary(VersionRow row) {
