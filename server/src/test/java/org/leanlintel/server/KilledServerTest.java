@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
@@ -60,8 +61,9 @@ class KilledServerTest {
         List<UUID> acknowledged = new ArrayList<>();
         int row = 0;
         for (int kill = 0; kill < KILLS; kill++) {
-            Thread killer = killAfter(150 + random.nextInt(500));
-            row = stream(project, row, acknowledged);
+            CountDownLatch underWay = new CountDownLatch(2);
+            Thread killer = killSoonAfter(underWay, random.nextInt(400));
+            row = stream(project, row, acknowledged, underWay);
             killer.join();
             assertThat(process.waitFor(10, TimeUnit.SECONDS)).isTrue();
             start();
@@ -71,23 +73,28 @@ class KilledServerTest {
     }
 
     /** Each edit draws four walls at four corners, so a half edit would show. */
-    private int stream(String project, int row, List<UUID> acknowledged) {
+    private int stream(String project, int row, List<UUID> acknowledged, CountDownLatch underWay) {
         for (; ; row++) {
             UUID id = UUID.randomUUID();
             try {
                 JsonNode answer = post(
                         "/api/v1/projects/" + project + "/edits",
                         Api.body(id, 1_000_000, Api.shell(0, row * 6000.0 % 900_000, 5000, 4000)));
-                if (answer.path("revision").asLong() > 0) acknowledged.add(id);
+                if (answer.path("revision").asLong() > 0) {
+                    acknowledged.add(id);
+                    underWay.countDown();
+                }
             } catch (IOException killed) {
                 return row + 1;
             }
         }
     }
 
-    private Thread killAfter(long ms) {
+    /** However slow the machine, two edits are acknowledged before the kill. */
+    private Thread killSoonAfter(CountDownLatch underWay, long ms) {
         return Thread.ofPlatform().start(() -> {
             try {
+                underWay.await();
                 Thread.sleep(ms);
             } catch (InterruptedException e) {
                 Thread.currentThread().interrupt();

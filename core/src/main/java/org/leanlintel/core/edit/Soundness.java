@@ -10,6 +10,7 @@ import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LengthPrinter;
+import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Wall;
@@ -85,16 +86,29 @@ final class Soundness {
     }
 
     private static boolean shareCorner(Wall one, Wall two) {
-        for (WallEnd a : List.of(one.start(), one.end())) {
-            if (a instanceof WallEnd.AtCorner && (a.equals(two.start()) || a.equals(two.end()))) return true;
-        }
+        for (End a : End.values()) for (End b : End.values()) if (sharedAt(one, a, two, b)) return true;
         return false;
+    }
+
+    private static boolean sharedAt(Wall one, End a, Wall two, End b) {
+        return one.at(a) instanceof WallEnd.AtCorner && one.at(a).equals(two.at(b));
     }
 
     /** Whether two walls that share a corner run the same way from it. */
     private static boolean foldedBack(Strip one, Strip two) {
-        Vec a = one.axis().line().direction(), b = two.axis().line().direction();
-        return Math.abs(a.cross(b)) < Tolerance.BEND_SINE && overlap(one, two);
+        for (End a : End.values()) {
+            for (End b : End.values()) {
+                if (!sharedAt(one.wall(), a, two.wall(), b)) continue;
+                Vec from = away(one, a), other = away(two, b);
+                if (Math.abs(from.cross(other)) < Tolerance.BEND_SINE && from.dot(other) > 0) return true;
+            }
+        }
+        return false;
+    }
+
+    private static Vec away(Strip strip, End end) {
+        Vec along = strip.axis().line().direction();
+        return end == End.START ? along : along.times(-1);
     }
 
     /** Whether the plain rectangles of two strips overlap by more than a millimetre: no axis of theirs separates them. */

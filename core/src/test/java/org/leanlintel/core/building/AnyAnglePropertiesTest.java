@@ -80,6 +80,19 @@ class AnyAnglePropertiesTest {
         assertWhole(sketch);
     }
 
+    /** Bends too slight to solve by crossing faces are cut on their bisector. */
+    @ParameterizedTest(name = "seed {0}")
+    @MethodSource("seeds")
+    void aSlightBendIsWhole(long seed) {
+        RandomGenerator random = random(seed);
+        Sketch sketch = new Sketch();
+        double bend = Math.toRadians(random.nextDouble(-9.9, 9.9));
+        Vec far = new Vec(6000, 0).plus(Vec.ofAngle(bend).times(5000));
+        sketch.put(buildUp(random, "one"));
+        sketch.run(Sketch.id("one"), false, 0, 0, 6000, 0, far.x(), far.y());
+        assertWhole(sketch);
+    }
+
     /** Sum and union of the plies are equal, in one piece; no hole larger than rounding. */
     private static void assertWhole(Sketch sketch) {
         List<Area> plies = sketch.cutAt(1200);

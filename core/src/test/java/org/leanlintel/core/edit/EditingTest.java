@@ -215,4 +215,20 @@ class EditingTest {
         assertThat(refusal(new AddBuildUp("Odd", List.of(Sketch.ply("nothing", 89, Does.CARRIES)), "")))
                 .contains("refers to the material \"nothing\"");
     }
+
+    @Test
+    void aRunMayBendALittleButNotFoldBack() {
+        List<Wall> bent = sketch.run(Sketch.SHELL, false, 20_000, 0, 24_000, 0, 28_000, 350);
+        assertThat(bent).as("a bend of 5 degrees").hasSize(2);
+        assertThat(refusal(new DrawWalls(
+                        Sketch.STOREY,
+                        Sketch.LAYER,
+                        Sketch.SHELL,
+                        new SetOut.OnFace(0),
+                        Side.LEFT,
+                        WallEnd.Reach.STRUCTURE,
+                        List.of(Pick.bare(20_000, 9000), Pick.bare(24_000, 9000), Pick.bare(20_100, 8900)),
+                        false)))
+                .contains("would lie on");
+    }
 }
