@@ -7,6 +7,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.nio.file.Path;
@@ -15,6 +16,13 @@ import java.util.Map;
 
 /** A person at the board: points at model millimetres, types, presses keys, and reads what the page says. */
 final class Drafter implements AutoCloseable {
+
+    /** Milliseconds. Long enough for a busy machine; nothing waits this long when it works. */
+    private static final double PATIENCE = 15_000;
+
+    static {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
+    }
 
     private final Playwright playwright = Playwright.create();
     private final Browser browser = playwright
@@ -33,7 +41,7 @@ final class Drafter implements AutoCloseable {
             .newPage();
 
     Drafter(String address) {
-        page.setDefaultTimeout(10_000);
+        page.setDefaultTimeout(PATIENCE);
         page.navigate(address);
     }
 
