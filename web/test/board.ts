@@ -55,11 +55,15 @@ const elements: Element[] = [
     type: "buildUp",
     id: "b",
     name: "Partition",
+    mark: "1",
+    use: "WALL",
+    fire: "",
+    sound: "",
     source: "",
     plies: [
-      { material: "m", thicknessMm: 12.5, does: "LINING" },
-      { material: "m", thicknessMm: 75, does: "CARRIES" },
-      { material: "m", thicknessMm: 12.5, does: "LINING" },
+      { material: "m", thicknessMm: 12.5, does: "LINING", framing: { type: "solid" } },
+      { material: "m", thicknessMm: 75, does: "CARRIES", framing: { type: "solid" } },
+      { material: "m", thicknessMm: 12.5, does: "LINING", framing: { type: "solid" } },
     ],
   },
   {

@@ -150,11 +150,21 @@ describe("a note", () => {
 
 describe("the set-out line", () => {
   const plies = [
-    { material: "m", thicknessMm: 100, does: "FACING" as const },
-    { material: "m", thicknessMm: 140, does: "CARRIES" as const },
-    { material: "m", thicknessMm: 12.5, does: "LINING" as const },
+    { material: "m", thicknessMm: 100, does: "FACING" as const, framing: { type: "solid" as const } },
+    { material: "m", thicknessMm: 140, does: "CARRIES" as const, framing: { type: "solid" as const } },
+    { material: "m", thicknessMm: 12.5, does: "LINING" as const, framing: { type: "solid" as const } },
   ];
-  const buildUp = { type: "buildUp" as const, id: "b", name: "B", source: "", plies };
+  const buildUp = {
+    type: "buildUp" as const,
+    id: "b",
+    name: "B",
+    mark: "1",
+    use: "WALL" as const,
+    fire: "",
+    sound: "",
+    source: "",
+    plies,
+  };
 
   it("steps from the outside in and round again", () => {
     const seen: SetOut[] = [{ type: "onFace", face: 0 }];

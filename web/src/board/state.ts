@@ -108,6 +108,13 @@ export function elementsOf<T extends Element["type"]>(state: Elements, type: T):
   return found.sort((a, b) => a.id.localeCompare(b.id));
 }
 
+/** The build-ups walls can be made of, in the order of their marks. */
+export function wallBuildUps(state: Elements): ElementOf<"buildUp">[] {
+  return elementsOf(state, "buildUp")
+    .filter((b) => b.use === "WALL")
+    .sort((a, b) => a.mark.localeCompare(b.mark, "en", { numeric: true }));
+}
+
 export function elementOf<T extends Element["type"]>(
   state: Elements,
   type: T,

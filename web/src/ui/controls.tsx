@@ -60,17 +60,17 @@ export function Choice<T extends string>({
 interface SheetDialogProps {
   readonly title: string;
   readonly onClose: () => void;
-  readonly wide?: boolean;
+  readonly size?: string;
   readonly children: ReactNode;
 }
 
-export function Panel({ title, onClose, wide, children }: SheetDialogProps) {
+export function Panel({ title, onClose, size = "w-110", children }: SheetDialogProps) {
   return (
     <Dialog open onClose={onClose} className="relative z-20 outline-none!">
       <div className="fixed inset-0 bg-ink/25" aria-hidden="true" />
-      <div className="fixed inset-0 flex items-start justify-center p-16">
+      <div className="fixed inset-0 flex items-start justify-center p-10">
         <DialogPanel
-          className={`max-h-full ${wide ? "w-170" : "w-110"} overflow-auto rounded-md border border-rule bg-lime p-5 shadow-lg`}
+          className={`max-h-full ${size} overflow-auto rounded-md border border-rule bg-lime p-5 shadow-lg`}
         >
           <DialogTitle className="mb-3 font-semibold text-base">{title}</DialogTitle>
           {children}

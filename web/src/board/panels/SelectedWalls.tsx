@@ -1,7 +1,7 @@
 import type { Wall } from "../../api/types";
 import { Button, Choice, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
-import { elementOf, elementsOf } from "../state";
+import { elementOf, elementsOf, wallBuildUps } from "../state";
 import { usualSetOut } from "../tools/setOut";
 import { BuildUpPlies } from "./BuildUpPlies";
 
@@ -12,7 +12,7 @@ export function SelectedWalls() {
   const selection = useBoard((s) => s.selection);
   const walls = selection.flatMap((id) => elementOf({ elements }, "wall", id) ?? []);
   if (walls.length < 2) return null;
-  const buildUps = elementsOf({ elements }, "buildUp");
+  const buildUps = wallBuildUps({ elements });
   const shared = walls.every((w) => w.buildUp === walls[0]?.buildUp) ? walls[0]?.buildUp : undefined;
   const buildUp = elementOf({ elements }, "buildUp", shared);
   const remake = (id: string) =>
@@ -21,7 +21,7 @@ export function SelectedWalls() {
       id,
       usualSetOut(buildUps.find((b) => b.id === id)),
     );
-  const choices = buildUps.map((b) => [b.id, b.name] as const);
+  const choices = buildUps.map((b) => [b.id, `${b.mark} ${b.name}`] as const);
   return (
     <>
       <Row label={`Build-up of ${walls.length} walls`}>

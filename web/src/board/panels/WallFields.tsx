@@ -2,9 +2,10 @@ import { useState } from "react";
 import type { SetOut, Side } from "../../api/types";
 import { Button, Choice, Row } from "../../ui/controls";
 import { useBoard } from "../context";
-import { type BoardState, elementOf, elementsOf } from "../state";
+import { type BoardState, elementOf, wallBuildUps } from "../state";
 import { setOutKey, setOutOf, setOutOptions, usualSetOut } from "../tools/setOut";
 import { BuildUpEditor } from "./BuildUpEditor";
+import { BuildUpPicture } from "./BuildUpPicture";
 import { BuildUpPlies } from "./BuildUpPlies";
 
 export interface WallFacts {
@@ -24,14 +25,14 @@ const buildUps = (state: BoardState) => state.elements;
 export function WallFields<T extends WallFacts>({ facts, onChange }: Props<T>) {
   const [editing, setEditing] = useState(false);
   const elements = useBoard(buildUps);
-  const all = elementsOf({ elements }, "buildUp");
+  const all = wallBuildUps({ elements });
   const buildUp = elementOf({ elements }, "buildUp", facts.buildUp);
   return (
     <>
       <Row label="Build-up">
         <Choice
           value={facts.buildUp}
-          options={all.map((b) => [b.id, b.name] as const)}
+          options={all.map((b) => [b.id, `${b.mark} ${b.name}`] as const)}
           onChange={(id) =>
             onChange({ ...facts, buildUp: id, setOut: usualSetOut(all.find((b) => b.id === id)) })
           }
@@ -54,6 +55,14 @@ export function WallFields<T extends WallFacts>({ facts, onChange }: Props<T>) {
           onChange={(outside) => onChange({ ...facts, outside })}
         />
       </Row>
+      {buildUp && (
+        <BuildUpPicture
+          plies={buildUp.plies}
+          height={70}
+          setOut={facts.setOut}
+          onPick={(setOut) => onChange({ ...facts, setOut })}
+        />
+      )}
       {buildUp && <BuildUpPlies buildUp={buildUp} />}
       {buildUp && (
         <Button className="mt-4 mr-2" onClick={() => setEditing(true)}>

@@ -83,7 +83,7 @@ class DemoProjectsTest {
         openProject("Heron Point Cabin");
         assertThat(page.locator("header")).containsText("1/4\" = 1'-0\"");
         drafter.press("w");
-        drafter.field("Build-up").selectOption("2x4 partition");
+        drafter.field("Build-up").selectOption("14 2x4 partition");
         double inch = 25.4;
         drafter.click(150 * inch, 233.25 * inch);
         drafter.point(151 * inch, 150 * inch);
@@ -136,7 +136,7 @@ class DemoProjectsTest {
         openProject("Quarry Bank House");
         drafter.click(4300, 150);
         drafter.button("Select all 4 alike").click();
-        drafter.field("Build-up of 4 walls").selectOption("Brick cavity wall");
+        drafter.field("Build-up of 4 walls").selectOption("3 Brick cavity wall");
         drafter.expectUndo("make 4 walls of Brick cavity wall");
         drafter.press("Control+z");
         assertThat(page.getByTitle("Ctrl+Y")).containsText("make 4 walls of Brick cavity wall");

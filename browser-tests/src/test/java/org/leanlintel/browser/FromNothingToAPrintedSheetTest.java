@@ -75,7 +75,7 @@ class FromNothingToAPrintedSheetTest {
     }
 
     private void drawPartition() {
-        drafter.field("Build-up").selectOption("Stud partition 75");
+        drafter.field("Build-up").selectOption("11 Stud partition 75");
         drafter.click(5000, 6446);
         drafter.point(5030, 2500);
         drafter.click(5030, 2354);

@@ -25,6 +25,7 @@ import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Hatch;
+import org.leanlintel.core.model.Heat;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Lens;
@@ -66,7 +67,8 @@ public final class Sketch {
                 lens(),
                 new Drawing(PLAN, "Plan", Drawing.Kind.PLAN, STOREY, LENS, 50)));
         for (String name : List.of("brick", "air", "stud", "board", "insulation")) {
-            elements.add(new Material(id(name), name, name, new Hatch(Hatch.Pattern.NONE, 1), "#ffffff", ""));
+            elements.add(new Material(
+                    id(name), name, name, new Hatch(Hatch.Pattern.NONE, 1), "#ffffff", new Heat.Unstated(), ""));
         }
         elements.add(buildUp(
                 "shell", ply("brick", 100, Does.FACING), ply("air", 50, Does.AIR_GAP), ply("stud", 140, Does.CARRIES)));
@@ -84,11 +86,19 @@ public final class Sketch {
     }
 
     public static Ply ply(String material, double mm, Does does) {
-        return new Ply(id(material), mm, does);
+        return Ply.solid(id(material), mm, does);
     }
 
     public static BuildUp buildUp(String name, Ply... plies) {
-        return new BuildUp(id(name), name, List.of(plies), "");
+        return new BuildUp(
+                id(name),
+                name.substring(0, Math.min(6, name.length())),
+                name,
+                BuildUp.Use.WALL,
+                List.of(plies),
+                "",
+                "",
+                "");
     }
 
     public static Lens lens() {

@@ -7,30 +7,28 @@ import org.leanlintel.core.building.Building;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Ply;
-import org.leanlintel.core.model.Refusal;
 
-/** Adds a build-up to the project. Plies run from outside to inside. */
-public record AddBuildUp(String name, List<Ply> plies, String source) implements Edit {
-
-    public AddBuildUp {
-        plies = List.copyOf(plies);
-    }
+/**
+ * Adds a build-up to the project.
+ *
+ * @param buildUp as it is to be; its id is given by the edit, and so is its mark where another has that already
+ */
+public record AddBuildUp(BuildUp buildUp) implements Edit {
 
     @Override
     public Set<ElementId> reads() {
-        return plies.stream().map(Ply::material).collect(Collectors.toSet());
+        return buildUp.plies().stream().map(Ply::material).collect(Collectors.toSet());
     }
 
     @Override
     public Outcome on(Building building) {
-        for (BuildUp known : building.model().all(BuildUp.class)) {
-            if (known.name().equalsIgnoreCase(name.strip())) {
-                return Refusal.because("There is a build-up \"%s\" already.".formatted(known.name()), known.id());
-            }
-        }
-        BuildUp made = new BuildUp(new NewIds(building.model()).next(), name, plies, source);
-        return Change.to(building.model(), "add " + Naming.of(made), List.of(made), List.of());
+        Model model = building.model();
+        boolean taken = model.all(BuildUp.class).stream().anyMatch(b -> b.mark().equalsIgnoreCase(buildUp.mark()));
+        String mark = taken ? Naming.nextMark(model, buildUp.mark().replaceAll("\\d+$", ""), 1) : buildUp.mark();
+        BuildUp made = buildUp.named(new NewIds(model).next(), mark, buildUp.name());
+        return Change.to(model, "add " + Naming.of(made), List.of(made), List.of());
     }
 }

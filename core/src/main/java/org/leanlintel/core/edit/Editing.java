@@ -40,6 +40,8 @@ public final class Editing {
         Model next = building.model().after(change);
         Refusal dangling = References.dangling(next, change);
         if (dangling != null) return new Result(dangling, building);
+        Refusal taken = Taken.by(next, change);
+        if (taken != null) return new Result(taken, building);
         Building after = building.after(next);
         Refusal unsound = Soundness.check(building, after);
         return unsound == null ? new Result(change, after) : new Result(unsound, building);

@@ -6,6 +6,7 @@ import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.HeatRule;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Material;
@@ -25,6 +26,7 @@ public final class Naming {
     public static String of(Element element) {
         return switch (element) {
             case Settings s -> "project settings";
+            case HeatRule h -> "surface resistances";
             case Storey s -> "storey " + s.name();
             case Layer l -> "layer " + l.name();
             case Lens l -> "lens " + l.name();
@@ -44,7 +46,7 @@ public final class Naming {
         return elements.size() == 1 ? of(elements.getFirst()) : elements.size() + " things";
     }
 
-    /** The next free mark with this letter: W13 where W12 is the highest. */
+    /** The next free mark with this letter, or without one: W13 where W12 is the highest. */
     static String nextMark(Model model, String letter, int after) {
         int highest = 0;
         for (Element e : model.elements()) {
@@ -52,6 +54,7 @@ public final class Naming {
                     switch (e) {
                         case Wall w -> w.mark();
                         case Opening o -> o.mark();
+                        case BuildUp b -> b.mark();
                         default -> "";
                     };
             if (mark.matches(letter + "\\d{1,6}"))

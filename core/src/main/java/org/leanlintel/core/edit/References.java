@@ -13,6 +13,8 @@ import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Framing;
+import org.leanlintel.core.model.HeatRule;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Lens;
@@ -20,6 +22,7 @@ import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Sheet;
@@ -89,7 +92,7 @@ public final class References {
                 add(found, o.layer(), Layer.class);
                 add(found, o.wall(), Wall.class);
             }
-            case BuildUp b -> b.plies().forEach(p -> add(found, p.material(), Material.class));
+            case BuildUp b -> b.plies().forEach(p -> ofPly(p, found));
             case DimensionString s -> {
                 add(found, s.layer(), Layer.class);
                 add(found, s.drawing(), Drawing.class);
@@ -106,6 +109,7 @@ public final class References {
             case Sheet s -> s.drawings().forEach(p -> add(found, p.drawing(), Drawing.class));
             case Lens l -> l.hiddenLayers().forEach(layer -> add(found, layer, Layer.class));
             case Settings s -> {}
+            case HeatRule h -> {}
             case Storey s -> {}
             case Layer l -> {}
             case Material m -> {}
@@ -115,6 +119,15 @@ public final class References {
 
     private static void add(List<Reference> found, ElementId to, Class<? extends Element> kind) {
         found.add(new Reference(to, kind));
+    }
+
+    private static void ofPly(Ply ply, List<Reference> found) {
+        add(found, ply.material(), Material.class);
+        switch (ply.framing()) {
+            case Framing.Solid s -> {}
+            case Framing.Timbers t -> add(found, t.material(), Material.class);
+            case Framing.Joints j -> add(found, j.material(), Material.class);
+        }
     }
 
     private static void ofEnd(WallEnd end, List<Reference> found) {

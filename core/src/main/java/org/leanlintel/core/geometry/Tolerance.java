@@ -6,6 +6,9 @@ public final class Tolerance {
     /** Millimetres. Two positions this close are one: a thousandth of what any builder can measure. */
     public static final double SAME_MM = 1e-3;
 
+    /** Millimetres. How far a stated thickness may lie from the timber's own: what rounding inches to 0.1 mm leaves. */
+    public static final double NOMINAL_MM = 0.06;
+
     /** Sine of the angle under which two lines are treated as parallel: 0.06 degrees, 1 mm in 1 m. */
     public static final double PARALLEL_SINE = 1e-3;
 

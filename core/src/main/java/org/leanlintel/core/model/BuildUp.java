@@ -3,20 +3,42 @@ package org.leanlintel.core.model;
 import java.util.List;
 
 /**
- * The ordered plies of a wall, from outside to inside.
+ * The ordered plies of a wall, from outside to inside, or of a floor, roof or ceiling.
  *
+ * @param mark what drawings and the schedule call it: a number for walls
+ * @param plies outside to inside; for floors on the ground below to above, for other floors and ceilings above to below
+ * @param fire its rating as stated by who tested it, with the standard; empty where nobody has
+ * @param sound likewise
  * @param source where the plies come from, shown beside them
  */
-public record BuildUp(ElementId id, String name, List<Ply> plies, String source) implements Element {
+public record BuildUp(
+        ElementId id, String mark, String name, Use use, List<Ply> plies, String fire, String sound, String source)
+        implements Element {
+
+    /** What is made of it. */
+    public enum Use {
+        WALL,
+        GROUND_FLOOR,
+        FLOOR,
+        ROOF,
+        CEILING
+    }
 
     public BuildUp {
+        mark = Checks.text("A build-up's mark", Checks.name("A build-up's mark", mark), 6);
         name = Checks.name("A build-up's name", name);
+        fire = Checks.text("A fire rating", fire.strip(), 60);
+        sound = Checks.text("A sound rating", sound.strip(), 60);
         source = Checks.text("A source", source, 300);
         plies = List.copyOf(plies);
         if (plies.size() > 24) throw new IllegalArgumentException("A build-up may have 24 plies at most.");
         if (plies.stream().noneMatch(p -> p.does() == Does.CARRIES)) {
             throw new IllegalArgumentException("\"%s\" has no ply that carries.".formatted(name));
         }
+    }
+
+    public BuildUp named(ElementId otherId, String otherMark, String otherName) {
+        return new BuildUp(otherId, otherMark, otherName, use, plies, fire, sound, source);
     }
 
     /** Millimetres from the outside to face {@code face}: face 0 is the outer face, face n lies inside ply n - 1. */

@@ -22,11 +22,7 @@ final class Checks {
     }
 
     static double between(String what, double mm, double least, double most) {
-        if (!(mm >= least && mm <= most)) {
-            throw new IllegalArgumentException(
-                    "%s must be between %s and %s mm, not %s.".formatted(what, plain(least), plain(most), plain(mm)));
-        }
-        return mm + 0.0;
+        return number(what, mm, least, most, "mm");
     }
 
     static Vec near(Vec at) {
@@ -36,7 +32,17 @@ final class Checks {
         return at;
     }
 
-    private static String plain(double mm) {
-        return mm == Math.rint(mm) && Math.abs(mm) < 1e12 ? Long.toString((long) mm) : Double.toString(mm);
+    static double number(String what, double value, double least, double most, String unit) {
+        if (!(value >= least && value <= most)) {
+            throw new IllegalArgumentException("%s must be between %s and %s %s, not %s."
+                    .formatted(what, plain(least), plain(most), unit, plain(value)));
+        }
+        return value + 0.0;
+    }
+
+    static String plain(double value) {
+        return value == Math.rint(value) && Math.abs(value) < 1e12
+                ? Long.toString((long) value)
+                : Double.toString(value);
     }
 }

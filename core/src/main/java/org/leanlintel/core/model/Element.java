@@ -3,6 +3,7 @@ package org.leanlintel.core.model;
 /** Something the drafter decided. All elements share undo, copy, import, export and history. */
 public sealed interface Element
         permits Settings,
+                HeatRule,
                 Storey,
                 Layer,
                 Lens,

@@ -9,7 +9,7 @@ import java.util.regex.Pattern;
  * @param tint fill where it is cut, as {@code #rrggbb}
  * @param source where its facts come from, shown beside them
  */
-public record Material(ElementId id, String name, String joinsAs, Hatch hatch, String tint, String source)
+public record Material(ElementId id, String name, String joinsAs, Hatch hatch, String tint, Heat heat, String source)
         implements Element {
 
     private static final Pattern COLOUR = Pattern.compile("#[0-9a-f]{6}");

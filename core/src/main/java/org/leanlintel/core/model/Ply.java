@@ -1,7 +1,14 @@
 package org.leanlintel.core.model;
 
-/** One sheet or leaf of a build-up. @param thicknessMm actual, not nominal; 0 for a membrane */
-public record Ply(ElementId material, double thicknessMm, Does does) {
+import org.leanlintel.core.geometry.Tolerance;
+
+/**
+ * One sheet or leaf of a build-up.
+ *
+ * @param material of the ply, between its framing where it has some
+ * @param thicknessMm actual, not nominal; 0 for a membrane
+ */
+public record Ply(ElementId material, double thicknessMm, Does does, Framing framing) {
 
     /** Thicker than any wall leaf a house is built of. */
     public static final double THICKEST_MM = 2000;
@@ -10,5 +17,14 @@ public record Ply(ElementId material, double thicknessMm, Does does) {
         thicknessMm = does == Does.SHEET
                 ? Checks.between("A membrane's thickness", thicknessMm, 0, 0)
                 : Checks.between("A ply's thickness", thicknessMm, 0.5, THICKEST_MM);
+        if (framing instanceof Framing.Timbers t
+                && Math.abs(thicknessMm - t.size().depthMm()) > Tolerance.NOMINAL_MM) {
+            throw new IllegalArgumentException("%s is %s mm deep, so its ply is that thick, not %s mm."
+                    .formatted(t.size().name(), Checks.plain(t.size().depthMm()), Checks.plain(thicknessMm)));
+        }
+    }
+
+    public static Ply solid(ElementId material, double thicknessMm, Does does) {
+        return new Ply(material, thicknessMm, does, new Framing.Solid());
     }
 }

@@ -1,14 +1,19 @@
 package org.leanlintel.core.picture;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Line;
+import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Corner;
+import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Opening;
 
@@ -26,14 +31,27 @@ final class HeldPoints {
     private final Building building;
     private final Line line;
 
-    HeldPoints(Building building, Line line) {
+    private HeldPoints(Building building, Line line) {
         this.building = building;
         this.line = line;
     }
 
+    /** The points of a string in their order along it, those in one place as one. */
+    static List<Held> along(DimensionString string, Building building) {
+        HeldPoints held = new HeldPoints(building, new Line(string.at(), string.direction()));
+        List<Held> points = new ArrayList<>();
+        string.holds().stream()
+                .map(held::of)
+                .filter(Objects::nonNull)
+                .sorted(Comparator.comparingDouble(Held::position))
+                .forEach(h -> {
+                    if (points.isEmpty() || !Tolerance.same(points.getLast().position(), h.position())) points.add(h);
+                });
+        return points;
+    }
+
     /** Null where what it holds to has gone, or runs along the string. */
-    @Nullable
-    Held of(Hold hold) {
+    private @Nullable Held of(Hold hold) {
         return switch (hold) {
             case Hold.AtPoint p -> through(List.of(p.at()), p.at());
             case Hold.AtCorner c -> {

@@ -1,9 +1,7 @@
 package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Objects;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Tolerance;
@@ -38,20 +36,7 @@ final class StringPainter {
         this.pens = pens;
         lengths = LengthPrinter.ofDrawings(building.model().settings().units());
         line = new Line(string.at(), string.direction());
-        HeldPoints held = new HeldPoints(building, line);
-        points = distinct(string.holds().stream()
-                .map(held::of)
-                .filter(Objects::nonNull)
-                .sorted(Comparator.comparingDouble(Held::position))
-                .toList());
-    }
-
-    private static List<Held> distinct(List<Held> sorted) {
-        List<Held> distinct = new ArrayList<>();
-        for (Held h : sorted) {
-            if (distinct.isEmpty() || !Tolerance.same(distinct.getLast().position(), h.position())) distinct.add(h);
-        }
-        return distinct;
+        points = HeldPoints.along(string, building);
     }
 
     /** Where extension lines of the other strings of the drawing run across this one's figures. */

@@ -8,6 +8,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.DimensionString;
@@ -205,15 +206,24 @@ class EditingTest {
     }
 
     @Test
-    void aBuildUpIsAddedUnderItsOwnName() {
-        Change change = sketch.run(new AddBuildUp("Twin stud", List.of(Sketch.ply("stud", 89, Does.CARRIES)), ""));
-        assertThat(change.name()).isEqualTo("add build-up Twin stud");
-        assertThat(refusal(new AddBuildUp("twin STUD", List.of(Sketch.ply("stud", 89, Does.CARRIES)), "")))
-                .isEqualTo("There is a build-up \"Twin stud\" already.");
-        assertThat(refusal(new AddBuildUp("Bare", List.of(Sketch.ply("board", 12, Does.LINING)), "")))
-                .isEqualTo("\"Bare\" has no ply that carries.");
-        assertThat(refusal(new AddBuildUp("Odd", List.of(Sketch.ply("nothing", 89, Does.CARRIES)), "")))
-                .contains("refers to the material \"nothing\"");
+    void aBuildUpIsAddedUnderItsOwnNameAndMark() {
+        Change change = sketch.run(new AddBuildUp(Sketch.buildUp("Twin", Sketch.ply("stud", 89, Does.CARRIES))));
+        assertThat(change.name()).isEqualTo("add build-up Twin");
+        assertThat(refusal(new AddBuildUp(Sketch.buildUp("TWIN", Sketch.ply("stud", 89, Does.CARRIES)))))
+                .isEqualTo("There is a build-up \"Twin\" already.");
+        BuildUp odd = Sketch.buildUp("Odd", Sketch.ply("nothing", 89, Does.CARRIES));
+        assertThat(refusal(new AddBuildUp(odd))).contains("refers to the material \"nothing\"");
+        BuildUp lined = sketch.model().get(Sketch.LINED, BuildUp.class);
+        sketch.run(new Revise(lined.named(Sketch.LINED, "7", "lined")));
+        assertThat(refusal(new Revise(
+                        sketch.model().get(Sketch.SHELL, BuildUp.class).named(Sketch.SHELL, "7", "shell"))))
+                .isEqualTo("Mark 7 is \"lined\" already.");
+        sketch.run(new AddBuildUp(lined.named(Sketch.id("copy"), "7", "lined too")));
+        assertThat(sketch.model().all(BuildUp.class).stream()
+                        .filter(b -> b.name().equals("lined too"))
+                        .map(BuildUp::mark))
+                .as("a copy gets the next mark")
+                .containsExactly("8");
     }
 
     @Test

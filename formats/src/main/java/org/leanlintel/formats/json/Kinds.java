@@ -2,8 +2,11 @@ package org.leanlintel.formats.json;
 
 import java.util.List;
 import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.heat.HeatLoss;
 import org.leanlintel.core.measure.LengthReading;
 import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.Framing;
+import org.leanlintel.core.model.Heat;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.SetOut;
@@ -28,7 +31,10 @@ public final class Kinds {
             Hold.class,
             Opening.Kind.class,
             Item.class,
-            LengthReading.class);
+            LengthReading.class,
+            Heat.class,
+            Framing.class,
+            HeatLoss.class);
 
     private Kinds() {}
 

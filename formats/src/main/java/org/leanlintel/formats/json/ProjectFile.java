@@ -1,9 +1,11 @@
 package org.leanlintel.formats.json;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.leanlintel.core.edit.References;
 import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.HeatRule;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Settings;
@@ -16,7 +18,9 @@ public final class ProjectFile {
 
     public static final String FORMAT = "lean-lintel-project";
     /** Of the elements' form, here and in the database. Raise it with an upgrade step and a kept sample. */
-    public static final int VERSION = 1;
+    public static final int VERSION = 2;
+
+    private static final Upgrade UPGRADE = new Upgrade();
 
     /** Why a file cannot be imported; the message is a sentence that names the place. */
     public static final class Unreadable extends RuntimeException {
@@ -49,14 +53,20 @@ public final class ProjectFile {
                         "This is not a Lean Lintel project: its \"format\" is not \"%s\".".formatted(FORMAT));
             }
             int version = root.path("version").asInt(0);
-            if (version != VERSION) {
-                throw new Unreadable("This project file is of version %d; this program reads version %d."
+            if (version < 1 || version > VERSION) {
+                throw new Unreadable("This project file is of version %d; this program reads versions 1 to %d."
                         .formatted(version, VERSION));
             }
-            return sound(Json.mapper().readValue(file, Document.class));
+            return sound(version == VERSION ? Json.mapper().readValue(file, Document.class) : upgraded(root, version));
         } catch (JacksonException error) {
             throw new Unreadable(JsonErrors.sentence(error));
         }
+    }
+
+    private static Document upgraded(JsonNode root, int version) {
+        for (JsonNode element : root.path("elements")) UPGRADE.element(element, version);
+        Document document = Json.mapper().treeToValue(root, Document.class);
+        return new Document(document.format, VERSION, document.revision, completed(document.elements));
     }
 
     private static Model sound(Document document) {
@@ -75,8 +85,26 @@ public final class ProjectFile {
         return model;
     }
 
-    /** Elements alone, as the database and the office standard keep them. */
-    public static List<Element> readElements(byte[] json) {
-        return Json.mapper().readValue(json, new TypeReference<List<Element>>() {});
+    /** Elements alone, written in the form of {@code version}. */
+    public static List<Element> readElements(String json, int version) {
+        JsonNode all = Json.mapper().readTree(json);
+        for (JsonNode element : all) UPGRADE.element(element, version);
+        return Json.mapper().treeToValue(all, new TypeReference<List<Element>>() {});
+    }
+
+    /** One element, written in the form of {@code version}. */
+    public static Element readElement(String json, int version) {
+        if (version == VERSION) return Json.mapper().readValue(json, Element.class);
+        JsonNode element = Json.mapper().readTree(json);
+        UPGRADE.element(element, version);
+        return Json.mapper().treeToValue(element, Element.class);
+    }
+
+    /** {@code elements} of a project with what later forms added to every project. */
+    public static List<Element> completed(List<Element> elements) {
+        if (elements.stream().anyMatch(HeatRule.class::isInstance)) return elements;
+        List<Element> all = new ArrayList<>(elements);
+        all.add(Json.mapper().treeToValue(UPGRADE.heatRule(), Element.class));
+        return all;
     }
 }

@@ -3,6 +3,7 @@ package org.leanlintel.formats.standard;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.measure.UnitSystem;
@@ -12,7 +13,10 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.TimberSize;
+import org.leanlintel.formats.json.Json;
 import org.leanlintel.formats.json.ProjectFile;
+import tools.jackson.core.type.TypeReference;
 
 /** What a new project starts from. The files are data: an office adds a material or a build-up there, not in code. */
 public final class OfficeStandard {
@@ -27,14 +31,15 @@ public final class OfficeStandard {
     public static final ElementId LAYER_NOTES = new ElementId("layer-notes");
     public static final ElementId LENS_BUILDING_PLAN = new ElementId("lens-building-plan");
 
-    private static final List<String> FILES = List.of("layers.json", "lenses.json", "materials.json", "build-ups.json");
+    private static final List<String> FILES =
+            List.of("layers.json", "lenses.json", "materials.json", "build-ups.json", "heat.json");
 
     private OfficeStandard() {}
 
-    /** Layers, lenses, materials and build-ups. */
+    /** Layers, lenses, materials, build-ups and surface resistances. */
     public static List<Element> elements() {
         List<Element> elements = new ArrayList<>();
-        for (String file : FILES) elements.addAll(ProjectFile.readElements(bytes(file)));
+        for (String file : FILES) elements.addAll(ProjectFile.readElements(text(file), ProjectFile.VERSION));
         return elements;
     }
 
@@ -50,10 +55,15 @@ public final class OfficeStandard {
         return Model.of(0, elements);
     }
 
-    private static byte[] bytes(String file) {
+    /** The sizes timber is sold as, with what they really measure. */
+    public static List<TimberSize> timber() {
+        return Json.mapper().readValue(text("timber.json"), new TypeReference<List<TimberSize>>() {});
+    }
+
+    private static String text(String file) {
         try (InputStream in = OfficeStandard.class.getResourceAsStream("/standard/" + file)) {
             if (in == null) throw new IllegalStateException("The office standard lacks " + file);
-            return in.readAllBytes();
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -12,9 +12,16 @@ import org.leanlintel.core.edit.DrawWalls;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Pick;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.heat.HeatLoss;
+import org.leanlintel.core.heat.UValue;
+import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Framing;
+import org.leanlintel.core.model.Heat;
 import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Wall;
@@ -29,6 +36,18 @@ class ProjectFileTest {
         assertThat(model.settings().name()).isEqualTo("Kept sample");
         assertThat(model.all(Wall.class)).extracting(Wall::mark).containsExactly("W1", "W2");
         assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
+    }
+
+    /** Version 1 knew neither marks nor heat: what came from the standard gets the standard's. */
+    @Test
+    void upgradesVersion1() throws IOException {
+        Model model = ProjectFile.read(sample());
+        BuildUp cavity = model.get(new ElementId("build-up-brick-cavity"), BuildUp.class);
+        assertThat(cavity.mark()).isEqualTo("3");
+        assertThat(cavity.plies()).extracting(Ply::framing).containsOnly(new Framing.Solid());
+        assertThat(model.get(new ElementId("material-brick"), Material.class).heat())
+                .isEqualTo(new Heat.Conducts(0.77));
+        assertThat(UValue.of(cavity, model)).isInstanceOf(HeatLoss.Worked.class);
     }
 
     private static byte[] sample() throws IOException {

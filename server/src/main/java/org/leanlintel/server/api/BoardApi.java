@@ -4,13 +4,17 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.heat.UValue;
+import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.picture.Effects;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.server.api.Messages.EditAnswer;
 import org.leanlintel.server.api.Messages.EditRequest;
+import org.leanlintel.server.api.Messages.HeatAnswer;
 import org.leanlintel.server.api.Messages.PreviewAnswer;
 import org.leanlintel.server.api.Messages.ProjectState;
 import org.leanlintel.server.api.Messages.TurnBack;
@@ -62,17 +66,37 @@ public class BoardApi {
                 desk.accept(project, sender(request.editId(), request.window()), request.seen(), request.edit()));
     }
 
-    /** Tries an edit without storing it. */
+    /** Tries an edit without storing it. With {@code effects}, it says what else becomes different. */
     @PostMapping("/previews")
     public PreviewAnswer preview(
-            @PathVariable UUID project, @RequestParam @Nullable String drawing, @RequestBody Edit edit) {
+            @PathVariable UUID project,
+            @RequestParam @Nullable String drawing,
+            @RequestParam(defaultValue = "false") boolean effects,
+            @RequestBody Edit edit) {
         EditDesk.Answer answer = desk.preview(project, edit);
         long revision = answer.before().model().revision();
         return switch (answer.outcome()) {
-            case Refusal refusal -> new PreviewAnswer(revision, null, refusal.sentence(), refusal.concerns(), null);
+            case Refusal refusal ->
+                new PreviewAnswer(revision, null, refusal.sentence(), refusal.concerns(), List.of(), null);
             case Change change ->
-                new PreviewAnswer(revision, change.name(), null, List.of(), difference(drawing, answer));
+                new PreviewAnswer(
+                        revision,
+                        change.name(),
+                        null,
+                        List.of(),
+                        effects
+                                ? Effects.between(
+                                        answer.before().building(),
+                                        answer.after().building())
+                                : List.of(),
+                        difference(drawing, answer));
         };
+    }
+
+    /** Works out the U-value of a build-up that need not be stored yet. */
+    @PostMapping("/heat")
+    public HeatAnswer heat(@PathVariable UUID project, @RequestBody BuildUp buildUp) {
+        return new HeatAnswer(UValue.of(buildUp, live.get(project).model()));
     }
 
     /** Takes back the person's own last edit. */

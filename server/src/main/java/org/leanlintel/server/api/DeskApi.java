@@ -6,6 +6,8 @@ import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.measure.LengthReader;
 import org.leanlintel.core.measure.LengthReading;
 import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.TimberSize;
+import org.leanlintel.formats.standard.OfficeStandard;
 import org.leanlintel.server.api.Messages.LengthAnswer;
 import org.leanlintel.server.api.Messages.LengthRequest;
 import org.leanlintel.server.api.Messages.PaperAnswer;
@@ -49,6 +51,12 @@ public class DeskApi {
         return Arrays.stream(PaperSize.values())
                 .map(p -> new PaperAnswer(p, p.label(), p.widthMm(), p.heightMm()))
                 .toList();
+    }
+
+    /** The sizes timber is sold as, with what they really measure. */
+    @GetMapping("/timber")
+    public List<TimberSize> timber() {
+        return OfficeStandard.timber();
     }
 
     /** Server-sent events: {@code revised} for every new revision of any project. */

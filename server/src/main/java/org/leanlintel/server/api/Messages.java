@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.heat.HeatLoss;
 import org.leanlintel.core.measure.LengthReading;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Element;
@@ -50,13 +51,22 @@ public final class Messages {
             @Nullable String redo,
             Picture.@Nullable Difference picture) {}
 
-    /** @param revision the revision it was tried on; @param refusal why it would be refused, or null; @param name what it would do */
+    /**
+     * @param revision the revision it was tried on
+     * @param name what it would do
+     * @param refusal why it would be refused, or null
+     * @param effects what else becomes different, in sentences, where that was asked for
+     */
     public record PreviewAnswer(
             long revision,
             @Nullable String name,
             @Nullable String refusal,
             List<ElementId> concerns,
+            List<String> effects,
             Picture.@Nullable Difference picture) {}
+
+    /** The U-value of a build-up as it stands in the editor, or why there is none. */
+    public record HeatAnswer(HeatLoss heat) {}
 
     public record LengthRequest(String text, UnitSystem units) {}
 

@@ -36,6 +36,10 @@ public class ElementRow {
         this.body = body;
     }
 
+    int format() {
+        return format;
+    }
+
     String body() {
         return body;
     }

@@ -97,7 +97,10 @@ public class Journal {
     }
 
     public static Change change(JournalRow row) {
-        return new Change(row.name(), Stored.readAll(row.before()), Stored.readAll(row.after()));
+        return new Change(
+                row.name(),
+                ProjectFile.readElements(row.before(), row.format()),
+                ProjectFile.readElements(row.after(), row.format()));
     }
 
     /** The person who drafts where there are no accounts yet. */

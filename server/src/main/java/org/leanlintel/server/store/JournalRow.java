@@ -100,6 +100,10 @@ public class JournalRow {
         return kind;
     }
 
+    int format() {
+        return format;
+    }
+
     String before() {
         return before;
     }

@@ -65,9 +65,9 @@ public class ProjectStore {
                 .setParameter("id", id)
                 .getResultList()
                 .stream()
-                .map(e -> Stored.readOne(e.body()))
+                .map(e -> ProjectFile.readElement(e.body(), e.format()))
                 .toList();
-        return Model.of(row.revision(), elements);
+        return Model.of(row.revision(), ProjectFile.completed(elements));
     }
 
     /** Writes what {@code change} did to a locked project, which {@code after} is the result of. */
@@ -124,7 +124,8 @@ public class ProjectStore {
 
     public Model loadVersion(UUID project, UUID version) {
         VersionRow row = version(project, version);
-        return Model.of(row.revision(), Stored.readAll(row.elements()));
+        List<Element> elements = ProjectFile.readElements(row.elements(), row.format());
+        return Model.of(row.revision(), ProjectFile.completed(elements));
     }
 
     public VersionRow version(UUID project, UUID version) {

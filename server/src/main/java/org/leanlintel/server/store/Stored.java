@@ -20,12 +20,4 @@ final class Stored {
     static String write(Collection<Element> elements) {
         return Json.mapper().writerFor(ELEMENTS).writeValueAsString(List.copyOf(elements));
     }
-
-    static Element readOne(String json) {
-        return Json.mapper().readValue(json, Element.class);
-    }
-
-    static List<Element> readAll(String json) {
-        return Json.mapper().readValue(json, ELEMENTS);
-    }
 }

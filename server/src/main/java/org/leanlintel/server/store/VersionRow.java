@@ -66,6 +66,10 @@ public class VersionRow {
         return projectId;
     }
 
+    int format() {
+        return format;
+    }
+
     String elements() {
         return elements;
     }

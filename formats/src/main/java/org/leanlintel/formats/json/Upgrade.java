@@ -1,0 +1,78 @@
+package org.leanlintel.formats.json;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.leanlintel.core.model.HeatRule;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * Brings the JSON of one element from an earlier form to the present one. Each step adds what the next version asks for,
+ * taken from the office standard where the element came from there.
+ */
+final class Upgrade {
+
+    private static final List<String> STANDARD =
+            List.of("/standard/materials.json", "/standard/build-ups.json", "/standard/heat.json");
+
+    private final Map<String, JsonNode> standard = new LinkedHashMap<>();
+
+    Upgrade() {
+        for (String file : STANDARD)
+            for (JsonNode e : read(file)) standard.put(e.path("id").asString(), e);
+    }
+
+    private static JsonNode read(String file) {
+        try (InputStream in = Upgrade.class.getResourceAsStream(file)) {
+            return Json.mapper().readTree(in);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Changes {@code element} from the form of {@code version} to the present one. */
+    void element(JsonNode element, int version) {
+        if (version < 2 && element instanceof ObjectNode node) toVersion2(node);
+    }
+
+    /** What every project of the present form has, as the office standard has it. */
+    JsonNode heatRule() {
+        return standard.get(HeatRule.ID.value());
+    }
+
+    private void toVersion2(ObjectNode node) {
+        switch (node.path(Kinds.FIELD).asString("")) {
+            case "material" -> node.set("heat", stock(node, "heat", kind("unstated")));
+            case "buildUp" -> buildUp(node);
+            default -> {}
+        }
+    }
+
+    private void buildUp(ObjectNode node) {
+        String id = node.path("id").asString();
+        node.set("mark", stock(node, "mark", text(id.substring(Math.max(0, id.length() - 6)))));
+        node.put("use", "WALL");
+        node.put("fire", "");
+        node.put("sound", "");
+        if (!(node.path("plies") instanceof ArrayNode plies)) return;
+        for (JsonNode ply : plies) if (ply instanceof ObjectNode p) p.set("framing", kind("solid"));
+    }
+
+    private JsonNode stock(ObjectNode node, String field, JsonNode otherwise) {
+        JsonNode known = standard.get(node.path("id").asString());
+        return known == null ? otherwise : known.path(field).deepCopy();
+    }
+
+    private static JsonNode kind(String name) {
+        return Json.mapper().createObjectNode().put(Kinds.FIELD, name);
+    }
+
+    private static JsonNode text(String value) {
+        return Json.mapper().getNodeFactory().stringNode(value);
+    }
+}

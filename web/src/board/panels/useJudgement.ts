@@ -1,0 +1,57 @@
+import { useEffect, useState } from "react";
+import { answerOf, api, sentenceOf } from "../../api/client";
+import type { BuildUp, Edit, HeatLoss } from "../../api/types";
+import { useBoard } from "../context";
+
+/** What the server says of a build-up that is being edited. */
+export interface Judgement {
+  /** Why the change would be refused; null where it would not. */
+  readonly fault: string | null;
+  /** What else would become different, in sentences. */
+  readonly effects: readonly string[];
+  readonly heat: HeatLoss | null;
+}
+
+const NOTHING: Judgement = { fault: null, effects: [], heat: null };
+
+/** Asks anew for every change; an answer that comes too late is dropped. */
+export function useJudgement(buildUp: BuildUp, edit: Edit): Judgement {
+  const project = useBoard((s) => s.project);
+  const [judgement, setJudgement] = useState(NOTHING);
+  const asked = JSON.stringify([buildUp, edit]);
+  useEffect(() => {
+    let current = true;
+    const [plies, change] = JSON.parse(asked) as [BuildUp, Edit];
+    void Promise.all([tried(project, change), heatOf(project, plies)]).then(
+      ([trial, heat]) => current && setJudgement({ ...trial, heat }),
+    );
+    return () => {
+      current = false;
+    };
+  }, [asked, project]);
+  return judgement;
+}
+
+async function tried(project: string, body: Edit): Promise<Pick<Judgement, "fault" | "effects">> {
+  try {
+    const params = { path: { project }, query: { effects: true } };
+    const answer = await answerOf(api.POST("/api/v1/projects/{project}/previews", { params, body }));
+    const unchanged = answer.refusal === "Nothing would change.";
+    return { fault: unchanged ? null : answer.refusal, effects: answer.effects };
+  } catch (error) {
+    return { fault: withoutPlace(error), effects: [] };
+  }
+}
+
+async function heatOf(project: string, body: BuildUp): Promise<HeatLoss | null> {
+  try {
+    const params = { path: { project } };
+    return (await answerOf(api.POST("/api/v1/projects/{project}/heat", { params, body }))).heat;
+  } catch {
+    return null;
+  }
+}
+
+function withoutPlace(error: unknown): string {
+  return sentenceOf(error).replace(/^At [^:]*: /, "");
+}
