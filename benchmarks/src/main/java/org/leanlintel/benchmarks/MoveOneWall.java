@@ -8,6 +8,7 @@ import org.leanlintel.core.edit.DrawWalls;
 import org.leanlintel.core.edit.Editing;
 import org.leanlintel.core.edit.Move;
 import org.leanlintel.core.edit.Pick;
+import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Change;
@@ -56,6 +57,9 @@ public class MoveOneWall {
     private Building building;
     private Plan plan;
     private ElementId moved;
+    private Change move;
+    private Model next;
+    private List<Area> outlines;
     private double sign = 1;
 
     /** Small houses side by side: a closed shell of four walls and a partition across each. */
@@ -72,10 +76,25 @@ public class MoveOneWall {
             Building drawn = cell(Building.of(Model.of(revision, cell.model().elements())), x, y);
             revision = drawn.model().revision();
             for (Element e : drawn.model().elements()) if (cell.model().find(e.id()) == null) elements.add(e);
+            if (i == cells / 2) moved = sideWall(drawn);
         }
         building = Building.of(Model.of(revision, elements));
         plan = Plan.of(building, OfficeStandard.GROUND_PLAN, DrawingLettering.get());
-        moved = building.model().all(Wall.class).get(walls / 2).id();
+        move = (Change)
+                Editing.run(new Move(List.of(moved), new Vec(40, 40)), building).outcome();
+        next = building.model().after(move);
+        outlines = building.bodiesOf(OfficeStandard.GROUND).stream()
+                .map(body -> Area.of(body.outline()))
+                .toList();
+    }
+
+    /** The first wall of a house's shell: the same in a storey of any size. */
+    private static ElementId sideWall(Building house) {
+        return house.model().all(Wall.class).stream()
+                .filter(w -> w.setOut() instanceof SetOut.OnFace)
+                .findFirst()
+                .orElseThrow()
+                .id();
     }
 
     private static Building cell(Building empty, double x, double y) {
@@ -119,10 +138,28 @@ public class MoveOneWall {
         sign = -sign;
         Editing.Result result = Editing.run(new Move(List.of(moved), new Vec(sign * 40, sign * 40)), building);
         if (result.outcome() instanceof Refusal refusal) throw new IllegalStateException(refusal.sentence());
-        return plan.after(result.after(), DrawingLettering.get()).picture().since(plan.picture());
+        return plan.after(result.after(), DrawingLettering.get()).since(plan);
     }
 
-    /** The whole storey from nothing. */
+    /** The junctions that one edit touches, solved anew. */
+    @Benchmark
+    public Building solveWhatOneEditTouches() {
+        return building.after(move, next);
+    }
+
+    /** The junctions of the whole storey, solved from nothing. */
+    @Benchmark
+    public Building solveEverythingFromNothing() {
+        return Building.of(building.model());
+    }
+
+    /** One union of all plies of the storey, to measure the solving by. */
+    @Benchmark
+    public Area unionOfAllPlies() {
+        return Area.union(outlines);
+    }
+
+    /** The whole storey from nothing, drawn. */
     @Benchmark
     public Picture everythingFromNothing() {
         return Plan.of(Building.of(building.model()), OfficeStandard.GROUND_PLAN, DrawingLettering.get())

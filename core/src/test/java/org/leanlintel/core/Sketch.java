@@ -132,7 +132,7 @@ public final class Sketch {
     }
 
     public void apply(Change change) {
-        building = building.after(model().after(change));
+        building = building.after(change, model().after(change));
     }
 
     /** Puts elements straight into the model. */

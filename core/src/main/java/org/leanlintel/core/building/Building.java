@@ -2,65 +2,99 @@ package org.leanlintel.core.building;
 
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.HashMap;
+import java.util.Collections;
 import java.util.List;
-import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Strip.StripPly;
+import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
-import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
+import org.pcollections.HashPMap;
+import org.pcollections.HashTreePMap;
 
 /**
- * What a model amounts to in space. A building made from an earlier one keeps every part whose inputs are the same
- * objects, so that one edit derives again only what it touches.
+ * What a model amounts to in space. A building made from an earlier one keeps every part that the change between them
+ * does not reach, and works out only the rest, so that an edit costs the same in a storey of any size.
  */
 public final class Building {
 
     private final Model model;
-    private final Map<ElementId, Strip> strips;
-    private final Map<ElementId, Solved> solved;
+    private final HashPMap<ElementId, Strip> strips;
+    private final Grid grid;
+    private final HashPMap<ElementId, WallSolid> solids;
+    private final Set<ElementId> fitted;
+    /** Stands for this building in those made from it, which need not keep it. */
+    private final Object self = new Object();
 
-    /** A solid with the very objects it was worked out from. */
-    private record Solved(List<Object> inputs, WallSolid solid) {}
+    private final @Nullable Object earlier;
 
-    private Building(Model model, Map<ElementId, Strip> strips, Map<ElementId, Solved> solved) {
+    private Building(
+            Model model,
+            HashPMap<ElementId, Strip> strips,
+            Grid grid,
+            HashPMap<ElementId, WallSolid> solids,
+            Set<ElementId> fitted,
+            @Nullable Object earlier) {
         this.model = model;
         this.strips = strips;
-        this.solved = solved;
+        this.grid = grid;
+        this.solids = solids;
+        this.fitted = Collections.unmodifiableSet(fitted);
+        this.earlier = earlier;
     }
 
     public static Building of(Model model) {
-        return derive(model, null);
-    }
-
-    /** The building of {@code next}, keeping what is unchanged from this one. */
-    public Building after(Model next) {
-        return derive(next, this);
-    }
-
-    private static Building derive(Model model, @Nullable Building earlier) {
-        List<Wall> walls = model.all(Wall.class);
-        Map<ElementId, Strip> strips = HashMap.newHashMap(walls.size());
-        for (Wall wall : walls) {
-            WallAxis axis = WallAxis.of(model, wall);
-            if (axis != null) strips.put(wall.id(), strip(model, wall, axis, earlier));
+        HashPMap<ElementId, Strip> strips = HashTreePMap.empty();
+        Grid grid = Grid.EMPTY;
+        for (Wall wall : model.all(Wall.class)) {
+            if (!(strip(model, wall, null) instanceof Strip strip)) continue;
+            strips = strips.plus(wall.id(), strip);
+            grid = grid.with(strip);
         }
+        Set<ElementId> all = new TreeSet<>(strips.keySet());
+        return new Building(model, strips, grid, fitted(model, strips, HashTreePMap.empty(), all), all, null);
+    }
+
+    /** The building of {@code next}, which {@code change} made of this one's model. */
+    public Building after(Change change, Model next) {
+        Touched touched = new Touched(change, model, next);
+        HashPMap<ElementId, Strip> after = strips;
+        Grid place = grid;
+        for (ElementId id : touched.strips()) {
+            Strip was = strips.get(id);
+            Strip is = next.find(id, Wall.class) instanceof Wall wall ? strip(next, wall, was) : null;
+            if (is == was) continue;
+            if (was != null) place = place.without(was);
+            if (is != null) place = place.with(is);
+            after = is == null ? after.minus(id) : after.plus(id, is);
+            touched.altered(id);
+        }
+        return new Building(next, after, place, fitted(next, after, solids, touched.solids()), touched.solids(), self);
+    }
+
+    private static HashPMap<ElementId, WallSolid> fitted(
+            Model model,
+            HashPMap<ElementId, Strip> strips,
+            HashPMap<ElementId, WallSolid> known,
+            Set<ElementId> walls) {
         Junctions junctions = new Junctions(model, strips);
-        Map<ElementId, Solved> solved = HashMap.newHashMap(walls.size());
-        for (Wall wall : walls) {
-            Strip strip = strips.get(wall.id());
-            if (strip != null) solved.put(wall.id(), solid(model, junctions, strip, earlier));
+        HashPMap<ElementId, WallSolid> solids = known;
+        for (ElementId id : walls) {
+            Strip strip = strips.get(id);
+            solids = strip == null ? solids.minus(id) : solids.plus(id, solid(model, junctions, strip));
         }
-        return new Building(model, strips, solved);
+        return solids;
     }
 
-    private static Strip strip(Model model, Wall wall, WallAxis axis, @Nullable Building earlier) {
-        Strip known = earlier == null ? null : earlier.strips.get(wall.id());
+    private static @Nullable Strip strip(Model model, Wall wall, @Nullable Strip known) {
+        WallAxis axis = WallAxis.of(model, wall);
+        if (axis == null) return null;
         boolean same =
                 known != null && known.wall() == wall && known.axis().equals(axis) && madeOfTheSame(model, known);
         return same ? known : Strip.of(model, wall, axis);
@@ -75,22 +109,10 @@ public final class Building {
         return true;
     }
 
-    private static Solved solid(Model model, Junctions junctions, Strip strip, @Nullable Building earlier) {
+    private static WallSolid solid(Model model, Junctions junctions, Strip strip) {
         Wall wall = strip.wall();
         Storey storey = model.get(wall.storey(), Storey.class);
-        List<Opening> openings = model.relations().openingsIn(wall.id());
-        List<Object> inputs = new ArrayList<>(List.of(strip, storey));
-        inputs.addAll(junctions.neighbours(wall));
-        inputs.addAll(openings);
-        Solved known = earlier == null ? null : earlier.solved.get(wall.id());
-        if (known != null && sameObjects(known.inputs, inputs)) return known;
-        return new Solved(inputs, new WallSolid(strip, storey, junctions, openings));
-    }
-
-    private static boolean sameObjects(List<Object> one, List<Object> two) {
-        if (one.size() != two.size()) return false;
-        for (int i = 0; i < one.size(); i++) if (one.get(i) != two.get(i)) return false;
-        return true;
+        return new WallSolid(strip, storey, junctions, model.relations().openingsIn(wall.id()));
     }
 
     public Model model() {
@@ -99,8 +121,28 @@ public final class Building {
 
     /** The solid of a wall; null where the wall has no length. */
     public @Nullable WallSolid solid(ElementId wall) {
-        Solved found = solved.get(wall);
-        return found == null ? null : found.solid();
+        return solids.get(wall);
+    }
+
+    /** Other walls of the same storey that may lie within a few metres of {@code strip}, in the order of ids. */
+    public List<Strip> near(Strip strip) {
+        List<Strip> near = new ArrayList<>();
+        for (ElementId id : grid.near(strip)) {
+            Strip other = strips.get(id);
+            if (other == null || id.equals(strip.wall().id())) continue;
+            if (other.wall().storey().equals(strip.wall().storey())) near.add(other);
+        }
+        return near;
+    }
+
+    /** The walls whose solids differ from those of the building this was made from, gone ones too, in the order of ids. */
+    public Set<ElementId> fitted() {
+        return fitted;
+    }
+
+    /** Whether this was made from {@code other} by one change, so that {@link #fitted()} is all that differs. */
+    public boolean follows(Building other) {
+        return earlier == other.self;
     }
 
     /** The wall {@code wall} before its ends are joined; null where it has no length. */

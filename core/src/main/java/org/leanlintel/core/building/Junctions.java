@@ -10,7 +10,6 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Relations.WallEndRef;
-import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 
 /**
@@ -25,29 +24,6 @@ final class Junctions {
     Junctions(Model model, Map<ElementId, Strip> strips) {
         this.model = model;
         this.strips = strips;
-    }
-
-    /** The strips that decide how {@code wall} ends and is interrupted. */
-    List<Strip> neighbours(Wall wall) {
-        List<Strip> found = new ArrayList<>();
-        for (End end : End.values()) {
-            switch (wall.at(end)) {
-                case WallEnd.AtCorner c ->
-                    model.relations()
-                            .endsAt(c.corner())
-                            .forEach(ref -> addStrip(found, ref.wall().id()));
-                case WallEnd.OnSide s -> addStrip(found, s.wall());
-            }
-        }
-        model.relations()
-                .endsOn(wall.id())
-                .forEach(ref -> addStrip(found, ref.wall().id()));
-        return found;
-    }
-
-    private void addStrip(List<Strip> found, ElementId wall) {
-        Strip strip = strips.get(wall);
-        if (strip != null) found.add(strip);
     }
 
     EndJoint joint(Strip strip, End end) {

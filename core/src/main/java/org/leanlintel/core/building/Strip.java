@@ -78,6 +78,11 @@ public record Strip(Wall wall, BuildUp buildUp, WallAxis axis, List<StripPly> pl
         return plies.getLast().hi();
     }
 
+    /** Of the plain rectangle it is before its ends are joined. */
+    public List<Vec> corners() {
+        return List.of(at(0, lo()), at(length(), lo()), at(length(), hi()), at(0, hi()));
+    }
+
     public double length() {
         return axis.length();
     }

@@ -42,7 +42,7 @@ public final class Editing {
         if (dangling != null) return new Result(dangling, building);
         Refusal taken = Taken.by(next, change);
         if (taken != null) return new Result(taken, building);
-        Building after = building.after(next);
+        Building after = building.after(change, next);
         Refusal unsound = Soundness.check(building, after);
         return unsound == null ? new Result(change, after) : new Result(unsound, building);
     }

@@ -1,6 +1,7 @@
 package org.leanlintel.core.edit;
 
 import java.util.List;
+import java.util.stream.Stream;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.DimensionString;
@@ -48,18 +49,24 @@ public final class Naming {
 
     /** The next free mark with this letter, or without one: W13 where W12 is the highest. */
     static String nextMark(Model model, String letter, int after) {
-        int highest = 0;
-        for (Element e : model.elements()) {
-            String mark =
-                    switch (e) {
-                        case Wall w -> w.mark();
-                        case Opening o -> o.mark();
-                        case BuildUp b -> b.mark();
-                        default -> "";
-                    };
-            if (mark.matches(letter + "\\d{1,6}"))
-                highest = Math.max(highest, Integer.parseInt(mark.substring(letter.length())));
+        Stream<String> marks = Stream.of(
+                        model.all(Wall.class).stream().map(Wall::mark),
+                        model.all(Opening.class).stream().map(Opening::mark),
+                        model.all(BuildUp.class).stream().map(BuildUp::mark))
+                .flatMap(all -> all);
+        int highest = marks.mapToInt(mark -> numberAfter(letter, mark)).max().orElse(0);
+        return letter + (Math.max(highest, 0) + after);
+    }
+
+    /** The number a mark has after {@code letter}; -1 where it is not of that form. */
+    private static int numberAfter(String letter, String mark) {
+        int digits = mark.length() - letter.length();
+        if (!mark.startsWith(letter) || digits < 1 || digits > 6) return -1;
+        int number = 0;
+        for (int i = letter.length(); i < mark.length(); i++) {
+            if (mark.charAt(i) < '0' || mark.charAt(i) > '9') return -1;
+            number = number * 10 + mark.charAt(i) - '0';
         }
-        return letter + (highest + after);
+        return number;
     }
 }

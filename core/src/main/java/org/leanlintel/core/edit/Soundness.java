@@ -10,6 +10,8 @@ import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LengthPrinter;
+import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Refusal;
@@ -32,27 +34,37 @@ final class Soundness {
 
     static @Nullable Refusal check(Building before, Building after) {
         Soundness soundness = new Soundness(after);
-        for (Wall wall : after.model().all(Wall.class)) {
-            Strip strip = after.strip(wall.id());
-            if (strip == null)
-                return Refusal.because("%s would have no length left.".formatted(wall.mark()), wall.id());
-            if (strip != before.strip(wall.id())) {
-                if (turnedAbout(before.strip(wall.id()), strip)) {
-                    return Refusal.because(
-                            "%s would be turned about: its ends would pass each other.".formatted(wall.mark()),
-                            wall.id());
-                }
-                Refusal refusal = soundness.overlaps(strip);
-                if (refusal != null) return refusal;
-            }
-            WallSolid solid = after.solid(wall.id());
-            if (solid != null && solid != before.solid(wall.id())) {
-                Refusal refusal = soundness.ends(solid);
-                if (refusal == null) refusal = soundness.openings(solid);
-                if (refusal != null) return refusal;
-            }
+        for (ElementId id : after.fitted()) {
+            if (!(after.model().find(id, Wall.class) instanceof Wall wall)) continue;
+            Refusal refusal = soundness.check(wall, before.strip(id));
+            if (refusal != null) return refusal;
         }
         return null;
+    }
+
+    private @Nullable Refusal check(Wall wall, @Nullable Strip was) {
+        Strip strip = after.strip(wall.id());
+        WallSolid solid = after.solid(wall.id());
+        if (strip == null || solid == null)
+            return Refusal.because("%s would have no length left.".formatted(wall.mark()), wall.id());
+        Refusal refusal = strip == was ? null : strip(strip, was);
+        if (refusal == null) refusal = ends(solid);
+        return refusal == null ? openings(solid) : refusal;
+    }
+
+    private @Nullable Refusal strip(Strip strip, @Nullable Strip was) {
+        Wall wall = strip.wall();
+        if (strip.buildUp().use() != BuildUp.Use.WALL) {
+            return Refusal.because(
+                    "%s cannot be made of %s, which is not for walls."
+                            .formatted(wall.mark(), strip.buildUp().name()),
+                    wall.id());
+        }
+        if (turnedAbout(was, strip)) {
+            return Refusal.because(
+                    "%s would be turned about: its ends would pass each other.".formatted(wall.mark()), wall.id());
+        }
+        return overlaps(strip);
     }
 
     private static boolean turnedAbout(@Nullable Strip was, Strip is) {
@@ -60,9 +72,9 @@ final class Soundness {
     }
 
     private @Nullable Refusal overlaps(Strip strip) {
-        for (Wall other : after.model().relations().wallsOf(strip.wall().storey())) {
-            Strip o = after.strip(other.id());
-            if (o == null || o == strip || !overlap(strip, o)) continue;
+        for (Strip o : after.near(strip)) {
+            if (!overlap(strip, o)) continue;
+            Wall other = o.wall();
             if (!joined(strip.wall(), other) || foldedBack(strip, o)) {
                 return Refusal.because(
                         "%s would lie on %s.".formatted(strip.wall().mark(), other.mark()),
@@ -113,16 +125,12 @@ final class Soundness {
 
     /** Whether the plain rectangles of two strips overlap by more than a millimetre: no axis of theirs separates them. */
     private static boolean overlap(Strip one, Strip two) {
-        List<Vec> a = corners(one), b = corners(two);
+        List<Vec> a = one.corners(), b = two.corners();
         for (Strip strip : List.of(one, two)) {
             Vec along = strip.axis().line().direction();
             if (apart(a, b, along) || apart(a, b, along.left())) return false;
         }
         return true;
-    }
-
-    private static List<Vec> corners(Strip s) {
-        return List.of(s.at(0, s.lo()), s.at(s.length(), s.lo()), s.at(s.length(), s.hi()), s.at(0, s.hi()));
     }
 
     private static boolean apart(List<Vec> a, List<Vec> b, Vec axis) {

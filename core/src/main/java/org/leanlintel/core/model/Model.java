@@ -3,32 +3,43 @@ package org.leanlintel.core.model;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
+import org.pcollections.HashPMap;
+import org.pcollections.HashTreePMap;
+import org.pcollections.TreePMap;
 
-/** All elements of a project at one revision. Immutable; applying a change gives the next model. */
+/**
+ * All elements of a project at one revision. Immutable; applying a change gives the next model, which shares with this
+ * one everything the change does not touch, so that it costs the same in a project of any size.
+ */
 public final class Model {
 
     private final long revision;
-    private final Map<ElementId, Element> elements;
-    private @Nullable Relations relations;
+    private final HashPMap<ElementId, Element> elements;
+    private final HashPMap<Class<?>, TreePMap<ElementId, Element>> byKind;
+    private final Relations relations;
 
-    private Model(long revision, Map<ElementId, Element> elements) {
+    private Model(
+            long revision,
+            HashPMap<ElementId, Element> elements,
+            HashPMap<Class<?>, TreePMap<ElementId, Element>> byKind,
+            Relations relations) {
         this.revision = revision;
         this.elements = elements;
+        this.byKind = byKind;
+        this.relations = relations;
     }
 
     /** A model of {@code elements} at {@code revision}. @throws IllegalArgumentException if two share an id */
     public static Model of(long revision, Collection<? extends Element> elements) {
-        Map<ElementId, Element> byId = HashMap.newHashMap(elements.size());
+        Model model = new Model(revision, HashTreePMap.empty(), HashTreePMap.empty(), Relations.none());
         for (Element e : elements) {
-            if (byId.put(e.id(), e) != null)
+            if (model.find(e.id()) != null)
                 throw new IllegalArgumentException("Two elements are named \"" + e.id() + "\".");
+            model = model.with(e);
         }
-        return new Model(revision, byId);
+        return model;
     }
 
     public long revision() {
@@ -37,15 +48,37 @@ public final class Model {
 
     /** The model after {@code change}, one revision on. @throws IllegalStateException if the change was made for another model */
     public Model after(Change change) {
-        Map<ElementId, Element> next = new HashMap<>(elements);
+        Model next = this;
         for (Element before : change.before()) {
-            if (!before.equals(next.remove(before.id())))
+            if (!before.equals(next.find(before.id())))
                 throw new IllegalStateException("Changed meanwhile: " + before.id());
+            next = next.without(before.id());
         }
         for (Element after : change.after()) {
-            if (next.put(after.id(), after) != null) throw new IllegalStateException("Already there: " + after.id());
+            if (next.find(after.id()) != null) throw new IllegalStateException("Already there: " + after.id());
+            next = next.with(after);
         }
-        return new Model(revision + 1, next);
+        return new Model(revision + 1, next.elements, next.byKind, next.relations);
+    }
+
+    private Model with(Element e) {
+        TreePMap<ElementId, Element> kind = kind(e.getClass());
+        return new Model(
+                revision, elements.plus(e.id(), e), byKind.plus(e.getClass(), kind.plus(e.id(), e)), relations.with(e));
+    }
+
+    private Model without(ElementId id) {
+        Element e = get(id, Element.class);
+        return new Model(
+                revision,
+                elements.minus(id),
+                byKind.plus(e.getClass(), kind(e.getClass()).minus(id)),
+                relations.without(e));
+    }
+
+    private TreePMap<ElementId, Element> kind(Class<?> kind) {
+        TreePMap<ElementId, Element> known = byKind.get(kind);
+        return known == null ? TreePMap.empty() : known;
     }
 
     public @Nullable Element find(ElementId id) {
@@ -71,20 +104,19 @@ public final class Model {
 
     /** All elements of a kind, in the order of their ids. */
     public <E extends Element> List<E> all(Class<E> kind) {
-        Map<ElementId, E> found = new TreeMap<>();
-        for (Element e : elements.values()) if (kind.isInstance(e)) found.put(e.id(), kind.cast(e));
-        return new ArrayList<>(found.values());
+        TreePMap<ElementId, Element> all = kind(kind);
+        List<E> found = new ArrayList<>(all.size());
+        for (Element e : all.values()) found.add(kind.cast(e));
+        return found;
     }
 
     public Settings settings() {
         return get(Settings.ID, Settings.class);
     }
 
-    /** Which elements belong together; worked out once. */
+    /** Which elements belong together. */
     public Relations relations() {
-        Relations known = relations;
-        if (known == null) relations = known = Relations.of(elements.values());
-        return known;
+        return relations;
     }
 
     @Override

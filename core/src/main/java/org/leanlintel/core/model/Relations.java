@@ -1,66 +1,117 @@
 package org.leanlintel.core.model;
 
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
+import org.pcollections.HashPMap;
+import org.pcollections.HashTreePMap;
+import org.pcollections.TreePMap;
 
-/** What stands on, lies in or is drawn on what. Lists are in the order of ids. */
+/** What stands on, lies in or is drawn on what. Lists are in the order of ids. Immutable; shares what does not change. */
 public final class Relations {
 
     /** One end of a wall. */
     public record WallEndRef(Wall wall, End end) {}
 
-    private final Map<ElementId, List<Wall>> wallsOfStorey = new HashMap<>();
-    private final Map<ElementId, List<WallEndRef>> endsAtCorner = new HashMap<>();
-    private final Map<ElementId, List<WallEndRef>> endsOnWall = new HashMap<>();
-    private final Map<ElementId, List<Opening>> openingsOfWall = new HashMap<>();
-    private final Map<ElementId, List<Element>> annotationsOfDrawing = new HashMap<>();
+    private static final Comparator<WallEndRef> BY_WALL =
+            Comparator.<WallEndRef, ElementId>comparing(ref -> ref.wall().id()).thenComparing(WallEndRef::end);
 
-    private Relations() {}
+    private final HashPMap<ElementId, TreePMap<ElementId, Wall>> wallsOfStorey;
+    private final HashPMap<ElementId, List<WallEndRef>> endsAtCorner;
+    private final HashPMap<ElementId, List<WallEndRef>> endsOnWall;
+    private final HashPMap<ElementId, List<Opening>> openingsOfWall;
+    private final HashPMap<ElementId, TreePMap<ElementId, Element>> annotationsOfDrawing;
 
-    static Relations of(Collection<Element> elements) {
-        Relations r = new Relations();
-        for (Element e : elements) r.add(e);
-        r.wallsOfStorey.values().forEach(list -> list.sort(Comparator.comparing(Wall::id)));
-        r.openingsOfWall.values().forEach(list -> list.sort(Comparator.comparing(Opening::id)));
-        r.annotationsOfDrawing.values().forEach(list -> list.sort(Comparator.comparing(Element::id)));
-        Comparator<WallEndRef> byWall = Comparator.<WallEndRef, ElementId>comparing(
-                        ref -> ref.wall().id())
-                .thenComparing(WallEndRef::end);
-        r.endsAtCorner.values().forEach(list -> list.sort(byWall));
-        r.endsOnWall.values().forEach(list -> list.sort(byWall));
-        return r;
+    private Relations(
+            HashPMap<ElementId, TreePMap<ElementId, Wall>> wallsOfStorey,
+            HashPMap<ElementId, List<WallEndRef>> endsAtCorner,
+            HashPMap<ElementId, List<WallEndRef>> endsOnWall,
+            HashPMap<ElementId, List<Opening>> openingsOfWall,
+            HashPMap<ElementId, TreePMap<ElementId, Element>> annotationsOfDrawing) {
+        this.wallsOfStorey = wallsOfStorey;
+        this.endsAtCorner = endsAtCorner;
+        this.endsOnWall = endsOnWall;
+        this.openingsOfWall = openingsOfWall;
+        this.annotationsOfDrawing = annotationsOfDrawing;
     }
 
-    private void add(Element element) {
-        switch (element) {
-            case Wall wall -> {
-                put(wallsOfStorey, wall.storey(), wall);
-                for (End end : End.values()) addEnd(wall, end);
+    static Relations none() {
+        return new Relations(
+                HashTreePMap.empty(),
+                HashTreePMap.empty(),
+                HashTreePMap.empty(),
+                HashTreePMap.empty(),
+                HashTreePMap.empty());
+    }
+
+    Relations with(Element element) {
+        return changed(element, true);
+    }
+
+    Relations without(Element element) {
+        return changed(element, false);
+    }
+
+    private Relations changed(Element element, boolean put) {
+        return switch (element) {
+            case Wall wall -> withWall(wall, put);
+            case Opening o ->
+                new Relations(
+                        wallsOfStorey,
+                        endsAtCorner,
+                        endsOnWall,
+                        listed(openingsOfWall, o.wall(), o, Comparator.comparing(Opening::id), put),
+                        annotationsOfDrawing);
+            case DimensionString s -> withAnnotation(s.drawing(), s, put);
+            case Note n -> withAnnotation(n.drawing(), n, put);
+            default -> this;
+        };
+    }
+
+    private Relations withWall(Wall wall, boolean put) {
+        HashPMap<ElementId, List<WallEndRef>> corners = endsAtCorner, sides = endsOnWall;
+        for (End end : End.values()) {
+            WallEndRef ref = new WallEndRef(wall, end);
+            switch (wall.at(end)) {
+                case WallEnd.AtCorner c -> corners = listed(corners, c.corner(), ref, BY_WALL, put);
+                case WallEnd.OnSide s -> sides = listed(sides, s.wall(), ref, BY_WALL, put);
             }
-            case Opening opening -> put(openingsOfWall, opening.wall(), opening);
-            case DimensionString string -> put(annotationsOfDrawing, string.drawing(), string);
-            case Note note -> put(annotationsOfDrawing, note.drawing(), note);
-            default -> {}
         }
+        return new Relations(
+                keyed(wallsOfStorey, wall.storey(), wall.id(), wall, put),
+                corners,
+                sides,
+                openingsOfWall,
+                annotationsOfDrawing);
     }
 
-    private void addEnd(Wall wall, End end) {
-        switch (wall.at(end)) {
-            case WallEnd.AtCorner c -> put(endsAtCorner, c.corner(), new WallEndRef(wall, end));
-            case WallEnd.OnSide s -> put(endsOnWall, s.wall(), new WallEndRef(wall, end));
-        }
+    private Relations withAnnotation(ElementId drawing, Element annotation, boolean put) {
+        return new Relations(
+                wallsOfStorey,
+                endsAtCorner,
+                endsOnWall,
+                openingsOfWall,
+                keyed(annotationsOfDrawing, drawing, annotation.id(), annotation, put));
     }
 
-    private static <T> void put(Map<ElementId, List<T>> map, ElementId key, T value) {
-        map.computeIfAbsent(key, k -> new ArrayList<>(4)).add(value);
+    private static <T> HashPMap<ElementId, TreePMap<ElementId, T>> keyed(
+            HashPMap<ElementId, TreePMap<ElementId, T>> map, ElementId key, ElementId id, T value, boolean put) {
+        TreePMap<ElementId, T> known = map.getOrDefault(key, TreePMap.empty());
+        return map.plus(key, put ? known.plus(id, value) : known.minus(id));
+    }
+
+    private static <T> HashPMap<ElementId, List<T>> listed(
+            HashPMap<ElementId, List<T>> map, ElementId key, T value, Comparator<T> order, boolean put) {
+        List<T> next = new ArrayList<>(map.getOrDefault(key, List.of()));
+        next.removeIf(known -> order.compare(known, value) == 0);
+        if (put) next.add(value);
+        next.sort(order);
+        return next.isEmpty() ? map.minus(key) : map.plus(key, List.copyOf(next));
     }
 
     public List<Wall> wallsOf(ElementId storey) {
-        return wallsOfStorey.getOrDefault(storey, List.of());
+        return new ArrayList<>(
+                wallsOfStorey.getOrDefault(storey, TreePMap.empty()).values());
     }
 
     /** The ends of walls that share {@code corner}. */
@@ -79,6 +130,7 @@ public final class Relations {
 
     /** Dimension strings and notes of {@code drawing}. */
     public List<Element> annotationsOf(ElementId drawing) {
-        return annotationsOfDrawing.getOrDefault(drawing, List.of());
+        return new ArrayList<>(
+                annotationsOfDrawing.getOrDefault(drawing, TreePMap.empty()).values());
     }
 }

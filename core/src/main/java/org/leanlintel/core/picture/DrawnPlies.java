@@ -2,7 +2,7 @@ package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -23,7 +23,7 @@ final class DrawnPlies {
     record Drawn(Material material, Does does, boolean own) {}
 
     private final double thinnestMm;
-    private final Map<BuildUp, List<Drawn>> known = new HashMap<>();
+    private final Map<BuildUp, List<Drawn>> known = new IdentityHashMap<>();
 
     /** @param thinnestMm in model millimetres; 0 draws every ply */
     DrawnPlies(double thinnestMm) {

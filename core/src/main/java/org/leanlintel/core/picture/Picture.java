@@ -21,16 +21,21 @@ public record Picture(double scale, List<Group> groups) {
 
     /** What differs from {@code earlier}, by element. */
     public Difference since(Picture earlier) {
-        Map<ElementId, Group> known = HashMap.newHashMap(earlier.groups.size());
-        for (Group g : earlier.groups) known.put(g.element(), g);
         List<Group> changed = new ArrayList<>();
-        Set<ElementId> left = new HashSet<>(known.keySet());
-        for (Group g : groups) {
-            left.remove(g.element());
-            Group was = known.get(g.element());
+        Set<ElementId> gone = new HashSet<>();
+        compare(earlier.groups, groups, changed, gone);
+        return new Difference(scale, changed, List.copyOf(gone));
+    }
+
+    /** Adds the groups of {@code after} that {@code before} lacks or has differently, and the elements that it lacks. */
+    static void compare(List<Group> before, List<Group> after, List<Group> changed, Set<ElementId> gone) {
+        Map<ElementId, Group> known = HashMap.newHashMap(before.size());
+        for (Group g : before) known.put(g.element(), g);
+        for (Group g : after) {
+            Group was = known.remove(g.element());
             if (was != g && !g.equals(was)) changed.add(g);
         }
-        return new Difference(scale, changed, List.copyOf(left));
+        gone.addAll(known.keySet());
     }
 
     /** Groups to replace or add, and elements that no longer show. */

@@ -1,120 +1,119 @@
 package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.WallSolid;
-import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
-import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
-import org.leanlintel.core.model.Lens;
-import org.leanlintel.core.model.Note;
-import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
+import org.pcollections.TreePMap;
 
 /**
  * The plan of a storey: a level cut through its walls, each opening's symbol, and the drawing's own strings and notes. A
- * plan made from an earlier one keeps the groups of walls that did not change.
+ * plan made from an earlier one draws anew only what changed.
  */
 public final class Plan {
 
-    private final Picture picture;
+    private final Building building;
     private final Look look;
-    private final Map<ElementId, Drawn> drawn;
+    private final TreePMap<ElementId, List<Group>> walls;
+    private final Annotations annotations;
+    /** The walls drawn anew, and the plan they were drawn anew from; null where all were. */
+    private final Set<ElementId> redrawn;
 
-    /** What decides how walls look besides the walls themselves. */
-    private record Look(Drawing drawing, Lens lens, double cutMm) {}
+    private final @Nullable Object earlier;
+    /** Stands for this plan in those made from it, which need not keep it. */
+    private final Object self = new Object();
 
-    /** The groups of one wall and its openings, with the solid they were drawn from. */
-    private record Drawn(WallSolid solid, List<Group> groups) {}
+    private @Nullable Picture picture;
 
-    private Plan(Picture picture, Look look, Map<ElementId, Drawn> drawn) {
-        this.picture = picture;
+    private Plan(
+            Building building,
+            Look look,
+            TreePMap<ElementId, List<Group>> walls,
+            Annotations annotations,
+            Set<ElementId> redrawn,
+            @Nullable Object earlier) {
+        this.building = building;
         this.look = look;
-        this.drawn = drawn;
+        this.walls = walls;
+        this.annotations = annotations;
+        this.redrawn = redrawn;
+        this.earlier = earlier;
     }
 
     /** @throws org.leanlintel.core.model.MissingElement if the drawing is not in the building's model */
     public static Plan of(Building building, ElementId drawing, Lettering lettering) {
-        return draw(building, drawing, lettering, null);
+        Look look = Look.of(building, drawing);
+        TreePMap<ElementId, List<Group>> walls = TreePMap.empty();
+        for (WallSolid solid : building.solidsOf(look.storey()))
+            walls = walls.plus(solid.strip().wall().id(), groups(solid, look));
+        return new Plan(building, look, walls, Annotations.of(building, look, lettering), Set.of(), null);
     }
 
-    /** The same drawing of {@code building}, which was made from this plan's. */
-    public Plan after(Building building, Lettering lettering) {
-        return draw(building, look.drawing.id(), lettering, this);
+    /** The same drawing of {@code next}. */
+    public Plan after(Building next, Lettering lettering) {
+        Look now = Look.of(next, look.drawing().id());
+        if (!next.follows(building) || !now.equals(look))
+            return of(next, look.drawing().id(), lettering);
+        TreePMap<ElementId, List<Group>> after = walls;
+        for (ElementId id : next.fitted()) {
+            WallSolid solid = next.solid(id);
+            boolean here = solid != null && solid.strip().wall().storey().equals(look.storey());
+            after = here ? after.plus(id, groups(solid, look)) : after.minus(id);
+        }
+        Annotations notes = annotations.after(next, building, look, lettering);
+        return new Plan(next, look, after, notes, next.fitted(), self);
     }
 
     public Picture picture() {
-        return picture;
-    }
-
-    private static Plan draw(Building building, ElementId id, Lettering lettering, @Nullable Plan earlier) {
-        Drawing drawing = building.model().get(id, Drawing.class);
-        Lens lens = building.model().get(drawing.lens(), Lens.class);
-        Storey storey = building.model().get(drawing.storey(), Storey.class);
-        Look look = new Look(
-                drawing, lens, storey.levelMm() + building.model().settings().cutHeightMm());
-        Map<ElementId, Drawn> known = earlier != null && earlier.look.equals(look) ? earlier.drawn : Map.of();
-        Map<ElementId, Drawn> drawn = new HashMap<>();
-        List<Group> groups = new ArrayList<>();
-        DrawnPlies plies = new DrawnPlies(lens.thinnestPlyMm() * drawing.scale());
-        for (WallSolid solid : building.solidsOf(storey.id())) {
-            Drawn was = known.get(solid.strip().wall().id());
-            Drawn now = was != null && was.solid == solid ? was : new Drawn(solid, groups(solid, look, plies));
-            drawn.put(solid.strip().wall().id(), now);
-            groups.addAll(now.groups);
+        Picture known = picture;
+        if (known == null) {
+            List<Group> groups = new ArrayList<>();
+            walls.values().forEach(groups::addAll);
+            groups.addAll(annotations.groups());
+            known = picture = new Picture(look.drawing().scale(), look.shown(groups));
         }
-        groups.addAll(annotations(building, look, lettering));
-        return new Plan(new Picture(drawing.scale(), shown(groups, lens)), look, drawn);
+        return known;
     }
 
-    private static List<Group> shown(List<Group> groups, Lens lens) {
-        if (lens.hiddenLayers().isEmpty()) return groups;
-        Set<ElementId> hidden = Set.copyOf(lens.hiddenLayers());
-        return groups.stream().filter(g -> !hidden.contains(g.layer())).toList();
+    /** What differs from {@code other}, by element; what was drawn anew from it is compared and nothing else. */
+    public Picture.Difference since(Plan other) {
+        if (earlier != other.self) return picture().since(other.picture());
+        List<Group> changed = new ArrayList<>();
+        Set<ElementId> gone = new HashSet<>();
+        for (ElementId wall : redrawn)
+            Picture.compare(shown(other.walls.get(wall)), shown(walls.get(wall)), changed, gone);
+        if (annotations != other.annotations)
+            Picture.compare(look.shown(other.annotations.groups()), look.shown(annotations.groups()), changed, gone);
+        changed.forEach(g -> gone.remove(g.element()));
+        return new Picture.Difference(look.drawing().scale(), changed, List.copyOf(gone));
     }
 
-    private static List<Group> groups(WallSolid solid, Look look, DrawnPlies plies) {
+    private List<Group> shown(@Nullable List<Group> groups) {
+        return groups == null ? List.of() : look.shown(groups);
+    }
+
+    private static List<Group> groups(WallSolid solid, Look look) {
         List<Group> groups = new ArrayList<>();
         Wall wall = solid.strip().wall();
-        Pens pens = new Pens(look.lens);
-        if (solid.isCutAt(look.cutMm)) {
-            new WallPainter(solid, solid.bandAt(look.cutMm), plies, look.drawing.scale(), pens).paint();
+        Drawing drawing = look.drawing();
+        Pens pens = new Pens(look.lens());
+        if (solid.isCutAt(look.cutMm())) {
+            DrawnPlies plies = new DrawnPlies(look.lens().thinnestPlyMm() * drawing.scale());
+            new WallPainter(solid, solid.bandAt(look.cutMm()), plies, drawing.scale(), pens).paint();
         }
         groups.add(new Group(wall.id(), wall.layer(), pens.items(), Catches.of(solid)));
         for (PlacedOpening placed : solid.openings()) {
-            Pens symbol = new Pens(look.lens);
-            new OpeningPainter(solid, placed, look.cutMm, symbol).paint();
+            Pens symbol = new Pens(look.lens());
+            new OpeningPainter(solid, placed, look.cutMm(), symbol).paint();
             groups.add(new Group(
                     placed.opening().id(), placed.opening().layer(), symbol.items(), Catches.of(solid, placed)));
-        }
-        return groups;
-    }
-
-    private static List<Group> annotations(Building building, Look look, Lettering lettering) {
-        List<Group> groups = new ArrayList<>();
-        List<StringPainter> strings = new ArrayList<>();
-        for (Element e : building.model().relations().annotationsOf(look.drawing.id())) {
-            switch (e) {
-                case DimensionString s ->
-                    strings.add(new StringPainter(s, building, lettering, look.drawing.scale(), new Pens(look.lens)));
-                case Note n -> {
-                    Pens pens = new Pens(look.lens);
-                    NotePainter.paint(n, lettering, look.drawing.scale(), pens);
-                    groups.add(new Group(n.id(), n.layer(), pens.items(), List.of()));
-                }
-                default -> throw new IllegalStateException("Not an annotation: " + e.id());
-            }
-        }
-        for (StringPainter string : strings) {
-            string.standClearOf(strings);
-            groups.add(string.paint());
         }
         return groups;
     }

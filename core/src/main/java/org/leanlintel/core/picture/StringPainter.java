@@ -1,7 +1,9 @@
 package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Tolerance;
@@ -29,12 +31,14 @@ final class StringPainter {
     private final List<Held> points;
     private final List<Double> crossing = new ArrayList<>();
 
-    StringPainter(DimensionString string, Building building, Lettering lettering, double scale, Pens pens) {
+    private @Nullable Group painted;
+
+    StringPainter(DimensionString string, Building building, Lettering lettering, Look look) {
         this.string = string;
         this.lettering = lettering;
-        this.scale = scale;
-        this.pens = pens;
-        lengths = LengthPrinter.ofDrawings(building.model().settings().units());
+        scale = look.drawing().scale();
+        pens = new Pens(look.lens());
+        lengths = LengthPrinter.ofDrawings(look.units());
         line = new Line(string.at(), string.direction());
         points = HeldPoints.along(string, building);
     }
@@ -52,11 +56,19 @@ final class StringPainter {
                 if (here > Math.min(feature, there) && here < Math.max(feature, there)) crossing.add(h.position());
             }
         }
+        Collections.sort(crossing);
     }
 
-    Group paint() {
-        if (points.size() >= 2) draw();
-        return new Group(string.id(), string.layer(), pens.items(), List.of());
+    /** @param was this string in the same drawing before; where nothing it shows differs, its group is kept */
+    Group paint(@Nullable StringPainter was) {
+        boolean same =
+                was != null && was.string == string && was.points.equals(points) && was.crossing.equals(crossing);
+        if (!same && points.size() >= 2) draw();
+        Group group = same && was.painted != null
+                ? was.painted
+                : new Group(string.id(), string.layer(), pens.items(), List.of());
+        painted = group;
+        return group;
     }
 
     private void draw() {

@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import java.util.stream.LongStream;
@@ -12,16 +14,21 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.Delete;
+import org.leanlintel.core.edit.DrawString;
 import org.leanlintel.core.edit.DrawWalls;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Move;
 import org.leanlintel.core.edit.Pick;
 import org.leanlintel.core.edit.PlaceOpening;
+import org.leanlintel.core.edit.RemakeWalls;
+import org.leanlintel.core.edit.Revise;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Hold;
@@ -32,11 +39,18 @@ import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
+import org.leanlintel.core.picture.Group;
+import org.leanlintel.core.picture.Item;
+import org.leanlintel.core.picture.Lettering;
+import org.leanlintel.core.picture.Picture;
+import org.leanlintel.core.picture.Plan;
 
 /** What holds of any layout of rectilinear walls the edits let through. The seed in a test's name repeats it. */
 class LayoutPropertiesTest {
 
     private static final ElementId[] BUILD_UPS = {Sketch.SHELL, Sketch.LINED, Sketch.PARTITION};
+
+    private static final Lettering LETTERING = new Lettering(Map.of(), 0.5, 0.7);
 
     static LongStream seeds() {
         return LongStream.rangeClosed(1, 60);
@@ -111,6 +125,85 @@ class LayoutPropertiesTest {
         for (int i = 0; i < 6; i++) sketch.tryRun(anyEdit(sketch, random));
         assertThat(sketch.building().bodiesOf(Sketch.STOREY))
                 .isEqualTo(Building.of(sketch.model()).bodiesOf(Sketch.STOREY));
+    }
+
+    @ParameterizedTest(name = "seed {0}")
+    @MethodSource("seeds")
+    void aPlanDrawnFromAnEarlierOneIsTheSameAsOneFromNothing(long seed) {
+        RandomGenerator random = random(seed);
+        Sketch sketch = layout(seed, random);
+        strings(sketch, random);
+        Plan plan = Plan.of(sketch.building(), Sketch.PLAN, LETTERING);
+        Map<ElementId, Group> shown = byElement(plan.picture());
+        for (int i = 0; i < 10; i++) {
+            if (!(sketch.tryRun(anyEdit(sketch, random)) instanceof Change)) continue;
+            Plan next = plan.after(sketch.building(), LETTERING);
+            Picture.Difference difference = next.since(plan);
+            difference.gone().forEach(shown::remove);
+            difference.changed().forEach(g -> shown.put(g.element(), g));
+            plan = next;
+        }
+        Picture fromNothing = Plan.of(sketch.building(), Sketch.PLAN, LETTERING).picture();
+        assertThat(plan.picture()).isEqualTo(fromNothing);
+        assertThat(shown)
+                .as("what a board shows that only heard of differences")
+                .isEqualTo(byElement(fromNothing));
+    }
+
+    private static Map<ElementId, Group> byElement(Picture picture) {
+        Map<ElementId, Group> groups = new HashMap<>();
+        for (Group g : picture.groups()) groups.put(g.element(), g);
+        return groups;
+    }
+
+    private static void strings(Sketch sketch, RandomGenerator random) {
+        List<Wall> walls = sketch.model().all(Wall.class);
+        for (int i = 0; i < 4; i++) {
+            List<Hold> holds = new ArrayList<>();
+            for (int k = 0; k < 4; k++)
+                holds.add(
+                        new Hold.OnFace(walls.get(random.nextInt(walls.size())).id(), random.nextInt(3)));
+            Vec direction = random.nextBoolean() ? new Vec(1, 0) : new Vec(0, 1);
+            sketch.tryRun(new DrawString(Sketch.PLAN, Sketch.LAYER, direction, new Vec(-900, -900), holds));
+        }
+    }
+
+    @ParameterizedTest(name = "seed {0}")
+    @MethodSource("seeds")
+    void whatIsDoneAndTakenBackLeavesThePictureAsItWas(long seed) {
+        RandomGenerator random = random(seed);
+        Sketch sketch = layout(seed, random);
+        for (Wall wall : sketch.model().all(Wall.class)) {
+            List<List<Item>> before = drawn(sketch);
+            Vec by = new Vec(random.nextInt(300) - 150, random.nextInt(300) - 150);
+            if (sketch.tryRun(new Move(List.of(wall.id()), by)) instanceof Change) {
+                sketch.run(new Move(List.of(wall.id()), by.times(-1)));
+                assertThat(drawn(sketch))
+                        .as("%s moved there and back", wall.mark())
+                        .isEqualTo(before);
+            }
+            if (sketch.tryRun(new Delete(List.of(wall.id()))) instanceof Change change) {
+                sketch.apply(change.inverse());
+                assertThat(drawn(sketch)).as("%s deleted, undone", wall.mark()).isEqualTo(before);
+            }
+            if (sketch.tryRun(new RemakeWalls(List.of(wall.id()), Sketch.LINED, wall.setOut())) instanceof Change) {
+                sketch.run(new RemakeWalls(List.of(wall.id()), wall.buildUp(), wall.setOut()));
+                assertThat(drawn(sketch)).as("%s remade and back", wall.mark()).isEqualTo(before);
+            }
+        }
+        List<List<Item>> before = drawn(sketch);
+        BuildUp partition = sketch.model().get(Sketch.PARTITION, BuildUp.class);
+        BuildUp thick = Sketch.buildUp("partition", Sketch.ply("stud", 120, Does.CARRIES));
+        if (sketch.tryRun(new Revise(thick)) instanceof Change) {
+            sketch.run(new Revise(partition));
+            assertThat(drawn(sketch)).as("a build-up changed and back").isEqualTo(before);
+        }
+    }
+
+    private static List<List<Item>> drawn(Sketch sketch) {
+        return Plan.of(sketch.building(), Sketch.PLAN, LETTERING).picture().groups().stream()
+                .map(Group::items)
+                .toList();
     }
 
     private static RandomGenerator random(long seed) {

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.DrawString;
@@ -182,13 +183,15 @@ class PlanTest {
         sketch.run(Sketch.SHELL, true, 20_000, 0, 20_000, 4800, 27_200, 4800, 27_200, 0);
         Plan before = Plan.of(sketch.building(), Sketch.PLAN, LETTERING);
         sketch.run(new Move(List.of(first.get(0).id()), new Vec(-100, 0)));
-        Picture.Difference difference =
-                before.after(sketch.building(), LETTERING).picture().since(before.picture());
+        Plan after = before.after(sketch.building(), LETTERING);
+        Picture.Difference difference = after.since(before);
         assertThat(difference.changed())
                 .extracting(Group::element)
                 .containsExactlyInAnyOrder(
                         first.get(0).id(), first.get(1).id(), first.get(3).id());
         assertThat(difference.gone()).isEmpty();
-        assertThat(before.after(sketch.building(), LETTERING).picture()).isEqualTo(plan());
+        assertThat(after.picture()).isEqualTo(plan());
+        assertThat(Set.copyOf(after.picture().since(before.picture()).changed()))
+                .isEqualTo(Set.copyOf(difference.changed()));
     }
 }

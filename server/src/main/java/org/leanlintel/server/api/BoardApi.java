@@ -144,12 +144,7 @@ public class BoardApi {
         ElementId id = new ElementId(drawing);
         boolean shown = answer.before().model().find(id) != null
                 && answer.after().model().find(id) != null;
-        return shown
-                ? answer.after()
-                        .plan(id)
-                        .picture()
-                        .since(answer.before().plan(id).picture())
-                : null;
+        return shown ? answer.after().plan(id).since(answer.before().plan(id)) : null;
     }
 
     private @Nullable String undoName(UUID project) {

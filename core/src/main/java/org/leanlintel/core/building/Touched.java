@@ -1,0 +1,98 @@
+package org.leanlintel.core.building;
+
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Corner;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Material;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Relations.WallEndRef;
+import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallEnd;
+
+/**
+ * Which walls a change reaches: those whose line or build-up it may alter, and those that have to be fitted anew because
+ * a wall they meet was altered. Both before and after count, so that what a wall no longer meets is healed.
+ */
+final class Touched {
+
+    private final List<Model> models;
+    private final Set<ElementId> strips = new LinkedHashSet<>();
+    private final Set<ElementId> solids = new TreeSet<>();
+
+    Touched(Change change, Model before, Model after) {
+        models = List.of(before, after);
+        change.before().forEach(this::add);
+        change.after().forEach(this::add);
+        for (ElementId wall : List.copyOf(strips)) for (Model m : models) addStanding(m, wall);
+    }
+
+    private void add(Element element) {
+        switch (element) {
+            case Wall w -> strips.add(w.id());
+            case Corner c -> {
+                for (Model m : models) {
+                    for (WallEndRef ref : m.relations().endsAt(c.id())) {
+                        strips.add(ref.wall().id());
+                        solids.add(ref.wall().id());
+                    }
+                }
+            }
+            case Opening o -> solids.add(o.wall());
+            case BuildUp b -> madeOf(b);
+            case Material m ->
+                models.getLast().all(BuildUp.class).stream()
+                        .filter(b ->
+                                b.plies().stream().anyMatch(p -> p.material().equals(m.id())))
+                        .forEach(this::madeOf);
+            case Storey s -> models.getLast().relations().wallsOf(s.id()).forEach(w -> solids.add(w.id()));
+            default -> {}
+        }
+    }
+
+    private void madeOf(BuildUp buildUp) {
+        for (Wall wall : models.getLast().all(Wall.class))
+            if (wall.buildUp().equals(buildUp.id())) strips.add(wall.id());
+    }
+
+    private void addStanding(Model model, ElementId host) {
+        model.relations().endsOn(host).forEach(ref -> strips.add(ref.wall().id()));
+    }
+
+    /** Walls whose strips may differ. */
+    Set<ElementId> strips() {
+        return strips;
+    }
+
+    /** The strip of {@code wall} does differ, or has gone: it and all it met or meets are to be fitted anew. */
+    void altered(ElementId wall) {
+        solids.add(wall);
+        for (Model m : models) {
+            m.relations().endsOn(wall).forEach(ref -> solids.add(ref.wall().id()));
+            if (m.find(wall, Wall.class) instanceof Wall w) for (End end : End.values()) addMet(m, w.at(end));
+        }
+    }
+
+    private void addMet(Model model, WallEnd end) {
+        switch (end) {
+            case WallEnd.AtCorner c ->
+                model.relations()
+                        .endsAt(c.corner())
+                        .forEach(ref -> solids.add(ref.wall().id()));
+            case WallEnd.OnSide s -> solids.add(s.wall());
+        }
+    }
+
+    /** Walls to fit anew, in the order of their ids; some of them may have gone. */
+    Set<ElementId> solids() {
+        return solids;
+    }
+}

@@ -1,0 +1,90 @@
+package org.leanlintel.core.picture;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Note;
+import org.leanlintel.core.model.Opening;
+
+/** The strings and notes of a drawing. Where nothing they hold to moved, they are the same as before. */
+final class Annotations {
+
+    private final List<Element> elements;
+    private final Map<ElementId, StringPainter> strings;
+    private final List<Group> groups;
+
+    private Annotations(List<Element> elements, Map<ElementId, StringPainter> strings, List<Group> groups) {
+        this.elements = elements;
+        this.strings = strings;
+        this.groups = groups;
+    }
+
+    static Annotations of(Building building, Look look, Lettering lettering) {
+        return drawn(building, look, lettering, null);
+    }
+
+    /** The same of {@code next}, which follows {@code building}. */
+    Annotations after(Building next, Building building, Look look, Lettering lettering) {
+        boolean same = sameObjects(
+                next.model().relations().annotationsOf(look.drawing().id()));
+        return same && elements.stream().noneMatch(e -> isReached(e, next, building))
+                ? this
+                : drawn(next, look, lettering, this);
+    }
+
+    private boolean sameObjects(List<Element> now) {
+        if (now.size() != elements.size()) return false;
+        for (int i = 0; i < now.size(); i++) if (now.get(i) != elements.get(i)) return false;
+        return true;
+    }
+
+    private static boolean isReached(Element element, Building next, Building was) {
+        if (!(element instanceof DimensionString string)) return false;
+        return string.holds().stream().anyMatch(hold -> switch (hold) {
+            case Hold.AtPoint p -> false;
+            case Hold.AtCorner c -> next.model().find(c.corner()) != was.model().find(c.corner());
+            case Hold.OnFace f -> next.fitted().contains(f.wall());
+            case Hold.AtJamb j ->
+                !(next.model().find(j.opening()) instanceof Opening o)
+                        || next.fitted().contains(o.wall());
+        });
+    }
+
+    private static Annotations drawn(Building building, Look look, Lettering lettering, @Nullable Annotations earlier) {
+        List<Element> elements =
+                building.model().relations().annotationsOf(look.drawing().id());
+        Map<ElementId, StringPainter> strings = new HashMap<>();
+        for (Element e : elements)
+            if (e instanceof DimensionString s) strings.put(s.id(), new StringPainter(s, building, lettering, look));
+        List<StringPainter> all = List.copyOf(strings.values());
+        List<Group> groups = new ArrayList<>();
+        for (Element e : elements) {
+            switch (e) {
+                case DimensionString s -> {
+                    StringPainter painter = strings.get(s.id());
+                    painter.standClearOf(all);
+                    StringPainter was = earlier == null ? null : earlier.strings.get(s.id());
+                    groups.add(painter.paint(was));
+                }
+                case Note n -> {
+                    Pens pens = new Pens(look.lens());
+                    NotePainter.paint(n, lettering, look.drawing().scale(), pens);
+                    groups.add(new Group(n.id(), n.layer(), pens.items(), List.of()));
+                }
+                default -> throw new IllegalStateException("Not an annotation: " + e.id());
+            }
+        }
+        return new Annotations(elements, strings, List.copyOf(groups));
+    }
+
+    List<Group> groups() {
+        return groups;
+    }
+}
