@@ -54,6 +54,11 @@ record Arm(Strip strip, End end) {
         return end == End.START ? distance : strip.length() - distance;
     }
 
+    /** A point given as (distance, offset to the left) in this view, as the wall's own (s, t). */
+    Vec inStrip(Vec seen) {
+        return new Vec(s(seen.x()), end == End.START ? seen.y() : -seen.y());
+    }
+
     /** An edge given at the ply's right and left face in this view, as an edge of the wall. */
     Edge edge(double distanceAtRight, double distanceAtLeft) {
         return end == End.START

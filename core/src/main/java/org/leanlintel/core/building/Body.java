@@ -9,7 +9,7 @@ import org.leanlintel.core.model.Material;
  * A piece of building: a plan outline between two level planes.
  *
  * @param ply the index in the wall's build-up
- * @param outline four corners, counter-clockwise
+ * @param outline counter-clockwise
  */
 public record Body(ElementId element, int ply, Material material, List<Vec> outline, double lowMm, double highMm) {
 

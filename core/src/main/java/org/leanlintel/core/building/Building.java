@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Strip.StripPly;
+import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Material;
@@ -126,13 +127,23 @@ public final class Building {
 
     /** Other walls of the same storey that may lie within a few metres of {@code strip}, in the order of ids. */
     public List<Strip> near(Strip strip) {
-        List<Strip> near = new ArrayList<>();
-        for (ElementId id : grid.near(strip)) {
-            Strip other = strips.get(id);
-            if (other == null || id.equals(strip.wall().id())) continue;
-            if (other.wall().storey().equals(strip.wall().storey())) near.add(other);
-        }
+        List<Strip> near = of(grid.near(strip), strip.wall().storey());
+        near.remove(strip);
         return near;
+    }
+
+    /** Walls of a storey that may lie within a few metres of {@code point}, in the order of ids. */
+    public List<Strip> near(Vec point, ElementId storey) {
+        return of(grid.near(point), storey);
+    }
+
+    private List<Strip> of(Set<ElementId> ids, ElementId storey) {
+        List<Strip> found = new ArrayList<>();
+        for (ElementId id : ids) {
+            Strip strip = strips.get(id);
+            if (strip != null && strip.wall().storey().equals(storey)) found.add(strip);
+        }
+        return found;
     }
 
     /** The walls whose solids differ from those of the building this was made from, gone ones too, in the order of ids. */

@@ -8,21 +8,27 @@ import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Arm.ArmPly;
 import org.leanlintel.core.building.EndJoint.PlyEnd;
+import org.leanlintel.core.building.PlyPairs.Range;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Side;
 
 /**
- * Two walls that meet end to end.
+ * Two walls that meet end to end, or two neighbours of many that do.
  *
- * <p>Take the offset {@code a} to the left of the first wall and the offset {@code b} to the right of the second, both
- * looking away from the corner. Wherever the walls are not in line, (a, b) are coordinates of the plan, each ply of
- * either wall is a band of them, and the joint is one path that rises in both from the first faces to the last. Plies
- * that pair share a slanting step of the path; a ply without a mate ends on a level step, at the face of the other
- * wall's stronger ply. Since the path rises, the two walls neither overlap nor leave a gap.
+ * <p>The first is the one from which the other lies to the left. Take the offset {@code a} to the left of the first wall
+ * and the offset {@code b} to the right of the second, both looking away from the corner. Wherever the walls are not in
+ * line, (a, b) are coordinates of the plan, each ply of either wall is a band of them, and the joint is one path that
+ * rises in both from the first faces to the last; the first wall lies above it and the second to its right. Plies that
+ * pair share a slanting step of the path; a ply without a mate ends on a level step, at the face of the other wall's
+ * stronger ply. Since the path rises, the two walls neither overlap nor leave a gap.
  *
- * <p>Walls nearly in line (under {@link Tolerance#BEND_SINE}) are cut on their bisector instead.
+ * <p>Structures of one material share their step; of different materials the thicker runs through, and which does may also
+ * be decided. What lies outside the structures is worked out from the faces inwards, whichever wall was drawn first.
+ * Walls nearly in line (under {@link Tolerance#BEND_SINE}) are cut on their bisector instead.
  */
 final class CornerJoint {
 
@@ -30,50 +36,117 @@ final class CornerJoint {
     private final Arm second;
     private final List<ArmPly> as;
     private final List<ArmPly> bs;
+    private final Range structureA;
+    private final Range structureB;
     private final double sine;
     private final double cosine;
     private final Map<Integer, PlyEnd> firstEnds = new TreeMap<>();
     private final Map<Integer, PlyEnd> secondEnds = new TreeMap<>();
 
+    /** @param second to the left of the first, looking away from the corner */
     private CornerJoint(Arm first, Arm second) {
         this.first = first;
         this.second = second;
         as = first.pliesToLeft();
         bs = second.pliesToRight();
+        structureA = PlyPairs.structure(as);
+        structureB = PlyPairs.structure(bs);
         sine = first.direction().cross(second.direction());
         cosine = first.direction().dot(second.direction());
     }
 
+    private static CornerJoint of(Arm one, Arm two) {
+        return one.direction().cross(two.direction()) > 0 ? new CornerJoint(one, two) : new CornerJoint(two, one);
+    }
+
     /** How {@code arm} ends where it meets {@code other} at a corner. */
-    static EndJoint between(Arm arm, Arm other) {
-        boolean armIsFirst =
-                arm.strip().wall().id().compareTo(other.strip().wall().id()) <= 0;
-        CornerJoint joint = armIsFirst ? new CornerJoint(arm, other) : new CornerJoint(other, arm);
-        if (Math.abs(joint.sine) < Tolerance.BEND_SINE) return inLine(arm, other);
-        joint.solve();
-        return armIsFirst
-                ? new EndJoint(
-                        EndJoint.inOrder(joint.firstEnds), joint::beyondFirst, sideOfOther(joint.first, joint.sine > 0))
-                : new EndJoint(
-                        EndJoint.inOrder(joint.secondEnds),
-                        joint::beyondSecond,
-                        sideOfOther(joint.second, joint.sine < 0));
+    static EndJoint between(Arm arm, Arm other, Meeting meeting) {
+        if (Math.abs(arm.direction().cross(other.direction())) < Tolerance.BEND_SINE) return inLine(arm, other);
+        CornerJoint joint = of(arm, other);
+        joint.joinRising(0, joint.structureA.from(), 0, joint.structureB.from());
+        joint.joinStructures(meeting);
+        joint.joinFalling(joint.structureA.to(), joint.as.size(), joint.structureB.to(), joint.bs.size());
+        boolean isFirst = arm.equals(joint.first);
+        boolean onLeft = isFirst == (arm.end() == End.START);
+        return EndJoint.of(joint.endsOf(arm), t -> joint.beyond(arm, t), Set.of(onLeft ? Side.LEFT : Side.RIGHT));
     }
 
-    /** The side of an arm's strip on which the other wall lies, given whether it lies to the left looking away. */
-    private static Set<Side> sideOfOther(Arm arm, boolean leftLookingAway) {
-        return Set.of(leftLookingAway == (arm.end() == End.START) ? Side.LEFT : Side.RIGHT);
+    /** Only what lies between the structures of {@code arm} and of {@code next}, its neighbour counter-clockwise. */
+    static CornerJoint wedge(Arm arm, Arm next) {
+        CornerJoint joint = of(arm, next);
+        if (joint.first.equals(arm))
+            joint.joinFalling(joint.structureA.to(), joint.as.size(), joint.structureB.to(), joint.bs.size());
+        else joint.joinRising(0, joint.structureA.from(), 0, joint.structureB.from());
+        return joint;
     }
 
-    private void solve() {
-        int i = 0, j = 0;
-        for (PlyPairs.Pair pair : PlyPairs.of(as, bs)) {
-            stopUnpaired(i, pair.a(), j, pair.b());
+    Map<Integer, PlyEnd> endsOf(Arm arm) {
+        return arm.equals(first) ? firstEnds : secondEnds;
+    }
+
+    /** Where the faces of the two structures meet in the wedge from {@code arm} counter-clockwise. */
+    Vec structuresMeet(Arm arm) {
+        boolean high = arm.equals(first);
+        double a = high ? faceOf(as, structureA.to()) : faceOf(as, structureA.from());
+        double b = high ? faceOf(bs, structureB.to()) : faceOf(bs, structureB.from());
+        return first.point()
+                .along(first.direction(), alongFirst(a, b))
+                .along(first.direction().left(), a);
+    }
+
+    private void joinStructures(Meeting meeting) {
+        Arm named = meeting instanceof Meeting.Through t ? named(t.wall()) : null;
+        Arm through = named != null ? named : meeting instanceof Meeting.Shared ? null : stronger();
+        if (through == null) joinRising(structureA.from(), structureA.to(), structureB.from(), structureB.to());
+        else runThrough(through, named != null);
+    }
+
+    private @Nullable Arm named(ElementId wall) {
+        if (first.strip().wall().id().equals(wall)) return first;
+        return second.strip().wall().id().equals(wall) ? second : null;
+    }
+
+    /** The thicker structure where their materials do not join; null where they do. */
+    private @Nullable Arm stronger() {
+        String one = as.get(structureA.from()).content().material().joinsAs();
+        if (one.equals(bs.get(structureB.from()).content().material().joinsAs())) return null;
+        return thickness(as, structureA) >= thickness(bs, structureB) ? first : second;
+    }
+
+    private static double thickness(List<ArmPly> plies, Range range) {
+        return faceOf(plies, range.to()) - faceOf(plies, range.from());
+    }
+
+    /** The one structure goes past the other, which stops at its near face: two steps of the path, and which comes first. */
+    private void runThrough(Arm through, boolean decided) {
+        int a = through.equals(first) ? structureA.to() : structureA.from();
+        int b = through.equals(first) ? structureB.from() : structureB.to();
+        for (int i = structureA.from(); i < structureA.to(); i++) stopFirst(i, b, decided && through.equals(second));
+        for (int j = structureB.from(); j < structureB.to(); j++) stopSecond(j, a, decided && through.equals(first));
+    }
+
+    /** Pairs within two ranges share their steps; what lies between pairs stops, worked out in rising order. */
+    private void joinRising(int iFrom, int iTo, int jFrom, int jTo) {
+        int i = iFrom, j = jFrom;
+        for (PlyPairs.Pair pair : PlyPairs.of(as, iFrom, iTo, bs, jFrom, jTo)) {
+            stopRising(i, pair.a(), j, pair.b());
             share(pair.a(), pair.b());
             i = pair.a() + 1;
             j = pair.b() + 1;
         }
-        stopUnpaired(i, as.size(), j, bs.size());
+        stopRising(i, iTo, j, jTo);
+    }
+
+    /** The same, worked out in falling order. */
+    private void joinFalling(int iFrom, int iTo, int jFrom, int jTo) {
+        int i = iTo, j = jTo;
+        for (PlyPairs.Pair pair : PlyPairs.of(as, iFrom, iTo, bs, jFrom, jTo).reversed()) {
+            stopFalling(pair.a() + 1, i, pair.b() + 1, j);
+            share(pair.a(), pair.b());
+            i = pair.a();
+            j = pair.b();
+        }
+        stopFalling(iFrom, i, jFrom, j);
     }
 
     private void share(int i, int j) {
@@ -87,16 +160,24 @@ final class CornerJoint {
     }
 
     /** Between two pairs, each crossing of plies without a mate goes to the stronger, or the thicker of equals. */
-    private void stopUnpaired(int i, int iTo, int j, int jTo) {
+    private void stopRising(int iFrom, int iTo, int jFrom, int jTo) {
+        int i = iFrom, j = jFrom;
         while (i < iTo || j < jTo) {
-            boolean firstTakesCrossing = j == jTo || i < iTo && stronger(as.get(i), bs.get(j));
-            boolean stepAcrossFirst = i < iTo && (j == jTo || firstTakesCrossing == sine > 0);
-            if (stepAcrossFirst) stopFirst(i++, faceOf(bs, j), sine > 0 ? j - 1 : j);
-            else stopSecond(j++, faceOf(as, i), sine > 0 ? i - 1 : i);
+            if (j == jTo || i < iTo && firstIsStronger(i, j)) stopFirst(i++, j, false);
+            else stopSecond(j++, i, false);
         }
     }
 
-    private static boolean stronger(ArmPly a, ArmPly b) {
+    private void stopFalling(int iFrom, int iTo, int jFrom, int jTo) {
+        int i = iTo, j = jTo;
+        while (i > iFrom || j > jFrom) {
+            if (i == iFrom || j > jFrom && firstIsStronger(i - 1, j - 1)) stopSecond(--j, i, false);
+            else stopFirst(--i, j, false);
+        }
+    }
+
+    private boolean firstIsStronger(int i, int j) {
+        ArmPly a = as.get(i), b = bs.get(j);
         if (a.does().passes(b.does())) return true;
         return !b.does().passes(a.does()) && a.a1() - a.a0() >= b.a1() - b.a0();
     }
@@ -105,18 +186,19 @@ final class CornerJoint {
         return face < plies.size() ? plies.get(face).a0() : plies.getLast().a1();
     }
 
-    private void stopFirst(int i, double b, int against) {
+    /** Ply {@code i} of the first wall stops at face {@code face} of the second. */
+    private void stopFirst(int i, int face, boolean butted) {
         ArmPly a = as.get(i);
-        firstEnds.put(
-                a.stripIndex(),
-                new PlyEnd(first.edge(alongFirst(a.a0(), b), alongFirst(a.a1(), b)), content(bs, against)));
+        double b = faceOf(bs, face);
+        Edge edge = first.edge(alongFirst(a.a0(), b), alongFirst(a.a1(), b));
+        firstEnds.put(a.stripIndex(), new PlyEnd(edge, content(bs, face - 1), butted, null));
     }
 
-    private void stopSecond(int j, double a, int against) {
+    private void stopSecond(int j, int face, boolean butted) {
         ArmPly b = bs.get(j);
-        secondEnds.put(
-                b.stripIndex(),
-                new PlyEnd(second.edge(alongSecond(a, b.a1()), alongSecond(a, b.a0())), content(as, against)));
+        double a = faceOf(as, face);
+        Edge edge = second.edge(alongSecond(a, b.a1()), alongSecond(a, b.a0()));
+        secondEnds.put(b.stripIndex(), new PlyEnd(edge, content(as, face - 1), butted, null));
     }
 
     private static @Nullable Content content(List<ArmPly> plies, int index) {
@@ -133,17 +215,16 @@ final class CornerJoint {
         return (a + b * cosine) / sine;
     }
 
-    private List<Span> beyondFirst(double t) {
-        double a = first.end() == End.START ? t : -t;
+    /** The plies of the other wall along the line at offset {@code t} of {@code arm}'s wall. */
+    List<Span> beyond(Arm arm, double t) {
         List<Span> spans = new ArrayList<>();
-        for (ArmPly b : bs) spans.add(span(first, alongFirst(a, b.a0()), alongFirst(a, b.a1()), b));
-        return spans;
-    }
-
-    private List<Span> beyondSecond(double t) {
-        double b = second.end() == End.START ? -t : t;
-        List<Span> spans = new ArrayList<>();
-        for (ArmPly a : as) spans.add(span(second, alongSecond(a.a0(), b), alongSecond(a.a1(), b), a));
+        if (arm.equals(first)) {
+            double a = arm.end() == End.START ? t : -t;
+            for (ArmPly b : bs) spans.add(span(arm, alongFirst(a, b.a0()), alongFirst(a, b.a1()), b));
+        } else {
+            double b = arm.end() == End.START ? -t : t;
+            for (ArmPly a : as) spans.add(span(arm, alongSecond(a.a0(), b), alongSecond(a.a1(), b), a));
+        }
         return spans;
     }
 
@@ -163,7 +244,7 @@ final class CornerJoint {
         for (ArmPly p : arm.pliesToLeft()) {
             ends.put(p.stripIndex(), new PlyEnd(arm.edge(p.a0() * slope, p.a1() * slope), throughout(p, others)));
         }
-        return new EndJoint(EndJoint.inOrder(ends), t -> List.of(), Set.of());
+        return EndJoint.of(ends, t -> List.of(), Set.of());
     }
 
     /** What the other wall shows over the whole of a ply's end, if it is one ply. */

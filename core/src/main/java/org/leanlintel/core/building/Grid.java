@@ -62,6 +62,15 @@ final class Grid {
         return found;
     }
 
+    /** Every wall in the cell of {@code point} and the eight about it, in the order of ids. */
+    Set<ElementId> near(Vec point) {
+        Set<ElementId> found = new TreeSet<>();
+        for (int column = at(point.x()) - 1; column <= at(point.x()) + 1; column++)
+            for (int row = at(point.y()) - 1; row <= at(point.y()) + 1; row++)
+                found.addAll(walls.getOrDefault(new Cell(column, row), HashTreePSet.empty()));
+        return found;
+    }
+
     /** The cells of a strip's bounds that it passes through, and some it passes by. */
     private static List<Cell> cells(Strip strip) {
         Bounds bounds = Bounds.of(strip.corners());

@@ -6,15 +6,19 @@ import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Relations.WallEndRef;
 import org.leanlintel.core.model.WallEnd;
 
 /**
- * Which walls each end of a wall meets, and how. Where three or more ends share a corner, two of them make the corner
- * (those most nearly in line, else the first two) and each other stands on the one of these it is most square to.
+ * Which walls each end of a wall meets, and how. Where three or more ends share a corner and two of them are in line,
+ * these run through and each other stands on the one it is most square to; where none are, all share the middle. Of
+ * several that are in line, those the drafter chose run through, else those with the thickest structure.
  */
 final class Junctions {
 
@@ -30,7 +34,11 @@ final class Junctions {
         Arm arm = new Arm(strip, end);
         return switch (strip.wall().at(end)) {
             case WallEnd.OnSide side -> onSide(arm, strips.get(side.wall()), side.reach());
-            case WallEnd.AtCorner corner -> atCorner(arm, armsAt(corner.corner()));
+            case WallEnd.AtCorner corner ->
+                atCorner(
+                        arm,
+                        armsAt(corner.corner()),
+                        model.get(corner.corner(), Corner.class).meeting());
         };
     }
 
@@ -54,19 +62,17 @@ final class Junctions {
             joints.add(SideJoint.of(new Arm(strip, ref.end()), host, side.reach()));
         }
         for (End end : End.values()) {
-            if (host.wall().at(end) instanceof WallEnd.AtCorner c) addExtraArms(host, armsAt(c.corner()), joints);
+            if (host.wall().at(end) instanceof WallEnd.AtCorner c)
+                addExtraArms(host, armsAt(c.corner()), meetingAt(c), joints);
         }
         return joints;
     }
 
-    private void addExtraArms(Strip host, List<Arm> arms, List<SideJoint> joints) {
-        if (arms.size() < 3) return;
-        Couple couple = Couple.of(arms);
-        if (couple.first().strip() != host && couple.second().strip() != host) return;
-        for (Arm arm : arms) {
-            if (couple.has(arm) || !(couple.inLine() || couple.squarest(arm).strip() == host)) continue;
-            if (crosses(arm, host)) joints.add(SideJoint.of(arm, host, WallEnd.Reach.STRUCTURE));
-        }
+    private void addExtraArms(Strip host, List<Arm> arms, Meeting meeting, List<SideJoint> joints) {
+        Couple couple = arms.size() < 3 ? null : Couple.inLine(arms, meeting);
+        if (couple == null || couple.first().strip() != host && couple.second().strip() != host) return;
+        for (Arm arm : arms)
+            if (!couple.has(arm) && crosses(arm, host)) joints.add(SideJoint.of(arm, host, WallEnd.Reach.STRUCTURE));
     }
 
     private static boolean crosses(Arm arm, Strip host) {
@@ -79,14 +85,24 @@ final class Junctions {
                 : SideJoint.of(arm, host, reach).end();
     }
 
-    private EndJoint atCorner(Arm arm, List<Arm> arms) {
-        if (arms.size() < 2) return EndJoint.free(arm.strip(), arm.s(0));
-        if (arms.size() == 2) return CornerJoint.between(arm, arms.get(0).equals(arm) ? arms.get(1) : arms.get(0));
-        Couple couple = Couple.of(arms);
+    private EndJoint atCorner(Arm arm, List<Arm> arms, Meeting meeting) {
+        if (arms.size() < 2) {
+            return meeting instanceof Meeting.Returned
+                    ? EndJoint.returned(arm.strip(), arm.end(), arm.s(0))
+                    : EndJoint.free(arm.strip(), arm.s(0));
+        }
+        if (arms.size() == 2)
+            return CornerJoint.between(arm, arms.get(0).equals(arm) ? arms.get(1) : arms.get(0), meeting);
+        Couple couple = Couple.inLine(arms, meeting);
+        if (couple == null) return new StarJoint(arms).end(arm);
         if (couple.has(arm))
-            return CornerJoint.between(arm, couple.first().equals(arm) ? couple.second() : couple.first());
+            return CornerJoint.between(arm, couple.first().equals(arm) ? couple.second() : couple.first(), meeting);
         Strip host = couple.squarest(arm).strip();
         return crosses(arm, host) ? onSide(arm, host, WallEnd.Reach.STRUCTURE) : EndJoint.free(arm.strip(), arm.s(0));
+    }
+
+    private Meeting meetingAt(WallEnd.AtCorner end) {
+        return model.get(end.corner(), Corner.class).meeting();
     }
 
     private List<Arm> armsAt(ElementId corner) {
@@ -99,18 +115,28 @@ final class Junctions {
     /** The two arms of many that make the corner. */
     private record Couple(Arm first, Arm second) {
 
-        static Couple of(List<Arm> arms) {
-            Couple best = new Couple(arms.get(0), arms.get(1));
+        /** Null where no two are in line. */
+        static @Nullable Couple inLine(List<Arm> arms, Meeting meeting) {
+            Couple best = null;
             for (int i = 0; i < arms.size(); i++) {
                 for (int j = i + 1; j < arms.size(); j++) {
                     Couple next = new Couple(arms.get(i), arms.get(j));
-                    if (next.inLine() && !best.inLine()) best = next;
+                    if (next.inLine() && (best == null || next.rank(meeting) > best.rank(meeting))) best = next;
                 }
             }
             return best;
         }
 
-        boolean inLine() {
+        private double rank(Meeting meeting) {
+            boolean chosen = meeting instanceof Meeting.Through t
+                    && (t.wall().equals(first.strip().wall().id())
+                            || t.wall().equals(second.strip().wall().id()));
+            if (chosen) return Double.POSITIVE_INFINITY;
+            BuildUp one = first.strip().buildUp(), two = second.strip().buildUp();
+            return one.structureMm() + two.structureMm();
+        }
+
+        private boolean inLine() {
             return Math.abs(first.direction().cross(second.direction())) < Tolerance.BEND_SINE
                     && first.direction().dot(second.direction()) < 0;
         }

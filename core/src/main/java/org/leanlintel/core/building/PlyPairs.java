@@ -14,17 +14,26 @@ final class PlyPairs {
     /** Ply {@code a} of the one wall continues as ply {@code b} of the other. */
     record Pair(int a, int b) {}
 
+    /** Plies from index {@code from} up to but not including {@code to}. */
+    record Range(int from, int to) {
+
+        boolean holds(int index) {
+            return index >= from && index < to;
+        }
+    }
+
     private PlyPairs() {}
 
-    /** Pairs in rising order of both. */
-    static List<Pair> of(List<ArmPly> as, List<ArmPly> bs) {
-        int aFrom = firstCarrying(as), aTo = lastCarrying(as) + 1;
-        int bFrom = firstCarrying(bs), bTo = lastCarrying(bs) + 1;
+    /** Pairs of plies within two ranges, in rising order of both. */
+    static List<Pair> of(List<ArmPly> as, int aFrom, int aTo, List<ArmPly> bs, int bFrom, int bTo) {
         List<Pair> pairs = new ArrayList<>();
-        match(as, 0, aFrom, bs, 0, bFrom, pairs);
         match(as, aFrom, aTo, bs, bFrom, bTo, pairs);
-        match(as, aTo, as.size(), bs, bTo, bs.size(), pairs);
         return pairs;
+    }
+
+    /** From the first ply that carries to the last. */
+    static Range structure(List<ArmPly> plies) {
+        return new Range(firstCarrying(plies), lastCarrying(plies) + 1);
     }
 
     private static int firstCarrying(List<ArmPly> plies) {

@@ -19,7 +19,7 @@ import org.leanlintel.core.model.WallEnd.Reach;
 
 /**
  * A wall that stands against the side of another, its host. Each ply is drawn on until the first ply of the host that
- * it does not pass; the host's plies it does pass are interrupted.
+ * it does not pass; the host's plies it does pass are interrupted. By choice its structure passes the host's too.
  */
 final class SideJoint {
 
@@ -56,7 +56,7 @@ final class SideJoint {
             Edge edge = standing.edge(distanceTo(p.a0(), face(depth)), distanceTo(p.a1(), face(depth)));
             ends.put(p.stripIndex(), new PlyEnd(edge, contentMet(Math.min(depth, met.size() - 1))));
         }
-        return new EndJoint(EndJoint.inOrder(ends), this::beyond, EnumSet.allOf(Side.class));
+        return EndJoint.of(ends, this::beyond, EnumSet.allOf(Side.class));
     }
 
     /** What it interrupts of the host. */
@@ -110,10 +110,18 @@ final class SideJoint {
         return onLeft;
     }
 
+    /** How many of the host's plies a ply that {@code does} this goes through. */
     private int depth(Does does) {
         if (reach == Reach.FACE) return 0;
+        if (reach == Reach.THROUGH && does == Does.CARRIES) return pastStructure();
         int k = 0;
         while (k < met.size() && does.passes(met.get(k).does())) k++;
+        return k;
+    }
+
+    private int pastStructure() {
+        int k = met.size();
+        while (met.get(k - 1).does() != Does.CARRIES) k--;
         return k;
     }
 

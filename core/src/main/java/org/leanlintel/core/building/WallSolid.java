@@ -3,11 +3,15 @@ package org.leanlintel.core.building;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.EndJoint.Cap;
 import org.leanlintel.core.building.EndJoint.PlyEnd;
 import org.leanlintel.core.building.SideJoint.Cut;
 import org.leanlintel.core.building.Strip.StripPly;
+import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
@@ -224,12 +228,54 @@ public final class WallSolid {
         return leftFace ? new Span(from.atHi(), to.atHi(), content) : new Span(from.atLo(), to.atLo(), content);
     }
 
-    /** The four corners of a piece of ply {@code ply}, counter-clockwise. */
+    /** The outline of a piece of ply {@code ply}, counter-clockwise: four corners, and one more where an end bends. */
     public List<Vec> outline(int ply, PlyRun run) {
+        List<Vec> ring = new ArrayList<>(endLine(ply, run));
+        ring.addAll(startLine(ply, run).reversed());
+        return ring;
+    }
+
+    /** Across the start of a piece, from its right face to its left. */
+    public List<Vec> startLine(int ply, PlyRun run) {
+        return line(ply, run.from(), startOf(ply));
+    }
+
+    /** Across the end of a piece, from its right face to its left. */
+    public List<Vec> endLine(int ply, PlyRun run) {
+        return line(ply, run.to(), endOf(ply));
+    }
+
+    private List<Vec> line(int ply, Edge edge, PlyEnd end) {
         StripPly p = strip.plies().get(ply);
+        Vec lo = strip.at(edge.atLo(), p.lo()), hi = strip.at(edge.atHi(), p.hi());
+        boolean bends = end.bend() != null && edge.equals(end.edge());
+        return bends ? List.of(lo, strip.at(end.bend().x(), end.bend().y()), hi) : List.of(lo, hi);
+    }
+
+    /** What stands of the plies within {@code reach} of an end, openings left out. */
+    public List<Area> near(End which, double reach) {
+        Vec at = strip.axis().at(which);
+        Area place = Area.rectangle(at.x() - reach, at.y() - reach, 2 * reach, 2 * reach);
+        Band whole = new Band(storey.levelMm(), storey.headMm(), List.of());
+        List<Area> pieces = new ArrayList<>();
+        for (int i = 0; i < strip.plies().size(); i++) {
+            if (strip.plies().get(i).thickness() == 0) continue;
+            for (PlyRun run : runs(i, whole))
+                pieces.add(Area.of(outline(i, run)).and(place));
+        }
+        return pieces;
+    }
+
+    /** The linings that return round free ends of this wall. */
+    public List<Cap> caps() {
+        return Stream.of(start.cap(), end.cap()).filter(Objects::nonNull).toList();
+    }
+
+    /** The outline of a cap, counter-clockwise. */
+    public List<Vec> outline(Cap cap) {
         return List.of(
-                strip.at(run.from().atLo(), p.lo()), strip.at(run.to().atLo(), p.lo()),
-                strip.at(run.to().atHi(), p.hi()), strip.at(run.from().atHi(), p.hi()));
+                strip.at(cap.from(), cap.lo()), strip.at(cap.to(), cap.lo()),
+                strip.at(cap.to(), cap.hi()), strip.at(cap.from(), cap.hi()));
     }
 
     /** Everything that stands, foot to head. */
@@ -237,14 +283,16 @@ public final class WallSolid {
         List<Body> bodies = new ArrayList<>();
         for (Band band : bands()) {
             for (int i = 0; i < strip.plies().size(); i++) {
-                StripPly p = strip.plies().get(i);
-                if (p.thickness() == 0) continue;
-                for (PlyRun run : runs(i, band)) {
-                    bodies.add(new Body(
-                            strip.wall().id(), p.index(), p.material(), outline(i, run), band.lowMm(), band.highMm()));
-                }
+                if (strip.plies().get(i).thickness() == 0) continue;
+                for (PlyRun run : runs(i, band)) bodies.add(body(i, outline(i, run), band));
             }
+            for (Cap cap : caps()) bodies.add(body(cap.ply(), outline(cap), band));
         }
         return bodies;
+    }
+
+    private Body body(int ply, List<Vec> outline, Band band) {
+        StripPly p = strip.plies().get(ply);
+        return new Body(strip.wall().id(), p.index(), p.material(), outline, band.lowMm(), band.highMm());
     }
 }

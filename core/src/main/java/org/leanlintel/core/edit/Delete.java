@@ -15,6 +15,7 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Refusal;
@@ -88,7 +89,7 @@ public record Delete(List<ElementId> elements) implements Edit {
                 Strip strip = building.strip(ref.wall().id());
                 if (gone.contains(ref.wall().id()) || strip == null) continue;
                 Corner corner =
-                        new Corner(ids.next(), ref.wall().storey(), strip.axis().at(ref.end()));
+                        Corner.at(ids.next(), ref.wall().storey(), strip.axis().at(ref.end()));
                 put.put(corner.id(), corner);
                 Wall now = (Wall) put.getOrDefault(ref.wall().id(), ref.wall());
                 put.put(now.id(), now.withEnd(ref.end(), new WallEnd.AtCorner(corner.id())));
@@ -97,8 +98,11 @@ public record Delete(List<ElementId> elements) implements Edit {
 
         private void removeBareCorners() {
             for (Corner corner : model.all(Corner.class)) {
-                if (model.relations().endsAt(corner.id()).stream()
-                        .allMatch(ref -> gone.contains(ref.wall().id()))) gone.add(corner.id());
+                boolean bare = model.relations().endsAt(corner.id()).stream()
+                        .allMatch(ref -> gone.contains(ref.wall().id()));
+                if (bare) gone.add(corner.id());
+                else if (corner.meeting() instanceof Meeting.Through t && gone.contains(t.wall()))
+                    put.put(corner.id(), corner.decided(new Meeting.ByRule()));
             }
         }
 

@@ -25,7 +25,7 @@ import org.leanlintel.core.model.WallEnd;
 
 /**
  * Draws a run of walls through picked points. An end picked on a face stands against that wall; an end picked on a
- * corner shares it. A wall drawn across another becomes two that stand against it from either side.
+ * corner shares it; one that comes a hair short of a wall, or past it, stands against that. A wall drawn across another becomes two that stand against it from either side.
  *
  * @param outside the side of the run on which the build-up's outer face lies
  * @param reach how far ends go into the walls they stand on
@@ -90,12 +90,14 @@ public record DrawWalls(
 
         Outcome draw() {
             int last = picks.size() - 1;
-            WallEnd first = outerEnd(picks.getFirst());
+            WallEnd first = outerEnd(picks.getFirst(), picks.get(1).at());
             if (close && !(first instanceof WallEnd.AtCorner))
                 return Refusal.because("A run that starts against a wall cannot close on itself.");
             WallEnd from = first;
             for (int i = 1; i <= last; i++) {
-                WallEnd to = i == last && !close ? outerEnd(picks.get(i)) : corner(picks.get(i));
+                WallEnd to = i == last && !close
+                        ? outerEnd(picks.get(i), picks.get(i - 1).at())
+                        : corner(picks.get(i));
                 leg(from, picks.get(i - 1).at(), to, picks.get(i).at());
                 from = to;
             }
@@ -110,10 +112,13 @@ public record DrawWalls(
                     List.of());
         }
 
-        private WallEnd outerEnd(Pick pick) {
-            return pick.hold() instanceof Hold.OnFace face
-                    ? new WallEnd.OnSide(face.wall(), pick.at(), reach)
-                    : corner(pick);
+        /** @param from the pick next to it, where the wall comes from */
+        private WallEnd outerEnd(Pick pick, Vec from) {
+            if (pick.hold() instanceof Hold.OnFace face) return new WallEnd.OnSide(face.wall(), pick.at(), reach);
+            WallEnd meant = pick.hold() instanceof Hold.AtPoint && !close
+                    ? Attachment.meant(building, storey, from, pick.at(), reach)
+                    : null;
+            return meant == null ? corner(pick) : meant;
         }
 
         private WallEnd.AtCorner corner(Pick pick) {
@@ -122,7 +127,7 @@ public record DrawWalls(
                 if (known.storey().equals(storey) && Tolerance.same(known.at(), pick.at()))
                     return new WallEnd.AtCorner(known.id());
             }
-            Corner made = new Corner(ids.next(), storey, pick.at());
+            Corner made = Corner.at(ids.next(), storey, pick.at());
             put.add(made);
             return new WallEnd.AtCorner(made.id());
         }

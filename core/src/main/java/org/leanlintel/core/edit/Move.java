@@ -119,9 +119,7 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
                 }
                 case WallEnd.AtCorner c -> {
                     Corner corner = model.get(c.corner(), Corner.class);
-                    put.putIfAbsent(
-                            corner.id(),
-                            new Corner(corner.id(), corner.storey(), movedCorner(wall, corner, shift, movedLine)));
+                    put.putIfAbsent(corner.id(), corner.moved(movedCorner(wall, corner, shift, movedLine)));
                 }
             }
         }

@@ -19,6 +19,7 @@ import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Material;
+import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
@@ -87,7 +88,10 @@ public final class References {
                 ofEnd(w.start(), found);
                 ofEnd(w.end(), found);
             }
-            case Corner c -> add(found, c.storey(), Storey.class);
+            case Corner c -> {
+                add(found, c.storey(), Storey.class);
+                if (c.meeting() instanceof Meeting.Through through) add(found, through.wall(), Wall.class);
+            }
             case Opening o -> {
                 add(found, o.layer(), Layer.class);
                 add(found, o.wall(), Wall.class);

@@ -1,7 +1,9 @@
 package org.leanlintel.core.edit;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.PlacedOpening;
@@ -34,11 +36,14 @@ final class Soundness {
 
     static @Nullable Refusal check(Building before, Building after) {
         Soundness soundness = new Soundness(after);
+        Set<ElementId> corners = new LinkedHashSet<>();
         for (ElementId id : after.fitted()) {
             if (!(after.model().find(id, Wall.class) instanceof Wall wall)) continue;
             Refusal refusal = soundness.check(wall, before.strip(id));
             if (refusal != null) return refusal;
+            for (End end : End.values()) if (wall.at(end) instanceof WallEnd.AtCorner c) corners.add(c.corner());
         }
+        for (ElementId corner : corners) if (ManyArms.check(after, corner) instanceof Refusal refusal) return refusal;
         return null;
     }
 

@@ -63,6 +63,16 @@ public final class Area {
         return shape.getArea();
     }
 
+    /** Square millimetres of the holes in it. */
+    public double holesMm2() {
+        double holes = 0;
+        for (int i = 0; i < shape.getNumGeometries(); i++) {
+            if (shape.getGeometryN(i) instanceof Polygon polygon && polygon.getNumInteriorRing() > 0)
+                holes += JTS.createPolygon(polygon.getExteriorRing()).getArea() - polygon.getArea();
+        }
+        return holes;
+    }
+
     /** How many separate pieces it has. */
     public int pieces() {
         return shape.isEmpty() ? 0 : shape.getNumGeometries();

@@ -18,8 +18,17 @@ public final class Tolerance {
     /** Square millimetres. What an overlap of plies may amount to by rounding alone. */
     public static final double OVERLAP_MM2 = 1;
 
+    /** Square millimetres. What rounding to {@link #SAME_MM} may add to or take from the plies at one junction. */
+    public static final double SLIVER_MM2 = 10;
+
     /** Millimetres. A wall shorter than this is a slip of the pointer. */
     public static final double SHORTEST_WALL_MM = 10;
+
+    /**
+     * Millimetres. An end drawn this far short of a wall's face or past its other one was meant to meet it: less than any
+     * gap that is built. It only proposes; the preview shows it joined.
+     */
+    public static final double MEANT_TO_MEET_MM = 25;
 
     /** Millimetres from the origin. Further out is a slip of the keyboard, and hatches lose their precision. */
     public static final double FURTHEST_MM = 1_000_000;

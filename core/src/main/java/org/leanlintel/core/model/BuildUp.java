@@ -52,6 +52,11 @@ public record BuildUp(
         return depthOfFace(plies.size());
     }
 
+    /** From the outermost to the innermost ply that carries. */
+    public double structureMm() {
+        return depthOfFace(structureTo()) - depthOfFace(structureFrom());
+    }
+
     /** The first ply that carries, from the outside. */
     public int structureFrom() {
         int i = 0;

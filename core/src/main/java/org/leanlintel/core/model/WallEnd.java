@@ -24,6 +24,8 @@ public sealed interface WallEnd {
         /** It stops at the face. */
         FACE,
         /** Its structure goes through the lining to the other's structure. */
-        STRUCTURE
+        STRUCTURE,
+        /** Its structure goes through the other's structure too, which is interrupted. */
+        THROUGH
     }
 }

@@ -10,6 +10,7 @@ import org.leanlintel.core.building.Strip.StripPly;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Does;
+import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Hatch;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.picture.DrawnPlies.Drawn;
@@ -42,6 +43,7 @@ final class WallPainter {
         for (FaceLine line : FaceLines.of(solid, band, drawn)) {
             pens.line(line.role(), strip.at(line.from(), line.t()), strip.at(line.to(), line.t()));
         }
+        solid.caps().forEach(this::cap);
     }
 
     private void membrane(int i) {
@@ -62,12 +64,22 @@ final class WallPainter {
             List<Vec> ring = solid.outline(i, run);
             if (as.does() != Does.AIR_GAP) pens.fill(as.material().tint(), ring);
             if (as.own()) hatch(ply, run, ring, as.material().hatch());
-            if (run.startsAtOpening()) pens.line(openingRole(as), ring.get(0), ring.get(3));
-            if (run.endsAtOpening()) pens.line(openingRole(as), ring.get(1), ring.get(2));
+            if (run.startsAtOpening()) pens.line(openingRole(as), solid.startLine(i, run));
+            if (run.endsAtOpening()) pens.line(openingRole(as), solid.endLine(i, run));
         }
         if (runs.isEmpty()) return;
-        end(as, solid.startOf(i), solid.outline(i, runs.getFirst()), 0, 3);
-        end(as, solid.endOf(i), solid.outline(i, runs.getLast()), 1, 2);
+        end(as, solid.startOf(i), solid.startLine(i, runs.getFirst()));
+        end(as, solid.endOf(i), solid.endLine(i, runs.getLast()));
+    }
+
+    /** A lining that returns round a free end: no line where it meets the lining of the face. */
+    private void cap(EndJoint.Cap cap) {
+        Drawn as = drawn.of(strip.content(cap.ply()));
+        List<Vec> ring = solid.outline(cap);
+        if (as == null) return;
+        pens.fill(as.material().tint(), ring);
+        double s = cap.at() == End.START ? cap.from() : cap.to();
+        pens.line(openingRole(as), strip.at(s, cap.lo()), strip.at(s, cap.hi()));
     }
 
     private static PenRole openingRole(Drawn as) {
@@ -75,9 +87,10 @@ final class WallPainter {
         return role == null ? PenRole.PLY : role;
     }
 
-    private void end(Drawn as, EndJoint.PlyEnd end, List<Vec> ring, int lo, int hi) {
+    private void end(Drawn as, EndJoint.PlyEnd end, List<Vec> line) {
         PenRole role = FaceLines.role(as, drawn.of(end.against()));
-        if (role != null) pens.line(role, ring.get(lo), ring.get(hi));
+        if (role == null && end.butted()) role = PenRole.PLY;
+        if (role != null) pens.line(role, line);
     }
 
     private void hatch(StripPly ply, PlyRun run, List<Vec> ring, Hatch hatch) {

@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import java.util.stream.LongStream;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.leanlintel.core.Sketch;
@@ -93,30 +95,75 @@ class AnyAnglePropertiesTest {
         assertWhole(sketch);
     }
 
+    /** Three to five walls from one corner: whole, or refused with a sentence, and mostly not refused. */
+    @Test
+    void manyWallsAtOneCornerAreWhole() {
+        int whole = 0, all = 0;
+        for (long seed = 1; seed <= 150; seed++) {
+            RandomGenerator random = random(seed);
+            Sketch sketch = new Sketch();
+            int arms = 3 + random.nextInt(3);
+            double angle = random.nextDouble(Math.TAU);
+            Corner corner = null;
+            boolean accepted = true;
+            for (int i = 0; i < arms && accepted; i++) {
+                angle += Math.TAU / arms + Math.toRadians(random.nextInt(31) - 15);
+                Vec far = Vec.ofAngle(angle).times(6000);
+                Pick from = corner == null ? Pick.bare(0, 0) : new Pick(corner.at(), new Hold.AtCorner(corner.id()));
+                Pick to = Pick.bare(far.x(), far.y());
+                Wall wall = draw(sketch, random, "arm" + i, new SetOut.MiddleOfStructure(), from, to);
+                accepted = wall != null;
+                if (wall != null && corner == null)
+                    corner = sketch.model().get(((WallEnd.AtCorner) wall.start()).corner(), Corner.class);
+            }
+            all++;
+            if (accepted) whole++;
+            assertWhole(sketch, "seed " + seed);
+        }
+        assertThat(whole).as("of %d", all).isGreaterThan(all / 2);
+    }
+
     /** Sum and union of the plies are equal, in one piece; no hole larger than rounding. */
     private static void assertWhole(Sketch sketch) {
+        assertWhole(sketch, "");
+    }
+
+    private static void assertWhole(Sketch sketch, String which) {
         List<Area> plies = sketch.cutAt(1200);
         Area union = Area.union(plies);
         assertThat(union.mm2())
-                .as("no overlap")
+                .as("no overlap %s", which)
                 .isCloseTo(plies.stream().mapToDouble(Area::mm2).sum(), within(GRID_MM2));
-        assertThat(union.pieces()).as("in one piece").isEqualTo(1);
-        List<List<Vec>> rings = union.rings();
+        Area joined =
+                Area.union(plies.stream().flatMap(AnyAnglePropertiesTest::grown).toList());
+        assertThat(joined.pieces()).as("in one piece %s", which).isEqualTo(1);
+        List<List<Vec>> rings = joined.rings();
         for (List<Vec> hole : rings.subList(1, rings.size())) {
-            assertThat(Area.of(hole).mm2()).as("a hole").isLessThan(GRID_MM2);
+            assertThat(Area.of(hole).mm2()).as("a hole %s", which).isLessThan(GRID_MM2);
         }
     }
 
+    /** Shifted by two hundredths of a millimetre to each side, so that what only touches counts as joined. */
+    private static Stream<Area> grown(Area ply) {
+        List<Vec> ring = ply.rings().getFirst();
+        return Stream.of(new Vec(0.02, 0.02), new Vec(-0.02, 0.02), new Vec(0.02, -0.02), new Vec(-0.02, -0.02))
+                .map(by -> Area.of(ring.stream().map(p -> p.plus(by)).toList()));
+    }
+
     private static Wall draw(Sketch sketch, RandomGenerator random, String name, Pick from, Pick to) {
-        sketch.put(buildUp(random, name));
         SetOut[] setOuts = {
             new SetOut.OnFace(0), new SetOut.MiddleOfStructure(), new SetOut.InnerFace(), new SetOut.OnFace(1)
         };
+        return draw(sketch, random, name, setOuts[random.nextInt(setOuts.length)], from, to);
+    }
+
+    private static Wall draw(Sketch sketch, RandomGenerator random, String name, SetOut setOut, Pick from, Pick to) {
+        sketch.put(buildUp(random, name));
         Outcome outcome = sketch.tryRun(new DrawWalls(
                 Sketch.STOREY,
                 Sketch.LAYER,
                 Sketch.id(name),
-                setOuts[random.nextInt(setOuts.length)],
+                setOut,
                 Side.values()[random.nextInt(2)],
                 WallEnd.Reach.STRUCTURE,
                 List.of(from, to),

@@ -47,7 +47,7 @@ class WallAxisTest {
     }
 
     private WallEnd corner(String name, double x, double y) {
-        sketch.put(new Corner(Sketch.id(name), Sketch.STOREY, new Vec(x, y)));
+        sketch.put(Corner.at(Sketch.id(name), Sketch.STOREY, new Vec(x, y)));
         return new WallEnd.AtCorner(Sketch.id(name));
     }
 

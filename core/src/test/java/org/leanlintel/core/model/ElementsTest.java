@@ -81,7 +81,7 @@ class ElementsTest {
     @Test
     void nothingLiesAKilometreAway() {
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new Corner(Sketch.id("c"), Sketch.STOREY, new Vec(2e6, 0)))
+                .isThrownBy(() -> Corner.at(Sketch.id("c"), Sketch.STOREY, new Vec(2e6, 0)))
                 .withMessageContaining("1 km");
     }
 

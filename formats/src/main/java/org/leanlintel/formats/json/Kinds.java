@@ -8,6 +8,7 @@ import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.Framing;
 import org.leanlintel.core.model.Heat;
 import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.WallEnd;
@@ -32,6 +33,7 @@ public final class Kinds {
             Opening.Kind.class,
             Item.class,
             LengthReading.class,
+            Meeting.class,
             Heat.class,
             Framing.class,
             HeatLoss.class);

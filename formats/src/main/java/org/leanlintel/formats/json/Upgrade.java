@@ -49,6 +49,7 @@ final class Upgrade {
         switch (node.path(Kinds.FIELD).asString("")) {
             case "material" -> node.set("heat", stock(node, "heat", kind("unstated")));
             case "buildUp" -> buildUp(node);
+            case "corner" -> node.set("meeting", kind("byRule"));
             default -> {}
         }
     }

@@ -1,0 +1,91 @@
+package org.leanlintel.core.building;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.leanlintel.core.building.Arm.ArmPly;
+import org.leanlintel.core.building.EndJoint.PlyEnd;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Side;
+
+/**
+ * Three or more walls that meet end to end, no two of them in line. Between each two neighbours, what lies outside their
+ * structures turns the corner as where two walls meet; the structures share the middle, each cut towards the centre of
+ * the points where the faces of neighbours meet.
+ */
+final class StarJoint {
+
+    private final List<Arm> arms;
+    private final List<CornerJoint> wedges = new ArrayList<>();
+    private final Vec centre;
+
+    /** @param arms in any order */
+    StarJoint(List<Arm> arms) {
+        this.arms = arms.stream()
+                .sorted(Comparator.comparingDouble(a -> a.direction().angle()))
+                .toList();
+        Vec sum = Vec.ORIGIN;
+        for (int i = 0; i < arms.size(); i++) {
+            CornerJoint wedge = CornerJoint.wedge(this.arms.get(i), this.arms.get((i + 1) % arms.size()));
+            wedges.add(wedge);
+            sum = sum.plus(wedge.structuresMeet(this.arms.get(i)));
+        }
+        centre = sum.times(1.0 / arms.size());
+    }
+
+    EndJoint end(Arm arm) {
+        int i = arms.indexOf(arm);
+        CornerJoint left = wedges.get(i), right = wedges.get((i + arms.size() - 1) % arms.size());
+        Map<Integer, PlyEnd> ends = new TreeMap<>(left.endsOf(arm));
+        ends.putAll(right.endsOf(arm));
+        Arm before = arms.get(Math.floorMod(i - 1, arms.size()));
+        List<Vec> cut = List.of(
+                seen(arm, right.structuresMeet(before)), seen(arm, centre), seen(arm, left.structuresMeet(arm)));
+        List<ArmPly> plies = arm.pliesToLeft();
+        PlyPairs.Range structure = PlyPairs.structure(plies);
+        Content onRight = structureOf(i - 1), onLeft = structureOf(i + 1);
+        for (int k = structure.from(); k < structure.to(); k++)
+            ends.put(plies.get(k).stripIndex(), cutEnd(arm, plies.get(k), cut, onRight, onLeft));
+        return EndJoint.of(ends, t -> beyond(arm, left, right, t), EnumSet.allOf(Side.class));
+    }
+
+    /** What the structure of the arm at place {@code i}, counted round, is made of. */
+    private Content structureOf(int i) {
+        List<ArmPly> plies = arms.get(Math.floorMod(i, arms.size())).pliesToLeft();
+        return plies.get(PlyPairs.structure(plies).from()).content();
+    }
+
+    /** A point as (distance along, offset to the left) of an arm's view. */
+    private static Vec seen(Arm arm, Vec point) {
+        Vec from = point.minus(arm.point());
+        return new Vec(from.dot(arm.direction()), from.dot(arm.direction().left()));
+    }
+
+    private static PlyEnd cutEnd(Arm arm, ArmPly ply, List<Vec> cut, Content onRight, Content onLeft) {
+        Vec middle = cut.get(1);
+        Edge edge = arm.edge(distance(cut, ply.a0()), distance(cut, ply.a1()));
+        boolean bends = middle.y() > ply.a0() && middle.y() < ply.a1();
+        boolean rightOnly = ply.a1() <= middle.y() || bends && joins(ply.content(), onLeft);
+        return new PlyEnd(edge, rightOnly ? onRight : onLeft, false, bends ? arm.inStrip(middle) : null);
+    }
+
+    private static boolean joins(Content one, Content two) {
+        return one.material().joinsAs().equals(two.material().joinsAs());
+    }
+
+    private static double distance(List<Vec> cut, double a) {
+        Vec from = a <= cut.get(1).y() ? cut.get(0) : cut.get(1),
+                to = a <= cut.get(1).y() ? cut.get(1) : cut.get(2);
+        double width = to.y() - from.y();
+        return width == 0 ? from.x() : from.x() + (to.x() - from.x()) * (a - from.y()) / width;
+    }
+
+    private static List<Span> beyond(Arm arm, CornerJoint left, CornerJoint right, double t) {
+        List<Span> spans = new ArrayList<>(left.beyond(arm, t));
+        spans.addAll(right.beyond(arm, t));
+        return spans;
+    }
+}

@@ -1,0 +1,56 @@
+package org.leanlintel.core.edit;
+
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.Strip;
+import org.leanlintel.core.geometry.Line;
+import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Corner;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.WallEnd;
+
+/**
+ * What an end drawn to a bare point was meant to meet: a corner on its own line, or the side of a wall that it ends in,
+ * or a hair short of, or a hair past ({@link Tolerance#MEANT_TO_MEET_MM}).
+ */
+final class Attachment {
+
+    private Attachment() {}
+
+    /** @param from where the wall comes from; @param end where it was drawn to */
+    static @Nullable WallEnd meant(Building building, ElementId storey, Vec from, Vec end, WallEnd.Reach reach) {
+        Line leg = Line.between(from, end);
+        double length = from.distanceTo(end);
+        WallEnd.@Nullable OnSide side = null;
+        double nearest = Double.POSITIVE_INFINITY;
+        for (Strip strip : building.near(end, storey)) {
+            for (End which : End.values()) {
+                if (strip.wall().at(which) instanceof WallEnd.AtCorner c && isOn(building, c, leg, length)) return c;
+            }
+            Double off = pastFace(strip, leg, end);
+            if (off == null || off >= nearest) continue;
+            nearest = off;
+            side = new WallEnd.OnSide(strip.wall().id(), end, reach);
+        }
+        return side;
+    }
+
+    private static boolean isOn(Building building, WallEnd.AtCorner end, Line leg, double length) {
+        Vec at = building.model().get(end.corner(), Corner.class).at();
+        double along = leg.along(at);
+        return Math.abs(along - length) <= Tolerance.MEANT_TO_MEET_MM && Tolerance.same(leg.at(along), at);
+    }
+
+    /** How far from a strip the end lies, 0 within it; null where it was not meant to meet it. */
+    private static @Nullable Double pastFace(Strip strip, Line leg, Vec end) {
+        Line axis = strip.axis().line();
+        Double place = axis.meets(leg);
+        boolean crosses = Math.abs(axis.direction().cross(leg.direction())) > Tolerance.BEND_SINE;
+        if (place == null || !crosses || place <= 0 || place >= strip.length()) return null;
+        double t = end.minus(axis.through()).dot(axis.direction().left());
+        double off = Math.max(0, Math.max(strip.lo() - t, t - strip.hi()));
+        return off <= Tolerance.MEANT_TO_MEET_MM ? off : null;
+    }
+}

@@ -1,0 +1,40 @@
+package org.leanlintel.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.Relations.WallEndRef;
+
+/**
+ * Whether three or more walls at one corner can be built: their plies neither overlap nor leave a hole between them. Two
+ * always can; of more, some lie too close together.
+ */
+final class ManyArms {
+
+    private ManyArms() {}
+
+    static @Nullable Refusal check(Building building, ElementId corner) {
+        List<WallEndRef> ends = building.model().relations().endsAt(corner);
+        if (ends.size() < 3) return null;
+        double thickest = 0;
+        List<Area> pieces = new ArrayList<>();
+        for (WallEndRef ref : ends)
+            if (building.solid(ref.wall().id()) instanceof WallSolid s)
+                thickest = Math.max(thickest, s.strip().hi() - s.strip().lo());
+        for (WallEndRef ref : ends)
+            if (building.solid(ref.wall().id()) instanceof WallSolid s) pieces.addAll(s.near(ref.end(), 4 * thickest));
+        Area union = Area.union(pieces);
+        double overlap = pieces.stream().mapToDouble(Area::mm2).sum() - union.mm2();
+        if (overlap <= Tolerance.SLIVER_MM2 && union.holesMm2() <= Tolerance.SLIVER_MM2) return null;
+        String marks = String.join(", ", ends.stream().map(r -> r.wall().mark()).toList());
+        return Refusal.because(
+                "%s do not fit together at one corner: let one stand against another's side instead.".formatted(marks),
+                ends.stream().map(r -> r.wall().id()).toArray(ElementId[]::new));
+    }
+}
