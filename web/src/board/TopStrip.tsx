@@ -62,7 +62,9 @@ function Where() {
   if (!drawing) return null;
   return (
     <>
-      <span className="rounded bg-ink px-2.5 py-0.5 font-semibold text-paper">{storey}</span>
+      {drawing.kind === "PLAN" && (
+        <span className="rounded bg-ink px-2.5 py-0.5 font-semibold text-paper">{storey}</span>
+      )}
       <Pair label="Lens" value={lens ?? ""} />
       <Pair label="Scale" value={scaleWords(drawing.scale, units)} />
     </>

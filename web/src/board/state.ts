@@ -46,7 +46,7 @@ export interface Making {
     readonly buildUp: string;
     readonly setOut: SetOut;
     readonly outside: Side;
-    readonly reach: "FACE" | "STRUCTURE";
+    readonly reach: "FACE" | "STRUCTURE" | "THROUGH";
   };
   readonly door: {
     readonly widthMm: number;
@@ -145,6 +145,12 @@ export function faceOf(state: BoardState, wall: string, face: number): Catch | u
 
 export function drawingShown(state: BoardState): ElementOf<"drawing"> | undefined {
   return state.shown?.kind === "drawing" ? elementOf(state, "drawing", state.shown.id) : undefined;
+}
+
+/** The plan shown, in which walls can be drawn; a schedule is a drawing too, but not one to draw in. */
+export function planShown(state: BoardState): ElementOf<"drawing"> | undefined {
+  const drawing = drawingShown(state);
+  return drawing?.kind === "PLAN" ? drawing : undefined;
 }
 
 export function unitsOf(state: BoardState): "METRIC" | "FEET_INCHES" {

@@ -30,6 +30,10 @@ export class Sync {
     this.stopHearing();
   }
 
+  get state(): BoardState {
+    return this.store.getState();
+  }
+
   private get path() {
     return { project: this.store.getState().project };
   }

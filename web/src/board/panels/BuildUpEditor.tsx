@@ -46,11 +46,11 @@ export function BuildUpEditor({ buildUp, onClose }: Props) {
             </b>
             <span>Inside</span>
           </div>
-          <BuildUpPicture plies={made.plies} />
+          <BuildUpPicture plies={made.plies} picture={judgement.look?.picture ?? null} />
           <PlyTable plies={made.plies} onChange={(plies) => set({ plies })} />
         </div>
         <aside className="w-76 shrink-0">
-          <HeatSum heat={judgement.heat} />
+          <HeatSum heat={judgement.look?.heat ?? null} />
           <div className="mt-3 border-rule border-t pt-2">
             <Row label="Fire">
               <Text words={made.fire} width="w-52" onChange={(fire) => set({ fire })} />

@@ -1,83 +1,86 @@
-import type { BuildUp, SetOut } from "../../api/types";
-import { useBoard } from "../context";
-import { elementOf } from "../state";
+import type { BuildUp, Picture, SetOut } from "../../api/types";
 import { setOutDepth, setOutKey, setOutOf, setOutOptions } from "../tools/setOut";
+import { PictureSvg } from "./PictureSvg";
 
-const WIDTH = 600;
+type Plies = BuildUp["plies"];
 
 interface Props {
-  readonly plies: BuildUp["plies"];
-  readonly height?: number;
-  /** With a set-out line, its place is marked and another can be picked. */
+  readonly plies: Plies;
+  /** The cut through these plies; the last one known while a new one is on its way. */
+  readonly picture: Picture | null;
   readonly setOut?: SetOut;
+  /** With this, the line a wall is set out along can be picked. */
   readonly onPick?: (setOut: SetOut) => void;
 }
 
 /** A cut through a build-up, to scale, outside at the left; what carries is underlined. */
-export function BuildUpPicture({ plies, height = 96, setOut, onPick }: Props) {
-  const elements = useBoard((s) => s.elements);
+export function BuildUpPicture({ plies, picture, setOut, onPick }: Props) {
   const total = plies.reduce((sum, p) => sum + p.thicknessMm, 0);
-  const scale = WIDTH / Math.max(total, 1);
-  const starts = plies.map((_, i) => plies.slice(0, i).reduce((sum, p) => sum + p.thicknessMm, 0) * scale);
+  const height = Math.max(100, total * 0.22);
+  const letters = total / (onPick ? 22 : 46);
   return (
     <svg
       role="img"
       aria-label="The build-up, to scale"
-      viewBox={`-8 -12 ${WIDTH + 16} ${height + 40}`}
+      viewBox={`${-total * 0.02} ${-height - letters} ${total * 1.04} ${height + letters * 3}`}
       className="w-full"
     >
-      {plies.map((ply, i) => {
-        const x = starts[i] ?? 0;
-        const width = ply.thicknessMm * scale;
-        const carries = ply.does === "CARRIES";
-        const tint = elementOf({ elements }, "material", ply.material)?.tint ?? "#ffffff";
-        return (
-          // biome-ignore lint/suspicious/noArrayIndexKey: a ply is known by its place
-          <g key={i}>
-            <rect
-              x={x}
-              y={0}
-              width={width}
-              height={height}
-              fill={tint}
-              stroke="#222b31"
-              strokeWidth={carries ? 2 : 0.8}
-            />
-            {ply.framing.type === "timbers" && (
-              <path
-                d={`M${x} 0L${x + width} ${height}M${x + width} 0L${x} ${height}`}
-                stroke="#8a8f8c"
-                strokeWidth={0.8}
-              />
-            )}
-            {carries && <rect x={x} y={height + 4} width={width} height={3} fill="#1c766a" />}
-            {width > 26 && (
-              <text x={x + width / 2} y={height + 21} fontSize={12} textAnchor="middle" fill="#222b31">
-                {Number(ply.thicknessMm.toFixed(1))}
-              </text>
-            )}
-          </g>
-        );
-      })}
+      {picture && <PictureSvg picture={picture} />}
+      {plies.map((ply, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: a ply is known by its place
+        <Figure key={i} ply={ply} from={depth(plies, i)} letters={letters} />
+      ))}
       {setOut && onPick && (
-        <SetOutLines plies={plies} setOut={setOut} scale={scale} height={height} onPick={onPick} />
+        <SetOutLines plies={plies} setOut={setOut} height={height} reach={letters} onPick={onPick} />
       )}
     </svg>
   );
 }
 
+function depth(plies: Plies, face: number): number {
+  return plies.slice(0, face).reduce((sum, p) => sum + p.thicknessMm, 0);
+}
+
+interface FigureProps {
+  readonly ply: Plies[number];
+  readonly from: number;
+  readonly letters: number;
+}
+
+function Figure({ ply, from, letters }: FigureProps) {
+  const fits = ply.thicknessMm > letters * 2;
+  return (
+    <>
+      {ply.does === "CARRIES" && (
+        <rect x={from} y={letters * 0.25} width={ply.thicknessMm} height={letters * 0.2} fill="#1c766a" />
+      )}
+      {fits && (
+        <text
+          x={from + ply.thicknessMm / 2}
+          y={letters * 1.6}
+          fontSize={letters}
+          textAnchor="middle"
+          fill="#222b31"
+        >
+          {Number(ply.thicknessMm.toFixed(1))}
+        </text>
+      )}
+    </>
+  );
+}
+
 interface LinesProps {
-  readonly plies: BuildUp["plies"];
+  readonly plies: Plies;
   readonly setOut: SetOut;
-  readonly scale: number;
   readonly height: number;
+  readonly reach: number;
   readonly onPick: (setOut: SetOut) => void;
 }
 
 /** Every line a wall can be set out along; the one in use is marked. */
-function SetOutLines({ plies, setOut, scale, height, onPick }: LinesProps) {
+function SetOutLines({ plies, setOut, height, reach, onPick }: LinesProps) {
   return setOutOptions({ plies }).map(([key, words]) => {
-    const x = setOutDepth({ plies }, setOutOf(key)) * scale;
+    const x = setOutDepth({ plies }, setOutOf(key));
     const used = key === setOutKey(setOut);
     return (
       // biome-ignore lint/a11y/useSemanticElements: a part of a picture cannot be a button element
@@ -87,22 +90,31 @@ function SetOutLines({ plies, setOut, scale, height, onPick }: LinesProps) {
         tabIndex={0}
         aria-label={`Set out along ${words}`}
         aria-pressed={used}
-        className="cursor-pointer outline-offset-2"
+        className="cursor-pointer"
         onClick={() => onPick(setOutOf(key))}
         onKeyDown={(e) => e.key === "Enter" && onPick(setOutOf(key))}
       >
         <title>{words}</title>
-        <rect x={x - 7} y={-10} width={14} height={height + 14} fill="transparent" />
-        <line
-          x1={x}
-          x2={x}
-          y1={-10}
-          y2={height + 2}
-          stroke={used ? "#a8452f" : "transparent"}
-          strokeWidth={3}
-          strokeDasharray="10 4 2 4"
+        <rect
+          x={x - reach / 2}
+          y={-height - reach}
+          width={reach}
+          height={height + reach}
+          fill="transparent"
         />
-        {!used && <circle cx={x} cy={-6} r={2.5} fill="#8a8f8c" />}
+        {used ? (
+          <line
+            x1={x}
+            x2={x}
+            y1={-height - reach}
+            y2={reach * 0.4}
+            stroke="#a63f2d"
+            strokeWidth={reach * 0.22}
+            strokeDasharray={`${reach} ${reach * 0.35} ${reach * 0.2} ${reach * 0.35}`}
+          />
+        ) : (
+          <circle cx={x} cy={-height - reach * 0.5} r={reach * 0.2} fill="#616a72" />
+        )}
       </g>
     );
   });

@@ -8,6 +8,7 @@ import { LengthField, LengthText } from "./LengthField";
 import { MakingFacts, Section } from "./MakingFacts";
 import { OpeningFacts } from "./OpeningFacts";
 import { SelectedWalls, WallsAlike } from "./SelectedWalls";
+import { WallEnds } from "./WallEnds";
 import { WallFields } from "./WallFields";
 
 const MAKES = ["run", "door", "window", "note"];
@@ -98,6 +99,7 @@ function SelectedWall({ wall }: { readonly wall: Wall }) {
       }
     >
       <WallFields facts={wall} onChange={(changed) => void sync.revise({ ...changed, type: "wall" })} />
+      <WallEnds wall={wall} />
       <WallsAlike wall={wall} />
       <DeleteButton />
     </Section>

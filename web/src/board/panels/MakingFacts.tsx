@@ -3,6 +3,7 @@ import { useBoard, useBoardTools } from "../context";
 import type { Making } from "../state";
 import { LengthField } from "./LengthField";
 import { Lights } from "./OpeningFacts";
+import { REACHES } from "./WallEnds";
 import { WallFields } from "./WallFields";
 
 /** What the active tool will make. */
@@ -21,10 +22,7 @@ export function MakingFacts() {
           <Row label="Ends on walls">
             <Choice
               value={making.wall.reach}
-              options={[
-                ["STRUCTURE", "Through to structure"],
-                ["FACE", "At the face"],
-              ]}
+              options={REACHES}
               onChange={(reach) => set({ wall: { ...making.wall, reach } })}
             />
           </Row>

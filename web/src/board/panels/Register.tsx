@@ -1,8 +1,8 @@
 import { type FormEvent, useState } from "react";
-import type { Edit, Sheet } from "../../api/types";
+import type { Drawing, Edit, Sheet } from "../../api/types";
 import { Button, Choice, fieldClass, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
-import { type BoardState, elementOf, elementsOf, type Shown } from "../state";
+import { type BoardState, elementOf, elementsOf, type Shown, unitsOf } from "../state";
 
 const elementsIn = (state: BoardState) => state.elements;
 
@@ -16,11 +16,12 @@ export function Register() {
   return (
     <>
       <h2 className="font-semibold text-[15px]">Drawings</h2>
-      <ul className="mb-4">
+      <ul className="mb-1">
         {elementsOf(state, "drawing").map((d) => (
           <Entry key={d.id} shown={{ kind: "drawing", id: d.id }} words={d.name} />
         ))}
       </ul>
+      {!locked && <AddSchedule />}
       <h2 className="font-semibold text-[15px]">Sheets</h2>
       {sheets.length === 0 && <p className="py-1 text-ink-2">None yet.</p>}
       <ul className="mb-3">
@@ -32,6 +33,32 @@ export function Register() {
       {!sheet && !locked && <NewSheet />}
     </>
   );
+}
+
+/** One schedule of build-ups serves all sheets, so it is offered until there is one. */
+function AddSchedule() {
+  const { sync } = useBoardTools();
+  const elements = useBoard(elementsIn);
+  const units = useBoard(unitsOf);
+  const drawings = elementsOf({ elements }, "drawing");
+  const plan = drawings.find((d) => d.kind === "PLAN");
+  if (!plan || drawings.some((d) => d.kind === "BUILD_UPS")) return <div className="mb-4" />;
+  const add = async () => {
+    const known = new Set(drawings.map((d) => d.id));
+    if (!(await sync.edit(newSchedule(plan, units === "METRIC" ? 10 : 12)))) return;
+    const made = elementsOf(sync.state, "drawing").find((d) => !known.has(d.id));
+    if (made) await sync.show({ kind: "drawing", id: made.id });
+  };
+  return (
+    <Button className="mb-4" onClick={() => void add()}>
+      Add build-up schedule
+    </Button>
+  );
+}
+
+function newSchedule(plan: Drawing, scale: number): Edit {
+  const { storey, lens } = plan;
+  return { type: "addDrawing", name: "Wall build-ups", kind: "BUILD_UPS", storey, lens, scale };
 }
 
 function Entry({ shown, words }: { readonly shown: Shown; readonly words: string }) {

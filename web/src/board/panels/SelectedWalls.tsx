@@ -11,16 +11,13 @@ export function SelectedWalls() {
   const elements = useBoard((s) => s.elements);
   const selection = useBoard((s) => s.selection);
   const walls = selection.flatMap((id) => elementOf({ elements }, "wall", id) ?? []);
-  if (walls.length < 2) return null;
+  const [first] = walls;
+  if (!first || walls.length < 2) return null;
+  const ids = walls.map((w) => w.id);
   const buildUps = wallBuildUps({ elements });
   const shared = walls.every((w) => w.buildUp === walls[0]?.buildUp) ? walls[0]?.buildUp : undefined;
   const buildUp = elementOf({ elements }, "buildUp", shared);
-  const remake = (id: string) =>
-    void sync.remake(
-      walls.map((w) => w.id),
-      id,
-      usualSetOut(buildUps.find((b) => b.id === id)),
-    );
+  const remake = (id: string) => void sync.remake(ids, id, usualSetOut(buildUps.find((b) => b.id === id)));
   const choices = buildUps.map((b) => [b.id, `${b.mark} ${b.name}`] as const);
   return (
     <>
@@ -32,6 +29,13 @@ export function SelectedWalls() {
         />
       </Row>
       {buildUp && <BuildUpPlies buildUp={buildUp} />}
+      <Button
+        className="mt-4 mr-2"
+        title="Build-up and set-out line of the wall selected first"
+        onClick={() => void sync.remake(ids, first.buildUp, first.setOut)}
+      >
+        Make all like {first.mark}
+      </Button>
     </>
   );
 }

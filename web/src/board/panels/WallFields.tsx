@@ -7,6 +7,7 @@ import { setOutKey, setOutOf, setOutOptions, usualSetOut } from "../tools/setOut
 import { BuildUpEditor } from "./BuildUpEditor";
 import { BuildUpPicture } from "./BuildUpPicture";
 import { BuildUpPlies } from "./BuildUpPlies";
+import { useLook } from "./useJudgement";
 
 export interface WallFacts {
   readonly buildUp: string;
@@ -27,6 +28,7 @@ export function WallFields<T extends WallFacts>({ facts, onChange }: Props<T>) {
   const elements = useBoard(buildUps);
   const all = wallBuildUps({ elements });
   const buildUp = elementOf({ elements }, "buildUp", facts.buildUp);
+  const look = useLook(buildUp);
   return (
     <>
       <Row label="Build-up">
@@ -58,7 +60,7 @@ export function WallFields<T extends WallFacts>({ facts, onChange }: Props<T>) {
       {buildUp && (
         <BuildUpPicture
           plies={buildUp.plies}
-          height={70}
+          picture={look?.picture ?? null}
           setOut={facts.setOut}
           onPick={(setOut) => onChange({ ...facts, setOut })}
         />

@@ -1,6 +1,7 @@
+import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { answerOf, api, sentenceOf } from "../../api/client";
-import type { BuildUp, Edit, HeatLoss } from "../../api/types";
+import type { BuildUp, BuildUpLook, Edit } from "../../api/types";
 import { useBoard } from "../context";
 
 /** What the server says of a build-up that is being edited. */
@@ -9,10 +10,10 @@ export interface Judgement {
   readonly fault: string | null;
   /** What else would become different, in sentences. */
   readonly effects: readonly string[];
-  readonly heat: HeatLoss | null;
+  readonly look: BuildUpLook | null;
 }
 
-const NOTHING: Judgement = { fault: null, effects: [], heat: null };
+const NOTHING: Judgement = { fault: null, effects: [], look: null };
 
 /** Asks anew for every change; an answer that comes too late is dropped. */
 export function useJudgement(buildUp: BuildUp, edit: Edit): Judgement {
@@ -22,8 +23,8 @@ export function useJudgement(buildUp: BuildUp, edit: Edit): Judgement {
   useEffect(() => {
     let current = true;
     const [plies, change] = JSON.parse(asked) as [BuildUp, Edit];
-    void Promise.all([tried(project, change), heatOf(project, plies)]).then(
-      ([trial, heat]) => current && setJudgement({ ...trial, heat }),
+    void Promise.all([tried(project, change), lookOf(project, plies)]).then(
+      ([trial, look]) => current && setJudgement((last) => ({ ...trial, look: look ?? last.look })),
     );
     return () => {
       current = false;
@@ -43,13 +44,27 @@ async function tried(project: string, body: Edit): Promise<Pick<Judgement, "faul
   }
 }
 
-async function heatOf(project: string, body: BuildUp): Promise<HeatLoss | null> {
+/** Null where it cannot be a build-up at all; the fault says why. */
+async function lookOf(project: string, body: BuildUp): Promise<BuildUpLook | null> {
   try {
     const params = { path: { project } };
-    return (await answerOf(api.POST("/api/v1/projects/{project}/heat", { params, body }))).heat;
+    return await answerOf(api.POST("/api/v1/projects/{project}/build-ups/look", { params, body }));
   } catch {
     return null;
   }
+}
+
+/** The look of a stored build-up; null until it is known. */
+export function useLook(buildUp: BuildUp | undefined): BuildUpLook | null {
+  const project = useBoard((s) => s.project);
+  const asked = JSON.stringify(buildUp);
+  const { data } = useQuery({
+    queryKey: ["look", project, asked],
+    queryFn: () => lookOf(project, JSON.parse(asked) as BuildUp),
+    enabled: buildUp !== undefined,
+    placeholderData: (last) => last,
+  });
+  return data ?? null;
 }
 
 function withoutPlace(error: unknown): string {

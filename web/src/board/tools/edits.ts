@@ -1,6 +1,6 @@
 import type { Edit, Pick } from "../../api/types";
 import type { Caught } from "../near";
-import { type BoardState, drawingShown, type Tool } from "../state";
+import { type BoardState, planShown, type Tool } from "../state";
 import type { ModelPoint } from "../view";
 import { freePick, pickFrom } from "./aim";
 import { openingEdit } from "./opening";
@@ -45,7 +45,7 @@ export function closes(
 }
 
 export function runThrough(state: BoardState, picks: readonly Pick[], close: boolean): Edit | null {
-  const storey = drawingShown(state)?.storey;
+  const storey = planShown(state)?.storey;
   if (!storey || picks.length < 2) return null;
   const { wall } = state.making;
   const kept = close && picks.length > 3 ? picks.slice(0, -1) : picks;
@@ -59,7 +59,7 @@ function moveEdit(state: BoardState, from: ModelPoint): Edit | null {
 }
 
 function stringEdit(state: BoardState, picks: readonly Caught[]): Edit | null {
-  const drawing = drawingShown(state);
+  const drawing = planShown(state);
   const first = picks[0];
   if (!drawing || !first || picks.length < 2 || !state.pointer) return null;
   return {
@@ -90,7 +90,7 @@ function measuredDirection(first: Caught, picks: readonly Caught[], pointer: Mod
 }
 
 function noteEdit(state: BoardState, at: ModelPoint): Edit | null {
-  const drawing = drawingShown(state);
+  const drawing = planShown(state);
   if (!drawing || state.entry.trim() === "") return null;
   return {
     type: "placeNote",

@@ -19,6 +19,7 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Detail;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
@@ -104,7 +105,7 @@ public final class Sketch {
     public static Lens lens() {
         Map<PenRole, Pen> pens = new EnumMap<>(PenRole.class);
         for (PenRole role : PenRole.values()) pens.put(role, new Pen(0.25, Pen.Dash.CONTINUOUS));
-        return new Lens(LENS, "All", List.of(), pens, 0);
+        return new Lens(LENS, "All", List.of(), pens, 0, new Detail(1000, 1000), false);
     }
 
     public Building building() {

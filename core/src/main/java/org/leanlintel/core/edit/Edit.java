@@ -13,6 +13,7 @@ public sealed interface Edit
                 DrawString,
                 PlaceNote,
                 AddSheet,
+                AddDrawing,
                 Delete,
                 Revise,
                 RemakeWalls,

@@ -16,6 +16,8 @@ public record Drawing(ElementId id, String name, Kind kind, ElementId storey, El
 
     /** Kinds of drawing. Sections, elevations and details will join. */
     public enum Kind {
-        PLAN
+        PLAN,
+        /** A table of the wall build-ups in use, each with a cut through it at the drawing's scale. */
+        BUILD_UPS
     }
 }

@@ -8,9 +8,17 @@ import java.util.Map;
  *
  * @param thinnestPlyMm on paper: a ply that prints thinner is drawn as one with its neighbour on the structure's side
  *     (ISO 128-2 asks for 0.7 mm between lines); 0 draws every ply
+ * @param detail how much of a build-up is drawn at which scale
+ * @param wallMarks whether each wall shows the mark of its build-up
  */
 public record Lens(
-        ElementId id, String name, List<ElementId> hiddenLayers, Map<PenRole, Pen> pens, double thinnestPlyMm)
+        ElementId id,
+        String name,
+        List<ElementId> hiddenLayers,
+        Map<PenRole, Pen> pens,
+        double thinnestPlyMm,
+        Detail detail,
+        boolean wallMarks)
         implements Element {
 
     public Lens {

@@ -10,7 +10,12 @@ import org.leanlintel.core.building.Content;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.Strip.StripPly;
 import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.Detail;
 import org.leanlintel.core.model.Does;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Hatch;
+import org.leanlintel.core.model.Heat;
+import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Material;
 
 /**
@@ -22,12 +27,25 @@ final class DrawnPlies {
     /** What a ply is drawn as. @param own whether it is drawn as itself */
     record Drawn(Material material, Does does, boolean own) {}
 
+    private static final Material WALL = plain("wall", "#e9e6df"), BETWEEN = plain("between plies", "#fffefb");
+
+    private final Detail.Level level;
     private final double thinnestMm;
     private final Map<BuildUp, List<Drawn>> known = new IdentityHashMap<>();
 
     /** @param thinnestMm in model millimetres; 0 draws every ply */
-    DrawnPlies(double thinnestMm) {
+    DrawnPlies(Detail.Level level, double thinnestMm) {
+        this.level = level;
         this.thinnestMm = thinnestMm;
+    }
+
+    static DrawnPlies of(Lens lens, double scale) {
+        return new DrawnPlies(lens.detail().at(scale), lens.thinnestPlyMm() * scale);
+    }
+
+    private static Material plain(String name, String tint) {
+        Hatch none = new Hatch(Hatch.Pattern.NONE, 1);
+        return new Material(new ElementId("drawn"), name, name, none, tint, new Heat.Unstated(), "");
     }
 
     @Nullable
@@ -52,14 +70,21 @@ final class DrawnPlies {
     }
 
     private Drawn drawn(StripPly ply, @Nullable Drawn inward) {
+        if (level == Detail.Level.OUTLINE) return new Drawn(WALL, Does.CARRIES, false);
         boolean tooThin = ply.thickness() < thinnestMm;
-        if (!tooThin || inward == null || inward.does() == Does.AIR_GAP)
-            return new Drawn(ply.material(), ply.does(), true);
-        return new Drawn(inward.material(), inward.does(), false);
+        if (tooThin && inward != null && inward.does() != Does.AIR_GAP)
+            return new Drawn(inward.material(), inward.does(), false);
+        boolean between = level == Detail.Level.STRUCTURE
+                && switch (ply.does()) {
+                    case CARRIES, FACING, LINING -> false;
+                    case BOARDS, INSULATES, AIR_GAP, SHEET -> true;
+                };
+        return between ? new Drawn(BETWEEN, Does.AIR_GAP, false) : new Drawn(ply.material(), ply.does(), true);
     }
 
     /** A membrane is drawn where both plies beside it are drawn as themselves. */
     boolean showsMembrane(Strip strip, int stripIndex) {
+        if (level != Detail.Level.EVERYTHING) return false;
         boolean before = stripIndex == 0 || strip.plies().get(stripIndex - 1).thickness() >= thinnestMm;
         boolean after = stripIndex == strip.plies().size() - 1
                 || strip.plies().get(stripIndex + 1).thickness() >= thinnestMm;

@@ -17,7 +17,7 @@ import org.pcollections.TreePMap;
  * The plan of a storey: a level cut through its walls, each opening's symbol, and the drawing's own strings and notes. A
  * plan made from an earlier one draws anew only what changed.
  */
-public final class Plan {
+public final class Plan implements DrawingPicture {
 
     private final Building building;
     private final Look look;
@@ -52,11 +52,11 @@ public final class Plan {
         Look look = Look.of(building, drawing);
         TreePMap<ElementId, List<Group>> walls = TreePMap.empty();
         for (WallSolid solid : building.solidsOf(look.storey()))
-            walls = walls.plus(solid.strip().wall().id(), groups(solid, look));
+            walls = walls.plus(solid.strip().wall().id(), groups(solid, look, lettering));
         return new Plan(building, look, walls, Annotations.of(building, look, lettering), Set.of(), null);
     }
 
-    /** The same drawing of {@code next}. */
+    @Override
     public Plan after(Building next, Lettering lettering) {
         Look now = Look.of(next, look.drawing().id());
         if (!next.follows(building) || !now.equals(look))
@@ -65,12 +65,13 @@ public final class Plan {
         for (ElementId id : next.fitted()) {
             WallSolid solid = next.solid(id);
             boolean here = solid != null && solid.strip().wall().storey().equals(look.storey());
-            after = here ? after.plus(id, groups(solid, look)) : after.minus(id);
+            after = here ? after.plus(id, groups(solid, look, lettering)) : after.minus(id);
         }
         Annotations notes = annotations.after(next, building, look, lettering);
         return new Plan(next, look, after, notes, next.fitted(), self);
     }
 
+    @Override
     public Picture picture() {
         Picture known = picture;
         if (known == null) {
@@ -82,9 +83,11 @@ public final class Plan {
         return known;
     }
 
-    /** What differs from {@code other}, by element; what was drawn anew from it is compared and nothing else. */
-    public Picture.Difference since(Plan other) {
-        if (earlier != other.self) return picture().since(other.picture());
+    /** What was drawn anew from the other is compared and nothing else. */
+    @Override
+    public Picture.Difference since(DrawingPicture drawing) {
+        if (!(drawing instanceof Plan other) || earlier != other.self)
+            return picture().since(drawing.picture());
         List<Group> changed = new ArrayList<>();
         Set<ElementId> gone = new HashSet<>();
         for (ElementId wall : redrawn)
@@ -99,14 +102,15 @@ public final class Plan {
         return groups == null ? List.of() : look.shown(groups);
     }
 
-    private static List<Group> groups(WallSolid solid, Look look) {
+    private static List<Group> groups(WallSolid solid, Look look, Lettering lettering) {
         List<Group> groups = new ArrayList<>();
         Wall wall = solid.strip().wall();
         Drawing drawing = look.drawing();
         Pens pens = new Pens(look.lens());
         if (solid.isCutAt(look.cutMm())) {
-            DrawnPlies plies = new DrawnPlies(look.lens().thinnestPlyMm() * drawing.scale());
+            DrawnPlies plies = DrawnPlies.of(look.lens(), drawing.scale());
             new WallPainter(solid, solid.bandAt(look.cutMm()), plies, drawing.scale(), pens).paint();
+            if (look.lens().wallMarks()) new WallMark(solid, drawing.scale(), lettering, pens).paint();
         }
         groups.add(new Group(wall.id(), wall.layer(), pens.items(), Catches.of(solid)));
         for (PlacedOpening placed : solid.openings()) {

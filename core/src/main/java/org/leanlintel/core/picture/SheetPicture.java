@@ -60,7 +60,7 @@ public final class SheetPicture {
         List<Item> items = new ArrayList<>();
         for (Group g : picture.groups()) items.addAll(g.placed(factor, by).items());
         Bounds bounds = Extent.of(new Picture(1, List.of(new Group(drawing.id(), drawing.id(), items, List.of()))));
-        items.addAll(title(drawing, bounds, placed.at()));
+        if (drawing.kind() != Drawing.Kind.BUILD_UPS) items.addAll(title(drawing, bounds, placed.at()));
         return new Group(drawing.id(), drawing.id(), items, List.of());
     }
 

@@ -74,10 +74,12 @@ final class TitleBlock {
 
     private String scale(UnitSystem units) {
         double[] scales = sheet.drawings().stream()
-                .mapToDouble(p -> model.get(p.drawing(), Drawing.class).scale())
+                .map(p -> model.get(p.drawing(), Drawing.class))
+                .filter(d -> d.kind() != Drawing.Kind.BUILD_UPS)
+                .mapToDouble(Drawing::scale)
                 .distinct()
                 .toArray();
-        if (scales.length == 0) return "none";
+        if (scales.length == 0) return sheet.drawings().isEmpty() ? "none" : "as shown";
         return scales.length == 1 ? ScaleLabel.of(scales[0], units) : "as shown";
     }
 }

@@ -1,6 +1,5 @@
 package org.leanlintel.core.picture;
 
-import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.Band;
 import org.leanlintel.core.building.EndJoint;
@@ -94,31 +93,10 @@ final class WallPainter {
     }
 
     private void hatch(StripPly ply, PlyRun run, List<Vec> ring, Hatch hatch) {
-        double pitch = hatch.pitchMm() * scale;
         double from = Math.max(run.from().atLo(), run.from().atHi()),
                 to = Math.min(run.to().atLo(), run.to().atHi());
-        List<List<Vec>> lines = new ArrayList<>();
-        switch (hatch.pattern()) {
-            case NONE -> {}
-            case DIAGONAL -> lines.addAll(HatchLines.parallel(ring, Math.PI / 4, pitch));
-            case CROSSED -> {
-                lines.addAll(HatchLines.parallel(ring, Math.PI / 4, pitch));
-                lines.addAll(HatchLines.parallel(ring, -Math.PI / 4, pitch));
-            }
-            case WAVE -> {
-                if (to > from)
-                    lines.add(HatchLines.wave(
-                            from, to, ply.thickness(), ply.thickness() / scale, (s, part) -> across(ply, s, part)));
-            }
-            case ZIGZAG -> {
-                if (to > from)
-                    lines.add(HatchLines.zigzag(from, to, ply.thickness(), (s, part) -> across(ply, s, part)));
-            }
-        }
-        for (List<Vec> line : lines) pens.line(PenRole.HATCH, line);
-    }
-
-    private Vec across(StripPly ply, double s, double part) {
-        return strip.at(s, ply.lo() + ply.thickness() * part);
+        PlyHatch plies = new PlyHatch(hatch, scale, ply.thickness());
+        for (List<Vec> line : plies.lines(ring, from, to, (s, part) -> strip.at(s, ply.lo() + ply.thickness() * part)))
+            pens.line(PenRole.HATCH, line);
     }
 }

@@ -96,7 +96,7 @@ class ElementsTest {
                 .isThrownBy(
                         () -> new Note(Sketch.id("n"), Sketch.LAYER, Sketch.PLAN, Vec.ORIGIN, "  ", Note.Style.NOTE));
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new Lens(Sketch.LENS, "Bare", List.of(), Map.of(), 0))
+                .isThrownBy(() -> new Lens(Sketch.LENS, "Bare", List.of(), Map.of(), 0, new Detail(50, 200), false))
                 .withMessageContaining("no pen for");
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> new Opening.Window(0, 0))

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.DrawString;
@@ -14,6 +15,7 @@ import org.leanlintel.core.edit.Move;
 import org.leanlintel.core.edit.Revise;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.UnitSystem;
+import org.leanlintel.core.model.Detail;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
@@ -115,13 +117,62 @@ class PlanTest {
         Wall wall = sketch.run(Sketch.PARTITION, false, 0, 0, 3000, 0).getFirst();
         int all = lines(wall.id(), PenRole.CUT_STRUCTURE).size()
                 + lines(wall.id(), PenRole.CUT_LINING).size();
-        sketch.put(new Lens(Sketch.LENS, "Merged", List.of(), Sketch.lens().pens(), 0.7));
+        lens(0.7, new Detail(1000, 1000), false);
         assertThat(lines(wall.id(), PenRole.CUT_LINING))
                 .as("12.5 mm at 1:50 is 0.25 mm")
                 .isEmpty();
         assertThat(lines(wall.id(), PenRole.CUT_STRUCTURE).size()).isLessThan(all);
         sketch.run(new Revise(new Drawing(Sketch.PLAN, "Plan", Drawing.Kind.PLAN, Sketch.STOREY, Sketch.LENS, 10)));
         assertThat(lines(wall.id(), PenRole.CUT_LINING)).as("1.25 mm at 1:10").isNotEmpty();
+    }
+
+    private void lens(double thinnestMm, Detail detail, boolean wallMarks) {
+        sketch.put(new Lens(Sketch.LENS, "Changed", List.of(), Sketch.lens().pens(), thinnestMm, detail, wallMarks));
+    }
+
+    /** Two shells that share nothing but being walls are one outline at 1:200; at 1:100 structure and facing are lines. */
+    @Test
+    void howMuchIsDrawnFollowsTheScale() {
+        Wall wall = sketch.run(Sketch.SHELL, false, 0, 0, 6000, 0).getFirst();
+        Wall partition = sketch.partition(Sketch.PARTITION, new Vec(3000, -290), wall, new Vec(3000, -3000), null);
+        assertThat(inside(wall))
+                .as("brick, air and stud: two lines between three plies")
+                .hasSize(2);
+        lens(0, new Detail(20, 40), false);
+        assertThat(inside(wall)).as("1:50 is coarser than 1:40").isEmpty();
+        assertThat(length(lines(partition.id(), PenRole.CUT_STRUCTURE)))
+                .as("both faces and the free end, nothing between")
+                .isCloseTo(2 * 2710 + 114, within(0.1));
+        lens(0, new Detail(20, 100), false);
+        assertThat(inside(wall)).as("the cavity is blank, its faces are drawn").hasSize(2);
+        assertThat(lines(wall.id(), PenRole.HATCH)).isEmpty();
+    }
+
+    /** Lines along the wall, on the x axis, that are not its faces. */
+    private List<List<Vec>> inside(Wall wall) {
+        return Stream.of(PenRole.PLY, PenRole.CUT_STRUCTURE, PenRole.CUT_FACING, PenRole.CUT_LINING)
+                .flatMap(role -> lines(wall.id(), role).stream())
+                .filter(l -> l.getFirst().y() == l.getLast().y())
+                .filter(l -> l.getFirst().y() < -1 && l.getFirst().y() > -289)
+                .toList();
+    }
+
+    /** Openings from 500 to 1,400 and 4,000 to 5,000: the longest free stretch is 1,400 to 4,000. */
+    @Test
+    void aWallShowsTheMarkOfItsBuildUpClearOfItsOpenings() {
+        Wall wall = sketch.run(Sketch.SHELL, false, 0, 0, 6000, 0).getFirst();
+        sketch.door(wall, 500, 900);
+        sketch.door(wall, 4000, 1000);
+        assertThat(group(wall.id()).items()).noneMatch(Item.Text.class::isInstance);
+        lens(0, new Detail(1000, 1000), true);
+        Item.Text mark = (Item.Text) group(wall.id()).items().stream()
+                .filter(Item.Text.class::isInstance)
+                .findFirst()
+                .orElseThrow();
+        assertThat(mark.text()).isEqualTo("shell");
+        assertThat(mark.at().x()).isCloseTo(2700, within(0.01));
+        assertThat(mark.at().y()).as("outside").isPositive();
+        assertThat(mark.angle()).as("upright").isZero();
     }
 
     @Test

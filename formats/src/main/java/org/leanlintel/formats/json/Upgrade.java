@@ -17,8 +17,8 @@ import tools.jackson.databind.node.ObjectNode;
  */
 final class Upgrade {
 
-    private static final List<String> STANDARD =
-            List.of("/standard/materials.json", "/standard/build-ups.json", "/standard/heat.json");
+    private static final List<String> STANDARD = List.of(
+            "/standard/materials.json", "/standard/build-ups.json", "/standard/heat.json", "/standard/lenses.json");
 
     private final Map<String, JsonNode> standard = new LinkedHashMap<>();
 
@@ -49,6 +49,10 @@ final class Upgrade {
         switch (node.path(Kinds.FIELD).asString("")) {
             case "material" -> node.set("heat", stock(node, "heat", kind("unstated")));
             case "buildUp" -> buildUp(node);
+            case "lens" -> {
+                node.set("detail", stock(node, "detail", everything()));
+                node.set("wallMarks", Json.mapper().getNodeFactory().booleanNode(false));
+            }
             case "corner" -> node.set("meeting", kind("byRule"));
             default -> {}
         }
@@ -67,6 +71,10 @@ final class Upgrade {
     private JsonNode stock(ObjectNode node, String field, JsonNode otherwise) {
         JsonNode known = standard.get(node.path("id").asString());
         return known == null ? otherwise : known.path(field).deepCopy();
+    }
+
+    private static JsonNode everything() {
+        return Json.mapper().createObjectNode().put("everythingTo", 10_000.0).put("outlineFrom", 20_000.0);
     }
 
     private static JsonNode kind(String name) {

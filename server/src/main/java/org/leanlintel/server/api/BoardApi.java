@@ -9,12 +9,14 @@ import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.picture.BuildUpCut;
 import org.leanlintel.core.picture.Effects;
 import org.leanlintel.core.picture.Picture;
+import org.leanlintel.server.api.Messages.BuildUpAnswer;
 import org.leanlintel.server.api.Messages.EditAnswer;
 import org.leanlintel.server.api.Messages.EditRequest;
-import org.leanlintel.server.api.Messages.HeatAnswer;
 import org.leanlintel.server.api.Messages.PreviewAnswer;
 import org.leanlintel.server.api.Messages.ProjectState;
 import org.leanlintel.server.api.Messages.TurnBack;
@@ -36,6 +38,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1/projects/{project}")
 public class BoardApi {
+
+    /** Of the cut through a build-up in its editor. */
+    private static final double LOOK_SCALE = 4;
 
     private final LiveProjects live;
     private final EditDesk desk;
@@ -93,10 +98,12 @@ public class BoardApi {
         };
     }
 
-    /** Works out the U-value of a build-up that need not be stored yet. */
-    @PostMapping("/heat")
-    public HeatAnswer heat(@PathVariable UUID project, @RequestBody BuildUp buildUp) {
-        return new HeatAnswer(UValue.of(buildUp, live.get(project).model()));
+    /** The U-value of a build-up that need not be stored yet, and a cut through it. */
+    @PostMapping("/build-ups/look")
+    public BuildUpAnswer look(@PathVariable UUID project, @RequestBody BuildUp buildUp) {
+        Model model = live.get(project).model();
+        double height = Math.max(100, buildUp.thicknessMm() * 0.22);
+        return new BuildUpAnswer(UValue.of(buildUp, model), BuildUpCut.picture(buildUp, model, height, LOOK_SCALE));
     }
 
     /** Takes back the person's own last edit. */
@@ -144,7 +151,7 @@ public class BoardApi {
         ElementId id = new ElementId(drawing);
         boolean shown = answer.before().model().find(id) != null
                 && answer.after().model().find(id) != null;
-        return shown ? answer.after().plan(id).since(answer.before().plan(id)) : null;
+        return shown ? answer.after().drawing(id).since(answer.before().drawing(id)) : null;
     }
 
     private @Nullable String undoName(UUID project) {

@@ -65,8 +65,8 @@ public final class Messages {
             List<String> effects,
             Picture.@Nullable Difference picture) {}
 
-    /** The U-value of a build-up as it stands in the editor, or why there is none. */
-    public record HeatAnswer(HeatLoss heat) {}
+    /** A build-up as it stands in the editor: its U-value, or why there is none, and a cut through it. */
+    public record BuildUpAnswer(HeatLoss heat, Picture picture) {}
 
     public record LengthRequest(String text, UnitSystem units) {}
 

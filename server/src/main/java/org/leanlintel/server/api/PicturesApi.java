@@ -50,7 +50,7 @@ public class PicturesApi {
             @PathVariable UUID project, @PathVariable String drawing, @RequestParam @Nullable UUID version) {
         Live now = at(project, version);
         return new PictureAnswer(
-                now.model().revision(), now.plan(new ElementId(drawing)).picture());
+                now.model().revision(), now.drawing(new ElementId(drawing)).picture());
     }
 
     @GetMapping("/sheets/{sheet}/picture")
@@ -76,7 +76,7 @@ public class PicturesApi {
         return SheetPicture.of(
                 sheet,
                 now.model(),
-                id -> now.plan(id).picture(),
+                id -> now.drawing(id).picture(),
                 DrawingLettering.get(),
                 LocalDate.now().toString());
     }
@@ -97,7 +97,7 @@ public class PicturesApi {
             throw new IllegalArgumentException("A scale lies between 1:1 and 1:10000.");
         Model model = live.get(project).model();
         Drawing d = model.get(new ElementId(drawing), Drawing.class);
-        Picture picture = live.get(project).plan(d.id()).picture();
+        Picture picture = live.get(project).drawing(d.id()).picture();
         Bounds bounds = Extent.of(picture);
         Vec middle = x != null && y != null ? new Vec(x, y) : bounds == null ? Vec.ORIGIN : bounds.centre();
         String foot = "%s, %s, %s at %s, printed %s"

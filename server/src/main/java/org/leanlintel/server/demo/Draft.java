@@ -3,6 +3,7 @@ package org.leanlintel.server.demo;
 import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.edit.AddDrawing;
 import org.leanlintel.core.edit.AddSheet;
 import org.leanlintel.core.edit.DrawString;
 import org.leanlintel.core.edit.DrawWalls;
@@ -13,6 +14,7 @@ import org.leanlintel.core.edit.PlaceNote;
 import org.leanlintel.core.edit.PlaceOpening;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Hold;
@@ -60,6 +62,11 @@ final class Draft {
     /** A closed run along its outer face, clockwise, so that the outside lies to its left. */
     List<Wall> shell(String buildUp, double... xy) {
         return walls(buildUp, new SetOut.OnFace(0), picks(xy), true);
+    }
+
+    /** An open run along its outer face, outside to its left; it shares the corners it starts and ends at. */
+    List<Wall> outside(String buildUp, double... xy) {
+        return walls(buildUp, new SetOut.OnFace(0), picks(xy), false);
     }
 
     /** A run from the side of one wall to the side of another, along the middle of its structure. */
@@ -153,6 +160,21 @@ final class Draft {
 
     void note(double x, double y, String text) {
         run(new PlaceNote(OfficeStandard.GROUND_PLAN, OfficeStandard.LAYER_NOTES, at(x, y), text, Note.Style.NOTE));
+    }
+
+    /** A sheet with the schedule of wall build-ups, its upper left corner at a paper point, in millimetres. */
+    void buildUpSheet(String number, double scale, PaperSize size, double paperX, double paperY) {
+        ElementId made = run(new AddDrawing(
+                        "Wall build-ups",
+                        Drawing.Kind.BUILD_UPS,
+                        OfficeStandard.GROUND,
+                        OfficeStandard.LENS_BUILDING_PLAN,
+                        scale))
+                .after()
+                .getFirst()
+                .id();
+        Sheet.Placed placed = new Sheet.Placed(made, Vec.ORIGIN, new Vec(paperX, paperY));
+        run(new AddSheet(number, "Wall build-ups", size, List.of(placed)));
     }
 
     /** A sheet with the ground floor plan: model point x, y at paper point, in millimetres. */

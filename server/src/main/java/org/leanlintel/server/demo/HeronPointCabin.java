@@ -37,7 +37,7 @@ final class HeronPointCabin {
         List<Wall> shell = d.shell("frame-2x6", 0, 0, 0, DEPTH, WIDTH, DEPTH, WIDTH, 0);
         Wall west = shell.get(0), north = shell.get(1), east = shell.get(2), south = shell.get(3);
         Wall bedroom = d.partition("partition-2x4", south, 204, 6.75, north, 204, DEPTH - 6.75);
-        Wall bath = d.partition("partition-2x4", bedroom, 206, 150, east, WIDTH - 6.75, 150);
+        Wall bath = d.partition("wet-wall-2x6", bedroom, 206, 150, east, WIDTH - 6.75, 150);
 
         Opening front = d.door(south, End.END, 84, 38.25, 82.5, End.END, Side.RIGHT);
         Opening porch = d.window(south, End.END, 24, 48, 48, 32, 2, 50);
@@ -60,6 +60,7 @@ final class HeronPointCabin {
         d.name(268, 80, "Bedroom");
         d.name(268, 195, "Bath");
         d.sheet("A-101", "First floor plan", PaperSize.ARCH_D, WIDTH / 2, DEPTH / 2, 420, 330);
+        d.buildUpSheet("A-102", 12, PaperSize.ARCH_D, 120, 520);
         return d.model();
     }
 }

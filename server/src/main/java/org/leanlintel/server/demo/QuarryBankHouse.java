@@ -19,6 +19,11 @@ import org.leanlintel.formats.standard.OfficeStandard;
 final class QuarryBankHouse {
 
     private static final double WIDTH = 12400, DEPTH = 8400;
+    /** Where the house ends and the garage begins: the garage's face of the wall between them. */
+    private static final double HOUSE = 8863;
+
+    /** The inner face of the garage's walls, counted from the outside. */
+    private static final int GARAGE_INSIDE = 3;
 
     private final Draft d = new Draft(
             OfficeStandard.newProject(new Settings(
@@ -31,15 +36,18 @@ final class QuarryBankHouse {
                     PaperSize.A2,
                     1200)),
             1);
-    private final Wall west, north, east, south;
+    private final Wall west, north, south, garageNorth, east, garageSouth;
     private final Wall garageSide, spine, hallWest, hallEast, store, wetWest, lobby, cupboard, pantry, utility, wc;
 
     private QuarryBankHouse() {
-        List<Wall> shell = d.shell("frame-brick", 0, 0, 0, DEPTH, WIDTH, DEPTH, WIDTH, 0);
-        west = shell.get(0);
-        north = shell.get(1);
-        east = shell.get(2);
-        south = shell.get(3);
+        List<Wall> brick = d.outside("frame-brick", HOUSE, 0, 0, 0, 0, DEPTH);
+        south = brick.get(0);
+        west = brick.get(1);
+        north = d.outside("frame-boarded", 0, DEPTH, HOUSE, DEPTH).getFirst();
+        List<Wall> garage = d.outside("block-single", HOUSE, DEPTH, WIDTH, DEPTH, WIDTH, 0, HOUSE, 0);
+        garageNorth = garage.get(0);
+        east = garage.get(1);
+        garageSouth = garage.get(2);
         garageSide = d.partition("block-partition", south, 8800, 354, north, 8800, DEPTH - 354);
         spine = d.partition("stud-partition", west, 354, 4600, garageSide, 8740, 4600);
         hallWest = d.partition("stud-partition", south, 4300, 354, spine, 4300, 4600);
@@ -58,6 +66,7 @@ final class QuarryBankHouse {
         house.openingsAndStrings();
         house.names();
         house.d.sheet("A-101", "Ground floor plan", PaperSize.A2, WIDTH / 2, DEPTH / 2, 285, 250);
+        house.d.buildUpSheet("A-102", 10, PaperSize.A2, 60, 390);
         return house.d.model();
     }
 
@@ -65,11 +74,11 @@ final class QuarryBankHouse {
         Opening living = d.window(south, End.END, 1100, 2100, 1200, 900, 3, 110);
         Opening front = d.door(south, End.END, 5100, 1010, 2100, End.END, Side.RIGHT);
         Opening study = d.window(south, End.END, 7350, 900, 1200, 900, 2, 110);
-        Opening garage = d.liftingDoor(south, End.START, 600, 2440, 2134);
+        Opening garage = d.liftingDoor(garageSouth, End.START, 600, 2440, 2134);
         Opening kitchen = d.window(north, End.START, 2900, 2400, 1050, 1050, 3, 110);
         Opening utilityWindow = d.window(north, End.START, 750, 900, 1050, 1050, 1, 110);
         Opening wet = d.window(north, End.START, 7300, 600, 600, 1500, 1, 110);
-        Opening workshop = d.window(north, End.END, 1200, 1200, 1050, 1050, 2, 110);
+        Opening workshop = d.window(garageNorth, End.END, 1200, 1200, 1050, 1050, 2, 110);
         Opening livingSide = d.window(west, End.START, 1500, 1500, 1200, 900, 2, 110);
         Opening back = d.door(west, End.END, 900, 926, 2100, End.START, Side.RIGHT);
         Opening garageBack = d.door(east, End.START, 3600, 926, 2100, End.START, Side.RIGHT);
@@ -93,13 +102,13 @@ final class QuarryBankHouse {
         d.string(false, -900, jambs(south, north, livingSide, back));
         d.string(false, -1400, outer(south), face(spine, 1), face(utility, 1), outer(north));
         d.string(false, -1900, outer(south), outer(north));
-        d.string(false, WIDTH + 900, jambs(south, north, garageBack));
-        d.string(false, WIDTH + 1400, outer(south), face(wc, 1), outer(north));
+        d.string(false, WIDTH + 900, jambs(garageSouth, garageNorth, garageBack));
+        d.string(false, WIDTH + 1400, outer(garageSouth), face(wc, 1), outer(garageNorth));
         int inside = 8;
         d.string(true, 1000, face(west, inside), face(hallWest, 3));
         d.string(true, 7000, face(pantry, 3), face(wetWest, 0));
         d.string(false, 3300, face(south, inside), face(spine, 3));
-        d.string(false, 11500, face(south, inside), face(wc, 3));
+        d.string(false, 11500, face(garageSouth, GARAGE_INSIDE), face(wc, 3));
     }
 
     private void names() {

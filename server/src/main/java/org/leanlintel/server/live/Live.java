@@ -6,31 +6,29 @@ import org.leanlintel.core.building.Building;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
-import org.leanlintel.core.picture.Plan;
+import org.leanlintel.core.picture.DrawingPicture;
 import org.leanlintel.formats.pdf.DrawingLettering;
 
 /** One revision of a project with what was derived from it so far. */
 public final class Live {
 
     private final Building building;
-    private final Map<ElementId, Plan> plans = new ConcurrentHashMap<>();
+    private final Map<ElementId, DrawingPicture> drawings = new ConcurrentHashMap<>();
+    /** What was drawn of the revision before, to draw from. */
+    private final Map<ElementId, DrawingPicture> earlier;
 
-    private Live(Building building) {
+    private Live(Building building, Map<ElementId, DrawingPicture> earlier) {
         this.building = building;
+        this.earlier = earlier;
     }
 
     public static Live of(Model model) {
-        return new Live(Building.of(model));
+        return new Live(Building.of(model), Map.of());
     }
 
-    /** The next revision; its plans are drawn from this one's. */
+    /** The next revision; its drawings are drawn from this one's when they are asked for. */
     Live after(Building next) {
-        Live live = new Live(next);
-        plans.forEach((drawing, plan) -> {
-            if (next.model().find(drawing, Drawing.class) != null)
-                live.plans.put(drawing, plan.after(next, DrawingLettering.get()));
-        });
-        return live;
+        return new Live(next, Map.copyOf(drawings));
     }
 
     public Building building() {
@@ -41,7 +39,13 @@ public final class Live {
         return building.model();
     }
 
-    public Plan plan(ElementId drawing) {
-        return plans.computeIfAbsent(drawing, d -> Plan.of(building, d, DrawingLettering.get()));
+    public DrawingPicture drawing(ElementId id) {
+        return drawings.computeIfAbsent(id, d -> {
+            DrawingPicture was = earlier.get(d);
+            boolean still = was != null && model().find(d, Drawing.class) != null;
+            return still
+                    ? was.after(building, DrawingLettering.get())
+                    : DrawingPicture.of(building, d, DrawingLettering.get());
+        });
     }
 }

@@ -12,6 +12,7 @@ import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.takeoff.BuildUpUse;
 import org.leanlintel.formats.standard.OfficeStandard;
 
 /** The demo projects can be drawn, and are as large as they are meant to be. */
@@ -26,7 +27,10 @@ class DemoDraftsTest {
         assertThat(model.all(Note.class))
                 .extracting(Note::text)
                 .contains("Living", "Kitchen", "Wet room", "Garage", "Store");
-        assertThat(model.all(Sheet.class)).hasSize(1);
+        assertThat(model.all(Sheet.class)).hasSize(2);
+        assertThat(BuildUpUse.of(Building.of(model)))
+                .extracting(u -> u.buildUp().mark())
+                .containsExactly("1", "2", "7", "11", "12", "13");
         assertThat(overlap(model)).isLessThan(1);
     }
 
@@ -34,6 +38,9 @@ class DemoDraftsTest {
     void heronPointCabinIsDrawnInInches() {
         Model model = HeronPointCabin.draw();
         assertThat(model.all(Wall.class)).hasSize(6);
+        assertThat(BuildUpUse.of(Building.of(model)))
+                .extracting(u -> u.buildUp().mark())
+                .containsExactly("6", "14", "16");
         assertThat(overlap(model)).isLessThan(1);
     }
 

@@ -1,0 +1,221 @@
+package org.leanlintel.core.picture;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.heat.HeatLoss;
+import org.leanlintel.core.heat.UValue;
+import org.leanlintel.core.measure.LengthPrinter;
+import org.leanlintel.core.measure.UnitSystem;
+import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.Does;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Ply;
+import org.leanlintel.core.picture.Lettering.Align;
+import org.leanlintel.core.takeoff.BuildUpUse;
+
+/**
+ * The wall build-ups in use as a table: mark, cut to scale, plies from outside to inside, thickness, U-value, ratings,
+ * length and area. Everything in it is worked out from the model, so it cannot disagree with the plan.
+ */
+public final class BuildUpSchedule implements DrawingPicture {
+
+    /** On paper. */
+    private static final double HEADER = 9, LINE = 3.9, PAD = 2.5, LEAST_ROW = 22, LETTERS = 2.5, HEADING = 5;
+
+    private static final double FT2_MM2 = 12 * UnitSystem.MM_PER_INCH * 12 * UnitSystem.MM_PER_INCH;
+    private static final double R_IMPERIAL = 0.1761, U_IMPERIAL = 5.678;
+
+    private final Building building;
+    private final Model model;
+    private final Drawing drawing;
+    private final Lettering lettering;
+    private final boolean metric;
+    private final Lens lens;
+    private @Nullable Picture picture;
+
+    private BuildUpSchedule(Building building, Drawing drawing, Lettering lettering) {
+        this.building = building;
+        this.drawing = drawing;
+        this.lettering = lettering;
+        model = building.model();
+        metric = model.settings().units() == UnitSystem.METRIC;
+        lens = model.get(drawing.lens(), Lens.class);
+    }
+
+    static BuildUpSchedule of(Building building, ElementId drawing, Lettering lettering) {
+        return new BuildUpSchedule(building, building.model().get(drawing, Drawing.class), lettering);
+    }
+
+    @Override
+    public BuildUpSchedule after(Building next, Lettering letters) {
+        return of(next, drawing.id(), letters);
+    }
+
+    @Override
+    public Picture picture() {
+        Picture known = picture;
+        return known == null ? picture = new Table().draw() : known;
+    }
+
+    /** A column of the table. @param width on paper */
+    private record Column(String title, double width) {}
+
+    private final class Table {
+
+        private final List<BuildUpUse> uses = BuildUpUse.of(building);
+        private final List<Column> columns = columns();
+        private final List<Group> groups = new ArrayList<>();
+        private double down;
+
+        private List<Column> columns() {
+            double thickest = uses.stream()
+                    .mapToDouble(u -> u.buildUp().thicknessMm())
+                    .max()
+                    .orElse(0);
+            return List.of(
+                    new Column("Mark", 14),
+                    new Column(
+                            "Cut 1:%d, outside left".formatted(Math.round(drawing.scale())),
+                            Math.max(40, thickest / drawing.scale() + 2 * PAD + 2)),
+                    new Column("Plies, outside to inside", 92),
+                    new Column(metric ? "Thick, mm" : "Thick", 20),
+                    new Column(metric ? "U, W/m\u00b2K" : "U, Btu; R", 20),
+                    new Column("Fire", 26),
+                    new Column("Sound", 26),
+                    new Column(metric ? "Length, m" : "Length, ft", 18),
+                    new Column(metric ? "Area, m\u00b2" : "Area, ft\u00b2", 18));
+        }
+
+        Picture draw() {
+            Pens pens = new Pens(lens);
+            pens.add(lettering.set(drawing.name(), at(0, -HEADING), 0, HEADING, Align.LEFT, true));
+            rule(pens, PenRole.SHEET_FRAME);
+            for (int c = 0; c < columns.size(); c++) text(pens, columns.get(c).title(), c, HEADER - PAD - 0.8, true);
+            down = HEADER;
+            rule(pens, PenRole.SHEET_RULE);
+            for (BuildUpUse use : uses) row(use);
+            rule(pens, PenRole.SHEET_FRAME);
+            double x = 0;
+            for (Column c : columns) {
+                pens.line(PenRole.SHEET_RULE, at(x, 0), at(x, down));
+                x += c.width();
+            }
+            pens.line(PenRole.SHEET_RULE, at(x, 0), at(x, down));
+            if (uses.isEmpty())
+                pens.add(lettering.set("No walls yet.", at(PAD, down + 6), 0, LETTERS, Align.LEFT, false));
+            groups.addFirst(new Group(drawing.id(), drawing.id(), pens.items(), List.of()));
+            return new Picture(drawing.scale(), groups);
+        }
+
+        private void row(BuildUpUse use) {
+            BuildUp buildUp = use.buildUp();
+            Pens pens = new Pens(lens);
+            double height = Math.max(LEAST_ROW, (buildUp.plies().size() + 1) * LINE + 2 * PAD);
+            double middle = down + height / 2;
+            WallMark.paint(
+                    buildUp.mark(),
+                    at(columns.getFirst().width() / 2, middle + 2.6),
+                    new Vec(0, 1),
+                    drawing.scale(),
+                    lettering,
+                    pens);
+            cut(buildUp, pens, height);
+            plies(buildUp, pens);
+            text(
+                    pens,
+                    LengthPrinter.ofScreen(model.settings().units()).print(buildUp.thicknessMm()),
+                    3,
+                    PAD + LETTERS,
+                    false);
+            List<String> heat = heat(buildUp);
+            for (int i = 0; i < heat.size(); i++) text(pens, heat.get(i), 4, PAD + LETTERS + i * LINE, false);
+            wrapped(pens, buildUp.fire(), 5);
+            wrapped(pens, buildUp.sound(), 6);
+            double metre = metric ? 1000 : 12 * UnitSystem.MM_PER_INCH, square = metric ? 1e6 : FT2_MM2;
+            text(pens, number(use.lengthMm() / metre, metric ? 2 : 1), 7, PAD + LETTERS, false);
+            text(pens, number(use.areaMm2() / square, metric ? 2 : 0), 8, PAD + LETTERS, false);
+            down += height;
+            rule(pens, PenRole.SHEET_RULE);
+            groups.add(new Group(buildUp.id(), drawing.id(), pens.items(), List.of()));
+        }
+
+        private void cut(BuildUp buildUp, Pens pens, double height) {
+            double width = columns.get(1).width(), drawn = buildUp.thicknessMm() / drawing.scale();
+            Vec corner = at(columns.get(0).width() + (width - drawn) / 2, down + height - PAD);
+            BuildUpCut.paint(buildUp, model, corner, (height - 2 * PAD) * drawing.scale(), drawing.scale(), pens);
+        }
+
+        private void plies(BuildUp buildUp, Pens pens) {
+            text(pens, buildUp.name(), 2, PAD + LETTERS, true);
+            double y = PAD + LETTERS;
+            for (Ply ply : buildUp.plies()) {
+                y += LINE;
+                String thickness = ply.does() == Does.SHEET
+                        ? ""
+                        : LengthPrinter.ofScreen(model.settings().units()).print(ply.thicknessMm()) + "  ";
+                text(pens, thickness + PlyWords.of(ply, model), 2, y, false);
+            }
+        }
+
+        private List<String> heat(BuildUp buildUp) {
+            return switch (UValue.of(buildUp, model)) {
+                case HeatLoss.Unknown u -> List.of("not stated");
+                case HeatLoss.Worked w ->
+                    metric
+                            ? List.of(number(w.uValue(), 3))
+                            : List.of(number(w.uValue() / U_IMPERIAL, 3), "R-" + number(w.total() / R_IMPERIAL, 1));
+            };
+        }
+
+        private static String number(double value, int digits) {
+            return String.format(Locale.ROOT, "%." + digits + "f", value);
+        }
+
+        private void wrapped(Pens pens, String words, int column) {
+            double y = PAD + LETTERS;
+            StringBuilder line = new StringBuilder();
+            for (String word : words.split(" ")) {
+                boolean full = !line.isEmpty()
+                        && width(line + " " + word) > columns.get(column).width() - 2 * PAD;
+                if (full) {
+                    text(pens, line.toString(), column, y, false);
+                    y += LINE;
+                    line.setLength(0);
+                }
+                line.append(line.isEmpty() ? "" : " ").append(word);
+            }
+            text(pens, line.toString(), column, y, false);
+        }
+
+        private double width(String words) {
+            return lettering.width(words, LETTERS);
+        }
+
+        /** Words in a column, made smaller where they would leave it. */
+        private void text(Pens pens, String words, int column, double below, boolean strong) {
+            if (words.isBlank()) return;
+            double x = PAD;
+            for (Column c : columns.subList(0, column)) x += c.width();
+            double room = columns.get(column).width() - 2 * PAD;
+            double height = Math.min(LETTERS, LETTERS * room / width(words));
+            pens.add(lettering.set(words, at(x, down + below), 0, height, Align.LEFT, strong));
+        }
+
+        private void rule(Pens pens, PenRole role) {
+            double width = columns.stream().mapToDouble(Column::width).sum();
+            pens.line(role, at(0, down), at(width, down));
+        }
+
+        private Vec at(double right, double below) {
+            return new Vec(right, -below).times(drawing.scale());
+        }
+    }
+}

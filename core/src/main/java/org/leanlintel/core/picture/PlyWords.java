@@ -1,0 +1,32 @@
+package org.leanlintel.core.picture;
+
+import java.util.Locale;
+import org.leanlintel.core.measure.LengthPrinter;
+import org.leanlintel.core.model.Does;
+import org.leanlintel.core.model.Framing;
+import org.leanlintel.core.model.Material;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Ply;
+
+/** A ply in words: material, framing, and what it does where that is not plain from the material. */
+final class PlyWords {
+
+    private PlyWords() {}
+
+    static String of(Ply ply, Model model) {
+        String name = model.get(ply.material(), Material.class).name();
+        String framing =
+                switch (ply.framing()) {
+                    case Framing.Solid s -> "";
+                    case Framing.Timbers t -> ", " + t.size().name() + centres(t, model);
+                    case Framing.Joints j ->
+                        ", " + model.get(j.material(), Material.class).name().toLowerCase(Locale.ROOT) + " joints";
+                };
+        return name + framing + (ply.does() == Does.CARRIES ? ", carries" : "");
+    }
+
+    private static String centres(Framing.Timbers timbers, Model model) {
+        if (timbers.centresMm() == 0) return "";
+        return " at " + LengthPrinter.ofScreen(model.settings().units()).print(timbers.centresMm());
+    }
+}
