@@ -14,6 +14,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Ply;
+import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
 import org.pcollections.HashPMap;
@@ -113,7 +114,7 @@ public final class Building {
     private static WallSolid solid(Model model, Junctions junctions, Strip strip) {
         Wall wall = strip.wall();
         Storey storey = model.get(wall.storey(), Storey.class);
-        return new WallSolid(strip, storey, junctions, model.relations().openingsIn(wall.id()));
+        return new WallSolid(strip, storey, junctions, model);
     }
 
     public Model model() {
@@ -173,6 +174,13 @@ public final class Building {
 
     /** Everything that stands on a storey. */
     public Collection<Body> bodiesOf(ElementId storey) {
-        return solidsOf(storey).stream().flatMap(s -> s.bodies().stream()).toList();
+        List<Body> bodies = new ArrayList<>();
+        for (WallSolid solid : solidsOf(storey)) bodies.addAll(solid.bodies());
+        Storey on = model.get(storey, Storey.class);
+        for (Post post : model.relations().postsOf(storey)) {
+            Material material = model.get(post.material(), Material.class);
+            bodies.add(new Body(post.id(), Content.NO_PLY, material, post.corners(), on.levelMm(), on.headMm()));
+        }
+        return bodies;
     }
 }

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.ElementId;
@@ -13,7 +14,9 @@ import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Relations.WallEndRef;
+import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.WallEnd;
+import org.leanlintel.core.model.WallPiece;
 
 /**
  * Which walls each end of a wall meets, and how. Where three or more ends share a corner and two of them are in line,
@@ -66,6 +69,54 @@ final class Junctions {
                 addExtraArms(host, armsAt(c.corner()), meetingAt(c), joints);
         }
         return joints;
+    }
+
+    /**
+     * How much short of a wall's end a lining on one of its faces stops: where the wall met there leans over it, and where
+     * that has a lining of its own which was drawn first.
+     *
+     * @param depth of the lining, millimetres
+     */
+    double givesWay(Strip strip, End end, Side side, double depth) {
+        Arm arm = new Arm(strip, end);
+        Arm met = metOn(arm, side);
+        if (met == null) return 0;
+        double sine = Math.abs(arm.direction().cross(met.direction()));
+        double cosine = strip.wall().at(end) instanceof WallEnd.AtCorner
+                ? arm.direction().dot(met.direction())
+                : 0;
+        if (sine < Tolerance.BEND_SINE) return 0;
+        double lean = Math.max(0, depth * cosine / sine);
+        return lean + ownLining(strip, arm, met) / sine;
+    }
+
+    /** The wall that a face runs into at an end: the other at a corner if it lies on that side, or the one stood on. */
+    private @Nullable Arm metOn(Arm arm, Side side) {
+        if (arm.strip().wall().at(arm.end()) instanceof WallEnd.OnSide s)
+            return strips.get(s.wall()) instanceof Strip host ? new Arm(host, End.START) : null;
+        if (!(arm.strip().wall().at(arm.end()) instanceof WallEnd.AtCorner c)) return null;
+        for (Arm other : armsAt(c.corner())) {
+            if (other.equals(arm)) continue;
+            boolean onLeft = arm.direction().cross(other.direction()) > 0 == (arm.end() == End.START);
+            if (onLeft == (side == Side.LEFT)) return other;
+        }
+        return null;
+    }
+
+    /** The depth of the lining that the wall met has on its face towards this one, if that comes first. */
+    private double ownLining(Strip strip, Arm arm, Arm met) {
+        boolean stands = strip.wall().at(arm.end()) instanceof WallEnd.OnSide;
+        if (!stands && met.strip().wall().id().compareTo(strip.wall().id()) > 0) return 0;
+        Vec away = arm.direction();
+        Side towards = met.strip().axis().line().direction().cross(away) > 0 ? Side.LEFT : Side.RIGHT;
+        double deepest = 0;
+        for (WallPiece piece : model.relations().piecesOn(met.strip().wall().id())) {
+            boolean comesThere = piece.side() == towards
+                    && piece.make() instanceof WallPiece.Lined
+                    && piece.stretch() instanceof WallPiece.Whole;
+            if (comesThere) deepest = Math.max(deepest, piece.make().depthMm());
+        }
+        return deepest;
     }
 
     private void addExtraArms(Strip host, List<Arm> arms, Meeting meeting, List<SideJoint> joints) {

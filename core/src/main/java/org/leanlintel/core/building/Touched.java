@@ -17,6 +17,7 @@ import org.leanlintel.core.model.Relations.WallEndRef;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
+import org.leanlintel.core.model.WallPiece;
 
 /**
  * Which walls a change reaches: those whose line or build-up it may alter, and those that have to be fitted anew because
@@ -47,6 +48,7 @@ final class Touched {
                 }
             }
             case Opening o -> solids.add(o.wall());
+            case WallPiece p -> altered(p.wall());
             case BuildUp b -> madeOf(b);
             case Material m ->
                 models.getLast().all(BuildUp.class).stream()

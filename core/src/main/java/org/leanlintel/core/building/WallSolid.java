@@ -16,10 +16,11 @@ import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
-import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallPiece;
 
 /** One wall with its ends joined, interrupted by the walls that stand on it, and its openings placed. */
 public final class WallSolid {
@@ -30,11 +31,13 @@ public final class WallSolid {
     private final EndJoint end;
     private final List<SideJoint> standing;
     private final List<PlacedOpening> openings;
+    private final List<PlacedPiece> pieces;
+    private final List<Slab> slabs;
     private final double visibleStart;
     private final double visibleEnd;
     private final List<List<Cut>> cutsByPly = new ArrayList<>();
 
-    WallSolid(Strip strip, Storey storey, Junctions junctions, List<Opening> openings) {
+    WallSolid(Strip strip, Storey storey, Junctions junctions, Model model) {
         this.strip = strip;
         this.storey = storey;
         start = junctions.joint(strip, End.START);
@@ -42,7 +45,7 @@ public final class WallSolid {
         standing = junctions.standingOn(strip);
         visibleStart = junctions.visibleEnd(strip, End.START);
         visibleEnd = junctions.visibleEnd(strip, End.END);
-        this.openings = openings.stream()
+        openings = model.relations().openingsIn(strip.wall().id()).stream()
                 .map(o -> PlacedOpening.of(o, visibleStart, visibleEnd))
                 .toList();
         strip.plies().forEach(p -> cutsByPly.add(new ArrayList<>()));
@@ -50,6 +53,57 @@ public final class WallSolid {
             for (Cut cut : joint.cuts()) cutsByPly.get(cut.hostPly()).add(cut);
         cutsByPly.forEach(
                 cuts -> cuts.sort(Comparator.comparingDouble(c -> c.from().middle())));
+        pieces = model.relations().piecesOn(strip.wall().id()).stream()
+                .map(p -> PlacedPiece.of(p, strip, stretch(p, junctions)))
+                .toList();
+        slabs = WallPieces.slabs(this, model);
+    }
+
+    private Span stretch(WallPiece piece, Junctions junctions) {
+        return switch (piece.stretch()) {
+            case WallPiece.Part part -> {
+                double distance = part.placing().distanceMm(), width = part.widthMm();
+                double from =
+                        part.placing().from() == End.START ? visibleStart + distance : visibleEnd - distance - width;
+                yield new Span(from, from + width, null);
+            }
+            case WallPiece.Whole whole -> {
+                Span face = face(piece.side());
+                double depth = piece.make().depthMm();
+                double from = face.from() + junctions.givesWay(strip, End.START, piece.side(), depth);
+                double to = face.to() - junctions.givesWay(strip, End.END, piece.side(), depth);
+                yield new Span(from, Math.max(from, to), null);
+            }
+        };
+    }
+
+    /** From where to where the wall's face on a side is seen. */
+    public Span face(Side side) {
+        int ply = side == Side.LEFT ? strip.plies().size() - 1 : 0;
+        Edge from = startOf(ply).edge(), to = endOf(ply).edge();
+        return side == Side.LEFT ? new Span(from.atHi(), to.atHi(), null) : new Span(from.atLo(), to.atLo(), null);
+    }
+
+    public List<PlacedPiece> pieces() {
+        return pieces;
+    }
+
+    /** The piece {@code id} on this wall; null if it is not here. */
+    public @Nullable PlacedPiece piece(ElementId id) {
+        for (PlacedPiece p : pieces) if (p.piece().id().equals(id)) return p;
+        return null;
+    }
+
+    /** What the pieces on it amount to. */
+    public List<Slab> slabs() {
+        return slabs;
+    }
+
+    /** Where walls that stand on this one touch its face on a side. */
+    public List<Span> standingOn(Side side) {
+        List<Span> spans = new ArrayList<>();
+        for (SideJoint joint : standing) if (joint.onLeft() == (side == Side.LEFT)) spans.addAll(joint.touches());
+        return spans;
     }
 
     public Strip strip() {
@@ -148,6 +202,11 @@ public final class WallSolid {
             heights.add(storey.levelMm() + o.opening().sillMm());
             heights.add(storey.levelMm() + o.opening().headMm());
         }
+        for (PlacedPiece p : pieces) {
+            if (!p.isNiche()) continue;
+            heights.add(storey.levelMm() + p.piece().lowMm());
+            heights.add(storey.levelMm() + p.piece().headMm());
+        }
         List<Double> within = List.copyOf(heights.headSet(storey.headMm(), true));
         List<Band> bands = new ArrayList<>();
         for (int i = 1; i < within.size(); i++) bands.add(band(within.get(i - 1), within.get(i)));
@@ -157,7 +216,12 @@ public final class WallSolid {
     private Band band(double low, double high) {
         double middle = (low + high) / 2 - storey.levelMm();
         return new Band(
-                low, high, openings.stream().filter(o -> o.openAt(middle)).toList());
+                low,
+                high,
+                openings.stream().filter(o -> o.openAt(middle)).toList(),
+                pieces.stream()
+                        .filter(p -> p.isNiche() && p.sharesHeight(middle - 1, middle + 1))
+                        .toList());
     }
 
     /** The slice that a level plane {@code cutMm} above the datum meets, without openings where it misses the wall. */
@@ -165,7 +229,7 @@ public final class WallSolid {
         return bands().stream()
                 .filter(b -> cutMm >= b.lowMm() && cutMm < b.highMm())
                 .findFirst()
-                .orElse(new Band(storey.levelMm(), storey.headMm(), List.of()));
+                .orElse(new Band(storey.levelMm(), storey.headMm(), List.of(), List.of()));
     }
 
     public boolean isCutAt(double cutMm) {
@@ -194,8 +258,39 @@ public final class WallSolid {
         List<Gap> gaps = new ArrayList<>();
         for (Cut cut : cutsByPly.get(ply)) gaps.add(new Gap(cut.from(), cut.to(), false));
         for (PlacedOpening o : band.through()) gaps.add(new Gap(Edge.square(o.from()), Edge.square(o.to()), true));
+        for (PlacedPiece n : band.niches())
+            if (reaches(n, ply)) gaps.add(new Gap(Edge.square(n.from()), Edge.square(n.to()), false));
         gaps.sort(Comparator.comparingDouble(g -> g.from().middle()));
         return gaps;
+    }
+
+    private boolean reaches(PlacedPiece niche, int ply) {
+        StripPly p = strip.plies().get(ply);
+        return p.thickness() > 0 && niche.hi() > p.lo() + Tolerance.SAME_MM && niche.lo() < p.hi() - Tolerance.SAME_MM;
+    }
+
+    /** What niches leave of plies they do not go right through. */
+    public List<Slab> leftByNiches(Band band) {
+        List<Slab> left = new ArrayList<>();
+        for (PlacedPiece n : band.niches()) {
+            for (int i = 0; i < strip.plies().size(); i++) {
+                StripPly p = strip.plies().get(i);
+                double lo = n.isOnLeft() ? p.lo() : Math.max(p.lo(), n.hi());
+                double hi = n.isOnLeft() ? Math.min(p.hi(), n.lo()) : p.hi();
+                if (!reaches(n, i) || hi - lo < Tolerance.SAME_MM) continue;
+                left.add(new Slab(
+                        strip.wall().id(),
+                        n.from(),
+                        n.to(),
+                        lo,
+                        hi,
+                        p.material(),
+                        p.does(),
+                        band.lowMm(),
+                        band.highMm()));
+            }
+        }
+        return left;
     }
 
     /**
@@ -208,19 +303,27 @@ public final class WallSolid {
         for (PlyRun run : runs(ply, band)) spans.add(span(run.from(), run.to(), leftFace, strip.content(ply)));
         for (PlacedOpening o : band.through()) spans.add(new Span(o.from(), o.to(), null));
         for (Cut cut : cutsByPly.get(ply)) spans.add(span(cut.from(), cut.to(), leftFace, cut.content()));
+        for (PlacedPiece n : band.niches()) {
+            boolean isLeft = n.isOnLeft() ? !leftFace && n.lo() > p.lo() : leftFace && n.hi() < p.hi();
+            if (reaches(n, ply) && isLeft) spans.add(new Span(n.from(), n.to(), strip.content(ply)));
+        }
         double t = leftFace ? p.hi() : p.lo();
         spans.addAll(start.beyond().apply(t));
         spans.addAll(end.beyond().apply(t));
         return spans;
     }
 
-    /** What touches the wall's outermost face on a side, from outside. */
-    public List<Span> outside(Side side) {
-        List<Span> spans = new ArrayList<>();
-        for (SideJoint joint : standing) if (joint.onLeft() == (side == Side.LEFT)) spans.addAll(joint.touches());
+    /** What touches the wall's outermost face on a side, from outside, at a height. */
+    public List<Span> outside(Side side, double heightMm) {
+        List<Span> spans = standingOn(side);
         double t = side == Side.LEFT ? strip.hi() : strip.lo();
         for (EndJoint joint : List.of(start, end))
             if (joint.sides().contains(side)) spans.addAll(joint.beyond().apply(t));
+        for (Slab slab : slabs) {
+            boolean touches = Tolerance.same(side == Side.LEFT ? slab.lo() : slab.hi(), t);
+            if (touches && heightMm >= slab.lowMm() && heightMm < slab.highMm())
+                spans.add(new Span(slab.from(), slab.to(), Content.of(slab, strip)));
+        }
         return spans;
     }
 
@@ -256,7 +359,7 @@ public final class WallSolid {
     public List<Area> near(End which, double reach) {
         Vec at = strip.axis().at(which);
         Area place = Area.rectangle(at.x() - reach, at.y() - reach, 2 * reach, 2 * reach);
-        Band whole = new Band(storey.levelMm(), storey.headMm(), List.of());
+        Band whole = new Band(storey.levelMm(), storey.headMm(), List.of(), List.of());
         List<Area> pieces = new ArrayList<>();
         for (int i = 0; i < strip.plies().size(); i++) {
             if (strip.plies().get(i).thickness() == 0) continue;
@@ -269,6 +372,13 @@ public final class WallSolid {
     /** The linings that return round free ends of this wall. */
     public List<Cap> caps() {
         return Stream.of(start.cap(), end.cap()).filter(Objects::nonNull).toList();
+    }
+
+    /** The outline of a slab, counter-clockwise. */
+    public List<Vec> outline(Slab slab) {
+        return List.of(
+                strip.at(slab.from(), slab.lo()), strip.at(slab.to(), slab.lo()),
+                strip.at(slab.to(), slab.hi()), strip.at(slab.from(), slab.hi()));
     }
 
     /** The outline of a cap, counter-clockwise. */
@@ -287,8 +397,14 @@ public final class WallSolid {
                 for (PlyRun run : runs(i, band)) bodies.add(body(i, outline(i, run), band));
             }
             for (Cap cap : caps()) bodies.add(body(cap.ply(), outline(cap), band));
+            for (Slab slab : leftByNiches(band)) bodies.add(body(slab));
         }
+        for (Slab slab : slabs) bodies.add(body(slab));
         return bodies;
+    }
+
+    private Body body(Slab slab) {
+        return new Body(slab.element(), Content.NO_PLY, slab.material(), outline(slab), slab.lowMm(), slab.highMm());
     }
 
     private Body body(int ply, List<Vec> outline, Band band) {

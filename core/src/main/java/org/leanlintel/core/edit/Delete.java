@@ -78,7 +78,10 @@ public record Delete(List<ElementId> elements) implements Edit {
         private void remove(Element element) {
             gone.add(element.id());
             switch (element) {
-                case Wall w -> model.relations().openingsIn(w.id()).forEach(this::remove);
+                case Wall w -> {
+                    model.relations().openingsIn(w.id()).forEach(this::remove);
+                    model.relations().piecesOn(w.id()).forEach(this::remove);
+                }
                 case Drawing d -> model.relations().annotationsOf(d.id()).forEach(this::remove);
                 default -> {}
             }
@@ -119,6 +122,7 @@ public record Delete(List<ElementId> elements) implements Edit {
                 case Hold.AtPoint p -> true;
                 case Hold.AtCorner c -> !gone.contains(c.corner());
                 case Hold.OnFace f -> !gone.contains(f.wall());
+                case Hold.OnPiece p -> !gone.contains(p.piece());
                 case Hold.AtJamb j -> !gone.contains(j.opening());
             };
         }

@@ -10,6 +10,8 @@ public sealed interface Edit
         permits DrawWalls,
                 Move,
                 PlaceOpening,
+                PlacePiece,
+                PlacePost,
                 DrawString,
                 PlaceNote,
                 AddSheet,

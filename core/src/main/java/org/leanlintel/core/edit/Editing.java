@@ -43,7 +43,7 @@ public final class Editing {
         Refusal taken = Taken.by(next, change);
         if (taken != null) return new Result(taken, building);
         Building after = building.after(change, next);
-        Refusal unsound = Soundness.check(building, after);
+        Refusal unsound = Soundness.check(building, after, change);
         return unsound == null ? new Result(change, after) : new Result(unsound, building);
     }
 }

@@ -22,10 +22,12 @@ import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Placing;
+import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Relations.WallEndRef;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
+import org.leanlintel.core.model.WallPiece;
 
 /**
  * Moves things. A wall that is joined moves square to itself, and its neighbours' ends follow along their own lines;
@@ -72,6 +74,8 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
             switch (element) {
                 case Wall wall -> moveWall(wall);
                 case Opening opening -> moveOpening(opening);
+                case WallPiece piece -> movePiece(piece);
+                case Post post -> put.put(post.id(), post.moved(by));
                 case Note note -> put.put(note.id(), note.moved(by));
                 case DimensionString s -> put.put(s.id(), s.through(s.at().plus(by), s.holds()));
                 default -> {
@@ -139,13 +143,21 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
         }
 
         private void moveOpening(Opening opening) {
-            if (elements.contains(opening.wall())) return;
-            Strip strip = building.strip(opening.wall());
-            if (strip == null) return;
+            if (!elements.contains(opening.wall()))
+                put.put(opening.id(), opening.placed(opening.wall(), along(opening.wall(), opening.placing())));
+        }
+
+        private void movePiece(WallPiece piece) {
+            if (elements.contains(piece.wall()) || !(piece.stretch() instanceof WallPiece.Part part)) return;
+            WallPiece.Part moved = new WallPiece.Part(along(piece.wall(), part.placing()), part.widthMm());
+            put.put(piece.id(), piece.along(moved));
+        }
+
+        private Placing along(ElementId wall, Placing at) {
+            Strip strip = building.strip(wall);
+            if (strip == null) return at;
             double along = by.dot(strip.axis().line().direction());
-            Placing at = opening.placing();
-            double distance = at.distanceMm() + (at.from() == End.START ? along : -along);
-            put.put(opening.id(), opening.placed(opening.wall(), new Placing(at.from(), distance)));
+            return new Placing(at.from(), at.distanceMm() + (at.from() == End.START ? along : -along));
         }
     }
 }

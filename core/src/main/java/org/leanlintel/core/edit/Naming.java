@@ -14,10 +14,12 @@ import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallPiece;
 
 /** What elements are called in sentences and in the names of edits. */
 public final class Naming {
@@ -36,6 +38,8 @@ public final class Naming {
             case Corner c -> "corner";
             case Wall w -> "wall " + w.mark();
             case Opening o -> o.noun() + " " + o.mark();
+            case WallPiece p -> p.noun() + " " + p.mark();
+            case Post p -> "post " + p.mark();
             case DimensionString s -> "dimension string";
             case Note n -> n.style() == Note.Style.NAME ? "name \"" + n.text() + "\"" : "note";
             case Drawing d -> "drawing " + d.name();
@@ -47,13 +51,23 @@ public final class Naming {
         return elements.size() == 1 ? of(elements.getFirst()) : elements.size() + " things";
     }
 
-    /** The next free mark with this letter, or without one: W13 where W12 is the highest. */
+    /** The next free mark of a wall, opening, piece or post with this letter: W13 where W12 is the highest. */
     static String nextMark(Model model, String letter, int after) {
         Stream<String> marks = Stream.of(
                         model.all(Wall.class).stream().map(Wall::mark),
                         model.all(Opening.class).stream().map(Opening::mark),
-                        model.all(BuildUp.class).stream().map(BuildUp::mark))
+                        model.all(WallPiece.class).stream().map(WallPiece::mark),
+                        model.all(Post.class).stream().map(Post::mark))
                 .flatMap(all -> all);
+        return next(marks, letter, after);
+    }
+
+    /** The next free mark of a build-up with this letter, or without one: 17 where 16 is the highest. */
+    static String nextBuildUpMark(Model model, String letter) {
+        return next(model.all(BuildUp.class).stream().map(BuildUp::mark), letter, 1);
+    }
+
+    private static String next(Stream<String> marks, String letter, int after) {
         int highest = marks.mapToInt(mark -> numberAfter(letter, mark)).max().orElse(0);
         return letter + (Math.max(highest, 0) + after);
     }

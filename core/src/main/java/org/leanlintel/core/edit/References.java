@@ -24,12 +24,14 @@ import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Ply;
+import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
+import org.leanlintel.core.model.WallPiece;
 
 /** Which elements an element refers to, and whether a model holds them all. */
 public final class References {
@@ -96,6 +98,21 @@ public final class References {
                 add(found, o.layer(), Layer.class);
                 add(found, o.wall(), Wall.class);
             }
+            case WallPiece p -> {
+                add(found, p.layer(), Layer.class);
+                add(found, p.wall(), Wall.class);
+                switch (p.make()) {
+                    case WallPiece.Lined l -> l.plies().forEach(ply -> ofPly(ply, found));
+                    case WallPiece.Solid s -> add(found, s.material(), Material.class);
+                    case WallPiece.Boxed b -> add(found, b.material(), Material.class);
+                    case WallPiece.Niche n -> {}
+                }
+            }
+            case Post p -> {
+                add(found, p.storey(), Storey.class);
+                add(found, p.layer(), Layer.class);
+                add(found, p.material(), Material.class);
+            }
             case BuildUp b -> b.plies().forEach(p -> ofPly(p, found));
             case DimensionString s -> {
                 add(found, s.layer(), Layer.class);
@@ -146,6 +163,7 @@ public final class References {
             case Hold.AtPoint p -> {}
             case Hold.AtCorner c -> add(found, c.corner(), Corner.class);
             case Hold.OnFace f -> add(found, f.wall(), Wall.class);
+            case Hold.OnPiece p -> add(found, p.piece(), Element.class);
             case Hold.AtJamb j -> add(found, j.opening(), Opening.class);
         }
     }

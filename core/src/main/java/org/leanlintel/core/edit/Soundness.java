@@ -13,9 +13,12 @@ import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
@@ -34,7 +37,7 @@ final class Soundness {
         lengths = LengthPrinter.ofScreen(after.model().settings().units());
     }
 
-    static @Nullable Refusal check(Building before, Building after) {
+    static @Nullable Refusal check(Building before, Building after, Change change) {
         Soundness soundness = new Soundness(after);
         Set<ElementId> corners = new LinkedHashSet<>();
         for (ElementId id : after.fitted()) {
@@ -43,7 +46,21 @@ final class Soundness {
             if (refusal != null) return refusal;
             for (End end : End.values()) if (wall.at(end) instanceof WallEnd.AtCorner c) corners.add(c.corner());
         }
+        if (posts(before, after, change) instanceof Refusal refusal) return refusal;
         for (ElementId corner : corners) if (ManyArms.check(after, corner) instanceof Refusal refusal) return refusal;
+        return null;
+    }
+
+    /** Posts that were put or moved, and those a wall may have come to stand in. */
+    private static @Nullable Refusal posts(Building before, Building after, Change change) {
+        Set<Post> posts = new LinkedHashSet<>();
+        for (Element e : change.after()) if (e instanceof Post p) posts.add(p);
+        for (ElementId id : after.fitted()) {
+            Strip strip = after.strip(id);
+            if (strip != null && strip != before.strip(id))
+                posts.addAll(after.model().relations().postsOf(strip.wall().storey()));
+        }
+        for (Post post : posts) if (PieceSoundness.check(post, after) instanceof Refusal refusal) return refusal;
         return null;
     }
 
@@ -54,7 +71,8 @@ final class Soundness {
             return Refusal.because("%s would have no length left.".formatted(wall.mark()), wall.id());
         Refusal refusal = strip == was ? null : strip(strip, was);
         if (refusal == null) refusal = ends(solid);
-        return refusal == null ? openings(solid) : refusal;
+        if (refusal == null) refusal = openings(solid);
+        return refusal == null ? PieceSoundness.check(solid) : refusal;
     }
 
     private @Nullable Refusal strip(Strip strip, @Nullable Strip was) {

@@ -8,7 +8,7 @@ package org.leanlintel.core.model;
  */
 public record Detail(double everythingTo, double outlineFrom) {
 
-    public enum Level {
+    public enum Amount {
         /** One area from face to face. */
         OUTLINE,
         /** Structure, facings and linings; what lies between is left blank. */
@@ -22,8 +22,8 @@ public record Detail(double everythingTo, double outlineFrom) {
         outlineFrom = Checks.number("The scale from which outlines are drawn", outlineFrom, 0, 1_000_000, "");
     }
 
-    public Level at(double scale) {
-        if (scale <= everythingTo) return Level.EVERYTHING;
-        return scale >= outlineFrom ? Level.OUTLINE : Level.STRUCTURE;
+    public Amount at(double scale) {
+        if (scale <= everythingTo) return Amount.EVERYTHING;
+        return scale >= outlineFrom ? Amount.OUTLINE : Amount.STRUCTURE;
     }
 }

@@ -12,6 +12,8 @@ public sealed interface Element
                 Corner,
                 Wall,
                 Opening,
+                WallPiece,
+                Post,
                 DimensionString,
                 Note,
                 Drawing,

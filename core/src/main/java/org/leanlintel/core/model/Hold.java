@@ -20,6 +20,16 @@ public sealed interface Hold {
         public static final int SET_OUT_LINE = -1;
     }
 
+    /**
+     * A side of a piece on a wall (0 its front, 1 its side nearer the wall's start, 2 the other) or of a post (0 to 3,
+     * counter-clockwise from the one its width lies along).
+     */
+    record OnPiece(ElementId piece, int edge) implements Hold {
+        public OnPiece {
+            if (edge < 0 || edge > 3) throw new IllegalArgumentException("A piece has sides 0 to 3, not " + edge + ".");
+        }
+    }
+
     /** An edge of an opening. */
     record AtJamb(ElementId opening, End edge) implements Hold {}
 }

@@ -20,6 +20,8 @@ public final class Relations {
     private final HashPMap<ElementId, List<WallEndRef>> endsAtCorner;
     private final HashPMap<ElementId, List<WallEndRef>> endsOnWall;
     private final HashPMap<ElementId, List<Opening>> openingsOfWall;
+    private final HashPMap<ElementId, List<WallPiece>> piecesOfWall;
+    private final HashPMap<ElementId, TreePMap<ElementId, Post>> postsOfStorey;
     private final HashPMap<ElementId, TreePMap<ElementId, Element>> annotationsOfDrawing;
 
     private Relations(
@@ -27,16 +29,22 @@ public final class Relations {
             HashPMap<ElementId, List<WallEndRef>> endsAtCorner,
             HashPMap<ElementId, List<WallEndRef>> endsOnWall,
             HashPMap<ElementId, List<Opening>> openingsOfWall,
+            HashPMap<ElementId, List<WallPiece>> piecesOfWall,
+            HashPMap<ElementId, TreePMap<ElementId, Post>> postsOfStorey,
             HashPMap<ElementId, TreePMap<ElementId, Element>> annotationsOfDrawing) {
         this.wallsOfStorey = wallsOfStorey;
         this.endsAtCorner = endsAtCorner;
         this.endsOnWall = endsOnWall;
         this.openingsOfWall = openingsOfWall;
+        this.piecesOfWall = piecesOfWall;
+        this.postsOfStorey = postsOfStorey;
         this.annotationsOfDrawing = annotationsOfDrawing;
     }
 
     static Relations none() {
         return new Relations(
+                HashTreePMap.empty(),
+                HashTreePMap.empty(),
                 HashTreePMap.empty(),
                 HashTreePMap.empty(),
                 HashTreePMap.empty(),
@@ -61,6 +69,26 @@ public final class Relations {
                         endsAtCorner,
                         endsOnWall,
                         listed(openingsOfWall, o.wall(), o, Comparator.comparing(Opening::id), put),
+                        piecesOfWall,
+                        postsOfStorey,
+                        annotationsOfDrawing);
+            case WallPiece p ->
+                new Relations(
+                        wallsOfStorey,
+                        endsAtCorner,
+                        endsOnWall,
+                        openingsOfWall,
+                        listed(piecesOfWall, p.wall(), p, Comparator.comparing(WallPiece::id), put),
+                        postsOfStorey,
+                        annotationsOfDrawing);
+            case Post p ->
+                new Relations(
+                        wallsOfStorey,
+                        endsAtCorner,
+                        endsOnWall,
+                        openingsOfWall,
+                        piecesOfWall,
+                        keyed(postsOfStorey, p.storey(), p.id(), p, put),
                         annotationsOfDrawing);
             case DimensionString s -> withAnnotation(s.drawing(), s, put);
             case Note n -> withAnnotation(n.drawing(), n, put);
@@ -82,6 +110,8 @@ public final class Relations {
                 corners,
                 sides,
                 openingsOfWall,
+                piecesOfWall,
+                postsOfStorey,
                 annotationsOfDrawing);
     }
 
@@ -91,6 +121,8 @@ public final class Relations {
                 endsAtCorner,
                 endsOnWall,
                 openingsOfWall,
+                piecesOfWall,
+                postsOfStorey,
                 keyed(annotationsOfDrawing, drawing, annotation.id(), annotation, put));
     }
 
@@ -126,6 +158,16 @@ public final class Relations {
 
     public List<Opening> openingsIn(ElementId wall) {
         return openingsOfWall.getOrDefault(wall, List.of());
+    }
+
+    /** What is built against or into a wall. */
+    public List<WallPiece> piecesOn(ElementId wall) {
+        return piecesOfWall.getOrDefault(wall, List.of());
+    }
+
+    public List<Post> postsOf(ElementId storey) {
+        return new ArrayList<>(
+                postsOfStorey.getOrDefault(storey, TreePMap.empty()).values());
     }
 
     /** Dimension strings and notes of {@code drawing}. */

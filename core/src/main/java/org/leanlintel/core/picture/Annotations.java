@@ -12,6 +12,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.WallPiece;
 
 /** The strings and notes of a drawing. Where nothing they hold to moved, they are the same as before. */
 final class Annotations {
@@ -51,6 +52,10 @@ final class Annotations {
             case Hold.AtPoint p -> false;
             case Hold.AtCorner c -> next.model().find(c.corner()) != was.model().find(c.corner());
             case Hold.OnFace f -> next.fitted().contains(f.wall());
+            case Hold.OnPiece p ->
+                next.model().find(p.piece()) != was.model().find(p.piece())
+                        || next.model().find(p.piece()) instanceof WallPiece piece
+                                && next.fitted().contains(piece.wall());
             case Hold.AtJamb j ->
                 !(next.model().find(j.opening()) instanceof Opening o)
                         || next.fitted().contains(o.wall());

@@ -29,13 +29,13 @@ final class DrawnPlies {
 
     private static final Material WALL = plain("wall", "#e9e6df"), BETWEEN = plain("between plies", "#fffefb");
 
-    private final Detail.Level level;
+    private final Detail.Amount amount;
     private final double thinnestMm;
     private final Map<BuildUp, List<Drawn>> known = new IdentityHashMap<>();
 
     /** @param thinnestMm in model millimetres; 0 draws every ply */
-    DrawnPlies(Detail.Level level, double thinnestMm) {
-        this.level = level;
+    DrawnPlies(Detail.Amount amount, double thinnestMm) {
+        this.amount = amount;
         this.thinnestMm = thinnestMm;
     }
 
@@ -50,7 +50,9 @@ final class DrawnPlies {
 
     @Nullable
     Drawn of(@Nullable Content content) {
-        return content == null ? null : of(content.strip()).get(content.buildUpPly());
+        if (content == null) return null;
+        if (content.buildUpPly() == Content.NO_PLY) return new Drawn(content.material(), content.does(), true);
+        return of(content.strip()).get(content.buildUpPly());
     }
 
     /** By the index of the ply in the build-up. */
@@ -70,11 +72,11 @@ final class DrawnPlies {
     }
 
     private Drawn drawn(StripPly ply, @Nullable Drawn inward) {
-        if (level == Detail.Level.OUTLINE) return new Drawn(WALL, Does.CARRIES, false);
+        if (amount == Detail.Amount.OUTLINE) return new Drawn(WALL, Does.CARRIES, false);
         boolean tooThin = ply.thickness() < thinnestMm;
         if (tooThin && inward != null && inward.does() != Does.AIR_GAP)
             return new Drawn(inward.material(), inward.does(), false);
-        boolean between = level == Detail.Level.STRUCTURE
+        boolean between = amount == Detail.Amount.STRUCTURE
                 && switch (ply.does()) {
                     case CARRIES, FACING, LINING -> false;
                     case BOARDS, INSULATES, AIR_GAP, SHEET -> true;
@@ -84,7 +86,7 @@ final class DrawnPlies {
 
     /** A membrane is drawn where both plies beside it are drawn as themselves. */
     boolean showsMembrane(Strip strip, int stripIndex) {
-        if (level != Detail.Level.EVERYTHING) return false;
+        if (amount != Detail.Amount.EVERYTHING) return false;
         boolean before = stripIndex == 0 || strip.plies().get(stripIndex - 1).thickness() >= thinnestMm;
         boolean after = stripIndex == strip.plies().size() - 1
                 || strip.plies().get(stripIndex + 1).thickness() >= thinnestMm;

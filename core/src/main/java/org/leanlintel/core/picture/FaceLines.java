@@ -53,9 +53,10 @@ final class FaceLines {
     /** The face between ply {@code below} on its right and ply {@code above} on its left; -1 is outside the wall. */
     private void sweep(int below, int above) {
         List<StripPly> plies = solid.strip().plies();
+        double height = (band.lowMm() + band.highMm()) / 2;
         double t = below >= 0 ? plies.get(below).hi() : plies.get(above).lo();
-        List<Span> right = below >= 0 ? solid.along(below, true, band) : solid.outside(Side.RIGHT);
-        List<Span> left = above >= 0 ? solid.along(above, false, band) : solid.outside(Side.LEFT);
+        List<Span> right = below >= 0 ? solid.along(below, true, band) : solid.outside(Side.RIGHT, height);
+        List<Span> left = above >= 0 ? solid.along(above, false, band) : solid.outside(Side.LEFT, height);
         double from = Math.min(start(below, true), start(above, false));
         double to = Math.max(end(below, true), end(above, false));
         TreeSet<Double> breaks = new TreeSet<>(List.of(from, to));

@@ -59,6 +59,7 @@ final class HeldPoints {
                 yield through(List.of(at), at);
             }
             case Hold.OnFace f -> onFace(f);
+            case Hold.OnPiece p -> onPiece(p);
             case Hold.AtJamb j -> atJamb(j);
         };
     }
@@ -73,6 +74,13 @@ final class HeldPoints {
         Double along = line.meets(strip.axis().line().shiftedLeft(t));
         if (along == null) return null;
         return through(List.of(strip.at(0, t), strip.at(strip.length(), t)), line.at(along));
+    }
+
+    private @Nullable Held onPiece(Hold.OnPiece hold) {
+        List<Vec> edge = PieceEdges.of(building, hold.piece(), hold.edge());
+        if (edge.isEmpty() || Tolerance.same(edge.getFirst(), edge.getLast())) return null;
+        Double along = line.meets(Line.between(edge.getFirst(), edge.getLast()));
+        return along == null ? null : through(edge, line.at(along));
     }
 
     private @Nullable Held atJamb(Hold.AtJamb jamb) {

@@ -7,9 +7,12 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.PlacedOpening;
+import org.leanlintel.core.building.PlacedPiece;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Material;
+import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Wall;
 import org.pcollections.TreePMap;
 
@@ -22,6 +25,7 @@ public final class Plan implements DrawingPicture {
     private final Building building;
     private final Look look;
     private final TreePMap<ElementId, List<Group>> walls;
+    private final TreePMap<ElementId, Group> posts;
     private final Annotations annotations;
     /** The walls drawn anew, and the plan they were drawn anew from; null where all were. */
     private final Set<ElementId> redrawn;
@@ -36,12 +40,14 @@ public final class Plan implements DrawingPicture {
             Building building,
             Look look,
             TreePMap<ElementId, List<Group>> walls,
+            TreePMap<ElementId, Group> posts,
             Annotations annotations,
             Set<ElementId> redrawn,
             @Nullable Object earlier) {
         this.building = building;
         this.look = look;
         this.walls = walls;
+        this.posts = posts;
         this.annotations = annotations;
         this.redrawn = redrawn;
         this.earlier = earlier;
@@ -53,7 +59,8 @@ public final class Plan implements DrawingPicture {
         TreePMap<ElementId, List<Group>> walls = TreePMap.empty();
         for (WallSolid solid : building.solidsOf(look.storey()))
             walls = walls.plus(solid.strip().wall().id(), groups(solid, look, lettering));
-        return new Plan(building, look, walls, Annotations.of(building, look, lettering), Set.of(), null);
+        TreePMap<ElementId, Group> posts = posts(building, look, TreePMap.empty());
+        return new Plan(building, look, walls, posts, Annotations.of(building, look, lettering), Set.of(), null);
     }
 
     @Override
@@ -68,7 +75,7 @@ public final class Plan implements DrawingPicture {
             after = here ? after.plus(id, groups(solid, look, lettering)) : after.minus(id);
         }
         Annotations notes = annotations.after(next, building, look, lettering);
-        return new Plan(next, look, after, notes, next.fitted(), self);
+        return new Plan(next, look, after, posts(next, look, posts), notes, next.fitted(), self);
     }
 
     @Override
@@ -77,6 +84,7 @@ public final class Plan implements DrawingPicture {
         if (known == null) {
             List<Group> groups = new ArrayList<>();
             walls.values().forEach(groups::addAll);
+            groups.addAll(posts.values());
             groups.addAll(annotations.groups());
             known = picture = new Picture(look.drawing().scale(), look.shown(groups));
         }
@@ -94,8 +102,24 @@ public final class Plan implements DrawingPicture {
             Picture.compare(shown(other.walls.get(wall)), shown(walls.get(wall)), changed, gone);
         if (annotations != other.annotations)
             Picture.compare(look.shown(other.annotations.groups()), look.shown(annotations.groups()), changed, gone);
+        if (posts != other.posts)
+            Picture.compare(
+                    look.shown(List.copyOf(other.posts.values())),
+                    look.shown(List.copyOf(posts.values())),
+                    changed,
+                    gone);
         changed.forEach(g -> gone.remove(g.element()));
         return new Picture.Difference(look.drawing().scale(), changed, List.copyOf(gone));
+    }
+
+    /** @param known drawn before; returned as it is where no post changed */
+    private static TreePMap<ElementId, Group> posts(Building building, Look look, TreePMap<ElementId, Group> known) {
+        TreePMap<ElementId, Group> posts = TreePMap.empty();
+        for (Post post : building.model().relations().postsOf(look.storey())) {
+            Material material = building.model().get(post.material(), Material.class);
+            posts = posts.plus(post.id(), PiecePainter.of(post, material, look));
+        }
+        return posts.equals(known) ? known : posts;
     }
 
     private List<Group> shown(@Nullable List<Group> groups) {
@@ -119,6 +143,7 @@ public final class Plan implements DrawingPicture {
             groups.add(new Group(
                     placed.opening().id(), placed.opening().layer(), symbol.items(), Catches.of(solid, placed)));
         }
+        for (PlacedPiece piece : solid.pieces()) groups.add(PiecePainter.of(solid, piece, look));
         return groups;
     }
 }

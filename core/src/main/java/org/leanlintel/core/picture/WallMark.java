@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.PlacedOpening;
+import org.leanlintel.core.building.PlacedPiece;
 import org.leanlintel.core.building.Span;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallSolid;
@@ -70,7 +71,9 @@ final class WallMark {
     private @Nullable Span longest() {
         List<Span> taken = new ArrayList<>();
         for (PlacedOpening o : solid.openings()) taken.add(new Span(o.from(), o.to(), null));
-        taken.addAll(solid.outside(strip.wall().outside()));
+        taken.addAll(solid.standingOn(strip.wall().outside()));
+        for (PlacedPiece p : solid.pieces())
+            if (p.piece().side() == strip.wall().outside()) taken.add(new Span(p.from(), p.to(), null));
         taken.sort(Comparator.comparingDouble(Span::from));
         Span best = null;
         double from = Math.max(0, solid.clearFrom()), end = Math.min(strip.length(), solid.clearTo());

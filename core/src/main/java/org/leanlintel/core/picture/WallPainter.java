@@ -4,6 +4,7 @@ import java.util.List;
 import org.leanlintel.core.building.Band;
 import org.leanlintel.core.building.EndJoint;
 import org.leanlintel.core.building.PlyRun;
+import org.leanlintel.core.building.Slab;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.Strip.StripPly;
 import org.leanlintel.core.building.WallSolid;
@@ -43,6 +44,7 @@ final class WallPainter {
             pens.line(line.role(), strip.at(line.from(), line.t()), strip.at(line.to(), line.t()));
         }
         solid.caps().forEach(this::cap);
+        solid.leftByNiches(band).forEach(this::leftByNiche);
     }
 
     private void membrane(int i) {
@@ -69,6 +71,16 @@ final class WallPainter {
         if (runs.isEmpty()) return;
         end(as, solid.startOf(i), solid.startLine(i, runs.getFirst()));
         end(as, solid.endOf(i), solid.endLine(i, runs.getLast()));
+    }
+
+    /** Its back is drawn with the niche, its other face with the wall. */
+    private void leftByNiche(Slab slab) {
+        List<Vec> ring = solid.outline(slab);
+        if (slab.does() != Does.AIR_GAP) pens.fill(slab.material().tint(), ring);
+        double thickness = slab.hi() - slab.lo();
+        new PlyHatch(slab.material().hatch(), scale, thickness)
+                .lines(ring, slab.from(), slab.to(), (s, part) -> strip.at(s, slab.lo() + thickness * part))
+                .forEach(line -> pens.line(PenRole.HATCH, line));
     }
 
     /** A lining that returns round a free end: no line where it meets the lining of the face. */

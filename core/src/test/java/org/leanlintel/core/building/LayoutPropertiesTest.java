@@ -20,6 +20,7 @@ import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Move;
 import org.leanlintel.core.edit.Pick;
 import org.leanlintel.core.edit.PlaceOpening;
+import org.leanlintel.core.edit.PlacePiece;
 import org.leanlintel.core.edit.RemakeWalls;
 import org.leanlintel.core.edit.Revise;
 import org.leanlintel.core.geometry.Area;
@@ -39,6 +40,7 @@ import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
+import org.leanlintel.core.model.WallPiece;
 import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
@@ -224,9 +226,10 @@ class LayoutPropertiesTest {
     private static Edit anyEdit(Sketch sketch, RandomGenerator random) {
         List<Wall> walls = sketch.model().all(Wall.class);
         Wall wall = walls.get(random.nextInt(walls.size()));
-        return switch (random.nextInt(5)) {
+        return switch (random.nextInt(7)) {
             case 0 -> new Delete(List.of(wall.id()));
             case 1 -> anyPartition(sketch, random);
+            case 5, 6 -> anyPiece(wall, random);
             case 2 ->
                 new PlaceOpening(
                         wall.id(),
@@ -238,6 +241,47 @@ class LayoutPropertiesTest {
                         new Opening.SwingDoor(End.END, Side.LEFT));
             default -> new Move(List.of(wall.id()), new Vec(random.nextInt(800) - 400, random.nextInt(800) - 400));
         };
+    }
+
+    private static Edit anyPiece(Wall wall, RandomGenerator random) {
+        WallPiece.Stretch stretch = random.nextBoolean()
+                ? new WallPiece.Whole()
+                : new WallPiece.Part(new Placing(End.START, random.nextInt(4000)), 200 + random.nextInt(600));
+        WallPiece.Make make =
+                switch (random.nextInt(4)) {
+                    case 0 -> new WallPiece.Niche(20 + random.nextInt(80));
+                    case 1 -> new WallPiece.Boxed(Sketch.id("board"), 12.5, 100);
+                    case 2 -> new WallPiece.Solid(Sketch.id("brick"), 100 + random.nextInt(200));
+                    default -> new WallPiece.Lined(List.of(Sketch.ply("insulation", 10, Does.LINING)));
+                };
+        Side side = Side.values()[random.nextInt(2)];
+        double low = random.nextInt(1300);
+        return new PlacePiece(wall.id(), Sketch.LAYER, side, stretch, low, 2500 - low - random.nextInt(500), make);
+    }
+
+    /** What is built of one wall and the pieces on it lies beside each other at every height. */
+    @ParameterizedTest(name = "seed {0}")
+    @MethodSource("seeds")
+    void piecesNeverOverlapTheWallTheyStandOn(long seed) {
+        RandomGenerator random = random(seed);
+        Sketch sketch = layout(seed, random);
+        for (int i = 0; i < 30; i++) {
+            List<Wall> walls = sketch.model().all(Wall.class);
+            sketch.tryRun(anyPiece(walls.get(random.nextInt(walls.size())), random));
+        }
+        assertThat(sketch.model().all(WallPiece.class)).isNotEmpty();
+        for (Wall wall : sketch.model().all(Wall.class)) {
+            List<Body> bodies = sketch.building().solid(wall.id()).bodies();
+            for (double mm : new double[] {200, 900, 1500, 2300}) {
+                List<Area> areas = Sketch.at(bodies, mm).stream()
+                        .map(b -> Area.of(b.outline()))
+                        .toList();
+                double sum = areas.stream().mapToDouble(Area::mm2).sum();
+                assertThat(Area.union(areas).mm2())
+                        .as("%s at %s", wall.mark(), mm)
+                        .isCloseTo(sum, within(1.0));
+            }
+        }
     }
 
     /** A wall square to the side of some wall, to where it meets another or comes to a free end. */

@@ -12,6 +12,7 @@ import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.WallEnd;
+import org.leanlintel.core.model.WallPiece;
 import org.leanlintel.core.picture.Item;
 
 /**
@@ -34,6 +35,8 @@ public final class Kinds {
             Item.class,
             LengthReading.class,
             Meeting.class,
+            WallPiece.Stretch.class,
+            WallPiece.Make.class,
             Heat.class,
             Framing.class,
             HeatLoss.class);

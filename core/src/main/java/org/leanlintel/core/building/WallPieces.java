@@ -1,0 +1,118 @@
+package org.leanlintel.core.building;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.model.Does;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Material;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Ply;
+import org.leanlintel.core.model.WallPiece;
+
+/** The slabs that the pieces on a wall amount to. */
+final class WallPieces {
+
+    private final WallSolid solid;
+    private final Model model;
+    private final List<Slab> slabs = new ArrayList<>();
+
+    private WallPieces(WallSolid solid, Model model) {
+        this.solid = solid;
+        this.model = model;
+    }
+
+    static List<Slab> slabs(WallSolid solid, Model model) {
+        WallPieces pieces = new WallPieces(solid, model);
+        for (PlacedPiece p : solid.pieces()) pieces.add(p);
+        return List.copyOf(pieces.slabs);
+    }
+
+    private void add(PlacedPiece p) {
+        switch (p.piece().make()) {
+            case WallPiece.Solid s ->
+                add(p, new Span(p.from(), p.to(), null), 0, s.depthMm(), s.material(), Does.CARRIES);
+            case WallPiece.Lined l -> lined(p, l);
+            case WallPiece.Boxed b -> boxed(p, b);
+            case WallPiece.Niche n -> {}
+        }
+    }
+
+    private void lined(PlacedPiece p, WallPiece.Lined lined) {
+        for (Band band : solid.bands()) {
+            double low = Math.max(band.lowMm(), solid.levelMm() + p.piece().lowMm());
+            double high = Math.min(band.highMm(), solid.levelMm() + p.piece().headMm());
+            if (high - low < Tolerance.SAME_MM) continue;
+            for (Span clear : clear(p, band)) {
+                double out = 0;
+                for (Ply ply : lined.plies()) {
+                    double next = out + ply.thicknessMm();
+                    if (next > out) add(p, clear, out, next, ply.material(), ply.does(), low, high);
+                    out = next;
+                }
+            }
+        }
+    }
+
+    /** The parts of a piece's stretch that neither an opening of the band nor a wall that stands there takes. */
+    private List<Span> clear(PlacedPiece p, Band band) {
+        List<Span> taken = new ArrayList<>(solid.standingOn(p.piece().side()));
+        for (PlacedOpening o : band.through()) taken.add(new Span(o.from(), o.to(), null));
+        taken.sort(Comparator.comparingDouble(Span::from));
+        List<Span> clear = new ArrayList<>();
+        double from = p.from();
+        for (Span t : taken) {
+            if (t.from() - from > Tolerance.SAME_MM) clear.add(new Span(from, Math.min(t.from(), p.to()), null));
+            from = Math.max(from, t.to());
+            if (from >= p.to()) return clear;
+        }
+        if (p.to() - from > Tolerance.SAME_MM) clear.add(new Span(from, p.to(), null));
+        return clear;
+    }
+
+    private void boxed(PlacedPiece p, WallPiece.Boxed boxed) {
+        double board = boxed.boardMm(), behind = boxed.depthMm() - board;
+        ElementId material = boxed.material();
+        add(p, new Span(p.from(), p.to(), null), behind, boxed.depthMm(), material, Does.LINING);
+        if (behind < Tolerance.SAME_MM) return;
+        add(p, new Span(p.from(), p.from() + board, null), 0, behind, material, Does.LINING);
+        add(p, new Span(p.to() - board, p.to(), null), 0, behind, material, Does.LINING);
+    }
+
+    private void add(PlacedPiece p, Span along, double out, double next, ElementId material, Does does) {
+        double level = solid.levelMm();
+        add(
+                p,
+                along,
+                out,
+                next,
+                material,
+                does,
+                level + p.piece().lowMm(),
+                level + p.piece().headMm());
+    }
+
+    /** @param out from the wall's face outwards, millimetres */
+    private void add(
+            PlacedPiece p,
+            Span along,
+            double out,
+            double next,
+            ElementId material,
+            Does does,
+            double low,
+            double high) {
+        double lo = p.isOnLeft() ? p.lo() + out : p.hi() - next;
+        slabs.add(new Slab(
+                p.piece().id(),
+                along.from(),
+                along.to(),
+                lo,
+                lo + next - out,
+                model.get(material, Material.class),
+                does,
+                low,
+                high));
+    }
+}

@@ -1,0 +1,29 @@
+package org.leanlintel.core.edit;
+
+import java.util.List;
+import java.util.Set;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Outcome;
+import org.leanlintel.core.model.Post;
+
+/** Stands a post on a storey. @param at its middle; @param angle of its width, radians counter-clockwise */
+public record PlacePost(
+        ElementId storey, ElementId layer, Vec at, double angle, double widthMm, double depthMm, ElementId material)
+        implements Edit {
+
+    @Override
+    public Set<ElementId> reads() {
+        return Set.of(storey, layer, material);
+    }
+
+    @Override
+    public Outcome on(Building building) {
+        String mark = Naming.nextMark(building.model(), "P", 1);
+        Post post = new Post(
+                new NewIds(building.model()).next(), storey, layer, mark, at, angle, widthMm, depthMm, material);
+        return Change.to(building.model(), "place " + Naming.of(post), List.of(post), List.of());
+    }
+}

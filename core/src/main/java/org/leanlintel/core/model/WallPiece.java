@@ -1,0 +1,100 @@
+package org.leanlintel.core.model;
+
+import java.util.List;
+
+/**
+ * Something built against one face of a wall, or into it: a lining of its own, a pier, a chimney breast, a boxing, a niche.
+ *
+ * @param mark what people call it: P3
+ * @param side the face of the wall it stands on
+ * @param lowMm its lower edge above the storey's level
+ */
+public record WallPiece(
+        ElementId id,
+        ElementId layer,
+        String mark,
+        ElementId wall,
+        Side side,
+        Stretch stretch,
+        double lowMm,
+        double heightMm,
+        Make make)
+        implements Element {
+
+    public WallPiece {
+        mark = Checks.name("A piece's mark", mark);
+        lowMm = Checks.between("The foot of a piece", lowMm, 0, 10_000);
+        heightMm = Checks.between("The height of a piece", heightMm, 10, 20_000);
+    }
+
+    public WallPiece along(Stretch other) {
+        return new WallPiece(id, layer, mark, wall, side, other, lowMm, heightMm, make);
+    }
+
+    public double headMm() {
+        return lowMm + heightMm;
+    }
+
+    public String noun() {
+        return switch (make) {
+            case Lined l -> "lining";
+            case Solid s -> "pier";
+            case Boxed b -> "boxing";
+            case Niche n -> "niche";
+        };
+    }
+
+    /** Along the wall. */
+    public sealed interface Stretch {}
+
+    /** A part of it. */
+    public record Part(Placing placing, double widthMm) implements Stretch {
+        public Part {
+            widthMm = Checks.between("The width of a piece", widthMm, 10, 100_000);
+        }
+    }
+
+    /** From one end of the face to the other, wherever these come to be. */
+    public record Whole() implements Stretch {}
+
+    /** What it is made of, and how far it stands out from the face, or goes into it. */
+    public sealed interface Make {
+        double depthMm();
+    }
+
+    /** Plies from the wall outwards; openings and walls that stand there interrupt them. */
+    public record Lined(List<Ply> plies) implements Make {
+        public Lined {
+            plies = List.copyOf(plies);
+            if (plies.isEmpty() || plies.size() > 8)
+                throw new IllegalArgumentException("A lining of its own has 1 to 8 plies, not " + plies.size() + ".");
+        }
+
+        @Override
+        public double depthMm() {
+            return plies.stream().mapToDouble(Ply::thicknessMm).sum();
+        }
+    }
+
+    /** One material throughout, joined with the wall where that is of the same: a pier, a nib, a chimney breast. */
+    public record Solid(ElementId material, double depthMm) implements Make {
+        public Solid {
+            depthMm = Checks.between("The depth of a pier", depthMm, 5, 5000);
+        }
+    }
+
+    /** A board round an empty space, as over pipes. @param depthMm with the board */
+    public record Boxed(ElementId material, double boardMm, double depthMm) implements Make {
+        public Boxed {
+            boardMm = Checks.between("The board of a boxing", boardMm, 1, 200);
+            depthMm = Checks.between("The depth of a boxing", depthMm, boardMm, 5000);
+        }
+    }
+
+    /** A recess. @param depthMm into the wall */
+    public record Niche(double depthMm) implements Make {
+        public Niche {
+            depthMm = Checks.between("The depth of a niche", depthMm, 5, 2000);
+        }
+    }
+}

@@ -1,0 +1,122 @@
+package org.leanlintel.core.picture;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.leanlintel.core.building.PlacedPiece;
+import org.leanlintel.core.building.Slab;
+import org.leanlintel.core.building.Strip;
+import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Does;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Material;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Post;
+
+/** Pieces on walls and posts, cut or seen below the cut; what is above it is dashed. */
+final class PiecePainter {
+
+    private static final String[] SIDES = {"front", "side", "side"};
+
+    private PiecePainter() {}
+
+    static Group of(WallSolid solid, PlacedPiece placed, Look look) {
+        Pens pens = new Pens(look.lens());
+        double low = solid.levelMm() + placed.piece().lowMm(),
+                high = solid.levelMm() + placed.piece().headMm();
+        List<Vec> ring = ring(solid.strip(), placed);
+        if (high <= look.cutMm()) pens.closed(PenRole.EDGE, ring);
+        else if (low > look.cutMm()) pens.closed(PenRole.OVERHEAD, ring);
+        else if (placed.isNiche()) niche(solid.strip(), placed, pens);
+        else slabs(solid, placed, look, pens);
+        return new Group(placed.piece().id(), placed.piece().layer(), pens.items(), catches(solid, placed));
+    }
+
+    private static List<Vec> ring(Strip strip, PlacedPiece p) {
+        return List.of(
+                strip.at(p.from(), p.lo()), strip.at(p.to(), p.lo()),
+                strip.at(p.to(), p.hi()), strip.at(p.from(), p.hi()));
+    }
+
+    /** Its back and its sides; it is open to the room. */
+    private static void niche(Strip strip, PlacedPiece p, Pens pens) {
+        double back = p.isOnLeft() ? p.lo() : p.hi(), face = p.isOnLeft() ? p.hi() : p.lo();
+        pens.line(
+                PenRole.CUT_LINING,
+                strip.at(p.from(), face),
+                strip.at(p.from(), back),
+                strip.at(p.to(), back),
+                strip.at(p.to(), face));
+    }
+
+    private static void slabs(WallSolid solid, PlacedPiece placed, Look look, Pens pens) {
+        double face = placed.isOnLeft() ? placed.lo() : placed.hi();
+        for (Slab slab : solid.slabs()) {
+            boolean cut = look.cutMm() >= slab.lowMm() && look.cutMm() < slab.highMm();
+            if (!slab.element().equals(placed.piece().id()) || !cut) continue;
+            boolean atFace = Tolerance.same(placed.isOnLeft() ? slab.lo() : slab.hi(), face);
+            slab(solid.strip(), slab, atFace ? face : Double.NaN, look, pens);
+        }
+    }
+
+    /** @param open the offset of the side that joins the wall, whose line the wall draws; NaN where there is none */
+    private static void slab(Strip strip, Slab slab, double open, Look look, Pens pens) {
+        List<Vec> ring = List.of(
+                strip.at(slab.from(), slab.lo()), strip.at(slab.to(), slab.lo()),
+                strip.at(slab.to(), slab.hi()), strip.at(slab.from(), slab.hi()));
+        PenRole role = role(slab.does());
+        fill(slab.material(), slab.does(), ring, look, pens);
+        pens.line(role, ring.get(1), ring.get(2));
+        pens.line(role, ring.get(3), ring.get(0));
+        if (slab.lo() != open) pens.line(role, ring.get(0), ring.get(1));
+        if (slab.hi() != open) pens.line(role, ring.get(2), ring.get(3));
+    }
+
+    private static PenRole role(Does does) {
+        return switch (does) {
+            case CARRIES -> PenRole.CUT_STRUCTURE;
+            case FACING -> PenRole.CUT_FACING;
+            case AIR_GAP -> PenRole.PLY;
+            default -> PenRole.CUT_LINING;
+        };
+    }
+
+    private static void fill(Material material, Does does, List<Vec> ring, Look look, Pens pens) {
+        if (does == Does.AIR_GAP) return;
+        pens.fill(material.tint(), ring);
+        double length = ring.get(0).distanceTo(ring.get(1)),
+                thickness = ring.get(1).distanceTo(ring.get(2));
+        Vec along = ring.get(1).minus(ring.get(0)), across = ring.get(3).minus(ring.get(0));
+        new PlyHatch(material.hatch(), look.drawing().scale(), thickness)
+                .lines(ring, 0, length, (s, part) -> ring.get(0)
+                        .along(along, s / length)
+                        .along(across, part))
+                .forEach(line -> pens.line(PenRole.HATCH, line));
+    }
+
+    private static List<Catch> catches(WallSolid solid, PlacedPiece placed) {
+        List<Catch> catches = new ArrayList<>();
+        for (int edge = 0; edge < SIDES.length; edge++) {
+            List<Vec> line = PieceEdges.of(solid.strip(), placed, edge);
+            catches.add(caught(
+                    placed.piece().mark() + " " + SIDES[edge], placed.piece().id(), edge, line));
+        }
+        return catches;
+    }
+
+    private static Catch caught(String words, ElementId id, int edge, List<Vec> line) {
+        return new Catch(words, new Hold.OnPiece(id, edge), line.getFirst(), line.getLast());
+    }
+
+    static Group of(Post post, Material material, Look look) {
+        Pens pens = new Pens(look.lens());
+        fill(material, Does.CARRIES, post.corners(), look, pens);
+        pens.closed(PenRole.CUT_STRUCTURE, post.corners());
+        List<Catch> catches = new ArrayList<>();
+        for (int edge = 0; edge < 4; edge++)
+            catches.add(caught("side of " + post.mark(), post.id(), edge, PieceEdges.of(post, edge)));
+        return new Group(post.id(), post.layer(), pens.items(), catches);
+    }
+}
