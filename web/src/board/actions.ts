@@ -38,8 +38,7 @@ export class Actions {
 
   pointAt(pointer: ModelPoint): void {
     const { tool, nearby, view, shown } = this.state;
-    const catching =
-      shown?.kind === "drawing" && (tool.name === "run" || tool.name === "string" || tool.name === "move");
+    const catching = shown?.kind === "drawing" && ["run", "string", "move", "post"].includes(tool.name);
     const caughts = catching
       ? nearby
           .catchesAt(pointer, CATCH_PX / view.zoom)
@@ -71,6 +70,8 @@ export class Actions {
         return this.select(pointer, more);
       case "run":
         return this.pickRun();
+      case "piece":
+      case "post":
       case "door":
       case "window":
         return this.make();
@@ -225,7 +226,7 @@ export class Actions {
       if (entry.trim() === "") return tool.picks.length >= 2 ? this.finishRun(tool.picks, false) : undefined;
       return this.pickRun();
     }
-    if ((tool.name === "door" || tool.name === "window" || tool.name === "move") && entry.trim() !== "") {
+    if (["piece", "door", "window", "move"].includes(tool.name) && entry.trim() !== "") {
       await this.make();
       if (tool.name === "move")
         this.store.setState({ tool: { name: "move", from: null }, entry: "", reading: null });

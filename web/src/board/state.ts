@@ -27,12 +27,24 @@ export interface Preview {
   readonly refusal: string | null;
 }
 
-export type ToolName = "select" | "run" | "door" | "window" | "move" | "string" | "note" | "place";
+export type ToolName =
+  | "select"
+  | "run"
+  | "piece"
+  | "post"
+  | "door"
+  | "window"
+  | "move"
+  | "string"
+  | "note"
+  | "place";
 
 /** The active tool with what was picked for it so far. */
 export type Tool =
   | { readonly name: "select" }
   | { readonly name: "run"; readonly picks: readonly Pick[]; readonly undone: readonly Pick[] }
+  | { readonly name: "piece" }
+  | { readonly name: "post" }
   | { readonly name: "door" }
   | { readonly name: "window" }
   | { readonly name: "move"; readonly from: ModelPoint | null }
@@ -48,6 +60,18 @@ export interface Making {
     readonly outside: Side;
     readonly reach: "FACE" | "STRUCTURE" | "THROUGH";
   };
+  readonly piece: {
+    readonly kind: "lined" | "solid" | "boxed" | "niche";
+    readonly material: string;
+    readonly depthMm: number;
+    readonly boardMm: number;
+    readonly widthMm: number;
+    readonly whole: boolean;
+    readonly lowMm: number;
+    readonly heightMm: number;
+    readonly toHead: boolean;
+  };
+  readonly post: { readonly widthMm: number; readonly depthMm: number; readonly material: string };
   readonly door: {
     readonly widthMm: number;
     readonly heightMm: number;

@@ -26,7 +26,6 @@ export function BuildUpEditor({ buildUp, onClose }: Props) {
   const save = async (edit: Edit) => {
     if (await sync.edit(edit)) onClose();
   };
-  const added: Edit = { type: "addBuildUp", buildUp: { ...made, type: "buildUp" } };
   return (
     <Panel title="Build-up" onClose={onClose} size="w-272">
       <div className="flex gap-6">
@@ -78,11 +77,15 @@ export function BuildUpEditor({ buildUp, onClose }: Props) {
         renamed={made.name.trim() !== buildUp.name}
         refused={judgement.fault !== null}
         onClose={onClose}
-        onAdd={() => void save(added)}
+        onAdd={() => void save(adding(made))}
         onChange={() => void save(changed)}
       />
     </Panel>
   );
+}
+
+function adding(buildUp: BuildUp): Edit {
+  return { type: "addBuildUp", buildUp: { ...buildUp, type: "buildUp" } };
 }
 
 interface TextProps {
@@ -129,7 +132,7 @@ interface ButtonsProps {
 function Buttons({ buildUp, renamed, refused, onClose, onAdd, onChange }: ButtonsProps) {
   const walls = useBoard((s) => elementsOf(s, "wall").filter((w) => w.buildUp === buildUp.id).length);
   return (
-    <div className="mt-4 flex items-center justify-end gap-2">
+    <div className="-bottom-5 sticky -mb-5 flex items-center justify-end gap-2 bg-lime pt-3 pb-5">
       <span className="grow text-ink-2">
         {walls === 0
           ? "No wall is made of it yet."

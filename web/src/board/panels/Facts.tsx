@@ -1,5 +1,5 @@
 import { useEffect, useState } from "react";
-import type { Drawing, Element, Note, Settings, Wall } from "../../api/types";
+import type { Drawing, Element, Note, Post, Settings, Wall } from "../../api/types";
 import { Button, Choice, fieldClass, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
 import { SCALES } from "../scales";
@@ -7,11 +7,12 @@ import { type BoardState, drawingShown, elementOf, elementsOf, faceOf, unitsOf }
 import { LengthField, LengthText } from "./LengthField";
 import { MakingFacts, Section } from "./MakingFacts";
 import { OpeningFacts } from "./OpeningFacts";
+import { PieceFacts, PostFields } from "./PieceFacts";
 import { SelectedWalls, WallsAlike } from "./SelectedWalls";
 import { WallEnds } from "./WallEnds";
 import { WallFields } from "./WallFields";
 
-const MAKES = ["run", "door", "window", "note"];
+const MAKES = ["run", "piece", "post", "door", "window", "note"];
 
 /** The facts of the active tool, the selection, or else the drawing and the project. */
 export function Facts() {
@@ -61,6 +62,15 @@ function Selected({ element }: { readonly element: Element }) {
           <DeleteButton />
         </Section>
       );
+    case "wallPiece":
+      return (
+        <Section title={`${PIECE_NAMES[element.make.type]} ${element.mark}`} words="selected">
+          <PieceFacts piece={element} />
+          <DeleteButton />
+        </Section>
+      );
+    case "post":
+      return <SelectedPost post={element} />;
     case "note":
       return (
         <Section title="Note" words="selected">
@@ -83,6 +93,18 @@ function Selected({ element }: { readonly element: Element }) {
     default:
       return null;
   }
+}
+
+const PIECE_NAMES = { lined: "Lining", solid: "Pier", boxed: "Boxing", niche: "Niche" } as const;
+
+function SelectedPost({ post }: { readonly post: Post }) {
+  const { sync } = useBoardTools();
+  return (
+    <Section title={`Post ${post.mark}`} words="selected">
+      <PostFields post={post} onChange={(changed) => void sync.revise({ ...changed, type: "post" })} />
+      <DeleteButton />
+    </Section>
+  );
 }
 
 function SelectedWall({ wall }: { readonly wall: Wall }) {

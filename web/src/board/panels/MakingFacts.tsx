@@ -3,6 +3,7 @@ import { useBoard, useBoardTools } from "../context";
 import type { Making } from "../state";
 import { LengthField } from "./LengthField";
 import { Lights } from "./OpeningFacts";
+import { NewPiece, PostFields } from "./PieceFacts";
 import { REACHES } from "./WallEnds";
 import { WallFields } from "./WallFields";
 
@@ -27,6 +28,18 @@ export function MakingFacts() {
             />
           </Row>
           <WallFields facts={making.wall} onChange={(wall) => set({ wall })} />
+        </Section>
+      );
+    case "piece":
+      return (
+        <Section title="On a wall" words="on the face beside the pointer">
+          <NewPiece making={making} set={set} />
+        </Section>
+      );
+    case "post":
+      return (
+        <Section title="New post" words="from floor to head">
+          <PostFields post={making.post} onChange={(post) => set({ post })} />
         </Section>
       );
     case "door":

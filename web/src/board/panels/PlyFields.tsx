@@ -15,6 +15,7 @@ interface Props {
   readonly place: number;
   readonly ply: Ply;
   readonly onChange: (ply: Ply) => void;
+  readonly narrow?: boolean | undefined;
 }
 
 /** The usual part of a wall that is timber: BR 443. */
@@ -22,7 +23,7 @@ const USUAL_PART = 0.15;
 const USUAL_JOINTS = 0.067;
 
 /** Material, purpose, framing and thickness of one ply. Choosing a timber gives the ply its actual depth. */
-export function PlyFields({ place, ply, onChange }: Props) {
+export function PlyFields({ place, ply, onChange, narrow }: Props) {
   const elements = useBoard((s) => s.elements);
   const materials = elementsOf({ elements }, "material").map((m) => [m.id, m.name] as const);
   const sizes = useTimber();
@@ -38,20 +39,24 @@ export function PlyFields({ place, ply, onChange }: Props) {
           options={named}
           onChange={(material) => onChange({ ...ply, material })}
         />
-        <Choice
-          label={`What ply ${place} does`}
-          className="w-24"
-          value={ply.does}
-          options={Object.entries(DOES) as [Ply["does"], string][]}
-          onChange={(does) => onChange(whole({ ...ply, does }))}
-        />
-        <Choice
-          label={`Framing of ply ${place}`}
-          className="w-32"
-          value={keyOf(ply.framing)}
-          options={framingOptions(ply.framing, sizes)}
-          onChange={choose}
-        />
+        {!narrow && (
+          <Choice
+            label={`What ply ${place} does`}
+            className="w-24"
+            value={ply.does}
+            options={Object.entries(DOES) as [Ply["does"], string][]}
+            onChange={(does) => onChange(whole({ ...ply, does }))}
+          />
+        )}
+        {!narrow && (
+          <Choice
+            label={`Framing of ply ${place}`}
+            className="w-32"
+            value={keyOf(ply.framing)}
+            options={framingOptions(ply.framing, sizes)}
+            onChange={choose}
+          />
+        )}
         <LengthField
           label={`Thickness of ply ${place}`}
           hideLabel

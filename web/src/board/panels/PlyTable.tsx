@@ -9,10 +9,12 @@ type Plies = BuildUp["plies"];
 interface Props {
   readonly plies: Plies;
   readonly onChange: (plies: Plies) => void;
+  /** Material and thickness alone, for a panel. */
+  readonly narrow?: boolean;
 }
 
 /** The plies of a build-up, outside in, to change, order, add and remove. */
-export function PlyTable({ plies, onChange }: Props) {
+export function PlyTable({ plies, onChange, narrow }: Props) {
   const elements = useBoard((s) => s.elements);
   const swap = (i: number, j: number) =>
     onChange(plies.map((p, at) => plies[at === i ? j : at === j ? i : at] ?? p));
@@ -33,6 +35,7 @@ export function PlyTable({ plies, onChange }: Props) {
             <PlyFields
               place={i + 1}
               ply={ply}
+              narrow={narrow}
               onChange={(changed) => onChange(plies.map((p, at) => (at === i ? changed : p)))}
             />
             <span className="flex gap-1 pt-1">
@@ -57,8 +60,12 @@ export function PlyTable({ plies, onChange }: Props) {
         ))}
       </ol>
       <div className="mt-2 flex gap-2">
-        <Button onClick={() => onChange([added, ...plies])}>Add outside</Button>
-        <Button onClick={() => onChange([...plies, added])}>Add inside</Button>
+        <Button onClick={() => onChange([added, ...plies])}>
+          {narrow ? "Add at the wall" : "Add outside"}
+        </Button>
+        <Button onClick={() => onChange([...plies, added])}>
+          {narrow ? "Add to the room" : "Add inside"}
+        </Button>
       </div>
     </>
   );

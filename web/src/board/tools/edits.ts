@@ -4,6 +4,7 @@ import { type BoardState, planShown, type Tool } from "../state";
 import type { ModelPoint } from "../view";
 import { freePick, pickFrom } from "./aim";
 import { openingEdit } from "./opening";
+import { pieceEdit, postEdit } from "./piece";
 
 /** What the active tool would do now: the edit to preview, and to make on the next click or Enter. */
 export function editMeant(state: BoardState): Edit | null {
@@ -14,6 +15,10 @@ export function editMeant(state: BoardState): Edit | null {
     case "door":
     case "window":
       return openingEdit(state, tool.name);
+    case "piece":
+      return pieceEdit(state);
+    case "post":
+      return postEdit(state);
     case "move":
       return tool.from ? moveEdit(state, tool.from) : null;
     case "string":

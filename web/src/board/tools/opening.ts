@@ -1,30 +1,35 @@
-import type { Edit, OpeningKind } from "../../api/types";
+import type { Edit, OpeningKind, Placing } from "../../api/types";
 import { footOn } from "../near";
 import { type BoardState, elementOf, faceOf, typedMm } from "../state";
 
 /** The opening the pointer means: in the wall under it, from that wall's nearer end. */
 export function openingEdit(state: BoardState, what: "door" | "window"): Edit | null {
   const target = wallUnderPointer(state);
-  if (!target || !state.pointer) return null;
-  const face = faceOf(state, target, 0);
-  if (!face) return null;
-  const length = Math.hypot(face.to[0] - face.from[0], face.to[1] - face.from[1]);
-  const foot = footOn(face.from, face.to, state.pointer);
-  const s = Math.hypot(foot.x - face.from[0], foot.y - face.from[1]);
-  const from = s <= length / 2 ? "START" : "END";
   const facts = state.making[what];
-  const byPointer = Math.round((from === "START" ? s : length - s) - facts.widthMm / 2);
-  const distanceMm = typedMm(state) ?? byPointer;
+  const placing = target ? placingAt(state, target, facts.widthMm) : null;
+  if (!target || !placing) return null;
   return {
     type: "placeOpening",
     wall: target,
     layer: "layer-openings",
-    placing: { from, distanceMm },
+    placing,
     widthMm: facts.widthMm,
     heightMm: facts.heightMm,
     sillMm: what === "window" ? state.making.window.sillMm : 0,
-    kind: kindOf(state, what, from, target),
+    kind: kindOf(state, what, placing.from, target),
   };
+}
+
+/** Where in a wall something of a width lies: at the pointer, or at the typed distance from the nearer end. */
+export function placingAt(state: BoardState, wall: string, widthMm: number): Placing | null {
+  const face = faceOf(state, wall, 0);
+  if (!face || !state.pointer) return null;
+  const length = Math.hypot(face.to[0] - face.from[0], face.to[1] - face.from[1]);
+  const foot = footOn(face.from, face.to, state.pointer);
+  const s = Math.hypot(foot.x - face.from[0], foot.y - face.from[1]);
+  const from = s <= length / 2 ? "START" : "END";
+  const byPointer = Math.round((from === "START" ? s : length - s) - widthMm / 2);
+  return { from, distanceMm: typedMm(state) ?? byPointer };
 }
 
 function kindOf(
@@ -41,7 +46,8 @@ function kindOf(
   return { type: "swingDoor", hinge, swing: sideOfPointer(state, wall) };
 }
 
-function sideOfPointer(state: BoardState, wall: string): "LEFT" | "RIGHT" {
+/** The side of a wall on which the pointer lies. */
+export function sideOfPointer(state: BoardState, wall: string): "LEFT" | "RIGHT" {
   const outer = faceOf(state, wall, 0);
   const plies = buildUpOf(state, wall)?.plies.length ?? 0;
   const inner = faceOf(state, wall, plies);
@@ -58,7 +64,7 @@ function buildUpOf(state: BoardState, wall: string) {
   return elementOf(state, "buildUp", elementOf(state, "wall", wall)?.buildUp);
 }
 
-function wallUnderPointer(state: BoardState): string | undefined {
+export function wallUnderPointer(state: BoardState): string | undefined {
   if (!state.pointer) return undefined;
   const reach = 14 / state.view.zoom;
   const isWall = (id: string) => state.elements.get(id)?.type === "wall";

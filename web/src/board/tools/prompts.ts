@@ -14,7 +14,14 @@ export interface Stage {
 
 /** The stages, in the order of the work, with the tools that exist so far. */
 export const STAGES: readonly Stage[] = [
-  { words: "Walls", tools: [{ name: "run", words: "Run of walls", key: "w" }] },
+  {
+    words: "Walls",
+    tools: [
+      { name: "run", words: "Run of walls", key: "w" },
+      { name: "piece", words: "Lining, pier, niche", key: "l" },
+      { name: "post", words: "Post", key: "p" },
+    ],
+  },
   {
     words: "Openings",
     tools: [
@@ -89,6 +96,13 @@ export function prompt(state: BoardState): readonly [string, string] {
         ];
       if (tool.picks.length === 1) return ["Run of walls.", "Point the way and type the length, or click."];
       return ["Run of walls.", "Go on, click the start to close, or press Enter to end here."];
+    case "piece":
+      return [
+        "Lining, pier, niche.",
+        "Point at a face of a wall and type the distance from its end, or click.",
+      ];
+    case "post":
+      return ["Post.", "Click where its middle goes."];
     case "door":
       return ["Door.", "Point at a wall and type the distance from its end, or click. H turns the hinge."];
     case "window":

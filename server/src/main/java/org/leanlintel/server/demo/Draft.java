@@ -12,12 +12,17 @@ import org.leanlintel.core.edit.Editing;
 import org.leanlintel.core.edit.Pick;
 import org.leanlintel.core.edit.PlaceNote;
 import org.leanlintel.core.edit.PlaceOpening;
+import org.leanlintel.core.edit.PlacePiece;
+import org.leanlintel.core.edit.PlacePost;
+import org.leanlintel.core.edit.Revise;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
@@ -29,6 +34,7 @@ import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
+import org.leanlintel.core.model.WallPiece;
 import org.leanlintel.formats.standard.OfficeStandard;
 
 /** Draws a demo project by the product's own edits, in its own unit. A refused edit is a fault of the demo. */
@@ -74,6 +80,38 @@ final class Draft {
         List<Pick> picks = List.of(
                 new Pick(at(x0, y0), new Hold.OnFace(from.id(), 0)), new Pick(at(x1, y1), new Hold.OnFace(to.id(), 0)));
         return walls(buildUp, new SetOut.MiddleOfStructure(), picks, false).getFirst();
+    }
+
+    /** A short wall from the side of another to a free end, round which its lining returns. */
+    Wall nib(String buildUp, Wall from, double x0, double y0, double x1, double y1) {
+        List<Pick> picks =
+                List.of(new Pick(at(x0, y0), new Hold.OnFace(from.id(), 0)), Pick.bare(x1 * unitMm, y1 * unitMm));
+        Wall wall = walls(buildUp, new SetOut.MiddleOfStructure(), picks, false).getFirst();
+        if (wall.end() instanceof WallEnd.AtCorner free) {
+            Corner corner = model().get(free.corner(), Corner.class);
+            run(new Revise(corner.decided(new Meeting.Returned())));
+        }
+        return wall;
+    }
+
+    /** @param low and height in the draft's unit */
+    void piece(Wall wall, Side side, WallPiece.Stretch stretch, double low, double height, WallPiece.Make make) {
+        run(new PlacePiece(wall.id(), OfficeStandard.LAYER_WALLS, side, stretch, low * unitMm, height * unitMm, make));
+    }
+
+    WallPiece.Stretch part(End from, double distance, double width) {
+        return new WallPiece.Part(new Placing(from, distance * unitMm), width * unitMm);
+    }
+
+    void post(double x, double y, double size, String material) {
+        run(new PlacePost(
+                OfficeStandard.GROUND,
+                OfficeStandard.LAYER_WALLS,
+                at(x, y),
+                0,
+                size * unitMm,
+                size * unitMm,
+                new ElementId("material-" + material)));
     }
 
     private List<Pick> picks(double... xy) {

@@ -6,13 +6,17 @@ import static org.leanlintel.server.demo.Draft.outer;
 
 import java.util.List;
 import org.leanlintel.core.measure.UnitSystem;
+import org.leanlintel.core.model.Does;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallPiece;
 import org.leanlintel.formats.standard.OfficeStandard;
 
 /** The ground floor of a made-up house, in millimetres: timber frame and brick, with the garage under one roof. */
@@ -53,7 +57,7 @@ final class QuarryBankHouse {
         hallWest = d.partition("stud-partition", south, 4300, 354, spine, 4300, 4600);
         hallEast = d.partition("stud-partition", south, 6900, 354, spine, 6900, 4600);
         store = d.partition("stud-partition", hallEast, 6900, 2400, garageSide, 8740, 2400);
-        wetWest = d.partition("wet-wall", spine, 6500, 4600, north, 6500, DEPTH - 354);
+        wetWest = d.partition("wet-wall", north, 6500, DEPTH - 260, spine, 6500, 4600);
         lobby = d.partition("stud-partition", wetWest, 6570, 6300, garageSide, 8740, 6300);
         cupboard = d.partition("stud-partition", hallWest, 4300, 3500, hallEast, 6900, 3500);
         pantry = d.partition("stud-partition", spine, 2000, 4600, north, 2000, DEPTH - 354);
@@ -64,6 +68,7 @@ final class QuarryBankHouse {
     static Model draw() {
         QuarryBankHouse house = new QuarryBankHouse();
         house.openingsAndStrings();
+        house.pieces();
         house.names();
         house.d.sheet("A-101", "Ground floor plan", PaperSize.A2, WIDTH / 2, DEPTH / 2, 285, 250);
         house.d.buildUpSheet("A-102", 10, PaperSize.A2, 60, 390);
@@ -98,7 +103,7 @@ final class QuarryBankHouse {
         d.string(true, -1400, outer(west), face(hallWest, 1), face(hallEast, 1), face(garageSide, 1), outer(east));
         d.string(true, -1900, outer(west), outer(east));
         d.string(true, DEPTH + 900, jambs(west, east, utilityWindow, kitchen, wet, workshop));
-        d.string(true, DEPTH + 1400, outer(west), face(pantry, 1), face(wetWest, 2), face(garageSide, 1), outer(east));
+        d.string(true, DEPTH + 1400, outer(west), face(pantry, 1), face(wetWest, 3), face(garageSide, 1), outer(east));
         d.string(false, -900, jambs(south, north, livingSide, back));
         d.string(false, -1400, outer(south), face(spine, 1), face(utility, 1), outer(north));
         d.string(false, -1900, outer(south), outer(north));
@@ -106,9 +111,29 @@ final class QuarryBankHouse {
         d.string(false, WIDTH + 1400, outer(garageSouth), face(wc, 1), outer(garageNorth));
         int inside = 8;
         d.string(true, 1000, face(west, inside), face(hallWest, 3));
-        d.string(true, 7000, face(pantry, 3), face(wetWest, 0));
+        d.string(true, 7000, face(pantry, 3), face(wetWest, 4));
         d.string(false, 3300, face(south, inside), face(spine, 3));
         d.string(false, 11500, face(garageSouth, GARAGE_INSIDE), face(wc, 3));
+    }
+
+    /** A chimney breast, a splashback, tiles and a niche in the wet room, a boxing, a nib and a post. */
+    private void pieces() {
+        d.piece(west, Side.RIGHT, d.part(End.START, 3250, 900), 0, 2500, solid("light-block", 350));
+        d.piece(north, Side.RIGHT, d.part(End.START, 2200, 4200), 900, 600, tiles());
+        d.piece(lobby, Side.LEFT, new WallPiece.Whole(), 0, 2100, tiles());
+        d.piece(wetWest, Side.LEFT, d.part(End.START, 900, 600), 1000, 300, new WallPiece.Niche(90));
+        ElementId board = new ElementId("material-plasterboard");
+        d.piece(south, Side.RIGHT, d.part(End.START, 2300, 300), 0, 2500, new WallPiece.Boxed(board, 12.5, 150));
+        d.nib("stud-partition", pantry, 2050, 5900, 2700, 5900);
+        d.post(10650, 4600, 140, "softwood");
+    }
+
+    private static WallPiece.Make solid(String material, double depthMm) {
+        return new WallPiece.Solid(new ElementId("material-" + material), depthMm);
+    }
+
+    private static WallPiece.Make tiles() {
+        return new WallPiece.Lined(List.of(Ply.solid(new ElementId("material-tile"), 10, Does.LINING)));
     }
 
     private void names() {
