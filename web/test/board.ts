@@ -77,6 +77,7 @@ const elements: Element[] = [
     outside: "RIGHT",
     start: { type: "atCorner", corner: "c0" },
     end: { type: "atCorner", corner: "c1" },
+    bulge: 0,
   },
 ];
 

@@ -75,6 +75,8 @@ export class Actions {
       case "door":
       case "window":
         return this.make();
+      case "bend":
+        return this.pickBend(pointer);
       case "move":
         return this.pickMove(pointer);
       case "string":
@@ -141,6 +143,15 @@ export class Actions {
     if (!edit) return;
     const stored = await this.sync.edit(edit);
     if (stored) this.store.setState({ entry: "", reading: null });
+  }
+
+  /** Click the wall first, unless one is selected, then what it runs through. */
+  private async pickBend(pointer: ModelPoint): Promise<void> {
+    const { selection, elements } = this.state;
+    const isWall = selection.length === 1 && elements.get(selection[0] ?? "")?.type === "wall";
+    if (!isWall) return this.select(pointer, false);
+    await this.make();
+    this.store.setState({ selection: [], entry: "", reading: null });
   }
 
   private async pickMove(pointer: ModelPoint): Promise<void> {
@@ -226,7 +237,7 @@ export class Actions {
       if (entry.trim() === "") return tool.picks.length >= 2 ? this.finishRun(tool.picks, false) : undefined;
       return this.pickRun();
     }
-    if (["piece", "door", "window", "move"].includes(tool.name) && entry.trim() !== "") {
+    if (["bend", "piece", "door", "window", "move"].includes(tool.name) && entry.trim() !== "") {
       await this.make();
       if (tool.name === "move")
         this.store.setState({ tool: { name: "move", from: null }, entry: "", reading: null });

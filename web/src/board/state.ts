@@ -27,22 +27,13 @@ export interface Preview {
   readonly refusal: string | null;
 }
 
-export type ToolName =
-  | "select"
-  | "run"
-  | "piece"
-  | "post"
-  | "door"
-  | "window"
-  | "move"
-  | "string"
-  | "note"
-  | "place";
+export type ToolName = Tool["name"];
 
 /** The active tool with what was picked for it so far. */
 export type Tool =
   | { readonly name: "select" }
   | { readonly name: "run"; readonly picks: readonly Pick[]; readonly undone: readonly Pick[] }
+  | { readonly name: "bend" }
   | { readonly name: "piece" }
   | { readonly name: "post" }
   | { readonly name: "door" }
@@ -162,9 +153,16 @@ export function typedMm(state: BoardState): number | undefined {
   return undefined;
 }
 
-/** Every catch of one wall's face. */
-export function faceOf(state: BoardState, wall: string, face: number): Catch | undefined {
-  return state.groups.get(wall)?.catches.find((c) => c.hold.type === "onFace" && c.hold.face === face);
+/** The set-out line or a face of a wall: one segment of a straight wall, the chords of a curved one. */
+export function faceOf(state: BoardState, wall: string, face: number): readonly Catch[] {
+  const catches = state.groups.get(wall)?.catches ?? [];
+  return catches.filter((c) => c.hold.type === "onFace" && c.hold.face === face);
+}
+
+/** Where openings are measured along: the set-out line of a curved wall, of a straight one any face will do. */
+export function measuredLine(state: BoardState, wall: string): readonly Catch[] {
+  const setOut = faceOf(state, wall, -1);
+  return setOut.length > 0 ? setOut : faceOf(state, wall, 0);
 }
 
 export function drawingShown(state: BoardState): ElementOf<"drawing"> | undefined {

@@ -3,12 +3,13 @@ import type { Drawing, Element, Note, Post, Settings, Wall } from "../../api/typ
 import { Button, Choice, fieldClass, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
 import { SCALES } from "../scales";
-import { type BoardState, drawingShown, elementOf, elementsOf, faceOf, unitsOf } from "../state";
+import { type BoardState, drawingShown, elementOf, elementsOf, measuredLine, unitsOf } from "../state";
 import { LengthField, LengthText } from "./LengthField";
 import { MakingFacts, Section } from "./MakingFacts";
 import { OpeningFacts } from "./OpeningFacts";
 import { PieceFacts, PostFields } from "./PieceFacts";
 import { SelectedWalls, WallsAlike } from "./SelectedWalls";
+import { WallBend } from "./WallBend";
 import { WallEnds } from "./WallEnds";
 import { WallFields } from "./WallFields";
 
@@ -109,8 +110,12 @@ function SelectedPost({ post }: { readonly post: Post }) {
 
 function SelectedWall({ wall }: { readonly wall: Wall }) {
   const { sync } = useBoardTools();
-  const face = useBoard((s) => faceOf(s, wall.id, 0));
-  const length = face ? Math.hypot(face.to[0] - face.from[0], face.to[1] - face.from[1]) : 0;
+  const length = useBoard((s) =>
+    measuredLine(s, wall.id).reduce(
+      (sum, c) => sum + Math.hypot(c.to[0] - c.from[0], c.to[1] - c.from[1]),
+      0,
+    ),
+  );
   return (
     <Section
       title={`Wall ${wall.mark}`}
@@ -121,6 +126,7 @@ function SelectedWall({ wall }: { readonly wall: Wall }) {
       }
     >
       <WallFields facts={wall} onChange={(changed) => void sync.revise({ ...changed, type: "wall" })} />
+      <WallBend wall={wall} />
       <WallEnds wall={wall} />
       <WallsAlike wall={wall} />
       <DeleteButton />

@@ -3,6 +3,7 @@ import type { Caught } from "../near";
 import { type BoardState, planShown, type Tool } from "../state";
 import type { ModelPoint } from "../view";
 import { freePick, pickFrom } from "./aim";
+import { bendEdit } from "./bend";
 import { openingEdit } from "./opening";
 import { pieceEdit, postEdit } from "./piece";
 
@@ -15,6 +16,8 @@ export function editMeant(state: BoardState): Edit | null {
     case "door":
     case "window":
       return openingEdit(state, tool.name);
+    case "bend":
+      return bendEdit(state);
     case "piece":
       return pieceEdit(state);
     case "post":

@@ -1,6 +1,7 @@
-import type { Edit, OpeningKind, Placing } from "../../api/types";
-import { footOn } from "../near";
-import { type BoardState, elementOf, faceOf, typedMm } from "../state";
+import type { Catch, Edit, OpeningKind, Placing } from "../../api/types";
+import { distance, footOn } from "../near";
+import { type BoardState, elementOf, faceOf, measuredLine, typedMm } from "../state";
+import type { ModelPoint } from "../view";
 
 /** The opening the pointer means: in the wall under it, from that wall's nearer end. */
 export function openingEdit(state: BoardState, what: "door" | "window"): Edit | null {
@@ -22,14 +23,30 @@ export function openingEdit(state: BoardState, what: "door" | "window"): Edit | 
 
 /** Where in a wall something of a width lies: at the pointer, or at the typed distance from the nearer end. */
 export function placingAt(state: BoardState, wall: string, widthMm: number): Placing | null {
-  const face = faceOf(state, wall, 0);
-  if (!face || !state.pointer) return null;
-  const length = Math.hypot(face.to[0] - face.from[0], face.to[1] - face.from[1]);
-  const foot = footOn(face.from, face.to, state.pointer);
-  const s = Math.hypot(foot.x - face.from[0], foot.y - face.from[1]);
+  const { pointer } = state;
+  if (!pointer) return null;
+  const { s, length } = alongLine(measuredLine(state, wall), pointer);
+  if (length === 0) return null;
   const from = s <= length / 2 ? "START" : "END";
   const byPointer = Math.round((from === "START" ? s : length - s) - widthMm / 2);
   return { from, distanceMm: typedMm(state) ?? byPointer };
+}
+
+/** How far along a line of segments the foot of a point lies, and how long the line is. */
+function alongLine(line: readonly Catch[], point: ModelPoint): { s: number; length: number } {
+  let nearest = Number.POSITIVE_INFINITY;
+  let s = 0;
+  let length = 0;
+  for (const { from, to } of line) {
+    const foot = footOn(from, to, point);
+    const off = distance(foot, point);
+    if (off < nearest) {
+      nearest = off;
+      s = length + Math.hypot(foot.x - from[0], foot.y - from[1]);
+    }
+    length += Math.hypot(to[0] - from[0], to[1] - from[1]);
+  }
+  return { s, length };
 }
 
 function kindOf(
@@ -48,16 +65,24 @@ function kindOf(
 
 /** The side of a wall on which the pointer lies. */
 export function sideOfPointer(state: BoardState, wall: string): "LEFT" | "RIGHT" {
+  const { pointer } = state;
   const outer = faceOf(state, wall, 0);
-  const plies = buildUpOf(state, wall)?.plies.length ?? 0;
-  const inner = faceOf(state, wall, plies);
-  if (!outer || !inner || !state.pointer) return "LEFT";
-  const x = (outer.from[0] + inner.from[0]) / 2;
-  const y = (outer.from[1] + inner.from[1]) / 2;
-  const turn =
-    (outer.to[0] - outer.from[0]) * (state.pointer.y - y) -
-    (outer.to[1] - outer.from[1]) * (state.pointer.x - x);
+  const inner = faceOf(state, wall, buildUpOf(state, wall)?.plies.length ?? 0);
+  if (!pointer) return "LEFT";
+  const at = nearestOf(outer, pointer);
+  const one = outer[at];
+  const two = inner[Math.min(at, inner.length - 1)];
+  if (!one || !two) return "LEFT";
+  const x = (one.from[0] + two.from[0]) / 2;
+  const y = (one.from[1] + two.from[1]) / 2;
+  const turn = (one.to[0] - one.from[0]) * (pointer.y - y) - (one.to[1] - one.from[1]) * (pointer.x - x);
   return turn >= 0 ? "LEFT" : "RIGHT";
+}
+
+/** Which of some segments lies nearest to a point. */
+function nearestOf(line: readonly Catch[], point: ModelPoint): number {
+  const off = line.map(({ from, to }) => distance(footOn(from, to, point), point));
+  return off.indexOf(Math.min(...off));
 }
 
 function buildUpOf(state: BoardState, wall: string) {

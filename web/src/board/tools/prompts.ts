@@ -18,6 +18,7 @@ export const STAGES: readonly Stage[] = [
     words: "Walls",
     tools: [
       { name: "run", words: "Run of walls", key: "w" },
+      { name: "bend", words: "Bend a wall", key: "b" },
       { name: "piece", words: "Lining, pier, niche", key: "l" },
       { name: "post", words: "Post", key: "p" },
     ],

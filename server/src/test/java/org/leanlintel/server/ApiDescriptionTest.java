@@ -37,7 +37,7 @@ class ApiDescriptionTest {
                 .valueToTree(ApiDescription.document())
                 .path("components")
                 .path("schemas");
-        assertThat(schemas.path("Edit").path("oneOf")).hasSize(13);
+        assertThat(schemas.path("Edit").path("oneOf")).hasSize(14);
         assertThat(schemas.path("DrawWalls")
                         .path("properties")
                         .path("type")

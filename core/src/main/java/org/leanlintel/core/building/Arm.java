@@ -1,7 +1,9 @@
 package org.leanlintel.core.building;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Strip.StripPly;
+import org.leanlintel.core.geometry.Track;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.End;
@@ -26,8 +28,29 @@ record Arm(Strip strip, End end) {
 
     /** Away from the end. */
     Vec direction() {
-        Vec along = strip.axis().line().direction();
-        return end == End.START ? along : along.times(-1);
+        return end == End.START
+                ? strip.axis().directionAt(0)
+                : strip.axis().directionAt(strip.length()).times(-1);
+    }
+
+    /** Where the face at offset {@code a} to the left runs; null where an arc has no radius left. */
+    @Nullable
+    Track face(double a) {
+        return strip.face(end == End.START ? a : -a);
+    }
+
+    /** How far from the end, along the wall, a point lies. */
+    double distance(Vec point) {
+        double s = strip.axis().s(point);
+        return end == End.START ? s : strip.length() - s;
+    }
+
+    /** How far from the end the face at offset {@code a} meets a track, nearest to the end; null where it does not. */
+    @Nullable
+    Double distanceTo(double a, @Nullable Track other) {
+        Track face = face(a);
+        Vec at = face == null || other == null ? null : Track.meetingNearest(face, other, point());
+        return at == null ? null : distance(at);
     }
 
     /** From the right of the view to the left. */

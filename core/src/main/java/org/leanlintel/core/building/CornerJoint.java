@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Arm.ArmPly;
 import org.leanlintel.core.building.EndJoint.PlyEnd;
 import org.leanlintel.core.building.PlyPairs.Range;
+import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
@@ -40,6 +41,7 @@ final class CornerJoint {
     private final Range structureB;
     private final double sine;
     private final double cosine;
+    private final boolean straight;
     private final Map<Integer, PlyEnd> firstEnds = new TreeMap<>();
     private final Map<Integer, PlyEnd> secondEnds = new TreeMap<>();
 
@@ -53,6 +55,7 @@ final class CornerJoint {
         structureB = PlyPairs.structure(bs);
         sine = first.direction().cross(second.direction());
         cosine = first.direction().dot(second.direction());
+        straight = first.strip().axis().isStraight() && second.strip().axis().isStraight();
     }
 
     private static CornerJoint of(Arm one, Arm two) {
@@ -89,9 +92,8 @@ final class CornerJoint {
         boolean high = arm.equals(first);
         double a = high ? faceOf(as, structureA.to()) : faceOf(as, structureA.from());
         double b = high ? faceOf(bs, structureB.to()) : faceOf(bs, structureB.from());
-        return first.point()
-                .along(first.direction(), alongFirst(a, b))
-                .along(first.direction().left(), a);
+        double t = first.end() == End.START ? a : -a;
+        return first.strip().at(first.s(alongFirst(a, b)), t);
     }
 
     private void joinStructures(Meeting meeting) {
@@ -205,14 +207,16 @@ final class CornerJoint {
         return index < 0 || index >= plies.size() ? null : plies.get(index).content();
     }
 
-    /** Distance from the corner along the first wall of the point (a, b). */
+    /** Distance from the corner along the first wall of the point (a, b); where faces of arcs miss, as if they were straight. */
     private double alongFirst(double a, double b) {
-        return (b + a * cosine) / sine;
+        Double met = straight ? null : first.distanceTo(a, second.face(-b));
+        return met != null ? met : (b + a * cosine) / sine;
     }
 
     /** Distance from the corner along the second wall of the point (a, b). */
     private double alongSecond(double a, double b) {
-        return (a + b * cosine) / sine;
+        Double met = straight ? null : second.distanceTo(-b, first.face(a));
+        return met != null ? met : (a + b * cosine) / sine;
     }
 
     /** The plies of the other wall along the line at offset {@code t} of {@code arm}'s wall. */
@@ -238,13 +242,19 @@ final class CornerJoint {
         Vec cut = across.length() < Tolerance.PARALLEL_SINE
                 ? arm.direction().left()
                 : across.unit().left();
-        double slope = cut.dot(arm.direction()) / cut.dot(arm.direction().left());
+        Line bisector = new Line(arm.point(), cut);
         Map<Integer, PlyEnd> ends = new TreeMap<>();
         List<ArmPly> others = other.pliesToRight();
         for (ArmPly p : arm.pliesToLeft()) {
-            ends.put(p.stripIndex(), new PlyEnd(arm.edge(p.a0() * slope, p.a1() * slope), throughout(p, others)));
+            Edge edge = arm.edge(cutAt(arm, p.a0(), bisector), cutAt(arm, p.a1(), bisector));
+            ends.put(p.stripIndex(), new PlyEnd(edge, throughout(p, others)));
         }
         return EndJoint.of(ends, t -> List.of(), Set.of());
+    }
+
+    private static double cutAt(Arm arm, double a, Line cut) {
+        Double met = arm.distanceTo(a, cut);
+        return met == null ? 0 : met;
     }
 
     /** What the other wall shows over the whole of a ply's end, if it is one ply. */

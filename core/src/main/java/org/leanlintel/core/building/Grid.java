@@ -73,15 +73,15 @@ final class Grid {
 
     /** The cells of a strip's bounds that it passes through, and some it passes by. */
     private static List<Cell> cells(Strip strip) {
-        Bounds bounds = Bounds.of(strip.corners());
-        Line line = strip.axis().line();
+        Bounds bounds = Bounds.of(strip.outline());
+        Line line = strip.axis().chord();
         double reach = Math.max(-strip.lo(), strip.hi()) + CELL_MM * Math.sqrt(0.5);
         List<Cell> cells = new ArrayList<>();
         for (int column = at(bounds.minX()); column <= at(bounds.maxX()); column++) {
             for (int row = at(bounds.minY()); row <= at(bounds.maxY()); row++) {
                 Cell cell = new Cell(column, row);
                 Vec from = cell.centre().minus(line.through());
-                if (Math.abs(line.direction().cross(from)) <= reach) cells.add(cell);
+                if (!strip.axis().isStraight() || Math.abs(line.direction().cross(from)) <= reach) cells.add(cell);
             }
         }
         return cells;

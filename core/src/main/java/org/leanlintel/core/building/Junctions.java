@@ -81,7 +81,9 @@ final class Junctions {
         Arm arm = new Arm(strip, end);
         Arm met = metOn(arm, side);
         if (met == null) return 0;
-        double sine = Math.abs(arm.direction().cross(met.direction()));
+        Vec metDirection =
+                strip.wall().at(end) instanceof WallEnd.AtCorner ? met.direction() : tangent(met.strip(), arm.point());
+        double sine = Math.abs(arm.direction().cross(metDirection));
         double cosine = strip.wall().at(end) instanceof WallEnd.AtCorner
                 ? arm.direction().dot(met.direction())
                 : 0;
@@ -108,7 +110,7 @@ final class Junctions {
         boolean stands = strip.wall().at(arm.end()) instanceof WallEnd.OnSide;
         if (!stands && met.strip().wall().id().compareTo(strip.wall().id()) > 0) return 0;
         Vec away = arm.direction();
-        Side towards = met.strip().axis().line().direction().cross(away) > 0 ? Side.LEFT : Side.RIGHT;
+        Side towards = tangent(met.strip(), arm.point()).cross(away) > 0 ? Side.LEFT : Side.RIGHT;
         double deepest = 0;
         for (WallPiece piece : model.relations().piecesOn(met.strip().wall().id())) {
             boolean comesThere = piece.side() == towards
@@ -126,8 +128,13 @@ final class Junctions {
             if (!couple.has(arm) && crosses(arm, host)) joints.add(SideJoint.of(arm, host, WallEnd.Reach.STRUCTURE));
     }
 
+    /** The way a wall runs by a point. */
+    private static Vec tangent(Strip strip, Vec point) {
+        return strip.axis().directionAt(strip.axis().s(point));
+    }
+
     private static boolean crosses(Arm arm, Strip host) {
-        return Math.abs(arm.direction().cross(host.axis().line().direction())) > Tolerance.BEND_SINE;
+        return Math.abs(arm.direction().cross(tangent(host, arm.point()))) > Tolerance.BEND_SINE;
     }
 
     private static EndJoint onSide(Arm arm, @Nullable Strip host, WallEnd.Reach reach) {

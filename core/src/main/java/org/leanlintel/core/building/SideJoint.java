@@ -5,11 +5,12 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Arm.ArmPly;
 import org.leanlintel.core.building.EndJoint.PlyEnd;
 import org.leanlintel.core.building.Strip.StripPly;
 import org.leanlintel.core.geometry.Line;
+import org.leanlintel.core.geometry.Track;
+import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Side;
@@ -40,7 +41,8 @@ final class SideJoint {
         this.standing = standing;
         this.host = host;
         this.reach = reach;
-        onLeft = host.axis().line().direction().cross(standing.direction()) > 0;
+        Vec along = host.axis().directionAt(host.axis().s(standing.point()));
+        onLeft = along.cross(standing.direction()) > 0;
         met = onLeft ? host.plies().reversed() : host.plies();
     }
 
@@ -143,21 +145,19 @@ final class SideJoint {
         return new Cut(onLeft ? host.plies().size() - 1 - k : k, inOrder ? one : two, inOrder ? two : one, p.content());
     }
 
-    private Line lineAt(double a) {
-        return new Line(standing.point().along(standing.direction().left(), a), standing.direction());
-    }
-
+    /** Where an arc's face misses the host's, as if it went straight on. */
     private double distanceTo(double a, double hostOffset) {
-        return orFail(lineAt(a).meets(host.axis().line().shiftedLeft(hostOffset)));
+        Track face = host.face(hostOffset);
+        Double met = standing.distanceTo(a, face);
+        if (met != null || face == null) return met == null ? 0 : met;
+        Line straight = new Line(standing.point().along(standing.direction().left(), a), standing.direction());
+        Vec at = Track.meetingNearest(straight, face, standing.point());
+        return at == null ? 0 : straight.along(at);
     }
 
     private double alongHost(double a, double hostOffset) {
-        return orFail(host.axis().line().shiftedLeft(hostOffset).meets(lineAt(a)));
-    }
-
-    private static double orFail(@Nullable Double meeting) {
-        if (meeting == null) throw new IllegalStateException("A wall standing on another runs along it");
-        return meeting;
+        double t = standing.end() == End.START ? a : -a;
+        return host.axis().s(standing.strip().at(standing.s(distanceTo(a, hostOffset)), t));
     }
 
     private List<Span> beyond(double t) {

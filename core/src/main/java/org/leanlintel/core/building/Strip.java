@@ -2,7 +2,10 @@ package org.leanlintel.core.building;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.leanlintel.core.geometry.Line;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.geometry.Circle;
+import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.geometry.Track;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Does;
@@ -78,9 +81,45 @@ public record Strip(Wall wall, BuildUp buildUp, WallAxis axis, List<StripPly> pl
         return plies.getLast().hi();
     }
 
-    /** Of the plain rectangle it is before its ends are joined. */
-    public List<Vec> corners() {
-        return List.of(at(0, lo()), at(length(), lo()), at(length(), hi()), at(0, hi()));
+    /** The outline it has before its ends are joined, counter-clockwise. */
+    public List<Vec> outline() {
+        return ring(0, length(), lo(), hi());
+    }
+
+    /** Round a stretch of it between two offsets, counter-clockwise; arcs as chords. */
+    public List<Vec> ring(double from, double to, double lo, double hi) {
+        List<Vec> ring = new ArrayList<>(along(from, to, lo));
+        ring.addAll(along(from, to, hi).reversed());
+        return ring;
+    }
+
+    /**
+     * Points along the offset t, from one s to another: two on a straight wall, on an arc as many as keep its chords within
+     * {@link Tolerance#CHORD_MM}. All offsets have theirs at the same s, so that neighbours share them.
+     */
+    public List<Vec> along(double from, double to, double t) {
+        List<Vec> points = new ArrayList<>(List.of(at(from, t)));
+        for (double s : steps(from, to)) points.add(at(s, t));
+        points.add(at(to, t));
+        return points;
+    }
+
+    /** Where chords of an arc join, between two s; none on a straight wall. */
+    public List<Double> steps(double from, double to) {
+        if (!(axis.track() instanceof Circle circle)) return List.of();
+        double widest = Math.max(circle.radius() - lo() * circle.turn(), circle.radius() - hi() * circle.turn());
+        double step = circle.radius() * 2 * Math.acos(1 - Tolerance.CHORD_MM / Math.max(widest, 1));
+        List<Double> steps = new ArrayList<>();
+        for (long k = (long) Math.floor(from / step) + 1; k * step < to - Tolerance.SAME_MM; k++) {
+            if (k * step > from + Tolerance.SAME_MM) steps.add(k * step);
+        }
+        return steps;
+    }
+
+    /** Where a face of this strip runs; null where an arc has no radius left. */
+    @Nullable
+    Track face(double t) {
+        return axis.track().shiftedLeft(t);
     }
 
     public double length() {
@@ -88,7 +127,6 @@ public record Strip(Wall wall, BuildUp buildUp, WallAxis axis, List<StripPly> pl
     }
 
     public Vec at(double s, double t) {
-        Line line = axis.line();
-        return line.through().along(line.direction(), s).along(line.direction().left(), t);
+        return axis.track().at(s, t);
     }
 }

@@ -331,10 +331,14 @@ public final class WallSolid {
         return leftFace ? new Span(from.atHi(), to.atHi(), content) : new Span(from.atLo(), to.atLo(), content);
     }
 
-    /** The outline of a piece of ply {@code ply}, counter-clockwise: four corners, and one more where an end bends. */
+    /** The outline of a piece of ply {@code ply}, counter-clockwise; arcs as chords. */
     public List<Vec> outline(int ply, PlyRun run) {
-        List<Vec> ring = new ArrayList<>(endLine(ply, run));
-        ring.addAll(startLine(ply, run).reversed());
+        StripPly p = strip.plies().get(ply);
+        List<Vec> start = startLine(ply, run), end = endLine(ply, run);
+        List<Vec> ring = new ArrayList<>(strip.along(run.from().atLo(), run.to().atLo(), p.lo()));
+        ring.addAll(end.subList(1, end.size() - 1));
+        ring.addAll(strip.along(run.from().atHi(), run.to().atHi(), p.hi()).reversed());
+        ring.addAll(start.subList(1, start.size() - 1).reversed());
         return ring;
     }
 
@@ -359,14 +363,31 @@ public final class WallSolid {
     public List<Area> near(End which, double reach) {
         Vec at = strip.axis().at(which);
         Area place = Area.rectangle(at.x() - reach, at.y() - reach, 2 * reach, 2 * reach);
-        Band whole = new Band(storey.levelMm(), storey.headMm(), List.of(), List.of());
-        List<Area> pieces = new ArrayList<>();
+        return pieces(whole()).stream().map(a -> a.and(place)).toList();
+    }
+
+    /** What stands of its plies in plan, openings left out. */
+    private List<Area> pieces(Band band) {
+        List<Area> areas = new ArrayList<>();
         for (int i = 0; i < strip.plies().size(); i++) {
             if (strip.plies().get(i).thickness() == 0) continue;
-            for (PlyRun run : runs(i, whole))
-                pieces.add(Area.of(outline(i, run)).and(place));
+            for (PlyRun run : runs(i, band)) areas.add(Area.of(outline(i, run)));
         }
-        return pieces;
+        return areas;
+    }
+
+    private Band whole() {
+        return new Band(storey.levelMm(), storey.headMm(), List.of(), List.of());
+    }
+
+    /** Whether no ply crosses itself, as one may where an arc is too tight for its joints. */
+    public boolean isClean() {
+        return pieces(whole()).stream().allMatch(Area::isClean);
+    }
+
+    /** All its plies in plan, openings left out; of a wall that is clean. */
+    public Area footprint() {
+        return Area.union(pieces(whole()));
     }
 
     /** The linings that return round free ends of this wall. */
@@ -376,16 +397,12 @@ public final class WallSolid {
 
     /** The outline of a slab, counter-clockwise. */
     public List<Vec> outline(Slab slab) {
-        return List.of(
-                strip.at(slab.from(), slab.lo()), strip.at(slab.to(), slab.lo()),
-                strip.at(slab.to(), slab.hi()), strip.at(slab.from(), slab.hi()));
+        return strip.ring(slab.from(), slab.to(), slab.lo(), slab.hi());
     }
 
     /** The outline of a cap, counter-clockwise. */
     public List<Vec> outline(Cap cap) {
-        return List.of(
-                strip.at(cap.from(), cap.lo()), strip.at(cap.to(), cap.lo()),
-                strip.at(cap.to(), cap.hi()), strip.at(cap.from(), cap.hi()));
+        return strip.ring(cap.from(), cap.to(), cap.lo(), cap.hi());
     }
 
     /** Everything that stands, foot to head. */

@@ -45,7 +45,8 @@ final class Attachment {
 
     /** How far from a strip the end lies, 0 within it; null where it was not meant to meet it. */
     private static @Nullable Double pastFace(Strip strip, Line leg, Vec end) {
-        Line axis = strip.axis().line();
+        if (!strip.axis().isStraight()) return null;
+        Line axis = strip.axis().chord();
         Double place = axis.meets(leg);
         boolean crosses = Math.abs(axis.direction().cross(leg.direction())) > Tolerance.BEND_SINE;
         if (place == null || !crosses || place <= 0 || place >= strip.length()) return null;

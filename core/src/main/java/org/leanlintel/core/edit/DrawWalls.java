@@ -145,7 +145,7 @@ public record DrawWalls(
 
         private void add(WallEnd start, WallEnd end) {
             String mark = Naming.nextMark(model, "W", walls.size() + 1);
-            walls.add(new Wall(ids.next(), storey, layer, mark, buildUp, setOut, outside, start, end));
+            walls.add(new Wall(ids.next(), storey, layer, mark, buildUp, setOut, outside, start, end, 0));
         }
 
         /** Where the leg crosses the middle of a wall that it does not stand on. */
@@ -155,9 +155,9 @@ public record DrawWalls(
             List<Crossing> found = new ArrayList<>();
             for (Wall other : model.relations().wallsOf(storey)) {
                 Strip strip = building.strip(other.id());
-                if (strip == null || isHost(from, other) || isHost(to, other)) continue;
-                Double along = leg.meets(strip.axis().line());
-                Double place = strip.axis().line().meets(leg);
+                if (strip == null || !other.isStraight() || isHost(from, other) || isHost(to, other)) continue;
+                Double along = leg.meets(strip.axis().chord());
+                Double place = strip.axis().chord().meets(leg);
                 if (along == null || place == null) continue;
                 double deep = strip.hi() - strip.lo() + Tolerance.SHORTEST_WALL_MM;
                 boolean crosses =

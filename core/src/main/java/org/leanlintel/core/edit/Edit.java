@@ -9,6 +9,7 @@ import org.leanlintel.core.model.Outcome;
 public sealed interface Edit
         permits DrawWalls,
                 Move,
+                CurveWall,
                 PlaceOpening,
                 PlacePiece,
                 PlacePost,

@@ -89,8 +89,8 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
         private void moveWall(Wall wall) {
             Strip strip = building.strip(wall.id());
             if (strip == null) return;
-            Line line = strip.axis().line();
-            Vec shift = isJoined(wall)
+            Line line = strip.axis().chord();
+            Vec shift = isJoined(wall) && wall.isStraight()
                     ? line.direction().left().times(by.dot(line.direction().left()))
                     : by;
             for (End end : End.values())
@@ -134,10 +134,12 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
                 if (ref.wall().equals(wall) || elements.contains(ref.wall().id())) continue;
                 WallAxis axis = WallAxis.of(model, ref.wall());
                 if (axis == null
-                        || Math.abs(axis.line().direction().cross(movedLine.direction())) < Tolerance.BEND_SINE)
+                        || !axis.isStraight()
+                        || !wall.isStraight()
+                        || Math.abs(axis.chord().direction().cross(movedLine.direction())) < Tolerance.BEND_SINE)
                     continue;
-                Double along = axis.line().meets(movedLine);
-                if (along != null) return axis.line().at(along);
+                Double along = axis.chord().meets(movedLine);
+                if (along != null) return axis.chord().at(along);
             }
             return corner.at().plus(shift);
         }
@@ -156,7 +158,7 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
         private Placing along(ElementId wall, Placing at) {
             Strip strip = building.strip(wall);
             if (strip == null) return at;
-            double along = by.dot(strip.axis().line().direction());
+            double along = by.dot(strip.axis().chord().direction());
             return new Placing(at.from(), at.distanceMm() + (at.from() == End.START ? along : -along));
         }
     }

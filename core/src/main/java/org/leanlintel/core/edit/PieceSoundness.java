@@ -98,7 +98,7 @@ final class PieceSoundness {
     static @Nullable Refusal check(Post post, Building building) {
         Area area = Area.of(post.corners());
         for (Strip strip : building.near(post.at(), post.storey())) {
-            if (area.and(Area.of(strip.corners())).mm2() > Tolerance.OVERLAP_MM2)
+            if (area.and(Area.of(strip.outline())).mm2() > Tolerance.OVERLAP_MM2)
                 return Refusal.because(
                         "The %s would stand in %s: build a pier against its face instead."
                                 .formatted(Naming.of(post), strip.wall().mark()),

@@ -9,6 +9,7 @@ import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LengthPrinter;
@@ -83,6 +84,7 @@ final class Soundness {
                             .formatted(wall.mark(), strip.buildUp().name()),
                     wall.id());
         }
+        if (!strip.axis().isStraight() && !Area.of(strip.outline()).isClean()) return tooTight(wall);
         if (turnedAbout(was, strip)) {
             return Refusal.because(
                     "%s would be turned about: its ends would pass each other.".formatted(wall.mark()), wall.id());
@@ -90,15 +92,24 @@ final class Soundness {
         return overlaps(strip);
     }
 
+    private static Refusal tooTight(Wall wall) {
+        return Refusal.because(
+                "%s would be curved too tightly for its build-up and the walls it meets.".formatted(wall.mark()),
+                wall.id());
+    }
+
     private static boolean turnedAbout(@Nullable Strip was, Strip is) {
-        return was != null && was.axis().line().direction().dot(is.axis().line().direction()) < 0;
+        return was != null
+                && was.axis().chord().direction().dot(is.axis().chord().direction()) < 0;
     }
 
     private @Nullable Refusal overlaps(Strip strip) {
         for (Strip o : after.near(strip)) {
-            if (!overlap(strip, o)) continue;
             Wall other = o.wall();
-            if (!joined(strip.wall(), other) || foldedBack(strip, o)) {
+            boolean lies = joined(strip.wall(), other)
+                    ? overlap(strip, o) && foldedBack(strip, o) || curvesInto(strip, o)
+                    : overlap(strip, o);
+            if (lies) {
                 return Refusal.because(
                         "%s would lie on %s.".formatted(strip.wall().mark(), other.mark()),
                         strip.wall().id(),
@@ -106,6 +117,17 @@ final class Soundness {
             }
         }
         return null;
+    }
+
+    /** Whether two walls that join, one of them curved, meet again where they do not join. */
+    private boolean curvesInto(Strip one, Strip two) {
+        if (one.axis().isStraight() && two.axis().isStraight()) return false;
+        WallSolid a = after.solid(one.wall().id()), b = after.solid(two.wall().id());
+        return a != null
+                && b != null
+                && a.isClean()
+                && b.isClean()
+                && a.footprint().and(b.footprint()).mm2() > Tolerance.CHORDS_MM2;
     }
 
     private static boolean joined(Wall one, Wall two) {
@@ -142,15 +164,20 @@ final class Soundness {
     }
 
     private static Vec away(Strip strip, End end) {
-        Vec along = strip.axis().line().direction();
-        return end == End.START ? along : along.times(-1);
+        return end == End.START
+                ? strip.axis().directionAt(0)
+                : strip.axis().directionAt(strip.length()).times(-1);
     }
 
     /** Whether the plain rectangles of two strips overlap by more than a millimetre: no axis of theirs separates them. */
     private static boolean overlap(Strip one, Strip two) {
-        List<Vec> a = one.corners(), b = two.corners();
+        List<Vec> a = one.outline(), b = two.outline();
+        if (!one.axis().isStraight() || !two.axis().isStraight()) {
+            Area first = Area.of(a), second = Area.of(b);
+            return !first.isClean() || !second.isClean() || first.and(second).mm2() > Tolerance.OVERLAP_MM2;
+        }
         for (Strip strip : List.of(one, two)) {
-            Vec along = strip.axis().line().direction();
+            Vec along = strip.axis().chord().direction();
             if (apart(a, b, along) || apart(a, b, along.left())) return false;
         }
         return true;
@@ -172,6 +199,7 @@ final class Soundness {
         Wall wall = solid.strip().wall();
         if (!solid.isLongEnough())
             return Refusal.because("%s would be too short for the walls it meets.".formatted(wall.mark()), wall.id());
+        if (!solid.strip().axis().isStraight() && !solid.isClean()) return tooTight(wall);
         Wall past = solid.standingPastAnEnd();
         if (past == null) return null;
         return Refusal.because(

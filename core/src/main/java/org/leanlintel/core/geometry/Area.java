@@ -36,6 +36,11 @@ public final class Area {
         return polygon.getArea() == 0 ? NONE : new Area(polygon);
     }
 
+    /** Whether it is what a ring of its own kind should be: it neither crosses nor touches itself. */
+    public boolean isClean() {
+        return shape.isValid();
+    }
+
     public static Area rectangle(double x, double y, double width, double height) {
         return of(
                 List.of(new Vec(x, y), new Vec(x + width, y), new Vec(x + width, y + height), new Vec(x, y + height)));

@@ -3,7 +3,7 @@ package org.leanlintel.core.geometry;
 import org.jspecify.annotations.Nullable;
 
 /** An endless line through a point along a unit direction. */
-public record Line(Vec through, Vec direction) {
+public record Line(Vec through, Vec direction) implements Track {
 
     public Line {
         if (Math.abs(direction.length() - 1) > 1e-9)
@@ -14,12 +14,22 @@ public record Line(Vec through, Vec direction) {
         return new Line(from, to.minus(from).unit());
     }
 
-    /** The same line moved {@code offset} to its left. */
+    @Override
+    public Vec at(double along, double left) {
+        return through.along(direction, along).along(direction.left(), left);
+    }
+
+    @Override
+    public Vec directionAt(double along) {
+        return direction;
+    }
+
+    @Override
     public Line shiftedLeft(double offset) {
         return new Line(through.along(direction.left(), offset), direction);
     }
 
-    /** How far along this line, from {@code through}, the foot of {@code point} lies. */
+    @Override
     public double along(Vec point) {
         return point.minus(through).dot(direction);
     }

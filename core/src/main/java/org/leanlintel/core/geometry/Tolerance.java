@@ -9,6 +9,9 @@ public final class Tolerance {
     /** Millimetres. How far a stated thickness may lie from the timber's own: what rounding inches to 0.1 mm leaves. */
     public static final double NOMINAL_MM = 0.06;
 
+    /** Millimetres. How far a chord may lie from the arc it stands for: under what a pen shows at any scale. */
+    public static final double CHORD_MM = 0.1;
+
     /** Sine of the angle under which two lines are treated as parallel: 0.06 degrees, 1 mm in 1 m. */
     public static final double PARALLEL_SINE = 1e-3;
 
@@ -20,6 +23,9 @@ public final class Tolerance {
 
     /** Square millimetres. What rounding to {@link #SAME_MM} may add to or take from the plies at one junction. */
     public static final double SLIVER_MM2 = 10;
+
+    /** Square millimetres. What chords that stand for arcs may make two walls overlap where they join. */
+    public static final double CHORDS_MM2 = 500;
 
     /** Millimetres. A wall shorter than this is a slip of the pointer. */
     public static final double SHORTEST_WALL_MM = 10;

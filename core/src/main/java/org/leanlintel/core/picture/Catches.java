@@ -27,6 +27,7 @@ final class Catches {
         }
         BuildUp buildUp = strip.buildUp();
         int plies = buildUp.plies().size();
+        if (!strip.wall().isStraight()) face(catches, solid, Hold.OnFace.SET_OUT_LINE, "set-out line");
         face(catches, solid, 0, "outer face");
         face(catches, solid, plies, "inner face");
         if (buildUp.structureFrom() > 0) face(catches, solid, buildUp.structureFrom(), "structure, outside");
@@ -34,14 +35,17 @@ final class Catches {
         return catches;
     }
 
+    /** One catch along a straight face; chord by chord along an arc. */
     private static void face(List<Catch> catches, WallSolid solid, int face, String words) {
         Strip strip = solid.strip();
-        double t = strip.offsetOfFace(face);
-        catches.add(new Catch(
-                strip.wall().mark() + " " + words,
-                new Hold.OnFace(strip.wall().id(), face),
-                strip.at(solid.visible(End.START), t),
-                strip.at(solid.visible(End.END), t)));
+        double t = face == Hold.OnFace.SET_OUT_LINE ? 0 : strip.offsetOfFace(face);
+        List<Vec> points = strip.along(solid.visible(End.START), solid.visible(End.END), t);
+        for (int i = 1; i < points.size(); i++)
+            catches.add(new Catch(
+                    strip.wall().mark() + " " + words,
+                    new Hold.OnFace(strip.wall().id(), face),
+                    points.get(i - 1),
+                    points.get(i)));
     }
 
     static List<Catch> of(WallSolid solid, PlacedOpening placed) {

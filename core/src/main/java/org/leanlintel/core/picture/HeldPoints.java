@@ -11,6 +11,7 @@ import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.geometry.Track;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.DimensionString;
@@ -71,9 +72,19 @@ final class HeldPoints {
         double t = face.face() == Hold.OnFace.SET_OUT_LINE
                 ? 0
                 : strip.offsetOfFace(Math.min(face.face(), strip.plies().size()));
-        Double along = line.meets(strip.axis().line().shiftedLeft(t));
-        if (along == null) return null;
-        return through(List.of(strip.at(0, t), strip.at(strip.length(), t)), line.at(along));
+        Vec met = onFace(strip, t);
+        return met == null ? null : through(List.of(strip.at(0, t), strip.at(strip.length(), t)), met);
+    }
+
+    /** Where the string's line meets a face; of an arc, the part that stands. */
+    private @Nullable Vec onFace(Strip strip, double t) {
+        Track face = strip.axis().track().shiftedLeft(t);
+        if (face == null) return null;
+        for (Vec met : Track.meetings(line, face)) {
+            double s = strip.axis().s(met);
+            if (strip.axis().isStraight() || s >= 0 && s <= strip.length()) return met;
+        }
+        return null;
     }
 
     private @Nullable Held onPiece(Hold.OnPiece hold) {

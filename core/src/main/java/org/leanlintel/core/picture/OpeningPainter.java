@@ -62,7 +62,7 @@ final class OpeningPainter {
     /** The sill or threshold seen below, at both faces. */
     private void faces() {
         for (double t : new double[] {strip.lo(), strip.hi()})
-            pens.line(PenRole.EDGE, strip.at(placed.from(), t), strip.at(placed.to(), t));
+            pens.line(PenRole.EDGE, strip.along(placed.from(), placed.to(), t));
     }
 
     private void swingDoor(Opening.SwingDoor door) {
@@ -128,6 +128,6 @@ final class OpeningPainter {
     }
 
     private List<Vec> rectangle(double s0, double s1, double t0, double t1) {
-        return List.of(strip.at(s0, t0), strip.at(s1, t0), strip.at(s1, t1), strip.at(s0, t1));
+        return strip.ring(s0, s1, t0, t1);
     }
 }

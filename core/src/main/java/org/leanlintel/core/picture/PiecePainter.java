@@ -35,20 +35,16 @@ final class PiecePainter {
     }
 
     private static List<Vec> ring(Strip strip, PlacedPiece p) {
-        return List.of(
-                strip.at(p.from(), p.lo()), strip.at(p.to(), p.lo()),
-                strip.at(p.to(), p.hi()), strip.at(p.from(), p.hi()));
+        return strip.ring(p.from(), p.to(), p.lo(), p.hi());
     }
 
     /** Its back and its sides; it is open to the room. */
     private static void niche(Strip strip, PlacedPiece p, Pens pens) {
         double back = p.isOnLeft() ? p.lo() : p.hi(), face = p.isOnLeft() ? p.hi() : p.lo();
-        pens.line(
-                PenRole.CUT_LINING,
-                strip.at(p.from(), face),
-                strip.at(p.from(), back),
-                strip.at(p.to(), back),
-                strip.at(p.to(), face));
+        List<Vec> line = new ArrayList<>(List.of(strip.at(p.from(), face)));
+        line.addAll(strip.along(p.from(), p.to(), back));
+        line.add(strip.at(p.to(), face));
+        pens.line(PenRole.CUT_LINING, line);
     }
 
     private static void slabs(WallSolid solid, PlacedPiece placed, Look look, Pens pens) {
@@ -63,15 +59,14 @@ final class PiecePainter {
 
     /** @param open the offset of the side that joins the wall, whose line the wall draws; NaN where there is none */
     private static void slab(Strip strip, Slab slab, double open, Look look, Pens pens) {
-        List<Vec> ring = List.of(
-                strip.at(slab.from(), slab.lo()), strip.at(slab.to(), slab.lo()),
-                strip.at(slab.to(), slab.hi()), strip.at(slab.from(), slab.hi()));
         PenRole role = role(slab.does());
-        fill(slab.material(), slab.does(), ring, look, pens);
-        pens.line(role, ring.get(1), ring.get(2));
-        pens.line(role, ring.get(3), ring.get(0));
-        if (slab.lo() != open) pens.line(role, ring.get(0), ring.get(1));
-        if (slab.hi() != open) pens.line(role, ring.get(2), ring.get(3));
+        if (slab.does() != Does.AIR_GAP)
+            pens.fill(slab.material().tint(), strip.ring(slab.from(), slab.to(), slab.lo(), slab.hi()));
+        SlabHatch.paint(strip, slab, look.drawing().scale(), pens);
+        pens.line(role, strip.at(slab.from(), slab.lo()), strip.at(slab.from(), slab.hi()));
+        pens.line(role, strip.at(slab.to(), slab.lo()), strip.at(slab.to(), slab.hi()));
+        for (double t : new double[] {slab.lo(), slab.hi()})
+            if (t != open) pens.line(role, strip.along(slab.from(), slab.to(), t));
     }
 
     private static PenRole role(Does does) {
@@ -81,19 +76,6 @@ final class PiecePainter {
             case AIR_GAP -> PenRole.PLY;
             default -> PenRole.CUT_LINING;
         };
-    }
-
-    private static void fill(Material material, Does does, List<Vec> ring, Look look, Pens pens) {
-        if (does == Does.AIR_GAP) return;
-        pens.fill(material.tint(), ring);
-        double length = ring.get(0).distanceTo(ring.get(1)),
-                thickness = ring.get(1).distanceTo(ring.get(2));
-        Vec along = ring.get(1).minus(ring.get(0)), across = ring.get(3).minus(ring.get(0));
-        new PlyHatch(material.hatch(), look.drawing().scale(), thickness)
-                .lines(ring, 0, length, (s, part) -> ring.get(0)
-                        .along(along, s / length)
-                        .along(across, part))
-                .forEach(line -> pens.line(PenRole.HATCH, line));
     }
 
     private static List<Catch> catches(WallSolid solid, PlacedPiece placed) {
@@ -112,8 +94,15 @@ final class PiecePainter {
 
     static Group of(Post post, Material material, Look look) {
         Pens pens = new Pens(look.lens());
-        fill(material, Does.CARRIES, post.corners(), look, pens);
-        pens.closed(PenRole.CUT_STRUCTURE, post.corners());
+        List<Vec> ring = post.corners();
+        pens.fill(material.tint(), ring);
+        Vec along = ring.get(1).minus(ring.get(0)).unit(), across = ring.get(3).minus(ring.get(0));
+        new PlyHatch(material.hatch(), look.drawing().scale(), post.depthMm())
+                .lines(ring, 0, post.widthMm(), (s, part) -> ring.get(0)
+                        .along(along, s)
+                        .along(across, part))
+                .forEach(line -> pens.line(PenRole.HATCH, line));
+        pens.closed(PenRole.CUT_STRUCTURE, ring);
         List<Catch> catches = new ArrayList<>();
         for (int edge = 0; edge < 4; edge++)
             catches.add(caught("side of " + post.mark(), post.id(), edge, PieceEdges.of(post, edge)));

@@ -44,7 +44,10 @@ final class WallMark {
         if (stretch == null || stretch.to() - stretch.from() < (WIDTH_MM + 2 * CLEAR_MM) * scale) return;
         Side side = strip.wall().outside();
         double face = side == Side.LEFT ? strip.hi() : strip.lo();
-        Vec out = strip.axis().line().direction().left().times(side.sign());
+        Vec out = strip.axis()
+                .directionAt((stretch.from() + stretch.to()) / 2)
+                .left()
+                .times(side.sign());
         Vec foot = strip.at((stretch.from() + stretch.to()) / 2, face).along(out, FROM_WALL_MM * scale);
         paint(strip.buildUp().mark(), foot, out, scale, lettering, pens);
     }

@@ -41,7 +41,7 @@ final class WallPainter {
             else ply(i);
         }
         for (FaceLine line : FaceLines.of(solid, band, drawn)) {
-            pens.line(line.role(), strip.at(line.from(), line.t()), strip.at(line.to(), line.t()));
+            pens.line(line.role(), strip.along(line.from(), line.to(), line.t()));
         }
         solid.caps().forEach(this::cap);
         solid.leftByNiches(band).forEach(this::leftByNiche);
@@ -51,10 +51,7 @@ final class WallPainter {
         if (!drawn.showsMembrane(strip, i)) return;
         double t = strip.plies().get(i).lo();
         for (PlyRun run : solid.runs(i, band))
-            pens.line(
-                    PenRole.SHEET,
-                    strip.at(run.from().atLo(), t),
-                    strip.at(run.to().atLo(), t));
+            pens.line(PenRole.SHEET, strip.along(run.from().atLo(), run.to().atLo(), t));
     }
 
     private void ply(int i) {
@@ -75,12 +72,8 @@ final class WallPainter {
 
     /** Its back is drawn with the niche, its other face with the wall. */
     private void leftByNiche(Slab slab) {
-        List<Vec> ring = solid.outline(slab);
-        if (slab.does() != Does.AIR_GAP) pens.fill(slab.material().tint(), ring);
-        double thickness = slab.hi() - slab.lo();
-        new PlyHatch(slab.material().hatch(), scale, thickness)
-                .lines(ring, slab.from(), slab.to(), (s, part) -> strip.at(s, slab.lo() + thickness * part))
-                .forEach(line -> pens.line(PenRole.HATCH, line));
+        if (slab.does() != Does.AIR_GAP) pens.fill(slab.material().tint(), solid.outline(slab));
+        SlabHatch.paint(strip, slab, scale, pens);
     }
 
     /** A lining that returns round a free end: no line where it meets the lining of the face. */
@@ -107,8 +100,10 @@ final class WallPainter {
     private void hatch(StripPly ply, PlyRun run, List<Vec> ring, Hatch hatch) {
         double from = Math.max(run.from().atLo(), run.from().atHi()),
                 to = Math.min(run.to().atLo(), run.to().atHi());
-        PlyHatch plies = new PlyHatch(hatch, scale, ply.thickness());
-        for (List<Vec> line : plies.lines(ring, from, to, (s, part) -> strip.at(s, ply.lo() + ply.thickness() * part)))
-            pens.line(PenRole.HATCH, line);
+        if (strip.axis().isStraight())
+            new PlyHatch(hatch, scale, ply.thickness())
+                    .lines(ring, from, to, (s, part) -> strip.at(s, ply.lo() + ply.thickness() * part))
+                    .forEach(line -> pens.line(PenRole.HATCH, line));
+        else SlabHatch.paint(strip, hatch, from, to, ply.lo(), ply.hi(), scale, pens);
     }
 }

@@ -13,6 +13,7 @@ import java.util.stream.LongStream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.leanlintel.core.Sketch;
+import org.leanlintel.core.edit.CurveWall;
 import org.leanlintel.core.edit.Delete;
 import org.leanlintel.core.edit.DrawString;
 import org.leanlintel.core.edit.DrawWalls;
@@ -93,12 +94,12 @@ class LayoutPropertiesTest {
     /** How far a wall runs past its end point: to the farthest face of what it meets at a corner; the outline of a wall it stands on covers the rest. */
     private static double reach(Sketch sketch, Strip strip, End end) {
         if (!(strip.wall().at(end) instanceof WallEnd.AtCorner corner)) return 0;
-        Vec away = strip.axis().line().direction().times(end == End.END ? 1 : -1);
+        Vec away = strip.axis().chord().direction().times(end == End.END ? 1 : -1);
         double reach = 0;
         for (var ref : sketch.model().relations().endsAt(corner.corner())) {
             Strip other = sketch.building().strip(ref.wall().id());
             if (other == strip) continue;
-            Vec left = other.axis().line().direction().left();
+            Vec left = other.axis().chord().direction().left();
             reach = Math.max(other.lo() * left.dot(away), other.hi() * left.dot(away));
         }
         return reach;
@@ -226,10 +227,14 @@ class LayoutPropertiesTest {
     private static Edit anyEdit(Sketch sketch, RandomGenerator random) {
         List<Wall> walls = sketch.model().all(Wall.class);
         Wall wall = walls.get(random.nextInt(walls.size()));
-        return switch (random.nextInt(7)) {
+        return switch (random.nextInt(8)) {
             case 0 -> new Delete(List.of(wall.id()));
             case 1 -> anyPartition(sketch, random);
             case 5, 6 -> anyPiece(wall, random);
+            case 7 ->
+                new CurveWall(
+                        wall.id(),
+                        new CurveWall.Radius(2000 + random.nextInt(20_000), Side.values()[random.nextInt(2)]));
             case 2 ->
                 new PlaceOpening(
                         wall.id(),
@@ -290,15 +295,15 @@ class LayoutPropertiesTest {
         Wall host = walls.get(random.nextInt(walls.size()));
         Strip strip = sketch.building().strip(host.id());
         Vec from = strip.at(strip.length() * random.nextDouble(0.05, 0.95), 0);
-        Vec direction = strip.axis().line().direction().left().times(random.nextBoolean() ? -1 : 1);
+        Vec direction = strip.axis().chord().direction().left().times(random.nextBoolean() ? -1 : 1);
         double length = 600 + random.nextInt(4000);
         Hold end = new Hold.AtPoint(from.along(direction, length));
         Vec to = from.along(direction, length);
         for (Wall other : walls) {
             Strip o = sketch.building().strip(other.id());
-            Double along = new Line(from, direction).meets(o.axis().line());
+            Double along = new Line(from, direction).meets(o.axis().chord());
             if (other.equals(host) || along == null || along < 200 || along > length) continue;
-            double place = o.axis().line().along(from.along(direction, along));
+            double place = o.axis().chord().along(from.along(direction, along));
             if (place < 0 || place > o.length()) continue;
             to = from.along(direction, along);
             length = along;

@@ -61,6 +61,7 @@ class WallAxisTest {
                 new SetOut.MiddleOfStructure(),
                 Side.LEFT,
                 start,
-                end);
+                end,
+                0);
     }
 }

@@ -1,6 +1,7 @@
 package org.leanlintel.formats.json;
 
 import java.util.List;
+import org.leanlintel.core.edit.CurveWall;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.heat.HeatLoss;
 import org.leanlintel.core.measure.LengthReading;
@@ -34,6 +35,7 @@ public final class Kinds {
             Opening.Kind.class,
             Item.class,
             LengthReading.class,
+            CurveWall.Shape.class,
             Meeting.class,
             WallPiece.Stretch.class,
             WallPiece.Make.class,

@@ -53,6 +53,7 @@ final class Upgrade {
                 node.set("detail", stock(node, "detail", everything()));
                 node.set("wallMarks", Json.mapper().getNodeFactory().booleanNode(false));
             }
+            case "wall" -> node.put("bulge", 0.0);
             case "corner" -> node.set("meeting", kind("byRule"));
             default -> {}
         }

@@ -5,6 +5,7 @@ import java.util.List;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.edit.AddDrawing;
 import org.leanlintel.core.edit.AddSheet;
+import org.leanlintel.core.edit.CurveWall;
 import org.leanlintel.core.edit.DrawString;
 import org.leanlintel.core.edit.DrawWalls;
 import org.leanlintel.core.edit.Edit;
@@ -92,6 +93,10 @@ final class Draft {
             run(new Revise(corner.decided(new Meeting.Returned())));
         }
         return wall;
+    }
+
+    void curve(Wall wall, double radius, Side bowsTo) {
+        run(new CurveWall(wall.id(), new CurveWall.Radius(radius * unitMm, bowsTo)));
     }
 
     /** @param low and height in the draft's unit */

@@ -60,6 +60,7 @@ final class QuarryBankHouse {
         wetWest = d.partition("wet-wall", north, 6500, DEPTH - 260, spine, 6500, 4600);
         lobby = d.partition("stud-partition", wetWest, 6570, 6300, garageSide, 8740, 6300);
         cupboard = d.partition("stud-partition", hallWest, 4300, 3500, hallEast, 6900, 3500);
+        d.curve(cupboard, 4000, Side.RIGHT);
         pantry = d.partition("stud-partition", spine, 2000, 4600, north, 2000, DEPTH - 354);
         utility = d.partition("stud-partition", west, 354, 6400, pantry, 2000, 6400);
         wc = d.partition("block-partition", garageSide, 8860, 6200, east, WIDTH - 354, 6200);
