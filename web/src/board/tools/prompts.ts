@@ -98,7 +98,7 @@ export function prompt(state: BoardState): readonly [string, string] {
       if (tool.picks.length === 1) return ["Run of walls.", "Point the way and type the length, or click."];
       return ["Run of walls.", "Go on, click the start to close, or press Enter to end here."];
     case "bend":
-      return state.selection.length === 1
+      return state.selection.length === 1 && state.elements.get(state.selection[0] ?? "")?.type === "wall"
         ? ["Bend a wall.", "Click a point it runs through, or type its radius."]
         : ["Bend a wall.", "Click the wall to bend."];
     case "piece":
