@@ -154,4 +154,50 @@ class AtTheBoardTest {
         drafter.press("d");
         assertThat(footer()).containsText("Door.");
     }
+
+    /** Corner, bend, pier and schedule by hand: each is previewed, made and can be taken back. */
+    @Test
+    void wallsAreDecidedBentAndBuiltAgainst() {
+        api.edit(Api.shell(0, 0, 7200, 4800));
+        drafter.expectUndo("draw 4 walls");
+        drafter.press("Home");
+        drafter.click(100, 2000);
+        page.getByLabel("Start, with W4", new Page.GetByLabelOptions().setExact(true))
+                .selectOption("W1 runs through");
+        drafter.expectUndo("change corner");
+
+        drafter.press("l");
+        drafter.field("Kind").selectOption("Pier or chimney breast");
+        drafter.point(600, 2400);
+        drafter.type("1500", "1500");
+        drafter.expectUndo("place pier P1");
+        drafter.press("Escape");
+
+        drafter.press("p");
+        drafter.click(4000, 2500);
+        drafter.expectUndo("place post P2");
+        drafter.press("Escape");
+
+        drafter.press("w");
+        drafter.field("Build-up").selectOption("11 Stud partition 75");
+        drafter.click(2500, 2000);
+        drafter.point(5500, 2010);
+        drafter.type("2000", "2000");
+        drafter.press("Enter");
+        drafter.press("Escape");
+        drafter.press("Escape");
+        drafter.click(3500, 2000);
+        drafter.press("b");
+        drafter.point(3500, 1500);
+        drafter.type("1500", "1500");
+        drafter.expectUndo("curve wall W5");
+        drafter.press("Control+z");
+        assertThat(page.getByTitle("Ctrl+Y")).containsText("curve wall W5");
+
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Register"))
+                .click();
+        drafter.button("Add build-up schedule").click();
+        drafter.expectUndo("add drawing Wall build-ups");
+        assertThat(page.locator("header")).containsText("1:10");
+    }
 }

@@ -7,12 +7,20 @@ import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.leanlintel.core.edit.AddBuildUp;
+import org.leanlintel.core.edit.CurveWall;
 import org.leanlintel.core.edit.Delete;
+import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Move;
 import org.leanlintel.core.edit.PlaceNote;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Note;
+import org.leanlintel.core.model.Ply;
+import org.leanlintel.core.model.Side;
+import org.leanlintel.formats.json.Json;
 import org.leanlintel.formats.standard.OfficeStandard;
 import org.leanlintel.server.RunningServer.Answer;
 import org.leanlintel.server.live.EditDesk;
@@ -164,6 +172,55 @@ class EditingApiTest {
         assertProblem(SERVER.get("/api/v1/projects/none/state"), 400, "");
         assertProblem(api.get("/drawings/none/picture"), 404, "no drawing \"none\"");
         assertThat(api.revision()).isZero();
+    }
+
+    /** A build-up or wall that cannot be: said in words, nothing changed. */
+    @Test
+    void absurdBuildUpsAndWallsAreRefusedInWords() {
+        api.edit(Api.shell(0, 0, 7200, 4800));
+        long before = api.revision();
+        String buildUp = Json.mapper()
+                .writerFor(Edit.class)
+                .writeValueAsString(new AddBuildUp(new BuildUp(
+                        new ElementId("new"),
+                        "99",
+                        "Test wall",
+                        BuildUp.Use.WALL,
+                        List.of(Ply.solid(new ElementId("material-stud"), 140, Does.CARRIES)),
+                        "",
+                        "",
+                        "")));
+        assertProblem(api.post("/previews", buildUp.replace("140", "-140")), 400, "between 0.5 and 2000 mm, not -140");
+        assertProblem(api.post("/previews", buildUp.replace("140", "5e9")), 400, "between 0.5 and 2000 mm");
+        assertProblem(api.post("/previews", buildUp.replace("140", "\"NaN\"")), 400, "thicknessMm");
+        assertProblem(api.post("/previews", buildUp.replace("CARRIES", "LINING")), 400, "no ply that carries");
+        assertThat(api.post("/previews", buildUp.replace("material-stud", "material-none"))
+                        .json()
+                        .path("refusal")
+                        .asString())
+                .contains("material-none");
+        assertProblem(api.edit(Api.wall(0, 100, 0, 4000)), 422, "would lie on");
+        assertProblem(api.edit(Api.wall(1000, 1000, 1000, 1000)), 422, "at least 10 mm");
+        ElementId wall = new ElementId("r1-5");
+        assertProblem(
+                api.edit(new CurveWall(wall, new CurveWall.Radius(Double.MIN_VALUE, Side.LEFT))), 422, "A radius");
+        assertThat(api.revision()).isEqualTo(before);
+    }
+
+    /** What an editor shows of a build-up that is not stored: 100 mm of stud wall, still air between the studs. */
+    @Test
+    void aBuildUpIsLookedAtBeforeItIsStored() {
+        JsonNode partition = elements()
+                .valueStream()
+                .filter(e -> e.path("id").asString().equals("build-up-brick-cavity"))
+                .findFirst()
+                .orElseThrow();
+        JsonNode look = api.post("/build-ups/look", partition.toString()).json();
+        assertThat(look.path("heat").path("type").asString()).isEqualTo("worked");
+        assertThat(look.path("heat").path("uValue").asDouble()).isBetween(0.1865, 0.1875);
+        assertThat(look.path("picture").path("groups").path(0).path("items")).isNotEmpty();
+        assertThat(SERVER.get("/api/v1/timber").json().findValuesAsString("name"))
+                .contains("2x6", "38x140 CLS");
     }
 
     private static void assertProblem(Answer answer, int status, String detail) {

@@ -10,6 +10,7 @@ import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.Element;
@@ -25,7 +26,8 @@ import org.leanlintel.core.model.WallEnd;
 
 /**
  * Draws a run of walls through picked points. An end picked on a face stands against that wall; an end picked on a
- * corner shares it; one that comes a hair short of a wall, or past it, stands against that. A wall drawn across another becomes two that stand against it from either side.
+ * corner shares it; one that comes a hair short of a wall, or past it, stands against that. A wall drawn across another becomes two that stand against it from either side;
+ * the thicker structure runs through.
  *
  * @param outside the side of the run on which the build-up's outer face lies
  * @param reach how far ends go into the walls they stand on
@@ -135,12 +137,20 @@ public record DrawWalls(
         private void leg(WallEnd from, Vec fromAt, WallEnd to, Vec toAt) {
             WallEnd start = from;
             for (Crossing crossing : crossings(from, fromAt, to, toAt)) {
-                WallEnd there = new WallEnd.OnSide(
-                        crossing.wall(), fromAt.along(toAt.minus(fromAt).unit(), crossing.along()), reach);
-                add(start, there);
-                start = there;
+                Vec place = fromAt.along(toAt.minus(fromAt).unit(), crossing.along());
+                add(start, new WallEnd.OnSide(crossing.wall(), place, reachAcross(crossing.wall())));
+                start = new WallEnd.OnSide(crossing.wall(), place, reach);
             }
             add(start, to);
+        }
+
+        /** Where two structures cross, the thicker runs through. */
+        private WallEnd.Reach reachAcross(ElementId crossed) {
+            double own = model.get(buildUp, BuildUp.class).structureMm();
+            double other = model.get(model.get(crossed, Wall.class).buildUp(), BuildUp.class)
+                    .structureMm();
+            boolean thicker = own > other + Tolerance.SAME_MM && reach == WallEnd.Reach.STRUCTURE;
+            return thicker ? WallEnd.Reach.THROUGH : reach;
         }
 
         private void add(WallEnd start, WallEnd end) {

@@ -64,6 +64,7 @@ class LayoutPropertiesTest {
     void pliesFillTheWallsOutlineAndNeverOverlap(long seed) {
         Sketch sketch = layout(seed, random(seed));
         List<Area> plies = sketch.cutAt(2400);
+        assertThat(plies).as("every ply is a clean ring").allMatch(Area::isClean);
         double sum = plies.stream().mapToDouble(Area::mm2).sum();
         Area union = Area.union(plies);
         assertThat(union.mm2()).as("no overlap").isCloseTo(sum, within(Tolerance.OVERLAP_MM2));

@@ -249,6 +249,21 @@ class StockJunctionsTest {
         assertAreas(host, 13 * 5925, 100 * 6000, 13 * 5925);
     }
 
+    /** Block of 100 is thicker than stud of 75: drawn across it, it goes on through to the stud's far face. */
+    @Test
+    void theThickerStructureRunsThroughACrossing() {
+        Wall host = draw(
+                "stud-partition", new SetOut.MiddleOfStructure(), Reach.STRUCTURE, Pick.bare(0, 0), Pick.bare(6000, 0));
+        Wall south = draw(
+                "block-partition",
+                new SetOut.MiddleOfStructure(),
+                Reach.STRUCTURE,
+                Pick.bare(3000, -3000),
+                Pick.bare(3000, 3000));
+        assertAreas(south, 13 * 2950, 100 * 3037.5, 13 * 2950);
+        assertAreas(host, 12.5 * 5900, 75 * 5900, 12.5 * 5900);
+    }
+
     /** In line, along one outer face: both are cut on a square line. */
     @Test
     void inLineChangesOfThickness() {
