@@ -168,7 +168,7 @@ class AtTheBoardTest {
 
         drafter.press("l");
         drafter.field("Kind").selectOption("Pier or chimney breast");
-        drafter.point(600, 2400);
+        drafter.point(300, 2400);
         drafter.type("1500", "1500");
         drafter.expectUndo("place pier P1");
         drafter.press("Escape");
@@ -184,9 +184,12 @@ class AtTheBoardTest {
         drafter.point(5500, 2010);
         drafter.type("2000", "2000");
         drafter.press("Enter");
+        drafter.expectUndo("draw wall W5");
         drafter.press("Escape");
         drafter.press("Escape");
         drafter.click(3500, 2000);
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Wall W5")))
+                .isVisible();
         drafter.press("b");
         drafter.point(3500, 1500);
         drafter.type("1500", "1500");

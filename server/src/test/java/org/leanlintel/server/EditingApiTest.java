@@ -190,9 +190,10 @@ class EditingApiTest {
                         "",
                         "",
                         "")));
-        assertProblem(api.post("/previews", buildUp.replace("140", "-140")), 400, "between 0.5 and 2000 mm, not -140");
-        assertProblem(api.post("/previews", buildUp.replace("140", "5e9")), 400, "between 0.5 and 2000 mm");
-        assertProblem(api.post("/previews", buildUp.replace("140", "\"NaN\"")), 400, "thicknessMm");
+        assertProblem(
+                api.post("/previews", buildUp.replace("140.0", "-140")), 400, "between 0.5 and 2000 mm, not -140");
+        assertProblem(api.post("/previews", buildUp.replace("140.0", "5e9")), 400, "between 0.5 and 2000 mm");
+        assertProblem(api.post("/previews", buildUp.replace("140.0", "\"NaN\"")), 400, "not NaN");
         assertProblem(api.post("/previews", buildUp.replace("CARRIES", "LINING")), 400, "no ply that carries");
         assertThat(api.post("/previews", buildUp.replace("material-stud", "material-none"))
                         .json()
