@@ -16,7 +16,7 @@ interface Props {
 /** A cut through a build-up, to scale, outside at the left; what carries is underlined. */
 export function BuildUpPicture({ plies, picture, setOut, onPick }: Props) {
   const total = plies.reduce((sum, p) => sum + p.thicknessMm, 0);
-  const height = Math.max(100, total * 0.22);
+  const height = total * 0.25;
   const letters = total / (onPick ? 22 : 46);
   return (
     <svg

@@ -14,6 +14,9 @@ import org.leanlintel.core.model.Ply;
 /** A cut through a build-up with every ply hatched, its outside at the left, and a timber where it is framed. */
 public final class BuildUpCut {
 
+    /** A timber that would fill more than this part of the cut is left out. */
+    private static final double MOST_TIMBER = 0.6;
+
     private final BuildUp buildUp;
     private final Model model;
     private final double scale;
@@ -50,7 +53,8 @@ public final class BuildUpCut {
         }
         List<Vec> ring = rectangle(left, right, bottom, top);
         if (ply.does() != Does.AIR_GAP) pens.fill(material.tint(), ring);
-        if (ply.framing() instanceof Framing.Timbers timbers) {
+        boolean fits = ply.framing() instanceof Framing.Timbers t && t.size().widthMm() < (top - bottom) * MOST_TIMBER;
+        if (fits && ply.framing() instanceof Framing.Timbers timbers) {
             double middle = (bottom + top) / 2, half = timbers.size().widthMm() / 2;
             hatch(material, left, right, bottom, middle - half);
             hatch(material, left, right, middle + half, top);

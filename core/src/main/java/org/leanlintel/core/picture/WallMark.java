@@ -68,7 +68,7 @@ final class WallMark {
                 Math.min(Lettering.NOTE_MM, Lettering.NOTE_MM * 4.6 / lettering.width(words, Lettering.NOTE_MM));
         Vec middle = foot.along(up, base + half * 0.28);
         Vec line = middle.plus(new Vec(0, -height / 2 * scale));
-        pens.add(lettering.set(words, line, 0, height, Lettering.Align.CENTRE, true));
+        pens.add(lettering.set(words, line, 0, height, Lettering.Align.CENTRE, false));
     }
 
     private @Nullable Span longest() {

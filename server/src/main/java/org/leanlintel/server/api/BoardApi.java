@@ -41,6 +41,8 @@ public class BoardApi {
 
     /** Of the cut through a build-up in its editor. */
     private static final double LOOK_SCALE = 4;
+    /** How high it is, as a part of its width. */
+    private static final double LOOK_HEIGHT = 0.25;
 
     private final LiveProjects live;
     private final EditDesk desk;
@@ -102,7 +104,7 @@ public class BoardApi {
     @PostMapping("/build-ups/look")
     public BuildUpAnswer look(@PathVariable UUID project, @RequestBody BuildUp buildUp) {
         Model model = live.get(project).model();
-        double height = Math.max(100, buildUp.thicknessMm() * 0.22);
+        double height = buildUp.thicknessMm() * LOOK_HEIGHT;
         return new BuildUpAnswer(UValue.of(buildUp, model), BuildUpCut.picture(buildUp, model, height, LOOK_SCALE));
     }
 

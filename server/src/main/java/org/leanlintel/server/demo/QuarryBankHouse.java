@@ -145,7 +145,7 @@ final class QuarryBankHouse {
         d.name(5600, 4000, "Cupboard");
         d.name(4250, 6700, "Kitchen");
         d.name(1330, 5400, "Pantry");
-        d.name(1380, 7450, "Utility");
+        d.name(1050, 7450, "Utility");
         d.name(7750, 5780, "Lobby");
         d.name(7700, 7500, "Wet room");
         d.name(10500, 3000, "Garage");
