@@ -17,13 +17,11 @@ public final class BuildUpCut {
     /** A timber that would fill more than this part of the cut is left out. */
     private static final double MOST_TIMBER = 0.6;
 
-    private final BuildUp buildUp;
     private final Model model;
     private final double scale;
     private final Pens pens;
 
-    private BuildUpCut(BuildUp buildUp, Model model, double scale, Pens pens) {
-        this.buildUp = buildUp;
+    private BuildUpCut(Model model, double scale, Pens pens) {
         this.model = model;
         this.scale = scale;
         this.pens = pens;
@@ -38,7 +36,7 @@ public final class BuildUpCut {
 
     /** @param corner its lower left corner */
     static void paint(BuildUp buildUp, Model model, Vec corner, double heightMm, double scale, Pens pens) {
-        BuildUpCut cut = new BuildUpCut(buildUp, model, scale, pens);
+        BuildUpCut cut = new BuildUpCut(model, scale, pens);
         for (int i = 0; i < buildUp.plies().size(); i++) {
             double from = corner.x() + buildUp.depthOfFace(i), to = corner.x() + buildUp.depthOfFace(i + 1);
             cut.ply(buildUp.plies().get(i), from, to, corner.y(), corner.y() + heightMm);
