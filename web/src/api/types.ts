@@ -11,6 +11,7 @@ export type Placing = Schemas["Placing"];
 export type WallPiece = Schemas["WallPiece"];
 export type PieceMake = Schemas["WallPieceMake"];
 export type Post = Schemas["Post"];
+export type CurveShape = Schemas["CurveWallShape"];
 export type BuildUp = Schemas["BuildUp"];
 export type BuildUpLook = Schemas["BuildUpAnswer"];
 export type Corner = Schemas["Corner"];

@@ -1,4 +1,4 @@
-import type { Edit, Wall } from "../../api/types";
+import type { CurveShape, Edit, Wall } from "../../api/types";
 import { Button } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
 import { endsOf } from "../tools/bend";
@@ -28,6 +28,6 @@ export function WallBend({ wall }: { readonly wall: Wall }) {
   );
 }
 
-function curving(wall: Wall, shape: Extract<Edit, { type: "curveWall" }>["shape"]): Edit {
+function curving(wall: Wall, shape: CurveShape): Edit {
   return { type: "curveWall", wall: wall.id, shape };
 }

@@ -58,12 +58,7 @@ final class Junctions {
 
     /** The walls that stand on {@code host}: those attached to its side, and the extra arms at its corners. */
     List<SideJoint> standingOn(Strip host) {
-        List<SideJoint> joints = new ArrayList<>();
-        for (WallEndRef ref : model.relations().endsOn(host.wall().id())) {
-            Strip strip = strips.get(ref.wall().id());
-            if (strip == null || !(ref.wall().at(ref.end()) instanceof WallEnd.OnSide side)) continue;
-            joints.add(SideJoint.of(new Arm(strip, ref.end()), host, side.reach()));
-        }
+        List<SideJoint> joints = attachedTo(host);
         for (End end : End.values()) {
             if (host.wall().at(end) instanceof WallEnd.AtCorner c)
                 addExtraArms(host, armsAt(c.corner()), meetingAt(c), joints);
@@ -137,10 +132,26 @@ final class Junctions {
         return Math.abs(arm.direction().cross(tangent(host, arm.point()))) > Tolerance.BEND_SINE;
     }
 
-    private static EndJoint onSide(Arm arm, @Nullable Strip host, WallEnd.Reach reach) {
+    private EndJoint onSide(Arm arm, @Nullable Strip host, WallEnd.Reach reach) {
         return host == null
                 ? EndJoint.free(arm.strip(), arm.s(0))
-                : SideJoint.of(arm, host, reach).end();
+                : SideJoint.of(arm, host, reach).end(goingThrough(host));
+    }
+
+    /** The walls attached to {@code host}, where the structure of one goes through its own; else none matter. */
+    private List<SideJoint> goingThrough(Strip host) {
+        List<SideJoint> attached = attachedTo(host);
+        return attached.stream().anyMatch(SideJoint::goesThrough) ? attached : List.of();
+    }
+
+    private List<SideJoint> attachedTo(Strip host) {
+        List<SideJoint> joints = new ArrayList<>();
+        for (WallEndRef ref : model.relations().endsOn(host.wall().id())) {
+            Strip strip = strips.get(ref.wall().id());
+            if (strip == null || !(ref.wall().at(ref.end()) instanceof WallEnd.OnSide side)) continue;
+            joints.add(SideJoint.of(new Arm(strip, ref.end()), host, side.reach()));
+        }
+        return joints;
     }
 
     private EndJoint atCorner(Arm arm, List<Arm> arms, Meeting meeting) {

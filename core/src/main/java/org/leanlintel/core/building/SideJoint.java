@@ -50,13 +50,13 @@ final class SideJoint {
         return new SideJoint(standing, host, reach);
     }
 
-    /** How the standing wall ends. */
-    EndJoint end() {
+    /** How the standing wall ends. @param others that stand on the same host, where a structure goes through it */
+    EndJoint end(List<SideJoint> others) {
         Map<Integer, PlyEnd> ends = new TreeMap<>();
         for (ArmPly p : standing.pliesToLeft()) {
             int depth = depth(p.does());
             Edge edge = standing.edge(distanceTo(p.a0(), face(depth)), distanceTo(p.a1(), face(depth)));
-            ends.put(p.stripIndex(), new PlyEnd(edge, contentMet(Math.min(depth, met.size() - 1))));
+            ends.put(p.stripIndex(), new PlyEnd(edge, contentMet(p, Math.min(depth, met.size() - 1), others)));
         }
         return EndJoint.of(ends, this::beyond, EnumSet.allOf(Side.class));
     }
@@ -104,6 +104,10 @@ final class SideJoint {
         return standing.s(distanceTo(0, face(0)));
     }
 
+    boolean goesThrough() {
+        return reach == Reach.THROUGH;
+    }
+
     Wall standingWall() {
         return standing.strip().wall();
     }
@@ -125,6 +129,19 @@ final class SideJoint {
         int k = met.size();
         while (met.get(k - 1).does() != Does.CARRIES) k--;
         return k;
+    }
+
+    /** The host's ply, or what goes through it there from another wall. */
+    private Content contentMet(ArmPly p, int k, List<SideJoint> others) {
+        double place = alongHost((p.a0() + p.a1()) / 2, face(k));
+        for (SideJoint other : others) {
+            if (other.onLeft == onLeft) continue;
+            for (Cut cut : other.cuts()) {
+                boolean there = cut.hostPly() == (onLeft ? host.plies().size() - 1 - k : k);
+                if (there && place > cut.from().middle() && place < cut.to().middle()) return cut.content();
+            }
+        }
+        return contentMet(k);
     }
 
     private Content contentMet(int k) {

@@ -9,6 +9,7 @@ import java.util.TreeMap;
 import org.leanlintel.core.building.Arm.ArmPly;
 import org.leanlintel.core.building.EndJoint.PlyEnd;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Side;
 
 /**
@@ -83,9 +84,12 @@ final class StarJoint {
         return width == 0 ? from.x() : from.x() + (to.x() - from.x()) * (a - from.y()) / width;
     }
 
+    /** To the left of the structure the neighbour on the left lies beyond, to its right the other, and before it neither. */
     private static List<Span> beyond(Arm arm, CornerJoint left, CornerJoint right, double t) {
-        List<Span> spans = new ArrayList<>(left.beyond(arm, t));
-        spans.addAll(right.beyond(arm, t));
-        return spans;
+        double a = arm.end() == End.START ? t : -t;
+        List<ArmPly> plies = arm.pliesToLeft();
+        PlyPairs.Range structure = PlyPairs.structure(plies);
+        if (a >= plies.get(structure.to() - 1).a1()) return left.beyond(arm, t);
+        return a <= plies.get(structure.from()).a0() ? right.beyond(arm, t) : List.of();
     }
 }

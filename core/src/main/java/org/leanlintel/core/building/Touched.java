@@ -89,8 +89,22 @@ final class Touched {
                 model.relations()
                         .endsAt(c.corner())
                         .forEach(ref -> solids.add(ref.wall().id()));
-            case WallEnd.OnSide s -> solids.add(s.wall());
+            case WallEnd.OnSide s -> {
+                solids.add(s.wall());
+                if (s.reach() == WallEnd.Reach.THROUGH)
+                    model.relations()
+                            .endsOn(s.wall())
+                            .forEach(ref -> solids.add(ref.wall().id()));
+            }
         }
+    }
+
+    /** Where a structure goes through a wall, those that stand on it are fitted to each other. */
+    private void addThoseByAThroughOne(Model model, ElementId host) {
+        List<WallEndRef> refs = model.relations().endsOn(host);
+        boolean through = refs.stream()
+                .anyMatch(r -> r.wall().at(r.end()) instanceof WallEnd.OnSide s && s.reach() == WallEnd.Reach.THROUGH);
+        if (through) refs.forEach(r -> solids.add(r.wall().id()));
     }
 
     /** Walls to fit anew, in the order of their ids; some of them may have gone. */

@@ -11,21 +11,29 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.DrawString;
+import org.leanlintel.core.edit.DrawWalls;
 import org.leanlintel.core.edit.Move;
+import org.leanlintel.core.edit.Pick;
 import org.leanlintel.core.edit.Revise;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.UnitSystem;
+import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.Detail;
+import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Settings;
+import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallEnd;
 
 class PlanTest {
 
@@ -82,6 +90,59 @@ class PlanTest {
         assertThat(length(inside)).as("open over the partition's whole width").isCloseTo(6000 - 114, within(0.1));
         assertThat(lines(partition.id(), PenRole.CUT_STRUCTURE))
                 .noneMatch(l -> l.stream().allMatch(p -> Math.abs(p.x() - 155) < 0.1));
+    }
+
+    /** Three partitions at 120 degrees: each side of a wing is one line of lining and one of structure, unbroken. */
+    @Test
+    void linesRunUnbrokenRoundThreeWallsAtACorner() {
+        Pick corner = Pick.bare(0, 0);
+        for (double angle : new double[] {0, 120, 240}) {
+            Vec far = Vec.ofAngle(Math.toRadians(angle)).times(3000);
+            sketch.run(new DrawWalls(
+                    Sketch.STOREY,
+                    Sketch.LAYER,
+                    Sketch.PARTITION,
+                    new SetOut.MiddleOfStructure(),
+                    Side.LEFT,
+                    WallEnd.Reach.STRUCTURE,
+                    List.of(corner, Pick.bare(far.x(), far.y())),
+                    false));
+        }
+        for (Wall wall : sketch.model().all(Wall.class)) {
+            List<List<Vec>> along = lines(wall.id(), PenRole.CUT_LINING).stream()
+                    .filter(l -> l.getFirst().distanceTo(l.getLast()) > 100)
+                    .toList();
+            assertThat(along).as("both faces of %s", wall.mark()).hasSize(2);
+            assertThat(length(along)).isCloseTo(6000, within(200.0));
+        }
+    }
+
+    /** A thicker wall drawn across shows no line where its two halves meet. */
+    @Test
+    void aWallThatRunsThroughACrossingIsOnePiece() {
+        sketch.run(Sketch.PARTITION, false, 0, 0, 6000, 0);
+        sketch.put(Sketch.buildUp("thick", Sketch.ply("brick", 140, Does.CARRIES)));
+        for (Wall half : sketch.run(Sketch.id("thick"), false, 3000, -3000, 3000, 3000)) {
+            assertThat(lines(half.id(), PenRole.CUT_STRUCTURE))
+                    .as("across %s only its free end", half.mark())
+                    .filteredOn(l -> l.getFirst().y() == l.getLast().y())
+                    .hasSize(1);
+        }
+    }
+
+    /** By choice one structure stops against the other: the line between them shows who decided. */
+    @Test
+    void aDecisionAtACornerIsSeen() {
+        List<Wall> shell = sketch.run(Sketch.SHELL, true, 0, 0, 0, 4800, 7200, 4800, 7200, 0);
+        assertThat(lines(shell.get(3).id(), PenRole.PLY)).noneMatch(PlanTest::isAcrossTheStudsOfTheSouthWall);
+        Corner corner = sketch.model().get(((WallEnd.AtCorner) shell.get(0).start()).corner(), Corner.class);
+        sketch.run(new Revise(corner.decided(new Meeting.Through(shell.get(0).id()))));
+        assertThat(lines(shell.get(3).id(), PenRole.PLY)).anyMatch(PlanTest::isAcrossTheStudsOfTheSouthWall);
+    }
+
+    private static boolean isAcrossTheStudsOfTheSouthWall(List<Vec> line) {
+        return line.stream().allMatch(p -> Math.abs(p.x() - 290) < 0.1)
+                && Math.abs(line.getFirst().distanceTo(line.getLast()) - 140) < 0.1;
     }
 
     @Test
