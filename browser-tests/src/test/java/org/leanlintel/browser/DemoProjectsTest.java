@@ -169,4 +169,31 @@ class DemoProjectsTest {
         drafter.press("Control+z");
         assertThat(page.getByTitle("Ctrl+Y")).containsText("change build-up");
     }
+
+    /** A copy under another name gets the next mark; the set-out line is picked on the picture; one wall is made like another. */
+    @Test
+    void aBuildUpIsCopiedASetOutLinePickedAndSettingsGivenOn() {
+        openProject("Quarry Bank House");
+        drafter.click(4300, 150);
+        drafter.button("Edit build-up").click();
+        assertThat(drafter.button("Add as new")).isDisabled();
+        drafter.field("Name").last().fill("Brick and deeper frame");
+        drafter.field("Framing of ply 5").selectOption("38x184 CLS");
+        drafter.button("Add as new").click();
+        drafter.expectUndo("add build-up Brick and deeper frame");
+        assertThat(drafter.field("Build-up").locator("option", new Locator.LocatorOptions().setHasText("22 Brick")))
+                .hasCount(1);
+
+        drafter.button("Set out along Middle of structure").click();
+        drafter.expectUndo("change wall W1");
+        drafter.press("Control+z");
+        drafter.click(4300, 2700);
+        page.keyboard().down("Shift");
+        drafter.click(11900, 6200);
+        page.keyboard().up("Shift");
+        drafter.button("Make all like W9").click();
+        drafter.expectUndo("make 2 walls of Stud partition 75");
+        drafter.press("Control+z");
+        assertThat(page.getByTitle("Ctrl+Y")).containsText("make 2 walls");
+    }
 }
