@@ -24,6 +24,7 @@ import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Ply;
+import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Wall;
@@ -34,8 +35,8 @@ class AnyAnglePropertiesTest {
 
     private static final String[] MATERIALS = {"brick", "air", "stud", "board", "insulation"};
 
-    /** What the union's grid of a thousandth of a millimetre may add or lose along slanting faces of 6 m. */
-    private static final double GRID_MM2 = 10;
+    /** What the union's grid of a thousandth of a millimetre may add or lose along slanting faces of up to 25 m. */
+    private static final double GRID_MM2 = 25;
 
     static LongStream seeds() {
         return LongStream.rangeClosed(1, 150);
@@ -93,6 +94,28 @@ class AnyAnglePropertiesTest {
         sketch.put(buildUp(random, "one"));
         sketch.run(Sketch.id("one"), false, 0, 0, 6000, 0, far.x(), far.y());
         assertWhole(sketch);
+    }
+
+    /** Walls 1 to 9 degrees off each other, standing on one another: joined whole, or refused with a sentence. */
+    @ParameterizedTest(name = "seed {0}")
+    @MethodSource("seeds")
+    void nearlyParallelWallsAreWholeOrRefused(long seed) {
+        RandomGenerator random = random(seed);
+        Sketch sketch = new Sketch();
+        Wall host = draw(sketch, random, "one", Pick.bare(-9000, 0), Pick.bare(9000, 0));
+        double angle = Math.toRadians(random.nextDouble(1, 9)) * (random.nextBoolean() ? 1 : -1);
+        Vec far = Vec.ofAngle(angle).times(7000 + random.nextInt(20_000));
+        Outcome outcome = sketch.tryRun(new DrawWalls(
+                Sketch.STOREY,
+                Sketch.LAYER,
+                Sketch.id("one"),
+                new SetOut.MiddleOfStructure(),
+                Side.LEFT,
+                WallEnd.Reach.values()[random.nextInt(3)],
+                List.of(new Pick(Vec.ORIGIN, new Hold.OnFace(host.id(), 0)), Pick.bare(far.x(), far.y())),
+                false));
+        if (outcome instanceof Refusal refusal) assertThat(refusal.sentence()).endsWith(".");
+        else assertWhole(sketch);
     }
 
     /** Three to five walls from one corner: whole, or refused with a sentence, and mostly not refused. */
