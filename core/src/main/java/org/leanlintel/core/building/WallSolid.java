@@ -11,7 +11,6 @@ import org.leanlintel.core.building.EndJoint.Cap;
 import org.leanlintel.core.building.EndJoint.PlyEnd;
 import org.leanlintel.core.building.SideJoint.Cut;
 import org.leanlintel.core.building.Strip.StripPly;
-import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
@@ -359,37 +358,6 @@ public final class WallSolid {
         return bends ? List.of(lo, strip.at(end.bend().x(), end.bend().y()), hi) : List.of(lo, hi);
     }
 
-    /** What stands of the plies within {@code reach} of an end, openings left out. */
-    public List<Area> near(End which, double reach) {
-        Vec at = strip.axis().at(which);
-        Area place = Area.rectangle(at.x() - reach, at.y() - reach, 2 * reach, 2 * reach);
-        return pieces(whole()).stream().map(a -> a.and(place)).toList();
-    }
-
-    /** What stands of its plies in plan, openings left out. */
-    private List<Area> pieces(Band band) {
-        List<Area> areas = new ArrayList<>();
-        for (int i = 0; i < strip.plies().size(); i++) {
-            if (strip.plies().get(i).thickness() == 0) continue;
-            for (PlyRun run : runs(i, band)) areas.add(Area.of(outline(i, run)));
-        }
-        return areas;
-    }
-
-    private Band whole() {
-        return new Band(storey.levelMm(), storey.headMm(), List.of(), List.of());
-    }
-
-    /** Whether no ply crosses itself, as one may where an arc is too tight for its joints. */
-    public boolean isClean() {
-        return pieces(whole()).stream().allMatch(Area::isClean);
-    }
-
-    /** All its plies in plan, openings left out; of a wall that is clean. */
-    public Area footprint() {
-        return Area.union(pieces(whole()));
-    }
-
     /** The linings that return round free ends of this wall. */
     public List<Cap> caps() {
         return Stream.of(start.cap(), end.cap()).filter(Objects::nonNull).toList();
@@ -407,25 +375,6 @@ public final class WallSolid {
 
     /** Everything that stands, foot to head. */
     public List<Body> bodies() {
-        List<Body> bodies = new ArrayList<>();
-        for (Band band : bands()) {
-            for (int i = 0; i < strip.plies().size(); i++) {
-                if (strip.plies().get(i).thickness() == 0) continue;
-                for (PlyRun run : runs(i, band)) bodies.add(body(i, outline(i, run), band));
-            }
-            for (Cap cap : caps()) bodies.add(body(cap.ply(), outline(cap), band));
-            for (Slab slab : leftByNiches(band)) bodies.add(body(slab));
-        }
-        for (Slab slab : slabs) bodies.add(body(slab));
-        return bodies;
-    }
-
-    private Body body(Slab slab) {
-        return new Body(slab.element(), Content.NO_PLY, slab.material(), outline(slab), slab.lowMm(), slab.highMm());
-    }
-
-    private Body body(int ply, List<Vec> outline, Band band) {
-        StripPly p = strip.plies().get(ply);
-        return new Body(strip.wall().id(), p.index(), p.material(), outline, band.lowMm(), band.highMm());
+        return WallBodies.of(this);
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.WallBodies;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Tolerance;
@@ -28,7 +29,8 @@ final class ManyArms {
             if (building.solid(ref.wall().id()) instanceof WallSolid s)
                 thickest = Math.max(thickest, s.strip().hi() - s.strip().lo());
         for (WallEndRef ref : ends)
-            if (building.solid(ref.wall().id()) instanceof WallSolid s) pieces.addAll(s.near(ref.end(), 4 * thickest));
+            if (building.solid(ref.wall().id()) instanceof WallSolid s)
+                pieces.addAll(WallBodies.near(s, ref.end(), 4 * thickest));
         Area union = Area.union(pieces);
         double overlap = pieces.stream().mapToDouble(Area::mm2).sum() - union.mm2();
         if (overlap <= Tolerance.SLIVER_MM2 && union.holesMm2() <= Tolerance.SLIVER_MM2) return null;

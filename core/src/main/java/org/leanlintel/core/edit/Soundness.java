@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.Strip;
+import org.leanlintel.core.building.WallBodies;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Tolerance;
@@ -125,9 +126,9 @@ final class Soundness {
         WallSolid a = after.solid(one.wall().id()), b = after.solid(two.wall().id());
         return a != null
                 && b != null
-                && a.isClean()
-                && b.isClean()
-                && a.footprint().and(b.footprint()).mm2() > Tolerance.CHORDS_MM2;
+                && WallBodies.areClean(a)
+                && WallBodies.areClean(b)
+                && WallBodies.footprint(a).and(WallBodies.footprint(b)).mm2() > Tolerance.CHORDS_MM2;
     }
 
     private static boolean joined(Wall one, Wall two) {
@@ -199,7 +200,7 @@ final class Soundness {
         Wall wall = solid.strip().wall();
         if (!solid.isLongEnough())
             return Refusal.because("%s would be too short for the walls it meets.".formatted(wall.mark()), wall.id());
-        if (!solid.strip().axis().isStraight() && !solid.isClean()) return tooTight(wall);
+        if (!solid.strip().axis().isStraight() && !WallBodies.areClean(solid)) return tooTight(wall);
         Wall past = solid.standingPastAnEnd();
         if (past == null) return null;
         return Refusal.because(

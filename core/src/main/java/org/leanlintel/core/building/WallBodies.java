@@ -1,0 +1,76 @@
+package org.leanlintel.core.building;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.leanlintel.core.building.EndJoint.Cap;
+import org.leanlintel.core.building.Strip.StripPly;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.End;
+
+/** What a wall amounts to as bodies, and as areas in plan. */
+public final class WallBodies {
+
+    private final WallSolid solid;
+    private final Strip strip;
+    private final List<Body> bodies = new ArrayList<>();
+
+    private WallBodies(WallSolid solid) {
+        this.solid = solid;
+        strip = solid.strip();
+    }
+
+    /** Everything that stands of a wall, foot to head. */
+    static List<Body> of(WallSolid solid) {
+        WallBodies made = new WallBodies(solid);
+        for (Band band : solid.bands()) made.add(band);
+        for (Slab slab : solid.slabs()) made.add(slab);
+        return made.bodies;
+    }
+
+    private void add(Band band) {
+        for (int i = 0; i < strip.plies().size(); i++) {
+            if (strip.plies().get(i).thickness() == 0) continue;
+            for (PlyRun run : solid.runs(i, band)) add(i, solid.outline(i, run), band);
+        }
+        for (Cap cap : solid.caps()) add(cap.ply(), solid.outline(cap), band);
+        for (Slab slab : solid.leftByNiches(band)) add(slab);
+    }
+
+    private void add(Slab slab) {
+        bodies.add(new Body(
+                slab.element(), Content.NO_PLY, slab.material(), solid.outline(slab), slab.lowMm(), slab.highMm()));
+    }
+
+    private void add(int ply, List<Vec> outline, Band band) {
+        StripPly p = strip.plies().get(ply);
+        bodies.add(new Body(strip.wall().id(), p.index(), p.material(), outline, band.lowMm(), band.highMm()));
+    }
+
+    /** What stands of a wall's plies within {@code reach} of an end, openings left out. */
+    public static List<Area> near(WallSolid solid, End which, double reach) {
+        Vec at = solid.strip().axis().at(which);
+        Area place = Area.rectangle(at.x() - reach, at.y() - reach, 2 * reach, 2 * reach);
+        return plies(solid).stream().map(a -> a.and(place)).toList();
+    }
+
+    /** Whether no ply crosses itself, as one may where an arc is too tight for its joints. */
+    public static boolean areClean(WallSolid solid) {
+        return plies(solid).stream().allMatch(Area::isClean);
+    }
+
+    /** All plies of a wall in plan, openings left out; of one whose plies are clean. */
+    public static Area footprint(WallSolid solid) {
+        return Area.union(plies(solid));
+    }
+
+    private static List<Area> plies(WallSolid solid) {
+        Band whole = new Band(solid.levelMm(), solid.levelMm() + solid.heightMm(), List.of(), List.of());
+        List<Area> areas = new ArrayList<>();
+        for (int i = 0; i < solid.strip().plies().size(); i++) {
+            if (solid.strip().plies().get(i).thickness() == 0) continue;
+            for (PlyRun run : solid.runs(i, whole)) areas.add(Area.of(solid.outline(i, run)));
+        }
+        return areas;
+    }
+}
