@@ -30,11 +30,11 @@ export function PlyFields({ place, ply, onChange, narrow }: Props) {
   const named = materials.toSorted((a, b) => a[1].localeCompare(b[1]));
   const choose = (key: string) => onChange(framed(ply, key, sizes, materials));
   return (
-    <div className="min-w-0 grow">
+    <div className="min-w-0 grow basis-0">
       <div className="flex items-center gap-1.5">
         <Choice
           label={`Material of ply ${place}`}
-          className="w-44 grow"
+          className={narrow ? "w-32 grow" : "w-44 grow"}
           value={ply.material}
           options={named}
           onChange={(material) => onChange({ ...ply, material })}

@@ -16,6 +16,7 @@ interface Props {
 /** The plies of a build-up, outside in, to change, order, add and remove. */
 export function PlyTable({ plies, onChange, narrow }: Props) {
   const elements = useBoard((s) => s.elements);
+  const row = `flex items-start gap-1.5 border-rule border-t py-0.5 ${narrow ? "flex-wrap" : ""}`;
   const swap = (i: number, j: number) =>
     onChange(plies.map((p, at) => plies[at === i ? j : at === j ? i : at] ?? p));
   const first = elementsOf({ elements }, "material").find((m) => m.name === "Plasterboard");
@@ -30,7 +31,7 @@ export function PlyTable({ plies, onChange, narrow }: Props) {
       <ol className="mt-2">
         {plies.map((ply, i) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: a ply is known by its place
-          <li key={i} className="flex items-start gap-1.5 border-rule border-t py-0.5">
+          <li key={i} className={row}>
             <span className="w-4 pt-1.5 text-ink-3">{i + 1}</span>
             <PlyFields
               place={i + 1}
@@ -38,7 +39,7 @@ export function PlyTable({ plies, onChange, narrow }: Props) {
               narrow={narrow}
               onChange={(changed) => onChange(plies.map((p, at) => (at === i ? changed : p)))}
             />
-            <span className="flex gap-1 pt-1">
+            <span className={`flex gap-1 ${narrow ? "basis-full justify-end pb-1" : "pt-1"}`}>
               <Small label={`Move ply ${i + 1} out`} disabled={i === 0} onClick={() => swap(i, i - 1)}>
                 ↑
               </Small>

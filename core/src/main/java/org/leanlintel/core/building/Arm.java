@@ -28,9 +28,7 @@ record Arm(Strip strip, End end) {
 
     /** Away from the end. */
     Vec direction() {
-        return end == End.START
-                ? strip.axis().directionAt(0)
-                : strip.axis().directionAt(strip.length()).times(-1);
+        return strip.away(end);
     }
 
     /** Where the face at offset {@code a} to the left runs; null where an arc has no radius left. */

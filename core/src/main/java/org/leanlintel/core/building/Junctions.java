@@ -37,11 +37,7 @@ final class Junctions {
         Arm arm = new Arm(strip, end);
         return switch (strip.wall().at(end)) {
             case WallEnd.OnSide side -> onSide(arm, strips.get(side.wall()), side.reach());
-            case WallEnd.AtCorner corner ->
-                atCorner(
-                        arm,
-                        armsAt(corner.corner()),
-                        model.get(corner.corner(), Corner.class).meeting());
+            case WallEnd.AtCorner corner -> atCorner(arm, armsAt(corner.corner()), meetingAt(corner));
         };
     }
 

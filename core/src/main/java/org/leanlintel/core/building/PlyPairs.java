@@ -15,12 +15,7 @@ final class PlyPairs {
     record Pair(int a, int b) {}
 
     /** Plies from index {@code from} up to but not including {@code to}. */
-    record Range(int from, int to) {
-
-        boolean holds(int index) {
-            return index >= from && index < to;
-        }
-    }
+    record Range(int from, int to) {}
 
     private PlyPairs() {}
 

@@ -9,6 +9,7 @@ import org.leanlintel.core.geometry.Track;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Does;
+import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Ply;
@@ -114,6 +115,13 @@ public record Strip(Wall wall, BuildUp buildUp, WallAxis axis, List<StripPly> pl
             if (k * step > from + Tolerance.SAME_MM) steps.add(k * step);
         }
         return steps;
+    }
+
+    /** Away from an end, along the wall. */
+    public Vec away(End end) {
+        return end == End.START
+                ? axis.directionAt(0)
+                : axis.directionAt(length()).times(-1);
     }
 
     /** Where a face of this strip runs; null where an arc has no radius left. */

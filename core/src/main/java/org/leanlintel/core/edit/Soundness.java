@@ -157,17 +157,11 @@ final class Soundness {
         for (End a : End.values()) {
             for (End b : End.values()) {
                 if (!sharedAt(one.wall(), a, two.wall(), b)) continue;
-                Vec from = away(one, a), other = away(two, b);
+                Vec from = one.away(a), other = two.away(b);
                 if (Math.abs(from.cross(other)) < Tolerance.BEND_SINE && from.dot(other) > 0) return true;
             }
         }
         return false;
-    }
-
-    private static Vec away(Strip strip, End end) {
-        return end == End.START
-                ? strip.axis().directionAt(0)
-                : strip.axis().directionAt(strip.length()).times(-1);
     }
 
     /** Whether the plain rectangles of two strips overlap by more than a millimetre: no axis of theirs separates them. */
