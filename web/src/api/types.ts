@@ -10,6 +10,7 @@ export type OpeningKind = Schemas["OpeningKind"];
 export type Placing = Schemas["Placing"];
 export type WallPiece = Schemas["WallPiece"];
 export type PieceMake = Schemas["WallPieceMake"];
+export type Mass = Schemas["WallPieceMass"];
 export type Post = Schemas["Post"];
 export type CurveShape = Schemas["CurveWallShape"];
 export type BuildUp = Schemas["BuildUp"];

@@ -4,6 +4,7 @@ import type {
   ElementOf,
   Group,
   LengthAnswer,
+  Mass,
   Note,
   Paper,
   Pick,
@@ -52,17 +53,17 @@ export interface Making {
     readonly reach: "FACE" | "STRUCTURE" | "THROUGH";
   };
   readonly piece: {
-    readonly kind: "lined" | "solid" | "boxed" | "niche";
+    readonly kind: "lined" | "mass" | "niche";
+    readonly mass: Mass;
     readonly material: string;
     readonly depthMm: number;
-    readonly boardMm: number;
     readonly widthMm: number;
     readonly whole: boolean;
     readonly lowMm: number;
     readonly heightMm: number;
     readonly toHead: boolean;
   };
-  readonly post: { readonly widthMm: number; readonly depthMm: number; readonly material: string };
+  readonly post: { readonly widthMm: number; readonly make: Mass };
   readonly door: {
     readonly widthMm: number;
     readonly heightMm: number;

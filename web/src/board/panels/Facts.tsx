@@ -96,7 +96,13 @@ function Selected({ element }: { readonly element: Element }) {
   }
 }
 
-const PIECE_NAMES = { lined: "Lining", solid: "Pier", boxed: "Boxing", niche: "Niche" } as const;
+const PIECE_NAMES = {
+  lined: "Lining",
+  solid: "Pier",
+  built: "Pier",
+  boxed: "Boxing",
+  niche: "Niche",
+} as const;
 
 function SelectedPost({ post }: { readonly post: Post }) {
   const { sync } = useBoardTools();

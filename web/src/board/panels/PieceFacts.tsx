@@ -1,29 +1,11 @@
 import type { PieceMake, Post, WallPiece } from "../../api/types";
 import { Choice, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
-import { elementOf, elementsOf, type Making } from "../state";
+import { elementOf, type Making } from "../state";
 import { PIECES } from "../tools/piece";
 import { LengthField } from "./LengthField";
+import { MassFields, MaterialField } from "./MassFields";
 import { PlyTable } from "./PlyTable";
-
-interface MaterialProps {
-  readonly value: string;
-  readonly onChange: (material: string) => void;
-}
-
-function Material({ value, onChange }: MaterialProps) {
-  const elements = useBoard((s) => s.elements);
-  const materials = elementsOf({ elements }, "material").map((m) => [m.id, m.name] as const);
-  return (
-    <Row label="Material">
-      <Choice
-        value={value}
-        options={materials.toSorted((a, b) => a[1].localeCompare(b[1]))}
-        onChange={onChange}
-      />
-    </Row>
-  );
-}
 
 interface MakingProps {
   readonly making: Making;
@@ -39,14 +21,16 @@ export function NewPiece({ making, set }: MakingProps) {
       <Row label="Kind">
         <Choice value={p.kind} options={PIECES} onChange={(kind) => change({ kind, ...USUAL[kind] })} />
       </Row>
-      {p.kind !== "niche" && <Material value={p.material} onChange={(material) => change({ material })} />}
-      <LengthField
-        label={p.kind === "lined" ? "Thickness" : "Depth"}
-        mm={p.depthMm}
-        onChange={(depthMm) => change({ depthMm })}
-      />
-      {p.kind === "boxed" && (
-        <LengthField label="Board" mm={p.boardMm} onChange={(boardMm) => change({ boardMm })} />
+      {p.kind === "mass" && <MassFields mass={p.mass} onChange={(mass) => change({ mass })} />}
+      {p.kind === "lined" && (
+        <MaterialField value={p.material} onChange={(material) => change({ material })} />
+      )}
+      {p.kind !== "mass" && (
+        <LengthField
+          label={p.kind === "lined" ? "Thickness" : "Depth"}
+          mm={p.depthMm}
+          onChange={(depthMm) => change({ depthMm })}
+        />
       )}
       {p.kind === "lined" && (
         <Row label="Along the wall">
@@ -84,8 +68,7 @@ export function NewPiece({ making, set }: MakingProps) {
 /** Where each kind usually starts. */
 const USUAL: Readonly<Record<Making["piece"]["kind"], Partial<Making["piece"]>>> = {
   lined: { depthMm: 10, material: "material-tile" },
-  solid: { depthMm: 215, widthMm: 440, material: "material-brick", toHead: true },
-  boxed: { depthMm: 150, widthMm: 300, material: "material-plasterboard", toHead: true },
+  mass: { widthMm: 440, toHead: true },
   niche: { depthMm: 90, widthMm: 600, lowMm: 1000, heightMm: 400, toHead: false },
 };
 
@@ -131,21 +114,15 @@ interface MakeProps {
 function MakeFields({ make, onChange }: MakeProps) {
   if (make.type === "lined")
     return <PlyTable narrow plies={make.plies} onChange={(plies) => onChange({ ...make, plies })} />;
-  return (
-    <>
-      {make.type !== "niche" && (
-        <Material value={make.material} onChange={(material) => onChange({ ...make, material })} />
-      )}
-      {make.type === "boxed" && (
-        <LengthField label="Board" mm={make.boardMm} onChange={(boardMm) => onChange({ ...make, boardMm })} />
-      )}
+  if (make.type === "niche")
+    return (
       <LengthField label="Depth" mm={make.depthMm} onChange={(depthMm) => onChange({ ...make, depthMm })} />
-    </>
-  );
+    );
+  return <MassFields mass={make} onChange={onChange} />;
 }
 
-/** Size and material of a post, to make or selected. */
-export function PostFields<T extends Pick<Post, "widthMm" | "depthMm" | "material">>({
+/** Size and make of a post, to make or selected. */
+export function PostFields<T extends Pick<Post, "widthMm" | "make">>({
   post,
   onChange,
 }: {
@@ -155,8 +132,7 @@ export function PostFields<T extends Pick<Post, "widthMm" | "depthMm" | "materia
   return (
     <>
       <LengthField label="Width" mm={post.widthMm} onChange={(widthMm) => onChange({ ...post, widthMm })} />
-      <LengthField label="Depth" mm={post.depthMm} onChange={(depthMm) => onChange({ ...post, depthMm })} />
-      <Material value={post.material} onChange={(material) => onChange({ ...post, material })} />
+      <MassFields mass={post.make} onChange={(make) => onChange({ ...post, make })} />
     </>
   );
 }

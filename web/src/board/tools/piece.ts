@@ -6,8 +6,7 @@ import { placingAt, sideOfPointer, wallUnderPointer } from "./opening";
 /** What is built against a wall, with the words for it. */
 export const PIECES = [
   ["lined", "Lining of its own"],
-  ["solid", "Pier or chimney breast"],
-  ["boxed", "Boxing"],
+  ["mass", "Pier, breast or boxing"],
   ["niche", "Niche"],
 ] as const;
 
@@ -39,10 +38,8 @@ function makeOf(piece: Making["piece"]): PieceMake {
         type: "lined",
         plies: [{ material, thicknessMm: depthMm, does: "LINING", framing: { type: "solid" } }],
       };
-    case "solid":
-      return { type: "solid", material, depthMm };
-    case "boxed":
-      return { type: "boxed", material, boardMm: piece.boardMm, depthMm };
+    case "mass":
+      return piece.mass;
     case "niche":
       return { type: "niche", depthMm };
   }

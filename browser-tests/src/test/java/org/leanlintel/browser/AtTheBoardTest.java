@@ -167,7 +167,7 @@ class AtTheBoardTest {
         drafter.expectUndo("change corner");
 
         drafter.press("l");
-        drafter.field("Kind").selectOption("Pier or chimney breast");
+        drafter.field("Kind").selectOption("Pier, breast or boxing");
         drafter.point(300, 2400);
         drafter.type("1500", "1500");
         drafter.expectUndo("place pier P1");

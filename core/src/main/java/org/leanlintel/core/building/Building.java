@@ -178,8 +178,14 @@ public final class Building {
         for (WallSolid solid : solidsOf(storey)) bodies.addAll(solid.bodies());
         Storey on = model.get(storey, Storey.class);
         for (Post post : model.relations().postsOf(storey)) {
-            Material material = model.get(post.material(), Material.class);
-            bodies.add(new Body(post.id(), Content.NO_PLY, material, post.corners(), on.levelMm(), on.headMm()));
+            for (Wrapped.Part part : Wrapped.of(post.make(), post.widthMm(), true, model))
+                bodies.add(new Body(
+                        post.id(),
+                        Content.NO_PLY,
+                        part.material(),
+                        post.ring(part.x0(), part.x1(), part.y0(), part.y1()),
+                        on.levelMm(),
+                        on.headMm()));
         }
         return bodies;
     }

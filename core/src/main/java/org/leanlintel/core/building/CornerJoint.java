@@ -71,7 +71,20 @@ final class CornerJoint {
         joint.joinFalling(joint.structureA.to(), joint.as.size(), joint.structureB.to(), joint.bs.size());
         boolean isFirst = arm.equals(joint.first);
         boolean onLeft = isFirst == (arm.end() == End.START);
-        return EndJoint.of(joint.endsOf(arm), t -> joint.beyond(arm, t), Set.of(onLeft ? Side.LEFT : Side.RIGHT));
+        return EndJoint.of(joint.blunted(arm), t -> joint.beyond(arm, t), Set.of(onLeft ? Side.LEFT : Side.RIGHT));
+    }
+
+    private Map<Integer, PlyEnd> blunted(Arm arm) {
+        if (!straight || cosine < 0) return endsOf(arm);
+        Vec inner = point(as.getLast().a1(), bs.getLast().a1()),
+                tip = point(as.getFirst().a0(), bs.getFirst().a0());
+        Blunt blunt = Blunt.of(first, second, inner, tip);
+        return blunt == null ? endsOf(arm) : blunt.cut(arm, endsOf(arm));
+    }
+
+    /** Where the face at offset a of the first wall meets that at b of the second. */
+    private Vec point(double a, double b) {
+        return first.strip().at(first.s(alongFirst(a, b)), first.end() == End.START ? a : -a);
     }
 
     /** Only what lies between the structures of {@code arm} and of {@code next}, its neighbour counter-clockwise. */
@@ -92,8 +105,7 @@ final class CornerJoint {
         boolean high = arm.equals(first);
         double a = high ? faceOf(as, structureA.to()) : faceOf(as, structureA.from());
         double b = high ? faceOf(bs, structureB.to()) : faceOf(bs, structureB.from());
-        double t = first.end() == End.START ? a : -a;
-        return first.strip().at(first.s(alongFirst(a, b)), t);
+        return point(a, b);
     }
 
     private void joinStructures(Meeting meeting) {

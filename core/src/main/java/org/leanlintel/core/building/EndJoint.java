@@ -24,16 +24,19 @@ public record EndJoint(List<PlyEnd> plies, DoubleFunction<List<Span>> beyond, Se
     /**
      * Where a ply ends.
      *
-     * @param against what touches its end over the whole of it; null where nothing does
+     * @param against what touches its end over the whole of it, or from its right face to its bend; null where nothing does
      * @param butted whether the drafter decided that it stops against that, so that the line is drawn even between like materials
-     * @param bend where the end is not one straight cut but two, the point between them as (s, t); null where it is one
+     * @param bend where the end is not one straight cut but two; null where it is one
      */
-    public record PlyEnd(Edge edge, @Nullable Content against, boolean butted, @Nullable Vec bend) {
+    public record PlyEnd(Edge edge, @Nullable Content against, boolean butted, @Nullable Bend bend) {
 
         PlyEnd(Edge edge, @Nullable Content against) {
             this(edge, against, false, null);
         }
     }
+
+    /** The point between two cuts, as (s, t). @param against what touches the end from there to its left face */
+    public record Bend(Vec at, @Nullable Content against) {}
 
     /** A piece of the strip's ply {@code ply} across the wall's end {@code at}: s from {@code from} to {@code to}, t from lo to hi. */
     public record Cap(End at, int ply, double from, double to, double lo, double hi) {}

@@ -14,9 +14,7 @@ import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Relations.WallEndRef;
-import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.WallEnd;
-import org.leanlintel.core.model.WallPiece;
 
 /**
  * Which walls each end of a wall meets, and how. Where three or more ends share a corner and two of them are in line,
@@ -31,6 +29,11 @@ final class Junctions {
     Junctions(Model model, Map<ElementId, Strip> strips) {
         this.model = model;
         this.strips = strips;
+    }
+
+    /** Where linings of walls' own end. */
+    LiningEnds linings() {
+        return new LiningEnds(model, strips, this);
     }
 
     EndJoint joint(Strip strip, End end) {
@@ -60,56 +63,6 @@ final class Junctions {
                 addExtraArms(host, armsAt(c.corner()), meetingAt(c), joints);
         }
         return joints;
-    }
-
-    /**
-     * How much short of a wall's end a lining on one of its faces stops: where the wall met there leans over it, and where
-     * that has a lining of its own which was drawn first.
-     *
-     * @param depth of the lining, millimetres
-     */
-    double givesWay(Strip strip, End end, Side side, double depth) {
-        Arm arm = new Arm(strip, end);
-        Arm met = metOn(arm, side);
-        if (met == null) return 0;
-        Vec metDirection =
-                strip.wall().at(end) instanceof WallEnd.AtCorner ? met.direction() : tangent(met.strip(), arm.point());
-        double sine = Math.abs(arm.direction().cross(metDirection));
-        double cosine = strip.wall().at(end) instanceof WallEnd.AtCorner
-                ? arm.direction().dot(met.direction())
-                : 0;
-        if (sine < Tolerance.BEND_SINE) return 0;
-        double lean = Math.max(0, depth * cosine / sine);
-        return lean + ownLining(strip, arm, met) / sine;
-    }
-
-    /** The wall that a face runs into at an end: the other at a corner if it lies on that side, or the one stood on. */
-    private @Nullable Arm metOn(Arm arm, Side side) {
-        if (arm.strip().wall().at(arm.end()) instanceof WallEnd.OnSide s)
-            return strips.get(s.wall()) instanceof Strip host ? new Arm(host, End.START) : null;
-        if (!(arm.strip().wall().at(arm.end()) instanceof WallEnd.AtCorner c)) return null;
-        for (Arm other : armsAt(c.corner())) {
-            if (other.equals(arm)) continue;
-            boolean onLeft = arm.direction().cross(other.direction()) > 0 == (arm.end() == End.START);
-            if (onLeft == (side == Side.LEFT)) return other;
-        }
-        return null;
-    }
-
-    /** The depth of the lining that the wall met has on its face towards this one, if that comes first. */
-    private double ownLining(Strip strip, Arm arm, Arm met) {
-        boolean stands = strip.wall().at(arm.end()) instanceof WallEnd.OnSide;
-        if (!stands && met.strip().wall().id().compareTo(strip.wall().id()) > 0) return 0;
-        Vec away = arm.direction();
-        Side towards = tangent(met.strip(), arm.point()).cross(away) > 0 ? Side.LEFT : Side.RIGHT;
-        double deepest = 0;
-        for (WallPiece piece : model.relations().piecesOn(met.strip().wall().id())) {
-            boolean comesThere = piece.side() == towards
-                    && piece.make() instanceof WallPiece.Lined
-                    && piece.stretch() instanceof WallPiece.Whole;
-            if (comesThere) deepest = Math.max(deepest, piece.make().depthMm());
-        }
-        return deepest;
     }
 
     private void addExtraArms(Strip host, List<Arm> arms, Meeting meeting, List<SideJoint> joints) {
@@ -170,7 +123,7 @@ final class Junctions {
         return model.get(end.corner(), Corner.class).meeting();
     }
 
-    private List<Arm> armsAt(ElementId corner) {
+    List<Arm> armsAt(ElementId corner) {
         return model.relations().endsAt(corner).stream()
                 .map(ref -> strips.get(ref.wall().id()) instanceof Strip s ? new Arm(s, ref.end()) : null)
                 .filter(Objects::nonNull)

@@ -1,6 +1,7 @@
 package org.leanlintel.core.building;
 
 import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.WallPiece;
 
@@ -17,6 +18,13 @@ public record PlacedPiece(WallPiece piece, double from, double to, double lo, do
         double other =
                 face + piece.side().sign() * (outwards ? 1 : -1) * piece.make().depthMm();
         return new PlacedPiece(piece, stretch.from(), stretch.to(), Math.min(face, other), Math.max(face, other));
+    }
+
+    /** From where to where a part lies, in a wall seen from {@code start} to {@code end}. */
+    static Span stretch(WallPiece.Part part, double start, double end) {
+        double distance = part.placing().distanceMm();
+        double from = part.placing().from() == End.START ? start + distance : end - distance - part.widthMm();
+        return new Span(from, from + part.widthMm(), null);
     }
 
     public boolean isNiche() {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.leanlintel.core.building.Arm.ArmPly;
+import org.leanlintel.core.building.EndJoint.Bend;
 import org.leanlintel.core.building.EndJoint.PlyEnd;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.End;
@@ -69,12 +70,9 @@ final class StarJoint {
         Vec middle = cut.get(1);
         Edge edge = arm.edge(distance(cut, ply.a0()), distance(cut, ply.a1()));
         boolean bends = middle.y() > ply.a0() && middle.y() < ply.a1();
-        boolean rightOnly = ply.a1() <= middle.y() || bends && joins(ply.content(), onLeft);
-        return new PlyEnd(edge, rightOnly ? onRight : onLeft, false, bends ? arm.inStrip(middle) : null);
-    }
-
-    private static boolean joins(Content one, Content two) {
-        return one.material().joinsAs().equals(two.material().joinsAs());
+        if (!bends) return new PlyEnd(edge, ply.a1() <= middle.y() ? onRight : onLeft);
+        Content lo = arm.end() == End.START ? onRight : onLeft, hi = arm.end() == End.START ? onLeft : onRight;
+        return new PlyEnd(edge, lo, false, new Bend(arm.inStrip(middle), hi));
     }
 
     private static double distance(List<Vec> cut, double a) {

@@ -74,6 +74,10 @@ public record Strip(Wall wall, BuildUp buildUp, WallAxis axis, List<StripPly> pl
         return new Content(this, p.index(), p.material(), p.does());
     }
 
+    public double thickness() {
+        return hi() - lo();
+    }
+
     public double lo() {
         return plies.getFirst().lo();
     }

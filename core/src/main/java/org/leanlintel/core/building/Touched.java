@@ -50,11 +50,13 @@ final class Touched {
             case Opening o -> solids.add(o.wall());
             case WallPiece p -> altered(p.wall());
             case BuildUp b -> madeOf(b);
-            case Material m ->
+            case Material m -> {
                 models.getLast().all(BuildUp.class).stream()
                         .filter(b ->
                                 b.plies().stream().anyMatch(p -> p.material().equals(m.id())))
                         .forEach(this::madeOf);
+                models.getLast().all(WallPiece.class).forEach(p -> altered(p.wall()));
+            }
             case Storey s -> models.getLast().relations().wallsOf(s.id()).forEach(w -> solids.add(w.id()));
             default -> {}
         }
@@ -63,6 +65,11 @@ final class Touched {
     private void madeOf(BuildUp buildUp) {
         for (Wall wall : models.getLast().all(Wall.class))
             if (wall.buildUp().equals(buildUp.id())) strips.add(wall.id());
+        for (WallPiece piece : models.getLast().all(WallPiece.class)) {
+            boolean ofIt =
+                    piece.make() instanceof WallPiece.Built b && b.buildUp().equals(buildUp.id());
+            if (ofIt) altered(piece.wall());
+        }
     }
 
     private void addStanding(Model model, ElementId host) {

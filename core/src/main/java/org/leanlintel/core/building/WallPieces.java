@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.model.Does;
-import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Ply;
@@ -31,10 +30,10 @@ final class WallPieces {
 
     private void add(PlacedPiece p) {
         switch (p.piece().make()) {
-            case WallPiece.Solid s ->
-                add(p, new Span(p.from(), p.to(), null), 0, s.depthMm(), s.material(), Does.CARRIES);
             case WallPiece.Lined l -> lined(p, l);
-            case WallPiece.Boxed b -> boxed(p, b);
+            case WallPiece.Solid s -> mass(p, s);
+            case WallPiece.Built b -> mass(p, b);
+            case WallPiece.Boxed b -> mass(p, b);
             case WallPiece.Niche n -> {}
         }
     }
@@ -48,7 +47,10 @@ final class WallPieces {
                 double out = 0;
                 for (Ply ply : lined.plies()) {
                     double next = out + ply.thicknessMm();
-                    if (next > out) add(p, clear, out, next, ply.material(), ply.does(), low, high);
+                    if (next > out) {
+                        Material material = model.get(ply.material(), Material.class);
+                        add(p, clear, out, next, material, ply.does(), low, high);
+                    }
                     out = next;
                 }
             }
@@ -71,48 +73,19 @@ final class WallPieces {
         return clear;
     }
 
-    private void boxed(PlacedPiece p, WallPiece.Boxed boxed) {
-        double board = boxed.boardMm(), behind = boxed.depthMm() - board;
-        ElementId material = boxed.material();
-        add(p, new Span(p.from(), p.to(), null), behind, boxed.depthMm(), material, Does.LINING);
-        if (behind < Tolerance.SAME_MM) return;
-        add(p, new Span(p.from(), p.from() + board, null), 0, behind, material, Does.LINING);
-        add(p, new Span(p.to() - board, p.to(), null), 0, behind, material, Does.LINING);
-    }
-
-    private void add(PlacedPiece p, Span along, double out, double next, ElementId material, Does does) {
-        double level = solid.levelMm();
-        add(
-                p,
-                along,
-                out,
-                next,
-                material,
-                does,
-                level + p.piece().lowMm(),
-                level + p.piece().headMm());
+    private void mass(PlacedPiece p, WallPiece.Mass mass) {
+        double low = solid.levelMm() + p.piece().lowMm(),
+                high = solid.levelMm() + p.piece().headMm();
+        for (Wrapped.Part part : Wrapped.of(mass, p.to() - p.from(), false, model)) {
+            Span along = new Span(p.from() + part.x0(), p.from() + part.x1(), null);
+            add(p, along, part.y0(), part.y1(), part.material(), part.does(), low, high);
+        }
     }
 
     /** @param out from the wall's face outwards, millimetres */
     private void add(
-            PlacedPiece p,
-            Span along,
-            double out,
-            double next,
-            ElementId material,
-            Does does,
-            double low,
-            double high) {
+            PlacedPiece p, Span along, double out, double next, Material material, Does does, double low, double high) {
         double lo = p.isOnLeft() ? p.lo() + out : p.hi() - next;
-        slabs.add(new Slab(
-                p.piece().id(),
-                along.from(),
-                along.to(),
-                lo,
-                lo + next - out,
-                model.get(material, Material.class),
-                does,
-                low,
-                high));
+        slabs.add(new Slab(p.piece().id(), along.from(), along.to(), lo, lo + next - out, material, does, low, high));
     }
 }

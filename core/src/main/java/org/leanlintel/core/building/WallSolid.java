@@ -52,28 +52,24 @@ public final class WallSolid {
             for (Cut cut : joint.cuts()) cutsByPly.get(cut.hostPly()).add(cut);
         cutsByPly.forEach(
                 cuts -> cuts.sort(Comparator.comparingDouble(c -> c.from().middle())));
+        LiningEnds linings = junctions.linings();
         pieces = model.relations().piecesOn(strip.wall().id()).stream()
-                .map(p -> PlacedPiece.of(p, strip, stretch(p, junctions)))
+                .map(p -> PlacedPiece.of(p, strip, stretch(p, linings)))
                 .toList();
         slabs = WallPieces.slabs(this, model);
     }
 
-    private Span stretch(WallPiece piece, Junctions junctions) {
-        return switch (piece.stretch()) {
-            case WallPiece.Part part -> {
-                double distance = part.placing().distanceMm(), width = part.widthMm();
-                double from =
-                        part.placing().from() == End.START ? visibleStart + distance : visibleEnd - distance - width;
-                yield new Span(from, from + width, null);
-            }
-            case WallPiece.Whole whole -> {
-                Span face = face(piece.side());
-                double depth = piece.make().depthMm();
-                double from = face.from() + junctions.givesWay(strip, End.START, piece.side(), depth);
-                double to = face.to() - junctions.givesWay(strip, End.END, piece.side(), depth);
-                yield new Span(from, Math.max(from, to), null);
-            }
-        };
+    private Span stretch(WallPiece piece, LiningEnds linings) {
+        Span face = face(piece.side());
+        Span drawn = piece.stretch() instanceof WallPiece.Part part
+                ? PlacedPiece.stretch(part, visibleStart, visibleEnd)
+                : face;
+        boolean onFace = drawn.from() >= face.from() - Tolerance.SAME_MM && drawn.to() <= face.to() + Tolerance.SAME_MM;
+        if (!(piece.make() instanceof WallPiece.Lined) || !onFace) return drawn;
+        double from = face.from() + linings.givesWay(strip, End.START, piece, face.from());
+        double to = face.to() - linings.givesWay(strip, End.END, piece, face.to());
+        double start = Math.max(drawn.from(), from);
+        return new Span(start, Math.max(start, Math.min(drawn.to(), to)), null);
     }
 
     /** From where to where the wall's face on a side is seen. */
@@ -355,7 +351,7 @@ public final class WallSolid {
         StripPly p = strip.plies().get(ply);
         Vec lo = strip.at(edge.atLo(), p.lo()), hi = strip.at(edge.atHi(), p.hi());
         boolean bends = end.bend() != null && edge.equals(end.edge());
-        return bends ? List.of(lo, strip.at(end.bend().x(), end.bend().y()), hi) : List.of(lo, hi);
+        return bends ? List.of(lo, strip.at(end.bend().at().x(), end.bend().at().y()), hi) : List.of(lo, hi);
     }
 
     /** The linings that return round free ends of this wall. */

@@ -27,7 +27,7 @@ final class ManyArms {
         List<Area> pieces = new ArrayList<>();
         for (WallEndRef ref : ends)
             if (building.solid(ref.wall().id()) instanceof WallSolid s)
-                thickest = Math.max(thickest, s.strip().hi() - s.strip().lo());
+                thickest = Math.max(thickest, s.strip().thickness());
         for (WallEndRef ref : ends)
             if (building.solid(ref.wall().id()) instanceof WallSolid s)
                 pieces.addAll(WallBodies.near(s, ref.end(), 4 * thickest));

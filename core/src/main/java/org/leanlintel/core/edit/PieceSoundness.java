@@ -7,8 +7,10 @@ import org.leanlintel.core.building.PlacedPiece;
 import org.leanlintel.core.building.Span;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.building.Wrapped;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.WallPiece;
@@ -18,9 +20,10 @@ final class PieceSoundness {
 
     private PieceSoundness() {}
 
-    static @Nullable Refusal check(WallSolid solid) {
+    static @Nullable Refusal check(WallSolid solid, Model model) {
         for (PlacedPiece p : solid.pieces()) {
             Refusal refusal = fits(solid, p);
+            if (refusal == null) refusal = stout(p, model);
             if (refusal == null) refusal = clearOfOpenings(solid, p);
             if (refusal == null) refusal = clearOfWalls(solid, p);
             if (refusal == null) refusal = clearOfPieces(solid, p);
@@ -38,10 +41,15 @@ final class PieceSoundness {
             return refuse(p, "%s would run past the end of %s.".formatted(what, mark));
         if (p.piece().headMm() > solid.heightMm() + Tolerance.SAME_MM)
             return refuse(p, "%s would be higher than %s.".formatted(what, mark));
-        double thickness = solid.strip().hi() - solid.strip().lo();
-        if (p.isNiche() && p.hi() - p.lo() > thickness - 1)
+        if (p.isNiche() && p.hi() - p.lo() > solid.strip().thickness() - 1)
             return refuse(p, "%s would go right through %s.".formatted(what, mark));
         return null;
+    }
+
+    private static @Nullable Refusal stout(PlacedPiece p, Model model) {
+        if (!(p.piece().make() instanceof WallPiece.Mass mass)) return null;
+        String fault = Wrapped.tooSlight(mass, p.to() - p.from(), false, model);
+        return fault == null ? null : refuse(p, "The %s %s.".formatted(Naming.of(p.piece()), fault));
     }
 
     /** Openings interrupt a lining; nothing else may stand before one. */
@@ -96,6 +104,8 @@ final class PieceSoundness {
 
     /** A post may touch a wall and stand in none. */
     static @Nullable Refusal check(Post post, Building building) {
+        String fault = Wrapped.tooSlight(post.make(), post.widthMm(), true, building.model());
+        if (fault != null) return Refusal.because("The %s %s.".formatted(Naming.of(post), fault), post.id());
         Area area = Area.of(post.corners());
         for (Strip strip : building.near(post.at(), post.storey())) {
             if (area.and(Area.of(strip.outline())).mm2() > Tolerance.OVERLAP_MM2)

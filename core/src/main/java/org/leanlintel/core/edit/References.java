@@ -103,15 +103,16 @@ public final class References {
                 add(found, p.wall(), Wall.class);
                 switch (p.make()) {
                     case WallPiece.Lined l -> l.plies().forEach(ply -> ofPly(ply, found));
-                    case WallPiece.Solid s -> add(found, s.material(), Material.class);
-                    case WallPiece.Boxed b -> add(found, b.material(), Material.class);
                     case WallPiece.Niche n -> {}
+                    case WallPiece.Solid s -> ofMass(s, found);
+                    case WallPiece.Built b -> ofMass(b, found);
+                    case WallPiece.Boxed b -> ofMass(b, found);
                 }
             }
             case Post p -> {
                 add(found, p.storey(), Storey.class);
                 add(found, p.layer(), Layer.class);
-                add(found, p.material(), Material.class);
+                ofMass(p.make(), found);
             }
             case BuildUp b -> b.plies().forEach(p -> ofPly(p, found));
             case DimensionString s -> {
@@ -140,6 +141,14 @@ public final class References {
 
     private static void add(List<Reference> found, ElementId to, Class<? extends Element> kind) {
         found.add(new Reference(to, kind));
+    }
+
+    private static void ofMass(WallPiece.Mass mass, List<Reference> found) {
+        switch (mass) {
+            case WallPiece.Solid s -> add(found, s.material(), Material.class);
+            case WallPiece.Built b -> add(found, b.buildUp(), BuildUp.class);
+            case WallPiece.Boxed b -> add(found, b.material(), Material.class);
+        }
     }
 
     private static void ofPly(Ply ply, List<Reference> found) {

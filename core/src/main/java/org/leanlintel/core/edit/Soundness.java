@@ -56,7 +56,12 @@ final class Soundness {
     /** Posts that were put or moved, and those a wall may have come to stand in. */
     private static @Nullable Refusal posts(Building before, Building after, Change change) {
         Set<Post> posts = new LinkedHashSet<>();
-        for (Element e : change.after()) if (e instanceof Post p) posts.add(p);
+        for (Element e : change.after())
+            switch (e) {
+                case Post p -> posts.add(p);
+                case BuildUp b -> posts.addAll(after.model().all(Post.class));
+                default -> {}
+            }
         for (ElementId id : after.fitted()) {
             Strip strip = after.strip(id);
             if (strip != null && strip != before.strip(id))
@@ -74,7 +79,7 @@ final class Soundness {
         Refusal refusal = strip == was ? null : strip(strip, was);
         if (refusal == null) refusal = ends(solid);
         if (refusal == null) refusal = openings(solid);
-        return refusal == null ? PieceSoundness.check(solid) : refusal;
+        return refusal == null ? PieceSoundness.check(solid, after.model()) : refusal;
     }
 
     private @Nullable Refusal strip(Strip strip, @Nullable Strip was) {

@@ -9,6 +9,7 @@ import org.leanlintel.core.geometry.Vec;
  * @param mark what people call it: P3
  * @param at its middle
  * @param angle of its width, radians counter-clockwise from the x axis
+ * @param widthMm with its lining, as the depth of its make is
  */
 public record Post(
         ElementId id,
@@ -18,8 +19,7 @@ public record Post(
         Vec at,
         double angle,
         double widthMm,
-        double depthMm,
-        ElementId material)
+        WallPiece.Mass make)
         implements Element {
 
     public Post {
@@ -27,21 +27,28 @@ public record Post(
         at = Checks.near(at);
         angle = Checks.number("A post's angle", angle, -Math.TAU, Math.TAU, "radians");
         widthMm = Checks.between("A post's width", widthMm, 10, 5000);
-        depthMm = Checks.between("A post's depth", depthMm, 10, 5000);
     }
 
     public Post moved(Vec by) {
-        return new Post(id, storey, layer, mark, at.plus(by), angle, widthMm, depthMm, material);
+        return new Post(id, storey, layer, mark, at.plus(by), angle, widthMm, make);
+    }
+
+    public double depthMm() {
+        return make.depthMm();
     }
 
     /** Counter-clockwise. */
     public List<Vec> corners() {
-        Vec along = Vec.ofAngle(angle).times(widthMm / 2),
-                up = Vec.ofAngle(angle).left().times(depthMm / 2);
-        return List.of(
-                at.minus(along).minus(up),
-                at.plus(along).minus(up),
-                at.plus(along).plus(up),
-                at.minus(along).plus(up));
+        return ring(0, widthMm, 0, depthMm());
+    }
+
+    /** A part of it, counter-clockwise: x along its width and y along its depth, from its first corner. */
+    public List<Vec> ring(double x0, double x1, double y0, double y1) {
+        return List.of(point(x0, y0), point(x1, y0), point(x1, y1), point(x0, y1));
+    }
+
+    private Vec point(double x, double y) {
+        Vec along = Vec.ofAngle(angle);
+        return at.along(along, x - widthMm / 2).along(along.left(), y - depthMm() / 2);
     }
 }

@@ -39,6 +39,7 @@ public record WallPiece(
         return switch (make) {
             case Lined l -> "lining";
             case Solid s -> "pier";
+            case Built b -> "pier";
             case Boxed b -> "boxing";
             case Niche n -> "niche";
         };
@@ -76,15 +77,32 @@ public record WallPiece(
         }
     }
 
+    /** What stands on its own feet, against a wall or free. */
+    public sealed interface Mass {
+        double depthMm();
+    }
+
     /** One material throughout, joined with the wall where that is of the same: a pier, a nib, a chimney breast. */
-    public record Solid(ElementId material, double depthMm) implements Make {
+    public record Solid(ElementId material, double depthMm) implements Make, Mass {
         public Solid {
             depthMm = Checks.between("The depth of a pier", depthMm, 5, 5000);
         }
     }
 
+    /**
+     * Of a build-up: a core of what its structure is made of, lined all round with what the build-up has inside its
+     * structure.
+     *
+     * @param depthMm with the lining
+     */
+    public record Built(ElementId buildUp, double depthMm) implements Make, Mass {
+        public Built {
+            depthMm = Checks.between("The depth of a pier", depthMm, 5, 5000);
+        }
+    }
+
     /** A board round an empty space, as over pipes. @param depthMm with the board */
-    public record Boxed(ElementId material, double boardMm, double depthMm) implements Make {
+    public record Boxed(ElementId material, double boardMm, double depthMm) implements Make, Mass {
         public Boxed {
             boardMm = Checks.between("The board of a boxing", boardMm, 1, 200);
             depthMm = Checks.between("The depth of a boxing", depthMm, boardMm, 5000);

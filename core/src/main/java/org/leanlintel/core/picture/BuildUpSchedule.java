@@ -20,6 +20,7 @@ import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.picture.Lettering.Align;
 import org.leanlintel.core.takeoff.BuildUpUse;
+import org.leanlintel.core.takeoff.LiningUse;
 
 /**
  * The wall build-ups in use as a table: mark, cut to scale, plies from outside to inside, thickness, U-value, ratings,
@@ -102,6 +103,7 @@ public final class BuildUpSchedule implements DrawingPicture {
             down = HEADER;
             rule(pens, PenRole.SHEET_RULE);
             for (BuildUpUse use : uses) row(use);
+            for (LiningUse lining : LiningUse.of(building)) row(lining, pens);
             rule(pens, PenRole.SHEET_FRAME);
             double x = 0;
             for (Column c : columns) {
@@ -128,7 +130,8 @@ public final class BuildUpSchedule implements DrawingPicture {
                     lettering,
                     pens);
             cut(buildUp, pens, height);
-            plies(buildUp, pens);
+            text(pens, buildUp.name(), 2, PAD + LETTERS, true);
+            plies(buildUp.plies(), pens);
             text(
                     pens,
                     LengthPrinter.ofScreen(model.settings().units()).print(buildUp.thicknessMm()),
@@ -139,12 +142,30 @@ public final class BuildUpSchedule implements DrawingPicture {
             for (int i = 0; i < heat.size(); i++) text(pens, heat.get(i), 4, PAD + LETTERS + i * LINE, false);
             wrapped(pens, buildUp.fire(), 5);
             wrapped(pens, buildUp.sound(), 6);
-            double metre = metric ? 1000 : 12 * UnitSystem.MM_PER_INCH, square = metric ? 1e6 : FT2_MM2;
-            text(pens, number(use.lengthMm() / metre, metric ? 2 : 1), 7, PAD + LETTERS, false);
-            text(pens, number(use.areaMm2() / square, metric ? 2 : 0), 8, PAD + LETTERS, false);
+            amounts(use.lengthMm(), use.areaMm2(), pens);
             down += height;
             rule(pens, PenRole.SHEET_RULE);
             groups.add(new Group(buildUp.id(), drawing.id(), pens.items(), List.of()));
+        }
+
+        /** A lining of walls' own: the marks of its pieces, its plies, how thick, how long and how much. */
+        private void row(LiningUse use, Pens pens) {
+            double height = Math.max(LINE * 3, (use.plies().size() + 1) * LINE) + 2 * PAD;
+            text(pens, String.join(", ", use.marks()), 0, PAD + LETTERS, false);
+            text(pens, "Lining of its own, from the wall outwards", 2, PAD + LETTERS, true);
+            plies(use.plies(), pens);
+            double thickness =
+                    use.plies().stream().mapToDouble(Ply::thicknessMm).sum();
+            text(pens, LengthPrinter.ofScreen(model.settings().units()).print(thickness), 3, PAD + LETTERS, false);
+            amounts(use.lengthMm(), use.areaMm2(), pens);
+            down += height;
+            rule(pens, PenRole.SHEET_RULE);
+        }
+
+        private void amounts(double lengthMm, double areaMm2, Pens pens) {
+            double metre = metric ? 1000 : 12 * UnitSystem.MM_PER_INCH, square = metric ? 1e6 : FT2_MM2;
+            text(pens, number(lengthMm / metre, metric ? 2 : 1), 7, PAD + LETTERS, false);
+            text(pens, number(areaMm2 / square, metric ? 2 : 0), 8, PAD + LETTERS, false);
         }
 
         private void cut(BuildUp buildUp, Pens pens, double height) {
@@ -153,10 +174,9 @@ public final class BuildUpSchedule implements DrawingPicture {
             BuildUpCut.paint(buildUp, model, corner, (height - 2 * PAD) * drawing.scale(), drawing.scale(), pens);
         }
 
-        private void plies(BuildUp buildUp, Pens pens) {
-            text(pens, buildUp.name(), 2, PAD + LETTERS, true);
+        private void plies(List<Ply> plies, Pens pens) {
             double y = PAD + LETTERS;
-            for (Ply ply : buildUp.plies()) {
+            for (Ply ply : plies) {
                 y += LINE;
                 String thickness = ply.does() == Does.SHEET
                         ? ""

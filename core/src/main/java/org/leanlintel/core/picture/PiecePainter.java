@@ -6,12 +6,13 @@ import org.leanlintel.core.building.PlacedPiece;
 import org.leanlintel.core.building.Slab;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.building.Wrapped;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Hold;
-import org.leanlintel.core.model.Material;
+import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Post;
 
@@ -92,20 +93,24 @@ final class PiecePainter {
         return new Catch(words, new Hold.OnPiece(id, edge), line.getFirst(), line.getLast());
     }
 
-    static Group of(Post post, Material material, Look look) {
+    static Group of(Post post, Model model, Look look) {
         Pens pens = new Pens(look.lens());
-        List<Vec> ring = post.corners();
-        pens.fill(material.tint(), ring);
-        Vec along = ring.get(1).minus(ring.get(0)).unit(), across = ring.get(3).minus(ring.get(0));
-        new PlyHatch(material.hatch(), look.drawing().scale(), post.depthMm())
-                .lines(ring, 0, post.widthMm(), (s, part) -> ring.get(0)
-                        .along(along, s)
-                        .along(across, part))
-                .forEach(line -> pens.line(PenRole.HATCH, line));
-        pens.closed(PenRole.CUT_STRUCTURE, ring);
+        for (Wrapped.Part part : Wrapped.of(post.make(), post.widthMm(), true, model)) part(post, part, look, pens);
         List<Catch> catches = new ArrayList<>();
         for (int edge = 0; edge < 4; edge++)
             catches.add(caught("side of " + post.mark(), post.id(), edge, PieceEdges.of(post, edge)));
         return new Group(post.id(), post.layer(), pens.items(), catches);
+    }
+
+    private static void part(Post post, Wrapped.Part part, Look look, Pens pens) {
+        List<Vec> ring = post.ring(part.x0(), part.x1(), part.y0(), part.y1());
+        pens.fill(part.material().tint(), ring);
+        Vec along = ring.get(1).minus(ring.get(0)).unit(), across = ring.get(3).minus(ring.get(0));
+        new PlyHatch(part.material().hatch(), look.drawing().scale(), part.y1() - part.y0())
+                .lines(ring, 0, part.x1() - part.x0(), (s, deep) -> ring.get(0)
+                        .along(along, s)
+                        .along(across, deep))
+                .forEach(line -> pens.line(PenRole.HATCH, line));
+        pens.closed(role(part.does()), ring);
     }
 }

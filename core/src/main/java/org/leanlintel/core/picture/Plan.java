@@ -11,7 +11,6 @@ import org.leanlintel.core.building.PlacedPiece;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
-import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Wall;
 import org.pcollections.TreePMap;
@@ -116,8 +115,7 @@ public final class Plan implements DrawingPicture {
     private static TreePMap<ElementId, Group> posts(Building building, Look look, TreePMap<ElementId, Group> known) {
         TreePMap<ElementId, Group> posts = TreePMap.empty();
         for (Post post : building.model().relations().postsOf(look.storey())) {
-            Material material = building.model().get(post.material(), Material.class);
-            posts = posts.plus(post.id(), PiecePainter.of(post, material, look));
+            posts = posts.plus(post.id(), PiecePainter.of(post, building.model(), look));
         }
         return posts.equals(known) ? known : posts;
     }

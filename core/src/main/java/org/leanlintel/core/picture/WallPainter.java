@@ -1,7 +1,9 @@
 package org.leanlintel.core.picture;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Band;
+import org.leanlintel.core.building.Content;
 import org.leanlintel.core.building.EndJoint;
 import org.leanlintel.core.building.PlyRun;
 import org.leanlintel.core.building.Slab;
@@ -92,8 +94,16 @@ final class WallPainter {
     }
 
     private void end(Drawn as, EndJoint.PlyEnd end, List<Vec> line) {
-        PenRole role = FaceLines.role(as, drawn.of(end.against()));
-        if (role == null && end.butted()) role = PenRole.PLY;
+        if (end.bend() == null || line.size() < 3) endLine(as, end.against(), end.butted(), line);
+        else {
+            endLine(as, end.against(), end.butted(), line.subList(0, 2));
+            endLine(as, end.bend().against(), end.butted(), line.subList(1, 3));
+        }
+    }
+
+    private void endLine(Drawn as, @Nullable Content against, boolean butted, List<Vec> line) {
+        PenRole role = FaceLines.role(as, drawn.of(against));
+        if (role == null && butted) role = PenRole.PLY;
         if (role != null) pens.line(role, line);
     }
 

@@ -183,4 +183,23 @@ class DecidedJunctionsTest {
                 .isInstanceOfSatisfying(
                         Refusal.class, r -> assertThat(r.sentence()).contains("do not fit together at one corner"));
     }
+
+    /**
+     * Two partitions of 114 set out on their middles at 20 degrees would meet in a tip 57 / sin 10 = 328.2 beyond the
+     * corner, 656.5 from where their inner faces meet; it is cut 4 x 114 = 456 from there. What is cut off is a triangle
+     * 200.5 high and 2 x 200.5 x tan 10 = 70.7 wide.
+     */
+    @Test
+    void aVeryAcuteCornerIsBlunted() {
+        double angle = Math.toRadians(20), reach = 57 / Math.sin(angle / 2), off = 2 * reach - 456;
+        Wall one = middle(PARTITION, Pick.bare(0, 0), 6000, 0);
+        middle(PARTITION, at(startOf(one)), 6000 * Math.cos(angle), 6000 * Math.sin(angle));
+        List<Area> plies = sketch.cutAt(CUT);
+        Area whole = Area.union(plies);
+        double sum = plies.stream().mapToDouble(Area::mm2).sum();
+        assertThat(whole.mm2()).as("nothing overlaps").isCloseTo(sum, within(0.5));
+        assertThat(whole.mm2()).isCloseTo(2 * 114 * 6000 - off * off * Math.tan(angle / 2), within(1.0));
+        assertThat(whole.rings()).hasSize(1);
+        assertThat(whole.rings().getFirst()).noneMatch(p -> p.length() > 300 && p.x() < 0);
+    }
 }

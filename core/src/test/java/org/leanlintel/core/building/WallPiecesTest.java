@@ -3,6 +3,7 @@ package org.leanlintel.core.building;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -13,8 +14,10 @@ import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Move;
 import org.leanlintel.core.edit.PlacePiece;
 import org.leanlintel.core.edit.PlacePost;
+import org.leanlintel.core.edit.Revise;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
@@ -22,6 +25,7 @@ import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Placing;
+import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Wall;
@@ -29,6 +33,7 @@ import org.leanlintel.core.model.WallPiece;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Plan;
+import org.leanlintel.core.takeoff.LiningUse;
 
 /** Linings of their own, piers, boxings, niches and posts, worked by hand. */
 class WallPiecesTest {
@@ -85,6 +90,11 @@ class WallPiecesTest {
         assertThat(area(tiles.id(), 1000)).isCloseTo(10 * 2100, within(0.01));
         assertThat(area(tiles.id(), 2200)).isCloseTo(10 * 3000, within(0.01));
         assertThat(area(tiles.id(), 2400)).isZero();
+        assertThat(LiningUse.of(sketch.building())).singleElement().satisfies(use -> {
+            assertThat(use.marks()).containsExactly("P1");
+            assertThat(use.lengthMm()).isCloseTo(3000, within(0.01));
+            assertThat(use.areaMm2()).isCloseTo(3000 * 2300 - 900 * 2100, within(0.1));
+        });
     }
 
     /** The partition, 114 with its boards, stands on the tiled face and takes its width; it stays where it was. */
@@ -109,6 +119,25 @@ class WallPiecesTest {
         assertNothingOverlaps(1200);
         sketch.run(new Move(List.of(shell.get(1).id()), new Vec(0, 500)));
         assertThat(area(west.id(), 1200)).as("it follows the room").isCloseTo(10 * 4720, within(0.01));
+    }
+
+    /**
+     * Tiles to 2,100 on the first 900 of the second wall meet tiles on the first: 10 of them are not theirs. A dado above
+     * these shares no height and goes into the corner.
+     */
+    @Test
+    void partialLiningsMeetInAnInsideCornerWhereTheyShareAHeight() {
+        List<Wall> shell = shell();
+        Wall west = shell.get(0), south = shell.get(3);
+        double inside = sketch.building().solid(south.id()).face(Side.RIGHT).to();
+        double fromEnd = sketch.building().solid(south.id()).visible(End.END) - inside;
+        WallPiece.Part corner = new WallPiece.Part(new Placing(End.END, fromEnd), 900);
+        place(piece(west, Side.RIGHT, new WallPiece.Whole(), 0, 1200, TILES));
+        WallPiece tiles = place(piece(south, Side.RIGHT, corner, 0, 1200, TILES));
+        WallPiece above = place(piece(south, Side.RIGHT, corner, 1200, 600, TILES));
+        assertThat(area(tiles.id(), 1000)).isCloseTo(10 * 890, within(0.01));
+        assertThat(area(above.id(), 1500)).isCloseTo(10 * 900, within(0.01));
+        assertNothingOverlaps(1000);
     }
 
     /** From tile to the opposite stud: 6,620 - 10. */
@@ -202,8 +231,13 @@ class WallPiecesTest {
         place(piece(wall, Side.LEFT, part(3000, 440), 0, 2500, pier));
         assertThat(refusal(piece(wall, Side.LEFT, part(3400, 440), 0, 2500, pier)))
                 .isEqualTo("The pier P2 would lie on the pier P1.");
-        assertThat(refusal(
-                        new PlacePost(Sketch.STOREY, Sketch.LAYER, new Vec(2000, -50), 0, 90, 90, Sketch.id("stud"))))
+        assertThat(refusal(new PlacePost(
+                        Sketch.STOREY,
+                        Sketch.LAYER,
+                        new Vec(2000, -50),
+                        0,
+                        90,
+                        new WallPiece.Solid(Sketch.id("stud"), 90))))
                 .contains("would stand in W1");
     }
 
@@ -211,7 +245,12 @@ class WallPiecesTest {
     @Test
     void aPostStandsFree() {
         ElementId post = sketch.run(new PlacePost(
-                        Sketch.STOREY, Sketch.LAYER, new Vec(3000, 3000), Math.PI / 4, 140, 140, Sketch.id("stud")))
+                        Sketch.STOREY,
+                        Sketch.LAYER,
+                        new Vec(3000, 3000),
+                        Math.PI / 4,
+                        140,
+                        new WallPiece.Solid(Sketch.id("stud"), 140)))
                 .after()
                 .getFirst()
                 .id();
@@ -221,5 +260,56 @@ class WallPiecesTest {
                 .anyMatch(p -> p.distanceTo(new Vec(3500 + 140 * Math.sqrt(0.5), 3000)) < 0.01);
         Wall wall = sketch.run(Sketch.LINED, false, 3000, 0, 3000, 2000).getFirst();
         assertThat(refusal(new Move(List.of(wall.id()), new Vec(500, 1500)))).contains("would stand in W1");
+    }
+
+    /** 440 x 215 of the lined build-up, 140 of stud with 15 of board inside: board on three sides, stud for the rest. */
+    @Test
+    void aPierOfABuildUpIsLinedRoundItsFreeSides() {
+        Wall wall = sketch.run(Sketch.LINED, false, 0, 0, 6000, 0).getFirst();
+        WallPiece pier =
+                place(piece(wall, Side.RIGHT, part(1000, 440), 0, 2500, new WallPiece.Built(Sketch.LINED, 215)));
+        assertThat(area(pier.id(), 1200)).isCloseTo(440 * 215, within(0.01));
+        assertThat(ofMaterial(pier.id(), "board")).isCloseTo(440 * 15 + 2 * 15 * 200, within(0.01));
+        assertThat(ofMaterial(pier.id(), "stud")).isCloseTo(410 * 200, within(0.01));
+        assertNothingOverlaps(1200);
+        assertThat(refusal(piece(wall, Side.RIGHT, part(3000, 30), 0, 2500, new WallPiece.Built(Sketch.LINED, 215))))
+                .isEqualTo("The pier P2 is too slight: its lining alone takes 15.0 mm on each side.");
+    }
+
+    /** 120 square of it, lined on all four sides: the core is 90; it follows its build-up. */
+    @Test
+    void aPostOfABuildUpIsLinedAllRound() {
+        ElementId post = sketch.run(new PlacePost(
+                        Sketch.STOREY,
+                        Sketch.LAYER,
+                        new Vec(3000, 3000),
+                        0,
+                        120,
+                        new WallPiece.Built(Sketch.LINED, 120)))
+                .after()
+                .getFirst()
+                .id();
+        assertThat(ofMaterial(post, "stud")).isCloseTo(90 * 90, within(0.01));
+        assertThat(ofMaterial(post, "board")).isCloseTo(120 * 120 - 90 * 90, within(0.01));
+        assertNothingOverlaps(1200);
+        BuildUp lined = sketch.model().get(Sketch.LINED, BuildUp.class);
+        List<Ply> plies = new ArrayList<>(lined.plies());
+        plies.set(plies.size() - 1, Sketch.ply("board", 30, Does.LINING));
+        sketch.run(new Revise(of(lined, plies)));
+        assertThat(ofMaterial(post, "stud")).isCloseTo(60 * 60, within(0.01));
+        plies.set(plies.size() - 1, Sketch.ply("board", 60, Does.LINING));
+        assertThat(refusal(new Revise(of(lined, plies))))
+                .isEqualTo("The post P1 is too slight: its lining alone takes 60.0 mm on each side.");
+    }
+
+    private double ofMaterial(ElementId element, String material) {
+        return Sketch.at(sketch.building().bodiesOf(Sketch.STOREY), 1200).stream()
+                .filter(b -> b.element().equals(element) && b.material().id().equals(Sketch.id(material)))
+                .mapToDouble(b -> Area.of(b.outline()).mm2())
+                .sum();
+    }
+
+    private static BuildUp of(BuildUp was, List<Ply> plies) {
+        return new BuildUp(was.id(), was.mark(), was.name(), was.use(), plies, "", "", "");
     }
 }

@@ -39,6 +39,7 @@ public final class Kinds {
             Meeting.class,
             WallPiece.Stretch.class,
             WallPiece.Make.class,
+            WallPiece.Mass.class,
             Heat.class,
             Framing.class,
             HeatLoss.class);

@@ -38,6 +38,7 @@ final class Upgrade {
     /** Changes {@code element} from the form of {@code version} to the present one. */
     void element(JsonNode element, int version) {
         if (version < 2 && element instanceof ObjectNode node) toVersion2(node);
+        if (version < 3 && element instanceof ObjectNode node) toVersion3(node);
     }
 
     /** What every project of the present form has, as the office standard has it. */
@@ -57,6 +58,15 @@ final class Upgrade {
             case "corner" -> node.set("meeting", kind("byRule"));
             default -> {}
         }
+    }
+
+    /** A post has the make of a pier. */
+    private static void toVersion3(ObjectNode node) {
+        if (!node.path(Kinds.FIELD).asString("").equals("post")) return;
+        ObjectNode make = Json.mapper().createObjectNode().put(Kinds.FIELD, "solid");
+        make.set("material", node.remove("material"));
+        make.set("depthMm", node.remove("depthMm"));
+        node.set("make", make);
     }
 
     private void buildUp(ObjectNode node) {

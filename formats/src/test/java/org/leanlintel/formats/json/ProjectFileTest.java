@@ -22,17 +22,19 @@ import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Ply;
+import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
+import org.leanlintel.core.model.WallPiece;
 
 class ProjectFileTest {
 
     /** One kept sample for every version of the format. */
     @Test
     void readsTheKeptSampleOfVersion1() throws IOException {
-        Model model = ProjectFile.read(sample());
+        Model model = ProjectFile.read(sample(1));
         assertThat(model.settings().name()).isEqualTo("Kept sample");
         assertThat(model.all(Wall.class)).extracting(Wall::mark).containsExactly("W1", "W2");
         assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
@@ -41,7 +43,7 @@ class ProjectFileTest {
     /** Version 1 knew neither marks nor heat: what came from the standard gets the standard's. */
     @Test
     void upgradesVersion1() throws IOException {
-        Model model = ProjectFile.read(sample());
+        Model model = ProjectFile.read(sample(1));
         BuildUp cavity = model.get(new ElementId("build-up-brick-cavity"), BuildUp.class);
         assertThat(cavity.mark()).isEqualTo("3");
         assertThat(cavity.plies()).extracting(Ply::framing).containsOnly(new Framing.Solid());
@@ -50,15 +52,26 @@ class ProjectFileTest {
         assertThat(UValue.of(cavity, model)).isInstanceOf(HeatLoss.Worked.class);
     }
 
-    private static byte[] sample() throws IOException {
-        try (InputStream in = ProjectFileTest.class.getResourceAsStream("/project-v1.lintel.json")) {
+    /** In version 2 a post had a material and a depth of its own. */
+    @Test
+    void upgradesVersion2() throws IOException {
+        Model model = ProjectFile.read(sample(2));
+        Post post = model.all(Post.class).iterator().next();
+        assertThat(post.widthMm()).isEqualTo(140);
+        assertThat(post.make()).isEqualTo(new WallPiece.Solid(new ElementId("material-brick"), 90));
+        assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
+    }
+
+    private static byte[] sample(int version) throws IOException {
+        String name = "/project-v%d.lintel.json".formatted(version);
+        try (InputStream in = ProjectFileTest.class.getResourceAsStream(name)) {
             return in.readAllBytes();
         }
     }
 
     @Test
     void namesThePlaceOfEveryFault() throws IOException {
-        String file = new String(sample(), StandardCharsets.UTF_8);
+        String file = new String(sample(1), StandardCharsets.UTF_8);
         assertRefused(file.replaceFirst("\"widthMm\" : 910.0", "\"widthMm\" : \"wide\""), "widthMm");
         assertRefused(file.replaceFirst("\"mark\" : \"W1\",", ""), "mark");
         assertRefused(file.replaceFirst("\"mark\" : \"W1\"", "\"mark\" : null"), "mark");

@@ -115,8 +115,7 @@ final class Draft {
                 at(x, y),
                 0,
                 size * unitMm,
-                size * unitMm,
-                new ElementId("material-" + material)));
+                new WallPiece.Solid(new ElementId("material-" + material), size * unitMm)));
     }
 
     private List<Pick> picks(double... xy) {

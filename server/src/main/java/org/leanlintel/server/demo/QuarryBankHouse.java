@@ -119,7 +119,13 @@ final class QuarryBankHouse {
 
     /** A chimney breast, a splashback, tiles and a niche in the wet room, a boxing, a nib and a post. */
     private void pieces() {
-        d.piece(west, Side.RIGHT, d.part(End.START, 3250, 900), 0, 2500, solid("light-block", 350));
+        d.piece(
+                west,
+                Side.RIGHT,
+                d.part(End.START, 3250, 900),
+                0,
+                2500,
+                new WallPiece.Built(new ElementId("build-up-block-partition"), 350));
         d.piece(north, Side.RIGHT, d.part(End.START, 2200, 4200), 900, 600, tiles());
         d.piece(lobby, Side.LEFT, new WallPiece.Whole(), 0, 2100, tiles());
         d.piece(wetWest, Side.LEFT, d.part(End.START, 900, 600), 1000, 300, new WallPiece.Niche(90));
