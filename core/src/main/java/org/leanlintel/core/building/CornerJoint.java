@@ -64,7 +64,7 @@ final class CornerJoint {
 
     /** How {@code arm} ends where it meets {@code other} at a corner. */
     static EndJoint between(Arm arm, Arm other, Meeting meeting) {
-        if (Math.abs(arm.direction().cross(other.direction())) < Tolerance.BEND_SINE) return inLine(arm, other);
+        if (Math.abs(arm.direction().cross(other.direction())) < Tolerance.BEND_SINE) return inLine(arm, other, 0);
         CornerJoint joint = of(arm, other);
         joint.joinRising(0, joint.structureA.from(), 0, joint.structureB.from());
         joint.joinStructures(meeting);
@@ -249,12 +249,13 @@ final class CornerJoint {
         return new Span(Math.min(s0, s1), Math.max(s0, s1), ply.content());
     }
 
-    private static EndJoint inLine(Arm arm, Arm other) {
+    /** @param pastMm how far {@code arm} runs on past the corner before it meets the other */
+    static EndJoint inLine(Arm arm, Arm other, double pastMm) {
         Vec across = arm.direction().minus(other.direction());
         Vec cut = across.length() < Tolerance.PARALLEL_SINE
                 ? arm.direction().left()
                 : across.unit().left();
-        Line bisector = new Line(arm.point(), cut);
+        Line bisector = new Line(arm.point().along(arm.direction(), -pastMm), cut);
         Map<Integer, PlyEnd> ends = new TreeMap<>();
         List<ArmPly> others = other.pliesToRight();
         for (ArmPly p : arm.pliesToLeft()) {

@@ -113,9 +113,8 @@ final class Junctions {
             return CornerJoint.between(arm, arms.get(0).equals(arm) ? arms.get(1) : arms.get(0), meeting);
         Couple couple = Couple.inLine(arms, meeting);
         if (couple == null) return new StarJoint(arms).end(arm);
-        if (couple.has(arm))
-            return CornerJoint.between(arm, couple.first().equals(arm) ? couple.second() : couple.first(), meeting);
-        Strip host = couple.squarest(arm).strip();
+        if (couple.has(arm)) return CornerJoint.inLine(arm, couple.other(arm), couple.past(arm, arms));
+        Strip host = couple.hostOf(arm).strip();
         return crosses(arm, host) ? onSide(arm, host, WallEnd.Reach.STRUCTURE) : EndJoint.free(arm.strip(), arm.s(0));
     }
 
@@ -163,10 +162,42 @@ final class Junctions {
             return first.equals(arm) || second.equals(arm);
         }
 
-        Arm squarest(Arm arm) {
+        Arm other(Arm arm) {
+            return first.equals(arm) ? second : first;
+        }
+
+        /** The arm that another stands on: the one whose face lies further towards it, else the one it is more square to. */
+        Arm hostOf(Arm arm) {
+            double step = faceTowards(first, arm) - faceTowards(second, arm);
+            if (Math.abs(step) > Tolerance.SAME_MM) return step > 0 ? first : second;
             double one = Math.abs(arm.direction().cross(first.direction()));
             double two = Math.abs(arm.direction().cross(second.direction()));
             return two > one + 1e-9 ? second : first;
+        }
+
+        private static double faceTowards(Arm of, Arm other) {
+            boolean onLeft = of.direction().cross(other.direction()) > 0;
+            return onLeft
+                    ? of.pliesToLeft().getLast().a1()
+                    : -of.pliesToLeft().getFirst().a0();
+        }
+
+        /**
+         * How far one of the two runs on past the corner: under the whole of what stands there where its face lies
+         * further out than the other's; negative where it is the other that does.
+         */
+        double past(Arm arm, List<Arm> arms) {
+            double past = 0;
+            for (Arm standing : arms) {
+                boolean stands = !has(standing) && crosses(standing, first.strip());
+                boolean stepped = !Tolerance.same(faceTowards(first, standing), faceTowards(second, standing));
+                if (!stands || !stepped) continue;
+                Arm host = hostOf(standing);
+                double under = SideJoint.of(standing, host.strip(), WallEnd.Reach.STRUCTURE)
+                        .pastEnd(host);
+                if (under > Math.abs(past)) past = host.equals(arm) ? under : -under;
+            }
+            return past;
         }
     }
 }

@@ -94,6 +94,13 @@ final class SideJoint {
         return landings;
     }
 
+    /** How far past an end of its host the standing wall reaches, millimetres; 0 where it does not. */
+    double pastEnd(Arm hostEnd) {
+        double past = 0;
+        for (Landing l : landings()) past = Math.max(past, -Math.min(hostEnd.s(l.from()), hostEnd.s(l.to())));
+        return past;
+    }
+
     /** Whether the drafter attached it to the host's side, rather than to a corner of it. */
     boolean isAttached() {
         return standingWall().at(standing.end()) instanceof WallEnd.OnSide;

@@ -13,7 +13,7 @@ import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Relations.WallEndRef;
 
 /**
- * Whether three or more walls at one corner can be built: their plies neither overlap nor leave a hole between them. Two
+ * Whether three or more walls at one corner can be built: their plies neither overlap nor leave a hole or a gap between them. Two
  * always can; of more, some lie too close together.
  */
 final class ManyArms {
@@ -23,20 +23,32 @@ final class ManyArms {
     static @Nullable Refusal check(Building building, ElementId corner) {
         List<WallEndRef> ends = building.model().relations().endsAt(corner);
         if (ends.size() < 3) return null;
+        if (fit(building, ends)) return null;
+        String marks = String.join(", ", ends.stream().map(r -> r.wall().mark()).toList());
+        return Refusal.because(
+                "%s do not fit together at one corner: let one stand against another's side instead.".formatted(marks),
+                ends.stream().map(r -> r.wall().id()).toArray(ElementId[]::new));
+    }
+
+    private static boolean fit(Building building, List<WallEndRef> ends) {
         double thickest = 0;
+        for (WallEndRef ref : ends) {
+            if (!(building.solid(ref.wall().id()) instanceof WallSolid s)) continue;
+            if (!WallBodies.areClean(s)) return false;
+            thickest = Math.max(thickest, s.strip().thickness());
+        }
         List<Area> pieces = new ArrayList<>();
-        for (WallEndRef ref : ends)
-            if (building.solid(ref.wall().id()) instanceof WallSolid s)
-                thickest = Math.max(thickest, s.strip().thickness());
         for (WallEndRef ref : ends)
             if (building.solid(ref.wall().id()) instanceof WallSolid s)
                 pieces.addAll(WallBodies.near(s, ref.end(), 4 * thickest));
         Area union = Area.union(pieces);
         double overlap = pieces.stream().mapToDouble(Area::mm2).sum() - union.mm2();
-        if (overlap <= Tolerance.SLIVER_MM2 && union.holesMm2() <= Tolerance.SLIVER_MM2) return null;
-        String marks = String.join(", ", ends.stream().map(r -> r.wall().mark()).toList());
-        return Refusal.because(
-                "%s do not fit together at one corner: let one stand against another's side instead.".formatted(marks),
-                ends.stream().map(r -> r.wall().id()).toArray(ElementId[]::new));
+        return overlap <= Tolerance.SLIVER_MM2 && union.holesMm2() <= Tolerance.SLIVER_MM2 && hold(pieces);
+    }
+
+    /** Whether pieces that touch, but for rounding, are one whole. */
+    private static boolean hold(List<Area> pieces) {
+        double touch = 2 * Tolerance.SAME_MM;
+        return Area.union(pieces.stream().map(a -> a.grown(touch)).toList()).pieces() == 1;
     }
 }

@@ -8,6 +8,8 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
@@ -16,6 +18,8 @@ import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
 public final class Area {
 
     private static final GeometryFactory JTS = new GeometryFactory();
+    private static final BufferParameters MITRED =
+            new BufferParameters(1, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 2);
     private static final PrecisionModel GRID = new PrecisionModel(1 / Tolerance.SAME_MM);
     public static final Area NONE = new Area(JTS.createPolygon());
 
@@ -49,6 +53,11 @@ public final class Area {
     /** Everything that any of {@code areas} covers, on a grid of {@link Tolerance#SAME_MM}, so that neighbours leave no slivers. */
     public static Area union(Collection<Area> areas) {
         return new Area(UnaryUnionNG.union(areas.stream().map(a -> a.shape).toList(), JTS, GRID));
+    }
+
+    /** Everything within {@code mm} of it, corners kept sharp. */
+    public Area grown(double mm) {
+        return new Area(BufferOp.bufferOp(shape, mm, MITRED));
     }
 
     public Area minus(Area other) {

@@ -202,4 +202,22 @@ class DecidedJunctionsTest {
         assertThat(whole.rings()).hasSize(1);
         assertThat(whole.rings().getFirst()).noneMatch(p -> p.length() > 300 && p.x() < 0);
     }
+
+    /** Shell of 290 in line with one of 155, a partition of 114 under the step: the thicker runs on to its far side. */
+    @Test
+    void aWallStandsUnderAStepOfTwoInLine() {
+        Wall thick = sketch.run(SHELL, false, 0, 0, 4000, 0).getFirst();
+        Wall thin = sketch.run(LINED, false, 4000, 0, 8000, 0).getFirst();
+        Pick corner = new Pick(new Vec(4000, 0), new Hold.AtCorner(startOf(thin).id()));
+        Wall partition = middle(PARTITION, corner, 4000, -3000);
+        assertThat(sketch.area(thick, "stud", CUT)).isCloseTo(140 * 4057, within(0.01));
+        assertThat(sketch.area(thin, "stud", CUT)).isCloseTo(140 * 3943, within(0.01));
+        assertThat(sketch.area(thin, "board", CUT)).isCloseTo(15 * 3943, within(0.01));
+        assertThat(sketch.area(partition, "stud", CUT)).isCloseTo(89 * (3000 - 290), within(0.01));
+        List<Area> plies = sketch.cutAt(CUT);
+        double sum = plies.stream().mapToDouble(Area::mm2).sum();
+        assertThat(Area.union(plies).mm2()).as("no overlap").isCloseTo(sum, within(Tolerance.OVERLAP_MM2));
+        double whole = 290 * 4057 + 155 * 3943 + 114 * (3000 - 290);
+        assertThat(sum).as("no gap").isCloseTo(whole, within(1.0));
+    }
 }
