@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.edit.DrawWalls;
+import org.leanlintel.core.edit.NewWall;
 import org.leanlintel.core.edit.Editing;
 import org.leanlintel.core.edit.Move;
 import org.leanlintel.core.edit.Pick;
@@ -121,13 +122,13 @@ public class MoveOneWall {
     }
 
     private static DrawWalls walls(String buildUp, SetOut setOut, List<Pick> picks, boolean close) {
-        return new DrawWalls(
+        return new DrawWalls(NewWall.of(
                 OfficeStandard.GROUND,
                 OfficeStandard.LAYER_WALLS,
                 new ElementId(buildUp),
                 setOut,
                 Side.LEFT,
-                WallEnd.Reach.STRUCTURE,
+                WallEnd.Reach.STRUCTURE),
                 picks,
                 close);
     }

@@ -12,6 +12,7 @@ import org.leanlintel.core.building.Building;
 import org.leanlintel.core.edit.DrawWalls;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Editing;
+import org.leanlintel.core.edit.NewWall;
 import org.leanlintel.core.edit.Pick;
 import org.leanlintel.core.edit.PlaceOpening;
 import org.leanlintel.core.geometry.Area;
@@ -146,19 +147,22 @@ public final class Sketch {
         List<Pick> picks = new ArrayList<>();
         for (int i = 0; i < xy.length; i += 2) picks.add(Pick.bare(xy[i], xy[i + 1]));
         return made(run(new DrawWalls(
-                STOREY, LAYER, buildUp, new SetOut.OnFace(0), Side.LEFT, WallEnd.Reach.STRUCTURE, picks, close)));
+                NewWall.of(STOREY, LAYER, buildUp, new SetOut.OnFace(0), Side.LEFT, WallEnd.Reach.STRUCTURE),
+                picks,
+                close)));
     }
 
     /** A partition along its middle, from the side of one wall to the side of another, or to a free point where null. */
     public Wall partition(ElementId buildUp, Vec from, Wall onFrom, Vec to, Wall onTo) {
         List<Pick> picks = List.of(on(from, onFrom), on(to, onTo));
         return made(run(new DrawWalls(
-                        STOREY,
-                        LAYER,
-                        buildUp,
-                        new SetOut.MiddleOfStructure(),
-                        Side.LEFT,
-                        WallEnd.Reach.STRUCTURE,
+                        NewWall.of(
+                                STOREY,
+                                LAYER,
+                                buildUp,
+                                new SetOut.MiddleOfStructure(),
+                                Side.LEFT,
+                                WallEnd.Reach.STRUCTURE),
                         picks,
                         false)))
                 .getFirst();

@@ -65,7 +65,7 @@ public final class WallBodies {
     }
 
     private static List<Area> plies(WallSolid solid) {
-        Band whole = new Band(solid.levelMm(), solid.levelMm() + solid.heightMm(), List.of(), List.of());
+        Band whole = solid.whole();
         List<Area> areas = new ArrayList<>();
         for (int i = 0; i < solid.strip().plies().size(); i++) {
             if (solid.strip().plies().get(i).thickness() == 0) continue;

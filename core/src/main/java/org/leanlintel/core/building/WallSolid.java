@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.TreeSet;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.EndJoint.Cap;
@@ -16,6 +17,7 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
@@ -34,7 +36,15 @@ public final class WallSolid {
     private final List<Slab> slabs;
     private final double visibleStart;
     private final double visibleEnd;
-    private final List<List<Cut>> cutsByPly = new ArrayList<>();
+    private final List<List<Interruption>> cutsByPly = new ArrayList<>();
+
+    /** A cut by a wall that stands on this one, from that wall's foot to its head, above the storey's level. */
+    private record Interruption(Cut cut, double lowMm, double highMm) {
+
+        boolean isAt(double heightMm) {
+            return heightMm >= lowMm && heightMm < highMm;
+        }
+    }
 
     WallSolid(Strip strip, Storey storey, Junctions junctions, Model model) {
         this.strip = strip;
@@ -48,15 +58,20 @@ public final class WallSolid {
                 .map(o -> PlacedOpening.of(o, visibleStart, visibleEnd))
                 .toList();
         strip.plies().forEach(p -> cutsByPly.add(new ArrayList<>()));
-        for (SideJoint joint : standing)
-            for (Cut cut : joint.cuts()) cutsByPly.get(cut.hostPly()).add(cut);
+        standing.forEach(this::interrupt);
         cutsByPly.forEach(
-                cuts -> cuts.sort(Comparator.comparingDouble(c -> c.from().middle())));
+                cuts -> cuts.sort(Comparator.comparingDouble(c -> c.cut().from().middle())));
         LiningEnds linings = junctions.linings();
         pieces = model.relations().piecesOn(strip.wall().id()).stream()
                 .map(p -> PlacedPiece.of(p, strip, stretch(p, linings)))
                 .toList();
         slabs = WallPieces.slabs(this, model);
+    }
+
+    private void interrupt(SideJoint joint) {
+        Rise rise = joint.standingWall().rise();
+        for (Cut cut : joint.cuts())
+            cutsByPly.get(cut.hostPly()).add(new Interruption(cut, rise.footMm(), rise.headMm(storey)));
     }
 
     private Span stretch(WallPiece piece, LiningEnds linings) {
@@ -94,10 +109,18 @@ public final class WallSolid {
         return slabs;
     }
 
-    /** Where walls that stand on this one touch its face on a side. */
+    /** Where walls that stand on this one touch its face on a side, at whatever height. */
     public List<Span> standingOn(Side side) {
+        return standingOn(side, rise -> true);
+    }
+
+    private List<Span> standingOn(Side side, Predicate<Rise> counts) {
         List<Span> spans = new ArrayList<>();
-        for (SideJoint joint : standing) if (joint.onLeft() == (side == Side.LEFT)) spans.addAll(joint.touches());
+        for (SideJoint joint : standing) {
+            boolean here = joint.onLeft() == (side == Side.LEFT)
+                    && counts.test(joint.standingWall().rise());
+            if (here) spans.addAll(joint.touches());
+        }
         return spans;
     }
 
@@ -148,8 +171,18 @@ public final class WallSolid {
                 .orElse(0);
     }
 
+    /** Of its foot above its storey's level, millimetres. */
+    public double footMm() {
+        return strip.wall().rise().footMm();
+    }
+
+    /** Of its head above its storey's level, millimetres. */
+    public double headMm() {
+        return strip.wall().rise().headMm(storey);
+    }
+
     public double heightMm() {
-        return storey.heightMm();
+        return headMm() - footMm();
     }
 
     /** Whether every ply is longer than its ends are deep. */
@@ -190,29 +223,26 @@ public final class WallSolid {
         return null;
     }
 
-    /** The wall from foot to head, split at every sill and head within it. */
+    /** The wall from foot to head, split at every sill and head within it and where walls on it begin and end. */
     public List<Band> bands() {
-        TreeSet<Double> heights = new TreeSet<>(List.of(storey.levelMm(), storey.headMm()));
-        for (PlacedOpening o : openings) {
-            heights.add(storey.levelMm() + o.opening().sillMm());
-            heights.add(storey.levelMm() + o.opening().headMm());
-        }
-        for (PlacedPiece p : pieces) {
-            if (!p.isNiche()) continue;
-            heights.add(storey.levelMm() + p.piece().lowMm());
-            heights.add(storey.levelMm() + p.piece().headMm());
-        }
-        List<Double> within = List.copyOf(heights.headSet(storey.headMm(), true));
+        TreeSet<Double> heights = new TreeSet<>(List.of(footMm(), headMm()));
+        for (PlacedOpening o : openings)
+            heights.addAll(List.of(o.opening().sillMm(), o.opening().headMm()));
+        for (PlacedPiece p : pieces)
+            if (p.isNiche()) heights.addAll(List.of(p.piece().lowMm(), p.piece().headMm()));
+        for (List<Interruption> cuts : cutsByPly)
+            for (Interruption cut : cuts) heights.addAll(List.of(cut.lowMm(), cut.highMm()));
+        List<Double> within = List.copyOf(heights.subSet(footMm(), true, headMm(), true));
         List<Band> bands = new ArrayList<>();
         for (int i = 1; i < within.size(); i++) bands.add(band(within.get(i - 1), within.get(i)));
         return bands;
     }
 
     private Band band(double low, double high) {
-        double middle = (low + high) / 2 - storey.levelMm();
+        double middle = (low + high) / 2;
         return new Band(
-                low,
-                high,
+                storey.levelMm() + low,
+                storey.levelMm() + high,
                 openings.stream().filter(o -> o.openAt(middle)).toList(),
                 pieces.stream()
                         .filter(p -> p.isNiche() && p.sharesHeight(middle - 1, middle + 1))
@@ -224,11 +254,12 @@ public final class WallSolid {
         return bands().stream()
                 .filter(b -> cutMm >= b.lowMm() && cutMm < b.highMm())
                 .findFirst()
-                .orElse(new Band(storey.levelMm(), storey.headMm(), List.of(), List.of()));
+                .orElse(whole());
     }
 
-    public boolean isCutAt(double cutMm) {
-        return cutMm >= storey.levelMm() && cutMm < storey.headMm();
+    /** All of it as one slice, without openings. */
+    Band whole() {
+        return new Band(storey.levelMm() + footMm(), storey.levelMm() + headMm(), List.of(), List.of());
     }
 
     /** What stands of a ply in a band, from start to end. */
@@ -251,12 +282,20 @@ public final class WallSolid {
 
     private List<Gap> gaps(int ply, Band band) {
         List<Gap> gaps = new ArrayList<>();
-        for (Cut cut : cutsByPly.get(ply)) gaps.add(new Gap(cut.from(), cut.to(), false));
+        for (Cut cut : cutsAt(ply, band)) gaps.add(new Gap(cut.from(), cut.to(), false));
         for (PlacedOpening o : band.through()) gaps.add(new Gap(Edge.square(o.from()), Edge.square(o.to()), true));
         for (PlacedPiece n : band.niches())
             if (reaches(n, ply)) gaps.add(new Gap(Edge.square(n.from()), Edge.square(n.to()), false));
         gaps.sort(Comparator.comparingDouble(g -> g.from().middle()));
         return gaps;
+    }
+
+    private List<Cut> cutsAt(int ply, Band band) {
+        double middle = (band.lowMm() + band.highMm()) / 2 - storey.levelMm();
+        return cutsByPly.get(ply).stream()
+                .filter(c -> c.isAt(middle))
+                .map(Interruption::cut)
+                .toList();
     }
 
     private boolean reaches(PlacedPiece niche, int ply) {
@@ -297,7 +336,7 @@ public final class WallSolid {
         List<Span> spans = new ArrayList<>();
         for (PlyRun run : runs(ply, band)) spans.add(span(run.from(), run.to(), leftFace, strip.content(ply)));
         for (PlacedOpening o : band.through()) spans.add(new Span(o.from(), o.to(), null));
-        for (Cut cut : cutsByPly.get(ply)) spans.add(span(cut.from(), cut.to(), leftFace, cut.content()));
+        for (Cut cut : cutsAt(ply, band)) spans.add(span(cut.from(), cut.to(), leftFace, cut.content()));
         for (PlacedPiece n : band.niches()) {
             boolean isLeft = n.isOnLeft() ? !leftFace && n.lo() > p.lo() : leftFace && n.hi() < p.hi();
             if (reaches(n, ply) && isLeft) spans.add(new Span(n.from(), n.to(), strip.content(ply)));
@@ -310,7 +349,7 @@ public final class WallSolid {
 
     /** What touches the wall's outermost face on a side, from outside, at a height. */
     public List<Span> outside(Side side, double heightMm) {
-        List<Span> spans = standingOn(side);
+        List<Span> spans = standingOn(side, rise -> rise.isCutAt(heightMm - storey.levelMm(), storey));
         double t = side == Side.LEFT ? strip.hi() : strip.lo();
         for (EndJoint joint : List.of(start, end))
             if (joint.sides().contains(side)) spans.addAll(joint.beyond().apply(t));

@@ -2,7 +2,6 @@ package org.leanlintel.core.edit;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import org.leanlintel.core.building.Building;
@@ -19,30 +18,19 @@ import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Refusal;
-import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 
 /**
  * Draws a run of walls through picked points. An end picked on a face stands against that wall; an end picked on a
- * corner shares it; one that comes a hair short of a wall, or past it, stands against that. A wall drawn across another becomes two that stand against it from either side;
- * the thicker structure runs through.
+ * corner shares it; one that comes a hair short of a wall, or past it, stands against that. A wall drawn across another
+ * becomes two that stand against it from either side; the thicker structure runs through. A run that closes has its
+ * outside outside, whichever way round it was drawn.
  *
- * @param outside the side of the run on which the build-up's outer face lies
- * @param reach how far ends go into the walls they stand on
  * @param close whether the last point joins back to the first
  */
-public record DrawWalls(
-        ElementId storey,
-        ElementId layer,
-        ElementId buildUp,
-        SetOut setOut,
-        Side outside,
-        WallEnd.Reach reach,
-        List<Pick> picks,
-        boolean close)
-        implements Edit {
+public record DrawWalls(NewWall wall, List<Pick> picks, boolean close) implements Edit {
 
     private static final int MOST_PICKS = 500;
 
@@ -52,7 +40,7 @@ public record DrawWalls(
 
     @Override
     public Set<ElementId> reads() {
-        Set<ElementId> ids = new LinkedHashSet<>(List.of(storey, layer, buildUp));
+        Set<ElementId> ids = wall.reads();
         for (Pick p : picks) {
             if (p.hold() instanceof Hold.OnFace f) ids.add(f.wall());
             if (p.hold() instanceof Hold.AtCorner c) ids.add(c.corner());
@@ -81,6 +69,7 @@ public record DrawWalls(
         private final Building building;
         private final Model model;
         private final NewIds ids;
+        private final NewWall made = close ? wall.outside(outsideOfRing()) : wall;
         private final List<Element> put = new ArrayList<>();
         private final List<Wall> walls = new ArrayList<>();
 
@@ -88,6 +77,15 @@ public record DrawWalls(
             this.building = building;
             model = building.model();
             ids = new NewIds(model);
+        }
+
+        private Side outsideOfRing() {
+            double twice = 0;
+            for (int i = 0; i < picks.size(); i++)
+                twice += picks.get(i)
+                        .at()
+                        .cross(picks.get((i + 1) % picks.size()).at());
+            return twice > 0 ? Side.RIGHT : Side.LEFT;
         }
 
         Outcome draw() {
@@ -116,9 +114,10 @@ public record DrawWalls(
 
         /** @param from the pick next to it, where the wall comes from */
         private WallEnd outerEnd(Pick pick, Vec from) {
-            if (pick.hold() instanceof Hold.OnFace face) return new WallEnd.OnSide(face.wall(), pick.at(), reach);
+            if (pick.hold() instanceof Hold.OnFace face)
+                return new WallEnd.OnSide(face.wall(), pick.at(), wall.reach());
             WallEnd meant = pick.hold() instanceof Hold.AtPoint && !close
-                    ? Attachment.meant(building, storey, from, pick.at(), reach)
+                    ? Attachment.meant(building, wall.storey(), from, pick.at(), wall.reach())
                     : null;
             return meant == null ? corner(pick) : meant;
         }
@@ -126,10 +125,10 @@ public record DrawWalls(
         private WallEnd.AtCorner corner(Pick pick) {
             if (pick.hold() instanceof Hold.AtCorner c) return new WallEnd.AtCorner(c.corner());
             for (Corner known : model.all(Corner.class)) {
-                if (known.storey().equals(storey) && Tolerance.same(known.at(), pick.at()))
+                if (known.storey().equals(wall.storey()) && Tolerance.same(known.at(), pick.at()))
                     return new WallEnd.AtCorner(known.id());
             }
-            Corner made = Corner.at(ids.next(), storey, pick.at());
+            Corner made = Corner.at(ids.next(), wall.storey(), pick.at());
             put.add(made);
             return new WallEnd.AtCorner(made.id());
         }
@@ -139,23 +138,23 @@ public record DrawWalls(
             for (Crossing crossing : crossings(from, fromAt, to, toAt)) {
                 Vec place = fromAt.along(toAt.minus(fromAt).unit(), crossing.along());
                 add(start, new WallEnd.OnSide(crossing.wall(), place, reachAcross(crossing.wall())));
-                start = new WallEnd.OnSide(crossing.wall(), place, reach);
+                start = new WallEnd.OnSide(crossing.wall(), place, wall.reach());
             }
             add(start, to);
         }
 
         /** Where two structures cross, the thicker runs through. */
         private WallEnd.Reach reachAcross(ElementId crossed) {
-            double own = model.get(buildUp, BuildUp.class).structureMm();
+            double own = model.get(wall.buildUp(), BuildUp.class).structureMm();
             double other = model.get(model.get(crossed, Wall.class).buildUp(), BuildUp.class)
                     .structureMm();
-            boolean thicker = own > other + Tolerance.SAME_MM && reach == WallEnd.Reach.STRUCTURE;
-            return thicker ? WallEnd.Reach.THROUGH : reach;
+            boolean thicker = own > other + Tolerance.SAME_MM && wall.reach() == WallEnd.Reach.STRUCTURE;
+            return thicker ? WallEnd.Reach.THROUGH : wall.reach();
         }
 
         private void add(WallEnd start, WallEnd end) {
             String mark = Naming.nextMark(model, "W", walls.size() + 1);
-            walls.add(new Wall(ids.next(), storey, layer, mark, buildUp, setOut, outside, start, end, 0));
+            walls.add(made.between(ids.next(), mark, start, end));
         }
 
         /** Where the leg crosses the middle of a wall that it does not stand on. */
@@ -163,7 +162,7 @@ public record DrawWalls(
             Line leg = Line.between(fromAt, toAt);
             double length = fromAt.distanceTo(toAt);
             List<Crossing> found = new ArrayList<>();
-            for (Wall other : model.relations().wallsOf(storey)) {
+            for (Wall other : model.relations().wallsOf(wall.storey())) {
                 Strip strip = building.strip(other.id());
                 if (strip == null || !other.isStraight() || isHost(from, other) || isHost(to, other)) continue;
                 Double along = leg.meets(strip.axis().chord());

@@ -39,8 +39,10 @@ final class PieceSoundness {
             return refuse(p, "%s would have no length on %s.".formatted(what, mark));
         if (p.from() < face.from() - Tolerance.SAME_MM || p.to() > face.to() + Tolerance.SAME_MM)
             return refuse(p, "%s would run past the end of %s.".formatted(what, mark));
-        if (p.piece().headMm() > solid.heightMm() + Tolerance.SAME_MM)
+        if (p.piece().headMm() > solid.headMm() + Tolerance.SAME_MM)
             return refuse(p, "%s would be higher than %s.".formatted(what, mark));
+        if (p.piece().lowMm() < solid.footMm() - Tolerance.SAME_MM)
+            return refuse(p, "%s would reach below the foot of %s.".formatted(what, mark));
         if (p.isNiche() && p.hi() - p.lo() > solid.strip().thickness() - 1)
             return refuse(p, "%s would go right through %s.".formatted(what, mark));
         return null;

@@ -227,9 +227,12 @@ final class Soundness {
             return Refusal.because(
                     "The %s would run %s past the end of %s.".formatted(what, lengths.print(past), mark), opening.id());
         }
-        if (opening.headMm() > solid.heightMm() + Tolerance.SAME_MM) {
+        if (opening.headMm() > solid.headMm() + Tolerance.SAME_MM) {
             return Refusal.because(
                     "The head of the %s would be above the top of %s.".formatted(what, mark), opening.id());
+        }
+        if (opening.sillMm() < solid.footMm() - Tolerance.SAME_MM) {
+            return Refusal.because("The %s would reach below the foot of %s.".formatted(what, mark), opening.id());
         }
         for (PlacedOpening o : others) {
             if (placed.from() < o.to() - Tolerance.SAME_MM && o.from() < placed.to() - Tolerance.SAME_MM) {

@@ -17,6 +17,8 @@ public enum PenRole {
     EDGE,
     /** Above the cut. */
     OVERHEAD,
+    /** A wall that is to be taken down. */
+    REMOVED,
     DOOR_LEAF,
     DOOR_SWING,
     DIMENSION,

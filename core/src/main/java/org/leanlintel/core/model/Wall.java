@@ -7,6 +7,8 @@ package org.leanlintel.core.model;
  * @param bulge of its set-out line: 0 straight, else the tangent of a quarter of the angle its arc turns through, positive
  *     counter-clockwise from start to end
  * @param outside the side of the run on which the build-up's first ply lies
+ * @param rise from where to where it rises
+ * @param state whether it stands already and is to stay
  */
 public record Wall(
         ElementId id,
@@ -18,8 +20,18 @@ public record Wall(
         Side outside,
         WallEnd start,
         WallEnd end,
-        double bulge)
+        double bulge,
+        Rise rise,
+        State state)
         implements Element {
+
+    /** What becomes of a wall in the work drawn. */
+    public enum State {
+        EXISTING,
+        /** It stands and is to be taken down. */
+        REMOVED,
+        NEW
+    }
 
     /** More than three quarters of a circle is a slip. */
     private static final double MOST_BULGE = 2.4;
@@ -34,13 +46,12 @@ public record Wall(
     }
 
     public Wall withEnd(End which, WallEnd there) {
-        return which == End.START
-                ? new Wall(id, storey, layer, mark, buildUp, setOut, outside, there, end, bulge)
-                : new Wall(id, storey, layer, mark, buildUp, setOut, outside, start, there, bulge);
+        WallEnd first = which == End.START ? there : start, last = which == End.START ? end : there;
+        return new Wall(id, storey, layer, mark, buildUp, setOut, outside, first, last, bulge, rise, state);
     }
 
     public Wall bent(double otherBulge) {
-        return new Wall(id, storey, layer, mark, buildUp, setOut, outside, start, end, otherBulge);
+        return new Wall(id, storey, layer, mark, buildUp, setOut, outside, start, end, otherBulge, rise, state);
     }
 
     public boolean isStraight() {
@@ -48,6 +59,23 @@ public record Wall(
     }
 
     public Wall madeOf(ElementId otherBuildUp, SetOut otherSetOut, Side otherOutside) {
-        return new Wall(id, storey, layer, mark, otherBuildUp, otherSetOut, otherOutside, start, end, bulge);
+        return new Wall(
+                id, storey, layer, mark, otherBuildUp, otherSetOut, otherOutside, start, end, bulge, rise, state);
+    }
+
+    public Wall named(ElementId otherId, String otherMark) {
+        return new Wall(otherId, storey, layer, otherMark, buildUp, setOut, outside, start, end, bulge, rise, state);
+    }
+
+    public Wall on(ElementId otherStorey, ElementId otherLayer) {
+        return new Wall(id, otherStorey, otherLayer, mark, buildUp, setOut, outside, start, end, bulge, rise, state);
+    }
+
+    public Wall rising(Rise otherRise) {
+        return new Wall(id, storey, layer, mark, buildUp, setOut, outside, start, end, bulge, otherRise, state);
+    }
+
+    public Wall in(State otherState) {
+        return new Wall(id, storey, layer, mark, buildUp, setOut, outside, start, end, bulge, rise, otherState);
     }
 }

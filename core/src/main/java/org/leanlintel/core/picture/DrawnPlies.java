@@ -1,10 +1,12 @@
 package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Content;
 import org.leanlintel.core.building.Strip;
@@ -15,32 +17,36 @@ import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Hatch;
 import org.leanlintel.core.model.Heat;
-import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Material;
+import org.leanlintel.core.model.Wall;
 
 /**
  * How plies are shown at a scale: one that would print thinner than the lens allows is drawn as one with its neighbour
- * on the structure's side. The model keeps it; only the picture merges.
+ * on the structure's side. The model keeps it; only the picture merges. A wall that stands already is drawn whole.
  */
 final class DrawnPlies {
 
     /** What a ply is drawn as. @param own whether it is drawn as itself */
     record Drawn(Material material, Does does, boolean own) {}
 
-    private static final Material WALL = plain("wall", "#e9e6df"), BETWEEN = plain("between plies", "#fffefb");
+    private static final Material WALL = plain("wall", "#e9e6df"),
+            EXISTING = plain("existing", "#d3d0c8"),
+            BETWEEN = plain("between plies", "#fffefb");
 
     private final Detail.Amount amount;
     private final double thinnestMm;
+    private final Predicate<Wall> isCut;
     private final Map<BuildUp, List<Drawn>> known = new IdentityHashMap<>();
 
-    /** @param thinnestMm in model millimetres; 0 draws every ply */
-    DrawnPlies(Detail.Amount amount, double thinnestMm) {
-        this.amount = amount;
-        this.thinnestMm = thinnestMm;
+    private DrawnPlies(Look look) {
+        double scale = look.drawing().scale();
+        amount = look.lens().detail().at(scale);
+        thinnestMm = look.lens().thinnestPlyMm() * scale;
+        isCut = look::cuts;
     }
 
-    static DrawnPlies of(Lens lens, double scale) {
-        return new DrawnPlies(lens.detail().at(scale), lens.thinnestPlyMm() * scale);
+    static DrawnPlies of(Look look) {
+        return new DrawnPlies(look);
     }
 
     private static Material plain(String name, String tint) {
@@ -48,15 +54,18 @@ final class DrawnPlies {
         return new Material(new ElementId("drawn"), name, name, none, tint, new Heat.Unstated(), "");
     }
 
+    /** What is drawn for what fills a place; null where nothing does, or where that is not cut. */
     @Nullable
     Drawn of(@Nullable Content content) {
-        if (content == null) return null;
+        if (content == null || !isCut.test(content.strip().wall())) return null;
         if (content.buildUpPly() == Content.NO_PLY) return new Drawn(content.material(), content.does(), true);
         return of(content.strip()).get(content.buildUpPly());
     }
 
     /** By the index of the ply in the build-up. */
     List<Drawn> of(Strip strip) {
+        if (strip.wall().state() == Wall.State.EXISTING)
+            return Collections.nCopies(strip.plies().size(), new Drawn(EXISTING, Does.CARRIES, false));
         return known.computeIfAbsent(strip.buildUp(), b -> drawn(strip));
     }
 

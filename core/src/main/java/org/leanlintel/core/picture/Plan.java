@@ -129,11 +129,12 @@ public final class Plan implements DrawingPicture {
         Wall wall = solid.strip().wall();
         Drawing drawing = look.drawing();
         Pens pens = new Pens(look.lens());
-        if (solid.isCutAt(look.cutMm())) {
-            DrawnPlies plies = DrawnPlies.of(look.lens(), drawing.scale());
-            new WallPainter(solid, solid.bandAt(look.cutMm()), plies, drawing.scale(), pens).paint();
-            if (look.lens().wallMarks()) new WallMark(solid, drawing.scale(), lettering, pens).paint();
-        }
+        if (look.cuts(wall)) {
+            new WallPainter(solid, solid.bandAt(look.cutMm()), DrawnPlies.of(look), drawing.scale(), pens).paint();
+            if (look.lens().wallMarks() && wall.state() == Wall.State.NEW)
+                new WallMark(solid, drawing.scale(), lettering, pens).paint();
+        } else if (wall.state() == Wall.State.REMOVED) UncutWall.paintRemoved(solid, pens);
+        else UncutWall.paint(solid, look.cutMm(), pens);
         groups.add(new Group(wall.id(), wall.layer(), pens.items(), Catches.of(solid)));
         for (PlacedOpening placed : solid.openings()) {
             Pens symbol = new Pens(look.lens());

@@ -28,12 +28,12 @@ public record BuildUpUse(BuildUp buildUp, int walls, double lengthMm, double are
         return new BuildUpUse(buildUp, walls + 1, lengthMm + length, areaMm2 + area);
     }
 
-    /** Every build-up that walls are made of, in the order of marks. */
+    /** Every build-up that walls to build are made of, in the order of marks. */
     public static List<BuildUpUse> of(Building building) {
         Map<ElementId, BuildUpUse> uses = new TreeMap<>();
         for (Wall wall : building.model().all(Wall.class)) {
             WallSolid solid = building.solid(wall.id());
-            if (solid == null) continue;
+            if (solid == null || wall.state() != Wall.State.NEW) continue;
             BuildUp buildUp = solid.strip().buildUp();
             uses.put(
                     buildUp.id(),

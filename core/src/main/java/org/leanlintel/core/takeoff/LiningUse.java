@@ -1,6 +1,7 @@
 package org.leanlintel.core.takeoff;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,7 +17,7 @@ import org.leanlintel.core.model.WallPiece;
  * How much of one make of lining walls have of their own.
  *
  * @param plies from the wall outwards
- * @param marks of the pieces, in the order of their walls
+ * @param marks of the pieces, in their order
  * @param lengthMm along the walls, openings included
  * @param areaMm2 of what stands: openings and walls that interrupt it are taken out
  */
@@ -39,6 +40,7 @@ public record LiningUse(List<Ply> plies, List<String> marks, double lengthMm, do
     private LiningUse with(PlacedPiece placed, WallSolid solid) {
         List<String> all = new ArrayList<>(marks);
         all.add(placed.piece().mark());
+        all.sort(Comparator.comparingInt(String::length).thenComparing(Comparator.naturalOrder()));
         double face = placed.isOnLeft() ? placed.lo() : placed.hi();
         double area = areaMm2;
         for (Slab slab : solid.slabs()) {

@@ -14,6 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.DrawWalls;
+import org.leanlintel.core.edit.NewWall;
 import org.leanlintel.core.edit.Pick;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
@@ -106,12 +107,13 @@ class AnyAnglePropertiesTest {
         double angle = Math.toRadians(random.nextDouble(1, 9)) * (random.nextBoolean() ? 1 : -1);
         Vec far = Vec.ofAngle(angle).times(7000 + random.nextInt(20_000));
         Outcome outcome = sketch.tryRun(new DrawWalls(
-                Sketch.STOREY,
-                Sketch.LAYER,
-                Sketch.id("one"),
-                new SetOut.MiddleOfStructure(),
-                Side.LEFT,
-                WallEnd.Reach.values()[random.nextInt(3)],
+                NewWall.of(
+                        Sketch.STOREY,
+                        Sketch.LAYER,
+                        Sketch.id("one"),
+                        new SetOut.MiddleOfStructure(),
+                        Side.LEFT,
+                        WallEnd.Reach.values()[random.nextInt(3)]),
                 List.of(new Pick(Vec.ORIGIN, new Hold.OnFace(host.id(), 0)), Pick.bare(far.x(), far.y())),
                 false));
         if (outcome instanceof Refusal refusal) assertThat(refusal.sentence()).endsWith(".");
@@ -183,12 +185,13 @@ class AnyAnglePropertiesTest {
     private static Wall draw(Sketch sketch, RandomGenerator random, String name, SetOut setOut, Pick from, Pick to) {
         sketch.put(buildUp(random, name));
         Outcome outcome = sketch.tryRun(new DrawWalls(
-                Sketch.STOREY,
-                Sketch.LAYER,
-                Sketch.id(name),
-                setOut,
-                Side.values()[random.nextInt(2)],
-                WallEnd.Reach.STRUCTURE,
+                NewWall.of(
+                        Sketch.STOREY,
+                        Sketch.LAYER,
+                        Sketch.id(name),
+                        setOut,
+                        Side.values()[random.nextInt(2)],
+                        WallEnd.Reach.STRUCTURE),
                 List.of(from, to),
                 false));
         if (!(outcome instanceof Change change)) return null;

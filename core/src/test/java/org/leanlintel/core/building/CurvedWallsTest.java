@@ -14,6 +14,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.CurveWall;
 import org.leanlintel.core.edit.DrawWalls;
+import org.leanlintel.core.edit.NewWall;
 import org.leanlintel.core.edit.Pick;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Circle;
@@ -41,12 +42,7 @@ class CurvedWallsTest {
 
     private Wall wall(ElementId buildUp, SetOut setOut, Pick from, Pick to) {
         Change change = sketch.run(new DrawWalls(
-                Sketch.STOREY,
-                Sketch.LAYER,
-                buildUp,
-                setOut,
-                Side.LEFT,
-                WallEnd.Reach.STRUCTURE,
+                NewWall.of(Sketch.STOREY, Sketch.LAYER, buildUp, setOut, Side.LEFT, WallEnd.Reach.STRUCTURE),
                 List.of(from, to),
                 false));
         return (Wall) change.after().stream()
@@ -183,12 +179,13 @@ class CurvedWallsTest {
 
     private void tryWall(ElementId buildUp, Pick from, Vec to) {
         Outcome ignored = sketch.tryRun(new DrawWalls(
-                Sketch.STOREY,
-                Sketch.LAYER,
-                buildUp,
-                new SetOut.MiddleOfStructure(),
-                Side.LEFT,
-                WallEnd.Reach.STRUCTURE,
+                NewWall.of(
+                        Sketch.STOREY,
+                        Sketch.LAYER,
+                        buildUp,
+                        new SetOut.MiddleOfStructure(),
+                        Side.LEFT,
+                        WallEnd.Reach.STRUCTURE),
                 List.of(from, Pick.bare(to.x(), to.y())),
                 false));
         assertThat(ignored).isNotNull();

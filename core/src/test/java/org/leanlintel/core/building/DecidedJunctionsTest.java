@@ -12,6 +12,7 @@ import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.Delete;
 import org.leanlintel.core.edit.DrawWalls;
 import org.leanlintel.core.edit.Move;
+import org.leanlintel.core.edit.NewWall;
 import org.leanlintel.core.edit.Pick;
 import org.leanlintel.core.edit.Revise;
 import org.leanlintel.core.geometry.Area;
@@ -45,12 +46,13 @@ class DecidedJunctionsTest {
 
     private Wall middle(ElementId buildUp, Pick from, double x, double y) {
         Change change = sketch.run(new DrawWalls(
-                Sketch.STOREY,
-                Sketch.LAYER,
-                buildUp,
-                new SetOut.MiddleOfStructure(),
-                Side.LEFT,
-                WallEnd.Reach.STRUCTURE,
+                NewWall.of(
+                        Sketch.STOREY,
+                        Sketch.LAYER,
+                        buildUp,
+                        new SetOut.MiddleOfStructure(),
+                        Side.LEFT,
+                        WallEnd.Reach.STRUCTURE),
                 List.of(from, Pick.bare(x, y)),
                 false));
         return (Wall) change.after().stream()
@@ -172,12 +174,13 @@ class DecidedJunctionsTest {
         middle(PARTITION, at(startOf(one)), 0, 3000);
         Vec close = Vec.ofAngle(Math.toRadians(78)).times(3000);
         assertThat(sketch.tryRun(new DrawWalls(
-                        Sketch.STOREY,
-                        Sketch.LAYER,
-                        PARTITION,
-                        new SetOut.MiddleOfStructure(),
-                        Side.LEFT,
-                        WallEnd.Reach.STRUCTURE,
+                        NewWall.of(
+                                Sketch.STOREY,
+                                Sketch.LAYER,
+                                PARTITION,
+                                new SetOut.MiddleOfStructure(),
+                                Side.LEFT,
+                                WallEnd.Reach.STRUCTURE),
                         List.of(at(startOf(one)), Pick.bare(close.x(), close.y())),
                         false)))
                 .isInstanceOfSatisfying(

@@ -19,6 +19,7 @@ import org.leanlintel.core.edit.DrawString;
 import org.leanlintel.core.edit.DrawWalls;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Move;
+import org.leanlintel.core.edit.NewWall;
 import org.leanlintel.core.edit.Pick;
 import org.leanlintel.core.edit.PlaceOpening;
 import org.leanlintel.core.edit.PlacePiece;
@@ -311,12 +312,13 @@ class LayoutPropertiesTest {
             end = new Hold.OnFace(other.id(), 0);
         }
         return new DrawWalls(
-                Sketch.STOREY,
-                Sketch.LAYER,
-                BUILD_UPS[random.nextInt(BUILD_UPS.length)],
-                new SetOut.MiddleOfStructure(),
-                Side.LEFT,
-                WallEnd.Reach.STRUCTURE,
+                NewWall.of(
+                        Sketch.STOREY,
+                        Sketch.LAYER,
+                        BUILD_UPS[random.nextInt(BUILD_UPS.length)],
+                        new SetOut.MiddleOfStructure(),
+                        Side.LEFT,
+                        WallEnd.Reach.STRUCTURE),
                 List.of(new Pick(from, new Hold.OnFace(host.id(), 0)), new Pick(to, end)),
                 false);
     }

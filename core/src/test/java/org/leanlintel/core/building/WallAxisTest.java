@@ -7,6 +7,7 @@ import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Corner;
+import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Wall;
@@ -62,6 +63,8 @@ class WallAxisTest {
                 Side.LEFT,
                 start,
                 end,
-                0);
+                0,
+                Rise.FULL,
+                Wall.State.NEW);
     }
 }

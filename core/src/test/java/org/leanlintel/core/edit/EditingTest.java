@@ -73,12 +73,13 @@ class EditingTest {
     @Test
     void wallsMustNotLieOnEachOther() {
         assertThat(refusal(new DrawWalls(
-                        Sketch.STOREY,
-                        Sketch.LAYER,
-                        Sketch.PARTITION,
-                        new SetOut.OnFace(0),
-                        Side.LEFT,
-                        WallEnd.Reach.STRUCTURE,
+                        NewWall.of(
+                                Sketch.STOREY,
+                                Sketch.LAYER,
+                                Sketch.PARTITION,
+                                new SetOut.OnFace(0),
+                                Side.LEFT,
+                                WallEnd.Reach.STRUCTURE),
                         List.of(Pick.bare(100, 500), Pick.bare(100, 4000)),
                         false)))
                 .isEqualTo("W5 would lie on W1.");
@@ -95,12 +96,13 @@ class EditingTest {
     @Test
     void aPartitionIntoACornerIsRefused() {
         assertThat(refusal(new DrawWalls(
-                        Sketch.STOREY,
-                        Sketch.LAYER,
-                        Sketch.PARTITION,
-                        new SetOut.MiddleOfStructure(),
-                        Side.LEFT,
-                        WallEnd.Reach.STRUCTURE,
+                        NewWall.of(
+                                Sketch.STOREY,
+                                Sketch.LAYER,
+                                Sketch.PARTITION,
+                                new SetOut.MiddleOfStructure(),
+                                Side.LEFT,
+                                WallEnd.Reach.STRUCTURE),
                         List.of(
                                 new Pick(
                                         new Vec(290, 320),
@@ -115,12 +117,13 @@ class EditingTest {
         Wall middle =
                 sketch.partition(Sketch.PARTITION, new Vec(3600, 290), shell.get(3), new Vec(3600, 4510), shell.get(1));
         Change change = sketch.run(new DrawWalls(
-                Sketch.STOREY,
-                Sketch.LAYER,
-                Sketch.PARTITION,
-                new SetOut.MiddleOfStructure(),
-                Side.LEFT,
-                WallEnd.Reach.STRUCTURE,
+                NewWall.of(
+                        Sketch.STOREY,
+                        Sketch.LAYER,
+                        Sketch.PARTITION,
+                        new SetOut.MiddleOfStructure(),
+                        Side.LEFT,
+                        WallEnd.Reach.STRUCTURE),
                 List.of(
                         new Pick(
                                 new Vec(290, 2400), new Hold.OnFace(shell.get(0).id(), 0)),
@@ -231,12 +234,13 @@ class EditingTest {
         List<Wall> bent = sketch.run(Sketch.SHELL, false, 20_000, 0, 24_000, 0, 28_000, 350);
         assertThat(bent).as("a bend of 5 degrees").hasSize(2);
         assertThat(refusal(new DrawWalls(
-                        Sketch.STOREY,
-                        Sketch.LAYER,
-                        Sketch.SHELL,
-                        new SetOut.OnFace(0),
-                        Side.LEFT,
-                        WallEnd.Reach.STRUCTURE,
+                        NewWall.of(
+                                Sketch.STOREY,
+                                Sketch.LAYER,
+                                Sketch.SHELL,
+                                new SetOut.OnFace(0),
+                                Side.LEFT,
+                                WallEnd.Reach.STRUCTURE),
                         List.of(Pick.bare(20_000, 9000), Pick.bare(24_000, 9000), Pick.bare(20_100, 8900)),
                         false)))
                 .contains("would lie on");

@@ -13,6 +13,7 @@ import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.DrawString;
 import org.leanlintel.core.edit.DrawWalls;
 import org.leanlintel.core.edit.Move;
+import org.leanlintel.core.edit.NewWall;
 import org.leanlintel.core.edit.Pick;
 import org.leanlintel.core.edit.Revise;
 import org.leanlintel.core.geometry.Vec;
@@ -99,12 +100,13 @@ class PlanTest {
         for (double angle : new double[] {0, 120, 240}) {
             Vec far = Vec.ofAngle(Math.toRadians(angle)).times(3000);
             sketch.run(new DrawWalls(
-                    Sketch.STOREY,
-                    Sketch.LAYER,
-                    Sketch.PARTITION,
-                    new SetOut.MiddleOfStructure(),
-                    Side.LEFT,
-                    WallEnd.Reach.STRUCTURE,
+                    NewWall.of(
+                            Sketch.STOREY,
+                            Sketch.LAYER,
+                            Sketch.PARTITION,
+                            new SetOut.MiddleOfStructure(),
+                            Side.LEFT,
+                            WallEnd.Reach.STRUCTURE),
                     List.of(corner, Pick.bare(far.x(), far.y())),
                     false));
         }

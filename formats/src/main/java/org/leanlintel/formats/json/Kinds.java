@@ -11,6 +11,7 @@ import org.leanlintel.core.model.Heat;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
@@ -40,6 +41,7 @@ public final class Kinds {
             WallPiece.Stretch.class,
             WallPiece.Make.class,
             WallPiece.Mass.class,
+            Rise.Head.class,
             Heat.class,
             Framing.class,
             HeatLoss.class);

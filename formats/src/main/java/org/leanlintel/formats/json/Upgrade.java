@@ -60,13 +60,32 @@ final class Upgrade {
         }
     }
 
-    /** A post has the make of a pier. */
+    /** A post has the make of a pier; walls have a rise and a state, and lenses a pen for what is to be removed. */
     private static void toVersion3(ObjectNode node) {
-        if (!node.path(Kinds.FIELD).asString("").equals("post")) return;
-        ObjectNode make = Json.mapper().createObjectNode().put(Kinds.FIELD, "solid");
-        make.set("material", node.remove("material"));
-        make.set("depthMm", node.remove("depthMm"));
-        node.set("make", make);
+        switch (node.path(Kinds.FIELD).asString("")) {
+            case "post" -> {
+                ObjectNode make = Json.mapper().createObjectNode().put(Kinds.FIELD, "solid");
+                make.set("material", node.remove("material"));
+                make.set("depthMm", node.remove("depthMm"));
+                node.set("make", make);
+            }
+            case "wall" -> {
+                ObjectNode rise = Json.mapper().createObjectNode().put("footMm", 0.0);
+                rise.set("head", kind("underStoreyAbove"));
+                node.set("rise", rise);
+                node.put("state", "NEW");
+            }
+            case "lens" -> {
+                if (node.path("pens") instanceof ObjectNode pens)
+                    pens.set(
+                            "REMOVED",
+                            Json.mapper()
+                                    .createObjectNode()
+                                    .put("widthMm", 0.18)
+                                    .put("dash", "DASHED"));
+            }
+            default -> {}
+        }
     }
 
     private void buildUp(ObjectNode node) {

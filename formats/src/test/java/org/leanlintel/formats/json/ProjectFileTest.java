@@ -10,6 +10,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.edit.DrawWalls;
 import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.edit.NewWall;
 import org.leanlintel.core.edit.Pick;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.heat.HeatLoss;
@@ -94,12 +95,13 @@ class ProjectFileTest {
     @Test
     void editsKeepTheirMeaningOnTheWire() {
         Edit edit = new DrawWalls(
-                new ElementId("s"),
-                new ElementId("l"),
-                new ElementId("b"),
-                new SetOut.MiddleOfStructure(),
-                Side.RIGHT,
-                WallEnd.Reach.FACE,
+                NewWall.of(
+                        new ElementId("s"),
+                        new ElementId("l"),
+                        new ElementId("b"),
+                        new SetOut.MiddleOfStructure(),
+                        Side.RIGHT,
+                        WallEnd.Reach.FACE),
                 List.of(Pick.bare(0.1, -3), new Pick(new Vec(5, 6), new Hold.OnFace(new ElementId("w"), 2))),
                 false);
         String json = Json.mapper().writerFor(Edit.class).writeValueAsString(edit);

@@ -10,6 +10,7 @@ import org.leanlintel.core.edit.AddDrawing;
 import org.leanlintel.core.edit.DrawWalls;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Editing;
+import org.leanlintel.core.edit.NewWall;
 import org.leanlintel.core.edit.Pick;
 import org.leanlintel.core.edit.PlaceOpening;
 import org.leanlintel.core.measure.UnitSystem;
@@ -45,12 +46,13 @@ class BuildUpScheduleTest {
 
     private Wall wall(String buildUp, double y, double length) {
         return (Wall) run(new DrawWalls(
-                        OfficeStandard.GROUND,
-                        OfficeStandard.LAYER_WALLS,
-                        new ElementId("build-up-" + buildUp),
-                        new SetOut.OnFace(0),
-                        Side.LEFT,
-                        WallEnd.Reach.STRUCTURE,
+                        NewWall.of(
+                                OfficeStandard.GROUND,
+                                OfficeStandard.LAYER_WALLS,
+                                new ElementId("build-up-" + buildUp),
+                                new SetOut.OnFace(0),
+                                Side.LEFT,
+                                WallEnd.Reach.STRUCTURE),
                         List.of(Pick.bare(0, y), Pick.bare(length, y)),
                         false))
                 .after()

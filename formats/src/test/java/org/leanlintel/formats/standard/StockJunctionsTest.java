@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.edit.DrawWalls;
 import org.leanlintel.core.edit.Editing;
+import org.leanlintel.core.edit.NewWall;
 import org.leanlintel.core.edit.Pick;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
@@ -33,12 +34,13 @@ class StockJunctionsTest {
     private Wall draw(String buildUp, SetOut setOut, Reach reach, Pick... picks) {
         Editing.Result result = Editing.run(
                 new DrawWalls(
-                        OfficeStandard.GROUND,
-                        OfficeStandard.LAYER_WALLS,
-                        new ElementId("build-up-" + buildUp),
-                        setOut,
-                        Side.RIGHT,
-                        reach,
+                        NewWall.of(
+                                OfficeStandard.GROUND,
+                                OfficeStandard.LAYER_WALLS,
+                                new ElementId("build-up-" + buildUp),
+                                setOut,
+                                Side.RIGHT,
+                                reach),
                         List.of(picks),
                         false),
                 building);
