@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.edit.DrawWalls;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Editing;
@@ -126,6 +127,38 @@ public final class Sketch {
         return change;
     }
 
+    /** The sentence with which an edit is refused, which changes nothing. */
+    public String refusal(Edit edit) {
+        Model before = model();
+        if (!(tryRun(edit) instanceof Refusal refusal)) return fail("not refused: " + edit);
+        if (model() != before) fail("refused, and yet something changed: " + edit);
+        return refusal.sentence();
+    }
+
+    /** A shell of 290 with its outer face on a rectangle from the origin: walls to the west, north, east and south. */
+    public List<Wall> shell(double width, double height) {
+        return run(SHELL, true, 0, 0, 0, height, width, height, width, 0);
+    }
+
+    /** A partition square across a shell, its middle at x, from its south to its north wall. */
+    public Wall across(List<Wall> shell, double x) {
+        double north = building().strip(shell.get(1).id()).axis().start().y();
+        return partition(PARTITION, new Vec(x, 290), shell.get(3), new Vec(x, north - 290), shell.get(1));
+    }
+
+    public NewWall newWall(ElementId buildUp) {
+        return NewWall.of(STOREY, LAYER, buildUp, new SetOut.MiddleOfStructure(), Side.LEFT, WallEnd.Reach.STRUCTURE);
+    }
+
+    /** The line of a straight wall: x where it runs up, y where it runs across. */
+    public double lineOf(Wall wall) {
+        Strip strip = building().strip(wall.id());
+        Vec direction = strip.axis().chord().direction();
+        return Math.abs(direction.y()) > 0.5
+                ? strip.axis().start().x()
+                : strip.axis().start().y();
+    }
+
     /** Runs an edit and keeps what comes of it, if anything does. */
     public Outcome tryRun(Edit edit) {
         Editing.Result result = Editing.run(edit, building);
@@ -198,7 +231,7 @@ public final class Sketch {
                 .getFirst();
     }
 
-    private static List<Wall> made(Change change) {
+    public static List<Wall> made(Change change) {
         return change.after().stream()
                 .filter(Wall.class::isInstance)
                 .map(Wall.class::cast)

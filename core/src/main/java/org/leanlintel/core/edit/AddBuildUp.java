@@ -27,7 +27,7 @@ public record AddBuildUp(BuildUp buildUp) implements Edit {
     public Outcome on(Building building) {
         Model model = building.model();
         boolean taken = model.all(BuildUp.class).stream().anyMatch(b -> b.mark().equalsIgnoreCase(buildUp.mark()));
-        String mark = taken ? Naming.nextBuildUpMark(model, buildUp.mark().replaceAll("\\d+$", "")) : buildUp.mark();
+        String mark = taken ? Naming.nextBuildUpMark(model, buildUp.mark().replaceAll("\\d+$", ""), 1) : buildUp.mark();
         BuildUp made = buildUp.named(new NewIds(model).next(), mark, buildUp.name());
         return Change.to(model, "add " + Naming.of(made), List.of(made), List.of());
     }

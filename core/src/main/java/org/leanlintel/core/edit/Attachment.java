@@ -1,5 +1,6 @@
 package org.leanlintel.core.edit;
 
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.Strip;
@@ -19,13 +20,19 @@ final class Attachment {
 
     private Attachment() {}
 
-    /** @param from where the wall comes from; @param end where it was drawn to */
-    static @Nullable WallEnd meant(Building building, ElementId storey, Vec from, Vec end, WallEnd.Reach reach) {
+    /**
+     * @param from where the wall comes from
+     * @param end where it was drawn to
+     * @param except walls that do not count
+     */
+    static @Nullable WallEnd meant(
+            Building building, ElementId storey, Vec from, Vec end, WallEnd.Reach reach, Set<ElementId> except) {
         Line leg = Line.between(from, end);
         double length = from.distanceTo(end);
         WallEnd.@Nullable OnSide side = null;
         double nearest = Double.POSITIVE_INFINITY;
         for (Strip strip : building.near(end, storey)) {
+            if (except.contains(strip.wall().id()) || !strip.wall().stays()) continue;
             for (End which : End.values()) {
                 if (strip.wall().at(which) instanceof WallEnd.AtCorner c && isOn(building, c, leg, length)) return c;
             }

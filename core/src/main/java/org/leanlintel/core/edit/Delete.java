@@ -15,6 +15,7 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Outcome;
@@ -70,6 +71,10 @@ public record Delete(List<ElementId> elements) implements Edit {
             asked.forEach(this::remove);
             model.all(Wall.class).stream().filter(w -> gone.contains(w.id())).forEach(this::freeWhatStandsOn);
             removeBareCorners();
+            model.all(KeptGap.class).stream()
+                    .filter(k -> gone.contains(k.gap().wall())
+                            || gone.contains(k.gap().other()))
+                    .forEach(this::remove);
             model.all(DimensionString.class).forEach(this::releaseHolds);
             model.all(Sheet.class).forEach(this::unplaceDrawings);
             return Change.to(model, "delete " + Naming.of(asked), put.values(), gone);

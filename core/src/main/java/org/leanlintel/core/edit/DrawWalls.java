@@ -117,7 +117,7 @@ public record DrawWalls(NewWall wall, List<Pick> picks, boolean close) implement
             if (pick.hold() instanceof Hold.OnFace face)
                 return new WallEnd.OnSide(face.wall(), pick.at(), wall.reach());
             WallEnd meant = pick.hold() instanceof Hold.AtPoint && !close
-                    ? Attachment.meant(building, wall.storey(), from, pick.at(), wall.reach())
+                    ? Attachment.meant(building, wall.storey(), from, pick.at(), wall.reach(), Set.of())
                     : null;
             return meant == null ? corner(pick) : meant;
         }
@@ -164,7 +164,8 @@ public record DrawWalls(NewWall wall, List<Pick> picks, boolean close) implement
             List<Crossing> found = new ArrayList<>();
             for (Wall other : model.relations().wallsOf(wall.storey())) {
                 Strip strip = building.strip(other.id());
-                if (strip == null || !other.isStraight() || isHost(from, other) || isHost(to, other)) continue;
+                if (strip == null || !other.isStraight() || !other.stays() || isHost(from, other) || isHost(to, other))
+                    continue;
                 Double along = leg.meets(strip.axis().chord());
                 Double place = strip.axis().chord().meets(leg);
                 if (along == null || place == null) continue;

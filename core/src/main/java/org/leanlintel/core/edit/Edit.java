@@ -8,6 +8,8 @@ import org.leanlintel.core.model.Outcome;
 /** One thing a drafter does. Run it through {@link Editing#run}. */
 public sealed interface Edit
         permits DrawWalls,
+                DrawRectangle,
+                DrawParallel,
                 Move,
                 CurveWall,
                 PlaceOpening,
@@ -20,7 +22,20 @@ public sealed interface Edit
                 Delete,
                 Revise,
                 RemakeWalls,
-                AddBuildUp {
+                AddBuildUp,
+                SetGap,
+                KeepGap,
+                MoveEnd,
+                RunTo,
+                Split,
+                CutOut,
+                JoinInLine,
+                ReviseAll,
+                Copies,
+                Turn,
+                Mirror,
+                Hand,
+                Paste {
 
     /** What it does to the building's model. May throw what {@link Editing} turns into a refusal. */
     Outcome on(Building building);

@@ -1,7 +1,10 @@
 package org.leanlintel.core.edit;
 
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Gap;
+import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.MissingElement;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Outcome;
@@ -17,7 +20,7 @@ public final class Editing {
 
     public static Result run(Edit edit, Building building) {
         try {
-            return checked(edit.on(building), building);
+            return checked(edit.on(building), building, asked(edit, building));
         } catch (IllegalArgumentException | MissingElement refused) {
             return new Result(Refusal.because(String.valueOf(refused.getMessage())), building);
         }
@@ -25,18 +28,39 @@ public final class Editing {
 
     /** Applies a change that was not made by an edit, such as an undo, if the result is sound. */
     public static Result apply(Change change, Building building) {
-        return checked(change, building);
+        return checked(change, building, null);
     }
 
-    private static Result checked(Outcome outcome, Building building) {
+    /** A gap that an edit has to come to, whatever kept gaps make of it. */
+    private static @Nullable KeptGap asked(Edit edit, Building building) {
+        return edit instanceof SetGap s && s.gap() instanceof Gap.Beside gap
+                ? new KeptGap(new NewIds(building.model()).next(), gap, s.faces(), s.clearMm())
+                : null;
+    }
+
+    private static Result checked(Outcome outcome, Building building, @Nullable KeptGap asked) {
         return switch (outcome) {
             case Refusal refusal -> new Result(refusal, building);
-            case Change change -> sound(change, building);
+            case Change change -> held(change, building, asked);
+        };
+    }
+
+    private static Result held(Change change, Building building, @Nullable KeptGap asked) {
+        if (change.isEmpty()) return new Result(Refusal.because("Nothing would change."), building);
+        Holding.Held held = Holding.hold(building, change, asked);
+        return switch (held.outcome()) {
+            case Refusal refusal -> new Result(refusal, building);
+            case Change whole -> {
+                Result result = sound(whole, building);
+                yield result.outcome() instanceof Refusal refusal
+                                && !held.gaveWay().isEmpty()
+                        ? new Result(held.inTheWay(refusal, building.model()), building)
+                        : result;
+            }
         };
     }
 
     private static Result sound(Change change, Building building) {
-        if (change.isEmpty()) return new Result(Refusal.because("Nothing would change."), building);
         Model next = building.model().after(change);
         Refusal dangling = References.dangling(next, change);
         if (dangling != null) return new Result(dangling, building);

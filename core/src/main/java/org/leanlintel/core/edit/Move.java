@@ -30,8 +30,9 @@ import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
 
 /**
- * Moves things. A wall that is joined moves square to itself, and its neighbours' ends follow along their own lines;
- * an opening moves along its wall; a dimension string's line moves while its points hold.
+ * Moves things. A wall that is joined moves square to itself, its neighbours' ends follow along their own lines, and
+ * what runs on in line with it moves with it; an opening moves along its wall; a dimension string's line moves while its
+ * points hold.
  */
 public record Move(List<ElementId> elements, Vec by) implements Edit {
 
@@ -50,8 +51,8 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
         Model model = building.model();
         List<Element> asked =
                 elements.stream().map(id -> model.get(id, Element.class)).toList();
-        Mover mover = new Mover(building);
-        for (Element e : asked) {
+        Mover mover = new Mover(building, asked);
+        for (Element e : mover.moving.values()) {
             Refusal refusal = mover.move(e);
             if (refusal != null) return refusal;
         }
@@ -63,10 +64,39 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
         private final Building building;
         private final Model model;
         private final Map<ElementId, Element> put = new LinkedHashMap<>();
+        /** What was asked for, and the walls that run on in line with it. */
+        private final Map<ElementId, Element> moving = new LinkedHashMap<>();
 
-        Mover(Building building) {
+        Mover(Building building, List<Element> asked) {
             this.building = building;
             model = building.model();
+            for (Element e : asked) moving.put(e.id(), e);
+            for (Element e : asked) if (e instanceof Wall wall) addInLine(wall);
+        }
+
+        private void addInLine(Wall wall) {
+            for (End end : End.values()) {
+                if (!(wall.at(end) instanceof WallEnd.AtCorner c)) continue;
+                for (WallEndRef ref : model.relations().endsAt(c.corner())) {
+                    boolean runsOn = !moving.containsKey(ref.wall().id()) && inLine(wall, ref.wall());
+                    if (!runsOn) continue;
+                    moving.put(ref.wall().id(), ref.wall());
+                    addInLine(ref.wall());
+                }
+            }
+        }
+
+        private boolean inLine(Wall one, Wall two) {
+            Strip a = building.strip(one.id()), b = building.strip(two.id());
+            return a != null
+                    && b != null
+                    && a.axis().isStraight()
+                    && b.axis().isStraight()
+                    && Math.abs(a.axis()
+                                    .chord()
+                                    .direction()
+                                    .cross(b.axis().chord().direction()))
+                            < Tolerance.PARALLEL_SINE;
         }
 
         @Nullable
@@ -110,8 +140,8 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
             return switch (wall.at(end)) {
                 case WallEnd.AtCorner c ->
                     model.relations().endsAt(c.corner()).stream()
-                            .allMatch(ref -> elements.contains(ref.wall().id()));
-                case WallEnd.OnSide s -> elements.contains(s.wall());
+                            .allMatch(ref -> moving.containsKey(ref.wall().id()));
+                case WallEnd.OnSide s -> moving.containsKey(s.wall());
             };
         }
 
@@ -131,7 +161,7 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
         /** Along the neighbour's own line where there is one to follow, else simply shifted. */
         private Vec movedCorner(Wall wall, Corner corner, Vec shift, Line movedLine) {
             for (WallEndRef ref : model.relations().endsAt(corner.id())) {
-                if (ref.wall().equals(wall) || elements.contains(ref.wall().id())) continue;
+                if (moving.containsKey(ref.wall().id())) continue;
                 WallAxis axis = WallAxis.of(model, ref.wall());
                 if (axis == null
                         || !axis.isStraight()
@@ -145,12 +175,12 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
         }
 
         private void moveOpening(Opening opening) {
-            if (!elements.contains(opening.wall()))
+            if (!moving.containsKey(opening.wall()))
                 put.put(opening.id(), opening.placed(opening.wall(), along(opening.wall(), opening.placing())));
         }
 
         private void movePiece(WallPiece piece) {
-            if (elements.contains(piece.wall()) || !(piece.stretch() instanceof WallPiece.Part part)) return;
+            if (moving.containsKey(piece.wall()) || !(piece.stretch() instanceof WallPiece.Part part)) return;
             WallPiece.Part moved = new WallPiece.Part(along(piece.wall(), part.placing()), part.widthMm());
             put.put(piece.id(), piece.along(moved));
         }

@@ -8,6 +8,7 @@ import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.HeatRule;
+import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Material;
@@ -40,6 +41,7 @@ public final class Naming {
             case Opening o -> o.noun() + " " + o.mark();
             case WallPiece p -> p.noun() + " " + p.mark();
             case Post p -> "post " + p.mark();
+            case KeptGap k -> "kept gap";
             case DimensionString s -> "dimension string";
             case Note n -> n.style() == Note.Style.NAME ? "name \"" + n.text() + "\"" : "note";
             case Drawing d -> "drawing " + d.name();
@@ -63,8 +65,8 @@ public final class Naming {
     }
 
     /** The next free mark of a build-up with this letter, or without one: 17 where 16 is the highest. */
-    static String nextBuildUpMark(Model model, String letter) {
-        return next(model.all(BuildUp.class).stream().map(BuildUp::mark), letter, 1);
+    static String nextBuildUpMark(Model model, String letter, int after) {
+        return next(model.all(BuildUp.class).stream().map(BuildUp::mark), letter, after);
     }
 
     private static String next(Stream<String> marks, String letter, int after) {

@@ -3,17 +3,23 @@ package org.leanlintel.core.edit;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
 
-/** Ids for what an edit makes: the revision it makes and a count, so a preview names things as the edit will. */
+/**
+ * Ids for what an edit makes: the revision it makes and a count, so a preview names things as the edit will. Ids that
+ * earlier steps of the same edit gave away are passed over.
+ */
 final class NewIds {
 
-    private final long revision;
+    private final Model model;
     private int made;
 
     NewIds(Model model) {
-        revision = model.revision() + 1;
+        this.model = model;
     }
 
     ElementId next() {
-        return new ElementId("r" + revision + "-" + ++made);
+        ElementId id;
+        do id = new ElementId("r" + (model.revision() + 1) + "-" + ++made);
+        while (model.find(id) != null);
+        return id;
     }
 }

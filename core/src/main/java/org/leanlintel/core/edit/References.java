@@ -16,6 +16,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Framing;
 import org.leanlintel.core.model.HeatRule;
 import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Material;
@@ -113,6 +114,10 @@ public final class References {
                 add(found, p.storey(), Storey.class);
                 add(found, p.layer(), Layer.class);
                 ofMass(p.make(), found);
+            }
+            case KeptGap k -> {
+                add(found, k.gap().wall(), Wall.class);
+                add(found, k.gap().other(), Wall.class);
             }
             case BuildUp b -> b.plies().forEach(p -> ofPly(p, found));
             case DimensionString s -> {

@@ -76,6 +76,8 @@ final class Soundness {
         WallSolid solid = after.solid(wall.id());
         if (strip == null || solid == null)
             return Refusal.because("%s would have no length left.".formatted(wall.mark()), wall.id());
+        if (!(solid.heightMm() >= Tolerance.SHORTEST_WALL_MM))
+            return Refusal.because("%s would have no height left.".formatted(wall.mark()), wall.id());
         Refusal refusal = strip == was ? null : strip(strip, was);
         if (refusal == null) refusal = ends(solid);
         if (refusal == null) refusal = openings(solid);
@@ -104,14 +106,17 @@ final class Soundness {
                 wall.id());
     }
 
+    /** Whether its ends passed each other; a wall turned or mirrored as a whole keeps its length. */
     private static boolean turnedAbout(@Nullable Strip was, Strip is) {
         return was != null
+                && !Tolerance.same(was.length(), is.length())
                 && was.axis().chord().direction().dot(is.axis().chord().direction()) < 0;
     }
 
     private @Nullable Refusal overlaps(Strip strip) {
         for (Strip o : after.near(strip)) {
             Wall other = o.wall();
+            if (!other.stays() || !strip.wall().stays()) continue;
             boolean lies = joined(strip.wall(), other)
                     ? overlap(strip, o) && foldedBack(strip, o) || curvesInto(strip, o)
                     : overlap(strip, o);

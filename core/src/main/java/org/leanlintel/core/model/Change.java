@@ -45,6 +45,27 @@ public record Change(String name, List<Element> before, List<Element> after) imp
         return to(from, name, target.elements(), removed);
     }
 
+    /** This change of {@code model} and then {@code next}, as one under this one's name. */
+    public Change then(Model model, Change next) {
+        Map<ElementId, Element> put = new LinkedHashMap<>();
+        for (Element e : after) put.put(e.id(), e);
+        Set<ElementId> removed = new LinkedHashSet<>(touches());
+        removed.removeAll(put.keySet());
+        for (Element e : next.before) {
+            put.remove(e.id());
+            removed.add(e.id());
+        }
+        for (Element e : next.after) {
+            put.put(e.id(), e);
+            removed.remove(e.id());
+        }
+        return to(model, name, put.values(), removed);
+    }
+
+    public Change named(String other) {
+        return new Change(other, before, after);
+    }
+
     public Change inverse() {
         return new Change(name, after, before);
     }

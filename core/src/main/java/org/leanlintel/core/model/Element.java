@@ -14,6 +14,7 @@ public sealed interface Element
                 Opening,
                 WallPiece,
                 Post,
+                KeptGap,
                 DimensionString,
                 Note,
                 Drawing,

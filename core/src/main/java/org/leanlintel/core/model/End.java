@@ -4,4 +4,8 @@ package org.leanlintel.core.model;
 public enum End {
     START,
     END;
+
+    public End other() {
+        return this == START ? END : START;
+    }
 }

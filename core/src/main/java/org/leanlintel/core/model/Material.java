@@ -21,4 +21,8 @@ public record Material(ElementId id, String name, String joinsAs, Hatch hatch, S
         if (!COLOUR.matcher(tint).matches())
             throw new IllegalArgumentException("A tint is written as #rrggbb, not \"" + tint + "\".");
     }
+
+    public Material called(ElementId otherId, String otherName) {
+        return new Material(otherId, otherName, joinsAs, hatch, tint, heat, source);
+    }
 }

@@ -61,6 +61,11 @@ public final class Model {
         return new Model(revision + 1, next.elements, next.byKind, next.relations);
     }
 
+    /** The same elements under another revision, as steps within one edit have. */
+    public Model at(long otherRevision) {
+        return new Model(otherRevision, elements, byKind, relations);
+    }
+
     private Model with(Element e) {
         TreePMap<ElementId, Element> kind = kind(e.getClass());
         return new Model(

@@ -30,6 +30,18 @@ public record Opening(
         return new Opening(id, layer, mark, inWall, at, widthMm, heightMm, sillMm, kind);
     }
 
+    public Opening named(ElementId otherId, String otherMark) {
+        return new Opening(otherId, layer, otherMark, wall, placing, widthMm, heightMm, sillMm, kind);
+    }
+
+    public Opening onLayer(ElementId other) {
+        return new Opening(id, other, mark, wall, placing, widthMm, heightMm, sillMm, kind);
+    }
+
+    public Opening of(Kind other) {
+        return new Opening(id, layer, mark, wall, placing, widthMm, heightMm, sillMm, other);
+    }
+
     public double headMm() {
         return sillMm + heightMm;
     }
@@ -39,10 +51,32 @@ public record Opening(
     }
 
     /** What stands in the opening. */
-    public sealed interface Kind {}
+    public sealed interface Kind {
+
+        /** The same in a wall that is drawn the other way: nothing moves. */
+        default Kind turnedAbout() {
+            return this;
+        }
+
+        /** The same in a wall that is mirrored: what is left of the run comes to lie right of it. */
+        default Kind mirrored() {
+            return this;
+        }
+    }
 
     /** One side-hung leaf. @param hinge the edge it hangs on; @param swing the side of the wall it opens to */
-    public record SwingDoor(End hinge, Side swing) implements Kind {}
+    public record SwingDoor(End hinge, Side swing) implements Kind {
+
+        @Override
+        public SwingDoor turnedAbout() {
+            return new SwingDoor(hinge.other(), swing.other());
+        }
+
+        @Override
+        public SwingDoor mirrored() {
+            return new SwingDoor(hinge, swing.other());
+        }
+    }
 
     /** A door that lifts overhead, as to a garage. */
     public record LiftingDoor() implements Kind {}

@@ -24,6 +24,10 @@ public record Ply(ElementId material, double thicknessMm, Does does, Framing fra
         }
     }
 
+    public Ply of(ElementId otherMaterial) {
+        return new Ply(otherMaterial, thicknessMm, does, framing);
+    }
+
     public static Ply solid(ElementId material, double thicknessMm, Does does) {
         return new Ply(material, thicknessMm, does, new Framing.Solid());
     }

@@ -9,4 +9,8 @@ public enum Side {
     public int sign() {
         return this == LEFT ? 1 : -1;
     }
+
+    public Side other() {
+        return this == LEFT ? RIGHT : LEFT;
+    }
 }

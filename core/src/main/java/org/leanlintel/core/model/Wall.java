@@ -54,6 +54,11 @@ public record Wall(
         return new Wall(id, storey, layer, mark, buildUp, setOut, outside, start, end, otherBulge, rise, state);
     }
 
+    /** Whether it stands when the work is done. */
+    public boolean stays() {
+        return state != State.REMOVED;
+    }
+
     public boolean isStraight() {
         return bulge == 0;
     }

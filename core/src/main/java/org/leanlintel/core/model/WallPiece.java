@@ -31,6 +31,22 @@ public record WallPiece(
         return new WallPiece(id, layer, mark, wall, side, other, lowMm, heightMm, make);
     }
 
+    public WallPiece on(ElementId otherWall) {
+        return new WallPiece(id, layer, mark, otherWall, side, stretch, lowMm, heightMm, make);
+    }
+
+    public WallPiece of(ElementId otherLayer, Make otherMake) {
+        return new WallPiece(id, otherLayer, mark, wall, side, stretch, lowMm, heightMm, otherMake);
+    }
+
+    public WallPiece facing(Side other) {
+        return new WallPiece(id, layer, mark, wall, other, stretch, lowMm, heightMm, make);
+    }
+
+    public WallPiece named(ElementId otherId, String otherMark) {
+        return new WallPiece(otherId, layer, otherMark, wall, side, stretch, lowMm, heightMm, make);
+    }
+
     public double headMm() {
         return lowMm + heightMm;
     }

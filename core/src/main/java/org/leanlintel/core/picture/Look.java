@@ -27,7 +27,7 @@ record Look(Drawing drawing, Lens lens, Storey on, double cutMm, UnitSystem unit
 
     /** Whether a wall of this storey is drawn as cut: its height meets the cut, and it is to stay. */
     boolean cuts(Wall wall) {
-        return wall.state() != Wall.State.REMOVED && wall.rise().isCutAt(cutMm - on.levelMm(), on);
+        return wall.stays() && wall.rise().isCutAt(cutMm - on.levelMm(), on);
     }
 
     /** The groups whose layers the lens shows. */

@@ -133,7 +133,7 @@ public final class Plan implements DrawingPicture {
             new WallPainter(solid, solid.bandAt(look.cutMm()), DrawnPlies.of(look), drawing.scale(), pens).paint();
             if (look.lens().wallMarks() && wall.state() == Wall.State.NEW)
                 new WallMark(solid, drawing.scale(), lettering, pens).paint();
-        } else if (wall.state() == Wall.State.REMOVED) UncutWall.paintRemoved(solid, pens);
+        } else if (!wall.stays()) UncutWall.paintRemoved(solid, pens);
         else UncutWall.paint(solid, look.cutMm(), pens);
         groups.add(new Group(wall.id(), wall.layer(), pens.items(), Catches.of(solid)));
         for (PlacedOpening placed : solid.openings()) {

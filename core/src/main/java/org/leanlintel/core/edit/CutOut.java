@@ -1,0 +1,60 @@
+package org.leanlintel.core.edit;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.Strip;
+import org.leanlintel.core.building.WallAxis;
+import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.measure.LengthPrinter;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Outcome;
+import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.Wall;
+
+/**
+ * Takes a stretch out of a wall, with the openings in it: what is left has free ends there. @param from and {@code to} its
+ * ends, as points; either way round
+ */
+public record CutOut(ElementId wall, Vec from, Vec to) implements Edit {
+
+    @Override
+    public Set<ElementId> reads() {
+        return Set.of(wall);
+    }
+
+    @Override
+    public Outcome on(Building building) {
+        Wall known = building.model().get(wall, Wall.class);
+        if (!(building.strip(wall) instanceof Strip strip))
+            return Refusal.because("%s has no length.".formatted(known.mark()), wall);
+        WallAxis axis = strip.axis();
+        boolean inOrder = axis.s(from) <= axis.s(to);
+        Vec first = inOrder ? from : to, second = inOrder ? to : from;
+        double length = axis.s(second) - axis.s(first);
+        if (length < Tolerance.SHORTEST_WALL_MM)
+            return Refusal.because(
+                    "Pick two places along %s to take out what lies between.".formatted(known.mark()), wall);
+        Steps steps = new Steps(building);
+        Refusal refusal = steps.then(new Split(wall, second));
+        if (refusal == null) refusal = steps.then(new Split(wall, first));
+        if (refusal != null) return refusal;
+        double half = (axis.s(first) + axis.s(second)) / 2;
+        ElementId middle = middle(steps.now(), known.storey(), strip.at(half, 0));
+        refusal = steps.then(new Delete(List.of(middle)));
+        String printed =
+                LengthPrinter.ofScreen(building.model().settings().units()).print(length);
+        return refusal != null ? refusal : steps.as("cut %s out of %s".formatted(printed, known.mark()));
+    }
+
+    /** The part that lies between: of those in line here, the one whose middle is that of the stretch. */
+    private static ElementId middle(Building now, ElementId storey, Vec centre) {
+        return now.near(centre, storey).stream()
+                .min(Comparator.comparingDouble(s -> s.at(s.length() / 2, 0).distanceTo(centre)))
+                .orElseThrow()
+                .wall()
+                .id();
+    }
+}

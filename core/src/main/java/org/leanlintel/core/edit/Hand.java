@@ -1,0 +1,61 @@
+package org.leanlintel.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.geometry.Line;
+import org.leanlintel.core.geometry.Rigid;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Note;
+import org.leanlintel.core.model.Outcome;
+import org.leanlintel.core.model.Post;
+import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.model.Wall;
+
+/**
+ * Hands the whole house: every storey mirrored left to right, with swings, strings and names; drawings keep their place
+ * on their sheets.
+ *
+ * @param about a point of the upright line it is mirrored in
+ */
+public record Hand(Vec about) implements Edit {
+
+    @Override
+    public Set<ElementId> reads() {
+        return Set.of();
+    }
+
+    @Override
+    public Outcome on(Building building) {
+        Model model = building.model();
+        Rigid mirror = Rigid.mirror(new Line(about, new Vec(0, 1)));
+        List<Element> things = new ArrayList<>();
+        for (Class<? extends Element> kind : List.of(Wall.class, Post.class, Note.class, DimensionString.class))
+            things.addAll(model.all(kind));
+        if (things.isEmpty()) return Refusal.because("There is nothing to hand yet.");
+        Carrying carrying = new Carrying(
+                building, building, UnaryOperator.identity(), mirror, false, new NewIds(model), new Marks(model));
+        Refusal refusal = carrying.carry(things);
+        if (refusal != null) return refusal;
+        List<Element> put = new ArrayList<>(carrying.put());
+        for (Sheet sheet : model.all(Sheet.class)) put.add(sheet.with(placed(model, sheet, mirror)));
+        return Change.to(model, "hand the house", put, List.of());
+    }
+
+    private static List<Sheet.Placed> placed(Model model, Sheet sheet, Rigid mirror) {
+        return sheet.drawings().stream()
+                .map(p -> model.get(p.drawing(), Drawing.class).kind() == Drawing.Kind.PLAN
+                        ? new Sheet.Placed(p.drawing(), mirror.point(p.anchor()), p.at())
+                        : p)
+                .toList();
+    }
+}

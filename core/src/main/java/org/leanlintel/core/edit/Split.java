@@ -1,0 +1,165 @@
+package org.leanlintel.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.PlacedOpening;
+import org.leanlintel.core.building.PlacedPiece;
+import org.leanlintel.core.building.Strip;
+import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Corner;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Meeting;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Outcome;
+import org.leanlintel.core.model.Placing;
+import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.Relations.WallEndRef;
+import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallEnd;
+import org.leanlintel.core.model.WallPiece;
+
+/**
+ * Makes two walls of one, in line at a shared corner. The first keeps its id and its mark; openings, pieces and walls
+ * that stand on it go with the part they lie in, and stay where they are.
+ *
+ * @param at a point; the wall is split square to itself there
+ */
+public record Split(ElementId wall, Vec at) implements Edit {
+
+    @Override
+    public Set<ElementId> reads() {
+        return Set.of(wall);
+    }
+
+    @Override
+    public Outcome on(Building building) {
+        Wall known = building.model().get(wall, Wall.class);
+        WallSolid solid = building.solid(wall);
+        if (solid == null) return Refusal.because("%s has no length.".formatted(known.mark()), wall);
+        double s = solid.strip().axis().s(at);
+        double least = solid.strip().thickness() + Tolerance.SHORTEST_WALL_MM;
+        boolean within = s > solid.clearFrom() + least && s < solid.clearTo() - least;
+        if (!within) return Refusal.because("%s cannot be split so near its end.".formatted(known.mark()), wall);
+        return new Splitting(building, solid, s).split();
+    }
+
+    private static final class Splitting {
+
+        private final Model model;
+        private final Building building;
+        private final NewIds ids;
+        private final WallSolid solid;
+        private final Strip strip;
+        private final Wall whole;
+        private final double s;
+        private final ElementId secondId;
+        private final List<Element> put = new ArrayList<>();
+
+        Splitting(Building building, WallSolid solid, double s) {
+            this.building = building;
+            this.solid = solid;
+            this.s = s;
+            model = building.model();
+            strip = solid.strip();
+            whole = strip.wall();
+            ids = new NewIds(model);
+            secondId = ids.next();
+        }
+
+        Outcome split() {
+            Refusal refusal = addOpenings();
+            if (refusal == null) refusal = addPieces();
+            if (refusal == null) refusal = addStanding();
+            if (refusal != null) return refusal;
+            addParts();
+            return Change.to(model, "split wall " + whole.mark(), put, List.of());
+        }
+
+        private void addParts() {
+            Corner corner = Corner.at(ids.next(), whole.storey(), strip.at(s, 0));
+            WallEnd.AtCorner shared = new WallEnd.AtCorner(corner.id());
+            double quarter = Math.atan(whole.bulge()), part = s / strip.length();
+            String mark = Naming.nextMark(model, "W", 1);
+            put.add(corner);
+            put.add(whole.withEnd(End.END, shared).bent(Math.tan(quarter * part)));
+            put.add(whole.named(secondId, mark).withEnd(End.START, shared).bent(Math.tan(quarter * (1 - part))));
+            if (whole.end() instanceof WallEnd.AtCorner c) {
+                Corner far = model.get(c.corner(), Corner.class);
+                if (far.meeting() instanceof Meeting.Through t && t.wall().equals(whole.id()))
+                    put.add(far.decided(new Meeting.Through(secondId)));
+            }
+        }
+
+        private @Nullable Refusal addOpenings() {
+            for (PlacedOpening o : solid.openings()) {
+                if (isWithin(o.from(), o.to()))
+                    return inTheWay(Naming.of(o.opening()), o.opening().id());
+                Placing there = placed(o.opening().placing(), o.from(), o.to());
+                put.add(o.opening().placed(isSecond(o.from()) ? secondId : whole.id(), there));
+            }
+            return null;
+        }
+
+        private @Nullable Refusal addPieces() {
+            for (PlacedPiece p : solid.pieces()) {
+                if (p.piece().stretch() instanceof WallPiece.Part part) {
+                    if (isWithin(p.from(), p.to()))
+                        return inTheWay(Naming.of(p.piece()), p.piece().id());
+                    WallPiece.Part there = new WallPiece.Part(placed(part.placing(), p.from(), p.to()), part.widthMm());
+                    put.add(p.piece().along(there).on(isSecond(p.from()) ? secondId : whole.id()));
+                } else
+                    put.add(p.piece()
+                            .named(ids.next(), Naming.nextMark(model, "P", 1))
+                            .on(secondId));
+            }
+            return null;
+        }
+
+        private @Nullable Refusal addStanding() {
+            double half = Tolerance.SAME_MM;
+            if (solid.standingWithin(s - half, s + half) instanceof Wall there)
+                return inTheWay(Naming.of(there), there.id());
+            for (WallEndRef ref : model.relations().endsOn(whole.id())) {
+                Strip standing = building.strip(ref.wall().id());
+                if (standing == null || !(ref.wall().at(ref.end()) instanceof WallEnd.OnSide side)) continue;
+                if (!isSecond(strip.axis().s(standing.axis().at(ref.end())))) continue;
+                WallEnd there = new WallEnd.OnSide(secondId, side.at(), side.reach());
+                Wall now = put.stream()
+                        .filter(e -> e.id().equals(ref.wall().id()))
+                        .map(Wall.class::cast)
+                        .findFirst()
+                        .orElse(ref.wall());
+                put.remove(now);
+                put.add(now.withEnd(ref.end(), there));
+            }
+            return null;
+        }
+
+        private boolean isSecond(double place) {
+            return place >= s - Tolerance.SAME_MM;
+        }
+
+        private boolean isWithin(double from, double to) {
+            return from < s - Tolerance.SAME_MM && to > s + Tolerance.SAME_MM;
+        }
+
+        /** The same place in the part it lies in: what was measured from the far end is measured from the split. */
+        private Placing placed(Placing was, double from, double to) {
+            if (isSecond(from)) return was.from() == End.END ? was : new Placing(End.START, from - s);
+            return was.from() == End.START ? was : new Placing(End.END, s - to);
+        }
+
+        private Refusal inTheWay(String what, ElementId id) {
+            return Refusal.because(
+                    "%s cannot be split there: the %s is in the way.".formatted(whole.mark(), what), whole.id(), id);
+        }
+    }
+}
