@@ -115,7 +115,12 @@ describe("the run tool", () => {
     await click(2000, 3000);
     store.setState({
       entry: "12''",
-      reading: { reading: { type: "unreadable", reason: "Two foot marks." }, printed: [] },
+      reading: {
+        length: { reading: { type: "unreadable", reason: "Two foot marks." }, printed: [] },
+        second: null,
+        degrees: null,
+        fault: null,
+      },
     });
     await actions.enter();
     expect(store.getState()).toMatchObject({ entry: "12''", saying: "Two foot marks." });
@@ -127,7 +132,12 @@ describe("the run tool", () => {
     actions.pointAt({ x: 4000, y: 3010 });
     store.setState({
       entry: "3,200",
-      reading: { reading: { type: "asks", firstMm: 3200, secondMm: 3.2 }, printed: ["3200", "3.2"] },
+      reading: {
+        length: { reading: { type: "asks", firstMm: 3200, secondMm: 3.2 }, printed: ["3200", "3.2"] },
+        second: null,
+        degrees: null,
+        fault: null,
+      },
     });
     expect(taken.previewed).not.toBeNull();
     actions.chooseReading(1);
@@ -151,7 +161,7 @@ describe("moving", () => {
   it("lets the thing be dragged", async () => {
     await click(2000, 50);
     expect(actions.isOnSelection({ x: 2100, y: 60 })).toBe(true);
-    actions.startDrag({ x: 2100, y: 60 });
+    actions.startDrag({ x: 2100, y: 60 }, null);
     actions.pointAt({ x: 2100, y: 1060 });
     await actions.endDrag();
     expect(taken.edits).toMatchObject([{ type: "move", by: [0, 1000] }]);

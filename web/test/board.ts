@@ -1,4 +1,4 @@
-import type { Catch, Element, Group } from "../src/api/types";
+import type { Catch, Element, Group, LengthAnswer } from "../src/api/types";
 import { Nearby } from "../src/board/near";
 import type { BoardState } from "../src/board/state";
 import { createBoardStore } from "../src/board/store";
@@ -78,6 +78,8 @@ const elements: Element[] = [
     start: { type: "atCorner", corner: "c0" },
     end: { type: "atCorner", corner: "c1" },
     bulge: 0,
+    rise: { footMm: 0, head: { type: "underStoreyAbove" } },
+    state: "NEW",
   },
 ];
 
@@ -101,5 +103,19 @@ export function board(change: Partial<BoardState> = {}): BoardState {
 
 /** The state with a length typed and read. */
 export function typed(mm: number): Partial<BoardState> {
-  return { entry: String(mm), reading: { reading: { type: "read", mm }, printed: [String(mm)] } };
+  const length: LengthAnswer = { reading: { type: "read", mm }, printed: [String(mm)] };
+  return { entry: String(mm), reading: { length, second: null, degrees: null, fault: null } };
+}
+
+/** The same with two lengths. */
+export function typedTwo(mm: number, secondMm: number): Partial<BoardState> {
+  const second: LengthAnswer = { reading: { type: "read", mm: secondMm }, printed: [String(secondMm)] };
+  const first = typed(mm);
+  return { entry: `${mm} x ${secondMm}`, reading: first.reading ? { ...first.reading, second } : null };
+}
+
+/** With an angle typed, alone or behind a length. */
+export function typedAt(degrees: number, mm?: number): Partial<BoardState> {
+  const length = mm === undefined ? null : (typed(mm).reading?.length ?? null);
+  return { entry: `at ${degrees}`, reading: { length, second: null, degrees, fault: null } };
 }

@@ -2,9 +2,10 @@ import { describe, expect, it } from "vitest";
 import type { SetOut } from "../src/api/types";
 import type { BoardState } from "../src/board/state";
 import { freePick, pickFrom } from "../src/board/tools/aim";
-import { editMeant, nextPick } from "../src/board/tools/edits";
+import { editMeant } from "../src/board/tools/edits";
 import { prompt } from "../src/board/tools/prompts";
 import { nextSetOut, usualSetOut } from "../src/board/tools/setOut";
+import { nextPick } from "../src/board/tools/walls";
 import { board, typed, WALL } from "./board";
 
 const pick = (x: number, y: number) => ({
@@ -69,7 +70,7 @@ describe("a run of walls", () => {
 
   it("previews the walls so far and the next", () => {
     const meant = editMeant(pointing(1000, 5000, run(pick(1000, 2000))));
-    expect(meant).toMatchObject({ type: "drawWalls", storey: "s", close: false });
+    expect(meant).toMatchObject({ type: "drawWalls", wall: { storey: "s" }, close: false });
     expect(meant?.type === "drawWalls" && meant.picks.map((p) => p.at)).toEqual([
       [1000, 2000],
       [1000, 5000],

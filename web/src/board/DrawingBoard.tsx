@@ -1,5 +1,9 @@
 import { type PointerEvent, useEffect, useRef } from "react";
+import type { End } from "../api/types";
 import { useBoard, useBoardTools } from "./context";
+import { gripAt } from "./grips";
+import { HiddenOrLocked } from "./HiddenOrLocked";
+import { spaceHeld } from "./keys";
 import { PointerWords } from "./PointerWords";
 import { redraw } from "./redraw";
 import { panned, type ScreenPoint, toModel, zoomedAbout } from "./view";
@@ -9,9 +13,13 @@ const DRAG_PX = 4;
 interface Held {
   readonly from: ScreenPoint;
   readonly button: number;
-  readonly onSelection: boolean;
+  /** What moving the pointer does while it is held down. */
+  readonly does: "shift view" | "drag" | "box";
+  readonly end: End | null;
   moved: boolean;
 }
+
+const GRIP_PX = 8;
 
 /** The drawing surface: a canvas with pan, zoom about the pointer, and picking. */
 export function DrawingBoard() {
@@ -57,17 +65,21 @@ export function DrawingBoard() {
     return toModel(at, view, size);
   };
 
+  /** On a drawing with nothing active, the first button drags what is selected or draws a box. */
+  const holding = (from: ScreenPoint, button: number): Pick<Held, "does" | "end"> => {
+    const state = store.getState();
+    const works = state.tool.name === "select" && !state.version && state.shown?.kind === "drawing";
+    if (button !== 0 || !works || spaceHeld()) return { does: "shift view", end: null };
+    const end = gripAt(state, model(from), GRIP_PX / state.view.zoom);
+    const drags = end !== null || actions.isOnSelection(model(from));
+    return { does: drags ? "drag" : "box", end };
+  };
+
   const down = (e: PointerEvent<HTMLCanvasElement>) => {
     e.currentTarget.setPointerCapture(e.pointerId);
     if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
     const from = place(e.nativeEvent);
-    const selecting = store.getState().tool.name === "select" && !store.getState().version;
-    held.current = {
-      from,
-      button: e.button,
-      moved: false,
-      onSelection: selecting && actions.isOnSelection(model(from)),
-    };
+    held.current = { from, button: e.button, moved: false, ...holding(from, e.button) };
   };
 
   const move = (e: PointerEvent<HTMLCanvasElement>) => {
@@ -75,18 +87,21 @@ export function DrawingBoard() {
     const h = held.current;
     if (h && !h.moved && Math.hypot(at.x - h.from.x, at.y - h.from.y) > DRAG_PX) {
       h.moved = true;
-      if (h.button === 0 && h.onSelection) actions.startDrag(model(h.from));
+      if (h.does === "drag") actions.startDrag(model(h.from), h.end);
+      if (h.does === "box") actions.startBox(model(h.from), actions.isOnAnything(model(h.from)));
     }
-    if (h?.moved && !(h.button === 0 && h.onSelection)) {
+    if (h?.moved && h.does === "shift view")
       store.setState({ view: panned(e.movementX, e.movementY, store.getState().view) });
-    } else actions.pointAt(model(at));
+    else if (h?.moved && h.does === "box") actions.stretchBox(model(at));
+    else actions.pointAt(model(at));
   };
 
   const up = (e: PointerEvent<HTMLCanvasElement>) => {
     const h = held.current;
     held.current = null;
     if (!h) return;
-    if (h.moved && h.button === 0 && h.onSelection) void actions.endDrag();
+    if (h.moved && h.does === "drag") void actions.endDrag();
+    else if (h.moved && h.does === "box") actions.endBox(e.shiftKey);
     else if (h.moved) sync.views.keep();
     else if (h.button === 0) void actions.click(model(place(e.nativeEvent)), e.shiftKey);
     else if (h.button === 2) void actions.enter();
@@ -106,6 +121,7 @@ export function DrawingBoard() {
         onContextMenu={(e) => e.preventDefault()}
       />
       <PointerWords />
+      <HiddenOrLocked />
       <ViewButtons />
     </>
   );

@@ -1,5 +1,5 @@
 import { useBoard, useBoardTools } from "./context";
-import { unitsOf } from "./state";
+import { faultOf, unitsOf } from "./state";
 import { prompt } from "./tools/prompts";
 
 const figures = new Intl.NumberFormat("en", { maximumFractionDigits: 0, useGrouping: false });
@@ -32,6 +32,7 @@ export function EntryLine() {
         <span className="shrink-0 text-ink-3">{writing ? "↵" : `${units} ↵`}</span>
       </label>
       <Reading />
+      <Measured />
       {saying && (
         <p role="alert" className="truncate text-oxide" title={saying}>
           {saying}
@@ -56,27 +57,60 @@ export function EntryLine() {
 function Reading() {
   const { actions } = useBoardTools();
   const reading = useBoard((s) => s.reading);
+  const fault = useBoard(faultOf);
   const choice = useBoard((s) => s.readingChoice);
   if (!reading) return null;
-  if (reading.reading.type === "unreadable") {
-    return <p className="truncate text-oxide">{reading.reading.reason}</p>;
+  if (fault) return <p className="truncate text-oxide">{fault}</p>;
+  const { length, second, degrees } = reading;
+  if (length?.reading.type === "asks" && !second) {
+    return (
+      <fieldset className="flex items-center gap-1">
+        <legend className="sr-only">Which length is meant</legend>
+        {length.printed.map((words, i) => (
+          <button
+            key={words}
+            type="button"
+            aria-pressed={choice === i}
+            className="rounded border border-rule bg-paper px-2 py-0.5 aria-pressed:border-ochre aria-pressed:bg-ochre-2"
+            onClick={() => actions.chooseReading(i === 0 ? 0 : 1)}
+          >
+            {words}?
+          </button>
+        ))}
+      </fieldset>
+    );
   }
-  if (reading.reading.type === "read") return <p className="text-ochre">= {reading.printed[0]}</p>;
+  const sizes = [length, second].flatMap((a) => a?.printed[choice] ?? a?.printed[0] ?? []).join(" by ");
+  const angle = degrees === null ? "" : `at ${degrees}\u00B0`;
+  return <p className="whitespace-nowrap text-ochre">= {[sizes, angle].filter(Boolean).join(" ")}</p>;
+}
+
+/** What was measured: the run, and what it encloses. */
+function Measured() {
+  const measured = useBoard((s) => s.measured);
+  if (!measured) return null;
+  const { total, area, perimeter, angle } = measured;
   return (
-    <fieldset className="flex items-center gap-1">
-      <legend className="sr-only">Which length is meant</legend>
-      {reading.printed.map((words, i) => (
-        <button
-          key={words}
-          type="button"
-          aria-pressed={choice === i}
-          className="rounded border border-rule bg-paper px-2 py-0.5 aria-pressed:border-ochre aria-pressed:bg-ochre-2"
-          onClick={() => actions.chooseReading(i === 0 ? 0 : 1)}
-        >
-          {words}?
-        </button>
-      ))}
-    </fieldset>
+    <output className="flex gap-3 whitespace-nowrap text-ochre" aria-label="Measured">
+      <span>
+        {measured.legs.length > 1 ? "run" : "distance"} <b className="font-semibold">{total}</b>
+      </span>
+      {area && (
+        <span>
+          area <b className="font-semibold">{area}</b>
+        </span>
+      )}
+      {perimeter && (
+        <span>
+          round <b className="font-semibold">{perimeter}</b>
+        </span>
+      )}
+      {angle && (
+        <span>
+          angle <b className="font-semibold">{angle}</b>
+        </span>
+      )}
+    </output>
   );
 }
 

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { useBoard, useBoardTools } from "./context";
-import { EVERYWHERE, STAGES, type ToolEntry } from "./tools/prompts";
+import { EVERYWHERE, keyWords, STAGES, type ToolEntry } from "./tools/stages";
 
 /** The stages in the order of the work; the open one unfolds its tools. */
 export function StageRail() {
@@ -53,7 +53,7 @@ function ToolButton({ tool, locked }: { readonly tool: ToolEntry; readonly locke
       >
         {tool.words}
         <kbd className={`font-sans text-xs ${on ? "text-[#f3d9d2]" : "text-ink-3"}`}>
-          {tool.key.toUpperCase()}
+          {keyWords(tool.key)}
         </kbd>
       </button>
     </li>

@@ -1,24 +1,47 @@
 import { answerOf, api } from "../api/client";
-import type { Pick, Sheet } from "../api/types";
+import type { Element, End, Faces, GapAnswer, Sheet } from "../api/types";
 import { boxOf } from "./boxes";
-import { type BoardState, caughtNow, elementOf, elementsOf, type ToolName, typedMm, unitsOf } from "./state";
+import { copied, copy } from "./clipboard";
+import { gapNear } from "./gaps";
+import { Picking } from "./picking";
+import { placesAt } from "./places";
+import { alike, alongJoined, inBox, inverted, isFree } from "./selecting";
+import {
+  type BoardState,
+  elementOf,
+  elementsOf,
+  faultOf,
+  NO_AIM,
+  type ToolName,
+  typedAngle,
+  typedMm,
+  unitsOf,
+  wallSelected,
+} from "./state";
 import type { BoardStore } from "./store";
 import type { Sync } from "./sync";
-import { freePick } from "./tools/aim";
-import { closes, editMeant, nextPick, runThrough } from "./tools/edits";
-import { fresh } from "./tools/prompts";
+import { aimBack, aimBy, isDecided, measuresMiss } from "./tools/aiming";
+import { editMeant } from "./tools/edits";
+import { pointOf } from "./tools/points";
+import { bareAngle, pasteInPlace } from "./tools/rearrange";
 import { nextSetOut } from "./tools/setOut";
+import { AIMING, fresh, stepBack, stepOn } from "./tools/stages";
 import type { ModelPoint } from "./view";
 
 const CATCH_PX = 11;
 const PICK_PX = 5;
+const GAP_PX = 26;
 
 /** What hands do on a board. */
 export class Actions {
+  readonly picking: Picking;
+
   constructor(
     private readonly store: BoardStore,
     private readonly sync: Sync,
-  ) {}
+  ) {
+    this.picking = new Picking(store, sync, () => this.aim());
+  }
 
   private get state(): BoardState {
     return this.store.getState();
@@ -32,20 +55,37 @@ export class Actions {
       saying: null,
       preview: null,
       caughts: [],
+      aim: NO_AIM,
+      measured: null,
     });
     this.sync.previews.show(null);
   }
 
   pointAt(pointer: ModelPoint): void {
     const { tool, nearby, view, shown } = this.state;
-    const catching = shown?.kind === "drawing" && ["run", "string", "move", "post"].includes(tool.name);
-    const caughts = catching
-      ? nearby
-          .catchesAt(pointer, CATCH_PX / view.zoom)
-          .filter((c) => tool.name === "string" || c.caught.hold.type !== "atJamb")
-      : [];
-    this.store.setState({ pointer, caughts, catchChoice: 0 });
+    const reach = CATCH_PX / view.zoom;
+    const onDrawing = shown?.kind === "drawing";
+    if (onDrawing && AIMING.includes(tool.name))
+      this.store.setState({
+        pointer,
+        caughts: placesAt(nearby, pointer, reach, lastPoint(this.state)).filter((c) => this.isCatchable(c)),
+        catchChoice: 0,
+      });
+    else if (onDrawing && tool.name === "string")
+      this.store.setState({ pointer, caughts: nearby.catchesAt(pointer, reach), catchChoice: 0 });
+    else this.store.setState({ pointer, caughts: [], gapAt: this.gapUnder(pointer) });
     this.aim();
+  }
+
+  private isCatchable(c: { caught: { hold: { type: string; wall?: string } } }): boolean {
+    return !c.caught.hold.wall || !this.state.hidden.has(c.caught.hold.wall);
+  }
+
+  /** The gap whose figure is nearest to the pointer, or the one it was at last. */
+  private gapUnder(pointer: ModelPoint): number {
+    const { gaps, gapAt, view, entry } = this.state;
+    const near = entry === "" ? gapNear(gaps, pointer, GAP_PX / view.zoom) : -1;
+    return near >= 0 ? near : gapAt;
   }
 
   leave(): void {
@@ -58,127 +98,190 @@ export class Actions {
     this.aim();
   }
 
+  /** Finds the next point another way, by what the pointer has caught. */
+  aimBy(way: Parameters<typeof aimBy>[1]): boolean {
+    const next = aimBy(this.state, way, lastPoint(this.state));
+    if (!next) return false;
+    this.store.setState(next);
+    this.aim();
+    return true;
+  }
+
+  /** Holds a direction, in radians. */
+  hold(held: number): void {
+    this.store.setState({ aim: { ...this.state.aim, held } });
+    this.aim();
+  }
+
   aim(): void {
     this.sync.previews.show(this.state.version ? null : editMeant(this.state));
   }
 
-  async click(pointer: ModelPoint, more: boolean): Promise<void> {
+  click(pointer: ModelPoint, more: boolean): Promise<void> {
     this.pointAt(pointer);
+    return this.take(pointer, more);
+  }
+
+  /** Takes what is pointed at, caught, aimed or typed. */
+  private async take(pointer: ModelPoint, more: boolean): Promise<void> {
     const { tool } = this.state;
     switch (tool.name) {
       case "select":
         return this.select(pointer, more);
       case "run":
-        return this.pickRun();
+        return this.picking.run();
+      case "rectangle":
+        return this.picking.rectangle(tool);
+      case "beside":
+        return this.picking.beside(tool);
+      case "reach":
+        return this.picking.reach(tool);
+      case "cut":
+        return this.picking.cut(tool);
       case "piece":
       case "post":
       case "door":
       case "window":
-        return this.make();
+        await this.picking.make();
+        return;
+      case "paste":
+        if (await this.picking.make()) this.choose("select");
+        return;
       case "bend":
         return this.pickBend(pointer);
       case "move":
-        return this.pickMove(pointer);
+      case "copy":
+        if (this.state.selection.length === 0) return this.select(pointer, false);
+        return this.picking.shift(tool.name, tool.from);
+      case "turn":
+        if (this.state.selection.length === 0) return this.select(pointer, false);
+        return this.picking.turn(tool);
+      case "mirror":
+        if (this.state.selection.length === 0) return this.select(pointer, false);
+        return this.picking.mirror(tool);
+      case "measure":
+        this.picking.measure(tool);
+        return this.readMeasure();
       case "string":
-        return this.pickString();
+        return this.picking.string();
       case "note":
         this.store.setState({ tool: { name: "note", at: pointer } });
         return;
       case "place":
         return this.placeDrawing(tool.drawing, pointer);
+      case "end":
+        return;
     }
   }
 
   private select(pointer: ModelPoint, more: boolean): void {
     const { nearby, view, selection } = this.state;
-    const found = nearby.elementsAt(pointer, PICK_PX / view.zoom);
+    const found = nearby.elementsAt(pointer, PICK_PX / view.zoom).filter((id) => isFree(this.state, id));
     const at = found.findIndex((id) => selection.includes(id));
     const next = found[(at + 1) % Math.max(found.length, 1)];
-    if (!next) this.store.setState({ selection: more ? selection : [] });
+    if (!next) this.selectJust(more ? selection : []);
     else if (more) {
       const kept = selection.filter((id) => id !== next);
-      this.store.setState({ selection: kept.length === selection.length ? [...selection, next] : kept });
-    } else this.store.setState({ selection: [next] });
+      this.selectJust(kept.length === selection.length ? [...selection, next] : kept);
+    } else this.selectJust([next]);
+  }
+
+  /** Selects just these. */
+  selectJust(selection: readonly string[]): void {
+    this.store.setState({ selection, entry: "", reading: null, otherMoves: false, gapAt: 0 });
+    this.aim();
   }
 
   /** Whether a thing that is selected lies under the pointer, so that it can be dragged. */
   isOnSelection(pointer: ModelPoint): boolean {
-    const { nearby, view, selection } = this.state;
-    return nearby.elementsAt(pointer, PICK_PX / view.zoom).some((id) => selection.includes(id));
+    return this.under(pointer).some((id) => this.state.selection.includes(id));
   }
 
-  startDrag(from: ModelPoint): void {
-    this.store.setState({ tool: { name: "move", from } });
+  /** Whether anything that can be selected lies under the pointer. */
+  isOnAnything(pointer: ModelPoint): boolean {
+    return this.under(pointer).length > 0;
+  }
+
+  private under(pointer: ModelPoint): string[] {
+    const { nearby, view } = this.state;
+    return nearby.elementsAt(pointer, PICK_PX / view.zoom).filter((id) => isFree(this.state, id));
+  }
+
+  /** Drags what is selected; an end of the one wall selected, where that is taken hold of. */
+  startDrag(from: ModelPoint, end: End | null): void {
+    const wall = wallSelected(this.state);
+    this.store.setState({
+      tool: end && wall ? { name: "end", wall: wall.id, end } : { name: "move", from },
+      entry: "",
+      reading: null,
+    });
   }
 
   async endDrag(): Promise<void> {
     const edit = editMeant(this.state);
-    this.store.setState({ tool: { name: "select" } });
+    this.store.setState({ tool: { name: "select" }, caughts: [], aim: NO_AIM });
     if (edit) await this.sync.edit(edit);
     this.sync.previews.show(null);
   }
 
-  private async pickRun(): Promise<void> {
-    const { tool } = this.state;
-    const next = nextPick(this.state);
-    if (tool.name !== "run" || !next) return;
-    const close = closes(this.state, tool, next);
-    const picks = close ? tool.picks : [...tool.picks, next];
-    const ends = close || (tool.picks.length > 0 && next.hold.type === "onFace");
-    if (ends) return this.finishRun(picks, close);
-    this.store.setState({ tool: { name: "run", picks, undone: [] }, entry: "", reading: null });
-    this.aim();
+  /** A box from clear paper takes what lies inside it; one from a thing takes all it touches. */
+  startBox(from: ModelPoint, touching: boolean): void {
+    this.store.setState({ box: { from, to: from, touching } });
   }
 
-  private async finishRun(picks: readonly Pick[], close: boolean): Promise<void> {
-    const edit = runThrough(this.state, close ? [...picks, ...picks.slice(0, 1)] : picks, close);
-    if (!edit) return;
-    this.store.setState({ entry: "", reading: null });
-    const stored = await this.sync.edit(edit);
-    if (stored) this.store.setState({ tool: { name: "run", picks: [], undone: [] } });
+  stretchBox(to: ModelPoint): void {
+    const { box } = this.state;
+    if (box) this.store.setState({ box: { ...box, to } });
   }
 
-  private async make(): Promise<void> {
-    const edit = editMeant(this.state);
-    if (!edit) return;
-    const stored = await this.sync.edit(edit);
-    if (stored) this.store.setState({ entry: "", reading: null });
+  endBox(more: boolean): void {
+    const { box, selection } = this.state;
+    if (!box) return;
+    const found = inBox(this.state, box);
+    this.store.setState({ box: null });
+    this.selectJust(more ? [...new Set([...selection, ...found])] : found);
+  }
+
+  selectAlike(): void {
+    this.selectJust(alike(this.state));
+  }
+
+  /** Selects every wall of a build-up. */
+  selectMadeOf(buildUp: string): void {
+    this.selectJust(
+      elementsOf(this.state, "wall")
+        .filter((w) => w.buildUp === buildUp && isFree(this.state, w.id))
+        .map((w) => w.id),
+    );
+  }
+
+  selectOthers(): void {
+    this.selectJust(inverted(this.state));
+  }
+
+  selectJoined(): void {
+    this.selectJust(alongJoined(this.state));
+  }
+
+  hideSelected(): void {
+    this.store.setState({ hidden: new Set([...this.state.hidden, ...this.state.selection]) });
+    this.selectJust([]);
+  }
+
+  lockSelected(): void {
+    this.store.setState({ locked: new Set([...this.state.locked, ...this.state.selection]) });
+    this.selectJust([]);
+  }
+
+  showAll(): void {
+    this.store.setState({ hidden: new Set(), locked: new Set() });
   }
 
   /** Click the wall first, unless one is selected, then what it runs through. */
   private async pickBend(pointer: ModelPoint): Promise<void> {
-    const { selection, elements } = this.state;
-    const isWall = selection.length === 1 && elements.get(selection[0] ?? "")?.type === "wall";
-    if (!isWall) return this.select(pointer, false);
-    await this.make();
+    if (!wallSelected(this.state)) return this.select(pointer, false);
+    await this.picking.make();
     this.store.setState({ selection: [], entry: "", reading: null });
-  }
-
-  private async pickMove(pointer: ModelPoint): Promise<void> {
-    const { tool, selection } = this.state;
-    if (tool.name !== "move") return;
-    if (selection.length === 0) return this.select(pointer, false);
-    if (!tool.from) {
-      const pick = freePick(this.state);
-      if (pick) this.store.setState({ tool: { name: "move", from: { x: pick.at[0], y: pick.at[1] } } });
-      return;
-    }
-    await this.make();
-    this.store.setState({ tool: { name: "move", from: null } });
-  }
-
-  private async pickString(): Promise<void> {
-    const { tool } = this.state;
-    const caught = caughtNow(this.state);
-    if (tool.name !== "string") return;
-    if (caught) {
-      this.store.setState({ tool: { name: "string", picks: [...tool.picks, caught], undone: [] } });
-      this.aim();
-    } else if (tool.picks.length >= 2) {
-      const edit = editMeant(this.state);
-      if (edit && (await this.sync.edit(edit)))
-        this.store.setState({ tool: { name: "string", picks: [], undone: [] } });
-    } else this.store.setState({ saying: "Nothing to hold to here: pick a face, an edge or a corner." });
   }
 
   private async placeDrawing(drawing: string, at: ModelPoint): Promise<void> {
@@ -203,7 +306,7 @@ export class Actions {
     return box ? [(box.minX + box.maxX) / 2, (box.minY + box.maxY) / 2] : [0, 0];
   }
 
-  /** Takes what is typed; lengths are read by the server, so that there is one reader. */
+  /** Takes what is typed; the server reads it, so that there is one reader. */
   async type(entry: string): Promise<void> {
     this.store.setState({ entry, saying: null, readingChoice: 0 });
     const { tool } = this.state;
@@ -213,7 +316,7 @@ export class Actions {
       return;
     }
     const reading = await answerOf(
-      api.POST("/api/v1/lengths", { body: { text: entry, units: unitsOf(this.state) } }),
+      api.POST("/api/v1/entries", { body: { text: entry, units: unitsOf(this.state) } }),
     );
     if (this.state.entry !== entry) return;
     this.store.setState({ reading });
@@ -226,21 +329,50 @@ export class Actions {
   }
 
   async enter(): Promise<void> {
-    const { tool, entry, reading } = this.state;
+    const { tool, entry } = this.state;
     if (tool.name === "note") return this.writeNote();
-    if (entry.trim() !== "" && typedMm(this.state) === undefined) {
-      const why = reading?.reading.type === "unreadable" ? reading.reading.reason : null;
-      this.store.setState({ saying: why });
+    const turning = tool.name === "turn" && bareAngle(entry) !== undefined;
+    const fault = turning ? null : (faultOf(this.state) ?? measuresMiss(this.state));
+    if (fault) return this.store.setState({ saying: fault });
+    if (this.takesAngle() || this.takesMeasure()) return;
+    const typed = entry.trim() !== "";
+    if (!typed && !isDecided(this.state)) return this.enterNothing();
+    if (tool.name === "select") {
+      await this.picking.make();
       return;
     }
-    if (tool.name === "run") {
-      if (entry.trim() === "") return tool.picks.length >= 2 ? this.finishRun(tool.picks, false) : undefined;
-      return this.pickRun();
-    }
-    if (["bend", "piece", "door", "window", "move"].includes(tool.name) && entry.trim() !== "") {
-      await this.make();
-      if (tool.name === "move")
-        this.store.setState({ tool: { name: "move", from: null }, entry: "", reading: null });
+    await this.take(this.state.pointer ?? { x: 0, y: 0 }, false);
+  }
+
+  /** An angle typed alone holds the direction. */
+  private takesAngle(): boolean {
+    const angle = typedAngle(this.state);
+    if (angle === undefined || typedMm(this.state) !== undefined || this.state.tool.name === "turn")
+      return false;
+    this.store.setState({ entry: "", reading: null });
+    this.hold(this.state.axes + angle);
+    return true;
+  }
+
+  /** A length typed for a distance that is measured from a point. */
+  private takesMeasure(): boolean {
+    const { aim } = this.state;
+    const mm = typedMm(this.state);
+    if (mm === undefined || !aim.measured.some((m) => m.mm === null)) return false;
+    const measured = aim.measured.map((m) => (m.mm === null ? { ...m, mm } : m));
+    this.store.setState({ aim: { ...aim, measured }, entry: "", reading: null });
+    this.aim();
+    return true;
+  }
+
+  /** Enter alone ends a run, splits a wall, puts what is pasted where it was. */
+  private async enterNothing(): Promise<void> {
+    const { tool } = this.state;
+    if (tool.name === "run" && tool.picks.length >= 2) return this.picking.finishRun(tool.picks, false);
+    if (tool.name === "cut") return this.picking.split(tool);
+    if (tool.name === "paste") {
+      const edit = pasteInPlace(this.state);
+      if (edit && (await this.sync.edit(edit))) this.choose("select");
     }
   }
 
@@ -250,39 +382,59 @@ export class Actions {
       this.store.setState({ tool: { name: "note", at: null }, entry: "" });
   }
 
-  /** Steps back once: what is typed, the last pick, then the tool, then the selection. */
+  /** Steps back once: what is typed, how the next point is found, the last pick, the tool, the selection. */
   escape(): void {
-    const { tool, entry, selection } = this.state;
+    const { tool, entry, selection, box } = this.state;
     this.store.setState({ saying: null });
+    const aim = aimBack(this.state);
+    const back = stepBack(tool);
     if (entry !== "") void this.type("");
-    else if (tool.name === "run" && tool.picks.length > 0) {
-      const undone = [...tool.undone, ...tool.picks.slice(-1)];
-      this.store.setState({ tool: { name: "run", picks: tool.picks.slice(0, -1), undone } });
-    } else if (tool.name === "string" && tool.picks.length > 0) {
-      const undone = [...tool.undone, ...tool.picks.slice(-1)];
-      this.store.setState({ tool: { name: "string", picks: tool.picks.slice(0, -1), undone } });
-    } else if (tool.name === "move" && tool.from) this.store.setState({ tool: { name: "move", from: null } });
-    else if (tool.name === "note" && tool.at) this.store.setState({ tool: { name: "note", at: null } });
-    else if (tool.name !== "select") this.choose("select");
-    else if (selection.length > 0) this.store.setState({ selection: [] });
+    else if (box) this.store.setState({ box: null });
+    else if (aim) this.store.setState({ aim });
+    else if (back) {
+      this.store.setState({ tool: back });
+      void this.readMeasure();
+    } else if (tool.name !== "select") this.choose("select");
+    else if (selection.length > 0) this.selectJust([]);
     this.aim();
   }
 
   /** Redo brings a pick back while a tool has some to bring, else the last undone edit. */
   async redo(): Promise<void> {
     const { tool } = this.state;
-    if (tool.name === "run" && tool.undone.length > 0) {
-      const picks = [...tool.picks, ...tool.undone.slice(-1)];
-      this.store.setState({ tool: { name: "run", picks, undone: tool.undone.slice(0, -1) } });
-    } else if (tool.name === "string" && tool.undone.length > 0) {
-      const picks = [...tool.picks, ...tool.undone.slice(-1)];
-      this.store.setState({ tool: { name: "string", picks, undone: tool.undone.slice(0, -1) } });
-    } else await this.sync.redo();
+    const again = stepOn(tool);
+    if (again) this.store.setState({ tool: again });
+    else await this.sync.redo();
   }
 
   async remove(): Promise<void> {
     const { selection } = this.state;
     if (selection.length > 0) await this.sync.erase([...selection]);
+  }
+
+  /** Copies what is selected, held at what the pointer has caught or points at. */
+  async copy(): Promise<void> {
+    const { selection, project, pointer, nearby, view } = this.state;
+    if (selection.length === 0) return this.store.setState({ saying: "Select what to copy first." });
+    const caught = pointer && placesAt(nearby, pointer, CATCH_PX / view.zoom)[0];
+    await copy(project, selection, caught?.at ?? pointer ?? { x: 0, y: 0 });
+    const things = selection.length === 1 ? "1 thing" : `${selection.length} things`;
+    const held = caught ? `, held at ${caught.caught.words}` : "";
+    this.store.setState({ saying: `Copied ${things}${held}.` });
+  }
+
+  paste(): void {
+    if (copied()) this.choose("paste");
+    else this.store.setState({ saying: "Nothing was copied yet: select things and press Ctrl C." });
+  }
+
+  private async readMeasure(): Promise<void> {
+    const { tool } = this.state;
+    if (tool.name !== "measure" || tool.points.length < 2) return this.store.setState({ measured: null });
+    const points = tool.points.map((p): [number, number] => [p.x, p.y]);
+    const units = unitsOf(this.state);
+    const measured = await answerOf(api.POST("/api/v1/measures", { body: { points, units } }));
+    if (this.state.tool === tool) this.store.setState({ measured });
   }
 
   /** Steps the set-out line of walls to draw to the next face of their build-up. */
@@ -295,16 +447,80 @@ export class Actions {
     this.aim();
   }
 
-  /** Selects every wall of the same build-up. */
-  selectAlike(buildUp: string): void {
-    const selection = elementsOf(this.state, "wall")
-      .filter((w) => w.buildUp === buildUp)
-      .map((w) => w.id);
-    this.store.setState({ selection });
+  /** Turns walls inside out about their set-out lines: those selected, or those to draw. */
+  async turnInsideOut(): Promise<void> {
+    const { tool, making, selection } = this.state;
+    const turned = (side: "LEFT" | "RIGHT") => (side === "LEFT" ? "RIGHT" : "LEFT");
+    if (tool.name !== "select") {
+      const wall = { ...making.wall, outside: turned(making.wall.outside) } as const;
+      this.store.setState({ making: { ...making, wall } });
+      this.aim();
+      return;
+    }
+    const walls = selection.flatMap((id) => elementOf(this.state, "wall", id) ?? []);
+    await this.reviseAll(walls.map((w) => ({ ...w, outside: turned(w.outside) })));
+  }
+
+  async reviseAll(elements: readonly Element[]): Promise<void> {
+    if (elements.length > 0) await this.sync.edit({ type: "reviseAll", elements: [...elements] });
+  }
+
+  async joinInLine(): Promise<void> {
+    await this.sync.edit({ type: "joinInLine", walls: [...this.state.selection] });
+  }
+
+  /** Mirrors the whole house in an upright line through the middle of what is drawn. */
+  async handHouse(): Promise<void> {
+    const walls = [...this.state.groups.values()].filter(
+      (g) => this.state.elements.get(g.element)?.type === "wall",
+    );
+    const box = boxOf(walls, this.state.scale);
+    const x = box ? Math.round((box.minX + box.maxX) / 2) : 0;
+    await this.sync.edit({ type: "hand", about: [x, 0] });
+  }
+
+  /** Which of two walls a typed gap moves. */
+  swapMover(): void {
+    this.store.setState({ otherMoves: !this.state.otherMoves });
+    this.aim();
+  }
+
+  measureBetween(faces: Faces): void {
+    localStorage.setItem("lintel.faces", faces);
+    this.store.setState({ faces });
+    void this.sync.gaps.read();
+    this.aim();
+  }
+
+  async keepGap({ gap, clearMm }: GapAnswer): Promise<void> {
+    if (gap.type === "beside")
+      await this.sync.edit({ type: "keepGap", gap, faces: this.state.faces, clearMm });
   }
 
   flipHinge(): void {
     this.store.setState({ making: { ...this.state.making, flipHinge: !this.state.making.flipHinge } });
     this.aim();
+  }
+}
+
+/** The last point picked for the active tool: directions and squares are taken from it. */
+function lastPoint(state: BoardState): ModelPoint | undefined {
+  const { tool, aim } = state;
+  if (aim.base) return aim.base.at;
+  switch (tool.name) {
+    case "run": {
+      const last = tool.picks[tool.picks.length - 1];
+      return last && pointOf(last);
+    }
+    case "measure":
+      return tool.points[tool.points.length - 1];
+    case "move":
+    case "copy":
+    case "mirror":
+      return tool.from ?? undefined;
+    case "turn":
+      return tool.centre ?? undefined;
+    default:
+      return undefined;
   }
 }

@@ -1,8 +1,47 @@
 import { useEffect } from "react";
+import type { Actions } from "./actions";
 import { useBoardTools } from "./context";
-import { TOOLS } from "./tools/prompts";
+import type { Sync } from "./sync";
+import { arrowAngle } from "./tools/aiming";
+import { AIMING, TOOLS } from "./tools/stages";
 
 const STARTS_ENTRY = /^[0-9.,'"-]$/;
+
+let space = false;
+
+/** Whether the space bar is down: dragging then shifts the view. */
+export function spaceHeld(): boolean {
+  return space;
+}
+
+/** How the next point is found by what the pointer has caught. */
+const AIMS: Readonly<Record<string, "from" | "across" | "up" | "measure" | "hold" | "axes">> = {
+  a: "from",
+  x: "across",
+  y: "up",
+  n: "measure",
+  f: "hold",
+  u: "axes",
+};
+
+/** Other keys; a capital is typed with Shift. */
+const PRESSED: Readonly<Record<string, (actions: Actions, sync: Sync) => void>> = {
+  h: (a) => a.flipHinge(),
+  i: (a) => void a.turnInsideOut(),
+  n: (a) => a.swapMover(),
+  c: (a) => a.nextCatch(),
+  u: (a) => a.aimBy("axes"),
+  J: (a) => a.selectJoined(),
+  I: (a) => a.selectOthers(),
+  H: (a) => a.hideSelected(),
+  L: (a) => a.lockSelected(),
+  U: (a) => a.showAll(),
+  Delete: (a) => void a.remove(),
+  Backspace: (a) => void a.remove(),
+  Home: (_, s) => s.views.zoomToAll(),
+  End: (_, s) => s.views.zoomToSelection(),
+  PageUp: (_, s) => s.views.back(),
+};
 
 /** Keys of the board. A digit goes to the entry line; a letter chooses a tool while the entry line is empty. */
 export function useKeys(): void {
@@ -18,10 +57,11 @@ export function useKeys(): void {
       const { entry, tool } = store.getState();
       const writing = tool.name === "note" && tool.at !== null;
       const key = e.key.toLowerCase();
-      if (key === "escape") actions.escape();
+      if (key === " " && !inEntry) space = true;
+      else if (key === "escape") actions.escape();
       else if (key === "enter" && (inEntry || target === document.body)) void actions.enter();
       else if (key === "tab" && tool.name !== "select" && inEntry) actions.nextCatch();
-      else if (entry === "" && !writing && special(key)) {
+      else if (entry === "" && !writing && special(e.key)) {
         // done
       } else if (!inEntry && (writing ? e.key.length === 1 : STARTS_ENTRY.test(e.key))) {
         document.getElementById("entry")?.focus();
@@ -32,28 +72,40 @@ export function useKeys(): void {
 
     const chord = (e: KeyboardEvent) => {
       const key = e.key.toLowerCase();
+      const inText = (e.target as HTMLElement).closest("input, select, textarea") !== null;
       if (key === "z" && !e.shiftKey) void sync.undo();
+      else if (key === "c" && !inText) void actions.copy();
+      else if (key === "v" && !inText) actions.paste();
       else if (key === "y" || (key === "z" && e.shiftKey)) void actions.redo();
       else return;
       e.preventDefault();
     };
 
     const special = (key: string): boolean => {
+      const state = store.getState();
       const tool = TOOLS.find((t) => t.key === key);
-      if (tool) actions.choose(tool.name);
+      const aims = AIMING.includes(state.tool.name);
+      const arrow = aims ? arrowAngle(key.toLowerCase(), state.axes) : undefined;
+      const way = aims ? AIMS[key] : undefined;
+      if (arrow !== undefined) actions.hold(arrow);
+      else if (way) actions.aimBy(way);
+      else if (tool) actions.choose(tool.name);
+      else if (PRESSED[key]) PRESSED[key](actions, sync);
       else if (key === "?") store.setState({ keysShown: true });
-      else if (key === "h") actions.flipHinge();
-      else if (key === "o" && store.getState().tool.name === "run") actions.stepSetOut();
-      else if (key === "c") actions.nextCatch();
-      else if (key === "delete" || key === "backspace") void actions.remove();
-      else if (key === "home") sync.views.zoomToAll();
-      else if (key === "end") sync.views.zoomToSelection();
-      else if (key === "pageup") sync.views.back();
+      else if (key === "o" && state.tool.name !== "select") actions.stepSetOut();
       else return false;
       return true;
     };
 
+    const release = (e: KeyboardEvent) => {
+      if (e.key === " ") space = false;
+    };
+
     window.addEventListener("keydown", press);
-    return () => window.removeEventListener("keydown", press);
+    window.addEventListener("keyup", release);
+    return () => {
+      window.removeEventListener("keydown", press);
+      window.removeEventListener("keyup", release);
+    };
   }, [store, sync, actions]);
 }

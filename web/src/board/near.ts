@@ -5,10 +5,15 @@ import type { ModelPoint } from "./view";
 
 type Point = readonly [number, number];
 
+/** What is caught; of a point on a line, the line too. */
+export interface Place extends Catch {
+  readonly along?: readonly [Point, Point];
+}
+
 /** A caught place: the catch and the point on it. */
 export interface Caught {
   readonly at: ModelPoint;
-  readonly caught: Catch;
+  readonly caught: Place;
 }
 
 /** Finds what lies near a point: catches to hold to, and elements to pick. Made anew for every picture. */
@@ -50,6 +55,14 @@ export class Nearby {
       })
       .filter((c) => distance(c.at, p) <= reach)
       .sort((a, b) => rank(a, p, reach) - rank(b, p, reach));
+  }
+
+  /** The straight lines to catch that pass within `far` of a point. */
+  linesAround(p: ModelPoint, far: number): Catch[] {
+    const found = this.catchIndex?.search(p.x - far, p.y - far, p.x + far, p.y + far) ?? [];
+    return found
+      .flatMap((i) => this.catches[i] ?? [])
+      .filter((c) => c.hold.type === "onFace" && (c.from[0] !== c.to[0] || c.from[1] !== c.to[1]));
   }
 
   /** The elements at a point, smallest first. */

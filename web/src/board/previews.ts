@@ -1,5 +1,6 @@
 import { answerOf, api, Offline, sentenceOf } from "../api/client";
 import type { Edit, PreviewAnswer } from "../api/types";
+import { wallSelected } from "./state";
 import type { BoardStore } from "./store";
 
 /**
@@ -39,8 +40,11 @@ export class Previews {
   }
 
   private send(edit: Edit): Promise<PreviewAnswer> {
-    const { project, shown } = this.store.getState();
-    const query = shown?.kind === "drawing" ? { drawing: shown.id } : {};
+    const state = this.store.getState();
+    const { project, shown, faces } = state;
+    const drawing = shown?.kind === "drawing" ? { drawing: shown.id } : {};
+    const wall = wallSelected(state);
+    const query = { ...drawing, ...(wall ? { gapsOf: wall.id, faces } : {}) };
     return answerOf(
       api.POST("/api/v1/projects/{project}/previews", { params: { path: { project }, query }, body: edit }),
     );
@@ -53,6 +57,7 @@ export class Previews {
         gone: new Set(answer.picture?.gone ?? []),
         name: answer.name,
         refusal: answer.refusal,
+        gaps: answer.gaps,
       },
     });
   }

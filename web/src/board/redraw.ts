@@ -1,9 +1,9 @@
+import { overlay } from "./overlay";
 import { type Canvas, clear, paint } from "./paint";
-import { type BoardState, caughtNow } from "./state";
+import type { BoardState } from "./state";
 import { toScreen } from "./view";
 import { sheetBox } from "./views";
 
-const OCHRE = "#8a5a06";
 const DESK = "#ece7da";
 
 /** Draws the whole board as it stands. */
@@ -19,7 +19,7 @@ export function redraw(element: HTMLCanvasElement, state: BoardState): void {
   paper(canvas, state);
   const { preview } = state;
   const groups = [...state.groups.values()].filter(
-    (g) => !preview?.groups.has(g.element) && !preview?.gone.has(g.element),
+    (g) => !preview?.groups.has(g.element) && !preview?.gone.has(g.element) && !state.hidden.has(g.element),
   );
   paint(canvas, groups, "plain");
   if (preview) paint(canvas, [...preview.groups.values()], "preview");
@@ -27,8 +27,7 @@ export function redraw(element: HTMLCanvasElement, state: BoardState): void {
     preview?.groups.has(id) ? [] : (state.groups.get(id) ?? []),
   );
   paint(canvas, selected, "selected");
-  picks(canvas, state);
-  ring(canvas, state);
+  overlay(canvas, state);
 }
 
 /** The sheet of paper under a sheet's picture. */
@@ -42,36 +41,4 @@ function paper({ context, view, size, ratio }: Canvas, state: BoardState): void 
   const high = toScreen({ x: box.maxX, y: box.maxY }, view, size);
   context.fillStyle = "#ffffff";
   context.fillRect(low.x, high.y, high.x - low.x, low.y - high.y);
-}
-
-/** What was picked so far. */
-function picks({ context, view, size, ratio }: Canvas, state: BoardState): void {
-  const points =
-    state.tool.name === "run"
-      ? state.tool.picks.map((p) => ({ x: p.at[0], y: p.at[1] }))
-      : state.tool.name === "string"
-        ? state.tool.picks.map((p) => p.at)
-        : [];
-  context.setTransform(ratio, 0, 0, ratio, 0, 0);
-  context.fillStyle = OCHRE;
-  for (const p of points) {
-    const at = toScreen(p, view, size);
-    context.beginPath();
-    context.arc(at.x, at.y, 3, 0, 2 * Math.PI);
-    context.fill();
-  }
-}
-
-/** One small ring at what the pointer caught. */
-function ring({ context, view, size, ratio }: Canvas, state: BoardState): void {
-  const caught = caughtNow(state);
-  if (!caught) return;
-  const at = toScreen(caught.at, view, size);
-  context.setTransform(ratio, 0, 0, ratio, 0, 0);
-  context.strokeStyle = OCHRE;
-  context.lineWidth = 1.6;
-  context.setLineDash([]);
-  context.beginPath();
-  context.arc(at.x, at.y, 5.5, 0, 2 * Math.PI);
-  context.stroke();
 }

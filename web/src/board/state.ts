@@ -2,14 +2,18 @@ import type {
   Catch,
   Element,
   ElementOf,
+  End,
+  EntryAnswer,
+  Faces,
+  GapAnswer,
   Group,
   LengthAnswer,
   Mass,
+  MeasureAnswer,
+  NewWall,
   Note,
   Paper,
   Pick,
-  SetOut,
-  Side,
 } from "../api/types";
 import type { Caught, Nearby } from "./near";
 import type { ModelPoint, Size, View } from "./view";
@@ -26,6 +30,7 @@ export interface Preview {
   readonly gone: ReadonlySet<string>;
   readonly name: string | null;
   readonly refusal: string | null;
+  readonly gaps: readonly GapAnswer[];
 }
 
 export type ToolName = Tool["name"];
@@ -34,24 +39,36 @@ export type ToolName = Tool["name"];
 export type Tool =
   | { readonly name: "select" }
   | { readonly name: "run"; readonly picks: readonly Pick[]; readonly undone: readonly Pick[] }
+  | { readonly name: "rectangle"; readonly from: Pick | null }
+  | { readonly name: "beside"; readonly wall: string | null }
+  | { readonly name: "reach"; readonly wall: string | null; readonly end: End }
+  | { readonly name: "cut"; readonly wall: string | null; readonly at: ModelPoint | null }
   | { readonly name: "bend" }
   | { readonly name: "piece" }
   | { readonly name: "post" }
   | { readonly name: "door" }
   | { readonly name: "window" }
   | { readonly name: "move"; readonly from: ModelPoint | null }
+  | { readonly name: "copy"; readonly from: ModelPoint | null }
+  | { readonly name: "turn"; readonly centre: ModelPoint | null; readonly from: ModelPoint | null }
+  | { readonly name: "mirror"; readonly from: ModelPoint | null }
+  | { readonly name: "end"; readonly wall: string; readonly end: End }
+  | { readonly name: "paste" }
+  | { readonly name: "measure"; readonly points: readonly ModelPoint[] }
   | { readonly name: "string"; readonly picks: readonly Caught[]; readonly undone: readonly Caught[] }
   | { readonly name: "note"; readonly at: ModelPoint | null }
   | { readonly name: "place"; readonly drawing: string };
 
 /** What tools will make; kept from one use to the next. */
 export interface Making {
-  readonly wall: {
-    readonly buildUp: string;
-    readonly setOut: SetOut;
-    readonly outside: Side;
-    readonly reach: "FACE" | "STRUCTURE" | "THROUGH";
-  };
+  readonly wall: Omit<NewWall, "storey" | "layer">;
+  /** What the sizes of a rectangle of walls are measured between. */
+  readonly sizes: "OUTSIDE" | "INSIDE";
+  /** How far from the one pointed at a parallel wall stands; null by the pointer. */
+  readonly besideMm: number | null;
+  readonly copies: { readonly count: number; readonly fit: boolean };
+  /** Whether turning and mirroring leave the original. */
+  readonly leaves: boolean;
   readonly piece: {
     readonly kind: "lined" | "mass" | "niche";
     readonly mass: Mass;
@@ -80,6 +97,34 @@ export interface Making {
   readonly note: Note["style"];
 }
 
+/** A distance measured from a point; null until it is typed. */
+export interface MeasuredFrom {
+  readonly centre: ModelPoint;
+  readonly words: string;
+  readonly mm: number | null;
+}
+
+/** How the next point is found besides by the pointer alone; every pick clears it. */
+export interface Aim {
+  /** Radians: a direction that holds whatever the pointer does. */
+  readonly held: number | null;
+  /** The place distances are measured from. */
+  readonly base: Caught | null;
+  /** Coordinates taken from caught points, in the board's axes. */
+  readonly across: number | null;
+  readonly up: number | null;
+  readonly measured: readonly MeasuredFrom[];
+}
+
+export const NO_AIM: Aim = { held: null, base: null, across: null, up: null, measured: [] };
+
+/** A box drawn to select: what lies inside it, or all it touches. */
+export interface SelectionBox {
+  readonly from: ModelPoint;
+  readonly to: ModelPoint;
+  readonly touching: boolean;
+}
+
 export interface BoardState {
   readonly project: string;
   readonly version: { readonly id: string; readonly name: string } | null;
@@ -104,8 +149,20 @@ export interface BoardState {
   readonly caughts: readonly Caught[];
   readonly catchChoice: number;
   readonly entry: string;
-  readonly reading: LengthAnswer | null;
+  readonly reading: EntryAnswer | null;
   readonly readingChoice: 0 | 1;
+  readonly aim: Aim;
+  /** Radians: how the directions of the arrow keys are turned. */
+  readonly axes: number;
+  /** Gaps of the one wall selected, which of them the pointer was last at, and whether its neighbour is to move. */
+  readonly gaps: readonly GapAnswer[];
+  readonly gapAt: number;
+  readonly otherMoves: boolean;
+  readonly faces: Faces;
+  readonly box: SelectionBox | null;
+  readonly hidden: ReadonlySet<string>;
+  readonly locked: ReadonlySet<string>;
+  readonly measured: MeasureAnswer | null;
   readonly saying: string | null;
   readonly saving: "saved" | "saving" | "offline";
   readonly keysShown: boolean;
@@ -147,11 +204,46 @@ export function caughtNow(state: BoardState): Caught | undefined {
 
 /** The length read from what is typed, in millimetres. */
 export function typedMm(state: BoardState): number | undefined {
-  const reading = state.reading?.reading;
-  if (!reading || state.entry.trim() === "") return undefined;
+  return lengthOf(state, state.reading?.length ?? null);
+}
+
+/** The second of two lengths typed. */
+export function typedSecondMm(state: BoardState): number | undefined {
+  return lengthOf(state, state.reading?.second ?? null);
+}
+
+/** The angle typed, in radians. */
+export function typedAngle(state: BoardState): number | undefined {
+  const degrees = state.entry.trim() === "" ? null : state.reading?.degrees;
+  return degrees === null || degrees === undefined ? undefined : (degrees * Math.PI) / 180;
+}
+
+/** Why what is typed cannot be read. */
+export function faultOf(state: BoardState): string | null {
+  if (state.entry.trim() === "" || !state.reading) return null;
+  const { length, second, fault } = state.reading;
+  for (const answer of [length, second])
+    if (answer?.reading.type === "unreadable") return answer.reading.reason;
+  return fault;
+}
+
+function lengthOf(state: BoardState, answer: LengthAnswer | null): number | undefined {
+  if (!answer || state.entry.trim() === "") return undefined;
+  const { reading } = answer;
   if (reading.type === "read") return reading.mm;
   if (reading.type === "asks") return state.readingChoice === 0 ? reading.firstMm : reading.secondMm;
   return undefined;
+}
+
+/** The gap of the selection that typing goes to. */
+export function gapPointedAt(state: BoardState): GapAnswer | undefined {
+  const gaps = state.preview && state.preview.gaps.length > 0 ? state.preview.gaps : state.gaps;
+  return gaps[Math.min(state.gapAt, gaps.length - 1)];
+}
+
+/** The one wall selected. */
+export function wallSelected(state: BoardState): ElementOf<"wall"> | undefined {
+  return state.selection.length === 1 ? elementOf(state, "wall", state.selection[0]) : undefined;
 }
 
 /** The set-out line or a face of a wall: one segment of a straight wall, the chords of a curved one. */

@@ -1,6 +1,7 @@
 import { createStore } from "zustand/vanilla";
+import type { Faces } from "../api/types";
 import { Nearby } from "./near";
-import type { BoardState, Making } from "./state";
+import { type BoardState, type Making, NO_AIM } from "./state";
 
 const making: Making = {
   wall: {
@@ -8,7 +9,13 @@ const making: Making = {
     setOut: { type: "onFace", face: 0 },
     outside: "LEFT",
     reach: "STRUCTURE",
+    rise: { footMm: 0, head: { type: "underStoreyAbove" } },
+    state: "NEW",
   },
+  sizes: "OUTSIDE",
+  besideMm: null,
+  copies: { count: 1, fit: false },
+  leaves: false,
   piece: {
     kind: "lined",
     material: "material-tile",
@@ -26,6 +33,12 @@ const making: Making = {
   flipHinge: false,
   note: "NAME",
 };
+
+/** What gaps are measured between: one choice, kept per person. */
+function facesKept(): Faces {
+  const kept = globalThis.localStorage?.getItem("lintel.faces");
+  return kept === "STRUCTURE" || kept === "MIDDLE" ? kept : "FINISH";
+}
 
 /** The state of one board; made anew for every project. */
 export function createBoardStore(project: string) {
@@ -55,6 +68,16 @@ export function createBoardStore(project: string) {
     entry: "",
     reading: null,
     readingChoice: 0,
+    aim: NO_AIM,
+    axes: 0,
+    gaps: [],
+    gapAt: 0,
+    otherMoves: false,
+    faces: facesKept(),
+    box: null,
+    hidden: new Set(),
+    locked: new Set(),
+    measured: null,
     saying: null,
     saving: "saved",
     keysShown: false,

@@ -1,6 +1,7 @@
 import { answerOf, api, Offline, Refused, sentenceOf, windowId } from "../api/client";
 import { onRevised } from "../api/events";
 import type { Edit, EditAnswer, Element, Group, Picture, SetOut } from "../api/types";
+import { GapReader } from "./gaps";
 import { Nearby } from "./near";
 import { Previews } from "./previews";
 import { type BoardState, elementsOf, type Shown } from "./state";
@@ -14,11 +15,13 @@ export class Sync {
   private queue: Promise<void> = Promise.resolve();
   readonly views: Views;
   readonly previews: Previews;
+  readonly gaps: GapReader;
   private readonly stopHearing: () => void;
 
   constructor(private readonly store: BoardStore) {
     this.views = new Views(store);
     this.previews = new Previews(store);
+    this.gaps = new GapReader(store);
     this.stopHearing = onRevised((r) => {
       const { project, revision, version } = store.getState();
       if (r.project === project && r.revision > revision && r.window !== windowId && !version)
@@ -28,6 +31,7 @@ export class Sync {
 
   stop(): void {
     this.stopHearing();
+    this.gaps.end();
   }
 
   get state(): BoardState {

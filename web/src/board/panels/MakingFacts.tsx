@@ -2,10 +2,9 @@ import { Choice, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
 import type { Making } from "../state";
 import { LengthField } from "./LengthField";
+import { NewWalls, Rearranging } from "./NewWalls";
 import { Lights } from "./OpeningFacts";
 import { NewPiece, PostFields } from "./PieceFacts";
-import { REACHES } from "./WallEnds";
-import { WallFields } from "./WallFields";
 
 /** What the active tool will make. */
 export function MakingFacts() {
@@ -18,18 +17,13 @@ export function MakingFacts() {
   };
   switch (tool) {
     case "run":
-      return (
-        <Section title="New walls" words="what the run will draw">
-          <Row label="Ends on walls">
-            <Choice
-              value={making.wall.reach}
-              options={REACHES}
-              onChange={(reach) => set({ wall: { ...making.wall, reach } })}
-            />
-          </Row>
-          <WallFields facts={making.wall} onChange={(wall) => set({ wall })} />
-        </Section>
-      );
+    case "rectangle":
+    case "beside":
+      return <NewWalls tool={tool} making={making} set={set} />;
+    case "copy":
+    case "turn":
+    case "mirror":
+      return <Rearranging tool={tool} making={making} set={set} />;
     case "piece":
       return (
         <Section title="On a wall" words="on the face beside the pointer">

@@ -1,13 +1,13 @@
-import type { Wall } from "../../api/types";
 import { Button, Choice, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
-import { elementOf, elementsOf, wallBuildUps } from "../state";
+import { elementOf, wallBuildUps } from "../state";
 import { usualSetOut } from "../tools/setOut";
 import { BuildUpPlies } from "./BuildUpPlies";
+import { RiseFields } from "./RiseFields";
 
 /** Several walls selected: made of another build-up together, each keeping its set-out line. */
 export function SelectedWalls() {
-  const { sync } = useBoardTools();
+  const { sync, actions } = useBoardTools();
   const elements = useBoard((s) => s.elements);
   const selection = useBoard((s) => s.selection);
   const walls = selection.flatMap((id) => elementOf({ elements }, "wall", id) ?? []);
@@ -29,25 +29,20 @@ export function SelectedWalls() {
         />
       </Row>
       {buildUp && <BuildUpPlies buildUp={buildUp} />}
+      <RiseFields
+        facts={first}
+        onChange={({ rise, state }) => void actions.reviseAll(walls.map((w) => ({ ...w, rise, state })))}
+      />
       <Button
-        className="mt-4 mr-2"
+        className="mt-3 mr-2"
         title="Build-up and set-out line of the wall selected first"
         onClick={() => void sync.remake(ids, first.buildUp, first.setOut)}
       >
         Make all like {first.mark}
       </Button>
+      <Button className="mt-3 mr-2" onClick={() => void actions.joinInLine()}>
+        Join in line
+      </Button>
     </>
-  );
-}
-
-/** How many walls are made alike, and a way to select them all. */
-export function WallsAlike({ wall }: { readonly wall: Wall }) {
-  const { actions } = useBoardTools();
-  const count = useBoard((s) => elementsOf(s, "wall").filter((w) => w.buildUp === wall.buildUp).length);
-  if (count < 2) return null;
-  return (
-    <Button className="mt-4 mr-2" onClick={() => actions.selectAlike(wall.buildUp)}>
-      Select all {count} alike
-    </Button>
   );
 }

@@ -1,7 +1,9 @@
 import type { Pick } from "../../api/types";
 import { type Caught, distance } from "../near";
-import { type BoardState, caughtNow, typedMm, unitsOf } from "../state";
+import { type BoardState, caughtNow, typedAngle, typedMm, unitsOf } from "../state";
 import type { ModelPoint } from "../view";
+import { fromMeasures, fromParts } from "./aiming";
+import { ahead, bare, pickOf } from "./points";
 
 const SQUARE_WITHIN = (7 * Math.PI) / 180;
 const QUARTER = Math.PI / 2;
@@ -10,6 +12,15 @@ const STEP_PX = 4;
 const STEPS_MM = { METRIC: [1, 5, 10, 50, 100, 500], FEET_INCHES: [3.175, 6.35, 12.7, 25.4, 152.4, 304.8] };
 /** Millimetres. A typed point this close to a corner or a face is proposed as joined to it. */
 const PROPOSE_MM = 0.5;
+
+/** The next point: as the drafter is finding it, from an earlier one where there is one. */
+export function aimed(state: BoardState, from?: ModelPoint): Pick | undefined {
+  const { aim } = state;
+  if (aim.base) return pickFrom(aim.base.at, state, lineAngle(aim.base));
+  if (aim.across !== null || aim.up !== null) return fromParts(state);
+  if (aim.measured.length > 0) return fromMeasures(state);
+  return from ? pickFrom(from, state) : freePick(state);
+}
 
 /** The point the pointer means, with what it caught there. */
 export function freePick(state: BoardState): Pick | undefined {
@@ -20,31 +31,51 @@ export function freePick(state: BoardState): Pick | undefined {
   return bare({ x: Math.round(state.pointer.x / step) * step, y: Math.round(state.pointer.y / step) * step });
 }
 
-/** The point meant from an earlier one: a direction by the pointer, a distance typed or by the pointer. */
-export function pickFrom(from: ModelPoint, state: BoardState): Pick | undefined {
-  if (!state.pointer) return undefined;
+/**
+ * The point meant from an earlier one: a direction held, typed or by the pointer, a distance typed or by the pointer.
+ * @param along an angle the direction is drawn to besides the axes
+ */
+export function pickFrom(from: ModelPoint, state: BoardState, along?: number): Pick | undefined {
+  const fixed = fixedDirection(state);
   const caught = caughtNow(state);
   const typed = typedMm(state);
   const towards = caught && typed === undefined ? caught.at : state.pointer;
-  const angle = squared(Math.atan2(towards.y - from.y, towards.x - from.x));
+  if (!towards && (fixed === undefined || typed === undefined)) return undefined;
+  const angle = fixed ?? squared(angleOf(from, towards ?? from), state.axes, along);
   const direction = { x: Math.cos(angle), y: Math.sin(angle) };
-  if (typed !== undefined) return proposed(along(from, direction, typed), state);
-  if (caught) return onCaught(from, direction, caught);
+  if (typed !== undefined) return proposed(ahead(from, direction, typed), state);
+  if (caught) return onCaught(from, direction, caught, fixed !== undefined);
+  if (!state.pointer) return undefined;
   const step = stepOf(state);
   const reach = (state.pointer.x - from.x) * direction.x + (state.pointer.y - from.y) * direction.y;
-  return bare(along(from, direction, Math.round(reach / step) * step));
+  return bare(ahead(from, direction, Math.round(reach / step) * step));
 }
 
-/** A corner is taken as it is; on a line, the point straight ahead where there is one. */
-function onCaught(from: ModelPoint, direction: ModelPoint, caught: Caught): Pick {
+/** The direction typed or held, in radians. */
+function fixedDirection(state: BoardState): number | undefined {
+  const typed = typedAngle(state);
+  return typed !== undefined ? state.axes + typed : (state.aim.held ?? undefined);
+}
+
+/**
+ * A corner is taken as it is; on a line, the point straight ahead where there is one. Where the direction is held, the
+ * point straight ahead that is level with what was caught.
+ */
+function onCaught(from: ModelPoint, direction: ModelPoint, caught: Caught, held: boolean): Pick {
   const { from: a, to: b } = caught.caught;
   const dx = b[0] - a[0];
   const dy = b[1] - a[1];
   const sine = direction.x * dy - direction.y * dx;
-  if (Math.abs(sine) < 1e-3 * Math.hypot(dx, dy) || (dx === 0 && dy === 0)) return pickOf(caught);
-  const reach = ((a[0] - from.x) * dy - (a[1] - from.y) * dx) / sine;
-  const at = along(from, direction, reach);
-  return { at: [at.x, at.y], hold: caught.caught.hold };
+  const crosses = Math.abs(sine) >= 1e-3 * Math.hypot(dx, dy) && (dx !== 0 || dy !== 0);
+  if (crosses) {
+    const reach = ((a[0] - from.x) * dy - (a[1] - from.y) * dx) / sine;
+    const at = ahead(from, direction, reach);
+    return { at: [at.x, at.y], hold: caught.caught.hold };
+  }
+  if (!held) return pickOf(caught);
+  const reach = (caught.at.x - from.x) * direction.x + (caught.at.y - from.y) * direction.y;
+  const at = ahead(from, direction, reach);
+  return isSamePlace(at, caught.at, PROPOSE_MM) ? pickOf(caught) : bare(at);
 }
 
 /** What a typed point happens to lie on is joined to it. */
@@ -53,26 +84,22 @@ function proposed(at: ModelPoint, state: BoardState): Pick {
   return near && near.caught.hold.type !== "atJamb" ? { at: [at.x, at.y], hold: near.caught.hold } : bare(at);
 }
 
-export function pickOf(caught: Caught): Pick {
-  return { at: [caught.at.x, caught.at.y], hold: caught.caught.hold };
+export function angleOf(from: ModelPoint, to: ModelPoint): number {
+  return Math.atan2(to.y - from.y, to.x - from.x);
 }
 
-export function bare(at: ModelPoint): Pick {
-  return { at: [at.x, at.y], hold: { type: "atPoint", at: [at.x, at.y] } };
+/** The way a caught face runs, or the wall behind a caught point of it. */
+function lineAngle({ caught }: Caught): number | undefined {
+  const [a, b] = caught.along ?? [caught.from, caught.to];
+  return a[0] === b[0] && a[1] === b[1] ? undefined : Math.atan2(b[1] - a[1], b[0] - a[0]);
 }
 
-function along(from: ModelPoint, direction: ModelPoint, reach: number): ModelPoint {
-  return { x: clean(from.x + direction.x * reach), y: clean(from.y + direction.y * reach) };
-}
-
-/** Without the dust of sines and cosines: to a millionth of a millimetre. */
-function clean(mm: number): number {
-  return Math.round(mm * 1e6) / 1e6;
-}
-
-function squared(angle: number): number {
-  const nearest = Math.round(angle / QUARTER) * QUARTER;
-  return Math.abs(angle - nearest) < SQUARE_WITHIN ? nearest : angle;
+function squared(angle: number, axes: number, along?: number): number {
+  for (const origin of along === undefined ? [axes] : [along, axes]) {
+    const nearest = Math.round((angle - origin) / QUARTER) * QUARTER + origin;
+    if (Math.abs(angle - nearest) < SQUARE_WITHIN) return nearest;
+  }
+  return angle;
 }
 
 export function stepOf(state: BoardState): number {

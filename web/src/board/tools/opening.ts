@@ -33,7 +33,7 @@ export function placingAt(state: BoardState, wall: string, widthMm: number): Pla
 }
 
 /** How far along a line of segments the foot of a point lies, and how long the line is. */
-function alongLine(line: readonly Catch[], point: ModelPoint): { s: number; length: number } {
+export function alongLine(line: readonly Catch[], point: ModelPoint): { s: number; length: number } {
   let nearest = Number.POSITIVE_INFINITY;
   let s = 0;
   let length = 0;
@@ -89,12 +89,15 @@ function buildUpOf(state: BoardState, wall: string) {
   return elementOf(state, "buildUp", elementOf(state, "wall", wall)?.buildUp);
 }
 
-export function wallUnderPointer(state: BoardState): string | undefined {
+/** @param except a wall that does not count */
+export function wallUnderPointer(state: BoardState, except?: string): string | undefined {
   if (!state.pointer) return undefined;
   const reach = 14 / state.view.zoom;
-  const isWall = (id: string) => state.elements.get(id)?.type === "wall";
+  const isWall = (id: string) => id !== except && state.elements.get(id)?.type === "wall";
   const direct = state.nearby.elementsAt(state.pointer, reach).find(isWall);
   if (direct) return direct;
-  const near = state.nearby.catchesAt(state.pointer, reach).find((c) => c.caught.hold.type === "onFace");
+  const near = state.nearby
+    .catchesAt(state.pointer, reach)
+    .find((c) => c.caught.hold.type === "onFace" && isWall(c.caught.hold.wall));
   return near?.caught.hold.type === "onFace" ? near.caught.hold.wall : undefined;
 }

@@ -1,6 +1,6 @@
 import type { Edit, PieceMake } from "../../api/types";
 import { type BoardState, elementOf, type Making, planShown } from "../state";
-import { freePick } from "./aim";
+import { aimed } from "./aim";
 import { placingAt, sideOfPointer, wallUnderPointer } from "./opening";
 
 /** What is built against a wall, with the words for it. */
@@ -48,7 +48,7 @@ function makeOf(piece: Making["piece"]): PieceMake {
 /** A post at the pointer or what it caught, square to the drawing. */
 export function postEdit(state: BoardState): Edit | null {
   const storey = planShown(state)?.storey;
-  const pick = freePick(state);
+  const pick = aimed(state);
   if (!storey || !pick) return null;
   const { post } = state.making;
   return { type: "placePost", storey, layer: "layer-walls", at: pick.at, angle: 0, ...post };

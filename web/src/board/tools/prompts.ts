@@ -1,104 +1,69 @@
-import type { BoardState, Tool, ToolName } from "../state";
+import { copied } from "../clipboard";
+import { type BoardState, elementOf, gapPointedAt, wallSelected } from "../state";
+import { moverOf } from "./gap";
 
-/** A tool as the rail lists it. */
-export interface ToolEntry {
-  readonly name: ToolName;
-  readonly words: string;
-  readonly key: string;
-}
-
-export interface Stage {
-  readonly words: string;
-  readonly tools: readonly ToolEntry[];
-}
-
-/** The stages, in the order of the work, with the tools that exist so far. */
-export const STAGES: readonly Stage[] = [
-  {
-    words: "Walls",
-    tools: [
-      { name: "run", words: "Run of walls", key: "w" },
-      { name: "bend", words: "Bend a wall", key: "b" },
-      { name: "piece", words: "Lining, pier, niche", key: "l" },
-      { name: "post", words: "Post", key: "p" },
-    ],
-  },
-  {
-    words: "Openings",
-    tools: [
-      { name: "door", words: "Door", key: "d" },
-      { name: "window", words: "Window", key: "g" },
-    ],
-  },
-  {
-    words: "Dimensions, notes",
-    tools: [
-      { name: "string", words: "Dimension string", key: "s" },
-      { name: "note", words: "Note or name", key: "t" },
-    ],
-  },
-];
-
-export const EVERYWHERE: readonly ToolEntry[] = [
-  { name: "select", words: "Select", key: "v" },
-  { name: "move", words: "Move", key: "m" },
-];
-
-export const TOOLS: readonly ToolEntry[] = [...EVERYWHERE, ...STAGES.flatMap((s) => s.tools)];
-
-/** The board's keys besides the tools' own. */
-export const OTHER_KEYS: readonly (readonly [string, string])[] = [
-  ["0 to 9", "Type a length into the entry line"],
-  ["Enter", "Accept; with nothing typed, end the run"],
-  ["Esc", "Step back once: what is typed, the last pick, then the tool"],
-  ["C", "Next place the pointer could hold to (Tab while typing)"],
-  ["O", "Step the set-out line of the run"],
-  ["H", "Turn the hinge of the door to place"],
-  ["Shift", "With a click, select more"],
-  ["Del", "Delete what is selected"],
-  ["Home", "See all"],
-  ["End", "See what is selected"],
-  ["Page up", "Go back to the last view"],
-  ["Ctrl Z", "Undo"],
-  ["Ctrl Y", "Redo; brings back a pick while a tool has one"],
-];
-
-export function fresh(name: ToolName): Tool {
-  switch (name) {
-    case "run":
-      return { name, picks: [], undone: [] };
-    case "string":
-      return { name, picks: [], undone: [] };
-    case "move":
-      return { name, from: null };
-    case "note":
-      return { name, at: null };
-    case "place":
-      return { name: "select" };
-    default:
-      return { name };
-  }
-}
+type Words = readonly [string, string];
 
 /** What to do next, in one plain sentence. */
-export function prompt(state: BoardState): readonly [string, string] {
+export function prompt(state: BoardState): Words {
+  return aiming(state) ?? ofTool(state);
+}
+
+/** While the next point is found another way, what that asks for. */
+function aiming({ aim, tool }: BoardState): Words | null {
+  const open = aim.measured.find((m) => m.mm === null);
+  if (open) return ["A distance from a point.", `Type how far it is from ${open.words}.`];
+  if (aim.measured.length === 1) return ["A distance from a point.", "Catch the second point and press N."];
+  if (aim.measured.length === 2)
+    return ["Two distances.", "Point to the side that is meant and press Enter."];
+  if (aim.base) return [`From ${aim.base.caught.words}.`, "Point the way and type how far, or click."];
+  if (aim.across !== null && aim.up !== null) return ["Across and up taken.", "Press Enter or click."];
+  if (aim.across !== null) return ["Across taken.", "Catch a point and press Y for its up, or click."];
+  if (aim.up !== null) return ["Up taken.", "Catch a point and press X for its across, or click."];
+  if (aim.held !== null && tool.name === "run")
+    return ["Direction held.", "Type the length, or click a point to come level with it. F lets go."];
+  return null;
+}
+
+function ofTool(state: BoardState): Words {
   const { tool } = state;
+  const selected = state.selection.length > 0;
   switch (tool.name) {
     case "select":
-      return [
-        "Select.",
-        state.selection.length > 0 ? "Drag to move it, or press M to move it exactly." : "Click a thing.",
-      ];
+      return selecting(state);
     case "run":
       if (tool.picks.length === 0)
         return [
           "Run of walls.",
-          "Pick where it starts: a free point, a corner or a face. O steps the set-out line.",
+          "Pick where it starts: a free point, a corner or a face. A measures from there, O steps the set-out line.",
         ];
-      if (tool.picks.length === 1) return ["Run of walls.", "Point the way and type the length, or click."];
+      if (tool.picks.length === 1)
+        return ["Run of walls.", "Point the way or press an arrow, and type the length, or click."];
       return ["Run of walls.", "Go on, click the start to close, or press Enter to end here."];
+    case "rectangle":
+      return tool.from
+        ? ["Rectangle of walls.", "Point to the other corner and type the sizes, as 3600 x 2700, or click."]
+        : ["Rectangle of walls.", "Pick a corner: of the footprint, or of the room inside."];
+    case "beside":
+      return tool.wall
+        ? [
+            "Wall beside a wall.",
+            "Point to a side and type the distance, or click. Click again for one more.",
+          ]
+        : ["Wall beside a wall.", "Point at the wall to draw another beside."];
+    case "reach":
+      return tool.wall
+        ? [`Run ${markOf(state, tool.wall)} to a wall.`, "Point at the wall it is to reach, or to be cut at."]
+        : ["Run to a wall.", "Click the wall near the end that is to go."];
+    case "cut":
+      return tool.at
+        ? [
+            "Split, cut out.",
+            "Enter splits it there. Or point along it, or type how long, to take a stretch out.",
+          ]
+        : ["Split, cut out.", "Click a place along a wall, or type its distance from the nearer end."];
     case "bend":
-      return state.selection.length === 1 && state.elements.get(state.selection[0] ?? "")?.type === "wall"
+      return wallSelected(state)
         ? ["Bend a wall.", "Click a point it runs through, or type its radius."]
         : ["Bend a wall.", "Click the wall to bend."];
     case "piece":
@@ -113,11 +78,43 @@ export function prompt(state: BoardState): readonly [string, string] {
     case "window":
       return ["Window.", "Point at a wall and type the distance from its end, or click."];
     case "move":
-      if (state.selection.length === 0) return ["Move.", "Click the thing to move."];
+      if (!selected) return ["Move.", "Click the thing to move."];
       return [
         "Move.",
         tool.from ? "Point the way and type how far, or click." : "Pick a point to move from.",
       ];
+    case "copy":
+      if (!selected) return ["Copies in a row.", "Click the thing to copy."];
+      return [
+        "Copies in a row.",
+        tool.from ? "Point the way and type how far apart, or click." : "Pick a point to copy from.",
+      ];
+    case "turn":
+      if (!selected) return ["Turn.", "Click the thing to turn."];
+      if (!tool.centre) return ["Turn.", "Pick the point to turn about."];
+      return [
+        "Turn.",
+        tool.from
+          ? "Point where it is to lie, or type the angle."
+          : "Type the angle in degrees, or pick a point of it.",
+      ];
+    case "mirror":
+      if (!selected) return ["Mirror.", "Click the thing to mirror."];
+      return [
+        "Mirror.",
+        tool.from ? "Pick a second point of the line." : "Pick a point of the line to mirror in.",
+      ];
+    case "end":
+      return ["Wall end.", "Let go where it is to be."];
+    case "paste":
+      return [
+        `Paste ${copied()?.things.length ?? 0}.`,
+        "Click where its point goes, or press Enter to put it where it was.",
+      ];
+    case "measure":
+      return tool.points.length === 0
+        ? ["Measure.", "Pick a point; three or more measure an area and an angle."]
+        : ["Measure.", "Pick the next point. Esc steps back; nothing is left behind."];
     case "string":
       return tool.picks.length < 2
         ? ["Dimension string.", "Pick faces, edges or corners."]
@@ -127,4 +124,24 @@ export function prompt(state: BoardState): readonly [string, string] {
     case "place":
       return ["Place a drawing.", "Click where its middle goes on the sheet."];
   }
+}
+
+/** With one wall selected, which wall a typed length would move. */
+function selecting(state: BoardState): Words {
+  const pointed = gapPointedAt(state);
+  const mover = moverOf(state);
+  if (pointed && mover) {
+    const rest = mover === pointed.gap.wall ? pointed.gap.other : pointed.gap.wall;
+    return [
+      `${markOf(state, mover)} moves.`,
+      `Type its gap to ${markOf(state, rest)}. N moves ${markOf(state, rest)} instead.`,
+    ];
+  }
+  return state.selection.length > 0
+    ? ["Select.", "Drag to move it, or press M to move it exactly."]
+    : ["Select.", "Click a thing, or drag a box."];
+}
+
+function markOf(state: BoardState, wall: string): string {
+  return elementOf(state, "wall", wall)?.mark ?? "the wall";
 }

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.leanlintel.core.edit.DrawWalls;
-import org.leanlintel.core.edit.NewWall;
 import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.edit.NewWall;
 import org.leanlintel.core.edit.Pick;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.SetOut;
@@ -94,13 +94,14 @@ public final class Api {
 
     /** A closed rectangle of the brick and timber frame. */
     public static DrawWalls shell(double x, double y, double width, double height) {
-        return new DrawWalls(NewWall.of(
-                OfficeStandard.GROUND,
-                OfficeStandard.LAYER_WALLS,
-                new ElementId("build-up-frame-brick"),
-                new SetOut.OnFace(0),
-                Side.LEFT,
-                WallEnd.Reach.STRUCTURE),
+        return new DrawWalls(
+                NewWall.of(
+                        OfficeStandard.GROUND,
+                        OfficeStandard.LAYER_WALLS,
+                        new ElementId("build-up-frame-brick"),
+                        new SetOut.OnFace(0),
+                        Side.LEFT,
+                        WallEnd.Reach.STRUCTURE),
                 List.of(
                         Pick.bare(x, y),
                         Pick.bare(x, y + height),
@@ -111,13 +112,14 @@ public final class Api {
 
     /** One free wall of a partition. */
     public static DrawWalls wall(double x0, double y0, double x1, double y1) {
-        return new DrawWalls(NewWall.of(
-                OfficeStandard.GROUND,
-                OfficeStandard.LAYER_WALLS,
-                new ElementId("build-up-stud-partition"),
-                new SetOut.MiddleOfStructure(),
-                Side.LEFT,
-                WallEnd.Reach.STRUCTURE),
+        return new DrawWalls(
+                NewWall.of(
+                        OfficeStandard.GROUND,
+                        OfficeStandard.LAYER_WALLS,
+                        new ElementId("build-up-stud-partition"),
+                        new SetOut.MiddleOfStructure(),
+                        Side.LEFT,
+                        WallEnd.Reach.STRUCTURE),
                 List.of(Pick.bare(x0, y0), Pick.bare(x1, y1)),
                 false);
     }

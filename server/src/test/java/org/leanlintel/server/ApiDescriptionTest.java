@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
+import org.leanlintel.core.edit.Edit;
 import org.leanlintel.formats.json.Json;
 import org.leanlintel.server.openapi.ApiDescription;
 import tools.jackson.databind.JsonNode;
@@ -37,7 +38,7 @@ class ApiDescriptionTest {
                 .valueToTree(ApiDescription.document())
                 .path("components")
                 .path("schemas");
-        assertThat(schemas.path("Edit").path("oneOf")).hasSize(14);
+        assertThat(schemas.path("Edit").path("oneOf")).hasSize(Edit.class.getPermittedSubclasses().length);
         assertThat(schemas.path("DrawWalls")
                         .path("properties")
                         .path("type")

@@ -81,6 +81,11 @@ public final class References {
         return null;
     }
 
+    /** Every element that one refers to. */
+    static List<ElementId> to(Element element) {
+        return of(element).stream().map(r -> r.to).toList();
+    }
+
     private static List<Reference> of(Element element) {
         List<Reference> found = new ArrayList<>();
         switch (element) {

@@ -7,6 +7,7 @@ import org.leanlintel.core.heat.HeatLoss;
 import org.leanlintel.core.measure.LengthReading;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.Framing;
+import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.Heat;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Meeting;
@@ -42,6 +43,7 @@ public final class Kinds {
             WallPiece.Make.class,
             WallPiece.Mass.class,
             Rise.Head.class,
+            Gap.class,
             Heat.class,
             Framing.class,
             HeatLoss.class);

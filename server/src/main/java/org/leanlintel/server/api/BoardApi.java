@@ -3,20 +3,25 @@ package org.leanlintel.server.api;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.edit.Copied;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.heat.UValue;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.picture.BuildUpCut;
 import org.leanlintel.core.picture.Effects;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.server.api.Messages.BuildUpAnswer;
+import org.leanlintel.server.api.Messages.CopyAnswer;
+import org.leanlintel.server.api.Messages.CopyRequest;
 import org.leanlintel.server.api.Messages.EditAnswer;
 import org.leanlintel.server.api.Messages.EditRequest;
+import org.leanlintel.server.api.Messages.GapAnswer;
 import org.leanlintel.server.api.Messages.PreviewAnswer;
 import org.leanlintel.server.api.Messages.ProjectState;
 import org.leanlintel.server.api.Messages.TurnBack;
@@ -73,18 +78,23 @@ public class BoardApi {
                 desk.accept(project, sender(request.editId(), request.window()), request.seen(), request.edit()));
     }
 
-    /** Tries an edit without storing it. With {@code effects}, it says what else becomes different. */
+    /**
+     * Tries an edit without storing it. With {@code effects}, it says what else becomes different; with {@code gapsOf},
+     * the gaps that wall would have.
+     */
     @PostMapping("/previews")
     public PreviewAnswer preview(
             @PathVariable UUID project,
             @RequestParam @Nullable String drawing,
             @RequestParam(defaultValue = "false") boolean effects,
+            @RequestParam @Nullable String gapsOf,
+            @RequestParam(defaultValue = "FINISH") Gap.Faces faces,
             @RequestBody Edit edit) {
         EditDesk.Answer answer = desk.preview(project, edit);
         long revision = answer.before().model().revision();
         return switch (answer.outcome()) {
             case Refusal refusal ->
-                new PreviewAnswer(revision, null, refusal.sentence(), refusal.concerns(), List.of(), null);
+                new PreviewAnswer(revision, null, refusal.sentence(), refusal.concerns(), List.of(), List.of(), null);
             case Change change ->
                 new PreviewAnswer(
                         revision,
@@ -96,8 +106,25 @@ public class BoardApi {
                                         answer.before().building(),
                                         answer.after().building())
                                 : List.of(),
+                        GapAnswers.of(answer.after().building(), gapsOf, faces),
                         difference(drawing, answer));
         };
+    }
+
+    /** The gaps of a wall to its neighbours. */
+    @GetMapping("/gaps")
+    public List<GapAnswer> gaps(
+            @PathVariable UUID project,
+            @RequestParam String wall,
+            @RequestParam(defaultValue = "FINISH") Gap.Faces faces) {
+        return GapAnswers.of(live.get(project).building(), wall, faces);
+    }
+
+    /** What a paste needs of things, to keep until then. */
+    @PostMapping("/copied")
+    public CopyAnswer copied(@PathVariable UUID project, @RequestBody CopyRequest request) {
+        Model model = live.get(project).model();
+        return new CopyAnswer(List.copyOf(Copied.of(model, request.things())), request.things());
     }
 
     /** The U-value of a build-up that need not be stored yet, and a cut through it. */

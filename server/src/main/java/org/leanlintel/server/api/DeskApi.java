@@ -2,14 +2,22 @@ package org.leanlintel.server.api;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
+import org.leanlintel.core.measure.AreaPrinter;
+import org.leanlintel.core.measure.Entry;
 import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.measure.LengthReader;
 import org.leanlintel.core.measure.LengthReading;
+import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.TimberSize;
+import org.leanlintel.core.takeoff.Measurement;
 import org.leanlintel.formats.standard.OfficeStandard;
+import org.leanlintel.server.api.Messages.EntryAnswer;
 import org.leanlintel.server.api.Messages.LengthAnswer;
 import org.leanlintel.server.api.Messages.LengthRequest;
+import org.leanlintel.server.api.Messages.MeasureAnswer;
+import org.leanlintel.server.api.Messages.MeasureRequest;
 import org.leanlintel.server.api.Messages.PaperAnswer;
 import org.leanlintel.server.events.EventStreams;
 import org.springframework.http.MediaType;
@@ -34,8 +42,22 @@ public class DeskApi {
     /** Reads a typed length: one meaning, two to choose from, or the reason it has none. */
     @PostMapping("/lengths")
     public LengthAnswer length(@RequestBody LengthRequest request) {
-        LengthReading reading = LengthReader.read(request.text(), request.units());
-        LengthPrinter printer = LengthPrinter.ofScreen(request.units());
+        return answer(LengthReader.read(request.text(), request.units()), request.units());
+    }
+
+    /** Reads what was typed into the entry line: one length or two, and an angle. */
+    @PostMapping("/entries")
+    public EntryAnswer entry(@RequestBody LengthRequest request) {
+        Entry entry = Entry.read(request.text(), request.units());
+        return new EntryAnswer(
+                entry.length() == null ? null : answer(entry.length(), request.units()),
+                entry.second() == null ? null : answer(entry.second(), request.units()),
+                entry.degrees(),
+                entry.fault());
+    }
+
+    private static LengthAnswer answer(LengthReading reading, UnitSystem units) {
+        LengthPrinter printer = LengthPrinter.ofScreen(units);
         List<String> printed =
                 switch (reading) {
                     case LengthReading.Read read -> List.of(printer.print(read.mm()));
@@ -44,6 +66,20 @@ public class DeskApi {
                     case LengthReading.Unreadable no -> List.of();
                 };
         return new LengthAnswer(reading, printed);
+    }
+
+    /** Measures between points. */
+    @PostMapping("/measures")
+    public MeasureAnswer measure(@RequestBody MeasureRequest request) {
+        Measurement m = Measurement.of(request.points());
+        LengthPrinter lengths = LengthPrinter.ofScreen(request.units());
+        return new MeasureAnswer(
+                m,
+                m.legsMm().stream().map(lengths::print).toList(),
+                lengths.print(m.totalMm()),
+                m.areaMm2() == null ? null : AreaPrinter.print(m.areaMm2(), request.units()),
+                m.perimeterMm() == null ? null : lengths.print(m.perimeterMm()),
+                m.degrees() == null ? null : String.format(Locale.ROOT, "%.1f\u00B0", m.degrees()));
     }
 
     @GetMapping("/papers")

@@ -5,13 +5,16 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.heat.HeatLoss;
 import org.leanlintel.core.measure.LengthReading;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.picture.Picture;
+import org.leanlintel.core.takeoff.Measurement;
 
 /** What goes in and out of the API, besides elements, edits and pictures themselves. */
 public final class Messages {
@@ -56,6 +59,7 @@ public final class Messages {
      * @param name what it would do
      * @param refusal why it would be refused, or null
      * @param effects what else becomes different, in sentences, where that was asked for
+     * @param gaps of the wall asked for, as they would be
      */
     public record PreviewAnswer(
             long revision,
@@ -63,7 +67,29 @@ public final class Messages {
             @Nullable String refusal,
             List<ElementId> concerns,
             List<String> effects,
+            List<GapAnswer> gaps,
             Picture.@Nullable Difference picture) {}
+
+    /** A gap as it is. @param from on the wall, @param to on the other; @param kept the kept gap that holds it, or null */
+    public record GapAnswer(Gap gap, double clearMm, String printed, Vec from, Vec to, @Nullable ElementId kept) {}
+
+    /** Things to copy, by id. */
+    public record CopyRequest(List<ElementId> things) {}
+
+    /** All that a paste needs. */
+    public record CopyAnswer(List<Element> elements, List<ElementId> things) {}
+
+    /** @param points in their order, two at least */
+    public record MeasureRequest(List<Vec> points, UnitSystem units) {}
+
+    /** A measurement with its figures as they are read. */
+    public record MeasureAnswer(
+            Measurement measured,
+            List<String> legs,
+            String total,
+            @Nullable String area,
+            @Nullable String perimeter,
+            @Nullable String angle) {}
 
     /** A build-up as it stands in the editor: its U-value, or why there is none, and a cut through it. */
     public record BuildUpAnswer(HeatLoss heat, Picture picture) {}
@@ -72,6 +98,19 @@ public final class Messages {
 
     /** @param printed the readings as text, in their order */
     public record LengthAnswer(LengthReading reading, List<String> printed) {}
+
+    /**
+     * What the entry line was read as.
+     *
+     * @param length the first length; null where only an angle was typed
+     * @param second where two were typed
+     * @param fault what is wrong with an angle, or null
+     */
+    public record EntryAnswer(
+            @Nullable LengthAnswer length,
+            @Nullable LengthAnswer second,
+            @Nullable Double degrees,
+            @Nullable String fault) {}
 
     public record PaperAnswer(PaperSize id, String label, double widthMm, double heightMm) {}
 

@@ -8,9 +8,9 @@ import org.leanlintel.core.edit.AddSheet;
 import org.leanlintel.core.edit.CurveWall;
 import org.leanlintel.core.edit.DrawString;
 import org.leanlintel.core.edit.DrawWalls;
-import org.leanlintel.core.edit.NewWall;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Editing;
+import org.leanlintel.core.edit.NewWall;
 import org.leanlintel.core.edit.Pick;
 import org.leanlintel.core.edit.PlaceNote;
 import org.leanlintel.core.edit.PlaceOpening;
@@ -126,13 +126,14 @@ final class Draft {
     }
 
     private List<Wall> walls(String buildUp, SetOut setOut, List<Pick> picks, boolean close) {
-        Change change = run(new DrawWalls(NewWall.of(
-                OfficeStandard.GROUND,
-                OfficeStandard.LAYER_WALLS,
-                new ElementId("build-up-" + buildUp),
-                setOut,
-                Side.LEFT,
-                WallEnd.Reach.STRUCTURE),
+        Change change = run(new DrawWalls(
+                NewWall.of(
+                        OfficeStandard.GROUND,
+                        OfficeStandard.LAYER_WALLS,
+                        new ElementId("build-up-" + buildUp),
+                        setOut,
+                        Side.LEFT,
+                        WallEnd.Reach.STRUCTURE),
                 picks,
                 close));
         return change.after().stream()

@@ -1,0 +1,77 @@
+import type { Drawing, Settings } from "../../api/types";
+import { Button, Choice, Row } from "../../ui/controls";
+import { useBoard, useBoardTools } from "../context";
+import { SCALES } from "../scales";
+import { type BoardState, elementsOf, unitsOf } from "../state";
+import { Accepted } from "./Accepted";
+import { LengthField } from "./LengthField";
+import { Section } from "./MakingFacts";
+
+const elementsIn = (state: BoardState) => state.elements;
+
+/** The drawing shown: its scale, lens and name. */
+export function DrawingFacts({ drawing }: { readonly drawing: Drawing }) {
+  const { sync } = useBoardTools();
+  const units = useBoard(unitsOf);
+  const elements = useBoard(elementsIn);
+  const lenses = elementsOf({ elements }, "lens");
+  const revise = (change: Partial<Drawing>) => void sync.revise({ ...drawing, ...change, type: "drawing" });
+  return (
+    <Section title={drawing.name} words="this drawing">
+      <Row label="Scale">
+        <Choice
+          value={String(drawing.scale)}
+          options={SCALES[units].map(([n, words]) => [String(n), words] as const)}
+          onChange={(n) => revise({ scale: Number(n) })}
+        />
+      </Row>
+      <Row label="Lens">
+        <Choice
+          value={drawing.lens}
+          options={lenses.map((l) => [l.id, l.name] as const)}
+          onChange={(lens) => revise({ lens })}
+        />
+      </Row>
+      <Row label="Name">
+        <Accepted value={drawing.name} onAccept={(name) => revise({ name })} />
+      </Row>
+    </Section>
+  );
+}
+
+/** What fills the title block, and what concerns the whole house. */
+export function ProjectFacts({ settings }: { readonly settings: Settings }) {
+  const { sync, actions } = useBoardTools();
+  const revise = (change: Partial<Settings>) =>
+    void sync.revise({ ...settings, ...change, type: "settings" });
+  return (
+    <div className="mt-4 border-rule border-t pt-3">
+      <Section title="Project" words="fills the title block">
+        <Row label="Name">
+          <Accepted value={settings.name} onAccept={(name) => revise({ name })} />
+        </Row>
+        <Row label="Address">
+          <Accepted value={settings.address} onAccept={(address) => revise({ address })} />
+        </Row>
+        <Row label="Client">
+          <Accepted value={settings.client} onAccept={(client) => revise({ client })} />
+        </Row>
+        <Row label="Drawn by">
+          <Accepted value={settings.drawnBy} onAccept={(drawnBy) => revise({ drawnBy })} />
+        </Row>
+        <LengthField
+          label="Plans cut at"
+          mm={settings.cutHeightMm}
+          onChange={(cutHeightMm) => revise({ cutHeightMm })}
+        />
+        <Button
+          className="mt-3"
+          title="Every storey mirrored left to right"
+          onClick={() => void actions.handHouse()}
+        >
+          Hand the house
+        </Button>
+      </Section>
+    </div>
+  );
+}

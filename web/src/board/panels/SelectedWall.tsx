@@ -1,0 +1,40 @@
+import type { Wall } from "../../api/types";
+import { useBoard, useBoardTools } from "../context";
+import { measuredLine } from "../state";
+import { GapFacts } from "./GapFacts";
+import { LengthText } from "./LengthField";
+import { Section } from "./MakingFacts";
+import { RiseFields } from "./RiseFields";
+import { DeleteButton, SelectionButtons } from "./SelectionButtons";
+import { WallBend } from "./WallBend";
+import { WallEnds } from "./WallEnds";
+import { WallFields } from "./WallFields";
+
+/** The facts of one wall: its gaps, what it is made of, how high it is, how it ends. */
+export function SelectedWall({ wall }: { readonly wall: Wall }) {
+  const { sync } = useBoardTools();
+  const length = useBoard((s) =>
+    measuredLine(s, wall.id).reduce(
+      (sum, c) => sum + Math.hypot(c.to[0] - c.from[0], c.to[1] - c.from[1]),
+      0,
+    ),
+  );
+  return (
+    <Section
+      title={`Wall ${wall.mark}`}
+      words={
+        <>
+          <LengthText mm={length} /> along its set-out line
+        </>
+      }
+    >
+      <GapFacts />
+      <WallFields facts={wall} onChange={(changed) => void sync.revise({ ...changed, type: "wall" })} />
+      <RiseFields facts={wall} onChange={(changed) => void sync.revise({ ...changed, type: "wall" })} />
+      <WallBend wall={wall} />
+      <WallEnds wall={wall} />
+      <SelectionButtons />
+      <DeleteButton />
+    </Section>
+  );
+}
