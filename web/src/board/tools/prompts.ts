@@ -33,23 +33,17 @@ function ofTool(state: BoardState): Words {
       return selecting(state);
     case "run":
       if (tool.picks.length === 0)
-        return [
-          "Run of walls.",
-          "Pick where it starts: a free point, a corner or a face. A measures from there, O steps the set-out line.",
-        ];
+        return ["Run of walls.", "Pick where it starts. A measures from a point, O steps the set-out line."];
       if (tool.picks.length === 1)
         return ["Run of walls.", "Point the way or press an arrow, and type the length, or click."];
       return ["Run of walls.", "Go on, click the start to close, or press Enter to end here."];
     case "rectangle":
       return tool.from
-        ? ["Rectangle of walls.", "Point to the other corner and type the sizes, as 3600 x 2700, or click."]
+        ? ["Rectangle of walls.", "Point to the other corner; type 3600 x 2700, or click."]
         : ["Rectangle of walls.", "Pick a corner: of the footprint, or of the room inside."];
     case "beside":
       return tool.wall
-        ? [
-            "Wall beside a wall.",
-            "Point to a side and type the distance, or click. Click again for one more.",
-          ]
+        ? ["Wall beside a wall.", "Point to a side; type the distance, or click. Again for one more."]
         : ["Wall beside a wall.", "Point at the wall to draw another beside."];
     case "reach":
       return tool.wall
@@ -57,11 +51,8 @@ function ofTool(state: BoardState): Words {
         : ["Run to a wall.", "Click the wall near the end that is to go."];
     case "cut":
       return tool.at
-        ? [
-            "Split, cut out.",
-            "Enter splits it there. Or point along it, or type how long, to take a stretch out.",
-          ]
-        : ["Split, cut out.", "Click a place along a wall, or type its distance from the nearer end."];
+        ? ["Split, cut out.", "Enter splits it. Or click, or type how long, to take a stretch out."]
+        : ["Split, cut out.", "Click along a wall, or type the distance from its nearer end."];
     case "bend":
       return wallSelected(state)
         ? ["Bend a wall.", "Click a point it runs through, or type its radius."]
