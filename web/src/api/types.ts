@@ -55,3 +55,6 @@ export type WallState = Schemas["WallState"];
 export type MeasureAnswer = Schemas["MeasureAnswer"];
 export type CopyAnswer = Schemas["CopyAnswer"];
 export type End = Schemas["End"];
+export type Tracing = Schemas["Tracing"];
+export type TracedFile = Schemas["TracedFileAnswer"];
+export type Segment = Schemas["TracedFileSegment"];

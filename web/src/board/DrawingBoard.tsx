@@ -6,6 +6,7 @@ import { HiddenOrLocked } from "./HiddenOrLocked";
 import { spaceHeld } from "./keys";
 import { PointerWords } from "./PointerWords";
 import { redraw } from "./redraw";
+import { onPageImage } from "./traced";
 import { panned, type ScreenPoint, toModel, zoomedAbout } from "./view";
 
 const DRAG_PX = 4;
@@ -40,6 +41,7 @@ export function DrawingBoard() {
     });
     measure.observe(element);
     const stop = store.subscribe(later);
+    const stopHearing = onPageImage(later);
     Promise.all(["400 12px Drawing", "600 12px Drawing"].map((f) => document.fonts.load(f))).then(
       later,
       later,
@@ -55,6 +57,7 @@ export function DrawingBoard() {
     return () => {
       measure.disconnect();
       stop();
+      stopHearing();
       cancelAnimationFrame(frame);
       element.removeEventListener("wheel", wheel);
     };

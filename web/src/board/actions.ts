@@ -162,6 +162,8 @@ export class Actions {
       case "measure":
         this.picking.measure(tool);
         return this.readMeasure();
+      case "scale":
+        return this.picking.scale(tool);
       case "string":
         return this.picking.string();
       case "note":
@@ -172,6 +174,12 @@ export class Actions {
       case "end":
         return;
     }
+  }
+
+  /** Scales a picture to trace from by two points of it. */
+  scaleTracing(tracing: string): void {
+    this.choose("select");
+    this.store.setState({ tool: { name: "scale", tracing, points: [] } });
   }
 
   private select(pointer: ModelPoint, more: boolean): void {
@@ -513,6 +521,7 @@ function lastPoint(state: BoardState): ModelPoint | undefined {
       return last && pointOf(last);
     }
     case "measure":
+    case "scale":
       return tool.points[tool.points.length - 1];
     case "move":
     case "copy":

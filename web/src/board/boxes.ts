@@ -30,6 +30,13 @@ function pointsOf(item: Item, scale: number): readonly Point[] {
         at(item.centre, item.radius, item.from + item.sweep),
         item.centre,
       ];
+    case "traced":
+      return [
+        item.at,
+        turned(item.at, item.widthMm, 0, item.angle),
+        turned(item.at, item.widthMm, item.heightMm, item.angle),
+        turned(item.at, 0, item.heightMm, item.angle),
+      ];
     case "text":
       return item.runs.flatMap((run) => {
         const width = run.letters.length * run.height * 0.65;

@@ -23,12 +23,14 @@ export class Nearby {
   private readonly groups: readonly Group[];
   private readonly groupIndex: Flatbush | null;
 
+  /** @param traced lines of pages to trace from */
   constructor(
     groups: Iterable<Group>,
     private readonly scale: number,
+    traced: readonly Catch[] = [],
   ) {
     const all = [...groups];
-    this.catches = all.flatMap((g) => g.catches);
+    this.catches = [...all.flatMap((g) => g.catches), ...traced];
     this.catchIndex = index(
       this.catches.map((c) => [
         Math.min(c.from[0], c.to[0]),
@@ -119,6 +121,8 @@ function touches(item: Item, p: ModelPoint, reach: number, scale: number): boole
         Math.abs(distance({ x: item.centre[0], y: item.centre[1] }, p) - item.radius) <= reach &&
         swept(item, p)
       );
+    case "traced":
+      return false;
     case "text": {
       const box = boxOf([{ element: "", layer: "", items: [item], catches: [] }], scale);
       return box !== null && p.x >= box.minX && p.x <= box.maxX && p.y >= box.minY && p.y <= box.maxY;

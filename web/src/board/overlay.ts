@@ -215,6 +215,8 @@ function picked(tool: BoardState["tool"]): readonly ModelPoint[] {
       return tool.from ? [point(tool.from)] : [];
     case "cut":
       return tool.at ? [tool.at] : [];
+    case "scale":
+      return tool.points;
     case "turn":
       return [tool.centre, tool.from].filter((p) => p !== null);
     case "move":

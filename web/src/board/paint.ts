@@ -1,4 +1,5 @@
 import type { Group, Item, Pen } from "../api/types";
+import { pageImage } from "./traced";
 import type { Size, View } from "./view";
 
 /** The inks of the board, as in the styles. */
@@ -47,6 +48,24 @@ export function clear({ context, size, ratio }: Canvas): void {
   context.setTransform(1, 0, 0, 1, 0, 0);
   context.fillStyle = "#fffefb";
   context.fillRect(0, 0, size.width * ratio, size.height * ratio);
+}
+
+/** Pictures to trace from, under everything else. */
+export function paintTraced({ context, view, size, ratio }: Canvas, groups: readonly Group[]): void {
+  const zoom = view.zoom * ratio;
+  for (const group of groups) {
+    for (const item of group.items) {
+      const image = item.type === "traced" ? pageImage(item.file, item.page) : null;
+      if (item.type !== "traced" || !image) continue;
+      const x = (size.width / 2) * ratio + (item.at[0] - view.centre.x) * zoom;
+      const y = (size.height / 2) * ratio - (item.at[1] - view.centre.y) * zoom;
+      context.setTransform(1, 0, 0, 1, x, y);
+      context.rotate(-item.angle);
+      context.globalAlpha = item.strength;
+      context.drawImage(image, 0, -item.heightMm * zoom, item.widthMm * zoom, item.heightMm * zoom);
+      context.globalAlpha = 1;
+    }
+  }
 }
 
 /** Draws fills, then lines, then texts, so that groups may come in any order. */

@@ -150,6 +150,14 @@ export class Picking {
     if (pick) this.go({ name: "measure", points: [...tool.points, pointOf(pick)] });
   }
 
+  /** Two points, where the pointer is and not where it would hold to; then the typed distance. */
+  async scale(tool: Of<"scale">): Promise<void> {
+    const { pointer } = this.state;
+    if (tool.points.length < 2) {
+      if (pointer) this.go({ ...tool, points: [...tool.points, caughtNow(this.state)?.at ?? pointer] });
+    } else if (await this.make()) this.go({ name: "select" });
+  }
+
   async string(): Promise<void> {
     const { tool } = this.state;
     const caught = caughtNow(this.state);

@@ -1,5 +1,5 @@
 import { overlay } from "./overlay";
-import { type Canvas, clear, paint } from "./paint";
+import { type Canvas, clear, paint, paintTraced } from "./paint";
 import type { BoardState } from "./state";
 import { toScreen } from "./view";
 import { sheetBox } from "./views";
@@ -21,6 +21,7 @@ export function redraw(element: HTMLCanvasElement, state: BoardState): void {
   const groups = [...state.groups.values()].filter(
     (g) => !preview?.groups.has(g.element) && !preview?.gone.has(g.element) && !state.hidden.has(g.element),
   );
+  paintTraced(canvas, [...groups, ...(preview?.groups.values() ?? [])]);
   paint(canvas, groups, "plain");
   if (preview) paint(canvas, [...preview.groups.values()], "preview");
   const selected = state.selection.flatMap((id) =>

@@ -20,8 +20,13 @@ export function inBox(state: BoardState, { from, to, touching }: SelectionBox): 
   for (const group of state.groups.values()) {
     const reach = isFree(state, group.element) ? boxOf([group], state.scale) : null;
     if (!reach) continue;
+    const traced = group.items.some((i) => i.type === "traced");
     const inside =
-      reach.minX >= box.minX && reach.maxX <= box.maxX && reach.minY >= box.minY && reach.maxY <= box.maxY;
+      !traced &&
+      reach.minX >= box.minX &&
+      reach.maxX <= box.maxX &&
+      reach.minY >= box.minY &&
+      reach.maxY <= box.maxY;
     if (inside || (touching && touches(group.items.flatMap(linesOf), box))) found.push(group.element);
   }
   return found;
@@ -42,6 +47,7 @@ function linesOf(item: Items): readonly (readonly Point[])[] {
     case "strokes":
       return item.role === "HATCH" ? [] : item.lines;
     case "arc":
+    case "traced":
     case "text":
       return [];
   }

@@ -54,6 +54,7 @@ export type Tool =
   | { readonly name: "mirror"; readonly from: ModelPoint | null }
   | { readonly name: "end"; readonly wall: string; readonly end: End }
   | { readonly name: "paste" }
+  | { readonly name: "scale"; readonly tracing: string; readonly points: readonly ModelPoint[] }
   | { readonly name: "measure"; readonly points: readonly ModelPoint[] }
   | { readonly name: "string"; readonly picks: readonly Caught[]; readonly undone: readonly Caught[] }
   | { readonly name: "note"; readonly at: ModelPoint | null }

@@ -6,6 +6,7 @@ import { Nearby } from "./near";
 import { Previews } from "./previews";
 import { type BoardState, elementsOf, type Shown } from "./state";
 import type { BoardStore } from "./store";
+import { tracedLines } from "./traced";
 import { Views } from "./views";
 
 const RETRY_MS = 1500;
@@ -126,7 +127,18 @@ export class Sync {
   }
 
   private setGroups(groups: ReadonlyMap<string, Group>, scale: number): void {
-    this.store.setState({ groups, scale, nearby: new Nearby(groups.values(), scale), preview: null });
+    const nearby = new Nearby(
+      groups.values(),
+      scale,
+      tracedLines(groups.values(), () => this.catchAnew()),
+    );
+    this.store.setState({ groups, scale, nearby, preview: null });
+  }
+
+  /** Lines of a page to trace from have come: they can be caught now. */
+  private catchAnew(): void {
+    const { groups, scale } = this.store.getState();
+    this.store.setState({ nearby: new Nearby(groups.values(), scale, tracedLines(groups.values())) });
   }
 
   /** Makes an edit; true when the server has stored it. The preview stays until the answer replaces it. */

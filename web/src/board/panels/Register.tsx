@@ -3,6 +3,7 @@ import type { Drawing, Edit, Sheet } from "../../api/types";
 import { Button, Choice, fieldClass, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
 import { type BoardState, elementOf, elementsOf, type Shown, unitsOf } from "../state";
+import { TracedFrom } from "./TracedFrom";
 
 const elementsIn = (state: BoardState) => state.elements;
 
@@ -31,6 +32,7 @@ export function Register() {
       </ul>
       {sheet && !locked && <OnThisSheet sheet={sheet} />}
       {!sheet && !locked && <NewSheet />}
+      {!locked && <TracedFrom />}
     </>
   );
 }

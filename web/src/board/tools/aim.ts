@@ -70,7 +70,7 @@ function onCaught(from: ModelPoint, direction: ModelPoint, caught: Caught, held:
   if (crosses) {
     const reach = ((a[0] - from.x) * dy - (a[1] - from.y) * dx) / sine;
     const at = ahead(from, direction, reach);
-    return { at: [at.x, at.y], hold: caught.caught.hold };
+    return pickOf({ ...caught, at });
   }
   if (!held) return pickOf(caught);
   const reach = (caught.at.x - from.x) * direction.x + (caught.at.y - from.y) * direction.y;
@@ -81,7 +81,7 @@ function onCaught(from: ModelPoint, direction: ModelPoint, caught: Caught, held:
 /** What a typed point happens to lie on is joined to it. */
 function proposed(at: ModelPoint, state: BoardState): Pick {
   const near = state.nearby.catchesAt(at, PROPOSE_MM)[0];
-  return near && near.caught.hold.type !== "atJamb" ? { at: [at.x, at.y], hold: near.caught.hold } : bare(at);
+  return near && near.caught.hold.type !== "atJamb" ? pickOf({ ...near, at }) : bare(at);
 }
 
 export function angleOf(from: ModelPoint, to: ModelPoint): number {

@@ -5,7 +5,7 @@ import { bendEdit } from "./bend";
 import { gapEdit } from "./gap";
 import { openingEdit } from "./opening";
 import { pieceEdit, postEdit } from "./piece";
-import { copyEdit, mirrorEdit, moveEdit, pasteEdit, turnEdit } from "./rearrange";
+import { copyEdit, mirrorEdit, moveEdit, pasteEdit, scaleEdit, turnEdit } from "./rearrange";
 import { besideEdit, cutEdit, endEdit, reachEdit, rectangleEdit, runEdit } from "./walls";
 
 /** What the active tool would do now: the edit to preview, and to make on the next click or Enter. */
@@ -45,6 +45,8 @@ export function editMeant(state: BoardState): Edit | null {
       return tool.from ? mirrorEdit(state, tool.from) : null;
     case "paste":
       return pasteEdit(state);
+    case "scale":
+      return scaleEdit(state, tool);
     case "string":
       return stringEdit(state, tool.picks);
     case "note":

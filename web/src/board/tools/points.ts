@@ -2,8 +2,9 @@ import type { Pick } from "../../api/types";
 import type { Caught } from "../near";
 import type { ModelPoint } from "../view";
 
-export function pickOf(caught: Caught): Pick {
-  return { at: [caught.at.x, caught.at.y], hold: caught.caught.hold };
+/** A caught point as it is; on a line that nothing holds to, the point alone. */
+export function pickOf({ at, caught }: Caught): Pick {
+  return caught.hold.type === "atPoint" ? bare(at) : { at: [at.x, at.y], hold: caught.hold };
 }
 
 export function bare(at: ModelPoint): Pick {

@@ -106,6 +106,13 @@ function ofTool(state: BoardState): Words {
       return tool.points.length === 0
         ? ["Measure.", "Pick a point; three or more measure an area and an angle."]
         : ["Measure.", "Pick the next point. Esc steps back; nothing is left behind."];
+    case "scale":
+      return tool.points.length < 2
+        ? [
+            "Scale the picture.",
+            `Click the ${tool.points.length === 0 ? "first" : "second"} of two points on it.`,
+          ]
+        : ["Scale the picture.", "Type how far apart they are, and press Enter."];
     case "string":
       return tool.picks.length < 2
         ? ["Dimension string.", "Pick faces, edges or corners."]

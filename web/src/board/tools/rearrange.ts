@@ -1,6 +1,6 @@
 import type { Edit } from "../../api/types";
 import { copied } from "../clipboard";
-import { type BoardState, planShown, type Tool, typedAngle } from "../state";
+import { type BoardState, planShown, type Tool, typedAngle, typedMm } from "../state";
 import type { ModelPoint } from "../view";
 import { aimed, angleOf } from "./aim";
 import { pointOf } from "./points";
@@ -83,4 +83,18 @@ export function pasteInPlace(state: BoardState): Edit | null {
   const drawing = planShown(state);
   if (!kept || !drawing) return null;
   return { type: "paste", elements: kept.elements, things: kept.things, drawing: drawing.id, by: [0, 0] };
+}
+
+/** A picture to trace from, scaled so that two points of it lie a typed distance apart. */
+export function scaleEdit(state: BoardState, tool: Extract<Tool, { name: "scale" }>): Edit | null {
+  const [from, to] = tool.points;
+  const distanceMm = typedMm(state);
+  if (!from || !to || distanceMm === undefined) return null;
+  return {
+    type: "scaleTracing",
+    tracing: tool.tracing,
+    from: [from.x, from.y],
+    to: [to.x, to.y],
+    distanceMm,
+  };
 }

@@ -68,6 +68,7 @@ export const AIMING: readonly ToolName[] = [
   "end",
   "paste",
   "measure",
+  "scale",
 ];
 
 /** How a key is written where a tool stands. */
@@ -134,6 +135,7 @@ export function fresh(name: ToolName): Tool {
       return { name, at: null };
     case "place":
     case "end":
+    case "scale":
       return { name: "select" };
     default:
       return { name };
@@ -152,6 +154,7 @@ export function stepBack(tool: Tool): Tool | null {
         ? null
         : { ...tool, picks: tool.picks.slice(0, -1), undone: [...tool.undone, ...tool.picks.slice(-1)] };
     case "measure":
+    case "scale":
       return tool.points.length === 0 ? null : { ...tool, points: tool.points.slice(0, -1) };
     case "turn":
       return tool.from ? { ...tool, from: null } : tool.centre ? { ...tool, centre: null } : null;

@@ -136,7 +136,7 @@ class DemoProjectsTest {
     void theWholeShellIsMadeOfAnotherBuildUpAtOnce() {
         openProject("Quarry Bank House");
         drafter.click(4300, 150);
-        drafter.button("Select all 2 alike").click();
+        drafter.button("alike").click();
         drafter.field("Build-up of 2 walls").selectOption("3 Brick cavity wall");
         drafter.expectUndo("make 2 walls of Brick cavity wall");
         drafter.press("Control+z");

@@ -31,6 +31,7 @@ import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
@@ -248,10 +249,23 @@ final class Carrying {
                 if (!walls.contains(p.wall())) return withItsWall(p);
             }
             case DimensionString s -> string(s);
+            case Tracing t -> {
+                return tracing(t);
+            }
             default -> {
                 return Refusal.because("The %s cannot be taken along.".formatted(Naming.of(element)), element.id());
             }
         }
+        return null;
+    }
+
+    /** A picture may be turned; mirrored, nothing on it could be read. */
+    private @Nullable Refusal tracing(Tracing t) {
+        if (movement.mirrors() || copies)
+            return Refusal.because(
+                    "The %s can be moved and turned, not mirrored or copied.".formatted(Naming.of(t)), t.id());
+        double turn = movement.toX().angle();
+        put.put(t.id(), t.laid(movement.point(t.at()), t.angle() + turn));
         return null;
     }
 

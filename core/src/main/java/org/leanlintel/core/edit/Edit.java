@@ -35,7 +35,9 @@ public sealed interface Edit
                 Turn,
                 Mirror,
                 Hand,
-                Paste {
+                Paste,
+                LayTracing,
+                ScaleTracing {
 
     /** What it does to the building's model. May throw what {@link Editing} turns into a refusal. */
     Outcome on(Building building);

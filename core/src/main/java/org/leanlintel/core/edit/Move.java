@@ -25,6 +25,7 @@ import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Relations.WallEndRef;
+import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
@@ -106,6 +107,7 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
                 case Opening opening -> moveOpening(opening);
                 case WallPiece piece -> movePiece(piece);
                 case Post post -> put.put(post.id(), post.moved(by));
+                case Tracing t -> put.put(t.id(), t.laid(t.at().plus(by), t.angle()));
                 case Note note -> put.put(note.id(), note.moved(by));
                 case DimensionString s -> put.put(s.id(), s.through(s.at().plus(by), s.holds()));
                 default -> {

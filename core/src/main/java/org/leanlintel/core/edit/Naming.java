@@ -19,6 +19,7 @@ import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallPiece;
 
@@ -42,6 +43,7 @@ public final class Naming {
             case WallPiece p -> p.noun() + " " + p.mark();
             case Post p -> "post " + p.mark();
             case KeptGap k -> "kept gap";
+            case Tracing t -> "picture \"" + t.name() + "\"";
             case DimensionString s -> "dimension string";
             case Note n -> n.style() == Note.Style.NAME ? "name \"" + n.text() + "\"" : "note";
             case Drawing d -> "drawing " + d.name();

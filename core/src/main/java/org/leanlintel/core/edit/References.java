@@ -30,6 +30,7 @@ import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
@@ -120,6 +121,7 @@ public final class References {
                 add(found, p.layer(), Layer.class);
                 ofMass(p.make(), found);
             }
+            case Tracing t -> add(found, t.storey(), Storey.class);
             case KeptGap k -> {
                 add(found, k.gap().wall(), Wall.class);
                 add(found, k.gap().other(), Wall.class);

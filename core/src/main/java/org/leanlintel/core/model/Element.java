@@ -15,6 +15,7 @@ public sealed interface Element
                 WallPiece,
                 Post,
                 KeptGap,
+                Tracing,
                 DimensionString,
                 Note,
                 Drawing,

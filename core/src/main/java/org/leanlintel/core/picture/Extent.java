@@ -21,6 +21,7 @@ public final class Extent {
                     case Item.Strokes strokes -> strokes.lines().forEach(points::addAll);
                     case Item.Arc arc -> points.add(arc.centre());
                     case Item.Text text -> points.add(text.at());
+                    case Item.Traced t -> {}
                 }
             }
         }

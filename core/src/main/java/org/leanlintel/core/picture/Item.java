@@ -65,6 +65,15 @@ public sealed interface Item {
         }
     }
 
+    /** A picture to trace from, by its file and page: on the board only. @param at its lower left corner */
+    record Traced(String file, int page, Vec at, double widthMm, double heightMm, double angle, double strength)
+            implements Item {
+        @Override
+        public Traced placed(double factor, Vec by) {
+            return new Traced(file, page, place(at, factor, by), widthMm * factor, heightMm * factor, angle, strength);
+        }
+    }
+
     /** Letters of one height at a place on the base line; all in paper millimetres. @param height of capitals */
     record Run(String letters, double right, double up, double height) {}
 

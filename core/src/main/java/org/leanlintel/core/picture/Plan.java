@@ -12,6 +12,7 @@ import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Post;
+import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Wall;
 import org.pcollections.TreePMap;
 
@@ -24,7 +25,7 @@ public final class Plan implements DrawingPicture {
     private final Building building;
     private final Look look;
     private final TreePMap<ElementId, List<Group>> walls;
-    private final TreePMap<ElementId, Group> posts;
+    private final TreePMap<ElementId, Group> things;
     private final Annotations annotations;
     /** The walls drawn anew, and the plan they were drawn anew from; null where all were. */
     private final Set<ElementId> redrawn;
@@ -39,14 +40,14 @@ public final class Plan implements DrawingPicture {
             Building building,
             Look look,
             TreePMap<ElementId, List<Group>> walls,
-            TreePMap<ElementId, Group> posts,
+            TreePMap<ElementId, Group> things,
             Annotations annotations,
             Set<ElementId> redrawn,
             @Nullable Object earlier) {
         this.building = building;
         this.look = look;
         this.walls = walls;
-        this.posts = posts;
+        this.things = things;
         this.annotations = annotations;
         this.redrawn = redrawn;
         this.earlier = earlier;
@@ -58,8 +59,8 @@ public final class Plan implements DrawingPicture {
         TreePMap<ElementId, List<Group>> walls = TreePMap.empty();
         for (WallSolid solid : building.solidsOf(look.storey()))
             walls = walls.plus(solid.strip().wall().id(), groups(solid, look, lettering));
-        TreePMap<ElementId, Group> posts = posts(building, look, TreePMap.empty());
-        return new Plan(building, look, walls, posts, Annotations.of(building, look, lettering), Set.of(), null);
+        TreePMap<ElementId, Group> things = things(building, look, TreePMap.empty());
+        return new Plan(building, look, walls, things, Annotations.of(building, look, lettering), Set.of(), null);
     }
 
     @Override
@@ -74,7 +75,7 @@ public final class Plan implements DrawingPicture {
             after = here ? after.plus(id, groups(solid, look, lettering)) : after.minus(id);
         }
         Annotations notes = annotations.after(next, building, look, lettering);
-        return new Plan(next, look, after, posts(next, look, posts), notes, next.fitted(), self);
+        return new Plan(next, look, after, things(next, look, things), notes, next.fitted(), self);
     }
 
     @Override
@@ -83,7 +84,7 @@ public final class Plan implements DrawingPicture {
         if (known == null) {
             List<Group> groups = new ArrayList<>();
             walls.values().forEach(groups::addAll);
-            groups.addAll(posts.values());
+            groups.addAll(things.values());
             groups.addAll(annotations.groups());
             known = picture = new Picture(look.drawing().scale(), look.shown(groups));
         }
@@ -101,23 +102,30 @@ public final class Plan implements DrawingPicture {
             Picture.compare(shown(other.walls.get(wall)), shown(walls.get(wall)), changed, gone);
         if (annotations != other.annotations)
             Picture.compare(look.shown(other.annotations.groups()), look.shown(annotations.groups()), changed, gone);
-        if (posts != other.posts)
+        if (things != other.things)
             Picture.compare(
-                    look.shown(List.copyOf(other.posts.values())),
-                    look.shown(List.copyOf(posts.values())),
+                    look.shown(List.copyOf(other.things.values())),
+                    look.shown(List.copyOf(things.values())),
                     changed,
                     gone);
         changed.forEach(g -> gone.remove(g.element()));
         return new Picture.Difference(look.drawing().scale(), changed, List.copyOf(gone));
     }
 
-    /** @param known drawn before; returned as it is where no post changed */
-    private static TreePMap<ElementId, Group> posts(Building building, Look look, TreePMap<ElementId, Group> known) {
-        TreePMap<ElementId, Group> posts = TreePMap.empty();
+    /** What stands by itself or lies behind. @param known drawn before; returned as it is where nothing of it changed */
+    private static TreePMap<ElementId, Group> things(Building building, Look look, TreePMap<ElementId, Group> known) {
+        TreePMap<ElementId, Group> things = TreePMap.empty();
         for (Post post : building.model().relations().postsOf(look.storey())) {
-            posts = posts.plus(post.id(), PiecePainter.of(post, building.model(), look));
+            things = things.plus(post.id(), PiecePainter.of(post, building.model(), look));
         }
-        return posts.equals(known) ? known : posts;
+        for (Tracing t : building.model().all(Tracing.class))
+            if (t.storey().equals(look.storey())) things = things.plus(t.id(), traced(t));
+        return things.equals(known) ? known : things;
+    }
+
+    private static Group traced(Tracing t) {
+        Item item = new Item.Traced(t.file(), t.page(), t.at(), t.widthMm(), t.heightMm(), t.angle(), t.strength());
+        return new Group(t.id(), t.id(), List.of(item), List.of());
     }
 
     private List<Group> shown(@Nullable List<Group> groups) {

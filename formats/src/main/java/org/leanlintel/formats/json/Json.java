@@ -7,6 +7,8 @@ import org.leanlintel.core.model.ElementId;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
+import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.core.json.JsonFactory;
 import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.KeyDeserializer;
@@ -20,6 +22,9 @@ import tools.jackson.databind.module.SimpleModule;
 
 /** The mapper. Reading is strict: nothing may be missing, null, unknown or of another type. */
 public final class Json {
+
+    /** Characters: a file to trace from, in a project file, written to base 64. */
+    private static final int LONGEST_TEXT = 80_000_000;
 
     private static final JsonMapper MAPPER = build();
 
@@ -36,7 +41,11 @@ public final class Json {
         module.addSerializer(ElementId.class, new IdWriter());
         module.addDeserializer(ElementId.class, new IdReader());
         module.addKeyDeserializer(ElementId.class, new IdKeyReader());
-        JsonMapper.Builder builder = JsonMapper.builder()
+        JsonMapper.Builder builder = JsonMapper.builder(JsonFactory.builder()
+                        .streamReadConstraints(StreamReadConstraints.builder()
+                                .maxStringLength(LONGEST_TEXT)
+                                .build())
+                        .build())
                 .addModule(module)
                 .changeDefaultVisibility(v -> v.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
                 .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)

@@ -3,6 +3,7 @@ package org.leanlintel.formats.json;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import org.leanlintel.core.edit.References;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.HeatRule;
@@ -12,6 +13,7 @@ import org.leanlintel.core.model.Settings;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** A whole project as one JSON document; described in {@code docs/project-file.md}. */
 public final class ProjectFile {
@@ -31,21 +33,35 @@ public final class ProjectFile {
         }
     }
 
-    private record Document(String format, int version, long revision, List<Element> elements) {}
+    /** @param files those that tracings show, by the SHA-256 of their bytes */
+    private record Document(
+            String format, int version, long revision, List<Element> elements, Map<String, byte[]> files) {}
+
+    /** What a file holds. */
+    public record Contents(Model model, Map<String, byte[]> files) {}
 
     private ProjectFile() {}
 
     public static byte[] write(Model model) {
+        return write(model, Map.of());
+    }
+
+    public static byte[] write(Model model, Map<String, byte[]> files) {
         List<Element> elements = model.elements().stream()
                 .sorted(Comparator.comparing(Element::id))
                 .toList();
         return Json.mapper()
                 .writerWithDefaultPrettyPrinter()
-                .writeValueAsBytes(new Document(FORMAT, VERSION, model.revision(), elements));
+                .writeValueAsBytes(new Document(FORMAT, VERSION, model.revision(), elements, files));
     }
 
     /** @throws Unreadable if anything is wrong with the file */
     public static Model read(byte[] file) {
+        return readAll(file).model();
+    }
+
+    /** @throws Unreadable if anything is wrong with the file */
+    public static Contents readAll(byte[] file) {
         try {
             JsonNode root = Json.mapper().readTree(file);
             if (!FORMAT.equals(root.path("format").asString(""))) {
@@ -57,7 +73,9 @@ public final class ProjectFile {
                 throw new Unreadable("This project file is of version %d; this program reads versions 1 to %d."
                         .formatted(version, VERSION));
             }
-            return sound(version == VERSION ? Json.mapper().readValue(file, Document.class) : upgraded(root, version));
+            Document document =
+                    version == VERSION ? Json.mapper().readValue(file, Document.class) : upgraded(root, version);
+            return new Contents(sound(document), document.files);
         } catch (JacksonException error) {
             throw new Unreadable(JsonErrors.sentence(error));
         }
@@ -65,8 +83,9 @@ public final class ProjectFile {
 
     private static Document upgraded(JsonNode root, int version) {
         for (JsonNode element : root.path("elements")) UPGRADE.element(element, version);
+        if (root instanceof ObjectNode whole) whole.set("files", Json.mapper().createObjectNode());
         Document document = Json.mapper().treeToValue(root, Document.class);
-        return new Document(document.format, VERSION, document.revision, completed(document.elements));
+        return new Document(document.format, VERSION, document.revision, completed(document.elements), Map.of());
     }
 
     private static Model sound(Document document) {

@@ -46,6 +46,7 @@ final class PdfPage implements AutoCloseable {
                 case Item.Strokes strokes -> strokes(strokes);
                 case Item.Arc arc -> arc(arc);
                 case Item.Text text -> text(text);
+                case Item.Traced never -> {}
             }
         }
     }

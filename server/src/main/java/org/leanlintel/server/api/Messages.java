@@ -15,6 +15,7 @@ import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.takeoff.Measurement;
+import org.leanlintel.formats.traced.TracedFile;
 
 /** What goes in and out of the API, besides elements, edits and pictures themselves. */
 public final class Messages {
@@ -111,6 +112,9 @@ public final class Messages {
             @Nullable LengthAnswer second,
             @Nullable Double degrees,
             @Nullable String fault) {}
+
+    /** A file to trace from. @param file its name, for tracings and for asking for its pages */
+    public record TracedFileAnswer(String file, boolean pdf, List<TracedFile.Size> pages) {}
 
     public record PaperAnswer(PaperSize id, String label, double widthMm, double heightMm) {}
 

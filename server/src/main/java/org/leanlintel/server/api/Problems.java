@@ -5,6 +5,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.MissingElement;
 import org.leanlintel.formats.json.JsonErrors;
 import org.leanlintel.formats.json.ProjectFile;
+import org.leanlintel.formats.traced.TracedFile;
 import org.leanlintel.server.store.NoSuchProject;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -51,6 +52,16 @@ public class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail unreadableFile(ProjectFile.Unreadable unreadable) {
         return problem(HttpStatus.UNPROCESSABLE_CONTENT, "The file cannot be imported", unreadable.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail untraceable(TracedFile.Untraceable untraceable) {
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, "The file cannot be traced from", untraceable.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail noSuchFile(NoSuchFile missing) {
+        return problem(HttpStatus.NOT_FOUND, "Not found", missing.getMessage());
     }
 
     @ExceptionHandler

@@ -9,11 +9,13 @@ import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.formats.json.ProjectFile;
 import org.leanlintel.formats.standard.OfficeStandard;
+import org.leanlintel.formats.traced.TracedFile;
 import org.leanlintel.server.api.Messages.NewProject;
 import org.leanlintel.server.api.Messages.ProjectSummary;
 import org.leanlintel.server.live.LiveProjects;
 import org.leanlintel.server.store.ProjectRow;
 import org.leanlintel.server.store.ProjectStore;
+import org.leanlintel.server.store.TracedFiles;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -36,10 +38,12 @@ public class ProjectsApi {
 
     private final ProjectStore store;
     private final LiveProjects live;
+    private final TracedFiles files;
 
-    ProjectsApi(ProjectStore store, LiveProjects live) {
+    ProjectsApi(ProjectStore store, LiveProjects live, TracedFiles files) {
         this.store = store;
         this.live = live;
+        this.files = files;
     }
 
     /** Projects, last changed first; with {@code deleted}, those that can still be had back. */
@@ -97,7 +101,7 @@ public class ProjectsApi {
     public ResponseEntity<byte[]> file(@PathVariable UUID project) {
         Model model = live.get(project).model();
         return download(
-                ProjectFile.write(model),
+                ProjectFile.write(model, files.of(model)),
                 MediaType.APPLICATION_JSON,
                 model.settings().name() + ".lintel.json");
     }
@@ -106,7 +110,12 @@ public class ProjectsApi {
     @PostMapping(path = "/file", consumes = MediaType.APPLICATION_JSON_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
     public ProjectSummary importFile(@RequestBody byte[] file) {
-        return summary(store.add(ProjectFile.read(file)));
+        ProjectFile.Contents contents = ProjectFile.readAll(file);
+        for (byte[] traced : contents.files().values()) {
+            TracedFile.of(traced);
+            files.keep(traced);
+        }
+        return summary(store.add(contents.model()));
     }
 
     static ResponseEntity<byte[]> download(byte[] bytes, MediaType type, String name) {

@@ -13,10 +13,12 @@ import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.server.api.BoardApi;
 import org.leanlintel.server.api.DeskApi;
+import org.leanlintel.server.api.FilesApi;
 import org.leanlintel.server.api.PicturesApi;
 import org.leanlintel.server.api.ProjectsApi;
 import org.leanlintel.server.api.VersionsApi;
 import org.springframework.core.annotation.AnnotatedElementUtils;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -29,8 +31,8 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 /** The OpenAPI 3.1 description of the API, from its controllers. */
 public final class ApiDescription {
 
-    private static final List<Class<?>> CONTROLLERS =
-            List.of(ProjectsApi.class, BoardApi.class, PicturesApi.class, VersionsApi.class, DeskApi.class);
+    private static final List<Class<?>> CONTROLLERS = List.of(
+            ProjectsApi.class, BoardApi.class, PicturesApi.class, VersionsApi.class, DeskApi.class, FilesApi.class);
 
     private final Schemas schemas = new Schemas();
     private final Map<String, Map<String, Object>> paths = new TreeMap<>();
@@ -65,18 +67,26 @@ public final class ApiDescription {
         operation.put("parameters", parameters(method));
         for (Parameter p : method.getParameters()) {
             if (p.isAnnotationPresent(RequestBody.class))
-                operation.put("requestBody", Map.of("required", true, "content", body(p)));
+                operation.put("requestBody", Map.of("required", true, "content", body(p, own)));
         }
         operation.put("responses", responses(method, own));
         paths.computeIfAbsent(path, p -> new TreeMap<>())
                 .put(own.method()[0].name().toLowerCase(Locale.ROOT), operation);
     }
 
-    private Map<String, Object> body(Parameter parameter) {
+    private Map<String, Object> body(Parameter parameter, RequestMapping mapping) {
+        boolean isFile = Arrays.asList(mapping.consumes()).contains(MediaType.APPLICATION_PDF_VALUE);
+        if (isFile) return files(mapping.consumes());
         Object schema = parameter.getType() == byte[].class
                 ? Map.of("type", "object")
                 : schemas.of(parameter.getAnnotatedType());
         return Map.of("application/json", Map.of("schema", schema));
+    }
+
+    private static Map<String, Object> files(String[] mediaTypes) {
+        Map<String, Object> content = new TreeMap<>();
+        for (String media : mediaTypes) content.put(media, Map.of("schema", Map.of("type", "string")));
+        return content;
     }
 
     private List<Object> parameters(Method method) {
