@@ -55,14 +55,20 @@ export function paintTraced({ context, view, size, ratio }: Canvas, groups: read
   const zoom = view.zoom * ratio;
   for (const group of groups) {
     for (const item of group.items) {
-      const image = item.type === "traced" ? pageImage(item.file, item.page) : null;
-      if (item.type !== "traced" || !image) continue;
+      if (item.type !== "traced") continue;
+      const image = pageImage(item.file, item.page);
       const x = (size.width / 2) * ratio + (item.at[0] - view.centre.x) * zoom;
       const y = (size.height / 2) * ratio - (item.at[1] - view.centre.y) * zoom;
       context.setTransform(1, 0, 0, 1, x, y);
       context.rotate(-item.angle);
       context.globalAlpha = item.strength;
-      context.drawImage(image, 0, -item.heightMm * zoom, item.widthMm * zoom, item.heightMm * zoom);
+      const place = [0, -item.heightMm * zoom, item.widthMm * zoom, item.heightMm * zoom] as const;
+      if (image) context.drawImage(image, ...place);
+      else {
+        context.strokeStyle = INK;
+        context.lineWidth = ratio;
+        context.strokeRect(...place);
+      }
       context.globalAlpha = 1;
     }
   }

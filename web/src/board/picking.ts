@@ -29,6 +29,11 @@ export class Picking {
     this.aim();
   }
 
+  /** The same once an edit is stored, unless the drafter has gone on to another tool meanwhile. */
+  private goOn(tool: Tool): void {
+    if (this.state.tool.name === tool.name) this.go(tool);
+  }
+
   async run(): Promise<void> {
     const { tool } = this.state;
     const next = nextPick(this.state);
@@ -45,7 +50,7 @@ export class Picking {
     if (!edit) return;
     this.store.setState({ entry: "", reading: null, aim: NO_AIM });
     const stored = await this.sync.edit(edit);
-    if (stored) this.store.setState({ tool: { name: "run", picks: [], undone: [] } });
+    if (stored) this.goOn({ name: "run", picks: [], undone: [] });
   }
 
   /** Makes what the tool means, and clears what was typed for it. */
@@ -62,7 +67,7 @@ export class Picking {
 
   async rectangle(tool: Of<"rectangle">): Promise<void> {
     if (tool.from) {
-      if (await this.make()) this.go({ name: "rectangle", from: null });
+      if (await this.make()) this.goOn({ name: "rectangle", from: null });
       return;
     }
     const from = aimed(this.state);
@@ -83,12 +88,12 @@ export class Picking {
     if (!(await this.stored(edit))) return;
     const made = [...this.state.elements.values()].find((e) => e.type === "wall" && !before.has(e.id));
     this.store.setState({ making: { ...this.state.making, besideMm: edit.clearMm } });
-    this.go({ name: "beside", wall: made?.id ?? tool.wall });
+    this.goOn({ name: "beside", wall: made?.id ?? tool.wall });
   }
 
   async reach(tool: Of<"reach">): Promise<void> {
     if (tool.wall) {
-      if (await this.make()) this.go({ name: "reach", wall: null, end: "END" });
+      if (await this.make()) this.goOn({ name: "reach", wall: null, end: "END" });
       return;
     }
     const wall = wallUnderPointer(this.state);
@@ -101,7 +106,7 @@ export class Picking {
   /** One place splits with Enter; a second takes out what lies between. */
   async cut(tool: Of<"cut">): Promise<void> {
     if (tool.at) {
-      if (await this.make()) this.go({ name: "cut", wall: null, at: null });
+      if (await this.make()) this.goOn({ name: "cut", wall: null, at: null });
       return;
     }
     const wall = wallUnderPointer(this.state);
@@ -113,14 +118,14 @@ export class Picking {
   async split(tool: Of<"cut">): Promise<void> {
     if (!tool.wall || !tool.at) return;
     if (await this.stored({ type: "split", wall: tool.wall, at: [tool.at.x, tool.at.y] }))
-      this.go({ name: "cut", wall: null, at: null });
+      this.goOn({ name: "cut", wall: null, at: null });
   }
 
   /** A point to start from, then one to go to. */
   async shift(name: "move" | "copy", from: ModelPoint | null): Promise<void> {
     if (from) {
       await this.make();
-      return this.go({ name, from: null });
+      return this.goOn({ name, from: null });
     }
     const pick = aimed(this.state);
     if (pick) this.go({ name, from: pointOf(pick) });
@@ -131,13 +136,13 @@ export class Picking {
     if (!tool.centre) {
       if (pick) this.go({ ...tool, centre: pointOf(pick) });
     } else if (editMeant(this.state)) {
-      if (await this.make()) this.go({ name: "turn", centre: null, from: null });
+      if (await this.make()) this.goOn({ name: "turn", centre: null, from: null });
     } else if (pick) this.go({ ...tool, from: pointOf(pick) });
   }
 
   async mirror(tool: Of<"mirror">): Promise<void> {
     if (tool.from) {
-      if (await this.make()) this.go({ name: "mirror", from: null });
+      if (await this.make()) this.goOn({ name: "mirror", from: null });
       return;
     }
     const pick = aimed(this.state);
@@ -166,7 +171,7 @@ export class Picking {
       this.store.setState({ tool: { name: "string", picks: [...tool.picks, caught], undone: [] } });
       this.aim();
     } else if (tool.picks.length >= 2) {
-      if (await this.make()) this.store.setState({ tool: { name: "string", picks: [], undone: [] } });
+      if (await this.make()) this.goOn({ name: "string", picks: [], undone: [] });
     } else this.store.setState({ saying: "Nothing to hold to here: pick a face, an edge or a corner." });
   }
 }

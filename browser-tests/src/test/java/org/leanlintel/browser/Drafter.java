@@ -87,6 +87,16 @@ final class Drafter implements AutoCloseable {
         page.mouse().click(at[0], at[1]);
     }
 
+    /** Holds the first button from one place to another. */
+    void drag(double fromX, double fromY, double toX, double toY) {
+        double[] from = place(fromX, fromY), to = place(toX, toY);
+        page.mouse().move(from[0], from[1]);
+        page.mouse().down();
+        page.mouse().move((from[0] + to[0]) / 2, (from[1] + to[1]) / 2);
+        page.mouse().move(to[0], to[1]);
+        page.mouse().up();
+    }
+
     void press(String key) {
         page.keyboard().press(key);
     }
