@@ -5,6 +5,7 @@ import { copied, copy } from "./clipboard";
 import { gapNear } from "./gaps";
 import { Picking } from "./picking";
 import { placesAt } from "./places";
+import { handing, joining, keeping, revisions } from "./revisions";
 import { alike, alongJoined, inBox, inverted, isFree } from "./selecting";
 import {
   type BoardState,
@@ -470,11 +471,11 @@ export class Actions {
   }
 
   async reviseAll(elements: readonly Element[]): Promise<void> {
-    if (elements.length > 0) await this.sync.edit({ type: "reviseAll", elements: [...elements] });
+    if (elements.length > 0) await this.sync.edit(revisions(elements));
   }
 
   async joinInLine(): Promise<void> {
-    await this.sync.edit({ type: "joinInLine", walls: [...this.state.selection] });
+    await this.sync.edit(joining(this.state.selection));
   }
 
   /** Mirrors the whole house in an upright line through the middle of what is drawn. */
@@ -484,7 +485,7 @@ export class Actions {
     );
     const box = boxOf(walls, this.state.scale);
     const x = box ? Math.round((box.minX + box.maxX) / 2) : 0;
-    await this.sync.edit({ type: "hand", about: [x, 0] });
+    await this.sync.edit(handing(x));
   }
 
   /** Which of two walls a typed gap moves. */
@@ -500,9 +501,9 @@ export class Actions {
     this.aim();
   }
 
-  async keepGap({ gap, clearMm }: GapAnswer): Promise<void> {
-    if (gap.type === "beside")
-      await this.sync.edit({ type: "keepGap", gap, faces: this.state.faces, clearMm });
+  async keepGap(gap: GapAnswer): Promise<void> {
+    const edit = keeping(gap, this.state.faces);
+    if (edit) await this.sync.edit(edit);
   }
 
   flipHinge(): void {

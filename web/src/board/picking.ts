@@ -82,12 +82,12 @@ export class Picking {
       else this.store.setState({ saying: "Point at the wall to draw another beside." });
       return;
     }
-    const edit = editMeant(this.state);
-    if (edit?.type !== "drawParallel") return;
+    const meant = editMeant(this.state);
+    if (meant?.type !== "drawParallel") return;
     const before = this.state.elements;
-    if (!(await this.stored(edit))) return;
+    if (!(await this.stored(meant))) return;
     const made = [...this.state.elements.values()].find((e) => e.type === "wall" && !before.has(e.id));
-    this.store.setState({ making: { ...this.state.making, besideMm: edit.clearMm } });
+    this.store.setState({ making: { ...this.state.making, besideMm: meant.clearMm } });
     this.goOn({ name: "beside", wall: made?.id ?? tool.wall });
   }
 

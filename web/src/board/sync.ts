@@ -4,6 +4,7 @@ import type { Edit, EditAnswer, Element, Group, Picture, SetOut } from "../api/t
 import { GapReader } from "./gaps";
 import { Nearby } from "./near";
 import { Previews } from "./previews";
+import { erasure, remaking, revision } from "./revisions";
 import { type BoardState, elementsOf, type Shown } from "./state";
 import type { BoardStore } from "./store";
 import { tracedLines } from "./traced";
@@ -266,19 +267,6 @@ export class Sync {
       await this.readPicture();
     }
   }
-}
-
-/** The edit that changes the facts of one element. */
-export function revision(element: Element): Edit {
-  return { type: "revise", element };
-}
-
-function remaking(walls: readonly string[], buildUp: string, setOut: SetOut): Edit {
-  return { type: "remakeWalls", walls: [...walls], buildUp, setOut };
-}
-
-function erasure(elements: readonly string[]): Edit {
-  return { type: "delete", elements: [...elements] };
 }
 
 function byId(elements: readonly Element[]): Map<string, Element> {

@@ -234,4 +234,47 @@ class EditingApiTest {
         return new PlaceNote(
                 OfficeStandard.GROUND_PLAN, OfficeStandard.LAYER_NOTES, new Vec(0, 0), text, Note.Style.NAME);
     }
+
+    /** Of a partition up the middle of a shell of 7,200 in 354 mm; one that is kept says so, and a preview shows the new ones. */
+    @Test
+    void gapsAreMeasuredPreviewedAndKept() {
+        api.edit(Api.shell(0, 0, 7200, 4800));
+        Answer drawn = api.edit(Api.wall(3600, 800, 3600, 4000));
+        String wall = drawn.json()
+                .path("put")
+                .valueStream()
+                .filter(e -> e.path("type").asString().equals("wall"))
+                .findFirst()
+                .orElseThrow()
+                .path("id")
+                .asString();
+        JsonNode gap = api.get("/gaps?wall=" + wall + "&faces=FINISH").json().path(0);
+        assertThat(gap.path("printed").asString()).isEqualTo("3196");
+        Answer preview = api.post(
+                "/previews?gapsOf=" + wall, "{\"type\":\"move\",\"elements\":[\"%s\"],\"by\":[100,0]}".formatted(wall));
+        assertThat(preview.json().path("gaps").path(0).path("printed").asString())
+                .isEqualTo("3296");
+        String keep =
+                "{\"type\":\"keepGap\",\"gap\":%s,\"faces\":\"FINISH\",\"clearMm\":3196}".formatted(gap.path("gap"));
+        String body =
+                "{\"editId\":\"%s\",\"seen\":2,\"window\":\"test\",\"edit\":%s}".formatted(UUID.randomUUID(), keep);
+        assertThat(api.post("/edits", body).status()).isEqualTo(200);
+        assertThat(api.get("/gaps?wall=" + wall).json().path(0).path("kept").isString())
+                .isTrue();
+    }
+
+    @Test
+    void entriesAndMeasuresAreReadOrRefusedInWords() {
+        JsonNode entry = SERVER.post("/api/v1/entries", "{\"text\":\"3200 at 30\",\"units\":\"METRIC\"}")
+                .json();
+        assertThat(entry.path("degrees").asDouble()).isEqualTo(30);
+        assertThat(entry.path("length").path("printed").path(0).asString()).isEqualTo("3200");
+        String square = "{\"points\":[[0,0],[3048,0],[3048,3048],[0,3048]],\"units\":\"FEET_INCHES\"}";
+        JsonNode measured = SERVER.post("/api/v1/measures", square).json();
+        assertThat(measured.path("area").asString()).isEqualTo("100.0 sq ft");
+        assertThat(measured.path("total").asString()).isEqualTo("30'-0\"");
+        Answer one = SERVER.post("/api/v1/measures", "{\"points\":[[0,0]],\"units\":\"METRIC\"}");
+        assertThat(one.status()).isEqualTo(400);
+        assertThat(one.detail()).isEqualTo("Measuring needs two points.");
+    }
 }

@@ -77,12 +77,7 @@ final class Upgrade {
             }
             case "lens" -> {
                 if (node.path("pens") instanceof ObjectNode pens)
-                    pens.set(
-                            "REMOVED",
-                            Json.mapper()
-                                    .createObjectNode()
-                                    .put("widthMm", 0.18)
-                                    .put("dash", "DASHED"));
+                    pens.putObject("REMOVED").put("widthMm", 0.18).put("dash", "DASHED");
             }
             default -> {}
         }

@@ -10,6 +10,7 @@ import org.leanlintel.core.edit.DrawString;
 import org.leanlintel.core.edit.DrawWalls;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Editing;
+import org.leanlintel.core.edit.KeepGap;
 import org.leanlintel.core.edit.NewWall;
 import org.leanlintel.core.edit.Pick;
 import org.leanlintel.core.edit.PlaceNote;
@@ -23,6 +24,7 @@ import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
@@ -31,6 +33,7 @@ import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Side;
@@ -94,6 +97,17 @@ final class Draft {
             run(new Revise(corner.decided(new Meeting.Returned())));
         }
         return wall;
+    }
+
+    /** Gives a wall a head of its own. */
+    void low(Wall wall, double head) {
+        Wall now = model().get(wall.id(), Wall.class);
+        run(new Revise(now.rising(new Rise(0, new Rise.Fixed(head * unitMm)))));
+    }
+
+    /** Keeps the clear distance from a wall to another on a side of it. */
+    void keep(Wall wall, Side side, Wall other, double clear) {
+        run(new KeepGap(new Gap.Beside(wall.id(), side, other.id()), Gap.Faces.FINISH, clear * unitMm));
     }
 
     void curve(Wall wall, double radius, Side bowsTo) {

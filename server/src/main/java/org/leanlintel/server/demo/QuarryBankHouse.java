@@ -70,6 +70,7 @@ final class QuarryBankHouse {
         QuarryBankHouse house = new QuarryBankHouse();
         house.openingsAndStrings();
         house.pieces();
+        house.d.keep(house.hallWest, Side.RIGHT, house.hallEast, 2500);
         house.names();
         house.d.sheet("A-101", "Ground floor plan", PaperSize.A2, WIDTH / 2, DEPTH / 2, 285, 250);
         house.d.buildUpSheet("A-102", 10, PaperSize.A2, 60, 390);
@@ -117,7 +118,7 @@ final class QuarryBankHouse {
         d.string(false, 11500, face(garageSouth, GARAGE_INSIDE), face(wc, 3));
     }
 
-    /** A chimney breast, a splashback, tiles and a niche in the wet room, a boxing, a nib and a post. */
+    /** A chimney breast, a splashback, tiles and a niche in the wet room, a boxing, a low wall and a post. */
     private void pieces() {
         d.piece(
                 west,
@@ -131,12 +132,8 @@ final class QuarryBankHouse {
         d.piece(wetWest, Side.LEFT, d.part(End.START, 900, 600), 1000, 300, new WallPiece.Niche(90));
         ElementId board = new ElementId("material-plasterboard");
         d.piece(south, Side.RIGHT, d.part(End.START, 2300, 300), 0, 2500, new WallPiece.Boxed(board, 12.5, 150));
-        d.nib("stud-partition", pantry, 2050, 5900, 2700, 5900);
+        d.low(d.nib("stud-partition", pantry, 2050, 5900, 2700, 5900), 1100);
         d.post(10650, 4600, 140, "softwood");
-    }
-
-    private static WallPiece.Make solid(String material, double depthMm) {
-        return new WallPiece.Solid(new ElementId("material-" + material), depthMm);
     }
 
     private static WallPiece.Make tiles() {
