@@ -30,7 +30,7 @@ import org.leanlintel.formats.standard.OfficeStandard;
  */
 public final class PreviewLoad {
 
-    private static final int WARM_UP = 150, ASKED = 400;
+    private static final int WARM_UP = 400, ASKED = 600;
     private static final int[] SIZES = {500, 2000};
 
     private final HttpClient http = HttpClient.newHttpClient();
@@ -47,6 +47,7 @@ public final class PreviewLoad {
 
     private void run() throws IOException, InterruptedException {
         String length = "{\"text\":\"3200\",\"units\":\"METRIC\"}";
+        times(i -> post("/lengths", length));
         double[] empty = times(i -> post("/lengths", length));
         print("empty request", empty, empty);
         for (int walls : SIZES) {

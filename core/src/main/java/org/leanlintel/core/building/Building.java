@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Strip.StripPly;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.ElementId;
@@ -136,6 +137,16 @@ public final class Building {
     /** Walls of a storey that may lie within a few metres of {@code point}, in the order of ids. */
     public List<Strip> near(Vec point, ElementId storey) {
         return of(grid.near(point), storey);
+    }
+
+    /** Walls of a storey that a line between two points may pass through or by, in the order of ids. */
+    public List<Strip> along(Vec from, Vec to, ElementId storey) {
+        return of(grid.along(from, to), storey);
+    }
+
+    /** Walls of a storey that may lie within some bounds, in the order of ids. */
+    public List<Strip> near(Bounds bounds, ElementId storey) {
+        return of(grid.near(bounds), storey);
     }
 
     private List<Strip> of(Set<ElementId> ids, ElementId storey) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
@@ -18,12 +19,16 @@ import org.leanlintel.core.model.WallPiece;
 
 /**
  * The clear distances round a straight wall: on each side to every parallel wall that it sees, and from each free end to
- * the wall straight ahead. A wall hides what lies behind it.
+ * the wall straight ahead. A wall hides what lies behind it, and what lies further off than {@link #FURTHEST_MM} is not
+ * measured.
  */
 public final class Gaps {
 
     /** Millimetres along the wall. A neighbour seen over less than this is not worth a figure. */
     private static final double LEAST_SEEN_MM = 100;
+
+    /** Millimetres. No room of a house is wider. */
+    private static final double FURTHEST_MM = 20_000;
 
     /** @param from on the wall, to on the other: where the distance is measured */
     public record Measured(Gap gap, double clearMm, Vec from, Vec to) {}
@@ -64,9 +69,18 @@ public final class Gaps {
         };
     }
 
+    /** Walls near enough to be measured to. */
+    private List<WallSolid> around() {
+        Bounds reach = Bounds.of(strip.outline()).grown(FURTHEST_MM);
+        List<WallSolid> found = new ArrayList<>();
+        for (Strip s : building.near(reach, strip.wall().storey()))
+            if (building.solid(s.wall().id()) instanceof WallSolid other) found.add(other);
+        return found;
+    }
+
     private void addSeen(Side side, List<Measured> found) {
         List<Measured> candidates = new ArrayList<>();
-        for (WallSolid other : building.solidsOf(strip.wall().storey()))
+        for (WallSolid other : around())
             if (other != solid
                     && other.strip().wall().stays()
                     && liesOn(side, other)
@@ -174,7 +188,7 @@ public final class Gaps {
     private @Nullable Measured ahead(End end) {
         if (!isFree(end)) return null;
         Measured nearest = null;
-        for (WallSolid other : building.solidsOf(strip.wall().storey())) {
+        for (WallSolid other : around()) {
             if (other == solid || !other.strip().wall().stays() || !(aheadTo(end, other) instanceof Measured m))
                 continue;
             if (nearest == null || m.clearMm() < nearest.clearMm()) nearest = m;

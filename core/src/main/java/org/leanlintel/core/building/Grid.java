@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Vec;
@@ -57,31 +58,51 @@ final class Grid {
 
     /** Every wall that shares a cell with {@code strip}, itself among them, in the order of ids. */
     Set<ElementId> near(Strip strip) {
-        Set<ElementId> found = new TreeSet<>();
-        for (Cell cell : cells(strip)) found.addAll(walls.getOrDefault(cell, HashTreePSet.empty()));
-        return found;
+        return in(cells(strip));
     }
 
     /** Every wall in the cell of {@code point} and the eight about it, in the order of ids. */
     Set<ElementId> near(Vec point) {
+        return near(new Bounds(point.x(), point.y(), point.x(), point.y()).grown(CELL_MM));
+    }
+
+    /** Every wall that passes through or by a line between two points, in the order of ids. */
+    Set<ElementId> along(Vec from, Vec to) {
+        if (from.equals(to)) return near(from);
+        return in(cells(Bounds.of(List.of(from, to)).grown(CELL_MM), Line.between(from, to), CELL_MM * Math.sqrt(2)));
+    }
+
+    /** Every wall that passes through or by some bounds, in the order of ids. */
+    Set<ElementId> near(Bounds bounds) {
         Set<ElementId> found = new TreeSet<>();
-        for (int column = at(point.x()) - 1; column <= at(point.x()) + 1; column++)
-            for (int row = at(point.y()) - 1; row <= at(point.y()) + 1; row++)
+        for (int column = at(bounds.minX()); column <= at(bounds.maxX()); column++)
+            for (int row = at(bounds.minY()); row <= at(bounds.maxY()); row++)
                 found.addAll(walls.getOrDefault(new Cell(column, row), HashTreePSet.empty()));
+        return found;
+    }
+
+    private Set<ElementId> in(List<Cell> cells) {
+        Set<ElementId> found = new TreeSet<>();
+        for (Cell cell : cells) found.addAll(walls.getOrDefault(cell, HashTreePSet.empty()));
         return found;
     }
 
     /** The cells of a strip's bounds that it passes through, and some it passes by. */
     private static List<Cell> cells(Strip strip) {
         Bounds bounds = Bounds.of(strip.outline());
-        Line line = strip.axis().chord();
         double reach = Math.max(-strip.lo(), strip.hi()) + CELL_MM * Math.sqrt(0.5);
+        return cells(bounds, strip.axis().isStraight() ? strip.axis().chord() : null, reach);
+    }
+
+    /** @param line the cells lie within {@code reach} of; null for all cells of the bounds */
+    private static List<Cell> cells(Bounds bounds, @Nullable Line line, double reach) {
         List<Cell> cells = new ArrayList<>();
         for (int column = at(bounds.minX()); column <= at(bounds.maxX()); column++) {
             for (int row = at(bounds.minY()); row <= at(bounds.maxY()); row++) {
                 Cell cell = new Cell(column, row);
-                Vec from = cell.centre().minus(line.through());
-                if (!strip.axis().isStraight() || Math.abs(line.direction().cross(from)) <= reach) cells.add(cell);
+                boolean isNear = line == null
+                        || Math.abs(line.direction().cross(cell.centre().minus(line.through()))) <= reach;
+                if (isNear) cells.add(cell);
             }
         }
         return cells;

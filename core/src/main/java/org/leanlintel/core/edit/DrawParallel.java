@@ -29,6 +29,8 @@ import org.leanlintel.core.model.Wall;
 public record DrawParallel(NewWall wall, ElementId beside, Side side, Gap.Faces faces, double clearMm) implements Edit {
 
     private static final int MOST_MM = 1_000_000;
+    /** Millimetres. How far on walls are looked for that it could run to. */
+    private static final double FURTHEST_MM = 30_000;
 
     public DrawParallel {
         if (!(clearMm >= 0 && clearMm <= MOST_MM))
@@ -74,7 +76,8 @@ public record DrawParallel(NewWall wall, ElementId beside, Side side, Gap.Faces 
         int way = end == End.START ? -1 : 1;
         Pick nearest = bare(line.at(solid.visible(end)));
         double reach = Double.POSITIVE_INFINITY;
-        for (WallSolid other : building.solidsOf(wall.storey())) {
+        for (Strip near : building.along(line.at(middle), line.at(middle + way * FURTHEST_MM), wall.storey())) {
+            if (!(building.solid(near.wall().id()) instanceof WallSolid other)) continue;
             Line crossed = other.strip().axis().chord();
             if (!other.strip().axis().isStraight() || !(line.meets(crossed) instanceof Double along)) continue;
             double place = crossed.along(line.at(along)), far = (along - middle) * way;

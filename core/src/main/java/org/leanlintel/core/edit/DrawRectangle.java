@@ -142,8 +142,9 @@ public record DrawRectangle(NewWall wall, Vec corner, Vec opposite, double radia
         /** A wall whose finished face towards the room lies along the whole of a side; null where none does. */
         private @Nullable ElementId host(int side) {
             Vec from = ring.get(side), to = ring.get((side + 1) % ring.size());
-            for (WallSolid solid : building.solidsOf(wall.storey()))
-                if (liesAlong(solid, from, to)) return solid.strip().wall().id();
+            for (Strip near : building.along(from, to, wall.storey()))
+                if (building.solid(near.wall().id()) instanceof WallSolid solid && liesAlong(solid, from, to))
+                    return near.wall().id();
             return null;
         }
 

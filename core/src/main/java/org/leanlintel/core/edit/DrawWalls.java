@@ -14,6 +14,7 @@ import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Outcome;
@@ -69,6 +70,7 @@ public record DrawWalls(NewWall wall, List<Pick> picks, boolean close) implement
         private final Building building;
         private final Model model;
         private final NewIds ids;
+        private final Marks marks;
         private final NewWall made = close ? wall.outside(outsideOfRing()) : wall;
         private final List<Element> put = new ArrayList<>();
         private final List<Wall> walls = new ArrayList<>();
@@ -77,6 +79,7 @@ public record DrawWalls(NewWall wall, List<Pick> picks, boolean close) implement
             this.building = building;
             model = building.model();
             ids = new NewIds(model);
+            marks = new Marks(model);
         }
 
         private Side outsideOfRing() {
@@ -124,10 +127,10 @@ public record DrawWalls(NewWall wall, List<Pick> picks, boolean close) implement
 
         private WallEnd.AtCorner corner(Pick pick) {
             if (pick.hold() instanceof Hold.AtCorner c) return new WallEnd.AtCorner(c.corner());
-            for (Corner known : model.all(Corner.class)) {
-                if (known.storey().equals(wall.storey()) && Tolerance.same(known.at(), pick.at()))
-                    return new WallEnd.AtCorner(known.id());
-            }
+            for (Strip near : building.near(pick.at(), wall.storey()))
+                for (End end : End.values())
+                    if (near.wall().at(end) instanceof WallEnd.AtCorner c
+                            && Tolerance.same(near.axis().at(end), pick.at())) return c;
             Corner made = Corner.at(ids.next(), wall.storey(), pick.at());
             put.add(made);
             return new WallEnd.AtCorner(made.id());
@@ -153,7 +156,7 @@ public record DrawWalls(NewWall wall, List<Pick> picks, boolean close) implement
         }
 
         private void add(WallEnd start, WallEnd end) {
-            String mark = Naming.nextMark(model, "W", walls.size() + 1);
+            String mark = marks.next("W");
             walls.add(made.between(ids.next(), mark, start, end));
         }
 
@@ -162,10 +165,9 @@ public record DrawWalls(NewWall wall, List<Pick> picks, boolean close) implement
             Line leg = Line.between(fromAt, toAt);
             double length = fromAt.distanceTo(toAt);
             List<Crossing> found = new ArrayList<>();
-            for (Wall other : model.relations().wallsOf(wall.storey())) {
-                Strip strip = building.strip(other.id());
-                if (strip == null || !other.isStraight() || !other.stays() || isHost(from, other) || isHost(to, other))
-                    continue;
+            for (Strip strip : building.along(fromAt, toAt, wall.storey())) {
+                Wall other = strip.wall();
+                if (!other.isStraight() || !other.stays() || isHost(from, other) || isHost(to, other)) continue;
                 Double along = leg.meets(strip.axis().chord());
                 Double place = strip.axis().chord().meets(leg);
                 if (along == null || place == null) continue;

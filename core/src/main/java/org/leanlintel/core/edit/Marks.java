@@ -8,13 +8,15 @@ import org.leanlintel.core.model.Model;
 final class Marks {
 
     private final Model model;
-    private final Map<String, Integer> made = new HashMap<>();
+    private final Map<String, Integer> last = new HashMap<>();
 
     Marks(Model model) {
         this.model = model;
     }
 
     String next(String letter) {
-        return Naming.nextMark(model, letter, made.merge(letter, 1, Integer::sum));
+        int next = last.computeIfAbsent(letter, l -> Naming.highestMark(model, l)) + 1;
+        last.put(letter, next);
+        return letter + next;
     }
 }

@@ -57,23 +57,28 @@ public final class Naming {
 
     /** The next free mark of a wall, opening, piece or post with this letter: W13 where W12 is the highest. */
     static String nextMark(Model model, String letter, int after) {
+        return letter + (highestMark(model, letter) + after);
+    }
+
+    /** The highest number in use behind a letter: 12 where W12 is the highest; 0 where none is. */
+    static int highestMark(Model model, String letter) {
         Stream<String> marks = Stream.of(
                         model.all(Wall.class).stream().map(Wall::mark),
                         model.all(Opening.class).stream().map(Opening::mark),
                         model.all(WallPiece.class).stream().map(WallPiece::mark),
                         model.all(Post.class).stream().map(Post::mark))
                 .flatMap(all -> all);
-        return next(marks, letter, after);
+        return highest(marks, letter);
     }
 
     /** The next free mark of a build-up with this letter, or without one: 17 where 16 is the highest. */
     static String nextBuildUpMark(Model model, String letter, int after) {
-        return next(model.all(BuildUp.class).stream().map(BuildUp::mark), letter, after);
+        return letter + (highest(model.all(BuildUp.class).stream().map(BuildUp::mark), letter) + after);
     }
 
-    private static String next(Stream<String> marks, String letter, int after) {
-        int highest = marks.mapToInt(mark -> numberAfter(letter, mark)).max().orElse(0);
-        return letter + (Math.max(highest, 0) + after);
+    private static int highest(Stream<String> marks, String letter) {
+        return Math.max(
+                0, marks.mapToInt(mark -> numberAfter(letter, mark)).max().orElse(0));
     }
 
     /** The number a mark has after {@code letter}; -1 where it is not of that form. */

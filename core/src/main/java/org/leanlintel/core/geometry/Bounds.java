@@ -41,4 +41,8 @@ public record Bounds(double minX, double minY, double maxX, double maxY) {
     public Vec centre() {
         return new Vec((minX + maxX) / 2, (minY + maxY) / 2);
     }
+
+    public Bounds grown(double mm) {
+        return new Bounds(minX - mm, minY - mm, maxX + mm, maxY + mm);
+    }
 }
