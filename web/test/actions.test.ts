@@ -53,7 +53,7 @@ describe("selecting", () => {
 
   it("deletes what is selected", async () => {
     await click(2000, 50);
-    await actions.remove();
+    await actions.changing.remove();
     expect(taken.erased).toEqual([WALL]);
   });
 });
@@ -105,9 +105,9 @@ describe("the run tool", () => {
     await click(2000, 3000);
     actions.pointAt({ x: 4000, y: 3010 });
     store.setState(typed(1500));
-    await actions.enter();
+    await actions.entering.enter();
     expect(store.getState().tool).toMatchObject({ picks: [{ at: [2000, 3000] }, { at: [3500, 3000] }] });
-    await actions.enter();
+    await actions.entering.enter();
     expect(taken.edits[0]).toMatchObject({ type: "drawWalls", close: false });
   });
 
@@ -122,7 +122,7 @@ describe("the run tool", () => {
         fault: null,
       },
     });
-    await actions.enter();
+    await actions.entering.enter();
     expect(store.getState()).toMatchObject({ entry: "12''", saying: "Two foot marks." });
     expect(taken.edits).toEqual([]);
   });
@@ -140,9 +140,9 @@ describe("the run tool", () => {
       },
     });
     expect(taken.previewed).not.toBeNull();
-    actions.chooseReading(1);
+    actions.entering.chooseReading(1);
     expect(taken.previewed?.type === "drawWalls" && taken.previewed.picks[1]?.at).toEqual([2003.2, 3000]);
-    actions.chooseReading(0);
+    actions.entering.chooseReading(0);
     expect(taken.previewed?.type === "drawWalls" && taken.previewed.picks[1]?.at).toEqual([5200, 3000]);
   });
 });
@@ -154,13 +154,13 @@ describe("moving", () => {
     await click(2000, 2000);
     actions.pointAt({ x: 2010, y: 2600 });
     store.setState(typed(300));
-    await actions.enter();
+    await actions.entering.enter();
     expect(taken.edits).toEqual([{ type: "move", elements: [WALL], by: [0, 300] }]);
   });
 
   it("lets the thing be dragged", async () => {
     await click(2000, 50);
-    expect(actions.isOnSelection({ x: 2100, y: 60 })).toBe(true);
+    expect(actions.selection.isOnSelection({ x: 2100, y: 60 })).toBe(true);
     actions.startDrag({ x: 2100, y: 60 }, null);
     actions.pointAt({ x: 2100, y: 1060 });
     await actions.endDrag();

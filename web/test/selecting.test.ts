@@ -37,9 +37,9 @@ const gap = (other: string, x: number): GapAnswer => ({
 
 describe("a box", () => {
   const box = (from: { x: number; y: number }, to: { x: number; y: number }) => {
-    actions.startBox(from, actions.isOnAnything(from));
-    actions.stretchBox(to);
-    actions.endBox(false);
+    actions.selection.startBox(from, actions.selection.isOnAnything(from));
+    actions.selection.stretchBox(to);
+    actions.selection.endBox(false);
     return store.getState().selection;
   };
 
@@ -54,12 +54,12 @@ describe("a box", () => {
 
   it("passes over what is hidden or locked", async () => {
     store.setState({ selection: [WALL] });
-    actions.lockSelected();
+    actions.selection.lockSelected();
     expect(box({ x: -500, y: -500 }, { x: 5500, y: 500 })).toEqual([]);
     await actions.click({ x: 2000, y: 50 }, false);
     expect(store.getState().selection).toEqual([]);
-    actions.showAll();
-    actions.selectOthers();
+    actions.selection.showAll();
+    actions.selection.selectOthers();
     expect(store.getState().selection).toEqual([WALL]);
   });
 });
@@ -73,7 +73,7 @@ describe("gaps of the wall selected", () => {
     expect(store.getState().gapAt).toBe(1);
     actions.pointAt({ x: 9000, y: 9000 });
     store.setState(typed(1200));
-    await actions.enter();
+    await actions.entering.enter();
     expect(edits).toEqual([
       { type: "setGap", gap: gap("b", 0).gap, faces: "FINISH", clearMm: 1200, otherMoves: false },
     ]);
@@ -129,7 +129,7 @@ describe("tools that change walls", () => {
   it("split at a place, or take out what lies between two", async () => {
     actions.choose("cut");
     await actions.click({ x: 1000, y: 50 }, false);
-    await actions.enter();
+    await actions.entering.enter();
     expect(edits[0]).toMatchObject({ type: "split", wall: WALL });
     await actions.click({ x: 1000, y: 50 }, false);
     await actions.click({ x: 2000, y: 50 }, false);
@@ -146,7 +146,7 @@ describe("tools that change walls", () => {
 
   it("turn the walls selected inside out", async () => {
     store.setState({ selection: [WALL] });
-    await actions.turnInsideOut();
+    await actions.changing.turnInsideOut();
     expect(edits[0]).toMatchObject({ type: "reviseAll", elements: [{ id: WALL, outside: "LEFT" }] });
   });
 });

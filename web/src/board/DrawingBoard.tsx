@@ -74,7 +74,7 @@ export function DrawingBoard() {
     const works = state.tool.name === "select" && !state.version && state.shown?.kind === "drawing";
     if (button !== 0 || !works || spaceHeld()) return { does: "shift view", end: null };
     const end = gripAt(state, model(from), GRIP_PX / state.view.zoom);
-    const drags = end !== null || actions.isOnSelection(model(from));
+    const drags = end !== null || actions.selection.isOnSelection(model(from));
     return { does: drags ? "drag" : "box", end };
   };
 
@@ -91,11 +91,12 @@ export function DrawingBoard() {
     if (h && !h.moved && Math.hypot(at.x - h.from.x, at.y - h.from.y) > DRAG_PX) {
       h.moved = true;
       if (h.does === "drag") actions.startDrag(model(h.from), h.end);
-      if (h.does === "box") actions.startBox(model(h.from), actions.isOnAnything(model(h.from)));
+      if (h.does === "box")
+        actions.selection.startBox(model(h.from), actions.selection.isOnAnything(model(h.from)));
     }
     if (h?.moved && h.does === "shift view")
       store.setState({ view: panned(e.movementX, e.movementY, store.getState().view) });
-    else if (h?.moved && h.does === "box") actions.stretchBox(model(at));
+    else if (h?.moved && h.does === "box") actions.selection.stretchBox(model(at));
     else actions.pointAt(model(at));
   };
 
@@ -104,10 +105,10 @@ export function DrawingBoard() {
     held.current = null;
     if (!h) return;
     if (h.moved && h.does === "drag") void actions.endDrag();
-    else if (h.moved && h.does === "box") actions.endBox(e.shiftKey);
+    else if (h.moved && h.does === "box") actions.selection.endBox(e.shiftKey);
     else if (h.moved) sync.views.keep();
     else if (h.button === 0) void actions.click(model(place(e.nativeEvent)), e.shiftKey);
-    else if (h.button === 2) void actions.enter();
+    else if (h.button === 2) void actions.entering.enter();
   };
 
   return (

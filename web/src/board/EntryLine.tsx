@@ -27,7 +27,7 @@ export function EntryLine() {
           autoComplete="off"
           className="w-full min-w-0 bg-transparent font-drawing font-semibold text-[15px] outline-none!"
           value={entry}
-          onChange={(e) => void actions.type(e.target.value)}
+          onChange={(e) => void actions.entering.type(e.target.value)}
         />
         <span className="shrink-0 text-ink-3">{writing ? "↵" : `${units} ↵`}</span>
       </label>
@@ -72,7 +72,7 @@ function Reading() {
             type="button"
             aria-pressed={choice === i}
             className="rounded border border-rule bg-paper px-2 py-0.5 aria-pressed:border-ochre aria-pressed:bg-ochre-2"
-            onClick={() => actions.chooseReading(i === 0 ? 0 : 1)}
+            onClick={() => actions.entering.chooseReading(i === 0 ? 0 : 1)}
           >
             {words}?
           </button>

@@ -12,7 +12,7 @@ export function HiddenOrLocked() {
   return (
     <div className="absolute top-3 left-3 flex items-center gap-2 rounded border border-rule bg-lime/95 px-2 py-1 text-ink-2">
       {words}
-      <button type="button" className="text-verdigris underline" onClick={() => actions.showAll()}>
+      <button type="button" className="text-verdigris underline" onClick={() => actions.selection.showAll()}>
         Show and unlock all
       </button>
     </div>

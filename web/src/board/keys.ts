@@ -26,18 +26,18 @@ const AIMS: Readonly<Record<string, "from" | "across" | "up" | "measure" | "hold
 
 /** Other keys; a capital is typed with Shift. */
 const PRESSED: Readonly<Record<string, (actions: Actions, sync: Sync) => void>> = {
-  h: (a) => a.flipHinge(),
-  i: (a) => void a.turnInsideOut(),
-  n: (a) => a.swapMover(),
+  h: (a) => a.changing.flipHinge(),
+  i: (a) => void a.changing.turnInsideOut(),
+  n: (a) => a.changing.swapMover(),
   c: (a) => a.nextCatch(),
   u: (a) => a.aimBy("axes"),
-  J: (a) => a.selectJoined(),
-  I: (a) => a.selectOthers(),
-  H: (a) => a.hideSelected(),
-  L: (a) => a.lockSelected(),
-  U: (a) => a.showAll(),
-  Delete: (a) => void a.remove(),
-  Backspace: (a) => void a.remove(),
+  J: (a) => a.selection.selectJoined(),
+  I: (a) => a.selection.selectOthers(),
+  H: (a) => a.selection.hideSelected(),
+  L: (a) => a.selection.lockSelected(),
+  U: (a) => a.selection.showAll(),
+  Delete: (a) => void a.changing.remove(),
+  Backspace: (a) => void a.changing.remove(),
   Home: (_, s) => s.views.zoomToAll(),
   End: (_, s) => s.views.zoomToSelection(),
   PageUp: (_, s) => s.views.back(),
@@ -59,7 +59,7 @@ export function useKeys(): void {
       const key = e.key.toLowerCase();
       if (key === " " && !inEntry) space = true;
       else if (key === "escape") actions.escape();
-      else if (key === "enter" && (inEntry || target === document.body)) void actions.enter();
+      else if (key === "enter" && (inEntry || target === document.body)) void actions.entering.enter();
       else if (key === "tab" && tool.name !== "select" && inEntry) actions.nextCatch();
       else if (entry === "" && !writing && special(e.key)) {
         // done
@@ -92,7 +92,7 @@ export function useKeys(): void {
       else if (tool) actions.choose(tool.name);
       else if (PRESSED[key]) PRESSED[key](actions, sync);
       else if (key === "?") store.setState({ keysShown: true });
-      else if (key === "o" && state.tool.name !== "select") actions.stepSetOut();
+      else if (key === "o" && state.tool.name !== "select") actions.changing.stepSetOut();
       else return false;
       return true;
     };

@@ -107,7 +107,7 @@ function UsedBy({ buildUp, onShow }: { readonly buildUp: string; readonly onShow
   const walls = elementsOf({ elements }, "wall").filter((w) => w.buildUp === buildUp);
   if (walls.length === 0) return <p className="mt-3 border-rule border-t pt-2 text-ink-2">Not used yet.</p>;
   const select = () => {
-    actions.selectMadeOf(buildUp);
+    actions.selection.selectMadeOf(buildUp);
     onShow();
   };
   return (

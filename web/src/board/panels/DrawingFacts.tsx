@@ -67,7 +67,7 @@ export function ProjectFacts({ settings }: { readonly settings: Settings }) {
         <Button
           className="mt-3"
           title="Every storey mirrored left to right"
-          onClick={() => void actions.handHouse()}
+          onClick={() => void actions.changing.handHouse()}
         >
           Hand the house
         </Button>

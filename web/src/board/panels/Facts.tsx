@@ -77,6 +77,13 @@ function Selected({ element }: { readonly element: Element }) {
       );
     case "post":
       return <SelectedPost post={element} />;
+    case "tracing":
+      return (
+        <Section title={element.name} words="laid behind the plan">
+          <p className="text-ink-2">Move it with M, turn it with Shift T; the Register scales it.</p>
+          <DeleteButton />
+        </Section>
+      );
     case "note":
       return (
         <Section title="Note" words="selected">

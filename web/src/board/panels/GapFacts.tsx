@@ -24,7 +24,7 @@ export function GapFacts() {
   return (
     <div className="mb-3 border-rule border-b pb-3">
       <Row label="Gaps between">
-        <Choice value={faces} options={FACES} onChange={(f) => actions.measureBetween(f)} />
+        <Choice value={faces} options={FACES} onChange={(f) => actions.changing.measureBetween(f)} />
       </Row>
       <ul>
         {gaps.map((g, i) => (
@@ -56,7 +56,7 @@ export function GapFacts() {
               <button
                 type="button"
                 className={`${link} w-12 text-right`}
-                onClick={() => void actions.keepGap(g)}
+                onClick={() => void actions.changing.keepGap(g)}
               >
                 Keep
               </button>
@@ -95,7 +95,7 @@ function Kept({ kept }: { readonly kept: ElementOf<"keptGap"> }) {
       <button
         type="button"
         className="text-left hover:text-verdigris"
-        onClick={() => actions.selectJust([kept.gap.wall])}
+        onClick={() => actions.selection.selectJust([kept.gap.wall])}
       >
         {mark(kept.gap.wall)} to {mark(kept.gap.other)}
       </button>

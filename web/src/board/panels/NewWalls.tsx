@@ -46,7 +46,7 @@ export function NewWalls({ tool, making, set }: Props) {
       {tool === "beside" && (
         <>
           <Row label="Measured between">
-            <Choice value={faces} options={FACES} onChange={(f) => actions.measureBetween(f)} />
+            <Choice value={faces} options={FACES} onChange={(f) => actions.changing.measureBetween(f)} />
           </Row>
           {making.besideMm !== null && (
             <LengthField label="Distance" mm={making.besideMm} onChange={(besideMm) => set({ besideMm })} />

@@ -31,7 +31,9 @@ export function SelectedWalls() {
       {buildUp && <BuildUpPlies buildUp={buildUp} />}
       <RiseFields
         facts={first}
-        onChange={({ rise, state }) => void actions.reviseAll(walls.map((w) => ({ ...w, rise, state })))}
+        onChange={({ rise, state }) =>
+          void actions.changing.reviseAll(walls.map((w) => ({ ...w, rise, state })))
+        }
       />
       <Button
         className="mt-3 mr-2"
@@ -40,7 +42,7 @@ export function SelectedWalls() {
       >
         Make all like {first.mark}
       </Button>
-      <Button className="mt-3 mr-2" onClick={() => void actions.joinInLine()}>
+      <Button className="mt-3 mr-2" onClick={() => void actions.changing.joinInLine()}>
         Join in line
       </Button>
     </>

@@ -106,7 +106,7 @@ function Laid({ tracing }: { readonly tracing: Tracing }) {
         aria-pressed={selected}
         title="Select it, to move or turn it"
         className="max-w-full truncate text-left aria-pressed:font-semibold aria-pressed:text-verdigris"
-        onClick={() => actions.selectJust([tracing.id])}
+        onClick={() => actions.selection.selectJust([tracing.id])}
       >
         {tracing.name}
       </button>
@@ -137,6 +137,7 @@ function Strength({ value, onChange }: StrengthProps) {
     <input
       type="range"
       aria-label="Strength"
+      className="accent-verdigris"
       min={0.05}
       max={1}
       step={0.05}

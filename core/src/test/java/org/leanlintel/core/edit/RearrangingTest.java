@@ -15,6 +15,7 @@ import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Does;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
@@ -27,6 +28,7 @@ import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
@@ -221,6 +223,26 @@ class RearrangingTest {
         assertThat(sketch.model().all(BuildUp.class))
                 .as("pasted again, it is there already")
                 .hasSize(4);
+    }
+
+    /** In place on the storey above: the same walls with their joints, on that storey's plan. */
+    @Test
+    void thingsArePastedOnAnotherStorey() {
+        List<Wall> shell = sketch.shell(7200, 4800);
+        sketch.door(sketch.across(shell, 3600), 1000, 910);
+        ElementId upper = Sketch.id("upper"), plan = Sketch.id("upper-plan");
+        sketch.put(
+                new Storey(upper, "First", 2800, 2500),
+                new Drawing(plan, "First plan", Drawing.Kind.PLAN, upper, Sketch.LENS, 50));
+        List<ElementId> walls = ids(sketch.model().all(Wall.class));
+        List<Element> copied = List.copyOf(Copied.of(sketch.model(), walls));
+        sketch.run(new Paste(copied, walls, plan, Vec.ORIGIN));
+        assertThat(sketch.model().relations().wallsOf(upper)).hasSize(5);
+        double above = Area.union(Sketch.at(sketch.building().bodiesOf(upper), 2800 + CUT).stream()
+                        .map(b -> Area.of(b.outline()))
+                        .toList())
+                .mm2();
+        assertThat(above).isCloseTo(standing(), within(1.0));
     }
 
     @Test

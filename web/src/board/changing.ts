@@ -1,0 +1,90 @@
+import type { Element, Faces, GapAnswer } from "../api/types";
+import { boxOf } from "./boxes";
+import { handing, joining, keeping, revisions } from "./revisions";
+import { type BoardState, elementOf } from "./state";
+import type { BoardStore } from "./store";
+import type { Sync } from "./sync";
+import { nextSetOut } from "./tools/setOut";
+
+/** What keys and buttons change: of what is selected, or of what tools will make. */
+export class Changing {
+  constructor(
+    private readonly store: BoardStore,
+    private readonly sync: Sync,
+    private readonly aim: () => void,
+  ) {}
+
+  private get state(): BoardState {
+    return this.store.getState();
+  }
+
+  async remove(): Promise<void> {
+    const { selection } = this.state;
+    if (selection.length > 0) await this.sync.erase([...selection]);
+  }
+
+  /** Steps the set-out line of walls to draw to the next face of their build-up. */
+  stepSetOut(): void {
+    const { making } = this.state;
+    const buildUp = elementOf(this.state, "buildUp", making.wall.buildUp);
+    if (!buildUp) return;
+    const wall = { ...making.wall, setOut: nextSetOut(buildUp, making.wall.setOut) };
+    this.store.setState({ making: { ...making, wall } });
+    this.aim();
+  }
+
+  /** Turns walls inside out about their set-out lines: those selected, or those to draw. */
+  async turnInsideOut(): Promise<void> {
+    const { tool, making, selection } = this.state;
+    const turned = (side: "LEFT" | "RIGHT") => (side === "LEFT" ? "RIGHT" : "LEFT");
+    if (tool.name !== "select") {
+      const wall = { ...making.wall, outside: turned(making.wall.outside) } as const;
+      this.store.setState({ making: { ...making, wall } });
+      this.aim();
+      return;
+    }
+    const walls = selection.flatMap((id) => elementOf(this.state, "wall", id) ?? []);
+    await this.reviseAll(walls.map((w) => ({ ...w, outside: turned(w.outside) })));
+  }
+
+  async reviseAll(elements: readonly Element[]): Promise<void> {
+    if (elements.length > 0) await this.sync.edit(revisions(elements));
+  }
+
+  async joinInLine(): Promise<void> {
+    await this.sync.edit(joining(this.state.selection));
+  }
+
+  /** Mirrors the whole house in an upright line through the middle of what is drawn. */
+  async handHouse(): Promise<void> {
+    const walls = [...this.state.groups.values()].filter(
+      (g) => this.state.elements.get(g.element)?.type === "wall",
+    );
+    const box = boxOf(walls, this.state.scale);
+    const x = box ? Math.round((box.minX + box.maxX) / 2) : 0;
+    await this.sync.edit(handing(x));
+  }
+
+  /** Which of two walls a typed gap moves. */
+  swapMover(): void {
+    this.store.setState({ otherMoves: !this.state.otherMoves });
+    this.aim();
+  }
+
+  measureBetween(faces: Faces): void {
+    localStorage.setItem("lintel.faces", faces);
+    this.store.setState({ faces });
+    void this.sync.gaps.read();
+    this.aim();
+  }
+
+  async keepGap(gap: GapAnswer): Promise<void> {
+    const edit = keeping(gap, this.state.faces);
+    if (edit) await this.sync.edit(edit);
+  }
+
+  flipHinge(): void {
+    this.store.setState({ making: { ...this.state.making, flipHinge: !this.state.making.flipHinge } });
+    this.aim();
+  }
+}
