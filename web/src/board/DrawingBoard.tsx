@@ -5,7 +5,7 @@ import { gripAt } from "./grips";
 import { HiddenOrLocked } from "./HiddenOrLocked";
 import { spaceHeld } from "./keys";
 import { PointerWords } from "./PointerWords";
-import { redraw } from "./redraw";
+import { Redraw } from "./redraw";
 import { onPageImage } from "./traced";
 import { panned, type ScreenPoint, toModel, zoomedAbout } from "./view";
 
@@ -34,8 +34,9 @@ export function DrawingBoard() {
     let frame = 0;
     const later = () => {
       cancelAnimationFrame(frame);
-      frame = requestAnimationFrame(() => redraw(element, store.getState()));
+      frame = requestAnimationFrame(() => redraw.draw(store.getState()));
     };
+    const redraw = new Redraw(element, later);
     const measure = new ResizeObserver(() => {
       store.setState({ size: { width: element.clientWidth, height: element.clientHeight } });
     });

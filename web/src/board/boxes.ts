@@ -27,6 +27,7 @@ function pointsOf(item: Item, scale: number): readonly Point[] {
     case "arc":
       return [
         at(item.centre, item.radius, item.from),
+        at(item.centre, item.radius, item.from + item.sweep / 2),
         at(item.centre, item.radius, item.from + item.sweep),
         item.centre,
       ];

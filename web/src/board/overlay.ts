@@ -76,9 +76,18 @@ function gaps(on: On, state: BoardState): void {
     dot(on, a, colour, 2.2);
     dot(on, b, colour, 2.2);
     const words = gap.kept ? `${gap.printed} kept` : gap.printed;
-    label(on, words, { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 }, colour, strong);
+    label(on, words, figurePlace(a, b), colour, strong);
   }
   mover(on, state);
+}
+
+/** The middle of a gap; beside it where it is too short for its figure. */
+function figurePlace(a: ScreenPoint, b: ScreenPoint): ScreenPoint {
+  const level = Math.abs(b.x - a.x) > Math.abs(b.y - a.y);
+  const room = Math.hypot(b.x - a.x, b.y - a.y) > (level ? 64 : 34);
+  const middle = { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 };
+  if (room) return middle;
+  return level ? { x: middle.x, y: middle.y - 16 } : { x: middle.x + 30, y: middle.y };
 }
 
 function shiftedAside(a: ScreenPoint, b: ScreenPoint, by: number): ScreenPoint {
@@ -99,7 +108,9 @@ function mover(on: On, state: BoardState): void {
   const lengthens = pointed.gap.type === "ahead" && pointed.gap.wall === id;
   const along = { x: (b.x - a.x) / length, y: (b.y - a.y) / length };
   const way = lengthens ? along : { x: -along.y, y: along.x };
-  const place = lengthens && pointed.gap.type === "ahead" ? on.at(ends[pointed.gap.end]) : middle;
+  const clear = Math.min(28, length / 3);
+  const beside = { x: middle.x - along.x * clear, y: middle.y - along.y * clear };
+  const place = lengthens && pointed.gap.type === "ahead" ? on.at(ends[pointed.gap.end]) : beside;
   for (const sign of [1, -1]) wedge(on, place, { x: way.x * sign, y: way.y * sign });
 }
 

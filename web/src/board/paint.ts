@@ -10,6 +10,8 @@ const PREVIEW_FILL = "#f6e8cb";
 /** Height of capitals of the drawing face, as a part of its size; the face's own metric. */
 const CAPITAL = 0.7;
 const FINEST_PX = 0.7;
+/** Pixels to a millimetre of paper. Further out, hatches would run together. */
+const HATCH_FROM_PX = 0.9;
 
 export type Manner = "plain" | "selected" | "preview";
 
@@ -113,7 +115,7 @@ function fill({ context, view }: Canvas, item: Extract<Item, { type: "fill" }>, 
 
 function stroke(canvas: Canvas, item: Extract<Item, { type: "strokes" | "arc" }>, manner: Manner): void {
   const { context, view, scale, hairlines } = canvas;
-  if (manner === "selected" && item.role === "HATCH") return;
+  if (item.role === "HATCH" && (manner === "selected" || view.zoom * scale < HATCH_FROM_PX)) return;
   const printed = item.pen.widthMm * scale;
   const finest = FINEST_PX / view.zoom;
   const width = hairlines ? finest : Math.max(printed, finest);

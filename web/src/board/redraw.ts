@@ -1,3 +1,4 @@
+import { BaseLayer } from "./baseLayer";
 import { overlay } from "./overlay";
 import { type Canvas, clear, paint, paintTraced } from "./paint";
 import type { BoardState } from "./state";
@@ -6,29 +7,56 @@ import { sheetBox } from "./views";
 
 const DESK = "#ece7da";
 
-/** Draws the whole board as it stands. */
-export function redraw(element: HTMLCanvasElement, state: BoardState): void {
-  const context = element.getContext("2d");
-  if (!context) return;
-  const ratio = window.devicePixelRatio;
-  const { size, view, scale, hairlines } = state;
-  if (element.width !== Math.round(size.width * ratio)) element.width = Math.round(size.width * ratio);
-  if (element.height !== Math.round(size.height * ratio)) element.height = Math.round(size.height * ratio);
-  const canvas: Canvas = { context, view, size, ratio, scale, hairlines };
-  clear(canvas);
-  paper(canvas, state);
-  const { preview } = state;
-  const groups = [...state.groups.values()].filter(
-    (g) => !preview?.groups.has(g.element) && !preview?.gone.has(g.element) && !state.hidden.has(g.element),
-  );
-  paintTraced(canvas, [...groups, ...(preview?.groups.values() ?? [])]);
-  paint(canvas, groups, "plain");
-  if (preview) paint(canvas, [...preview.groups.values()], "preview");
-  const selected = state.selection.flatMap((id) =>
-    preview?.groups.has(id) ? [] : (state.groups.get(id) ?? []),
-  );
-  paint(canvas, selected, "selected");
-  overlay(canvas, state);
+/** Draws a board, frame by frame. */
+export class Redraw {
+  private readonly base = new BaseLayer();
+  private shown: {
+    readonly of: BoardState["groups"];
+    readonly without: string;
+    readonly groups: BoardState["groups"];
+  } | null = null;
+
+  /** @param again draws it once more, later */
+  constructor(
+    private readonly element: HTMLCanvasElement,
+    private readonly again: () => void,
+  ) {}
+
+  draw(state: BoardState): void {
+    const { element } = this;
+    const context = element.getContext("2d");
+    if (!context) return;
+    const ratio = window.devicePixelRatio;
+    const { size, view, scale, hairlines, preview } = state;
+    if (element.width !== Math.round(size.width * ratio)) element.width = Math.round(size.width * ratio);
+    if (element.height !== Math.round(size.height * ratio)) element.height = Math.round(size.height * ratio);
+    const canvas: Canvas = { context, view, size, ratio, scale, hairlines };
+    clear(canvas);
+    paper(canvas, state);
+    this.base.draw(canvas, this.groups(state), this.again);
+    if (preview) {
+      paintTraced(canvas, [...preview.groups.values()]);
+      paint(canvas, [...preview.groups.values()], "preview");
+    }
+    const selected = state.selection.flatMap((id) =>
+      preview?.groups.has(id) ? [] : (state.groups.get(id) ?? []),
+    );
+    paint(canvas, selected, "selected");
+    overlay(canvas, state);
+  }
+
+  /** What is stored and not hidden, but for what the preview replaces; the same map while nothing of that changes. */
+  private groups({ groups, preview, hidden }: BoardState): BoardState["groups"] {
+    const replaced = [...(preview?.groups.keys() ?? []), ...(preview?.gone ?? [])].filter((id) =>
+      groups.has(id),
+    );
+    const without = [...replaced, "", ...hidden].sort().join(" ");
+    if (this.shown?.of === groups && this.shown.without === without) return this.shown.groups;
+    const left = new Map(groups);
+    for (const id of [...replaced, ...hidden]) left.delete(id);
+    this.shown = { of: groups, without, groups: left };
+    return left;
+  }
 }
 
 /** The sheet of paper under a sheet's picture. */

@@ -7,6 +7,12 @@ type Traced = Extract<Item, { type: "traced" }>;
 const images = new Map<string, HTMLImageElement | null>();
 const lines = new Map<string, readonly Segment[] | null>();
 const waiting = new Set<() => void>();
+let come = 0;
+
+/** How many pages' pictures have come so far. */
+export function pagesCome(): number {
+  return come;
+}
 
 const keyOf = (file: string, page: number) => `${file}/pages/${page}`;
 
@@ -25,6 +31,7 @@ export function pageImage(file: string, page: number): HTMLImageElement | null {
   const image = new Image();
   image.onload = () => {
     images.set(key, image);
+    come++;
     for (const hear of waiting) hear();
   };
   image.src = `/api/v1/files/${key}/picture.png`;

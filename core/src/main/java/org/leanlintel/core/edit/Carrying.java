@@ -19,6 +19,7 @@ import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
@@ -42,6 +43,9 @@ import org.leanlintel.core.model.WallPiece;
  * it was meant to meet, or is free. Mirrored, left and right change sides, and words still read the right way.
  */
 final class Carrying {
+
+    /** On paper: how wide a letter of a note is, about, and how far apart its lines stand. */
+    private static final double LETTER_MM = 1.15, LINE_MM = 3.75;
 
     private final Building from;
     private final Building into;
@@ -230,18 +234,7 @@ final class Carrying {
             case Wall w -> {}
             case Corner c -> {}
             case Post p -> post(p);
-            case Note n -> {
-                ElementId id = idOf(n);
-                put.put(
-                        id,
-                        new Note(
-                                id,
-                                there.apply(n.layer()),
-                                there.apply(n.drawing()),
-                                movement.point(n.at()),
-                                n.text(),
-                                n.style()));
-            }
+            case Note n -> note(n);
             case Opening o -> {
                 return walls.contains(o.wall()) ? null : alone(o);
             }
@@ -257,6 +250,28 @@ final class Carrying {
             }
         }
         return null;
+    }
+
+    /** Words stay upright: it is the middle of their block that is carried. */
+    private void note(Note n) {
+        ElementId id = idOf(n);
+        Vec middle = n.style() == Note.Style.NAME ? Vec.ORIGIN : blockOf(n).times(0.5);
+        put.put(
+                id,
+                new Note(
+                        id,
+                        there.apply(n.layer()),
+                        there.apply(n.drawing()),
+                        movement.point(n.at().plus(middle)).minus(middle),
+                        n.text(),
+                        n.style()));
+    }
+
+    /** From the upper left to the lower right corner of a note, about: letters have no widths here. */
+    private Vec blockOf(Note n) {
+        double scale = from.model().find(n.drawing(), Drawing.class) instanceof Drawing d ? d.scale() : 1;
+        int longest = n.text().lines().mapToInt(String::length).max().orElse(0);
+        return new Vec(longest * LETTER_MM, -n.text().lines().count() * LINE_MM).times(scale);
     }
 
     /** A picture may be turned; mirrored, nothing on it could be read. */
