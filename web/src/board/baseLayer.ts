@@ -36,7 +36,8 @@ export class BaseLayer {
 
   /** @param again draws the board once more, when the view has settled */
   draw(on: Canvas, groups: ReadonlyMap<string, Group>, again: () => void): void {
-    if (!this.made || !this.isFor(on)) this.everything(on, groups);
+    const first = this.drawn.size === 0 && groups.size > 0;
+    if (!this.made || first || !this.isFor(on)) this.everything(on, groups);
     else if (this.made.view === on.view) this.changes(on, groups);
     else if (this.settled) {
       if (this.lastView === on.view) this.everything(on, groups);
