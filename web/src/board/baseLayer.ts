@@ -70,7 +70,7 @@ export class BaseLayer {
 
   private own(on: Canvas): Canvas | null {
     const context = this.canvas.getContext("2d");
-    const size = { width: on.size.width * (1 + 2 * MARGIN), height: on.size.height * (1 + 2 * MARGIN) };
+    const size = { width: withMargins(on.size.width), height: withMargins(on.size.height) };
     return context && { ...on, context, size };
   }
 
@@ -127,10 +127,22 @@ export class BaseLayer {
     const middle = toScreen(this.made.view.centre, view, size);
     const width = (this.canvas.width / ratio) * bigger;
     const height = (this.canvas.height / ratio) * bigger;
-    context.setTransform(ratio, 0, 0, ratio, 0, 0);
+    const onPixels = (css: number) => (bigger === 1 ? Math.round(css * ratio) : css * ratio);
+    context.setTransform(1, 0, 0, 1, 0, 0);
     context.globalAlpha = 1;
-    context.drawImage(this.canvas, middle.x - width / 2, middle.y - height / 2, width, height);
+    context.drawImage(
+      this.canvas,
+      onPixels(middle.x - width / 2),
+      onPixels(middle.y - height / 2),
+      onPixels(width),
+      onPixels(height),
+    );
   }
+}
+
+/** Whole pixels on both sides, so that what is copied lies on the board's own pixels. */
+function withMargins(size: number): number {
+  return size + 2 * Math.round(size * MARGIN);
 }
 
 /** Groups that differ between two pictures, as they were and as they are. */

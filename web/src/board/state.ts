@@ -12,6 +12,7 @@ import type {
   MeasureAnswer,
   NewWall,
   Note,
+  OpeningKind,
   Paper,
   Pick,
 } from "../api/types";
@@ -34,6 +35,7 @@ export interface Preview {
 }
 
 export type ToolName = Tool["name"];
+export type DoorKind = Exclude<OpeningKind["type"], "window">;
 
 /** The active tool with what was picked for it so far. */
 export type Tool =
@@ -85,7 +87,11 @@ export interface Making {
   readonly door: {
     readonly widthMm: number;
     readonly heightMm: number;
-    readonly kind: "swingDoor" | "liftingDoor";
+    readonly kind: DoorKind;
+    /** How much of a pair its active leaf takes. */
+    readonly part: number;
+    readonly panels: number;
+    readonly lined: boolean;
   };
   readonly window: {
     readonly widthMm: number;
@@ -93,6 +99,7 @@ export interface Making {
     readonly sillMm: number;
     readonly lights: number;
     readonly setbackMm: number;
+    readonly opens: Extract<OpeningKind, { type: "window" }>["opens"];
   };
   readonly flipHinge: boolean;
   readonly note: Note["style"];

@@ -28,8 +28,8 @@ const making: Making = {
     toHead: true,
   },
   post: { widthMm: 140, make: { type: "solid", material: "material-softwood", depthMm: 140 } },
-  door: { widthMm: 910, heightMm: 2100, kind: "swingDoor" },
-  window: { widthMm: 1200, heightMm: 1200, sillMm: 900, lights: 2, setbackMm: 110 },
+  door: { widthMm: 910, heightMm: 2100, kind: "swingDoor", part: 0.5, panels: 4, lined: true },
+  window: { widthMm: 1200, heightMm: 1200, sillMm: 900, lights: 2, setbackMm: 110, opens: "FIXED" },
   flipHinge: false,
   note: "NAME",
 };

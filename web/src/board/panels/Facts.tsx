@@ -1,4 +1,4 @@
-import type { Element, Note, Post } from "../../api/types";
+import type { Element, Note, OpeningKind, Post } from "../../api/types";
 import { useBoard, useBoardTools } from "../context";
 import { drawingShown, elementOf } from "../state";
 import { Accepted } from "./Accepted";
@@ -58,10 +58,7 @@ function Selected({ element }: { readonly element: Element }) {
       return <SelectedWall wall={element} />;
     case "opening":
       return (
-        <Section
-          title={`${element.kind.type === "window" ? "Window" : "Door"} ${element.mark}`}
-          words="selected"
-        >
+        <Section title={`${OPENING_NAMES[element.kind.type] ?? "Door"} ${element.mark}`} words="selected">
           <OpeningFacts opening={element} />
           <SelectionButtons />
           <DeleteButton />
@@ -107,6 +104,8 @@ function Selected({ element }: { readonly element: Element }) {
       return null;
   }
 }
+
+const OPENING_NAMES: Partial<Record<OpeningKind["type"], string>> = { window: "Window", openWay: "Open way" };
 
 const PIECE_NAMES = {
   lined: "Lining",

@@ -1,9 +1,9 @@
 import { Choice, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
-import type { Making } from "../state";
+import type { DoorKind, Making } from "../state";
 import { LengthField } from "./LengthField";
 import { NewWalls, Rearranging } from "./NewWalls";
-import { Lights } from "./OpeningFacts";
+import { LeafPart, Lights, Lined, OpensField, Panels } from "./OpeningKindFields";
 import { NewPiece, PostFields } from "./PieceFacts";
 
 /** What the active tool will make. */
@@ -42,13 +42,13 @@ export function MakingFacts() {
           <Row label="Kind">
             <Choice
               value={making.door.kind}
-              options={[
-                ["swingDoor", "Side hung"],
-                ["liftingDoor", "Lifting, as to a garage"],
-              ]}
-              onChange={(kind) => set({ door: { ...making.door, kind } })}
+              options={DOORS}
+              onChange={(kind) =>
+                set({ door: { ...making.door, kind, widthMm: USUAL_WIDTHS[kind] ?? making.door.widthMm } })
+              }
             />
           </Row>
+          <DoorFields making={making} set={set} />
           <LengthField
             label="Width"
             mm={making.door.widthMm}
@@ -83,6 +83,46 @@ export function MakingFacts() {
   }
 }
 
+const DOORS: readonly (readonly [DoorKind, string])[] = [
+  ["swingDoor", "Side hung"],
+  ["pairDoor", "Pair of leaves"],
+  ["pocketDoor", "Sliding, in a pocket"],
+  ["slidingDoor", "Sliding, before the wall"],
+  ["foldingDoor", "Folding"],
+  ["liftingDoor", "Lifting, as to a garage"],
+  ["openWay", "Open way"],
+];
+
+/** Millimetres of structural opening that kinds usually start with. */
+const USUAL_WIDTHS: Partial<Record<DoorKind, number>> = {
+  swingDoor: 910,
+  pairDoor: 1500,
+  pocketDoor: 910,
+  slidingDoor: 910,
+  foldingDoor: 1800,
+  liftingDoor: 2440,
+  openWay: 1200,
+};
+
+interface DoorProps {
+  readonly making: Making;
+  readonly set: (change: Partial<Making>) => void;
+}
+
+/** What the kind of door to place asks for besides its size. */
+function DoorFields({ making: { door }, set }: DoorProps) {
+  switch (door.kind) {
+    case "pairDoor":
+      return <LeafPart value={door.part} onChange={(part) => set({ door: { ...door, part } })} />;
+    case "foldingDoor":
+      return <Panels value={door.panels} onChange={(panels) => set({ door: { ...door, panels } })} />;
+    case "openWay":
+      return <Lined value={door.lined} onChange={(lined) => set({ door: { ...door, lined } })} />;
+    default:
+      return null;
+  }
+}
+
 function NewWindow({
   making,
   set,
@@ -98,6 +138,7 @@ function NewWindow({
       <LengthField label="Height" mm={w.heightMm} onChange={(heightMm) => change({ heightMm })} />
       <LengthField label="Sill" mm={w.sillMm} onChange={(sillMm) => change({ sillMm })} />
       <Lights value={w.lights} onChange={(lights) => change({ lights })} />
+      <OpensField value={w.opens} onChange={(opens) => change({ opens })} />
       <LengthField label="Frame set back" mm={w.setbackMm} onChange={(setbackMm) => change({ setbackMm })} />
     </Section>
   );

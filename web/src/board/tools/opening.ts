@@ -1,4 +1,4 @@
-import type { Catch, Edit, OpeningKind, Placing } from "../../api/types";
+import type { Catch, Edit, End, OpeningKind, Placing } from "../../api/types";
 import { distance, footOn } from "../near";
 import { type BoardState, elementOf, faceOf, measuredLine, typedMm } from "../state";
 import type { ModelPoint } from "../view";
@@ -49,18 +49,36 @@ export function alongLine(line: readonly Catch[], point: ModelPoint): { s: numbe
   return { s, length };
 }
 
-function kindOf(
-  state: BoardState,
-  what: "door" | "window",
-  from: "START" | "END",
-  wall: string,
-): OpeningKind {
+/** The kind chosen; it hangs on, slides or folds to the measured side unless turned, and opens to the pointer's. */
+function kindOf(state: BoardState, what: "door" | "window", from: End, wall: string): OpeningKind {
   if (what === "window") {
-    return { type: "window", lights: state.making.window.lights, setbackMm: state.making.window.setbackMm };
+    const { lights, setbackMm, opens } = state.making.window;
+    return { type: "window", lights, setbackMm, opens };
   }
-  if (state.making.door.kind === "liftingDoor") return { type: "liftingDoor" };
-  const hinge = state.making.flipHinge === (from === "START") ? "END" : "START";
-  return { type: "swingDoor", hinge, swing: sideOfPointer(state, wall) };
+  const { kind, part, panels, lined } = state.making.door;
+  const end: End = state.making.flipHinge === (from === "START") ? "END" : "START";
+  const side = sideOfPointer(state, wall);
+  switch (kind) {
+    case "swingDoor":
+      return { type: kind, hinge: end, swing: side };
+    case "pairDoor":
+      return { type: kind, active: end, part, swing: side };
+    case "pocketDoor":
+      return { type: kind, into: away(end) };
+    case "slidingDoor":
+      return { type: kind, towards: away(end), face: side };
+    case "foldingDoor":
+      return { type: kind, against: end, panels, swing: side };
+    case "openWay":
+      return { type: kind, lined };
+    case "liftingDoor":
+      return { type: kind };
+  }
+}
+
+/** A leaf slides to where the wall is longer. */
+function away(end: End): End {
+  return end === "START" ? "END" : "START";
 }
 
 /** The side of a wall on which the pointer lies. */

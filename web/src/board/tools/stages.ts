@@ -93,7 +93,7 @@ export const OTHER_KEYS: readonly (readonly [string, string])[] = [
   ["U", "Turn arrows, across and up to the wall under the pointer; clear of walls, back"],
   ["O", "Step the set-out line of walls to draw"],
   ["I", "Turn walls inside out: those to draw or those selected"],
-  ["H", "Turn the hinge of the door to place"],
+  ["H", "Turn the door to place: its hinge, or the way it slides"],
   ["Drag", "From clear paper: select what lies inside. From a thing: all that is touched"],
   ["Shift", "With a click or a box, select more"],
   ["Space", "Held while dragging, shift the view (or drag with another button)"],

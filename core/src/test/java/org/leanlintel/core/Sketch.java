@@ -226,7 +226,7 @@ public final class Sketch {
                         width,
                         height,
                         sill,
-                        new Opening.Window(1, 100)))
+                        new Opening.Window(1, 100, Opening.Opens.FIXED)))
                 .after()
                 .getFirst();
     }

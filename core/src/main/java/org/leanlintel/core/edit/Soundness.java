@@ -247,11 +247,35 @@ final class Soundness {
                         o.opening().id());
             }
         }
+        if (pocket(solid, placed, what) instanceof Refusal refusal) return refusal;
         Wall inTheWay = solid.standingWithin(placed.from(), placed.to());
         if (inTheWay == null) return null;
         return Refusal.because(
                 "The %s would open where %s meets %s.".formatted(what, inTheWay.mark(), mark),
                 opening.id(),
                 inTheWay.id());
+    }
+
+    /** The wall beside a pocket door must be as long as its leaf, and nothing may open in it. */
+    private @Nullable Refusal pocket(WallSolid solid, PlacedOpening placed, String what) {
+        if (!(placed.opening().kind() instanceof Opening.PocketDoor door)) return null;
+        double width = placed.to() - placed.from();
+        double from = door.into() == End.START ? placed.from() - width : placed.to(), to = from + width;
+        double past = Math.max(solid.clearFrom() - from, to - solid.clearTo());
+        if (past > Tolerance.SAME_MM)
+            return Refusal.because(
+                    "The pocket of the %s would run %s past the end of %s. Turn it to the other side, or move the door."
+                            .formatted(
+                                    what,
+                                    lengths.print(past),
+                                    solid.strip().wall().mark()),
+                    placed.opening().id());
+        for (PlacedOpening o : solid.openings())
+            if (o != placed && o.from() < to - Tolerance.SAME_MM && o.to() > from + Tolerance.SAME_MM)
+                return Refusal.because(
+                        "The %s lies where the pocket of the %s would be.".formatted(Naming.of(o.opening()), what),
+                        placed.opening().id(),
+                        o.opening().id());
+        return null;
     }
 }

@@ -47,7 +47,11 @@ public record Opening(
     }
 
     public String noun() {
-        return kind instanceof Window ? "window" : "door";
+        return switch (kind) {
+            case Window w -> "window";
+            case OpenWay o -> "open way";
+            default -> "door";
+        };
     }
 
     /** What stands in the opening. */
@@ -78,15 +82,92 @@ public record Opening(
         }
     }
 
+    /**
+     * Two side-hung leaves that meet.
+     *
+     * @param active the edge at which the leaf hangs that opens first
+     * @param part of the clear width that the active leaf takes, 0.5 for equal leaves
+     */
+    public record PairDoor(End active, double part, Side swing) implements Kind {
+        public PairDoor {
+            part = Checks.number("The active leaf's part of the width", part, 0.2, 0.8, "");
+        }
+
+        @Override
+        public PairDoor turnedAbout() {
+            return new PairDoor(active.other(), part, swing.other());
+        }
+
+        @Override
+        public PairDoor mirrored() {
+            return new PairDoor(active, part, swing.other());
+        }
+    }
+
+    /** A leaf that slides into the wall beside the opening. @param into the end of the wall it slides towards */
+    public record PocketDoor(End into) implements Kind {
+
+        @Override
+        public PocketDoor turnedAbout() {
+            return new PocketDoor(into.other());
+        }
+    }
+
+    /** A leaf that slides along a face of the wall. @param towards the end of the wall it opens to; @param face it hangs on */
+    public record SlidingDoor(End towards, Side face) implements Kind {
+
+        @Override
+        public SlidingDoor turnedAbout() {
+            return new SlidingDoor(towards.other(), face.other());
+        }
+
+        @Override
+        public SlidingDoor mirrored() {
+            return new SlidingDoor(towards, face.other());
+        }
+    }
+
+    /** Panels that fold against an edge. @param against that edge; @param swing the side they fold to */
+    public record FoldingDoor(End against, int panels, Side swing) implements Kind {
+        public FoldingDoor {
+            if (panels < 2 || panels > 8)
+                throw new IllegalArgumentException("A folding door has 2 to 8 panels, not " + panels + ".");
+        }
+
+        @Override
+        public FoldingDoor turnedAbout() {
+            return new FoldingDoor(against.other(), panels, swing.other());
+        }
+
+        @Override
+        public FoldingDoor mirrored() {
+            return new FoldingDoor(against, panels, swing.other());
+        }
+    }
+
     /** A door that lifts overhead, as to a garage. */
     public record LiftingDoor() implements Kind {}
 
+    /** An opening without a leaf. @param lined whether it has a lining */
+    public record OpenWay(boolean lined) implements Kind {}
+
     /** A framed window. @param lights panes side by side; @param setbackMm from the wall's outer face to the frame */
-    public record Window(int lights, double setbackMm) implements Kind {
+    public record Window(int lights, double setbackMm, Opens opens) implements Kind {
         public Window {
             if (lights < 1 || lights > 12)
                 throw new IllegalArgumentException("A window has 1 to 12 lights, not " + lights + ".");
             setbackMm = Checks.between("A frame's set-back", setbackMm, 0, 1000);
         }
+    }
+
+    /** How a window's lights open. */
+    public enum Opens {
+        FIXED,
+        SIDE_HUNG,
+        TOP_HUNG,
+        /** One above the other. */
+        VERTICAL_SLIDING,
+        /** Side by side, in two planes. */
+        HORIZONTAL_SLIDING
     }
 }

@@ -66,7 +66,7 @@ class EditingTest {
                         900,
                         2600,
                         0,
-                        new Opening.Window(1, 0))))
+                        new Opening.Window(1, 0, Opening.Opens.FIXED))))
                 .isEqualTo("The head of the window G1 would be above the top of W2.");
     }
 

@@ -99,7 +99,7 @@ class ElementsTest {
                 .isThrownBy(() -> new Lens(Sketch.LENS, "Bare", List.of(), Map.of(), 0, new Detail(50, 200), false))
                 .withMessageContaining("no pen for");
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new Opening.Window(0, 0))
+                .isThrownBy(() -> new Opening.Window(0, 0, Opening.Opens.FIXED))
                 .withMessageContaining("lights");
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> new Drawing(Sketch.PLAN, "P", Drawing.Kind.PLAN, Sketch.STOREY, Sketch.LENS, 0.5));

@@ -60,7 +60,10 @@ final class Upgrade {
         }
     }
 
-    /** A post has the make of a pier; walls have a rise and a state, and lenses a pen for what is to be removed. */
+    /**
+     * A post has the make of a pier; walls have a rise and a state, windows a way of opening, and lenses a pen for what is to
+     * be removed.
+     */
     private static void toVersion3(ObjectNode node) {
         switch (node.path(Kinds.FIELD).asString("")) {
             case "post" -> {
@@ -74,6 +77,10 @@ final class Upgrade {
                 rise.set("head", kind("underStoreyAbove"));
                 node.set("rise", rise);
                 node.put("state", "NEW");
+            }
+            case "opening" -> {
+                if (node.path("kind") instanceof ObjectNode kind
+                        && kind.path(Kinds.FIELD).asString("").equals("window")) kind.put("opens", "FIXED");
             }
             case "lens" -> {
                 if (node.path("pens") instanceof ObjectNode pens)

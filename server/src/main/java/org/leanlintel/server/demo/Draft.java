@@ -172,8 +172,14 @@ final class Draft {
             double height,
             double sill,
             int lights,
-            double setbackMm) {
-        return opening(wall, from, distance, width, height, sill, new Opening.Window(lights, setbackMm));
+            double setbackMm,
+            Opening.Opens opens) {
+        return opening(wall, from, distance, width, height, sill, new Opening.Window(lights, setbackMm, opens));
+    }
+
+    /** An opening from the floor of a kind of its own. */
+    Opening opening(Wall wall, End from, double distance, double width, double height, Opening.Kind kind) {
+        return opening(wall, from, distance, width, height, 0, kind);
     }
 
     private Opening opening(

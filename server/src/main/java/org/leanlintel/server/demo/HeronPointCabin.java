@@ -9,6 +9,7 @@ import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Opening.Opens;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Side;
@@ -40,12 +41,12 @@ final class HeronPointCabin {
         Wall bath = d.partition("wet-wall-2x6", bedroom, 206, 150, east, WIDTH - 6.75, 150);
 
         Opening front = d.door(south, End.END, 84, 38.25, 82.5, End.END, Side.RIGHT);
-        Opening porch = d.window(south, End.END, 24, 48, 48, 32, 2, 50);
-        Opening bed = d.window(south, End.START, 42, 48, 48, 32, 2, 50);
-        Opening kitchen = d.window(north, End.START, 66, 60, 38, 42, 2, 50);
-        Opening bathWindow = d.window(north, End.END, 54, 24, 24, 56, 1, 50);
-        Opening side = d.window(west, End.START, 90, 60, 48, 32, 2, 50);
-        d.door(bedroom, End.START, 100, 32, 82.5, End.START, Side.RIGHT);
+        Opening porch = d.window(south, End.END, 24, 48, 48, 32, 2, 50, Opens.SIDE_HUNG);
+        Opening bed = d.window(south, End.START, 42, 48, 48, 32, 2, 50, Opens.SIDE_HUNG);
+        Opening kitchen = d.window(north, End.START, 66, 60, 38, 42, 2, 50, Opens.SIDE_HUNG);
+        Opening bathWindow = d.window(north, End.END, 54, 24, 24, 56, 1, 50, Opens.SIDE_HUNG);
+        Opening side = d.window(west, End.START, 90, 60, 48, 32, 2, 50, Opens.SIDE_HUNG);
+        d.opening(bedroom, End.START, 100, 34, 82.5, new Opening.SlidingDoor(End.START, Side.RIGHT));
         d.door(bath, End.START, 12, 32, 82.5, End.START, Side.LEFT);
 
         d.string(true, -36, jambs(west, east, porch, front, bed));

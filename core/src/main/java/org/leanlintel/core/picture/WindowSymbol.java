@@ -1,0 +1,70 @@
+package org.leanlintel.core.picture;
+
+import static org.leanlintel.core.picture.OpeningSpace.FRAME_MM;
+
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.PenRole;
+
+/** The plan symbol of a window: frame and panes, and how these open. */
+final class WindowSymbol {
+
+    /** Depth of a window's frame. */
+    private static final double FRAME_DEPTH_MM = 70;
+
+    private static final double PANE_MM = 24;
+
+    private final Opening.Window window;
+    private final OpeningSpace in;
+    private final double front;
+    private final double back;
+
+    private WindowSymbol(Opening.Window window, OpeningSpace in) {
+        this.window = window;
+        this.in = in;
+        double depth = Math.min(FRAME_DEPTH_MM, in.thickness());
+        double setback = Math.min(window.setbackMm(), in.thickness() - depth);
+        front = in.strip().offsetOfFace(0) + in.inwards() * setback;
+        back = front + in.inwards() * depth;
+    }
+
+    static void paint(Opening.Window window, OpeningSpace in) {
+        new WindowSymbol(window, in).paint();
+    }
+
+    private void paint() {
+        in.pens().closed(PenRole.CUT_LINING, in.rectangle(in.from(), in.to(), front, back));
+        double each = (in.to() - in.from() - FRAME_MM) / window.lights();
+        for (int i = 0; i <= window.lights(); i++) {
+            double s = in.from() + i * each;
+            in.box(PenRole.CUT_LINING, s, s + FRAME_MM, front, back);
+        }
+        for (int i = 0; i < window.lights(); i++) light(i, in.from() + i * each + FRAME_MM, in.from() + (i + 1) * each);
+    }
+
+    private void light(int index, double from, double to) {
+        double middle = (front + back) / 2, out = (front - back) / 4;
+        switch (window.opens()) {
+            case FIXED -> pane(from, to, middle);
+            case SIDE_HUNG, TOP_HUNG -> {
+                pane(from, to, middle);
+                sash(from, to);
+            }
+            case VERTICAL_SLIDING -> {
+                pane(from, to, middle + out);
+                pane(from, to, middle - out);
+            }
+            case HORIZONTAL_SLIDING -> pane(from, to, middle + (index % 2 == 0 ? out : -out));
+        }
+    }
+
+    private void pane(double from, double to, double t) {
+        double half = Math.min(PANE_MM / 2, Math.abs(front - back) / 5);
+        in.pens().closed(PenRole.EDGE, in.rectangle(from, to, t - half, t + half));
+    }
+
+    /** The stiles of a light that opens, within the frame. */
+    private void sash(double from, double to) {
+        for (double s : new double[] {from, to - FRAME_MM / 2})
+            in.box(PenRole.CUT_LINING, s, s + FRAME_MM / 2, front, back);
+    }
+}
