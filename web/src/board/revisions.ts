@@ -1,4 +1,4 @@
-import type { Edit, Element, Faces, GapAnswer, SetOut } from "../api/types";
+import type { Drawing, Edit, Element, Faces, GapAnswer, SetOut } from "../api/types";
 
 /** Edits of what is there already, by what they change. */
 
@@ -35,4 +35,9 @@ export function handing(x: number): Edit {
 /** The edit that keeps a gap as it is; null for one that cannot be kept. */
 export function keeping({ gap, clearMm }: GapAnswer, faces: Faces): Edit | null {
   return gap.type === "beside" ? { type: "keepGap", gap, faces, clearMm } : null;
+}
+
+/** The edit that adds a drawing to the register. */
+export function adding(drawing: Omit<Drawing, "id" | "type">): Edit {
+  return { type: "addDrawing", ...drawing };
 }

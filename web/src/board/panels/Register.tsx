@@ -2,7 +2,8 @@ import { type FormEvent, useState } from "react";
 import type { Drawing, Edit, Sheet } from "../../api/types";
 import { Button, Choice, fieldClass, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
-import { type BoardState, elementOf, elementsOf, type Shown, unitsOf } from "../state";
+import { adding } from "../revisions";
+import { type BoardState, drawingShown, elementOf, elementsOf, type Shown, unitsOf } from "../state";
 import { TracedFrom } from "./TracedFrom";
 
 const elementsIn = (state: BoardState) => state.elements;
@@ -22,6 +23,7 @@ export function Register() {
           <Entry key={d.id} shown={{ kind: "drawing", id: d.id }} words={d.name} />
         ))}
       </ul>
+      <SaveSchedule />
       {!locked && <AddSchedule />}
       <h2 className="font-semibold text-[15px]">Sheets</h2>
       {sheets.length === 0 && <p className="py-1 text-ink-2">None yet.</p>}
@@ -37,30 +39,54 @@ export function Register() {
   );
 }
 
-/** One schedule of build-ups serves all sheets, so it is offered until there is one. */
+/** The schedule of doors or windows shown, for a spreadsheet. */
+function SaveSchedule() {
+  const project = useBoard((s) => s.project);
+  const drawing = useBoard(drawingShown);
+  if (drawing?.kind !== "DOORS" && drawing?.kind !== "WINDOWS") return null;
+  return (
+    <a
+      className="mb-2 block text-verdigris underline hover:text-ink"
+      href={`/api/v1/projects/${project}/drawings/${drawing.id}/schedule.csv`}
+      download
+    >
+      Save {drawing.name} as CSV
+    </a>
+  );
+}
+
+const SCHEDULES = [
+  ["BUILD_UPS", "Wall build-ups", "Add build-up schedule"],
+  ["DOORS", "Doors", "Add door schedule"],
+  ["WINDOWS", "Windows", "Add window schedule"],
+] as const;
+
+/** One schedule of a kind serves all sheets, so each is offered until it is there. */
 function AddSchedule() {
   const { sync } = useBoardTools();
   const elements = useBoard(elementsIn);
   const units = useBoard(unitsOf);
   const drawings = elementsOf({ elements }, "drawing");
   const plan = drawings.find((d) => d.kind === "PLAN");
-  if (!plan || drawings.some((d) => d.kind === "BUILD_UPS")) return <div className="mb-4" />;
-  const add = async () => {
+  const missing = SCHEDULES.filter(([kind]) => !drawings.some((d) => d.kind === kind));
+  if (!plan || missing.length === 0) return <div className="mb-4" />;
+  const add = async (kind: Drawing["kind"], name: string) => {
     const known = new Set(drawings.map((d) => d.id));
-    if (!(await sync.edit(newSchedule(plan, units === "METRIC" ? 10 : 12)))) return;
+    const { storey, lens } = plan;
+    const scale = units === "METRIC" ? 10 : 12;
+    if (!(await sync.edit(adding({ name, kind, storey, lens, scale })))) return;
     const made = elementsOf(sync.state, "drawing").find((d) => !known.has(d.id));
     if (made) await sync.show({ kind: "drawing", id: made.id });
   };
   return (
-    <Button className="mb-4" onClick={() => void add()}>
-      Add build-up schedule
-    </Button>
+    <div className="mb-4 flex flex-wrap gap-2">
+      {missing.map(([kind, name, words]) => (
+        <Button key={kind} onClick={() => void add(kind, name)}>
+          {words}
+        </Button>
+      ))}
+    </div>
   );
-}
-
-function newSchedule(plan: Drawing, scale: number): Edit {
-  const { storey, lens } = plan;
-  return { type: "addDrawing", name: "Wall build-ups", kind: "BUILD_UPS", storey, lens, scale };
 }
 
 function Entry({ shown, words }: { readonly shown: Shown; readonly words: string }) {

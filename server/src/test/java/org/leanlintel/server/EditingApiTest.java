@@ -2,6 +2,7 @@ package org.leanlintel.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -276,5 +277,22 @@ class EditingApiTest {
         Answer one = SERVER.post("/api/v1/measures", "{\"points\":[[0,0]],\"units\":\"METRIC\"}");
         assertThat(one.status()).isEqualTo(400);
         assertThat(one.detail()).isEqualTo("Measuring needs two points.");
+    }
+
+    @Test
+    void aScheduleOfDoorsIsSavedAndAPlanIsNone() {
+        String add =
+                "{\"type\":\"addDrawing\",\"name\":\"Doors\",\"kind\":\"DOORS\",\"storey\":\"%s\",\"lens\":\"lens-building-plan\",\"scale\":10}"
+                        .formatted(OfficeStandard.GROUND);
+        String body =
+                "{\"editId\":\"%s\",\"seen\":0,\"window\":\"test\",\"edit\":%s}".formatted(UUID.randomUUID(), add);
+        String id =
+                api.post("/edits", body).json().path("put").path(0).path("id").asString();
+        Answer csv = api.get("/drawings/" + id + "/schedule.csv");
+        assertThat(csv.type()).startsWith("text/csv");
+        assertThat(new String(csv.body(), StandardCharsets.UTF_8)).startsWith("Mark,Kind,");
+        Answer plan = api.get("/drawings/" + OfficeStandard.GROUND_PLAN + "/schedule.csv");
+        assertThat(plan.status()).isEqualTo(400);
+        assertThat(plan.detail()).endsWith("is not a schedule of doors or windows.");
     }
 }

@@ -18,6 +18,15 @@ public record Drawing(ElementId id, String name, Kind kind, ElementId storey, El
     public enum Kind {
         PLAN,
         /** A table of the wall build-ups in use, each with a cut through it at the drawing's scale. */
-        BUILD_UPS
+        BUILD_UPS,
+        /** A table of the doors and open ways. */
+        DOORS,
+        /** A table of the windows. */
+        WINDOWS;
+
+        /** Whether it is a table, counted from the model. */
+        public boolean isSchedule() {
+            return this != PLAN;
+        }
     }
 }

@@ -1,5 +1,9 @@
 package org.leanlintel.core.picture;
 
+import static org.leanlintel.core.picture.TableFrame.LETTERS;
+import static org.leanlintel.core.picture.TableFrame.LINE;
+import static org.leanlintel.core.picture.TableFrame.PAD;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -16,9 +20,8 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Model;
-import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Ply;
-import org.leanlintel.core.picture.Lettering.Align;
+import org.leanlintel.core.picture.TableFrame.Column;
 import org.leanlintel.core.takeoff.BuildUpUse;
 import org.leanlintel.core.takeoff.LiningUse;
 
@@ -29,7 +32,7 @@ import org.leanlintel.core.takeoff.LiningUse;
 public final class BuildUpSchedule implements DrawingPicture {
 
     /** On paper. */
-    private static final double HEADER = 9, LINE = 3.9, PAD = 2.5, LEAST_ROW = 22, LETTERS = 2.5, HEADING = 5;
+    private static final double LEAST_ROW = 22;
 
     private static final double FT2_MM2 = 12 * UnitSystem.MM_PER_INCH * 12 * UnitSystem.MM_PER_INCH;
     private static final double R_IMPERIAL = 0.1761, U_IMPERIAL = 5.678;
@@ -66,15 +69,11 @@ public final class BuildUpSchedule implements DrawingPicture {
         return known == null ? picture = new Table().draw() : known;
     }
 
-    /** A column of the table. @param width on paper */
-    private record Column(String title, double width) {}
-
     private final class Table {
 
         private final List<BuildUpUse> uses = BuildUpUse.of(building);
-        private final List<Column> columns = columns();
+        private final TableFrame frame = new TableFrame(drawing, lettering, columns());
         private final List<Group> groups = new ArrayList<>();
-        private double down;
 
         private List<Column> columns() {
             double thickest = uses.stream()
@@ -97,22 +96,10 @@ public final class BuildUpSchedule implements DrawingPicture {
 
         Picture draw() {
             Pens pens = new Pens(lens);
-            pens.add(lettering.set(drawing.name(), at(0, -HEADING), 0, HEADING, Align.LEFT, true));
-            rule(pens, PenRole.SHEET_FRAME);
-            for (int c = 0; c < columns.size(); c++) text(pens, columns.get(c).title(), c, HEADER - PAD - 0.8, true);
-            down = HEADER;
-            rule(pens, PenRole.SHEET_RULE);
+            frame.head(pens);
             for (BuildUpUse use : uses) row(use);
             for (LiningUse lining : LiningUse.of(building)) row(lining, pens);
-            rule(pens, PenRole.SHEET_FRAME);
-            double x = 0;
-            for (Column c : columns) {
-                pens.line(PenRole.SHEET_RULE, at(x, 0), at(x, down));
-                x += c.width();
-            }
-            pens.line(PenRole.SHEET_RULE, at(x, 0), at(x, down));
-            if (uses.isEmpty())
-                pens.add(lettering.set("No walls yet.", at(PAD, down + 6), 0, LETTERS, Align.LEFT, false));
+            frame.foot(pens, "No walls yet.", uses.isEmpty());
             groups.addFirst(new Group(drawing.id(), drawing.id(), pens.items(), List.of()));
             return new Picture(drawing.scale(), groups);
         }
@@ -121,56 +108,55 @@ public final class BuildUpSchedule implements DrawingPicture {
             BuildUp buildUp = use.buildUp();
             Pens pens = new Pens(lens);
             double height = Math.max(LEAST_ROW, (buildUp.plies().size() + 1) * LINE + 2 * PAD);
-            double middle = down + height / 2;
+            double middle = frame.down() + height / 2;
             WallMark.paint(
                     buildUp.mark(),
-                    at(columns.getFirst().width() / 2, middle + 2.6),
+                    frame.at(frame.width(0) / 2, middle + 2.6),
                     new Vec(0, 1),
                     drawing.scale(),
                     lettering,
                     pens);
             cut(buildUp, pens, height);
-            text(pens, buildUp.name(), 2, PAD + LETTERS, true);
+            frame.text(pens, buildUp.name(), 2, PAD + LETTERS, true);
             plies(buildUp.plies(), pens);
-            text(
+            frame.text(
                     pens,
                     LengthPrinter.ofScreen(model.settings().units()).print(buildUp.thicknessMm()),
                     3,
                     PAD + LETTERS,
                     false);
             List<String> heat = heat(buildUp);
-            for (int i = 0; i < heat.size(); i++) text(pens, heat.get(i), 4, PAD + LETTERS + i * LINE, false);
+            for (int i = 0; i < heat.size(); i++) frame.text(pens, heat.get(i), 4, PAD + LETTERS + i * LINE, false);
             wrapped(pens, buildUp.fire(), 5);
             wrapped(pens, buildUp.sound(), 6);
             amounts(use.lengthMm(), use.areaMm2(), pens);
-            down += height;
-            rule(pens, PenRole.SHEET_RULE);
+            frame.next(pens, height);
             groups.add(new Group(buildUp.id(), drawing.id(), pens.items(), List.of()));
         }
 
         /** A lining of walls' own: the marks of its pieces, its plies, how thick, how long and how much. */
         private void row(LiningUse use, Pens pens) {
             double height = Math.max(LINE * 3, (use.plies().size() + 1) * LINE) + 2 * PAD;
-            text(pens, String.join(", ", use.marks()), 0, PAD + LETTERS, false);
-            text(pens, "Lining of its own, from the wall outwards", 2, PAD + LETTERS, true);
+            frame.text(pens, String.join(", ", use.marks()), 0, PAD + LETTERS, false);
+            frame.text(pens, "Lining of its own, from the wall outwards", 2, PAD + LETTERS, true);
             plies(use.plies(), pens);
             double thickness =
                     use.plies().stream().mapToDouble(Ply::thicknessMm).sum();
-            text(pens, LengthPrinter.ofScreen(model.settings().units()).print(thickness), 3, PAD + LETTERS, false);
+            frame.text(
+                    pens, LengthPrinter.ofScreen(model.settings().units()).print(thickness), 3, PAD + LETTERS, false);
             amounts(use.lengthMm(), use.areaMm2(), pens);
-            down += height;
-            rule(pens, PenRole.SHEET_RULE);
+            frame.next(pens, height);
         }
 
         private void amounts(double lengthMm, double areaMm2, Pens pens) {
             double metre = metric ? 1000 : 12 * UnitSystem.MM_PER_INCH, square = metric ? 1e6 : FT2_MM2;
-            text(pens, number(lengthMm / metre, metric ? 2 : 1), 7, PAD + LETTERS, false);
-            text(pens, number(areaMm2 / square, metric ? 2 : 0), 8, PAD + LETTERS, false);
+            frame.text(pens, number(lengthMm / metre, metric ? 2 : 1), 7, PAD + LETTERS, false);
+            frame.text(pens, number(areaMm2 / square, metric ? 2 : 0), 8, PAD + LETTERS, false);
         }
 
         private void cut(BuildUp buildUp, Pens pens, double height) {
-            double width = columns.get(1).width(), drawn = buildUp.thicknessMm() / drawing.scale();
-            Vec corner = at(columns.get(0).width() + (width - drawn) / 2, down + height - PAD);
+            double width = frame.width(1), drawn = buildUp.thicknessMm() / drawing.scale();
+            Vec corner = frame.at(frame.width(0) + (width - drawn) / 2, frame.down() + height - PAD);
             BuildUpCut.paint(buildUp, model, corner, (height - 2 * PAD) * drawing.scale(), drawing.scale(), pens);
         }
 
@@ -181,7 +167,7 @@ public final class BuildUpSchedule implements DrawingPicture {
                 String thickness = ply.does() == Does.SHEET
                         ? ""
                         : LengthPrinter.ofScreen(model.settings().units()).print(ply.thicknessMm()) + "  ";
-                text(pens, thickness + PlyWords.of(ply, model), 2, y, false);
+                frame.text(pens, thickness + PlyWords.of(ply, model), 2, y, false);
             }
         }
 
@@ -203,39 +189,15 @@ public final class BuildUpSchedule implements DrawingPicture {
             double y = PAD + LETTERS;
             StringBuilder line = new StringBuilder();
             for (String word : words.split(" ")) {
-                boolean full = !line.isEmpty()
-                        && width(line + " " + word) > columns.get(column).width() - 2 * PAD;
+                boolean full = !line.isEmpty() && frame.lettersWidth(line + " " + word) > frame.width(column) - 2 * PAD;
                 if (full) {
-                    text(pens, line.toString(), column, y, false);
+                    frame.text(pens, line.toString(), column, y, false);
                     y += LINE;
                     line.setLength(0);
                 }
                 line.append(line.isEmpty() ? "" : " ").append(word);
             }
-            text(pens, line.toString(), column, y, false);
-        }
-
-        private double width(String words) {
-            return lettering.width(words, LETTERS);
-        }
-
-        /** Words in a column, made smaller where they would leave it. */
-        private void text(Pens pens, String words, int column, double below, boolean strong) {
-            if (words.isBlank()) return;
-            double x = PAD;
-            for (Column c : columns.subList(0, column)) x += c.width();
-            double room = columns.get(column).width() - 2 * PAD;
-            double height = Math.min(LETTERS, LETTERS * room / width(words));
-            pens.add(lettering.set(words, at(x, down + below), 0, height, Align.LEFT, strong));
-        }
-
-        private void rule(Pens pens, PenRole role) {
-            double width = columns.stream().mapToDouble(Column::width).sum();
-            pens.line(role, at(0, down), at(width, down));
-        }
-
-        private Vec at(double right, double below) {
-            return new Vec(right, -below).times(drawing.scale());
+            frame.text(pens, line.toString(), column, y, false);
         }
     }
 }

@@ -61,7 +61,7 @@ public final class SheetPicture {
         for (Group g : picture.groups()) items.addAll(g.placed(factor, by).items());
         items.removeIf(Item.Traced.class::isInstance);
         Bounds bounds = Extent.of(new Picture(1, List.of(new Group(drawing.id(), drawing.id(), items, List.of()))));
-        if (drawing.kind() != Drawing.Kind.BUILD_UPS) items.addAll(title(drawing, bounds, placed.at()));
+        if (!drawing.kind().isSchedule()) items.addAll(title(drawing, bounds, placed.at()));
         return new Group(drawing.id(), drawing.id(), items, List.of());
     }
 

@@ -1,5 +1,6 @@
 package org.leanlintel.core.picture;
 
+import java.util.List;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.ScaleLabel;
 import org.leanlintel.core.measure.UnitSystem;
@@ -73,13 +74,16 @@ final class TitleBlock {
     }
 
     private String scale(UnitSystem units) {
-        double[] scales = sheet.drawings().stream()
+        List<Drawing> drawings = sheet.drawings().stream()
                 .map(p -> model.get(p.drawing(), Drawing.class))
-                .filter(d -> d.kind() != Drawing.Kind.BUILD_UPS)
+                .toList();
+        double[] scales = drawings.stream()
+                .filter(d -> !d.kind().isSchedule())
                 .mapToDouble(Drawing::scale)
                 .distinct()
                 .toArray();
-        if (scales.length == 0) return sheet.drawings().isEmpty() ? "none" : "as shown";
+        if (scales.length == 0)
+            return drawings.stream().anyMatch(d -> d.kind() == Drawing.Kind.BUILD_UPS) ? "as shown" : "none";
         return scales.length == 1 ? ScaleLabel.of(scales[0], units) : "as shown";
     }
 }

@@ -1,5 +1,6 @@
 package org.leanlintel.server.api;
 
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -14,6 +15,7 @@ import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.picture.Extent;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.picture.SheetPicture;
+import org.leanlintel.formats.csv.ScheduleCsv;
 import org.leanlintel.formats.pdf.DrawingLettering;
 import org.leanlintel.formats.pdf.PdfWriter;
 import org.leanlintel.server.api.Messages.PictureAnswer;
@@ -70,6 +72,16 @@ public class PicturesApi {
         String title = now.model().settings().name() + " " + s.number() + " " + s.title();
         byte[] pdf = PdfWriter.sheet(picture(now, s), s.size(), title, DrawingLettering.get());
         return ProjectsApi.download(pdf, MediaType.APPLICATION_PDF, title + ".pdf");
+    }
+
+    /** A schedule of doors or windows as comma-separated values. */
+    @GetMapping(path = "/drawings/{drawing}/schedule.csv", produces = "text/csv")
+    public ResponseEntity<byte[]> scheduleCsv(@PathVariable UUID project, @PathVariable String drawing) {
+        Model model = live.get(project).model();
+        Drawing schedule = model.get(new ElementId(drawing), Drawing.class);
+        MediaType csv = new MediaType("text", "csv", StandardCharsets.UTF_8);
+        String name = model.settings().name() + " " + schedule.name() + ".csv";
+        return ProjectsApi.download(ScheduleCsv.write(model, schedule), csv, name);
     }
 
     private static Picture picture(Live now, Sheet sheet) {

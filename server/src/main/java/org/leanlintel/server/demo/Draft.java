@@ -228,17 +228,25 @@ final class Draft {
 
     /** A sheet with the schedule of wall build-ups, its upper left corner at a paper point, in millimetres. */
     void buildUpSheet(String number, double scale, PaperSize size, double paperX, double paperY) {
+        Sheet.Placed placed = schedule("Wall build-ups", Drawing.Kind.BUILD_UPS, scale, paperX, paperY);
+        run(new AddSheet(number, "Wall build-ups", size, List.of(placed)));
+    }
+
+    /** A sheet with the schedules of doors, above, and of windows, their left edges in line. */
+    void openingsSheet(
+            String number, double scale, PaperSize size, double paperX, double doorsTopY, double windowsTopY) {
+        Sheet.Placed doors = schedule("Doors", Drawing.Kind.DOORS, scale, paperX, doorsTopY);
+        Sheet.Placed windows = schedule("Windows", Drawing.Kind.WINDOWS, scale, paperX, windowsTopY);
+        run(new AddSheet(number, "Doors and windows", size, List.of(doors, windows)));
+    }
+
+    private Sheet.Placed schedule(String name, Drawing.Kind kind, double scale, double paperX, double paperY) {
         ElementId made = run(new AddDrawing(
-                        "Wall build-ups",
-                        Drawing.Kind.BUILD_UPS,
-                        OfficeStandard.GROUND,
-                        OfficeStandard.LENS_BUILDING_PLAN,
-                        scale))
+                        name, kind, OfficeStandard.GROUND, OfficeStandard.LENS_BUILDING_PLAN, scale))
                 .after()
                 .getFirst()
                 .id();
-        Sheet.Placed placed = new Sheet.Placed(made, Vec.ORIGIN, new Vec(paperX, paperY));
-        run(new AddSheet(number, "Wall build-ups", size, List.of(placed)));
+        return new Sheet.Placed(made, Vec.ORIGIN, new Vec(paperX, paperY));
     }
 
     /** A sheet with the ground floor plan: model point x, y at paper point, in millimetres. */

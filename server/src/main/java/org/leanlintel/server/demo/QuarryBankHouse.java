@@ -75,6 +75,7 @@ final class QuarryBankHouse {
         house.names();
         house.d.sheet("A-101", "Ground floor plan", PaperSize.A2, WIDTH / 2, DEPTH / 2, 285, 250);
         house.d.buildUpSheet("A-102", 10, PaperSize.A2, 60, 390);
+        house.d.openingsSheet("A-103", 10, PaperSize.A2, 60, 390, 200);
         return house.d.model();
     }
 

@@ -28,7 +28,7 @@ class DemoDraftsTest {
         assertThat(model.all(Note.class))
                 .extracting(Note::text)
                 .contains("Living", "Kitchen", "Wet room", "Garage", "Store");
-        assertThat(model.all(Sheet.class)).hasSize(2);
+        assertThat(model.all(Sheet.class)).hasSize(3);
         assertThat(BuildUpUse.of(Building.of(model)))
                 .extracting(u -> u.buildUp().mark())
                 .containsExactly("1", "2", "7", "11", "12", "13");

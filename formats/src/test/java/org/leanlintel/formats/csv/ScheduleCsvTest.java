@@ -1,0 +1,156 @@
+package org.leanlintel.formats.csv;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.edit.AddDrawing;
+import org.leanlintel.core.edit.DrawWalls;
+import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.edit.Editing;
+import org.leanlintel.core.edit.NewWall;
+import org.leanlintel.core.edit.Pick;
+import org.leanlintel.core.edit.PlaceOpening;
+import org.leanlintel.core.edit.ReviseAll;
+import org.leanlintel.core.measure.UnitSystem;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.Placing;
+import org.leanlintel.core.model.SetOut;
+import org.leanlintel.core.model.Settings;
+import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallEnd;
+import org.leanlintel.core.picture.DrawingPicture;
+import org.leanlintel.core.picture.Item;
+import org.leanlintel.core.takeoff.OpeningRow;
+import org.leanlintel.formats.pdf.DrawingLettering;
+import org.leanlintel.formats.standard.OfficeStandard;
+
+/** Schedules of doors and windows: counted from the model, on the board and as comma-separated values. */
+class ScheduleCsvTest {
+
+    private Building building;
+    private ElementId doors, windows;
+    private Wall wall;
+
+    @BeforeEach
+    void draw() {
+        draw(UnitSystem.METRIC);
+    }
+
+    private void draw(UnitSystem units) {
+        building = Building.of(OfficeStandard.newProject(
+                new Settings(Settings.ID, "Schedules", "", "", "", units, PaperSize.A2, 1200)));
+        NewWall made = NewWall.of(
+                OfficeStandard.GROUND,
+                OfficeStandard.LAYER_WALLS,
+                new ElementId("build-up-stud-partition"),
+                new SetOut.MiddleOfStructure(),
+                Side.LEFT,
+                WallEnd.Reach.STRUCTURE);
+        wall = (Wall) run(new DrawWalls(made, List.of(Pick.bare(0, 0), Pick.bare(30_000, 0)), false)).stream()
+                .filter(Wall.class::isInstance)
+                .findFirst()
+                .orElseThrow();
+        for (int i = 0; i < 11; i++) place(1000 + 1200 * i, 838, 0, new Opening.SwingDoor(End.START, Side.LEFT));
+        place(15_000, 1500, 0, new Opening.PairDoor(End.START, 0.75, Side.LEFT));
+        place(18_000, 1219.2, 900, new Opening.Window(2, 0, Opening.Opens.VERTICAL_SLIDING));
+        doors = schedule("Doors", Drawing.Kind.DOORS);
+        windows = schedule("Windows", Drawing.Kind.WINDOWS);
+    }
+
+    private List<Element> run(Edit edit) {
+        Editing.Result result = Editing.run(edit, building);
+        assertThat(result.outcome()).isInstanceOf(Change.class);
+        building = result.after();
+        return ((Change) result.outcome()).after();
+    }
+
+    private void place(double from, double width, double sill, Opening.Kind kind) {
+        run(new PlaceOpening(
+                wall.id(), OfficeStandard.LAYER_OPENINGS, new Placing(End.START, from), width, 1200, sill, kind));
+    }
+
+    private ElementId schedule(String name, Drawing.Kind kind) {
+        ElementId lens = building.model().all(Lens.class).getFirst().id();
+        return run(new AddDrawing(name, kind, OfficeStandard.GROUND, lens, 10))
+                .getFirst()
+                .id();
+    }
+
+    private List<String> csv(ElementId schedule) {
+        Drawing drawing = building.model().get(schedule, Drawing.class);
+        return new String(ScheduleCsv.write(building.model(), drawing), StandardCharsets.UTF_8)
+                .lines()
+                .toList();
+    }
+
+    @Test
+    void everyDoorHasALineInTheOrderOfMarks() {
+        List<String> lines = csv(doors);
+        assertThat(lines).hasSize(13);
+        assertThat(lines.getFirst()).isEqualTo("Mark,Kind,Details,Storey,Wall,Build-up,Opening width,Opening height");
+        assertThat(lines.get(2)).isEqualTo("D2,Side hung,\"hung right, from the pull side\",Ground,W1,11,838,1200");
+        assertThat(lines.getLast()).isEqualTo("D12,Pair of leaves,active leaf 75 %,Ground,W1,11,1500,1200");
+        assertThat(csv(windows).getLast()).isEqualTo("G1,Sliding up and down,2 lights,Ground,W1,11,1219,1200,900,2100");
+    }
+
+    /** The wall runs east: from its left one looks south, and the west edge is at the right hand. */
+    @Test
+    void theHandIsSeenFromThePullSide() {
+        assertThat(detailOf(End.START, Side.LEFT)).isEqualTo("hung right, from the pull side");
+        assertThat(detailOf(End.END, Side.LEFT)).isEqualTo("hung left, from the pull side");
+        assertThat(detailOf(End.START, Side.RIGHT)).isEqualTo("hung left, from the pull side");
+        assertThat(detailOf(End.END, Side.RIGHT)).isEqualTo("hung right, from the pull side");
+    }
+
+    private String detailOf(End hinge, Side swing) {
+        draw();
+        place(22_000, 762, 0, new Opening.SwingDoor(hinge, swing));
+        return OpeningRow.doors(building.model()).getLast().detail();
+    }
+
+    /** Marks of inches are quoted, as in 4'-0". */
+    @Test
+    void inchesAreQuoted() {
+        draw(UnitSystem.FEET_INCHES);
+        assertThat(csv(windows).getLast()).contains(",\"4'-0\"\"\",");
+    }
+
+    @Test
+    void theTableOnTheBoardSaysTheSame() {
+        List<String> words = words(doors);
+        assertThat(words).contains("Doors", "D12", "Pair of leaves", "active leaf 75 %", "1500");
+    }
+
+    @Test
+    void aDoorInAWallToBeRemovedIsNotCounted() {
+        run(new ReviseAll(List.of(building.model().get(wall.id(), Wall.class).in(Wall.State.REMOVED))));
+        assertThat(OpeningRow.doors(building.model())).isEmpty();
+        assertThat(words(doors)).contains("No doors yet.");
+        Drawing plan = building.model().get(OfficeStandard.GROUND_PLAN, Drawing.class);
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> ScheduleCsv.write(building.model(), plan))
+                .withMessageEndingWith("is not a schedule of doors or windows.");
+    }
+
+    /** The texts of a schedule's picture. */
+    private List<String> words(ElementId schedule) {
+        return DrawingPicture.of(building, schedule, DrawingLettering.get()).picture().groups().stream()
+                .flatMap(g -> g.items().stream())
+                .filter(Item.Text.class::isInstance)
+                .map(i -> ((Item.Text) i).text())
+                .toList();
+    }
+}
