@@ -42,12 +42,13 @@ export function Register() {
 /** The schedule of doors or windows shown, for a spreadsheet. */
 function SaveSchedule() {
   const project = useBoard((s) => s.project);
+  const version = useBoard((s) => s.version?.id);
   const drawing = useBoard(drawingShown);
   if (drawing?.kind !== "DOORS" && drawing?.kind !== "WINDOWS") return null;
   return (
     <a
       className="mb-2 block text-verdigris underline hover:text-ink"
-      href={`/api/v1/projects/${project}/drawings/${drawing.id}/schedule.csv`}
+      href={`/api/v1/projects/${project}/drawings/${drawing.id}/schedule.csv${version ? `?version=${version}` : ""}`}
       download
     >
       Save {drawing.name} as CSV

@@ -14,11 +14,15 @@ import org.leanlintel.core.edit.Delete;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Move;
 import org.leanlintel.core.edit.PlaceNote;
+import org.leanlintel.core.edit.PlaceOpening;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Note;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.formats.json.Json;
@@ -291,8 +295,28 @@ class EditingApiTest {
         Answer csv = api.get("/drawings/" + id + "/schedule.csv");
         assertThat(csv.type()).startsWith("text/csv");
         assertThat(new String(csv.body(), StandardCharsets.UTF_8)).startsWith("Mark,Kind,");
+        String version = api.post("/versions", Map.of("name", "No doors"))
+                .json()
+                .path("id")
+                .asString();
+        api.edit(Api.wall(0, 0, 5000, 0));
+        api.edit(new PlaceOpening(
+                wall("W1"),
+                OfficeStandard.LAYER_OPENINGS,
+                new Placing(End.START, 1000),
+                838,
+                2040,
+                0,
+                new Opening.SwingDoor(End.START, Side.LEFT)));
+        assertThat(linesOf("/drawings/" + id + "/schedule.csv")).isEqualTo(2);
+        assertThat(linesOf("/drawings/" + id + "/schedule.csv?version=" + version))
+                .isEqualTo(1);
         Answer plan = api.get("/drawings/" + OfficeStandard.GROUND_PLAN + "/schedule.csv");
         assertThat(plan.status()).isEqualTo(400);
         assertThat(plan.detail()).endsWith("is not a schedule of doors or windows.");
+    }
+
+    private long linesOf(String csv) {
+        return new String(api.get(csv).body(), StandardCharsets.UTF_8).lines().count();
     }
 }

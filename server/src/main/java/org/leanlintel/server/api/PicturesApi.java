@@ -76,8 +76,9 @@ public class PicturesApi {
 
     /** A schedule of doors or windows as comma-separated values. */
     @GetMapping(path = "/drawings/{drawing}/schedule.csv", produces = "text/csv")
-    public ResponseEntity<byte[]> scheduleCsv(@PathVariable UUID project, @PathVariable String drawing) {
-        Model model = live.get(project).model();
+    public ResponseEntity<byte[]> scheduleCsv(
+            @PathVariable UUID project, @PathVariable String drawing, @RequestParam @Nullable UUID version) {
+        Model model = at(project, version).model();
         Drawing schedule = model.get(new ElementId(drawing), Drawing.class);
         MediaType csv = new MediaType("text", "csv", StandardCharsets.UTF_8);
         String name = model.settings().name() + " " + schedule.name() + ".csv";
