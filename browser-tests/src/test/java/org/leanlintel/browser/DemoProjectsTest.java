@@ -187,7 +187,8 @@ class DemoProjectsTest {
         drafter.button("Set out along Middle of structure").click();
         drafter.expectUndo("change wall W1");
         drafter.press("Control+z");
-        drafter.click(4300, 2700);
+        drafter.expectUndo("add build-up Brick and deeper frame");
+        drafter.click(4300, 3150);
         page.keyboard().down("Shift");
         drafter.click(11900, 6200);
         page.keyboard().up("Shift");
