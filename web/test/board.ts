@@ -50,7 +50,7 @@ const elements: Element[] = [
     paper: "A2",
     cutHeightMm: 1200,
   },
-  { type: "drawing", id: "d", name: "Plan", kind: "PLAN", storey: "s", lens: "l", scale: 50 },
+  { type: "drawing", id: "d", name: "Plan", kind: "PLAN", sortBy: "", storey: "s", lens: "l", scale: 50 },
   {
     type: "buildUp",
     id: "b",

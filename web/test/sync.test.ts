@@ -14,6 +14,7 @@ function accepted(revision: number): EditAnswer {
     put: [],
     removed: [],
     undo: "move wall W1",
+    news: [],
     redo: null,
     picture: null,
   };

@@ -66,7 +66,9 @@ function Where() {
         <span className="rounded bg-ink px-2.5 py-0.5 font-semibold text-paper">{storey}</span>
       )}
       <Pair label="Lens" value={lens ?? ""} />
-      <Pair label="Scale" value={scaleWords(drawing.scale, units)} />
+      {(drawing.kind === "PLAN" || drawing.kind === "BUILD_UPS") && (
+        <Pair label="Scale" value={scaleWords(drawing.scale, units)} />
+      )}
     </>
   );
 }

@@ -8,7 +8,7 @@ import { Picking } from "./picking";
 import { placesAt } from "./places";
 import { placeDrawing } from "./placing";
 import { Selection } from "./selection";
-import { type BoardState, NO_AIM, type ToolName, unitsOf, wallSelected } from "./state";
+import { type BoardState, NO_AIM, settingOutNow, type ToolName, unitsOf, wallSelected } from "./state";
 import type { BoardStore } from "./store";
 import type { Sync } from "./sync";
 import { aimBack, aimBy } from "./tools/aiming";
@@ -68,7 +68,13 @@ export class Actions {
       });
     else if (onDrawing && tool.name === "string")
       this.store.setState({ pointer, caughts: nearby.catchesAt(pointer, reach), catchChoice: 0 });
-    else this.store.setState({ pointer, caughts: [], gapAt: this.gapUnder(pointer) });
+    else
+      this.store.setState({
+        pointer,
+        caughts: [],
+        gapAt: this.lineUnder(this.state.gaps, this.state.gapAt, pointer),
+        measureAt: this.lineUnder(this.state.settingOut?.measures ?? [], this.state.measureAt, pointer),
+      });
     this.aim();
   }
 
@@ -76,11 +82,11 @@ export class Actions {
     return !c.caught.hold.wall || !this.state.hidden.has(c.caught.hold.wall);
   }
 
-  /** The gap whose figure is nearest to the pointer, or the one it was at last. */
-  private gapUnder(pointer: ModelPoint): number {
-    const { gaps, gapAt, view, entry } = this.state;
-    const near = entry === "" ? gapNear(gaps, pointer, GAP_PX / view.zoom) : -1;
-    return near >= 0 ? near : gapAt;
+  /** The gap or measure whose line is nearest to the pointer, or the one it was at last. */
+  private lineUnder(lines: Parameters<typeof gapNear>[0], last: number, pointer: ModelPoint): number {
+    const { view, entry } = this.state;
+    const near = entry === "" ? gapNear(lines, pointer, GAP_PX / view.zoom) : -1;
+    return near >= 0 ? near : last;
   }
 
   leave(): void {
@@ -89,7 +95,11 @@ export class Actions {
 
   /** Steps to the next place the pointer could hold to. */
   nextCatch(): void {
-    this.store.setState({ catchChoice: this.state.catchChoice + 1 });
+    const measures = settingOutNow(this.state)?.measures.length ?? 0;
+    this.store.setState({
+      catchChoice: this.state.catchChoice + 1,
+      measureAt: measures === 0 ? 0 : (this.state.measureAt + 1) % measures,
+    });
     this.aim();
   }
 
@@ -127,6 +137,8 @@ export class Actions {
         return this.picking.run();
       case "rectangle":
         return this.picking.rectangle(tool);
+      case "limit":
+        return this.picking.limit(tool);
       case "beside":
         return this.picking.beside(tool);
       case "reach":
@@ -137,6 +149,8 @@ export class Actions {
       case "post":
       case "door":
       case "window":
+      case "room":
+      case "fitting":
         await this.picking.make();
         return;
       case "paste":
@@ -265,6 +279,8 @@ function lastPoint(state: BoardState): ModelPoint | undefined {
     case "measure":
     case "scale":
       return tool.points[tool.points.length - 1];
+    case "limit":
+      return tool.from ? pointOf(tool.from) : undefined;
     case "move":
     case "copy":
     case "mirror":

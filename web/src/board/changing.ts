@@ -33,10 +33,11 @@ export class Changing {
     this.aim();
   }
 
-  /** Turns walls inside out about their set-out lines: those selected, or those to draw. */
+  /** Turns walls inside out about their set-out lines: those selected, or those to draw; a fitting to place a quarter. */
   async turnInsideOut(): Promise<void> {
     const { tool, making, selection } = this.state;
     const turned = (side: "LEFT" | "RIGHT") => (side === "LEFT" ? "RIGHT" : "LEFT");
+    if (tool.name === "fitting") return this.turnFitting();
     if (tool.name !== "select") {
       const wall = { ...making.wall, outside: turned(making.wall.outside) } as const;
       this.store.setState({ making: { ...making, wall } });
@@ -83,8 +84,22 @@ export class Changing {
     if (edit) await this.sync.edit(edit);
   }
 
+  /** Turns the door to place, or mirrors the fitting. */
   flipHinge(): void {
-    this.store.setState({ making: { ...this.state.making, flipHinge: !this.state.making.flipHinge } });
+    const { making, tool } = this.state;
+    const { fitting } = making;
+    const next =
+      tool.name === "fitting"
+        ? { ...making, fitting: { ...fitting, mirrored: !fitting.mirrored } }
+        : { ...making, flipHinge: !making.flipHinge };
+    this.store.setState({ making: next });
+    this.aim();
+  }
+
+  private turnFitting(): void {
+    const { making } = this.state;
+    const angle = (making.fitting.angle + Math.PI / 2) % (2 * Math.PI);
+    this.store.setState({ making: { ...making, fitting: { ...making.fitting, angle } } });
     this.aim();
   }
 }

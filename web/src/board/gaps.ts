@@ -40,7 +40,11 @@ export class GapReader {
 }
 
 /** The gap whose line passes nearest to a point within reach; -1 where none does. */
-export function gapNear(gaps: readonly GapAnswer[], p: ModelPoint, reach: number): number {
+export function gapNear(
+  gaps: readonly Pick<GapAnswer, "from" | "to">[],
+  p: ModelPoint,
+  reach: number,
+): number {
   let best = -1;
   let nearest = reach;
   gaps.forEach(({ from, to }, i) => {

@@ -1,11 +1,13 @@
 import type { Pick } from "../api/types";
 import { wallEnds } from "./grips";
 import type { Canvas } from "./paint";
-import { type BoardState, caughtNow, gapPointedAt } from "./state";
+import { type BoardState, caughtNow, gapPointedAt, settingOutNow } from "./state";
 import { moverOf } from "./tools/gap";
+import { PLACES_ALONG } from "./tools/stages";
 import { type ModelPoint, type ScreenPoint, toScreen } from "./view";
 
 const OCHRE = "#8a5a06";
+const OXIDE = "#9c3d2a";
 const VERDIGRIS = "#1c766a";
 const INK = "#4f5960";
 const PAPER = "#fffefb";
@@ -20,6 +22,9 @@ export function overlay({ context, view, size, ratio }: Canvas, state: BoardStat
     gaps(on, state);
     grips(on, state);
   }
+  clearances(on, state);
+  areas(on, state);
+  setOut(on, state);
   measure(on, state);
   aim(on, state);
   picks(on, state);
@@ -79,6 +84,74 @@ function gaps(on: On, state: BoardState): void {
     label(on, words, figurePlace(a, b), colour, strong);
   }
   mover(on, state);
+}
+
+/** How the opening or fitting at hand is set out: the distances to its neighbours, the one typing goes to marked. */
+function setOut(on: On, state: BoardState): void {
+  const { tool } = state;
+  const shown = tool.name === "select" || PLACES_ALONG.includes(tool.name) ? settingOutNow(state) : null;
+  shown?.measures.forEach((m, i) => {
+    const strong = i === state.measureAt;
+    const colour = strong ? OCHRE : INK;
+    const a = on.at({ x: m.from[0], y: m.from[1] });
+    const b = on.at({ x: m.to[0], y: m.to[1] });
+    line(on, a, b, colour, strong ? 1.6 : 0.8);
+    dot(on, a, colour, 2.2);
+    dot(on, b, colour, 2.2);
+    label(on, m.printed, figurePlace(a, b), colour, strong);
+  });
+}
+
+function ringPath({ context, at }: On, ring: readonly (readonly [number, number])[]): void {
+  ring.forEach(([x, y], i) => {
+    const p = at({ x, y });
+    if (i === 0) context.moveTo(p.x, p.y);
+    else context.lineTo(p.x, p.y);
+  });
+  context.closePath();
+}
+
+/** The closed areas: those without a name tinted and marked. */
+function areas(on: On, { areas: found, tool, pointer }: BoardState): void {
+  if (!found || (tool.name !== "room" && tool.name !== "limit")) return;
+  const { context } = on;
+  for (const area of found.areas) {
+    if (area.room !== null) continue;
+    context.beginPath();
+    for (const ring of area.rings) ringPath(on, ring);
+    context.fillStyle = "rgba(138, 90, 6, 0.10)";
+    context.fill("evenodd");
+    if (!pointer || tool.name === "limit")
+      label(on, area.net, on.at({ x: area.at[0], y: area.at[1] }), OCHRE, false);
+    else label(on, `no name, ${area.net}`, on.at({ x: area.at[0], y: area.at[1] }), OCHRE, false);
+  }
+}
+
+/** The floor that fittings need: outlined, and hatched where something stands in it. */
+function clearances(on: On, { clearances: zones }: BoardState): void {
+  const { context } = on;
+  for (const zone of zones ?? []) {
+    const colour = zone.isShort ? OXIDE : VERDIGRIS;
+    context.save();
+    context.beginPath();
+    ringPath(on, zone.ring);
+    context.setLineDash([6, 3]);
+    context.strokeStyle = colour;
+    context.lineWidth = zone.isShort ? 1.6 : 1;
+    context.stroke();
+    context.setLineDash([]);
+    if (zone.isShort) {
+      context.clip();
+      const box = zone.ring.map(([x, y]) => on.at({ x, y }));
+      const left = Math.min(...box.map((p) => p.x));
+      const right = Math.max(...box.map((p) => p.x));
+      const top = Math.min(...box.map((p) => p.y));
+      const bottom = Math.max(...box.map((p) => p.y));
+      for (let x = left - (bottom - top); x < right; x += 8)
+        line(on, { x, y: bottom }, { x: x + (bottom - top), y: top }, OXIDE, 0.5);
+    }
+    context.restore();
+  }
 }
 
 /** The middle of a gap; beside it where it is too short for its figure. */
@@ -223,6 +296,7 @@ function picked(tool: BoardState["tool"]): readonly ModelPoint[] {
     case "string":
       return tool.picks.map((p) => p.at);
     case "rectangle":
+    case "limit":
       return tool.from ? [point(tool.from)] : [];
     case "cut":
       return tool.at ? [tool.at] : [];

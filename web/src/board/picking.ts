@@ -74,6 +74,16 @@ export class Picking {
     if (from) this.go({ name: "rectangle", from });
   }
 
+  /** From a point to a point. */
+  async limit(tool: Of<"limit">): Promise<void> {
+    if (tool.from) {
+      if (await this.make()) this.goOn({ name: "limit", from: null });
+      return;
+    }
+    const from = aimed(this.state);
+    if (from) this.go({ name: "limit", from });
+  }
+
   /** The wall first, then one wall beside it after another, each measured from the last. */
   async beside(tool: Of<"beside">): Promise<void> {
     if (!tool.wall) {

@@ -2,6 +2,7 @@ import { answerOf, api, Offline, sentenceOf } from "../api/client";
 import type { Edit, PreviewAnswer } from "../api/types";
 import { wallSelected } from "./state";
 import type { BoardStore } from "./store";
+import { PLACES_ALONG } from "./tools/stages";
 
 /**
  * Shows what an edit would do. One request is in flight at a time; what is asked for meanwhile waits, and only the latest
@@ -44,7 +45,13 @@ export class Previews {
     const { project, shown, faces } = state;
     const drawing = shown?.kind === "drawing" ? { drawing: shown.id } : {};
     const wall = wallSelected(state);
-    const query = { ...drawing, ...(wall ? { gapsOf: wall.id, faces } : {}) };
+    const along = PLACES_ALONG.includes(state.tool.name) || state.settingOut !== null;
+    const query = {
+      ...drawing,
+      ...(wall ? { gapsOf: wall.id } : {}),
+      ...(wall || along ? { faces } : {}),
+      ...(along ? { settingOut: true } : {}),
+    };
     return answerOf(
       api.POST("/api/v1/projects/{project}/previews", { params: { path: { project }, query }, body: edit }),
     );
@@ -58,6 +65,7 @@ export class Previews {
         name: answer.name,
         refusal: answer.refusal,
         gaps: answer.gaps,
+        settingOut: answer.settingOut,
       },
     });
   }

@@ -38,6 +38,6 @@ export function keeping({ gap, clearMm }: GapAnswer, faces: Faces): Edit | null 
 }
 
 /** The edit that adds a drawing to the register. */
-export function adding(drawing: Omit<Drawing, "id" | "type">): Edit {
+export function adding(drawing: Omit<Drawing, "id" | "type" | "sortBy">): Edit {
   return { type: "addDrawing", ...drawing };
 }

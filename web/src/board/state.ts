@@ -1,10 +1,13 @@
 import type {
+  Areas,
   Catch,
+  Clearance,
   Element,
   ElementOf,
   End,
   EntryAnswer,
   Faces,
+  Finding,
   GapAnswer,
   Group,
   LengthAnswer,
@@ -13,8 +16,11 @@ import type {
   NewWall,
   Note,
   OpeningKind,
+  OpeningMakes,
   Paper,
   Pick,
+  RoomUse,
+  SettingOut,
 } from "../api/types";
 import type { Caught, Nearby } from "./near";
 import type { ModelPoint, Size, View } from "./view";
@@ -32,6 +38,7 @@ export interface Preview {
   readonly name: string | null;
   readonly refusal: string | null;
   readonly gaps: readonly GapAnswer[];
+  readonly settingOut: SettingOut | null;
 }
 
 export type ToolName = Tool["name"];
@@ -50,6 +57,9 @@ export type Tool =
   | { readonly name: "post" }
   | { readonly name: "door" }
   | { readonly name: "window" }
+  | { readonly name: "room" }
+  | { readonly name: "limit"; readonly from: Pick | null }
+  | { readonly name: "fitting" }
   | { readonly name: "move"; readonly from: ModelPoint | null }
   | { readonly name: "copy"; readonly from: ModelPoint | null }
   | { readonly name: "turn"; readonly centre: ModelPoint | null; readonly from: ModelPoint | null }
@@ -61,6 +71,9 @@ export type Tool =
   | { readonly name: "string"; readonly picks: readonly Caught[]; readonly undone: readonly Caught[] }
   | { readonly name: "note"; readonly at: ModelPoint | null }
   | { readonly name: "place"; readonly drawing: string };
+
+/** What an opening is placed by: the pointer and what is typed, or a rule. */
+export type Setting = "POINTER" | "ROOM" | "WALL" | "GAP" | "SPACED" | "STAND_OFF" | "IN_LINE";
 
 /** What tools will make; kept from one use to the next. */
 export interface Making {
@@ -102,6 +115,27 @@ export interface Making {
     readonly opens: Extract<OpeningKind, { type: "window" }>["opens"];
   };
   readonly flipHinge: boolean;
+  /** How the next opening is set out along its wall. */
+  readonly setting: Setting;
+  readonly standOffMm: number;
+  readonly spaced: number;
+  /** How doors and windows are made; null until the server has said what is usual. */
+  readonly makes: OpeningMakes | null;
+  readonly room: {
+    readonly name: string;
+    readonly use: RoomUse;
+    readonly floor: string;
+    readonly walls: string;
+    readonly ceiling: string;
+  };
+  readonly fitting: {
+    readonly symbol: string;
+    readonly widthMm: number;
+    readonly depthMm: number;
+    readonly mirrored: boolean;
+    /** Radians, where it stands free. */
+    readonly angle: number;
+  };
   readonly note: Note["style"];
 }
 
@@ -166,6 +200,15 @@ export interface BoardState {
   readonly gaps: readonly GapAnswer[];
   readonly gapAt: number;
   readonly otherMoves: boolean;
+  /** How the one opening or fitting selected is set out, and which of its measures typing goes to. */
+  readonly settingOut: SettingOut | null;
+  readonly measureAt: number;
+  /** The closed areas of the storey shown, while they matter. */
+  readonly areas: Areas | null;
+  /** The floor that fittings need, while it is shown. */
+  readonly clearances: readonly Clearance[] | null;
+  readonly clearancesShown: boolean;
+  readonly findings: readonly Finding[];
   readonly faces: Faces;
   readonly box: SelectionBox | null;
   readonly hidden: ReadonlySet<string>;
@@ -247,6 +290,11 @@ function lengthOf(state: BoardState, answer: LengthAnswer | null): number | unde
 export function gapPointedAt(state: BoardState): GapAnswer | undefined {
   const gaps = state.preview && state.preview.gaps.length > 0 ? state.preview.gaps : state.gaps;
   return gaps[Math.min(state.gapAt, gaps.length - 1)];
+}
+
+/** How the opening or fitting at hand is set out: the one being placed, or the one selected. */
+export function settingOutNow(state: BoardState): SettingOut | null {
+  return state.preview?.settingOut ?? state.settingOut;
 }
 
 /** The one wall selected. */

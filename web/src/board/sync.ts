@@ -2,10 +2,11 @@ import { answerOf, api, Offline, Refused, sentenceOf, windowId } from "../api/cl
 import { onRevised } from "../api/events";
 import type { Edit, EditAnswer, Element, Group, Picture, SetOut } from "../api/types";
 import { GapReader } from "./gaps";
+import { InStep } from "./inStep";
 import { Nearby } from "./near";
 import { Previews } from "./previews";
 import { erasure, remaking, revision } from "./revisions";
-import { type BoardState, elementsOf, type Shown } from "./state";
+import { type BoardState, elementOf, elementsOf, type Shown, unitsOf } from "./state";
 import type { BoardStore } from "./store";
 import { tracedLines } from "./traced";
 import { Views } from "./views";
@@ -18,12 +19,14 @@ export class Sync {
   readonly views: Views;
   readonly previews: Previews;
   readonly gaps: GapReader;
+  private readonly inStep: InStep;
   private readonly stopHearing: () => void;
 
   constructor(private readonly store: BoardStore) {
     this.views = new Views(store);
     this.previews = new Previews(store);
     this.gaps = new GapReader(store);
+    this.inStep = new InStep(store);
     this.stopHearing = onRevised((r) => {
       const { project, revision, version } = store.getState();
       if (r.project === project && r.revision > revision && r.window !== windowId && !version)
@@ -34,6 +37,7 @@ export class Sync {
   stop(): void {
     this.stopHearing();
     this.gaps.end();
+    this.inStep.end();
   }
 
   get state(): BoardState {
@@ -49,6 +53,7 @@ export class Sync {
       const papers = await answerOf(api.GET("/api/v1/papers"));
       this.store.setState({ papers });
       await this.readState();
+      await this.readUsual();
       const first = elementsOf(this.store.getState(), "drawing")[0];
       this.store.setState({ loaded: true });
       if (first) await this.show({ kind: "drawing", id: first.id });
@@ -72,6 +77,19 @@ export class Sync {
       undo: state.undo,
       redo: state.redo,
     });
+  }
+
+  /** What tools make, where that depends on the market: how openings are made, the first fitting. */
+  private async readUsual(): Promise<void> {
+    const { making } = this.state;
+    const units = unitsOf(this.state);
+    const makes = await answerOf(api.GET("/api/v1/opening-makes", { params: { query: { units } } }));
+    const symbol =
+      elementOf(this.state, "symbol", making.fitting.symbol) ?? elementsOf(this.state, "symbol")[0];
+    const fitting = symbol
+      ? { ...making.fitting, symbol: symbol.id, widthMm: symbol.width.usualMm, depthMm: symbol.depth.usualMm }
+      : making.fitting;
+    this.store.setState({ making: { ...making, makes, fitting } });
   }
 
   /** Everything again, after others' edits or a broken connection. */
@@ -213,8 +231,12 @@ export class Sync {
       this.store.setState({ saving: "saving" });
       for (;;) {
         try {
-          await this.accepted(await send());
-          this.store.setState({ saving: "saved", saying: null });
+          const answer = await send();
+          await this.accepted(answer);
+          this.store.setState({
+            saving: "saved",
+            saying: answer.news.length > 0 ? answer.news.join(" ") : null,
+          });
           return true;
         } catch (error) {
           if (error instanceof Offline) {

@@ -6,6 +6,7 @@ import { type BoardState, elementsOf, unitsOf } from "../state";
 import { Accepted } from "./Accepted";
 import { LengthField } from "./LengthField";
 import { Section } from "./MakingFacts";
+import { LensFields, SortedBy } from "./ShownFields";
 
 const elementsIn = (state: BoardState) => state.elements;
 
@@ -15,10 +16,12 @@ export function DrawingFacts({ drawing }: { readonly drawing: Drawing }) {
   const units = useBoard(unitsOf);
   const elements = useBoard(elementsIn);
   const lenses = elementsOf({ elements }, "lens");
+  const lens = lenses.find((l) => l.id === drawing.lens);
+  const isTable = drawing.kind !== "PLAN" && drawing.kind !== "BUILD_UPS";
   const revise = (change: Partial<Drawing>) => void sync.revise({ ...drawing, ...change, type: "drawing" });
   return (
     <Section title={drawing.name} words="this drawing">
-      <Row label="Scale">
+      <Row label={isTable ? "Size of letters, as at" : "Scale"}>
         <Choice
           value={String(drawing.scale)}
           options={SCALES[units].map(([n, words]) => [String(n), words] as const)}
@@ -35,6 +38,17 @@ export function DrawingFacts({ drawing }: { readonly drawing: Drawing }) {
       <Row label="Name">
         <Accepted value={drawing.name} onAccept={(name) => revise({ name })} />
       </Row>
+      {isTable && <SortedBy drawing={drawing} />}
+      {drawing.kind === "DOORS" || drawing.kind === "WINDOWS" ? (
+        <Button
+          className="mt-2"
+          title="Storey by storey, across the drawing in rows from the top"
+          onClick={() => void sync.edit({ type: "renumberMarks", keep: [] })}
+        >
+          Number marks anew
+        </Button>
+      ) : null}
+      {drawing.kind === "PLAN" && lens && <LensFields lens={lens} />}
     </Section>
   );
 }

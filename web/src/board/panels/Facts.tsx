@@ -3,10 +3,12 @@ import { useBoard, useBoardTools } from "../context";
 import { drawingShown, elementOf } from "../state";
 import { Accepted } from "./Accepted";
 import { DrawingFacts, ProjectFacts } from "./DrawingFacts";
+import { FittingFacts } from "./FittingFacts";
 import { KeptGaps } from "./GapFacts";
 import { MakingFacts, Section } from "./MakingFacts";
 import { OpeningFacts } from "./OpeningFacts";
 import { PieceFacts, PostFields } from "./PieceFacts";
+import { RoomFacts } from "./RoomFacts";
 import { SelectedWall } from "./SelectedWall";
 import { SelectedWalls } from "./SelectedWalls";
 import { DeleteButton, SelectionButtons } from "./SelectionButtons";
@@ -19,6 +21,9 @@ const MAKES = [
   "post",
   "door",
   "window",
+  "room",
+  "limit",
+  "fitting",
   "note",
   "copy",
   "turn",
@@ -53,6 +58,9 @@ export function Facts() {
 }
 
 function Selected({ element }: { readonly element: Element }) {
+  const symbolName = useBoard((s) =>
+    element.type === "fitting" ? elementOf(s, "symbol", element.symbol)?.name : undefined,
+  );
   switch (element.type) {
     case "wall":
       return <SelectedWall wall={element} />;
@@ -74,6 +82,28 @@ function Selected({ element }: { readonly element: Element }) {
       );
     case "post":
       return <SelectedPost post={element} />;
+    case "room":
+      return (
+        <Section title={element.name} words="room, selected">
+          <RoomFacts room={element} />
+          <DeleteButton />
+        </Section>
+      );
+    case "roomLimit":
+      return (
+        <Section title="Room limit" words="parts rooms without a wall">
+          <SelectionButtons />
+          <DeleteButton />
+        </Section>
+      );
+    case "fitting":
+      return (
+        <Section title={`${symbolName ?? "Fitting"} ${element.mark}`} words="selected">
+          <FittingFacts fitting={element} />
+          <SelectionButtons />
+          <DeleteButton />
+        </Section>
+      );
     case "tracing":
       return (
         <Section title={element.name} words="laid behind the plan">

@@ -1,4 +1,4 @@
-import type { PieceMake, Post, WallPiece } from "../../api/types";
+import type { PieceMake, Placing, Post, WallPiece } from "../../api/types";
 import { Choice, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
 import { elementOf, type Making } from "../state";
@@ -72,6 +72,10 @@ const USUAL: Readonly<Record<Making["piece"]["kind"], Partial<Making["piece"]>>>
   niche: { depthMm: 90, widthMm: 600, lowMm: 1000, heightMm: 400, toHead: false },
 };
 
+function fromStart(placing: Placing): boolean {
+  return placing.type === "off" && placing.stop.type === "wallsEnd" && placing.stop.end === "START";
+}
+
 /** The facts of a selected piece. */
 export function PieceFacts({ piece }: { readonly piece: WallPiece }) {
   const { sync } = useBoardTools();
@@ -83,13 +87,15 @@ export function PieceFacts({ piece }: { readonly piece: WallPiece }) {
       <p className="mb-1 text-ink-2">
         On the {piece.side === "LEFT" ? "left" : "right"} face of {host}.
       </p>
-      {stretch.type === "part" && (
+      {stretch.type === "part" && stretch.placing.type === "off" && (
         <>
           <LengthField
-            label={stretch.placing.from === "START" ? "From the wall's start" : "From the wall's end"}
+            label={fromStart(stretch.placing) ? "From the wall's start" : "From the wall's end"}
             mm={stretch.placing.distanceMm}
             onChange={(distanceMm) =>
-              revise({ stretch: { ...stretch, placing: { ...stretch.placing, distanceMm } } })
+              revise({
+                stretch: { ...stretch, placing: { ...stretch.placing, type: "off", distanceMm } as Placing },
+              })
             }
           />
           <LengthField

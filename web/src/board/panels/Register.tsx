@@ -39,12 +39,12 @@ export function Register() {
   );
 }
 
-/** The schedule of doors or windows shown, for a spreadsheet. */
+/** The schedule shown, for a spreadsheet. */
 function SaveSchedule() {
   const project = useBoard((s) => s.project);
   const version = useBoard((s) => s.version?.id);
   const drawing = useBoard(drawingShown);
-  if (drawing?.kind !== "DOORS" && drawing?.kind !== "WINDOWS") return null;
+  if (!drawing || drawing.kind === "PLAN" || drawing.kind === "BUILD_UPS") return null;
   return (
     <a
       className="mb-2 block text-verdigris underline hover:text-ink"
@@ -60,6 +60,8 @@ const SCHEDULES = [
   ["BUILD_UPS", "Wall build-ups", "Add build-up schedule"],
   ["DOORS", "Doors", "Add door schedule"],
   ["WINDOWS", "Windows", "Add window schedule"],
+  ["ROOMS", "Rooms", "Add room schedule"],
+  ["FITTINGS", "Fittings", "Add fitting schedule"],
 ] as const;
 
 /** One schedule of a kind serves all sheets, so each is offered until it is there. */

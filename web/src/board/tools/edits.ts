@@ -6,6 +6,7 @@ import { gapEdit } from "./gap";
 import { openingEdit } from "./opening";
 import { pieceEdit, postEdit } from "./piece";
 import { copyEdit, mirrorEdit, moveEdit, pasteEdit, scaleEdit, turnEdit } from "./rearrange";
+import { fittingEdit, limitEdit, measureEdit, roomEdit } from "./rooms";
 import { besideEdit, cutEdit, endEdit, reachEdit, rectangleEdit, runEdit } from "./walls";
 
 /** What the active tool would do now: the edit to preview, and to make on the next click or Enter. */
@@ -13,7 +14,7 @@ export function editMeant(state: BoardState): Edit | null {
   const { tool } = state;
   switch (tool.name) {
     case "select":
-      return gapEdit(state);
+      return gapEdit(state) ?? measureEdit(state);
     case "run":
       return runEdit(state, tool);
     case "rectangle":
@@ -29,6 +30,12 @@ export function editMeant(state: BoardState): Edit | null {
     case "door":
     case "window":
       return openingEdit(state, tool.name);
+    case "room":
+      return roomEdit(state);
+    case "limit":
+      return limitEdit(state, tool.from);
+    case "fitting":
+      return fittingEdit(state);
     case "bend":
       return bendEdit(state);
     case "piece":

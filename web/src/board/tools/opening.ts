@@ -1,35 +1,99 @@
-import type { Catch, Edit, End, OpeningKind, Placing } from "../../api/types";
+import type { Catch, Edit, End, OpeningAim, OpeningKind, Placing } from "../../api/types";
 import { distance, footOn } from "../near";
-import { type BoardState, elementOf, faceOf, measuredLine, typedMm } from "../state";
+import { type BoardState, elementOf, elementsOf, faceOf, measuredLine, typedMm } from "../state";
 import type { ModelPoint } from "../view";
 
-/** The opening the pointer means: in the wall under it, from that wall's nearer end. */
+/** The opening the pointer means: in the wall under it, set out as chosen. */
 export function openingEdit(state: BoardState, what: "door" | "window"): Edit | null {
   const target = wallUnderPointer(state);
   const facts = state.making[what];
-  const placing = target ? placingAt(state, target, facts.widthMm) : null;
-  if (!target || !placing) return null;
+  const { makes } = state.making;
+  const aim = target ? aimAt(state, target) : null;
+  if (!target || !aim || !makes) return null;
   return {
     type: "placeOpening",
     wall: target,
     layer: "layer-openings",
-    placing,
+    aim,
     widthMm: facts.widthMm,
     heightMm: facts.heightMm,
     sillMm: what === "window" ? state.making.window.sillMm : 0,
-    kind: kindOf(state, what, placing.from, target),
+    kind: kindOf(state, what, nearerEndOf(state, target), target),
+    make: makes[what],
   };
 }
 
-/** Where in a wall something of a width lies: at the pointer, or at the typed distance from the nearer end. */
+/** How the next opening is set out: by the measure typed for, by a rule, or where the pointer is. */
+function aimAt(state: BoardState, wall: string): OpeningAim | null {
+  const { pointer, making } = state;
+  if (!pointer) return null;
+  const at: [number, number] = [pointer.x, pointer.y];
+  const side = sideOfPointer(state, wall);
+  const of = state.faces === "FINISH" ? "FINISH" : "STRUCTURE";
+  const mm = typedMm(state);
+  if (mm !== undefined && making.setting !== "STAND_OFF")
+    return { type: "typed", at, side, of, measure: state.measureAt, mm };
+  switch (making.setting) {
+    case "POINTER":
+      return { type: "pointed", at, side, of };
+    case "ROOM":
+    case "WALL":
+    case "GAP":
+      return { type: "centred", at, side, of, in: making.setting };
+    case "SPACED":
+      return { type: "spaced", at, side, of, count: making.spaced };
+    case "STAND_OFF":
+      return { type: "standOff", at, side, of, mm: mm ?? making.standOffMm };
+    case "IN_LINE": {
+      const opening = openingAcross(state, wall);
+      return opening ? { type: "inLineWith", opening } : null;
+    }
+  }
+}
+
+/** The opening of another wall whose middle lies most nearly square across from the pointer. */
+function openingAcross(state: BoardState, wall: string): string | undefined {
+  const line = measuredLine(state, wall);
+  const { pointer } = state;
+  if (!pointer) return undefined;
+  const here = alongLine(line, pointer).s;
+  let best: string | undefined;
+  let least = Number.POSITIVE_INFINITY;
+  for (const o of elementsOf(state, "opening")) {
+    const edges = (state.groups.get(o.id)?.catches ?? []).filter((c) => c.hold.type === "atJamb");
+    const [one, two] = edges;
+    if (o.wall === wall || !one || !two) continue;
+    const middle = { x: (one.from[0] + two.to[0]) / 2, y: (one.from[1] + two.to[1]) / 2 };
+    const off = Math.abs(alongLine(line, middle).s - here);
+    if (off < least) {
+      least = off;
+      best = o.id;
+    }
+  }
+  return best;
+}
+
+function nearerEndOf(state: BoardState, wall: string): End {
+  const { pointer } = state;
+  if (!pointer) return "START";
+  const { s, length } = alongLine(measuredLine(state, wall), pointer);
+  return s <= length / 2 ? "START" : "END";
+}
+
+/** Where in a wall a piece of a width lies: at the pointer, or at the typed distance from the nearer end. */
 export function placingAt(state: BoardState, wall: string, widthMm: number): Placing | null {
   const { pointer } = state;
   if (!pointer) return null;
   const { s, length } = alongLine(measuredLine(state, wall), pointer);
   if (length === 0) return null;
-  const from = s <= length / 2 ? "START" : "END";
-  const byPointer = Math.round((from === "START" ? s : length - s) - widthMm / 2);
-  return { from, distanceMm: typedMm(state) ?? byPointer };
+  const end = s <= length / 2 ? "START" : "END";
+  const byPointer = Math.round((end === "START" ? s : length - s) - widthMm / 2);
+  return {
+    type: "off",
+    stop: { type: "wallsEnd", end, line: "SET_OUT" },
+    to: "NEAR",
+    distanceMm: typedMm(state) ?? byPointer,
+  };
 }
 
 /** How far along a line of segments the foot of a point lies, and how long the line is. */

@@ -65,9 +65,18 @@ function ofTool(state: BoardState): Words {
     case "post":
       return ["Post.", "Click where its middle goes."];
     case "door":
-      return ["Door.", "Point at a wall and type the distance from its end, or click. H turns the hinge."];
+      return [`Door.`, `${settingWords(state)} H turns the hinge.`];
     case "window":
-      return ["Window.", "Point at a wall and type the distance from its end, or click."];
+      return ["Window.", settingWords(state)];
+    case "room":
+      return ["Room.", "Click inside a closed area to name it."];
+    case "limit":
+      return ["Room limit.", tool.from ? "Click where it ends." : "Click where it starts, at a wall."];
+    case "fitting":
+      return [
+        "Fitting.",
+        "Click where it goes; near a wall it turns its back to it. Type its distance. H mirrors it.",
+      ];
     case "move":
       if (!selected) return ["Move.", "Click the thing to move."];
       return [
@@ -124,6 +133,20 @@ function ofTool(state: BoardState): Words {
   }
 }
 
+/** What pointing, typing and clicking do for an opening. */
+function settingWords(state: BoardState): string {
+  switch (state.making.setting) {
+    case "POINTER":
+      return "Point at a wall; type the distance that counts, or click. C takes the next distance.";
+    case "STAND_OFF":
+      return "Point near a corner of a room and click, or type how far off it.";
+    case "IN_LINE":
+      return "Point at a wall, across from the opening it is to be in line with, and click.";
+    default:
+      return "Point at a wall and click; what is typed goes by a distance instead.";
+  }
+}
+
 /** With one wall selected, which wall a typed length would move. */
 function selecting(state: BoardState): Words {
   const pointed = gapPointedAt(state);
@@ -135,6 +158,8 @@ function selecting(state: BoardState): Words {
       `Type its gap to ${markOf(state, rest)}. N moves ${markOf(state, rest)} instead.`,
     ];
   }
+  const measure = state.settingOut?.measures[state.measureAt];
+  if (measure) return ["Select.", `Type to change the distance. ${measure.words}. C takes the next.`];
   return state.selection.length > 0
     ? ["Select.", "Drag to move it, or press M to move it exactly."]
     : ["Select.", "Click a thing, or drag a box."];

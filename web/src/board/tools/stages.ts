@@ -36,6 +36,14 @@ export const STAGES: readonly Stage[] = [
     ],
   },
   {
+    words: "Rooms and fittings",
+    tools: [
+      { name: "room", words: "Room", key: "R" },
+      { name: "limit", words: "Room limit", key: "B" },
+      { name: "fitting", words: "Fitting", key: "F" },
+    ],
+  },
+  {
     words: "Dimensions, notes",
     tools: [
       { name: "string", words: "Dimension string", key: "s" },
@@ -61,6 +69,7 @@ export const AIMING: readonly ToolName[] = [
   "rectangle",
   "cut",
   "post",
+  "limit",
   "move",
   "copy",
   "turn",
@@ -70,6 +79,9 @@ export const AIMING: readonly ToolName[] = [
   "measure",
   "scale",
 ];
+
+/** The tools that set something out along a wall, from its neighbours. */
+export const PLACES_ALONG: readonly ToolName[] = ["door", "window", "fitting"];
 
 /** How a key is written where a tool stands. */
 export function keyWords(key: string): string {
@@ -81,7 +93,7 @@ export const OTHER_KEYS: readonly (readonly [string, string])[] = [
   ["0 to 9", "Type a length; 3600 x 2700 are two, at 30 is an angle, 3200 at 30 both"],
   ["Enter", "Accept; with nothing typed, end the run, split, or paste where it was"],
   ["Esc", "Step back once: what is typed, the aim, the last pick, then the tool"],
-  ["C", "Next place the pointer could hold to (Tab while typing)"],
+  ["C", "Next place the pointer could hold to, or next distance to set out by (Tab while typing)"],
   ["Arrows", "Hold the direction: right, up, left, down"],
   ["F", "Hold the direction the pointer shows, or let it go"],
   ["A", "Measure the next point from the place caught"],
@@ -92,8 +104,8 @@ export const OTHER_KEYS: readonly (readonly [string, string])[] = [
   ],
   ["U", "Turn arrows, across and up to the wall under the pointer; clear of walls, back"],
   ["O", "Step the set-out line of walls to draw"],
-  ["I", "Turn walls inside out: those to draw or those selected"],
-  ["H", "Turn the door to place: its hinge, or the way it slides"],
+  ["I", "Turn walls inside out: those to draw or those selected; a free fitting by a quarter"],
+  ["H", "Turn the door to place: its hinge, or the way it slides; mirror the fitting"],
   ["Drag", "From clear paper: select what lies inside. From a thing: all that is touched"],
   ["Shift", "With a click or a box, select more"],
   ["Space", "Held while dragging, shift the view (or drag with another button)"],
@@ -117,6 +129,7 @@ export function fresh(name: ToolName): Tool {
     case "string":
       return { name, picks: [], undone: [] };
     case "rectangle":
+    case "limit":
     case "move":
     case "copy":
     case "mirror":
@@ -159,6 +172,7 @@ export function stepBack(tool: Tool): Tool | null {
     case "turn":
       return tool.from ? { ...tool, from: null } : tool.centre ? { ...tool, centre: null } : null;
     case "rectangle":
+    case "limit":
     case "move":
     case "copy":
     case "mirror":

@@ -68,7 +68,7 @@ public final class Sketch {
                 new Storey(STOREY, "Ground", 0, 2500),
                 new Layer(LAYER, "All"),
                 lens(),
-                new Drawing(PLAN, "Plan", Drawing.Kind.PLAN, STOREY, LENS, 50)));
+                new Drawing(PLAN, "Plan", Drawing.Kind.PLAN, STOREY, LENS, 50, "")));
         for (String name : List.of("brick", "air", "stud", "board", "insulation")) {
             elements.add(new Material(
                     id(name), name, name, new Hatch(Hatch.Pattern.NONE, 1), "#ffffff", new Heat.Unstated(), ""));
@@ -107,7 +107,16 @@ public final class Sketch {
     public static Lens lens() {
         Map<PenRole, Pen> pens = new EnumMap<>(PenRole.class);
         for (PenRole role : PenRole.values()) pens.put(role, new Pen(0.25, Pen.Dash.CONTINUOUS));
-        return new Lens(LENS, "All", List.of(), pens, 0, new Detail(1000, 1000), false);
+        return new Lens(
+                LENS,
+                "All",
+                List.of(),
+                pens,
+                0,
+                new Detail(1000, 1000),
+                false,
+                List.of(),
+                Lens.OpeningEdges.STRUCTURAL);
     }
 
     public Building building() {
@@ -209,7 +218,7 @@ public final class Sketch {
         return (Opening) run(new PlaceOpening(
                         wall.id(),
                         LAYER,
-                        new Placing(End.START, fromStart),
+                        Placing.from(End.START, fromStart),
                         width,
                         2100,
                         0,
@@ -222,7 +231,7 @@ public final class Sketch {
         return (Opening) run(new PlaceOpening(
                         wall.id(),
                         LAYER,
-                        new Placing(End.START, fromStart),
+                        Placing.from(End.START, fromStart),
                         width,
                         height,
                         sill,

@@ -303,7 +303,7 @@ class EditingApiTest {
         api.edit(new PlaceOpening(
                 wall("W1"),
                 OfficeStandard.LAYER_OPENINGS,
-                new Placing(End.START, 1000),
+                Placing.from(End.START, 1000),
                 838,
                 2040,
                 0,

@@ -36,6 +36,8 @@ public final class Building {
     private final Object self = new Object();
 
     private final @Nullable Object earlier;
+    private volatile @Nullable Rooms rooms;
+    private final Rooms.Memory knownRooms;
 
     private Building(
             Model model,
@@ -43,13 +45,15 @@ public final class Building {
             Grid grid,
             HashPMap<ElementId, WallSolid> solids,
             Set<ElementId> fitted,
-            @Nullable Object earlier) {
+            @Nullable Object earlier,
+            Rooms.Memory knownRooms) {
         this.model = model;
         this.strips = strips;
         this.grid = grid;
         this.solids = solids;
         this.fitted = Collections.unmodifiableSet(fitted);
         this.earlier = earlier;
+        this.knownRooms = knownRooms;
     }
 
     public static Building of(Model model) {
@@ -61,7 +65,8 @@ public final class Building {
             grid = grid.with(strip);
         }
         Set<ElementId> all = new TreeSet<>(strips.keySet());
-        return new Building(model, strips, grid, fitted(model, strips, HashTreePMap.empty(), all), all, null);
+        return new Building(
+                model, strips, grid, fitted(model, strips, HashTreePMap.empty(), all), all, null, Rooms.Memory.NONE);
     }
 
     /** The building of {@code next}, which {@code change} made of this one's model. */
@@ -78,7 +83,10 @@ public final class Building {
             after = is == null ? after.minus(id) : after.plus(id, is);
             touched.altered(id);
         }
-        return new Building(next, after, place, fitted(next, after, solids, touched.solids()), touched.solids(), self);
+        touched.addInLine();
+        Rooms.Memory known = rooms instanceof Rooms found ? found.memory() : knownRooms;
+        return new Building(
+                next, after, place, fitted(next, after, solids, touched.solids()), touched.solids(), self, known);
     }
 
     private static HashPMap<ElementId, WallSolid> fitted(
@@ -171,6 +179,12 @@ public final class Building {
     /** The wall {@code wall} before its ends are joined; null where it has no length. */
     public @Nullable Strip strip(ElementId wall) {
         return strips.get(wall);
+    }
+
+    /** The closed areas of its storeys. */
+    public Rooms rooms() {
+        Rooms known = rooms;
+        return known == null ? rooms = new Rooms(this, knownRooms) : known;
     }
 
     /** The solids of a storey, in the order of their walls' ids. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
@@ -13,6 +14,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Relations.WallEndRef;
 import org.leanlintel.core.model.WallEnd;
 
@@ -53,6 +55,28 @@ final class Junctions {
         if (!(strip.wall().at(end) instanceof WallEnd.OnSide side)) return arm.s(0);
         Strip host = strips.get(side.wall());
         return host == null ? arm.s(0) : SideJoint.of(arm, host, side.reach()).faceAlongSetOut();
+    }
+
+    /** How things lie along a wall. */
+    Placings placings(Strip strip) {
+        return new Placings(
+                strip,
+                joint(strip, End.START),
+                joint(strip, End.END),
+                visibleEnd(strip, End.START),
+                visibleEnd(strip, End.END),
+                standingOn(strip));
+    }
+
+    /** The middle of an opening on its wall's set-out line; null where it is not there or waits for itself. */
+    @Nullable
+    Vec middleOf(ElementId opening, Set<ElementId> waiting) {
+        if (!(model.find(opening, Opening.class) instanceof Opening o)) return null;
+        Strip strip = strips.get(o.wall());
+        if (strip == null) return null;
+        List<Opening> there = model.relations().openingsIn(o.wall());
+        Span span = new OpeningPlaces(placings(strip), this, there, waiting).here(opening);
+        return span == null ? null : strip.at((span.from() + span.to()) / 2, 0);
     }
 
     /** The walls that stand on {@code host}: those attached to its side, and the extra arms at its corners. */

@@ -2,6 +2,7 @@ package org.leanlintel.core.building;
 
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.WallPiece;
 
@@ -22,8 +23,9 @@ public record PlacedPiece(WallPiece piece, double from, double to, double lo, do
 
     /** From where to where a part lies, in a wall seen from {@code start} to {@code end}. */
     static Span stretch(WallPiece.Part part, double start, double end) {
-        double distance = part.placing().distanceMm();
-        double from = part.placing().from() == End.START ? start + distance : end - distance - part.widthMm();
+        Placing.Off off = (Placing.Off) part.placing();
+        double from =
+                off.stop().towards() == End.END ? start + off.distanceMm() : end - off.distanceMm() - part.widthMm();
         return new Span(from, from + part.widthMm(), null);
     }
 

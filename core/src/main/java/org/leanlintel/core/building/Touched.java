@@ -13,6 +13,7 @@ import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Relations.WallEndRef;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
@@ -106,12 +107,18 @@ final class Touched {
         }
     }
 
-    /** Where a structure goes through a wall, those that stand on it are fitted to each other. */
-    private void addThoseByAThroughOne(Model model, ElementId host) {
-        List<WallEndRef> refs = model.relations().endsOn(host);
-        boolean through = refs.stream()
-                .anyMatch(r -> r.wall().at(r.end()) instanceof WallEnd.OnSide s && s.reach() == WallEnd.Reach.THROUGH);
-        if (through) refs.forEach(r -> solids.add(r.wall().id()));
+    /** Walls whose openings are in line with openings of walls that are fitted anew, and so on from there. */
+    void addInLine() {
+        Model after = models.getLast();
+        boolean more = after.all(Opening.class).stream().anyMatch(o -> o.placing() instanceof Placing.InLine);
+        while (more) {
+            more = false;
+            for (Opening o : after.all(Opening.class)) {
+                if (!(o.placing() instanceof Placing.InLine line)) continue;
+                Opening leads = after.find(line.opening(), Opening.class);
+                if (leads == null || solids.contains(leads.wall())) more |= solids.add(o.wall());
+            }
+        }
     }
 
     /** Walls to fit anew, in the order of their ids; some of them may have gone. */

@@ -2,10 +2,12 @@ package org.leanlintel.core.building;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 import org.leanlintel.core.building.EndJoint.Cap;
 import org.leanlintel.core.building.Strip.StripPly;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.End;
 
 /** What a wall amounts to as bodies, and as areas in plan. */
@@ -61,14 +63,27 @@ public final class WallBodies {
 
     /** All plies of a wall in plan, openings left out; of one whose plies are clean. */
     public static Area footprint(WallSolid solid) {
-        return Area.union(plies(solid));
+        List<Area> all = plies(solid);
+        for (Cap cap : solid.caps()) all.add(Area.of(solid.outline(cap)));
+        return Area.union(all);
+    }
+
+    /** What lies between the outer and the inner face of a wall's structure in plan, openings left out. */
+    static List<Area> structure(WallSolid solid) {
+        BuildUp buildUp = solid.strip().buildUp();
+        return plies(solid, p -> p.index() >= buildUp.structureFrom() && p.index() < buildUp.structureTo());
     }
 
     private static List<Area> plies(WallSolid solid) {
+        return plies(solid, p -> true);
+    }
+
+    private static List<Area> plies(WallSolid solid, Predicate<StripPly> counts) {
         Band whole = solid.whole();
         List<Area> areas = new ArrayList<>();
         for (int i = 0; i < solid.strip().plies().size(); i++) {
-            if (solid.strip().plies().get(i).thickness() == 0) continue;
+            StripPly ply = solid.strip().plies().get(i);
+            if (ply.thickness() == 0 || !counts.test(ply)) continue;
             for (PlyRun run : solid.runs(i, whole)) areas.add(Area.of(solid.outline(i, run)));
         }
         return areas;

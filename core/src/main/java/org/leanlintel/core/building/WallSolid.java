@@ -2,8 +2,10 @@ package org.leanlintel.core.building;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -12,13 +14,17 @@ import org.leanlintel.core.building.EndJoint.Cap;
 import org.leanlintel.core.building.EndJoint.PlyEnd;
 import org.leanlintel.core.building.SideJoint.Cut;
 import org.leanlintel.core.building.Strip.StripPly;
+import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Stop;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallPiece;
@@ -37,6 +43,9 @@ public final class WallSolid {
     private final double visibleStart;
     private final double visibleEnd;
     private final List<List<Interruption>> cutsByPly = new ArrayList<>();
+    private final Placings placings;
+    private final Set<ElementId> lost = new HashSet<>();
+    private @Nullable Area footprint;
 
     /** A cut by a wall that stands on this one, from that wall's foot to its head, above the storey's level. */
     private record Interruption(Cut cut, double lowMm, double highMm) {
@@ -54,9 +63,9 @@ public final class WallSolid {
         standing = junctions.standingOn(strip);
         visibleStart = junctions.visibleEnd(strip, End.START);
         visibleEnd = junctions.visibleEnd(strip, End.END);
-        openings = model.relations().openingsIn(strip.wall().id()).stream()
-                .map(o -> PlacedOpening.of(o, visibleStart, visibleEnd))
-                .toList();
+        placings = new Placings(strip, start, end, visibleStart, visibleEnd, standing);
+        List<Opening> all = model.relations().openingsIn(strip.wall().id());
+        openings = OpeningPlaces.of(placings, junctions, all, lost);
         strip.plies().forEach(p -> cutsByPly.add(new ArrayList<>()));
         standing.forEach(this::interrupt);
         cutsByPly.forEach(
@@ -96,6 +105,57 @@ public final class WallSolid {
 
     public List<PlacedPiece> pieces() {
         return pieces;
+    }
+
+    /** Openings that were placed from something which is not here any more. */
+    public Set<ElementId> lostOpenings() {
+        return lost;
+    }
+
+    /** Where something of a width lies along it by a rule; null where what that goes by is not here. */
+    public @Nullable Span place(Placing placing, double widthMm) {
+        return placings.span(placing, widthMm, others());
+    }
+
+    /** Where a stop lies along it; null where it is not here. */
+    public @Nullable Double place(Stop stop) {
+        return placings.at(stop, others());
+    }
+
+    private Placings.Others others() {
+        return new Placings.Others() {
+            @Override
+            public @Nullable Span here(ElementId id) {
+                PlacedOpening o = opening(id);
+                return o == null ? null : new Span(o.from(), o.to(), null);
+            }
+
+            @Override
+            public @Nullable Vec middle(ElementId id) {
+                return null;
+            }
+        };
+    }
+
+    /** The walls that stand on a side of it, where their finished faces or those of their structures meet it. */
+    public List<Standing> wallsStanding(Side side, Stop.Of of) {
+        List<Standing> found = new ArrayList<>();
+        for (SideJoint joint : standing)
+            if (joint.onLeft() == (side == Side.LEFT) && joint.standingWall().stays())
+                found.add(new Standing(
+                        joint.standingWall().id(),
+                        Placings.face(joint, End.START, of),
+                        Placings.face(joint, End.END, of)));
+        return found;
+    }
+
+    /** A wall that stands on this one. @param from along this one */
+    public record Standing(ElementId wall, double from, double to) {}
+
+    /** All its plies in plan, openings left out. */
+    public Area footprint() {
+        Area known = footprint;
+        return known == null ? footprint = WallBodies.footprint(this) : known;
     }
 
     /** The piece {@code id} on this wall; null if it is not here. */

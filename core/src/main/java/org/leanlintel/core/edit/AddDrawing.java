@@ -24,7 +24,7 @@ public record AddDrawing(String name, Drawing.Kind kind, ElementId storey, Eleme
             if (d.name().equalsIgnoreCase(name.strip()))
                 return Refusal.because("There is a drawing \"%s\" already.".formatted(d.name()), d.id());
         }
-        Drawing made = new Drawing(new NewIds(building.model()).next(), name, kind, storey, lens, scale);
+        Drawing made = new Drawing(new NewIds(building.model()).next(), name, kind, storey, lens, scale, "");
         return Change.to(building.model(), "add " + Naming.of(made), List.of(made), List.of());
     }
 }

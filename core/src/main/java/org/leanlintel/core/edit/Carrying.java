@@ -11,6 +11,9 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.PlacedFitting;
+import org.leanlintel.core.building.PlacedOpening;
+import org.leanlintel.core.building.Span;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Line;
@@ -23,6 +26,7 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.KeptGap;
@@ -32,6 +36,10 @@ import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.Room;
+import org.leanlintel.core.model.RoomLimit;
+import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Stop;
 import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
@@ -112,7 +120,8 @@ final class Carrying {
                 .withEnd(End.START, end(wall, End.START))
                 .withEnd(End.END, end(wall, End.END));
         put.put(moved.id(), movement.mirrors() ? mirrored(moved) : moved);
-        for (Opening o : from.model().relations().openingsIn(wall.id())) opening(o, moved.id(), o.placing());
+        for (Opening o : from.model().relations().openingsIn(wall.id()))
+            opening(o, moved.id(), placing(o.wall(), o.placing(), o.id(), o.widthMm()));
         for (WallPiece p : from.model().relations().piecesOn(wall.id())) piece(p, moved.id());
     }
 
@@ -183,10 +192,102 @@ final class Carrying {
     }
 
     private void opening(Opening o, ElementId wall, Placing at) {
-        Opening moved = o.named(idOf(o), copies ? marks.next(o.kind() instanceof Opening.Window ? "G" : "D") : o.mark())
+        Opening moved = o.named(idOf(o), copies ? marks.next(o.letter()) : o.mark())
                 .placed(wall, at)
                 .onLayer(there.apply(o.layer()));
         put.put(moved.id(), movement.mirrors() ? moved.of(moved.kind().mirrored()) : moved);
+    }
+
+    /** The same rule among what is carried; where what it goes by stays behind, the place it has now. */
+    private Placing placing(ElementId wall, Placing was, ElementId thing, double widthMm) {
+        Placing there =
+                switch (was) {
+                    case Placing.Off off ->
+                        stop(off.stop()) instanceof Stop s ? new Placing.Off(s, off.to(), off.distanceMm()) : null;
+                    case Placing.Between b ->
+                        stop(b.one()) instanceof Stop one && stop(b.two()) instanceof Stop two
+                                ? new Placing.Between(one, two, b.place(), b.of())
+                                : null;
+                    case Placing.InLine line ->
+                        carried.get(line.opening()) instanceof ElementId id ? new Placing.InLine(id) : null;
+                };
+        if (there != null) return there;
+        WallSolid solid = from.solid(wall);
+        Span now = solid == null ? null : stretch(solid, was, thing, widthMm);
+        return now == null ? was : Places.fixed(solid, (now.from() + now.to()) / 2, widthMm);
+    }
+
+    private static @Nullable Span stretch(WallSolid solid, Placing placing, ElementId thing, double widthMm) {
+        return solid.opening(thing) instanceof PlacedOpening o
+                ? new Span(o.from(), o.to(), null)
+                : solid.place(placing, widthMm);
+    }
+
+    /** Null where it is of something that stays behind. */
+    private @Nullable Stop stop(Stop was) {
+        return switch (was) {
+            case Stop.WallsEnd e ->
+                movement.mirrors() ? new Stop.WallsEnd(e.end(), e.line().mirrored()) : e;
+            case Stop.AtWall w ->
+                walls.contains(w.wall()) ? new Stop.AtWall(carried.get(w.wall()), w.towards(), w.of()) : null;
+            case Stop.AtOpening o ->
+                carriedWith(o.opening()) instanceof ElementId id ? new Stop.AtOpening(id, o.towards()) : null;
+        };
+    }
+
+    /** The id an opening will have that goes with its wall; null where that stays. */
+    private @Nullable ElementId carriedWith(ElementId opening) {
+        return from.model().find(opening, Opening.class) instanceof Opening o && walls.contains(o.wall())
+                ? idOf(o)
+                : null;
+    }
+
+    private void fitting(Fitting f) {
+        PlacedFitting placed = PlacedFitting.of(f, from);
+        ElementId id = idOf(f);
+        Fitting moved = f.on(id, there.apply(f.storey()), there.apply(f.layer()), copies ? marks.next("F") : f.mark())
+                .of(there.apply(f.symbol()), f.widthMm(), f.depthMm())
+                .mirrored(movement.mirrors() != f.mirrored());
+        put.put(id, moved.seated(seat(f, placed)));
+    }
+
+    private Fitting.Seat seat(Fitting f, @Nullable PlacedFitting placed) {
+        if (f.seat() instanceof Fitting.OnWall seat && walls.contains(seat.wall())) {
+            Side side = movement.mirrors() ? seat.side().other() : seat.side();
+            Placing placing = placing(seat.wall(), seat.placing(), f.id(), f.widthMm());
+            return new Fitting.OnWall(carried.get(seat.wall()), side, placing);
+        }
+        if (placed == null) return f.seat();
+        Vec out = movement.direction(placed.out());
+        Seating seating = new Seating(into, there.apply(f.storey()), walls);
+        Vec back = movement.point(placed.box(f.widthMm() / 2, 0));
+        Fitting.Seat against = placed.symbol().back() ? seating.against(back, out, f.widthMm()) : null;
+        return against != null
+                ? against
+                : new Fitting.Free(movement.point(placed.middle()), out.left().angle());
+    }
+
+    private void room(Room r) {
+        Room.LabelPlace label =
+                r.label() instanceof Room.PutAt at ? new Room.PutAt(movement.point(at.at())) : r.label();
+        ElementId id = idOf(r);
+        put.put(
+                id,
+                r.on(id, there.apply(r.storey()), there.apply(r.layer()))
+                        .seeded(movement.point(r.seed()))
+                        .labelled(label));
+    }
+
+    private void roomLimit(RoomLimit l) {
+        ElementId id = idOf(l);
+        put.put(
+                id,
+                new RoomLimit(
+                        id,
+                        there.apply(l.storey()),
+                        there.apply(l.layer()),
+                        movement.point(l.from()),
+                        movement.point(l.to())));
     }
 
     private void piece(WallPiece p, ElementId wall) {
@@ -235,6 +336,9 @@ final class Carrying {
             case Corner c -> {}
             case Post p -> post(p);
             case Note n -> note(n);
+            case Fitting f -> fitting(f);
+            case Room r -> room(r);
+            case RoomLimit l -> roomLimit(l);
             case Opening o -> {
                 return walls.contains(o.wall()) ? null : alone(o);
             }
@@ -304,8 +408,9 @@ final class Carrying {
         Strip strip = from.strip(o.wall());
         if (strip == null || !movement.isShift() || from != into) return withItsWall(o);
         double along = movement.origin().dot(strip.axis().chord().direction());
-        boolean fromStart = o.placing().from() == End.START;
-        opening(o, o.wall(), new Placing(o.placing().from(), o.placing().distanceMm() + (fromStart ? along : -along)));
+        WallSolid solid = from.solid(o.wall());
+        if (solid == null || !(solid.opening(o.id()) instanceof PlacedOpening now)) return withItsWall(o);
+        opening(o, o.wall(), Places.shifted(o.placing(), along, solid, now.from(), now.to()));
         return null;
     }
 

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.PlacedFitting;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Corner;
@@ -14,6 +15,7 @@ import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.Meeting;
@@ -70,6 +72,7 @@ public record Delete(List<ElementId> elements) implements Edit {
         Change of(List<Element> asked) {
             asked.forEach(this::remove);
             model.all(Wall.class).stream().filter(w -> gone.contains(w.id())).forEach(this::freeWhatStandsOn);
+            model.all(Fitting.class).forEach(this::freeFitting);
             removeBareCorners();
             model.all(KeptGap.class).stream()
                     .filter(k -> gone.contains(k.gap().wall())
@@ -102,6 +105,14 @@ public record Delete(List<ElementId> elements) implements Edit {
                 Wall now = (Wall) put.getOrDefault(ref.wall().id(), ref.wall());
                 put.put(now.id(), now.withEnd(ref.end(), new WallEnd.AtCorner(corner.id())));
             }
+        }
+
+        /** A fitting on a wall that goes stands free where it is. */
+        private void freeFitting(Fitting f) {
+            boolean loses = f.seat() instanceof Fitting.OnWall seat && gone.contains(seat.wall());
+            if (!loses || gone.contains(f.id())) return;
+            if (PlacedFitting.of(f, building) instanceof PlacedFitting placed) put.put(f.id(), placed.freed());
+            else gone.add(f.id());
         }
 
         private void removeBareCorners() {

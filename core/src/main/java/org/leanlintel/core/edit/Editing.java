@@ -67,7 +67,9 @@ public final class Editing {
         Refusal taken = Taken.by(next, change);
         if (taken != null) return new Result(taken, building);
         Building after = building.after(change, next);
-        Refusal unsound = Soundness.check(building, after, change);
-        return unsound == null ? new Result(change, after) : new Result(unsound, building);
+        Change whole = Following.of(building, change, after);
+        if (whole != change) after = building.after(whole, building.model().after(whole));
+        Refusal unsound = Soundness.check(building, after, whole);
+        return unsound == null ? new Result(whole, after) : new Result(unsound, building);
     }
 }

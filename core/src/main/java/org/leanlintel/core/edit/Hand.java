@@ -13,11 +13,14 @@ import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.Room;
+import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Wall;
 
@@ -39,7 +42,8 @@ public record Hand(Vec about) implements Edit {
         Model model = building.model();
         Rigid mirror = Rigid.mirror(new Line(about, new Vec(0, 1)));
         List<Element> things = new ArrayList<>();
-        for (Class<? extends Element> kind : List.of(Wall.class, Post.class, Note.class, DimensionString.class))
+        for (Class<? extends Element> kind : List.of(
+                Wall.class, Post.class, Fitting.class, Room.class, RoomLimit.class, Note.class, DimensionString.class))
             things.addAll(model.all(kind));
         if (things.isEmpty()) return Refusal.because("There is nothing to hand yet.");
         Carrying carrying = new Carrying(

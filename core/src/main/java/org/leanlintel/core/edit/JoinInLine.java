@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.PlacedPiece;
+import org.leanlintel.core.building.Span;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Line;
@@ -23,6 +24,7 @@ import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.KeptGap;
@@ -140,6 +142,7 @@ public record JoinInLine(List<ElementId> walls) implements Edit {
             for (Strip s : strips) {
                 addOpenings(s);
                 addPieces(s);
+                addFittings(s);
                 addStanding(s);
                 addSharing(s);
                 if (s.wall() != kept) gone.add(s.wall().id());
@@ -169,10 +172,10 @@ public record JoinInLine(List<ElementId> walls) implements Edit {
 
         private Placing placed(Strip s, double start, double end, Placing was) {
             double one = place(s, start), two = place(s, end);
-            boolean fromStart = (was.from() == End.START) == sameWay(s);
+            boolean fromStart = (was instanceof Placing.Off off && off.stop().towards() == End.END) == sameWay(s);
             return fromStart
-                    ? new Placing(End.START, Math.min(one, two) - from)
-                    : new Placing(End.END, to - Math.max(one, two));
+                    ? Placing.from(End.START, Math.min(one, two) - from)
+                    : Placing.from(End.END, to - Math.max(one, two));
         }
 
         private void addOpenings(Strip s) {
@@ -180,6 +183,20 @@ public record JoinInLine(List<ElementId> walls) implements Edit {
                 Placing there = placed(s, o.from(), o.to(), o.opening().placing());
                 Opening moved = o.opening().placed(kept.id(), there);
                 put.put(moved.id(), sameWay(s) ? moved : moved.of(moved.kind().turnedAbout()));
+            }
+        }
+
+        private void addFittings(Strip s) {
+            for (Fitting f : model.all(Fitting.class)) {
+                boolean here = f.seat() instanceof Fitting.OnWall seat
+                        && seat.wall().equals(s.wall().id());
+                if (!here) continue;
+                Fitting.OnWall seat = (Fitting.OnWall) f.seat();
+                Span there = solid(s).place(seat.placing(), f.widthMm());
+                if (there == null) continue;
+                Side side = sameWay(s) ? seat.side() : seat.side().other();
+                Placing placing = placed(s, there.from(), there.to(), seat.placing());
+                put.put(f.id(), f.seated(new Fitting.OnWall(kept.id(), side, placing)));
             }
         }
 
@@ -193,7 +210,7 @@ public record JoinInLine(List<ElementId> walls) implements Edit {
                             new WallPiece.Part(placed(s, p.from(), p.to(), part.placing()), part.widthMm()));
                 else if (s.wall() != kept)
                     moved = moved.along(new WallPiece.Part(
-                            placed(s, p.from(), p.to(), new Placing(End.START, 0)), p.to() - p.from()));
+                            placed(s, p.from(), p.to(), Placing.from(End.START, 0)), p.to() - p.from()));
                 put.put(moved.id(), moved);
             }
         }

@@ -6,8 +6,12 @@ import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.PlacedOpening;
+import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.building.Span;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallAxis;
+import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
@@ -17,6 +21,7 @@ import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
@@ -25,6 +30,8 @@ import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Relations.WallEndRef;
+import org.leanlintel.core.model.Room;
+import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
@@ -108,6 +115,9 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
                 case WallPiece piece -> movePiece(piece);
                 case Post post -> put.put(post.id(), post.moved(by));
                 case Tracing t -> put.put(t.id(), t.laid(t.at().plus(by), t.angle()));
+                case Fitting f -> moveFitting(f);
+                case Room room -> moveLabel(room);
+                case RoomLimit l -> put.put(l.id(), l.between(l.from().plus(by), l.to().plus(by)));
                 case Note note -> put.put(note.id(), note.moved(by));
                 case DimensionString s -> put.put(s.id(), s.through(s.at().plus(by), s.holds()));
                 default -> {
@@ -177,21 +187,51 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
         }
 
         private void moveOpening(Opening opening) {
-            if (!moving.containsKey(opening.wall()))
-                put.put(opening.id(), opening.placed(opening.wall(), along(opening.wall(), opening.placing())));
+            WallSolid solid = building.solid(opening.wall());
+            if (moving.containsKey(opening.wall()) || solid == null) return;
+            if (!(solid.opening(opening.id()) instanceof PlacedOpening now)) return;
+            double along = along(solid);
+            put.put(
+                    opening.id(),
+                    opening.placed(
+                            opening.wall(), Places.shifted(opening.placing(), along, solid, now.from(), now.to())));
         }
 
         private void movePiece(WallPiece piece) {
-            if (moving.containsKey(piece.wall()) || !(piece.stretch() instanceof WallPiece.Part part)) return;
-            WallPiece.Part moved = new WallPiece.Part(along(piece.wall(), part.placing()), part.widthMm());
-            put.put(piece.id(), piece.along(moved));
+            WallSolid solid = building.solid(piece.wall());
+            if (moving.containsKey(piece.wall()) || solid == null) return;
+            if (!(piece.stretch() instanceof WallPiece.Part part)) return;
+            Placing there = Places.shifted(part.placing(), along(solid), solid, 0, 0);
+            put.put(piece.id(), piece.along(new WallPiece.Part(there, part.widthMm())));
         }
 
-        private Placing along(ElementId wall, Placing at) {
-            Strip strip = building.strip(wall);
-            if (strip == null) return at;
-            double along = by.dot(strip.axis().chord().direction());
-            return new Placing(at.from(), at.distanceMm() + (at.from() == End.START ? along : -along));
+        /** A fitting on a wall moves along it. */
+        private void moveFitting(Fitting f) {
+            switch (f.seat()) {
+                case Fitting.Free free ->
+                    put.put(f.id(), f.seated(new Fitting.Free(free.at().plus(by), free.angle())));
+                case Fitting.OnWall seat -> {
+                    WallSolid solid = building.solid(seat.wall());
+                    if (moving.containsKey(seat.wall()) || solid == null) return;
+                    Span now = solid.place(seat.placing(), f.widthMm());
+                    if (now == null) return;
+                    Placing there = Places.shifted(seat.placing(), along(solid), solid, now.from(), now.to());
+                    put.put(f.id(), f.seated(new Fitting.OnWall(seat.wall(), seat.side(), there)));
+                }
+            }
+        }
+
+        /** It is a room's label that moves: its area stays where the walls leave it. */
+        private void moveLabel(Room room) {
+            RoomSpace space = building.rooms().of(room);
+            Vec now = room.label() instanceof Room.PutAt put
+                    ? put.at()
+                    : space == null ? room.seed() : space.net().middle();
+            put.put(room.id(), room.labelled(new Room.PutAt(now.plus(by))));
+        }
+
+        private double along(WallSolid solid) {
+            return by.dot(solid.strip().axis().chord().direction());
         }
     }
 }

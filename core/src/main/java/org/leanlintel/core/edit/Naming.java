@@ -7,6 +7,7 @@ import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.HeatRule;
 import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.Layer;
@@ -16,9 +17,13 @@ import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Post;
+import org.leanlintel.core.model.Room;
+import org.leanlintel.core.model.RoomLimit;
+import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallPiece;
@@ -42,6 +47,11 @@ public final class Naming {
             case Opening o -> o.noun() + " " + o.mark();
             case WallPiece p -> p.noun() + " " + p.mark();
             case Post p -> "post " + p.mark();
+            case Room r -> "room " + (r.number().isEmpty() ? r.name() : r.number() + " " + r.name());
+            case RoomLimit l -> "room limit";
+            case Symbol s -> "symbol " + s.name();
+            case Fitting f -> "fitting " + f.mark();
+            case Rules r -> "rules " + r.name();
             case KeptGap k -> "kept gap";
             case Tracing t -> "picture \"" + t.name() + "\"";
             case DimensionString s -> "dimension string";
@@ -66,7 +76,8 @@ public final class Naming {
                         model.all(Wall.class).stream().map(Wall::mark),
                         model.all(Opening.class).stream().map(Opening::mark),
                         model.all(WallPiece.class).stream().map(WallPiece::mark),
-                        model.all(Post.class).stream().map(Post::mark))
+                        model.all(Post.class).stream().map(Post::mark),
+                        model.all(Fitting.class).stream().map(Fitting::mark))
                 .flatMap(all -> all);
         return highest(marks, letter);
     }

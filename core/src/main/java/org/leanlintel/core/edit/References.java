@@ -13,6 +13,7 @@ import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Framing;
 import org.leanlintel.core.model.HeatRule;
 import org.leanlintel.core.model.Hold;
@@ -27,9 +28,13 @@ import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.Room;
+import org.leanlintel.core.model.RoomLimit;
+import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
@@ -121,6 +126,22 @@ public final class References {
                 add(found, p.layer(), Layer.class);
                 ofMass(p.make(), found);
             }
+            case Room r -> {
+                add(found, r.storey(), Storey.class);
+                add(found, r.layer(), Layer.class);
+            }
+            case RoomLimit l -> {
+                add(found, l.storey(), Storey.class);
+                add(found, l.layer(), Layer.class);
+            }
+            case Fitting f -> {
+                add(found, f.storey(), Storey.class);
+                add(found, f.layer(), Layer.class);
+                add(found, f.symbol(), Symbol.class);
+                if (f.seat() instanceof Fitting.OnWall seat) add(found, seat.wall(), Wall.class);
+            }
+            case Symbol s -> {}
+            case Rules r -> {}
             case Tracing t -> add(found, t.storey(), Storey.class);
             case KeptGap k -> {
                 add(found, k.gap().wall(), Wall.class);

@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.PlacedPiece;
+import org.leanlintel.core.building.Span;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Tolerance;
@@ -16,6 +17,7 @@ import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Outcome;
@@ -77,6 +79,7 @@ public record Split(ElementId wall, Vec at) implements Edit {
         Outcome split() {
             Refusal refusal = addOpenings();
             if (refusal == null) refusal = addPieces();
+            if (refusal == null) refusal = addFittings();
             if (refusal == null) refusal = addStanding();
             if (refusal != null) return refusal;
             addParts();
@@ -123,6 +126,20 @@ public record Split(ElementId wall, Vec at) implements Edit {
             return null;
         }
 
+        private @Nullable Refusal addFittings() {
+            for (Fitting f : model.all(Fitting.class)) {
+                if (!(f.seat() instanceof Fitting.OnWall seat) || !seat.wall().equals(whole.id())) continue;
+                Span there = solid.place(seat.placing(), f.widthMm());
+                if (there == null) continue;
+                if (isWithin(there.from(), there.to())) return inTheWay(Naming.of(f), f.id());
+                put.add(f.seated(new Fitting.OnWall(
+                        isSecond(there.from()) ? secondId : whole.id(),
+                        seat.side(),
+                        placed(seat.placing(), there.from(), there.to()))));
+            }
+            return null;
+        }
+
         private @Nullable Refusal addStanding() {
             double half = Tolerance.SAME_MM;
             if (solid.standingWithin(s - half, s + half) instanceof Wall there)
@@ -151,10 +168,10 @@ public record Split(ElementId wall, Vec at) implements Edit {
             return from < s - Tolerance.SAME_MM && to > s + Tolerance.SAME_MM;
         }
 
-        /** The same place in the part it lies in: what was measured from the far end is measured from the split. */
+        /** The same place in the part it lies in: what was not measured from an end of that is measured from the split. */
         private Placing placed(Placing was, double from, double to) {
-            if (isSecond(from)) return was.from() == End.END ? was : new Placing(End.START, from - s);
-            return was.from() == End.START ? was : new Placing(End.END, s - to);
+            if (isSecond(from)) return Places.isFromEnd(was, End.END) ? was : Placing.from(End.START, from - s);
+            return Places.isFromEnd(was, End.START) ? was : Placing.from(End.END, s - to);
         }
 
         private Refusal inTheWay(String what, ElementId id) {

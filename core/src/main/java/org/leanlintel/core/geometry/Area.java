@@ -2,10 +2,15 @@ package org.leanlintel.core.geometry;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
+import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.PrecisionModel;
 import org.locationtech.jts.operation.buffer.BufferOp;
@@ -13,6 +18,7 @@ import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
+import org.locationtech.jts.operation.polygonize.Polygonizer;
 
 /** A region of the plan, possibly of several pieces with holes, in square millimetres. The one place that knows JTS. */
 public final class Area {
@@ -53,6 +59,101 @@ public final class Area {
     /** Everything that any of {@code areas} covers, on a grid of {@link Tolerance#SAME_MM}, so that neighbours leave no slivers. */
     public static Area union(Collection<Area> areas) {
         return new Area(UnaryUnionNG.union(areas.stream().map(a -> a.shape).toList(), JTS, GRID));
+    }
+
+    /**
+     * The areas that lines enclose between them. They meet only at points that all of them have; ends that lead nowhere do
+     * not count. What is enclosed within an area without touching its edge is a hole in it.
+     */
+    public static List<Area> enclosedBy(Collection<List<Vec>> lines) {
+        Polygonizer polygonizer = new Polygonizer();
+        for (List<Vec> line : lines) {
+            for (int i = 1; i < line.size(); i++)
+                if (!line.get(i).equals(line.get(i - 1))) polygonizer.add(line(List.of(line.get(i - 1), line.get(i))));
+        }
+        return areas(polygonizer);
+    }
+
+    private static List<Area> areas(Polygonizer polygonizer) {
+        List<Area> areas = new ArrayList<>();
+        for (Object found : polygonizer.getPolygons()) {
+            Polygon polygon = (Polygon) found;
+            polygon.normalize();
+            areas.add(new Area(polygon));
+        }
+        return areas;
+    }
+
+    private static LineString line(List<Vec> points) {
+        return JTS.createLineString(
+                points.stream().map(p -> new Coordinate(p.x(), p.y())).toArray(Coordinate[]::new));
+    }
+
+    /** What lines cut it into, each running from edge to edge or to another of them; itself alone where none does. */
+    public List<Area> splitBy(Collection<List<Vec>> lines) {
+        List<Geometry> all = new ArrayList<>(List.of(shape.getBoundary()));
+        for (List<Vec> l : lines) all.add(line(l));
+        Polygonizer polygonizer = new Polygonizer();
+        polygonizer.add(UnaryUnionNG.union(all, JTS, GRID));
+        List<Area> parts = areas(polygonizer);
+        parts.removeIf(part -> !covers(part.middle()));
+        return parts.size() < 2 ? List.of(this) : parts;
+    }
+
+    /** Its separate pieces, the largest first. */
+    public List<Area> parts() {
+        List<Area> parts = new ArrayList<>();
+        for (int i = 0; i < pieces(); i++) parts.add(new Area(shape.getGeometryN(i)));
+        parts.sort(Comparator.comparingDouble(Area::mm2).reversed());
+        return parts;
+    }
+
+    /** A point well inside it. @throws IllegalStateException where it is empty */
+    public Vec middle() {
+        if (shape.isEmpty()) throw new IllegalStateException("An empty area has no middle");
+        Coordinate c = shape.getCentroid().getCoordinate();
+        Vec centre = new Vec(c.x, c.y);
+        if (covers(centre)) return centre;
+        Coordinate inside = shape.getInteriorPoint().getCoordinate();
+        return new Vec(inside.x, inside.y);
+    }
+
+    /** Whether a point lies in it or on its edge. */
+    public boolean covers(Vec point) {
+        return SimplePointInAreaLocator.locate(new Coordinate(point.x(), point.y()), shape) != Location.EXTERIOR;
+    }
+
+    /** Whether all of another lies in it. */
+    public boolean covers(Area other) {
+        return shape.covers(other.shape);
+    }
+
+    /** Round its outer edges, holes left out, millimetres. */
+    public double perimeterMm() {
+        double sum = 0;
+        for (int i = 0; i < shape.getNumGeometries(); i++)
+            if (shape.getGeometryN(i) instanceof Polygon polygon)
+                sum += polygon.getExteriorRing().getLength();
+        return sum;
+    }
+
+    /** It without its holes. */
+    public Area filled() {
+        List<Geometry> shells = new ArrayList<>();
+        for (int i = 0; i < shape.getNumGeometries(); i++)
+            if (shape.getGeometryN(i) instanceof Polygon polygon)
+                shells.add(JTS.createPolygon(polygon.getExteriorRing()));
+        return new Area(UnaryUnionNG.union(shells, JTS, GRID));
+    }
+
+    public boolean isEmpty() {
+        return shape.isEmpty();
+    }
+
+    /** @throws IllegalArgumentException where it is empty */
+    public Bounds bounds() {
+        Envelope e = shape.getEnvelopeInternal();
+        return new Bounds(e.getMinX(), e.getMinY(), e.getMaxX(), e.getMaxY());
     }
 
     /** Everything within {@code mm} of it, corners kept sharp. */

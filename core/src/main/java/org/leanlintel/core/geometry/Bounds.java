@@ -30,6 +30,15 @@ public record Bounds(double minX, double minY, double maxX, double maxY) {
                 Math.max(maxX, other.maxX), Math.max(maxY, other.maxY));
     }
 
+    /** Whether they share a point. */
+    public boolean meets(Bounds other) {
+        return minX <= other.maxX && other.minX <= maxX && minY <= other.maxY && other.minY <= maxY;
+    }
+
+    public boolean covers(Vec point) {
+        return point.x() >= minX && point.x() <= maxX && point.y() >= minY && point.y() <= maxY;
+    }
+
     public double width() {
         return maxX - minX;
     }

@@ -27,6 +27,9 @@ public final class Tolerance {
     /** Square millimetres. What chords that stand for arcs may make two walls overlap where they join. */
     public static final double CHORDS_MM2 = 500;
 
+    /** Square millimetres. What walls leave between them is no room below this: 100 by 100 mm. */
+    public static final double LEAST_ROOM_MM2 = 10_000;
+
     /** Millimetres. A wall shorter than this is a slip of the pointer. */
     public static final double SHORTEST_WALL_MM = 10;
 

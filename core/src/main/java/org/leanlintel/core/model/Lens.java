@@ -10,6 +10,8 @@ import java.util.Map;
  *     (ISO 128-2 asks for 0.7 mm between lines); 0 draws every ply
  * @param detail how much of a build-up is drawn at which scale
  * @param wallMarks whether each wall shows the mark of its build-up
+ * @param roomLabels what room labels say under the name
+ * @param openings whether dimension strings go to structural openings or to the units in them
  */
 public record Lens(
         ElementId id,
@@ -18,17 +20,26 @@ public record Lens(
         Map<PenRole, Pen> pens,
         double thinnestPlyMm,
         Detail detail,
-        boolean wallMarks)
+        boolean wallMarks,
+        List<LabelPart> roomLabels,
+        OpeningEdges openings)
         implements Element {
 
     public Lens {
         name = Checks.name("A lens's name", name);
         hiddenLayers = List.copyOf(hiddenLayers);
         pens = Map.copyOf(pens);
+        roomLabels = roomLabels.stream().distinct().toList();
         thinnestPlyMm = Checks.between("The thinnest ply drawn", thinnestPlyMm, 0, 10);
         for (PenRole role : PenRole.values()) {
             if (!pens.containsKey(role))
                 throw new IllegalArgumentException("The lens \"%s\" has no pen for %s.".formatted(name, role));
         }
+    }
+
+    /** What an edge of an opening is, where it is measured to. */
+    public enum OpeningEdges {
+        STRUCTURAL,
+        UNIT
     }
 }

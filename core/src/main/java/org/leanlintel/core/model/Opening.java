@@ -6,6 +6,8 @@ package org.leanlintel.core.model;
  * @param mark what people call it: D3, N4
  * @param widthMm of the structural (rough) opening
  * @param sillMm its lower edge above the storey's level
+ * @param make of what stands in it
+ * @param typeMark of what it shares its sizes, kind and make with; empty where it is alone
  */
 public record Opening(
         ElementId id,
@@ -16,7 +18,9 @@ public record Opening(
         double widthMm,
         double heightMm,
         double sillMm,
-        Kind kind)
+        Kind kind,
+        OpeningMake make,
+        String typeMark)
         implements Element {
 
     public Opening {
@@ -24,26 +28,86 @@ public record Opening(
         widthMm = Checks.between("An opening's width", widthMm, 100, 20_000);
         heightMm = Checks.between("An opening's height", heightMm, 100, 10_000);
         sillMm = Checks.between("A sill", sillMm, 0, 10_000);
+        typeMark = Checks.text("The mark of a type", typeMark.strip(), 20);
+        double least = make.fixWidthMm() + 2 * make.frameMm() + 2 * make.gapMm();
+        if (widthMm < least + 10)
+            throw new IllegalArgumentException(
+                    "Allowances and frame of %s leave nothing of its width.".formatted(mark));
     }
 
     public Opening placed(ElementId inWall, Placing at) {
-        return new Opening(id, layer, mark, inWall, at, widthMm, heightMm, sillMm, kind);
+        return new Opening(id, layer, mark, inWall, at, widthMm, heightMm, sillMm, kind, make, typeMark);
     }
 
     public Opening named(ElementId otherId, String otherMark) {
-        return new Opening(otherId, layer, otherMark, wall, placing, widthMm, heightMm, sillMm, kind);
+        return new Opening(otherId, layer, otherMark, wall, placing, widthMm, heightMm, sillMm, kind, make, typeMark);
     }
 
     public Opening onLayer(ElementId other) {
-        return new Opening(id, other, mark, wall, placing, widthMm, heightMm, sillMm, kind);
+        return new Opening(id, other, mark, wall, placing, widthMm, heightMm, sillMm, kind, make, typeMark);
     }
 
     public Opening of(Kind other) {
-        return new Opening(id, layer, mark, wall, placing, widthMm, heightMm, sillMm, other);
+        return new Opening(id, layer, mark, wall, placing, widthMm, heightMm, sillMm, other, make, typeMark);
+    }
+
+    /** With the sizes, the make and the kind of another, as far as a type shares them: turned as it was itself. */
+    public Opening like(Opening other) {
+        return new Opening(
+                id,
+                layer,
+                mark,
+                wall,
+                placing,
+                other.widthMm,
+                other.heightMm,
+                other.sillMm,
+                other.kind.turnedLike(kind),
+                other.make,
+                other.typeMark);
+    }
+
+    public Opening typed(String other) {
+        return new Opening(id, layer, mark, wall, placing, widthMm, heightMm, sillMm, kind, make, other);
+    }
+
+    /** Of the unit that stands in it, frame included. */
+    public double unitWidthMm() {
+        return widthMm - make.fixWidthMm();
+    }
+
+    public double unitHeightMm() {
+        return heightMm - make.fixHeightMm();
+    }
+
+    /** Between the jambs of its frame. */
+    public double clearWidthMm() {
+        return unitWidthMm() - 2 * make.frameMm();
+    }
+
+    /** Of the widest side-hung leaf; of the panels together where it folds; of the leaf that slides. 0 without leaves. */
+    public double leafWidthMm() {
+        double between = clearWidthMm() - 2 * make.gapMm();
+        return switch (kind) {
+            case PairDoor pair -> between * Math.max(pair.part(), 1 - pair.part());
+            case OpenWay way -> 0;
+            case Window window -> 0;
+            default -> between;
+        };
+    }
+
+    /** From under the leaf to its top. */
+    public double leafHeightMm() {
+        return unitHeightMm() - make.frameMm() - make.gapMm() - make.underMm();
     }
 
     public double headMm() {
         return sillMm + heightMm;
+    }
+
+    /** What its mark begins with. */
+    public String letter() {
+        return kind instanceof Window ? "G" : "D";
     }
 
     public String noun() {
@@ -66,10 +130,20 @@ public record Opening(
         default Kind mirrored() {
             return this;
         }
+
+        /** The same, hung and swung as {@code other} where that is of this kind. */
+        default Kind turnedLike(Kind other) {
+            return this;
+        }
     }
 
     /** One side-hung leaf. @param hinge the edge it hangs on; @param swing the side of the wall it opens to */
     public record SwingDoor(End hinge, Side swing) implements Kind {
+
+        @Override
+        public SwingDoor turnedLike(Kind other) {
+            return other instanceof SwingDoor like ? like : this;
+        }
 
         @Override
         public SwingDoor turnedAbout() {
@@ -94,6 +168,11 @@ public record Opening(
         }
 
         @Override
+        public PairDoor turnedLike(Kind other) {
+            return other instanceof PairDoor like ? new PairDoor(like.active, part, like.swing) : this;
+        }
+
+        @Override
         public PairDoor turnedAbout() {
             return new PairDoor(active.other(), part, swing.other());
         }
@@ -108,6 +187,11 @@ public record Opening(
     public record PocketDoor(End into) implements Kind {
 
         @Override
+        public PocketDoor turnedLike(Kind other) {
+            return other instanceof PocketDoor like ? like : this;
+        }
+
+        @Override
         public PocketDoor turnedAbout() {
             return new PocketDoor(into.other());
         }
@@ -115,6 +199,11 @@ public record Opening(
 
     /** A leaf that slides along a face of the wall. @param towards the end of the wall it opens to; @param face it hangs on */
     public record SlidingDoor(End towards, Side face) implements Kind {
+
+        @Override
+        public SlidingDoor turnedLike(Kind other) {
+            return other instanceof SlidingDoor like ? like : this;
+        }
 
         @Override
         public SlidingDoor turnedAbout() {
@@ -132,6 +221,11 @@ public record Opening(
         public FoldingDoor {
             if (panels < 2 || panels > 8)
                 throw new IllegalArgumentException("A folding door has 2 to 8 panels, not " + panels + ".");
+        }
+
+        @Override
+        public FoldingDoor turnedLike(Kind other) {
+            return other instanceof FoldingDoor like ? new FoldingDoor(like.against, panels, like.swing) : this;
         }
 
         @Override

@@ -21,6 +21,10 @@ public enum PenRole {
     REMOVED,
     DOOR_LEAF,
     DOOR_SWING,
+    /** A fitting's outline and lines. */
+    FITTING,
+    /** The frame and the leader of a room label, a room limit. */
+    ROOM,
     DIMENSION,
     TICK,
     /** The frame and title block of a sheet. */

@@ -68,6 +68,11 @@ public record WallPiece(
     public record Part(Placing placing, double widthMm) implements Stretch {
         public Part {
             widthMm = Checks.between("The width of a piece", widthMm, 10, 100_000);
+            boolean plain = placing instanceof Placing.Off off
+                    && off.to() == Placing.Edge.NEAR
+                    && off.stop() instanceof Stop.WallsEnd end
+                    && end.line() == Stop.Line.SET_OUT;
+            if (!plain) throw new IllegalArgumentException("A piece is placed from an end of its wall.");
         }
     }
 

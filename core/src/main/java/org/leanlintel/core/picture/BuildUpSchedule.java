@@ -21,9 +21,9 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Ply;
-import org.leanlintel.core.picture.TableFrame.Column;
 import org.leanlintel.core.takeoff.BuildUpUse;
 import org.leanlintel.core.takeoff.LiningUse;
+import org.leanlintel.core.takeoff.Table.Column;
 
 /**
  * The wall build-ups in use as a table: mark, cut to scale, plies from outside to inside, thickness, U-value, ratings,

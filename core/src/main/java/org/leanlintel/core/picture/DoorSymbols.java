@@ -1,8 +1,5 @@
 package org.leanlintel.core.picture;
 
-import static org.leanlintel.core.picture.OpeningSpace.FRAME_MM;
-import static org.leanlintel.core.picture.OpeningSpace.LEAF_MM;
-
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PenRole;
@@ -21,19 +18,18 @@ final class DoorSymbols {
 
     static void paint(Opening.SwingDoor door, OpeningSpace in) {
         in.jambs(door.swing());
-        in.leaf(door.hinge(), clear(in), door.swing());
+        in.leaves();
     }
 
     static void paint(Opening.PairDoor pair, OpeningSpace in) {
         in.jambs(pair.swing());
-        in.leaf(pair.active(), clear(in) * pair.part(), pair.swing());
-        in.leaf(pair.active().other(), clear(in) * (1 - pair.part()), pair.swing());
+        in.leaves();
     }
 
     /** Half open: half of the leaf in the opening, half of it dashed in its pocket. */
     static void paint(Opening.PocketDoor pocket, OpeningSpace in) {
         in.lining();
-        double middle = (in.strip().lo() + in.strip().hi()) / 2, half = LEAF_MM / 2;
+        double middle = (in.strip().lo() + in.strip().hi()) / 2, half = in.leafThickness() / 2;
         double edge = pocket.into() == End.START ? in.from() : in.to();
         double way = pocket.into() == End.START ? -1 : 1;
         double width = clear(in);
@@ -53,7 +49,7 @@ final class DoorSymbols {
     static void paint(Opening.SlidingDoor sliding, OpeningSpace in) {
         in.lining();
         Side face = sliding.face();
-        double near = in.face(face) + face.sign() * HANGS_OFF_MM, far = near + face.sign() * LEAF_MM;
+        double near = in.face(face) + face.sign() * HANGS_OFF_MM, far = near + face.sign() * in.leafThickness();
         in.box(PenRole.DOOR_LEAF, in.from() - LAP_MM, in.to() + LAP_MM, near, far);
         double width = in.to() - in.from() + 2 * LAP_MM;
         boolean toStart = sliding.towards() == End.START;
@@ -65,7 +61,7 @@ final class DoorSymbols {
     static void paint(Opening.FoldingDoor folding, OpeningSpace in) {
         in.jambs(folding.swing());
         boolean atStart = folding.against() == End.START;
-        double edge = atStart ? in.from() + FRAME_MM : in.to() - FRAME_MM, way = atStart ? 1 : -1;
+        double edge = atStart ? in.from() + in.frame() : in.to() - in.frame(), way = atStart ? 1 : -1;
         double panel = clear(in) / folding.panels(), face = in.face(folding.swing());
         double across = panel * Math.cos(Math.toRadians(70)), out = panel * Math.sin(Math.toRadians(70));
         for (int i = 0; i < folding.panels(); i++) {
@@ -76,7 +72,7 @@ final class DoorSymbols {
             double thick = way * FOLDED_PANEL_MM;
             in.line(PenRole.DOOR_LEAF, s0 + thick, t0, s1 + thick, t1);
         }
-        double closed = atStart ? in.to() - FRAME_MM : in.from() + FRAME_MM;
+        double closed = atStart ? in.to() - in.frame() : in.from() + in.frame();
         in.line(PenRole.DOOR_SWING, edge, face, closed, face);
     }
 
@@ -95,6 +91,6 @@ final class DoorSymbols {
 
     /** Between the jambs. */
     private static double clear(OpeningSpace in) {
-        return in.to() - in.from() - 2 * FRAME_MM;
+        return in.placed().opening().clearWidthMm();
     }
 }

@@ -15,7 +15,10 @@ import org.leanlintel.core.geometry.Track;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Opening;
 
 /** Where the points of a dimension string lie now, from what they hold to. */
@@ -31,15 +34,18 @@ final class HeldPoints {
 
     private final Building building;
     private final Line line;
+    private final boolean toUnits;
 
-    private HeldPoints(Building building, Line line) {
+    private HeldPoints(Building building, DimensionString string) {
         this.building = building;
-        this.line = line;
+        line = new Line(string.at(), string.direction());
+        Drawing drawing = building.model().get(string.drawing(), Drawing.class);
+        toUnits = building.model().get(drawing.lens(), Lens.class).openings() == Lens.OpeningEdges.UNIT;
     }
 
     /** The points of a string in their order along it, those in one place as one. */
     static List<Held> along(DimensionString string, Building building) {
-        HeldPoints held = new HeldPoints(building, new Line(string.at(), string.direction()));
+        HeldPoints held = new HeldPoints(building, string);
         List<Held> points = new ArrayList<>();
         string.holds().stream()
                 .map(held::of)
@@ -101,7 +107,8 @@ final class HeldPoints {
         PlacedOpening placed = solid.opening(opening.id());
         if (placed == null) return null;
         Strip strip = solid.strip();
-        double s = placed.edge(jamb.edge());
+        double in = toUnits ? opening.make().fixWidthMm() / 2 : 0;
+        double s = placed.edge(jamb.edge()) + (jamb.edge() == End.START ? in : -in);
         return through(List.of(strip.at(s, strip.lo()), strip.at(s, strip.hi())), strip.at(s, 0));
     }
 

@@ -13,6 +13,9 @@ import org.leanlintel.core.model.Side;
  */
 final class OpeningPainter {
 
+    /** How deep a threshold is seen. */
+    private static final double THRESHOLD_MM = 120;
+
     private final OpeningSpace space;
     private final boolean cut;
 
@@ -28,7 +31,8 @@ final class OpeningPainter {
             return;
         }
         boolean weathered = space.strip().buildUp().plies().stream().anyMatch(p -> p.does() == Does.FACING);
-        if (weathered && !(kind instanceof Opening.OpenWay)) faces();
+        if (weathered && kind instanceof Opening.Window) faces();
+        else if (weathered && !(kind instanceof Opening.OpenWay)) threshold();
         switch (kind) {
             case Opening.SwingDoor door -> DoorSymbols.paint(door, space);
             case Opening.PairDoor pair -> DoorSymbols.paint(pair, space);
@@ -46,7 +50,16 @@ final class OpeningPainter {
         space.pens().closed(PenRole.OVERHEAD, space.rectangle(space.from(), space.to(), lo, hi));
     }
 
-    /** The sill or threshold seen below, at both faces. */
+    /** At the outer face; with a threshold of its own, that too, where the frame ends. */
+    private void threshold() {
+        double outer = space.strip().offsetOfFace(0);
+        space.pens().line(PenRole.EDGE, space.strip().along(space.from(), space.to(), outer));
+        if (!space.make().threshold()) return;
+        double back = outer + space.inwards() * Math.min(THRESHOLD_MM, space.thickness());
+        space.pens().line(PenRole.EDGE, space.strip().along(space.from(), space.to(), back));
+    }
+
+    /** The sill seen below, at both faces. */
     private void faces() {
         for (Side side : Side.values())
             space.pens().line(PenRole.EDGE, space.strip().along(space.from(), space.to(), space.face(side)));

@@ -1,22 +1,20 @@
 package org.leanlintel.core.picture;
 
 import java.util.List;
+import org.leanlintel.core.building.Leaf;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.geometry.Vec;
-import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.OpeningMake;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Side;
 
 /** Where the symbol of an opening is drawn: its place in the wall, and the parts that symbols share. */
 record OpeningSpace(Strip strip, PlacedOpening placed, Pens pens) {
 
-    /** Face width of frames and door linings. Trade usual 27 to 32 mm. */
-    static final double FRAME_MM = 32;
     /** Depth of a door's frame, or the wall's thickness where that is less. */
     private static final double DOOR_FRAME_DEPTH_MM = 115;
 
-    static final double LEAF_MM = 40;
     private static final String PAPER = "#ffffff";
 
     double from() {
@@ -25,6 +23,20 @@ record OpeningSpace(Strip strip, PlacedOpening placed, Pens pens) {
 
     double to() {
         return placed.to();
+    }
+
+    /** From the edge of the opening to the inner face of its frame: the frame with what is packed behind it. */
+    double frame() {
+        return make().fixWidthMm() / 2 + make().frameMm();
+    }
+
+    OpeningMake make() {
+        return placed.opening().make();
+    }
+
+    /** Leaves are drawn as thick as they are; one of no thickness as thin as a line can be told from two. */
+    double leafThickness() {
+        return Math.max(make().leafMm(), 10);
     }
 
     double thickness() {
@@ -45,27 +57,36 @@ record OpeningSpace(Strip strip, PlacedOpening placed, Pens pens) {
     void jambs(Side flushWith) {
         double depth = Math.min(DOOR_FRAME_DEPTH_MM, thickness());
         double face = face(flushWith), back = face - flushWith.sign() * depth;
-        box(PenRole.CUT_LINING, from(), from() + FRAME_MM, back, face);
-        box(PenRole.CUT_LINING, to() - FRAME_MM, to(), back, face);
+        box(PenRole.CUT_LINING, from(), from() + frame(), back, face);
+        box(PenRole.CUT_LINING, to() - frame(), to(), back, face);
     }
 
     /** Both jambs of a lining as deep as the wall. */
     void lining() {
-        box(PenRole.CUT_LINING, from(), from() + FRAME_MM, strip.lo(), strip.hi());
-        box(PenRole.CUT_LINING, to() - FRAME_MM, to(), strip.lo(), strip.hi());
+        box(PenRole.CUT_LINING, from(), from() + frame(), strip.lo(), strip.hi());
+        box(PenRole.CUT_LINING, to() - frame(), to(), strip.lo(), strip.hi());
     }
 
-    /** A leaf open at a right angle, hung at an edge, with the quarter circle it sweeps. */
-    void leaf(End hinge, double width, Side swing) {
-        boolean atStart = hinge == End.START;
-        double s = atStart ? from() + FRAME_MM : to() - FRAME_MM;
-        double face = face(swing), tip = face + swing.sign() * width;
-        box(PenRole.DOOR_LEAF, s, s + (atStart ? LEAF_MM : -LEAF_MM), face, tip);
-        Vec pivot = strip.at(s, face);
-        double open = strip.at(s, tip).minus(pivot).angle();
-        boolean turnsLeft = atStart == (swing == Side.RIGHT);
-        double sweep = (turnsLeft ? 1 : -1) * Math.PI / 2;
-        pens.add(new Item.Arc(PenRole.DOOR_SWING, pens.pen(PenRole.DOOR_SWING), pivot, width, open, sweep));
+    /** Its side-hung leaves, open at a right angle, with the quarter circles they sweep. */
+    void leaves() {
+        for (Leaf leaf : Leaf.of(strip, placed)) {
+            Vec out = Vec.ofAngle(leaf.open()), closed = Vec.ofAngle(leaf.open() + leaf.sweep());
+            Vec tip = leaf.pivot().along(out, leaf.widthMm());
+            List<Vec> ring = List.of(
+                    leaf.pivot(),
+                    tip,
+                    tip.along(closed, leafThickness()),
+                    leaf.pivot().along(closed, leafThickness()));
+            pens.fill(PAPER, ring);
+            pens.closed(PenRole.DOOR_LEAF, ring);
+            pens.add(new Item.Arc(
+                    PenRole.DOOR_SWING,
+                    pens.pen(PenRole.DOOR_SWING),
+                    leaf.pivot(),
+                    leaf.widthMm(),
+                    leaf.open(),
+                    leaf.sweep()));
+        }
     }
 
     void box(PenRole role, double s0, double s1, double t0, double t1) {

@@ -9,10 +9,10 @@ import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.PlacedPiece;
 import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
-import org.leanlintel.core.model.Post;
-import org.leanlintel.core.model.Tracing;
+import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Wall;
 import org.pcollections.TreePMap;
 
@@ -25,8 +25,9 @@ public final class Plan implements DrawingPicture {
     private final Building building;
     private final Look look;
     private final TreePMap<ElementId, List<Group>> walls;
-    private final TreePMap<ElementId, Group> things;
+    private final Things things;
     private final Annotations annotations;
+    private final RoomLabels labels;
     /** The walls drawn anew, and the plan they were drawn anew from; null where all were. */
     private final Set<ElementId> redrawn;
 
@@ -40,8 +41,9 @@ public final class Plan implements DrawingPicture {
             Building building,
             Look look,
             TreePMap<ElementId, List<Group>> walls,
-            TreePMap<ElementId, Group> things,
+            Things things,
             Annotations annotations,
+            RoomLabels labels,
             Set<ElementId> redrawn,
             @Nullable Object earlier) {
         this.building = building;
@@ -49,6 +51,7 @@ public final class Plan implements DrawingPicture {
         this.walls = walls;
         this.things = things;
         this.annotations = annotations;
+        this.labels = labels;
         this.redrawn = redrawn;
         this.earlier = earlier;
     }
@@ -59,8 +62,10 @@ public final class Plan implements DrawingPicture {
         TreePMap<ElementId, List<Group>> walls = TreePMap.empty();
         for (WallSolid solid : building.solidsOf(look.storey()))
             walls = walls.plus(solid.strip().wall().id(), groups(solid, look, lettering));
-        TreePMap<ElementId, Group> things = things(building, look, TreePMap.empty());
-        return new Plan(building, look, walls, things, Annotations.of(building, look, lettering), Set.of(), null);
+        Things things = Things.of(building, look, lettering, null);
+        Annotations notes = Annotations.of(building, look, lettering);
+        RoomLabels labels = RoomLabels.of(building, look, lettering, taken(building, look, things, notes), null);
+        return new Plan(building, look, walls, things, notes, labels, Set.of(), null);
     }
 
     @Override
@@ -75,7 +80,18 @@ public final class Plan implements DrawingPicture {
             after = here ? after.plus(id, groups(solid, look, lettering)) : after.minus(id);
         }
         Annotations notes = annotations.after(next, building, look, lettering);
-        return new Plan(next, look, after, things(next, look, things), notes, next.fitted(), self);
+        Things standing = Things.of(next, look, lettering, things);
+        RoomLabels rooms = RoomLabels.of(next, look, lettering, taken(next, look, standing, notes), labels);
+        return new Plan(next, look, after, standing, notes, rooms, next.fitted(), self);
+    }
+
+    /** What labels of rooms keep clear of; nothing where there are no rooms. */
+    private static List<Bounds> taken(Building building, Look look, Things things, Annotations notes) {
+        if (building.model().all(Room.class).isEmpty()) return List.of();
+        List<Bounds> taken = new ArrayList<>(things.boxes());
+        taken.addAll(TakenBoxes.ofAnnotations(notes.groups(), look.drawing().scale()));
+        taken.addAll(TakenBoxes.ofLeaves(building, look));
+        return taken;
     }
 
     @Override
@@ -84,8 +100,9 @@ public final class Plan implements DrawingPicture {
         if (known == null) {
             List<Group> groups = new ArrayList<>();
             walls.values().forEach(groups::addAll);
-            groups.addAll(things.values());
+            groups.addAll(things.groups());
             groups.addAll(annotations.groups());
+            groups.addAll(labels.groups());
             known = picture = new Picture(look.drawing().scale(), look.shown(groups));
         }
         return known;
@@ -103,29 +120,10 @@ public final class Plan implements DrawingPicture {
         if (annotations != other.annotations)
             Picture.compare(look.shown(other.annotations.groups()), look.shown(annotations.groups()), changed, gone);
         if (things != other.things)
-            Picture.compare(
-                    look.shown(List.copyOf(other.things.values())),
-                    look.shown(List.copyOf(things.values())),
-                    changed,
-                    gone);
+            Picture.compare(look.shown(other.things.groups()), look.shown(things.groups()), changed, gone);
+        Picture.compare(look.shown(other.labels.groups()), look.shown(labels.groups()), changed, gone);
         changed.forEach(g -> gone.remove(g.element()));
         return new Picture.Difference(look.drawing().scale(), changed, List.copyOf(gone));
-    }
-
-    /** What stands by itself or lies behind. @param known drawn before; returned as it is where nothing of it changed */
-    private static TreePMap<ElementId, Group> things(Building building, Look look, TreePMap<ElementId, Group> known) {
-        TreePMap<ElementId, Group> things = TreePMap.empty();
-        for (Post post : building.model().relations().postsOf(look.storey())) {
-            things = things.plus(post.id(), PiecePainter.of(post, building.model(), look));
-        }
-        for (Tracing t : building.model().all(Tracing.class))
-            if (t.storey().equals(look.storey())) things = things.plus(t.id(), traced(t));
-        return things.equals(known) ? known : things;
-    }
-
-    private static Group traced(Tracing t) {
-        Item item = new Item.Traced(t.file(), t.page(), t.at(), t.widthMm(), t.heightMm(), t.angle(), t.strength());
-        return new Group(t.id(), t.id(), List.of(item), List.of());
     }
 
     private List<Group> shown(@Nullable List<Group> groups) {

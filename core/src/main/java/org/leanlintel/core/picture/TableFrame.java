@@ -5,15 +5,13 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.picture.Lettering.Align;
+import org.leanlintel.core.takeoff.Table.Column;
 
 /** The frame of a schedule: its title, columns and rules, drawn downwards row by row. Sizes are on paper. */
 final class TableFrame {
 
     static final double LINE = 3.9, PAD = 2.5, LETTERS = 2.5;
     private static final double HEADER = 9, HEADING = 5;
-
-    /** A column of the table. @param width on paper */
-    record Column(String title, double width) {}
 
     private final Drawing drawing;
     private final Lettering lettering;
@@ -32,7 +30,7 @@ final class TableFrame {
     }
 
     double width(int column) {
-        return columns.get(column).width();
+        return columns.get(column).widthMm();
     }
 
     /** The title, and the names of the columns. */
@@ -56,7 +54,7 @@ final class TableFrame {
         double x = 0;
         for (Column c : columns) {
             pens.line(PenRole.SHEET_RULE, at(x, 0), at(x, down));
-            x += c.width();
+            x += c.widthMm();
         }
         pens.line(PenRole.SHEET_RULE, at(x, 0), at(x, down));
         if (isEmpty) pens.add(lettering.set(empty, at(PAD, down + 6), 0, LETTERS, Align.LEFT, false));
@@ -70,14 +68,14 @@ final class TableFrame {
     void text(Pens pens, String words, int column, double below, boolean strong) {
         if (words.isBlank()) return;
         double x = PAD;
-        for (Column c : columns.subList(0, column)) x += c.width();
-        double room = columns.get(column).width() - 2 * PAD;
+        for (Column c : columns.subList(0, column)) x += c.widthMm();
+        double room = columns.get(column).widthMm() - 2 * PAD;
         double height = Math.min(LETTERS, LETTERS * room / lettersWidth(words));
         pens.add(lettering.set(words, at(x, down + below), 0, height, Align.LEFT, strong));
     }
 
     private void rule(Pens pens, PenRole role) {
-        double width = columns.stream().mapToDouble(Column::width).sum();
+        double width = columns.stream().mapToDouble(Column::widthMm).sum();
         pens.line(role, at(0, down), at(width, down));
     }
 

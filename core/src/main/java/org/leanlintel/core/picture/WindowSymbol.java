@@ -1,7 +1,5 @@
 package org.leanlintel.core.picture;
 
-import static org.leanlintel.core.picture.OpeningSpace.FRAME_MM;
-
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PenRole;
 
@@ -11,7 +9,7 @@ final class WindowSymbol {
     /** Depth of a window's frame. */
     private static final double FRAME_DEPTH_MM = 70;
 
-    private static final double PANE_MM = 24;
+    private static final double PANE_MM = 24, BAR_MM = 25;
 
     private final Opening.Window window;
     private final OpeningSpace in;
@@ -33,15 +31,19 @@ final class WindowSymbol {
 
     private void paint() {
         in.pens().closed(PenRole.CUT_LINING, in.rectangle(in.from(), in.to(), front, back));
-        double each = (in.to() - in.from() - FRAME_MM) / window.lights();
+        double packed = in.make().fixWidthMm() / 2, face = in.make().frameMm();
+        double from = in.from() + packed, to = in.to() - packed;
+        double each = (to - from - face) / window.lights();
         for (int i = 0; i <= window.lights(); i++) {
-            double s = in.from() + i * each;
-            in.box(PenRole.CUT_LINING, s, s + FRAME_MM, front, back);
+            double s = from + i * each;
+            double left = i == 0 ? in.from() : s, right = i == window.lights() ? in.to() : s + face;
+            in.box(PenRole.CUT_LINING, left, right, front, back);
         }
-        for (int i = 0; i < window.lights(); i++) light(i, in.from() + i * each + FRAME_MM, in.from() + (i + 1) * each);
+        for (int i = 0; i < window.lights(); i++) light(i, from + i * each + face, from + (i + 1) * each);
     }
 
     private void light(int index, double from, double to) {
+        bars(from, to);
         double middle = (front + back) / 2, out = (front - back) / 4;
         switch (window.opens()) {
             case FIXED -> pane(from, to, middle);
@@ -62,9 +64,18 @@ final class WindowSymbol {
         in.pens().closed(PenRole.EDGE, in.rectangle(from, to, t - half, t + half));
     }
 
+    /** The upright bars of a light, cut. */
+    private void bars(double from, double to) {
+        int bars = in.make().barsUp();
+        for (int i = 1; i <= bars; i++) {
+            double s = from + (to - from) * i / (bars + 1), half = BAR_MM / 2;
+            in.box(PenRole.EDGE, s - half, s + half, front + (back - front) / 4, back - (back - front) / 4);
+        }
+    }
+
     /** The stiles of a light that opens, within the frame. */
     private void sash(double from, double to) {
-        for (double s : new double[] {from, to - FRAME_MM / 2})
-            in.box(PenRole.CUT_LINING, s, s + FRAME_MM / 2, front, back);
+        for (double s : new double[] {from, to - in.make().frameMm() / 2})
+            in.box(PenRole.CUT_LINING, s, s + in.make().frameMm() / 2, front, back);
     }
 }

@@ -155,6 +155,44 @@ class LayoutPropertiesTest {
                 .isEqualTo(byElement(fromNothing));
     }
 
+    @ParameterizedTest(name = "seed {0}")
+    @MethodSource("seeds")
+    void roomsAndWallsFillTheOutlineOfTheStorey(long seed) {
+        RandomGenerator random = random(seed);
+        Sketch sketch = layout(seed, random);
+        for (int i = 0; i < 6; i++) {
+            sketch.building().rooms().of(Sketch.STOREY);
+            sketch.tryRun(anyEdit(sketch, random));
+        }
+        Rooms rooms = sketch.building().rooms();
+        List<Area> all = new ArrayList<>();
+        for (RoomSpace space : rooms.of(Sketch.STOREY)) all.add(space.net());
+        double sum = all.stream().mapToDouble(Area::mm2).sum();
+        Area walls = Area.union(footprints(sketch));
+        assertThat(Area.union(all).mm2()).as("no two rooms overlap").isCloseTo(sum, within(Tolerance.OVERLAP_MM2));
+        assertThat(Area.union(all).and(walls).mm2()).as("no room in a wall").isLessThan(Tolerance.SLIVER_MM2);
+        all.addAll(footprints(sketch));
+        assertThat(Area.union(all).mm2())
+                .as("what walls close round is rooms")
+                .isCloseTo(walls.filled().mm2(), within(Tolerance.LEAST_ROOM_MM2));
+        assertThat(net(rooms))
+                .as("the same as found from nothing")
+                .isEqualTo(net(Building.of(sketch.model()).rooms()));
+    }
+
+    private static List<List<List<Vec>>> net(Rooms rooms) {
+        return rooms.of(Sketch.STOREY).stream().map(s -> s.net().rings()).toList();
+    }
+
+    private static List<Area> footprints(Sketch sketch) {
+        List<Area> all = new ArrayList<>();
+        for (WallSolid solid : sketch.building().solidsOf(Sketch.STOREY)) {
+            all.add(solid.footprint());
+            for (Slab slab : solid.slabs()) if (slab.lowMm() <= 0) all.add(Area.of(solid.outline(slab)));
+        }
+        return all;
+    }
+
     private static Map<ElementId, Group> byElement(Picture picture) {
         Map<ElementId, Group> groups = new HashMap<>();
         for (Group g : picture.groups()) groups.put(g.element(), g);
@@ -241,7 +279,7 @@ class LayoutPropertiesTest {
                 new PlaceOpening(
                         wall.id(),
                         Sketch.LAYER,
-                        new Placing(End.START, random.nextInt(4000)),
+                        Placing.from(End.START, random.nextInt(4000)),
                         910,
                         2100,
                         0,
@@ -253,7 +291,7 @@ class LayoutPropertiesTest {
     private static Edit anyPiece(Wall wall, RandomGenerator random) {
         WallPiece.Stretch stretch = random.nextBoolean()
                 ? new WallPiece.Whole()
-                : new WallPiece.Part(new Placing(End.START, random.nextInt(4000)), 200 + random.nextInt(600));
+                : new WallPiece.Part(Placing.from(End.START, random.nextInt(4000)), 200 + random.nextInt(600));
         WallPiece.Make make =
                 switch (random.nextInt(4)) {
                     case 0 -> new WallPiece.Niche(20 + random.nextInt(80));

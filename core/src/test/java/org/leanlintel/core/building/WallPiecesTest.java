@@ -54,7 +54,7 @@ class WallPiecesTest {
     }
 
     private static WallPiece.Part part(double fromStart, double width) {
-        return new WallPiece.Part(new Placing(End.START, fromStart), width);
+        return new WallPiece.Part(Placing.from(End.START, fromStart), width);
     }
 
     private WallPiece place(PlacePiece edit) {
@@ -131,7 +131,7 @@ class WallPiecesTest {
         Wall west = shell.get(0), south = shell.get(3);
         double inside = sketch.building().solid(south.id()).face(Side.RIGHT).to();
         double fromEnd = sketch.building().solid(south.id()).visible(End.END) - inside;
-        WallPiece.Part corner = new WallPiece.Part(new Placing(End.END, fromEnd), 900);
+        WallPiece.Part corner = new WallPiece.Part(Placing.from(End.END, fromEnd), 900);
         place(piece(west, Side.RIGHT, new WallPiece.Whole(), 0, 1200, TILES));
         WallPiece tiles = place(piece(south, Side.RIGHT, corner, 0, 1200, TILES));
         WallPiece above = place(piece(south, Side.RIGHT, corner, 1200, 600, TILES));

@@ -14,6 +14,7 @@ import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
@@ -59,7 +60,7 @@ class ChangingWallsTest {
         assertThat(standing()).isCloseTo(before, within(0.5));
         assertThat(sketch.model().get(door.id(), Opening.class)).isEqualTo(door);
         assertThat(sketch.model().get(window.id(), Opening.class).wall()).isEqualTo(second.id());
-        assertThat(sketch.model().get(window.id(), Opening.class).placing().distanceMm())
+        assertThat(((Placing.Off) sketch.model().get(window.id(), Opening.class).placing()).distanceMm())
                 .as("5,400 less 4,000")
                 .isCloseTo(1400, within(1e-6));
         assertThat(sketch.wall(partition).end()).isEqualTo(partition.end());

@@ -45,7 +45,7 @@ class EditingTest {
         return new PlaceOpening(
                 wall.id(),
                 Sketch.LAYER,
-                new Placing(End.START, from),
+                Placing.from(End.START, from),
                 width,
                 2100,
                 0,
@@ -62,7 +62,7 @@ class EditingTest {
         assertThat(refusal(new PlaceOpening(
                         shell.get(1).id(),
                         Sketch.LAYER,
-                        new Placing(End.START, 1000),
+                        Placing.from(End.START, 1000),
                         900,
                         2600,
                         0,
@@ -172,7 +172,7 @@ class EditingTest {
     void anOpeningMovesAlongItsWall() {
         Opening door = sketch.door(shell.get(1), 1000, 910);
         sketch.run(new Move(List.of(door.id()), new Vec(250, 400)));
-        assertThat(sketch.model().get(door.id(), Opening.class).placing().distanceMm())
+        assertThat(((Placing.Off) sketch.model().get(door.id(), Opening.class).placing()).distanceMm())
                 .isCloseTo(1250, within(1e-9));
     }
 

@@ -104,7 +104,7 @@ class RandomEditsTest {
                 new PlaceOpening(
                         wall.id(),
                         Sketch.LAYER,
-                        new Placing(end, random.nextInt(4000)),
+                        Placing.from(end, random.nextInt(4000)),
                         910,
                         2100,
                         0,

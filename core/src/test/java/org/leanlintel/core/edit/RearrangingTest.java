@@ -233,7 +233,7 @@ class RearrangingTest {
         ElementId upper = Sketch.id("upper"), plan = Sketch.id("upper-plan");
         sketch.put(
                 new Storey(upper, "First", 2800, 2500),
-                new Drawing(plan, "First plan", Drawing.Kind.PLAN, upper, Sketch.LENS, 50));
+                new Drawing(plan, "First plan", Drawing.Kind.PLAN, upper, Sketch.LENS, 50, ""));
         List<ElementId> walls = ids(sketch.model().all(Wall.class));
         List<Element> copied = List.copyOf(Copied.of(sketch.model(), walls));
         sketch.run(new Paste(copied, walls, plan, Vec.ORIGIN));

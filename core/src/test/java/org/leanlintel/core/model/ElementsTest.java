@@ -96,13 +96,23 @@ class ElementsTest {
                 .isThrownBy(
                         () -> new Note(Sketch.id("n"), Sketch.LAYER, Sketch.PLAN, Vec.ORIGIN, "  ", Note.Style.NOTE));
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new Lens(Sketch.LENS, "Bare", List.of(), Map.of(), 0, new Detail(50, 200), false))
+                .isThrownBy(() -> new Lens(
+                        Sketch.LENS,
+                        "Bare",
+                        List.of(),
+                        Map.of(),
+                        0,
+                        new Detail(50, 200),
+                        false,
+                        List.of(),
+                        Lens.OpeningEdges.STRUCTURAL))
                 .withMessageContaining("no pen for");
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> new Opening.Window(0, 0, Opening.Opens.FIXED))
                 .withMessageContaining("lights");
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new Drawing(Sketch.PLAN, "P", Drawing.Kind.PLAN, Sketch.STOREY, Sketch.LENS, 0.5));
+                .isThrownBy(
+                        () -> new Drawing(Sketch.PLAN, "P", Drawing.Kind.PLAN, Sketch.STOREY, Sketch.LENS, 0.5, ""));
     }
 
     @Test

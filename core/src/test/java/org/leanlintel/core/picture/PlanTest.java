@@ -167,10 +167,10 @@ class PlanTest {
                 .filter(Item.Arc.class::isInstance)
                 .findFirst()
                 .orElseThrow();
-        assertThat(swing.radius()).isCloseTo(910 - 64, within(1e-9));
+        assertThat(swing.radius()).isCloseTo(910 - 10 - 64 - 6, within(1e-9));
         assertThat(Math.abs(swing.sweep())).isCloseTo(Math.PI / 2, within(1e-9));
         Vec closed = swing.centre().along(Vec.ofAngle(swing.from() + swing.sweep()), swing.radius());
-        assertThat(closed.distanceTo(new Vec(1000 + 910 - 32, -114)))
+        assertThat(closed.distanceTo(new Vec(1000 + 910 - 5 - 32 - 3, -114)))
                 .as("shuts against the other jamb, on the face it opens to")
                 .isLessThan(0.01);
     }
@@ -185,12 +185,21 @@ class PlanTest {
                 .as("12.5 mm at 1:50 is 0.25 mm")
                 .isEmpty();
         assertThat(lines(wall.id(), PenRole.CUT_STRUCTURE).size()).isLessThan(all);
-        sketch.run(new Revise(new Drawing(Sketch.PLAN, "Plan", Drawing.Kind.PLAN, Sketch.STOREY, Sketch.LENS, 10)));
+        sketch.run(new Revise(new Drawing(Sketch.PLAN, "Plan", Drawing.Kind.PLAN, Sketch.STOREY, Sketch.LENS, 10, "")));
         assertThat(lines(wall.id(), PenRole.CUT_LINING)).as("1.25 mm at 1:10").isNotEmpty();
     }
 
     private void lens(double thinnestMm, Detail detail, boolean wallMarks) {
-        sketch.put(new Lens(Sketch.LENS, "Changed", List.of(), Sketch.lens().pens(), thinnestMm, detail, wallMarks));
+        sketch.put(new Lens(
+                Sketch.LENS,
+                "Changed",
+                List.of(),
+                Sketch.lens().pens(),
+                thinnestMm,
+                detail,
+                wallMarks,
+                List.of(),
+                Lens.OpeningEdges.STRUCTURAL));
     }
 
     /** Two shells that share nothing but being walls are one outline at 1:200; at 1:100 structure and facing are lines. */

@@ -1,34 +1,34 @@
 package org.leanlintel.formats.csv;
 
 import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
 import java.util.List;
-import org.leanlintel.core.measure.LengthPrinter;
+import org.leanlintel.core.building.Building;
 import org.leanlintel.core.model.Drawing;
-import org.leanlintel.core.model.Model;
-import org.leanlintel.core.picture.OpeningSchedule;
-import org.leanlintel.core.takeoff.OpeningRow;
+import org.leanlintel.core.takeoff.Table;
+import org.leanlintel.core.takeoff.Tables;
 
-/** A schedule of doors or windows as comma-separated values, a line for each and the titles first. */
+/** A schedule as comma-separated values (RFC 4180): the titles first, a line for each row, the sums last. */
 public final class ScheduleCsv {
 
     private ScheduleCsv() {}
 
     /** @throws IllegalArgumentException for a drawing that is no such schedule */
-    public static byte[] write(Model model, Drawing schedule) {
-        boolean windows = schedule.kind() == Drawing.Kind.WINDOWS;
-        if (!windows && schedule.kind() != Drawing.Kind.DOORS)
-            throw new IllegalArgumentException(
-                    "\"%s\" is not a schedule of doors or windows.".formatted(schedule.name()));
-        LengthPrinter lengths = LengthPrinter.ofDrawings(model.settings().units());
-        List<OpeningRow> rows = windows ? OpeningRow.windows(model) : OpeningRow.doors(model);
-        List<List<String>> lines = new ArrayList<>(List.of(OpeningSchedule.titles(windows)));
-        for (OpeningRow row : rows) lines.add(OpeningSchedule.cells(row, windows, lengths));
+    public static byte[] write(Building building, Drawing schedule) {
+        Table table = Tables.of(schedule, building);
         StringBuilder text = new StringBuilder();
-        for (List<String> line : lines)
-            text.append(String.join(",", line.stream().map(ScheduleCsv::field).toList()))
-                    .append("\r\n");
+        line(text, table.columns().stream().map(Table.Column::title).toList());
+        for (Table.Row row : table.rows()) line(text, row);
+        for (Table.Row row : table.sums()) line(text, row);
         return text.toString().getBytes(StandardCharsets.UTF_8);
+    }
+
+    private static void line(StringBuilder text, Table.Row row) {
+        line(text, row.cells().stream().map(Table.Cell::text).toList());
+    }
+
+    private static void line(StringBuilder text, List<String> fields) {
+        text.append(String.join(",", fields.stream().map(ScheduleCsv::field).toList()))
+                .append("\r\n");
     }
 
     private static String field(String value) {

@@ -1,19 +1,26 @@
 package org.leanlintel.formats.json;
 
 import java.util.List;
+import org.leanlintel.core.edit.Aim;
 import org.leanlintel.core.edit.CurveWall;
 import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.edit.PlaceFitting;
 import org.leanlintel.core.heat.HeatLoss;
 import org.leanlintel.core.measure.LengthReading;
 import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Framing;
 import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.Heat;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Rise;
+import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.SetOut;
+import org.leanlintel.core.model.Stop;
+import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
 import org.leanlintel.core.picture.Item;
@@ -35,6 +42,13 @@ public final class Kinds {
             SetOut.class,
             Hold.class,
             Opening.Kind.class,
+            Placing.class,
+            Stop.class,
+            Aim.class,
+            Fitting.Seat.class,
+            PlaceFitting.Where.class,
+            Symbol.Mark.class,
+            Room.LabelPlace.class,
             Item.class,
             LengthReading.class,
             CurveWall.Shape.class,

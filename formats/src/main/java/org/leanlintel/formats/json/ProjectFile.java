@@ -4,9 +4,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.leanlintel.core.edit.References;
+import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Element;
-import org.leanlintel.core.model.HeatRule;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Settings;
@@ -20,7 +23,7 @@ public final class ProjectFile {
 
     public static final String FORMAT = "lean-lintel-project";
     /** Of the elements' form, here and in the database. Raise it with an upgrade step and a kept sample. */
-    public static final int VERSION = 3;
+    public static final int VERSION = 4;
 
     private static final Upgrade UPGRADE = new Upgrade();
 
@@ -121,9 +124,14 @@ public final class ProjectFile {
 
     /** {@code elements} of a project with what later forms added to every project. */
     public static List<Element> completed(List<Element> elements) {
-        if (elements.stream().anyMatch(HeatRule.class::isInstance)) return elements;
+        Set<ElementId> known = elements.stream().map(Element::id).collect(Collectors.toSet());
+        boolean inches =
+                elements.stream().anyMatch(e -> e instanceof Settings s && s.units() == UnitSystem.FEET_INCHES);
         List<Element> all = new ArrayList<>(elements);
-        all.add(Json.mapper().treeToValue(UPGRADE.heatRule(), Element.class));
+        for (JsonNode added : UPGRADE.added(inches)) {
+            Element element = Json.mapper().treeToValue(added, Element.class);
+            if (!known.contains(element.id())) all.add(element);
+        }
         return all;
     }
 }

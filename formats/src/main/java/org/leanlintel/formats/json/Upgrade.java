@@ -3,10 +3,13 @@ package org.leanlintel.formats.json;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.leanlintel.core.model.HeatRule;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.OpeningMake;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -19,6 +22,8 @@ final class Upgrade {
 
     private static final List<String> STANDARD = List.of(
             "/standard/materials.json", "/standard/build-ups.json", "/standard/heat.json", "/standard/lenses.json");
+
+    private static final List<String> LAYERS_OF_VERSION_4 = List.of("layer-rooms", "layer-fittings");
 
     private final Map<String, JsonNode> standard = new LinkedHashMap<>();
 
@@ -39,11 +44,19 @@ final class Upgrade {
     void element(JsonNode element, int version) {
         if (version < 2 && element instanceof ObjectNode node) toVersion2(node);
         if (version < 3 && element instanceof ObjectNode node) toVersion3(node);
+        if (version < 4 && element instanceof ObjectNode node) toVersion4(node);
     }
 
     /** What every project of the present form has, as the office standard has it. */
-    JsonNode heatRule() {
-        return standard.get(HeatRule.ID.value());
+    List<JsonNode> added(boolean inches) {
+        List<JsonNode> added = new ArrayList<>();
+        added.add(standard.get(HeatRule.ID.value()));
+        added.add(read("/standard/rules.json").path(inches ? "FEET_INCHES" : "METRIC"));
+        for (JsonNode layer : read("/standard/layers.json"))
+            if (LAYERS_OF_VERSION_4.contains(layer.path("id").asString())) added.add(layer);
+        for (JsonNode symbol : read(inches ? "/standard/fittings-inches.json" : "/standard/fittings-metric.json"))
+            added.add(symbol);
+        return added;
     }
 
     private void toVersion2(ObjectNode node) {
@@ -88,6 +101,45 @@ final class Upgrade {
             }
             default -> {}
         }
+    }
+
+    /**
+     * A place along a wall is a rule of several; openings have a make and a type, schedules an order, and lenses pens and
+     * parts for rooms and fittings.
+     */
+    private static void toVersion4(ObjectNode node) {
+        switch (node.path(Kinds.FIELD).asString("")) {
+            case "opening" -> {
+                placing(node);
+                Opening.Kind kind = Json.mapper().treeToValue(node.path("kind"), Opening.Kind.class);
+                node.set("make", Json.mapper().valueToTree(OpeningMake.usual(kind)));
+                node.put("typeMark", "");
+            }
+            case "wallPiece" -> {
+                if (node.path("stretch") instanceof ObjectNode stretch && stretch.has("placing")) placing(stretch);
+            }
+            case "drawing" -> node.put("sortBy", "");
+            case "lens" -> {
+                if (node.path("pens") instanceof ObjectNode pens)
+                    for (String role : List.of("FITTING", "ROOM"))
+                        pens.putObject(role).put("widthMm", 0.18).put("dash", "CONTINUOUS");
+                node.putArray("roomLabels").add("NUMBER").add("AREA");
+                node.put("openings", "STRUCTURAL");
+            }
+            default -> {}
+        }
+    }
+
+    private static void placing(ObjectNode of) {
+        JsonNode was = of.path("placing");
+        ObjectNode stop = Json.mapper().createObjectNode().put(Kinds.FIELD, "wallsEnd");
+        stop.set("end", was.path("from"));
+        stop.put("line", "SET_OUT");
+        ObjectNode off = Json.mapper().createObjectNode().put(Kinds.FIELD, "off");
+        off.set("stop", stop);
+        off.put("to", "NEAR");
+        off.set("distanceMm", was.path("distanceMm"));
+        of.set("placing", off);
     }
 
     private void buildUp(ObjectNode node) {

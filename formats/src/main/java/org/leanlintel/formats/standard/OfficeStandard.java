@@ -6,11 +6,15 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.OpeningMake;
+import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.TimberSize;
@@ -27,6 +31,8 @@ public final class OfficeStandard {
     public static final ElementId GROUND_PLAN = new ElementId("drawing-ground-plan");
     public static final ElementId LAYER_WALLS = new ElementId("layer-walls");
     public static final ElementId LAYER_OPENINGS = new ElementId("layer-openings");
+    public static final ElementId LAYER_ROOMS = new ElementId("layer-rooms");
+    public static final ElementId LAYER_FITTINGS = new ElementId("layer-fittings");
     public static final ElementId LAYER_DIMENSIONS = new ElementId("layer-dimensions");
     public static final ElementId LAYER_NOTES = new ElementId("layer-notes");
     public static final ElementId LENS_BUILDING_PLAN = new ElementId("lens-building-plan");
@@ -46,13 +52,44 @@ public final class OfficeStandard {
     /** A project of {@code settings} with the standard, one storey and its plan, and nothing drawn. */
     public static Model newProject(Settings settings) {
         List<Element> elements = new ArrayList<>(elements());
+        elements.addAll(fittings(settings.units()));
+        elements.add(rules(settings.units()));
         elements.add(settings);
         boolean metric = settings.units() == UnitSystem.METRIC;
         elements.add(new Storey(
                 GROUND, metric ? "Ground" : "First floor", 0, metric ? 2500 : 97.125 * UnitSystem.MM_PER_INCH));
         String name = metric ? "Ground floor plan" : "First floor plan";
-        elements.add(new Drawing(GROUND_PLAN, name, Drawing.Kind.PLAN, GROUND, LENS_BUILDING_PLAN, metric ? 50 : 48));
+        elements.add(
+                new Drawing(GROUND_PLAN, name, Drawing.Kind.PLAN, GROUND, LENS_BUILDING_PLAN, metric ? 50 : 48, ""));
         return Model.of(0, elements);
+    }
+
+    /** The stock of fittings, in the sizes of a market that measures so. */
+    public static List<Element> fittings(UnitSystem units) {
+        String file = units == UnitSystem.METRIC ? "fittings-metric.json" : "fittings-inches.json";
+        return ProjectFile.readElements(text(file), ProjectFile.VERSION);
+    }
+
+    /** The rule set that a project measured so starts with. */
+    public static Rules rules(UnitSystem units) {
+        return Json.mapper()
+                .readValue(text("rules.json"), new TypeReference<Map<UnitSystem, Rules>>() {})
+                .get(units);
+    }
+
+    /** How doors and windows are usually made. @param source of the allowances */
+    public record OpeningMakes(OpeningMake door, OpeningMake window, String source) {
+
+        public OpeningMake of(Opening.Kind kind) {
+            return kind instanceof Opening.Window ? window : door;
+        }
+    }
+
+    /** How doors and windows are usually made where one measures so. */
+    public static OpeningMakes openingMakes(UnitSystem units) {
+        return Json.mapper()
+                .readValue(text("opening-makes.json"), new TypeReference<Map<UnitSystem, OpeningMakes>>() {})
+                .get(units);
     }
 
     /** The sizes timber is sold as, with what they really measure. */

@@ -9,13 +9,18 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.edit.AddDrawing;
+import org.leanlintel.core.edit.Delete;
 import org.leanlintel.core.edit.DrawWalls;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Editing;
+import org.leanlintel.core.edit.MakeType;
 import org.leanlintel.core.edit.NewWall;
 import org.leanlintel.core.edit.Pick;
 import org.leanlintel.core.edit.PlaceOpening;
+import org.leanlintel.core.edit.RenumberMarks;
+import org.leanlintel.core.edit.Revise;
 import org.leanlintel.core.edit.ReviseAll;
+import org.leanlintel.core.edit.ReviseOpening;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Drawing;
@@ -24,6 +29,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.OpeningMake;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.SetOut;
@@ -79,7 +85,7 @@ class ScheduleCsvTest {
 
     private void place(double from, double width, double sill, Opening.Kind kind) {
         run(new PlaceOpening(
-                wall.id(), OfficeStandard.LAYER_OPENINGS, new Placing(End.START, from), width, 1200, sill, kind));
+                wall.id(), OfficeStandard.LAYER_OPENINGS, Placing.from(End.START, from), width, 1200, sill, kind));
     }
 
     private ElementId schedule(String name, Drawing.Kind kind) {
@@ -91,7 +97,7 @@ class ScheduleCsvTest {
 
     private List<String> csv(ElementId schedule) {
         Drawing drawing = building.model().get(schedule, Drawing.class);
-        return new String(ScheduleCsv.write(building.model(), drawing), StandardCharsets.UTF_8)
+        return new String(ScheduleCsv.write(building, drawing), StandardCharsets.UTF_8)
                 .lines()
                 .toList();
     }
@@ -100,10 +106,98 @@ class ScheduleCsvTest {
     void everyDoorHasALineInTheOrderOfMarks() {
         List<String> lines = csv(doors);
         assertThat(lines).hasSize(13);
-        assertThat(lines.getFirst()).isEqualTo("Mark,Kind,Details,Storey,Wall,Build-up,Opening width,Opening height");
-        assertThat(lines.get(2)).isEqualTo("D2,Side hung,\"hung right, from the pull side\",Ground,W1,11,838,1200");
-        assertThat(lines.getLast()).isEqualTo("D12,Pair of leaves,active leaf 75 %,Ground,W1,11,1500,1200");
-        assertThat(csv(windows).getLast()).isEqualTo("G1,Sliding up and down,2 lights,Ground,W1,11,1219,1200,900,2100");
+        assertThat(lines.getFirst())
+                .isEqualTo(
+                        "Mark,Type,Kind,Details,Storey,Wall,Build-up,Opening width,Opening height,Unit width,Unit height,Leaf width,Leaf height");
+        assertThat(lines.get(2))
+                .as("828 - 2 x 32 - 2 x 3 is 758; 1,195 - 32 - 3 - 8 is 1,152")
+                .isEqualTo("D2,,Side hung,\"hung right, from the pull side\",Ground,W1,11,838,1200,828,1195,758,1152");
+        assertThat(lines.getLast())
+                .as("three quarters of 1,420")
+                .isEqualTo("D12,,Pair of leaves,active leaf 75 %,Ground,W1,11,1500,1200,1490,1195,1065,1152");
+        assertThat(csv(windows).getLast())
+                .isEqualTo("G1,,Sliding up and down,2 lights,Ground,W1,11,1219,1200,1209,1190,900,2100");
+    }
+
+    /** UK practice: a leaf of 762 by 1,981 with a lining of 27 needs an opening of 832 by 2,024. */
+    @Test
+    void theLeafFollowsFromTheOpening() {
+        Opening first = building.model().all(Opening.class).getFirst();
+        OpeningMake lining = new OpeningMake(10, 5, 27, 3, 8, 35, false, 0, 0);
+        Opening opening = new Opening(
+                first.id(),
+                first.layer(),
+                first.mark(),
+                first.wall(),
+                first.placing(),
+                832,
+                2024,
+                0,
+                first.kind(),
+                lining,
+                "");
+        assertThat(opening.leafWidthMm()).isEqualTo(762);
+        assertThat(opening.leafHeightMm()).isEqualTo(1981);
+    }
+
+    @Test
+    void aScheduleIsSortedByTheColumnChosen() {
+        Drawing drawing = building.model().get(doors, Drawing.class);
+        run(new Revise(drawing.sorted("Opening width")));
+        assertThat(csv(doors).getLast()).startsWith("D12,");
+        run(new Revise(drawing.sorted("Kind")));
+        assertThat(csv(doors).get(1)).as("Pair of leaves before Side hung").startsWith("D12,");
+        assertThat(words(doors)).contains("Pair of leaves");
+    }
+
+    /** Openings of one type change together, each turned as it was; one is split off again. */
+    @Test
+    void aTypeIsChangedInAllItsOpenings() {
+        List<Opening> all = building.model().all(Opening.class).stream()
+                .filter(o -> o.kind() instanceof Opening.SwingDoor)
+                .limit(3)
+                .toList();
+        Opening turned = all.get(1).of(new Opening.SwingDoor(End.END, Side.RIGHT));
+        run(new Revise(turned));
+        run(new MakeType(all.stream().map(Opening::id).toList(), "T1"));
+        Opening first = building.model().get(all.get(0).id(), Opening.class);
+        run(new ReviseOpening(new Opening(
+                first.id(),
+                first.layer(),
+                first.mark(),
+                first.wall(),
+                first.placing(),
+                900,
+                2100,
+                0,
+                first.kind(),
+                first.make(),
+                "T1")));
+        assertThat(csv(doors))
+                .filteredOn(line -> line.contains(",T1,"))
+                .hasSize(3)
+                .allMatch(l -> l.contains(",900,2100,"));
+        assertThat(building.model().get(turned.id(), Opening.class).kind()).isEqualTo(turned.kind());
+        run(new MakeType(List.of(turned.id()), ""));
+        assertThat(csv(doors)).filteredOn(line -> line.contains(",T1,")).hasSize(2);
+    }
+
+    /** Numbered anew across the drawing; D7 is kept and passed over. */
+    @Test
+    void marksAreNumberedAnewExceptThoseKept() {
+        List<Opening> all = building.model().all(Opening.class);
+        Opening seventh =
+                all.stream().filter(o -> o.mark().equals("D7")).findFirst().orElseThrow();
+        Opening first =
+                all.stream().filter(o -> o.mark().equals("D1")).findFirst().orElseThrow();
+        run(new Delete(List.of(first.id())));
+        run(new RenumberMarks(List.of(seventh.id())));
+        List<String> marks = csv(doors).stream()
+                .skip(1)
+                .map(l -> l.substring(0, l.indexOf(',')))
+                .toList();
+        assertThat(marks).containsExactly("D1", "D2", "D3", "D4", "D5", "D6", "D7", "D8", "D9", "D10", "D11");
+        assertThat(building.model().get(seventh.id(), Opening.class).mark()).isEqualTo("D7");
     }
 
     /** The wall runs east: from its left one looks south, and the west edge is at the right hand. */
@@ -141,8 +235,8 @@ class ScheduleCsvTest {
         assertThat(words(doors)).contains("No doors yet.");
         Drawing plan = building.model().get(OfficeStandard.GROUND_PLAN, Drawing.class);
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> ScheduleCsv.write(building.model(), plan))
-                .withMessageEndingWith("is not a schedule of doors or windows.");
+                .isThrownBy(() -> ScheduleCsv.write(building, plan))
+                .withMessageEndingWith("is not a table that can be saved as CSV.");
     }
 
     /** The texts of a schedule's picture. */

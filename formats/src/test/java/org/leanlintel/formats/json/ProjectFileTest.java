@@ -16,16 +16,23 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.heat.HeatLoss;
 import org.leanlintel.core.heat.UValue;
 import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Framing;
 import org.leanlintel.core.model.Heat;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.OpeningMake;
+import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Post;
+import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
@@ -60,6 +67,23 @@ class ProjectFileTest {
         Post post = model.all(Post.class).iterator().next();
         assertThat(post.widthMm()).isEqualTo(140);
         assertThat(post.make()).isEqualTo(new WallPiece.Solid(new ElementId("material-brick"), 90));
+        assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
+    }
+
+    /** In version 3 an opening lay at a distance from an end of its wall, and knew neither make nor type. */
+    @Test
+    void upgradesVersion3() throws IOException {
+        Model model = ProjectFile.read(sample(3));
+        Opening window = model.all(Opening.class).stream()
+                .filter(o -> o.kind() instanceof Opening.Window)
+                .findFirst()
+                .orElseThrow();
+        assertThat(window.placing()).isEqualTo(Placing.from(End.END, 800));
+        assertThat(window.make()).isEqualTo(OpeningMake.WINDOW);
+        assertThat(model.find(Rules.ID, Rules.class)).isNotNull();
+        assertThat(model.all(Symbol.class)).hasSizeGreaterThan(20);
+        assertThat(model.find(new ElementId("layer-fittings"))).isNotNull();
+        assertThat(model.all(Drawing.class)).extracting(Drawing::sortBy).containsOnly("");
         assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
     }
 

@@ -85,7 +85,7 @@ class BuildUpScheduleTest {
         run(new PlaceOpening(
                 one.id(),
                 OfficeStandard.LAYER_OPENINGS,
-                new Placing(End.START, 1000),
+                Placing.from(End.START, 1000),
                 1010,
                 2100,
                 0,

@@ -5,6 +5,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.edit.Copied;
 import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.edit.RoomNews;
 import org.leanlintel.core.heat.UValue;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Change;
@@ -13,6 +14,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.Stop;
 import org.leanlintel.core.picture.BuildUpCut;
 import org.leanlintel.core.picture.Effects;
 import org.leanlintel.core.picture.Picture;
@@ -24,6 +26,7 @@ import org.leanlintel.server.api.Messages.EditRequest;
 import org.leanlintel.server.api.Messages.GapAnswer;
 import org.leanlintel.server.api.Messages.PreviewAnswer;
 import org.leanlintel.server.api.Messages.ProjectState;
+import org.leanlintel.server.api.Messages.SettingOutAnswer;
 import org.leanlintel.server.api.Messages.TurnBack;
 import org.leanlintel.server.live.EditDesk;
 import org.leanlintel.server.live.Live;
@@ -80,7 +83,7 @@ public class BoardApi {
 
     /**
      * Tries an edit without storing it. With {@code effects}, it says what else becomes different; with {@code gapsOf},
-     * the gaps that wall would have.
+     * the gaps that wall would have; with {@code settingOut}, how the opening or fitting placed would be set out.
      */
     @PostMapping("/previews")
     public PreviewAnswer preview(
@@ -89,12 +92,22 @@ public class BoardApi {
             @RequestParam(defaultValue = "false") boolean effects,
             @RequestParam @Nullable String gapsOf,
             @RequestParam(defaultValue = "FINISH") Gap.Faces faces,
+            @RequestParam(defaultValue = "false") boolean settingOut,
             @RequestBody Edit edit) {
         EditDesk.Answer answer = desk.preview(project, edit);
         long revision = answer.before().model().revision();
         return switch (answer.outcome()) {
             case Refusal refusal ->
-                new PreviewAnswer(revision, null, refusal.sentence(), refusal.concerns(), List.of(), List.of(), null);
+                new PreviewAnswer(
+                        revision,
+                        null,
+                        refusal.sentence(),
+                        refusal.concerns(),
+                        List.of(),
+                        List.of(),
+                        List.of(),
+                        null,
+                        null);
             case Change change ->
                 new PreviewAnswer(
                         revision,
@@ -107,6 +120,8 @@ public class BoardApi {
                                         answer.after().building())
                                 : List.of(),
                         GapAnswers.of(answer.after().building(), gapsOf, faces),
+                        news(answer),
+                        settingOut ? SettingOutAnswers.of(change, answer.after().building(), of(faces)) : null,
                         difference(drawing, answer));
         };
     }
@@ -118,6 +133,25 @@ public class BoardApi {
             @RequestParam String wall,
             @RequestParam(defaultValue = "FINISH") Gap.Faces faces) {
         return GapAnswers.of(live.get(project).building(), wall, faces);
+    }
+
+    /** How an opening or a fitting is set out along its wall; nothing for what is on none. */
+    @GetMapping("/setting-out")
+    public List<SettingOutAnswer> settingOut(
+            @PathVariable UUID project,
+            @RequestParam String thing,
+            @RequestParam(defaultValue = "FINISH") Gap.Faces faces) {
+        SettingOutAnswer answer = SettingOutAnswers.of(live.get(project).building(), new ElementId(thing), of(faces));
+        return answer == null ? List.of() : List.of(answer);
+    }
+
+    /** Things along a wall are measured from faces: the middle counts as structure. */
+    private static Stop.Of of(Gap.Faces faces) {
+        return faces == Gap.Faces.FINISH ? Stop.Of.FINISH : Stop.Of.STRUCTURE;
+    }
+
+    private static List<String> news(EditDesk.Answer answer) {
+        return RoomNews.between(answer.before().building(), answer.after().building());
     }
 
     /** What a paste needs of things, to keep until then. */
@@ -163,6 +197,7 @@ public class BoardApi {
                         removed(change),
                         undoName(project),
                         redoName(project),
+                        news(answer),
                         difference(drawing, answer));
         };
     }

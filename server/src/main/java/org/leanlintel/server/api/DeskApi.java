@@ -25,6 +25,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
@@ -87,6 +88,12 @@ public class DeskApi {
         return Arrays.stream(PaperSize.values())
                 .map(p -> new PaperAnswer(p, p.label(), p.widthMm(), p.heightMm()))
                 .toList();
+    }
+
+    /** How doors and windows are usually made where one measures so. */
+    @GetMapping("/opening-makes")
+    public OfficeStandard.OpeningMakes openingMakes(@RequestParam UnitSystem units) {
+        return OfficeStandard.openingMakes(units);
     }
 
     /** The sizes timber is sold as, with what they really measure. */

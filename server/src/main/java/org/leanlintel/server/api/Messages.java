@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.edit.SettingOut;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.heat.HeatLoss;
 import org.leanlintel.core.measure.LengthReading;
@@ -13,6 +14,8 @@ import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.Placing;
+import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.takeoff.Measurement;
 import org.leanlintel.formats.traced.TracedFile;
@@ -45,7 +48,10 @@ public final class Messages {
     /** An undo, a redo, or going back to a version. */
     public record TurnBack(UUID editId, String window) {}
 
-    /** @param picture how the drawing asked for changed from the revision before; null where none was asked for */
+    /**
+     * @param news what became of rooms, in sentences
+     * @param picture how the drawing asked for changed from the revision before; null where none was asked for
+     */
     public record EditAnswer(
             long revision,
             String name,
@@ -53,6 +59,7 @@ public final class Messages {
             List<ElementId> removed,
             @Nullable String undo,
             @Nullable String redo,
+            List<String> news,
             Picture.@Nullable Difference picture) {}
 
     /**
@@ -61,6 +68,8 @@ public final class Messages {
      * @param refusal why it would be refused, or null
      * @param effects what else becomes different, in sentences, where that was asked for
      * @param gaps of the wall asked for, as they would be
+     * @param news what would become of rooms
+     * @param settingOut of the one opening or fitting it would place or change; null where it is none
      */
     public record PreviewAnswer(
             long revision,
@@ -69,7 +78,47 @@ public final class Messages {
             List<ElementId> concerns,
             List<String> effects,
             List<GapAnswer> gaps,
+            List<String> news,
+            @Nullable SettingOutAnswer settingOut,
             Picture.@Nullable Difference picture) {}
+
+    /** How something is set out along its wall. @param rule the rule it has, in words; @param choices other rules */
+    public record SettingOutAnswer(
+            ElementId thing,
+            String rule,
+            Placing placing,
+            List<MeasureAlong> measures,
+            List<SettingOut.Choice> choices) {}
+
+    /** A distance to a neighbour. @param placing the rule that keeps it */
+    public record MeasureAlong(Placing.Off placing, double mm, String printed, Vec from, Vec to, String words) {}
+
+    /**
+     * A closed area of a storey, with its measures as they are read.
+     *
+     * @param room what it was named as; null where it was not
+     * @param at a point well inside it
+     * @param sizes clear between finished faces, faces of structure, and from middle to middle
+     */
+    public record AreaAnswer(
+            @Nullable ElementId room,
+            Vec at,
+            List<List<Vec>> rings,
+            String net,
+            String toStructure,
+            String perimeter,
+            String volume,
+            String ceiling,
+            List<String> sizes) {}
+
+    /** The closed areas of a storey and their sums. @param outline to the outer faces of walls */
+    public record AreasAnswer(List<AreaAnswer> areas, String net, String toStructure, String outline) {}
+
+    /** Free floor that a fitting needs. @param isShort whether something stands there */
+    public record ClearanceAnswer(ElementId fitting, List<Vec> ring, boolean isShort, String words) {}
+
+    /** What a symbol looks like at a size. */
+    public record SymbolRequest(Symbol symbol, double widthMm, double depthMm) {}
 
     /** A gap as it is. @param from on the wall, @param to on the other; @param kept the kept gap that holds it, or null */
     public record GapAnswer(Gap gap, double clearMm, String printed, Vec from, Vec to, @Nullable ElementId kept) {}

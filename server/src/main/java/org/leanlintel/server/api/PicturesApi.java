@@ -2,6 +2,7 @@ package org.leanlintel.server.api;
 
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Bounds;
@@ -15,6 +16,8 @@ import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.picture.Extent;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.picture.SheetPicture;
+import org.leanlintel.core.takeoff.Table;
+import org.leanlintel.core.takeoff.Tables;
 import org.leanlintel.formats.csv.ScheduleCsv;
 import org.leanlintel.formats.pdf.DrawingLettering;
 import org.leanlintel.formats.pdf.PdfWriter;
@@ -74,15 +77,26 @@ public class PicturesApi {
         return ProjectsApi.download(pdf, MediaType.APPLICATION_PDF, title + ".pdf");
     }
 
-    /** A schedule of doors or windows as comma-separated values. */
+    /** A schedule of doors, windows, rooms or fittings as comma-separated values. */
     @GetMapping(path = "/drawings/{drawing}/schedule.csv", produces = "text/csv")
     public ResponseEntity<byte[]> scheduleCsv(
             @PathVariable UUID project, @PathVariable String drawing, @RequestParam @Nullable UUID version) {
-        Model model = at(project, version).model();
+        Live now = at(project, version);
+        Model model = now.model();
         Drawing schedule = model.get(new ElementId(drawing), Drawing.class);
         MediaType csv = new MediaType("text", "csv", StandardCharsets.UTF_8);
         String name = model.settings().name() + " " + schedule.name() + ".csv";
-        return ProjectsApi.download(ScheduleCsv.write(model, schedule), csv, name);
+        return ProjectsApi.download(ScheduleCsv.write(now.building(), schedule), csv, name);
+    }
+
+    /** What a schedule may be sorted by: the titles of its columns. */
+    @GetMapping("/drawings/{drawing}/columns")
+    public List<String> columns(@PathVariable UUID project, @PathVariable String drawing) {
+        Live now = live.get(project);
+        Drawing schedule = now.model().get(new ElementId(drawing), Drawing.class);
+        return Tables.of(schedule, now.building()).columns().stream()
+                .map(Table.Column::title)
+                .toList();
     }
 
     private static Picture picture(Live now, Sheet sheet) {

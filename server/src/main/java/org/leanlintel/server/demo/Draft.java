@@ -2,23 +2,31 @@ package org.leanlintel.server.demo;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.edit.AddDrawing;
 import org.leanlintel.core.edit.AddSheet;
+import org.leanlintel.core.edit.Aim;
 import org.leanlintel.core.edit.CurveWall;
+import org.leanlintel.core.edit.DrawRoomLimit;
 import org.leanlintel.core.edit.DrawString;
 import org.leanlintel.core.edit.DrawWalls;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Editing;
 import org.leanlintel.core.edit.KeepGap;
+import org.leanlintel.core.edit.MakeType;
+import org.leanlintel.core.edit.NameRoom;
 import org.leanlintel.core.edit.NewWall;
+import org.leanlintel.core.edit.NumberRooms;
 import org.leanlintel.core.edit.Pick;
+import org.leanlintel.core.edit.PlaceFitting;
 import org.leanlintel.core.edit.PlaceNote;
 import org.leanlintel.core.edit.PlaceOpening;
 import org.leanlintel.core.edit.PlacePiece;
 import org.leanlintel.core.edit.PlacePost;
 import org.leanlintel.core.edit.Revise;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.Drawing;
@@ -34,9 +42,12 @@ import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Rise;
+import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Stop;
+import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
@@ -120,7 +131,7 @@ final class Draft {
     }
 
     WallPiece.Stretch part(End from, double distance, double width) {
-        return new WallPiece.Part(new Placing(from, distance * unitMm), width * unitMm);
+        return new WallPiece.Part(Placing.from(from, distance * unitMm), width * unitMm);
     }
 
     void post(double x, double y, double size, String material) {
@@ -184,15 +195,80 @@ final class Draft {
 
     private Opening opening(
             Wall wall, End from, double distance, double width, double height, double sill, Opening.Kind kind) {
+        return aimed(wall, new Aim.By(Placing.from(from, distance * unitMm)), width, height, sill, kind);
+    }
+
+    /** A window in the middle of the room that a point lies in, on a side of its wall. */
+    Opening centredWindow(
+            Wall wall, Side side, double x, double y, double width, double height, double sill, Opening.Window kind) {
+        Aim aim = new Aim.Centred(at(x, y), side, Stop.Of.FINISH, Aim.In.ROOM);
+        return aimed(wall, aim, width, height, sill, kind);
+    }
+
+    private Opening aimed(Wall wall, Aim aim, double width, double height, double sill, Opening.Kind kind) {
+        UnitSystem units = model().settings().units();
         Change change = run(new PlaceOpening(
                 wall.id(),
                 OfficeStandard.LAYER_OPENINGS,
-                new Placing(from, distance * unitMm),
+                aim,
                 width * unitMm,
                 height * unitMm,
                 sill * unitMm,
-                kind));
+                kind,
+                OfficeStandard.openingMakes(units).of(kind)));
         return (Opening) change.after().getFirst();
+    }
+
+    /** Makes openings of one type. */
+    void type(String mark, Opening... openings) {
+        run(new MakeType(Stream.of(openings).map(Opening::id).toList(), mark));
+    }
+
+    /** Names the closed area round a point. */
+    void room(double x, double y, String name, Room.Use use, String floor) {
+        Room.Finishes finishes = new Room.Finishes(floor, "Emulsion", "Emulsion");
+        run(new NameRoom(OfficeStandard.GROUND, OfficeStandard.LAYER_ROOMS, at(x, y), "", name, use, finishes));
+    }
+
+    void numberRooms() {
+        run(new NumberRooms(OfficeStandard.GROUND, OfficeStandard.LAYER_ROOMS));
+    }
+
+    void roomLimit(double x0, double y0, double x1, double y1) {
+        run(new DrawRoomLimit(OfficeStandard.GROUND, OfficeStandard.LAYER_ROOMS, at(x0, y0), at(x1, y1)));
+    }
+
+    /** A fitting of its usual size at a point: with its back to the wall there, if it has one. */
+    void fitting(String symbol, double x, double y) {
+        Symbol of = symbol(symbol);
+        place(of, at(x, y), 0, of.width().usualMm(), of.depth().usualMm());
+    }
+
+    /** The same of another width. */
+    void fitting(String symbol, double x, double y, double width) {
+        Symbol of = symbol(symbol);
+        place(of, at(x, y), 0, width * unitMm, of.depth().usualMm());
+    }
+
+    /** A fitting that stands free. @param turns quarters counter-clockwise */
+    void free(String symbol, double x, double y, int turns, double width, double depth) {
+        place(symbol(symbol), at(x, y), turns * Math.PI / 2, width * unitMm, depth * unitMm);
+    }
+
+    private Symbol symbol(String name) {
+        return model().get(new ElementId("symbol-" + name), Symbol.class);
+    }
+
+    private void place(Symbol symbol, Vec at, double angle, double widthMm, double depthMm) {
+        run(new PlaceFitting(
+                OfficeStandard.GROUND,
+                OfficeStandard.LAYER_FITTINGS,
+                symbol.id(),
+                new PlaceFitting.Near(at),
+                angle,
+                false,
+                widthMm,
+                depthMm));
     }
 
     void string(boolean across, double place, Hold... holds) {
@@ -218,10 +294,6 @@ final class Draft {
         return holds.toArray(new Hold[0]);
     }
 
-    void name(double x, double y, String text) {
-        run(new PlaceNote(OfficeStandard.GROUND_PLAN, OfficeStandard.LAYER_NOTES, at(x, y), text, Note.Style.NAME));
-    }
-
     void note(double x, double y, String text) {
         run(new PlaceNote(OfficeStandard.GROUND_PLAN, OfficeStandard.LAYER_NOTES, at(x, y), text, Note.Style.NOTE));
     }
@@ -238,6 +310,13 @@ final class Draft {
         Sheet.Placed doors = schedule("Doors", Drawing.Kind.DOORS, scale, paperX, doorsTopY);
         Sheet.Placed windows = schedule("Windows", Drawing.Kind.WINDOWS, scale, paperX, windowsTopY);
         run(new AddSheet(number, "Doors and windows", size, List.of(doors, windows)));
+    }
+
+    /** A sheet with the schedules of rooms, above, and of fittings. */
+    void roomsSheet(String number, double scale, PaperSize size, double paperX, double roomsTopY, double fittingsTopY) {
+        Sheet.Placed rooms = schedule("Rooms", Drawing.Kind.ROOMS, scale, paperX, roomsTopY);
+        Sheet.Placed fittings = schedule("Fittings", Drawing.Kind.FITTINGS, scale, paperX, fittingsTopY);
+        run(new AddSheet(number, "Rooms and fittings", size, List.of(rooms, fittings)));
     }
 
     private Sheet.Placed schedule(String name, Drawing.Kind kind, double scale, double paperX, double paperY) {

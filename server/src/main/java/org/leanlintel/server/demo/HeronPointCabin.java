@@ -11,6 +11,7 @@ import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Opening.Opens;
 import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Wall;
@@ -20,6 +21,9 @@ import org.leanlintel.formats.standard.OfficeStandard;
 final class HeronPointCabin {
 
     private static final double WIDTH = 336, DEPTH = 240;
+
+    /** Of a table of 36 with chairs at both sides. */
+    private static final double TABLE_DEPTH = 63;
 
     private HeronPointCabin() {}
 
@@ -57,11 +61,36 @@ final class HeronPointCabin {
         d.string(false, -56, outer(south), outer(north));
         d.string(false, WIDTH + 36, outer(south), face(bath, 1), outer(north));
 
-        d.name(100, 125, "Living and kitchen");
-        d.name(268, 80, "Bedroom");
-        d.name(268, 195, "Bath");
+        d.roomLimit(8, 150, 200, 150);
+        d.room(100, 60, "Living", Room.Use.LIVING, "Fir boards");
+        d.room(100, 190, "Kitchen", Room.Use.KITCHEN, "Fir boards");
+        d.room(268, 80, "Bedroom", Room.Use.BEDROOM, "Fir boards");
+        d.room(268, 195, "Bath", Room.Use.BATHROOM, "Tile");
+        d.numberRooms();
+        fittings(d);
         d.sheet("A-101", "First floor plan", PaperSize.ARCH_D, WIDTH / 2, DEPTH / 2, 420, 330);
         d.buildUpSheet("A-102", 12, PaperSize.ARCH_D, 120, 520);
+        d.openingsSheet("A-103", 12, PaperSize.ARCH_D, 120, 520, 300);
+        d.roomsSheet("A-104", 12, PaperSize.ARCH_D, 120, 520, 400);
         return d.model();
+    }
+
+    /** The WC stands an inch too near the bath, so that the findings have something to say. */
+    private static void fittings(Draft d) {
+        d.fitting("base-run", 82, 225, 150);
+        d.fitting("sink", 96, 225);
+        d.fitting("hob", 28, 225);
+        d.fitting("oven", 28, 225);
+        d.fitting("dishwasher", 135, 225);
+        d.fitting("wall-run", 30, 230, 48);
+        d.fitting("fridge", 178, 225);
+        d.free("table", 100, 108, 0, 66, TABLE_DEPTH);
+        d.fitting("sofa", 20, 50);
+        d.fitting("fireplace", 190, 50);
+        d.fitting("bed-king", 320, 70);
+        d.fitting("wardrobe", 296, 140, 64);
+        d.fitting("bath", 320, 203);
+        d.fitting("wc", 285, 225);
+        d.fitting("vanity", 233, 225);
     }
 }

@@ -14,6 +14,7 @@ import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Opening.Opens;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Ply;
+import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Wall;
@@ -22,6 +23,9 @@ import org.leanlintel.formats.standard.OfficeStandard;
 
 /** The ground floor of a made-up house, in millimetres: timber frame and brick, with the garage under one roof. */
 final class QuarryBankHouse {
+
+    /** Of a table of 900 with chairs at both sides. */
+    private static final double TABLE_DEPTH = 1545;
 
     private static final double WIDTH = 12400, DEPTH = 8400;
     /** Where the house ends and the garage begins: the garage's face of the wall between them. */
@@ -72,10 +76,12 @@ final class QuarryBankHouse {
         house.openingsAndStrings();
         house.pieces();
         house.d.keep(house.hallWest, Side.RIGHT, house.hallEast, 2500);
-        house.names();
+        house.rooms();
+        house.fittings();
         house.d.sheet("A-101", "Ground floor plan", PaperSize.A2, WIDTH / 2, DEPTH / 2, 285, 250);
         house.d.buildUpSheet("A-102", 10, PaperSize.A2, 60, 390);
         house.d.openingsSheet("A-103", 10, PaperSize.A2, 60, 390, 200);
+        house.d.roomsSheet("A-104", 10, PaperSize.A2, 60, 390, 230);
         return house.d.model();
     }
 
@@ -90,7 +96,7 @@ final class QuarryBankHouse {
         Opening workshop = d.window(garageNorth, End.END, 1200, 1200, 1050, 1050, 2, 110, Opens.FIXED);
         Opening livingSide = d.window(west, End.START, 1500, 1500, 1200, 900, 2, 110, Opens.SIDE_HUNG);
         Opening back = d.door(west, End.END, 900, 926, 2100, End.START, Side.RIGHT);
-        Opening garageBack = d.door(east, End.START, 3600, 926, 2100, End.START, Side.RIGHT);
+        Opening garageBack = d.door(east, End.START, 3600, 926, 2100, End.START, Side.LEFT);
         d.opening(hallWest, End.START, 900, 1400, 2040, new Opening.PairDoor(End.START, 0.5, Side.LEFT));
         d.door(spine, End.START, 4900, 838, 2040, End.START, Side.LEFT);
         d.door(hallEast, End.START, 700, 838, 2040, End.START, Side.RIGHT);
@@ -129,9 +135,9 @@ final class QuarryBankHouse {
                 0,
                 2500,
                 new WallPiece.Built(new ElementId("build-up-block-partition"), 350));
-        d.piece(north, Side.RIGHT, d.part(End.START, 2200, 4200), 900, 600, tiles());
+        d.piece(north, Side.RIGHT, d.part(End.START, 2200, 4200), 910, 590, tiles());
         d.piece(lobby, Side.LEFT, new WallPiece.Whole(), 0, 2100, tiles());
-        d.piece(wetWest, Side.LEFT, d.part(End.START, 900, 600), 1000, 300, new WallPiece.Niche(90));
+        d.piece(wetWest, Side.LEFT, d.part(End.START, 150, 600), 1000, 300, new WallPiece.Niche(90));
         ElementId board = new ElementId("material-plasterboard");
         d.piece(south, Side.RIGHT, d.part(End.START, 2300, 300), 0, 2500, new WallPiece.Boxed(board, 12.5, 150));
         d.low(d.nib("stud-partition", pantry, 2050, 5900, 2700, 5900), 1100);
@@ -142,19 +148,44 @@ final class QuarryBankHouse {
         return new WallPiece.Lined(List.of(Ply.solid(new ElementId("material-tile"), 10, Does.LINING)));
     }
 
-    private void names() {
-        d.name(2100, 2700, "Living");
-        d.name(5350, 2050, "Stair hall");
-        d.name(7900, 1750, "Study");
-        d.name(7850, 3900, "Store");
-        d.name(5600, 4000, "Cupboard");
-        d.name(4250, 6700, "Kitchen");
-        d.name(1330, 5400, "Pantry");
-        d.name(1050, 7450, "Utility");
-        d.name(7750, 5780, "Lobby");
-        d.name(7700, 7500, "Wet room");
-        d.name(10500, 3000, "Garage");
-        d.name(10500, 7000, "Workshop");
-        d.note(9560, 2100, "Floor falls to the door");
+    private void rooms() {
+        d.room(2100, 2700, "Living", Room.Use.LIVING, "Oak boards");
+        d.room(5350, 2050, "Stair hall", Room.Use.HALL, "Oak boards");
+        d.room(7900, 1750, "Study", Room.Use.STUDY, "Oak boards");
+        d.room(7850, 3900, "Store", Room.Use.STORE, "Painted screed");
+        d.room(5600, 4200, "Cupboard", Room.Use.STORE, "Painted screed");
+        d.room(4250, 6700, "Kitchen", Room.Use.KITCHEN, "Tiles");
+        d.room(1330, 5400, "Pantry", Room.Use.STORE, "Tiles");
+        d.room(1050, 7450, "Utility", Room.Use.UTILITY, "Tiles");
+        d.room(7750, 5780, "Lobby", Room.Use.HALL, "Tiles");
+        d.room(7700, 7500, "Wet room", Room.Use.BATHROOM, "Tiles to fall");
+        d.room(10500, 3000, "Garage", Room.Use.GARAGE, "Power-floated slab");
+        d.room(10500, 7000, "Workshop", Room.Use.OTHER, "Painted screed");
+        d.numberRooms();
+        d.note(8960, 5900, "Floor falls to the door");
+    }
+
+    private void fittings() {
+        d.fitting("fireplace", 900, 3700, 900);
+        d.fitting("sofa", 2200, 800);
+        d.fitting("sofa", 2700, 4100, 1800);
+        d.fitting("sofa", 8250, 2000, 900);
+        d.fitting("base-run", 3850, 7900, 3600);
+        d.fitting("sink", 4100, 7900);
+        d.fitting("hob", 2900, 7900);
+        d.fitting("oven", 2900, 7900);
+        d.fitting("dishwasher", 4850, 7900);
+        d.fitting("wall-run", 2475, 8050, 800);
+        d.fitting("fridge", 6000, 7900);
+        d.free("table", 4300, 5750, 0, 1600, TABLE_DEPTH);
+        d.fitting("base-run", 500, 5500, 1600);
+        d.fitting("wall-run", 420, 5500, 1600);
+        d.fitting("laundry-side", 900, 8000);
+        d.fitting("shower", 7000, 8000);
+        d.fitting("basin", 7700, 8000);
+        d.fitting("wc", 8600, 7350);
+        d.free("car", 10580, 2450, 2, 1850, 4000);
+        d.fitting("base-run", 10400, 7900, 2800);
+        d.fitting("wardrobe", 7900, 4400, 1500);
     }
 }

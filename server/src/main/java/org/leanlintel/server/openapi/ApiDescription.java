@@ -16,6 +16,7 @@ import org.leanlintel.server.api.DeskApi;
 import org.leanlintel.server.api.FilesApi;
 import org.leanlintel.server.api.PicturesApi;
 import org.leanlintel.server.api.ProjectsApi;
+import org.leanlintel.server.api.RoomsApi;
 import org.leanlintel.server.api.VersionsApi;
 import org.springframework.core.annotation.AnnotatedElementUtils;
 import org.springframework.http.MediaType;
@@ -32,7 +33,13 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 public final class ApiDescription {
 
     private static final List<Class<?>> CONTROLLERS = List.of(
-            ProjectsApi.class, BoardApi.class, PicturesApi.class, VersionsApi.class, DeskApi.class, FilesApi.class);
+            ProjectsApi.class,
+            BoardApi.class,
+            PicturesApi.class,
+            RoomsApi.class,
+            VersionsApi.class,
+            DeskApi.class,
+            FilesApi.class);
 
     private final Schemas schemas = new Schemas();
     private final Map<String, Map<String, Object>> paths = new TreeMap<>();

@@ -2,15 +2,21 @@ package org.leanlintel.server.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.check.Finding;
+import org.leanlintel.core.check.Findings;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Model;
-import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.takeoff.BuildUpUse;
@@ -25,14 +31,41 @@ class DemoDraftsTest {
         assertThat(model.all(Wall.class)).hasSizeGreaterThanOrEqualTo(15);
         assertThat(model.all(Opening.class)).hasSizeGreaterThanOrEqualTo(10);
         assertThat(model.all(DimensionString.class)).hasSizeGreaterThanOrEqualTo(8);
-        assertThat(model.all(Note.class))
-                .extracting(Note::text)
+        assertThat(model.all(Room.class))
+                .extracting(Room::name)
                 .contains("Living", "Kitchen", "Wet room", "Garage", "Store");
-        assertThat(model.all(Sheet.class)).hasSize(3);
+        assertThat(model.all(Sheet.class)).hasSize(4);
         assertThat(BuildUpUse.of(Building.of(model)))
                 .extracting(u -> u.buildUp().mark())
                 .containsExactly("1", "2", "7", "11", "12", "13");
         assertThat(overlap(model)).as("chords of the curved wall").isLessThan(Tolerance.SLIVER_MM2);
+    }
+
+    @Test
+    void everyAreaIsNamedAndFitted() {
+        for (Model model : List.of(QuarryBankHouse.draw(), HeronPointCabin.draw())) {
+            Building building = Building.of(model);
+            assertThat(building.rooms().named(OfficeStandard.GROUND))
+                    .hasSameSizeAs(building.rooms().of(OfficeStandard.GROUND));
+            assertThat(model.all(Fitting.class)).hasSizeGreaterThan(12);
+        }
+        Set<Class<?>> kinds = QuarryBankHouse.draw().all(Opening.class).stream()
+                .map(o -> o.kind().getClass())
+                .collect(Collectors.toSet());
+        assertThat(kinds).hasSizeGreaterThanOrEqualTo(6);
+    }
+
+    /** The house keeps its rules; the cabin's WC is an inch too near its bath, for the findings to show. */
+    @Test
+    void whatIsFoundInTheDemoIsMeant() {
+        assertThat(Findings.of(Building.of(QuarryBankHouse.draw())))
+                .extracting(Finding::sentence)
+                .isEmpty();
+        assertThat(Findings.of(Building.of(HeronPointCabin.draw())))
+                .extracting(Finding::sentence)
+                .singleElement()
+                .asString()
+                .contains("14\" from its centre to Bath", "15\" needed, IRC P2705.1");
     }
 
     @Test

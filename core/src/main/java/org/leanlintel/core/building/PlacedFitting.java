@@ -1,0 +1,95 @@
+package org.leanlintel.core.building;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Fitting;
+import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Symbol;
+
+/**
+ * A fitting where it stands.
+ *
+ * @param origin the left end of its back, seen from before it
+ * @param along its back to the right, one long
+ * @param out to its front, one long
+ */
+public record PlacedFitting(Fitting fitting, Symbol symbol, Vec origin, Vec along, Vec out) {
+
+    /** Null where the wall it stands on is not there, or what it is placed from. */
+    public static @Nullable PlacedFitting of(Fitting fitting, Building building) {
+        Symbol symbol = building.model().get(fitting.symbol(), Symbol.class);
+        return switch (fitting.seat()) {
+            case Fitting.Free free -> free(fitting, symbol, free);
+            case Fitting.OnWall seat -> onWall(fitting, symbol, seat, building.solid(seat.wall()));
+        };
+    }
+
+    private static PlacedFitting free(Fitting fitting, Symbol symbol, Fitting.Free free) {
+        Vec along = Vec.ofAngle(free.angle()), out = along.left().times(-1);
+        Vec origin = free.at().along(along, -fitting.widthMm() / 2).along(out, -fitting.depthMm() / 2);
+        return new PlacedFitting(fitting, symbol, origin, along, out);
+    }
+
+    private static @Nullable PlacedFitting onWall(
+            Fitting fitting, Symbol symbol, Fitting.OnWall seat, @Nullable WallSolid solid) {
+        if (solid == null) return null;
+        Span span = solid.place(seat.placing(), fitting.widthMm());
+        if (span == null) return null;
+        Strip strip = solid.strip();
+        double middle = (span.from() + span.to()) / 2;
+        Vec run = strip.axis().directionAt(middle);
+        Vec out = run.left().times(seat.side().sign()), along = out.left();
+        double face = finishedFace(solid, seat.side(), span, symbol);
+        Vec back = strip.at(middle, face);
+        return new PlacedFitting(fitting, symbol, back.along(along, -fitting.widthMm() / 2), along, out);
+    }
+
+    /** The wall's face on a side, or that of the furthest lining, pier or boxing there at the fitting's height. */
+    private static double finishedFace(WallSolid solid, Side side, Span span, Symbol symbol) {
+        boolean left = side == Side.LEFT;
+        double face = left ? solid.strip().hi() : solid.strip().lo();
+        double low = solid.levelMm() + symbol.lowMm(), high = low + Math.max(symbol.heightMm(), 1);
+        for (Slab slab : solid.slabs()) {
+            boolean beside = slab.from() < span.to() - Tolerance.SAME_MM && slab.to() > span.from() + Tolerance.SAME_MM;
+            boolean level = slab.lowMm() < high && slab.highMm() > low;
+            boolean here = left
+                    ? slab.lo() >= solid.strip().hi()
+                    : slab.hi() <= solid.strip().lo();
+            if (beside && level && here) face = left ? Math.max(face, slab.hi()) : Math.min(face, slab.lo());
+        }
+        return face;
+    }
+
+    /** Its box, counter-clockwise. */
+    public List<Vec> outline() {
+        double w = fitting.widthMm(), d = fitting.depthMm();
+        return List.of(box(0, 0), box(0, d), box(w, d), box(w, 0));
+    }
+
+    /** A point of its box, not mirrored: x along its back, y to its front. */
+    public Vec box(double x, double y) {
+        return origin.along(along, x).along(out, y);
+    }
+
+    /** A point of its drawing: mirrored where the fitting is. */
+    public Vec drawn(double x, double y) {
+        return box(fitting.mirrored() ? fitting.widthMm() - x : x, y);
+    }
+
+    public Vec middle() {
+        return box(fitting.widthMm() / 2, fitting.depthMm() / 2);
+    }
+
+    /** Whether some height lies in both. */
+    public boolean sharesHeight(PlacedFitting other) {
+        return symbol.lowMm() < other.symbol.lowMm() + other.symbol.heightMm()
+                && other.symbol.lowMm() < symbol.lowMm() + symbol.heightMm();
+    }
+
+    /** The same, standing free where it is. */
+    public Fitting freed() {
+        return fitting.seated(new Fitting.Free(middle(), along.angle()));
+    }
+}

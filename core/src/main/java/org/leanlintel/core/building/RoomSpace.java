@@ -1,0 +1,134 @@
+package org.leanlintel.core.building;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Gap;
+
+/** A closed area of a storey, as its walls leave it. Stays the same object while nothing round it changes. */
+public final class RoomSpace {
+
+    /** Clear width and depth, millimetres: the width lies nearer to the drawing's x axis. */
+    public record Size(double widthMm, double depthMm) {}
+
+    private final ElementId storey;
+    private final Area face;
+    private final Area net;
+    private final Bounds bounds;
+    private final List<WallSolid> round;
+    private final List<List<Vec>> limits;
+    private @Nullable Area toStructure;
+
+    /**
+     * @param face inside the set-out lines of the walls round it
+     * @param net what walls and what stands on the floor leave of it
+     * @param limits lines that part it from others
+     */
+    RoomSpace(ElementId storey, Area face, Area net, List<WallSolid> round, List<List<Vec>> limits) {
+        this.storey = storey;
+        this.face = face;
+        this.net = net;
+        bounds = net.bounds();
+        this.round = List.copyOf(round);
+        this.limits = limits;
+    }
+
+    public ElementId storey() {
+        return storey;
+    }
+
+    /** Between finished faces: linings, piers and what else stands on the floor are taken out. */
+    public Area net() {
+        return net;
+    }
+
+    public Bounds bounds() {
+        return bounds;
+    }
+
+    /** Whether a point lies in it or on its edge. */
+    public boolean covers(Vec point) {
+        return bounds.covers(point) && net.covers(point);
+    }
+
+    /** Between faces of structure: linings and what stands before them are not taken out. */
+    public Area toStructure() {
+        Area known = toStructure;
+        return known == null ? toStructure = findToStructure() : known;
+    }
+
+    private Area findToStructure() {
+        List<Area> structures = round.stream()
+                .flatMap(solid -> WallBodies.structure(solid).stream())
+                .toList();
+        Vec middle = net.middle();
+        for (Area part : face.minus(Area.union(structures)).parts())
+            for (Area piece : part.splitBy(limits)) if (piece.covers(middle)) return piece;
+        return net;
+    }
+
+    /** Walls that lie round it or near it, in the order of ids. */
+    public List<WallSolid> round() {
+        return round;
+    }
+
+    /** Round its finished faces, openings included, millimetres. */
+    public double perimeterMm() {
+        return net.perimeterMm();
+    }
+
+    /** How far it reaches, along its longest side and square to it, between what is chosen. */
+    public Size size(Gap.Faces faces) {
+        Vec along = longestSide();
+        Vec across = Math.abs(along.x()) >= Math.abs(along.y()) ? along : along.left();
+        return new Size(reach(across, faces), reach(across.left(), faces));
+    }
+
+    private Vec longestSide() {
+        Vec longest = new Vec(1, 0);
+        double length = 0;
+        List<Vec> ring = net.rings().getFirst();
+        for (int i = 1; i < ring.size(); i++) {
+            Vec side = ring.get(i).minus(ring.get(i - 1));
+            if (side.length() < length + Tolerance.SAME_MM) continue;
+            length = side.length();
+            longest = side.unit();
+        }
+        return longest;
+    }
+
+    private double reach(Vec way, Gap.Faces faces) {
+        return switch (faces) {
+            case FINISH -> furthest(net, way) + furthest(net, way.times(-1));
+            case STRUCTURE -> furthest(toStructure(), way) + furthest(toStructure(), way.times(-1));
+            case MIDDLE -> toMiddle(way) + toMiddle(way.times(-1));
+        };
+    }
+
+    private static double furthest(Area area, Vec way) {
+        double furthest = Double.NEGATIVE_INFINITY;
+        for (List<Vec> ring : area.rings()) for (Vec p : ring) furthest = Math.max(furthest, p.dot(way));
+        return furthest;
+    }
+
+    /** To the middle of the structure of the wall that lies furthest that way. */
+    private double toMiddle(Vec way) {
+        double face = furthest(toStructure(), way);
+        for (WallSolid solid : round) {
+            Strip strip = solid.strip();
+            BuildUp of = strip.buildUp();
+            boolean square = strip.axis().isStraight()
+                    && Math.abs(strip.axis().chord().direction().dot(way)) < Tolerance.PARALLEL_SINE;
+            if (!square || of.structureMm() == 0) continue;
+            double one = strip.at(0, strip.offsetOfFace(of.structureFrom())).dot(way);
+            double two = strip.at(0, strip.offsetOfFace(of.structureTo())).dot(way);
+            if (Math.abs(Math.min(one, two) - face) < 1) return (one + two) / 2;
+        }
+        return face;
+    }
+}

@@ -1,0 +1,169 @@
+package org.leanlintel.core.building;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Post;
+import org.leanlintel.core.model.Room;
+import org.leanlintel.core.model.RoomLimit;
+import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.Wall;
+
+/**
+ * The closed areas of a building's storeys. Walls that the plan cuts part them, also across openings; so do room limits.
+ * Rooms made after others keep every area whose walls did not change.
+ */
+public final class Rooms {
+
+    /** How far a room limit runs on to meet what lies past its ends. */
+    private static final double RUNS_ON_MM = 300;
+
+    private final Building building;
+    private final Map<Round, List<RoomSpace>> known;
+    private final Map<Round, List<RoomSpace>> found = new ConcurrentHashMap<>();
+    private final Map<ElementId, List<RoomSpace>> byStorey = new ConcurrentHashMap<>();
+
+    /** All that decides what an area is. */
+    private record Round(List<List<Vec>> face, List<WallSolid> solids, List<List<Vec>> posts, List<List<Vec>> limits) {}
+
+    /** What was found before, to find the same again from. */
+    static final class Memory {
+
+        static final Memory NONE = new Memory(Map.of());
+
+        private final Map<Round, List<RoomSpace>> known;
+
+        private Memory(Map<Round, List<RoomSpace>> known) {
+            this.known = known;
+        }
+    }
+
+    Rooms(Building building, Memory memory) {
+        this.building = building;
+        known = memory.known;
+    }
+
+    Memory memory() {
+        return new Memory(found.isEmpty() ? known : Map.copyOf(found));
+    }
+
+    /** The closed areas of a storey, from the top of the drawing down. */
+    public List<RoomSpace> of(ElementId storey) {
+        return byStorey.computeIfAbsent(storey, this::find);
+    }
+
+    /** The area that a point of a storey lies in; null where it lies in none. */
+    public @Nullable RoomSpace at(ElementId storey, Vec point) {
+        for (RoomSpace space : of(storey)) if (space.covers(point)) return space;
+        return null;
+    }
+
+    /** The area that a room is; null where nothing closes round it any more. */
+    public @Nullable RoomSpace of(Room room) {
+        return at(room.storey(), room.seed());
+    }
+
+    /** The rooms of a storey by the area they are; several may have come to share one. In the order of ids. */
+    public Map<RoomSpace, List<Room>> named(ElementId storey) {
+        Map<RoomSpace, List<Room>> named = new LinkedHashMap<>();
+        for (Room room : building.model().all(Room.class))
+            if (room.storey().equals(storey) && of(room) instanceof RoomSpace space)
+                named.computeIfAbsent(space, s -> new ArrayList<>()).add(room);
+        return named;
+    }
+
+    /** Everything inside the outer faces of a storey's walls, square millimetres. */
+    public double outlineMm2(ElementId storey) {
+        List<Area> all = new ArrayList<>();
+        for (WallSolid solid : building.solidsOf(storey))
+            if (parts(solid.strip().wall())) all.add(solid.footprint());
+        all.addAll(RoomFaces.of(building, storey, this::parts));
+        return Area.union(all).filled().mm2();
+    }
+
+    private List<RoomSpace> find(ElementId storey) {
+        List<RoomSpace> spaces = new ArrayList<>();
+        List<List<Vec>> limits = limits(storey);
+        for (Area face : RoomFaces.of(building, storey, this::parts)) {
+            Round round = round(storey, face, limits);
+            List<RoomSpace> there = known.get(round);
+            if (there == null) there = spaces(storey, face, round);
+            found.put(round, there);
+            spaces.addAll(there);
+        }
+        spaces.sort(
+                Comparator.comparingDouble((RoomSpace s) -> -s.net().bounds().maxY())
+                        .thenComparingDouble(s -> s.net().bounds().minX())
+                        .thenComparingDouble(s -> s.net().mm2()));
+        return List.copyOf(spaces);
+    }
+
+    /** Whether a wall parts rooms: it stays, and the plan cuts it. */
+    private boolean parts(Wall wall) {
+        Storey storey = building.model().get(wall.storey(), Storey.class);
+        return wall.stays() && wall.rise().isCutAt(building.model().settings().cutHeightMm(), storey);
+    }
+
+    /** Whether it takes floor: it parts rooms, or it is low and stands on the floor. */
+    private boolean takesFloor(Wall wall) {
+        return parts(wall) || wall.stays() && wall.rise().footMm() <= 0;
+    }
+
+    private Round round(ElementId storey, Area face, List<List<Vec>> limits) {
+        Bounds bounds = face.bounds();
+        List<WallSolid> solids = new ArrayList<>();
+        for (Strip strip : building.near(bounds, storey))
+            if (takesFloor(strip.wall()) && building.solid(strip.wall().id()) instanceof WallSolid s) solids.add(s);
+        List<List<Vec>> posts = building.model().relations().postsOf(storey).stream()
+                .map(Post::corners)
+                .filter(ring -> Bounds.of(ring).meets(bounds))
+                .toList();
+        return new Round(
+                face.rings(),
+                solids,
+                posts,
+                limits.stream().filter(l -> Bounds.of(l).meets(bounds)).toList());
+    }
+
+    private List<List<Vec>> limits(ElementId storey) {
+        return building.model().all(RoomLimit.class).stream()
+                .filter(l -> l.storey().equals(storey))
+                .map(Rooms::runningOn)
+                .toList();
+    }
+
+    private static List<Vec> runningOn(RoomLimit limit) {
+        Vec way = limit.to().minus(limit.from()).unit();
+        return List.of(limit.from().along(way, -RUNS_ON_MM), limit.to().along(way, RUNS_ON_MM));
+    }
+
+    /** What the walls that part rooms leave of a face, cut by limits; then what stands on the floor is taken out. */
+    private List<RoomSpace> spaces(ElementId storey, Area face, Round round) {
+        List<Area> parting = new ArrayList<>(), standing = new ArrayList<>();
+        for (WallSolid solid : round.solids()) {
+            (parts(solid.strip().wall()) ? parting : standing).add(solid.footprint());
+            for (Slab slab : solid.slabs())
+                if (slab.lowMm() <= solid.levelMm() + Tolerance.SAME_MM) standing.add(Area.of(solid.outline(slab)));
+        }
+        round.posts().forEach(ring -> standing.add(Area.of(ring)));
+        Area floor = Area.union(standing);
+        List<RoomSpace> spaces = new ArrayList<>();
+        for (Area part : face.minus(Area.union(parting)).parts()) {
+            for (Area closed : part.splitBy(round.limits())) {
+                Area net = standing.isEmpty() ? closed : closed.minus(floor);
+                if (net.mm2() >= Tolerance.LEAST_ROOM_MM2)
+                    spaces.add(new RoomSpace(storey, face, net, round.solids(), round.limits()));
+            }
+        }
+        return List.copyOf(spaces);
+    }
+}

@@ -1,0 +1,116 @@
+package org.leanlintel.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.PlacedOpening;
+import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.building.Rooms;
+import org.leanlintel.core.building.Strip;
+import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.measure.AreaPrinter;
+import org.leanlintel.core.measure.LengthPrinter;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Room;
+import org.leanlintel.core.model.Rules;
+import org.leanlintel.core.model.Storey;
+
+/** Whether each bedroom can be left in a fire: by an outside door, or a window that opens far enough. */
+final class EscapeCheck {
+
+    /** How far from a wall's face a point is taken to lie in the room there. */
+    private static final double INTO_MM = 60;
+
+    private final Building building;
+    private final Storey storey;
+    private final Rooms rooms;
+
+    EscapeCheck(Building building, Storey storey) {
+        this.building = building;
+        this.storey = storey;
+        rooms = building.rooms();
+    }
+
+    List<Finding> findings() {
+        Rules rules = building.model().find(Rules.ID, Rules.class);
+        List<Finding> findings = new ArrayList<>();
+        if (rules == null) return findings;
+        for (Map.Entry<RoomSpace, List<Room>> e : rooms.named(storey.id()).entrySet()) {
+            Room room = e.getValue().getFirst();
+            if (room.use() == Room.Use.BEDROOM) check(room, e.getKey(), rules.escape(), findings);
+        }
+        return findings;
+    }
+
+    private void check(Room room, RoomSpace space, Rules.Escape escape, List<Finding> findings) {
+        String best = "It has no window that opens to the outside";
+        for (WallSolid solid : space.round()) {
+            for (PlacedOpening o : solid.openings()) {
+                if (!leadsOut(solid.strip(), o, space)) continue;
+                if (!(o.opening().kind() instanceof Opening.Window window)) {
+                    if (o.opening().leafWidthMm() > 0) return;
+                    continue;
+                }
+                String lack = lack(o.opening(), window, escape);
+                if (lack.isEmpty()) return;
+                best = o.opening().mark() + " " + lack;
+            }
+        }
+        findings.add(new Finding(
+                Finding.Kind.ESCAPE,
+                "%s has no escape window. %s, %s.".formatted(room.name(), best, escape.source()),
+                "Give it a window that opens by %s, or a door to the outside.".formatted(asked(escape)),
+                List.of(room.id()),
+                storey.id(),
+                space.net().middle(),
+                escape.sure() ? escape.source() : escape.source() + " (check)"));
+    }
+
+    private boolean leadsOut(Strip strip, PlacedOpening o, RoomSpace space) {
+        double middle = (o.from() + o.to()) / 2;
+        Vec left = strip.at(middle, strip.hi() + INTO_MM), right = strip.at(middle, strip.lo() - INTO_MM);
+        return space.covers(left) && rooms.at(storey.id(), right) == null
+                || space.covers(right) && rooms.at(storey.id(), left) == null;
+    }
+
+    /** What a window lacks, in words; empty where it lacks nothing. */
+    private String lack(Opening o, Opening.Window window, Rules.Escape escape) {
+        LengthPrinter lengths =
+                LengthPrinter.ofScreen(building.model().settings().units());
+        ClearOpening clear = ClearOpening.of(o, window);
+        if (clear.widthMm() == 0) return "does not open";
+        if (clear.sillMm() > escape.sillMm())
+            return "opens from %s above the floor, %s at most"
+                    .formatted(lengths.print(clear.sillMm()), lengths.print(escape.sillMm()));
+        if (clear.widthMm() < escape.widthMm())
+            return "opens %s wide, %s needed"
+                    .formatted(lengths.print(clear.widthMm()), lengths.print(escape.widthMm()));
+        if (clear.heightMm() < escape.heightMm())
+            return "opens %s high, %s needed"
+                    .formatted(lengths.print(clear.heightMm()), lengths.print(escape.heightMm()));
+        return clear.widthMm() * clear.heightMm() < escape.areaMm2()
+                ? "opens by %s, %s needed"
+                        .formatted(
+                                AreaPrinter.print(
+                                        clear.widthMm() * clear.heightMm(),
+                                        building.model().settings().units()),
+                                AreaPrinter.print(
+                                        escape.areaMm2(),
+                                        building.model().settings().units()))
+                : "";
+    }
+
+    private String asked(Rules.Escape escape) {
+        LengthPrinter lengths =
+                LengthPrinter.ofScreen(building.model().settings().units());
+        return "%s, at least %s wide and %s high, not more than %s above the floor"
+                .formatted(
+                        AreaPrinter.print(
+                                escape.areaMm2(), building.model().settings().units()),
+                        lengths.print(escape.widthMm()),
+                        lengths.print(escape.heightMm()),
+                        lengths.print(escape.sillMm()));
+    }
+}

@@ -1,0 +1,67 @@
+package org.leanlintel.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.PlacedFitting;
+import org.leanlintel.core.building.Slab;
+import org.leanlintel.core.building.Strip;
+import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Fitting;
+import org.leanlintel.core.model.Symbol;
+
+/** The fittings of a storey where they stand, and what may stand in their way. */
+record StoreyFittings(Building building, ElementId storey, List<PlacedFitting> all) {
+
+    /** Something in the way. @param words what it is called in a sentence */
+    record Obstacle(String words, ElementId element, Area area) {}
+
+    static StoreyFittings of(Building building, ElementId storey) {
+        List<PlacedFitting> all = new ArrayList<>();
+        for (Fitting f : building.model().all(Fitting.class))
+            if (f.storey().equals(storey) && PlacedFitting.of(f, building) instanceof PlacedFitting p) all.add(p);
+        return new StoreyFittings(building, storey, all);
+    }
+
+    /** Walls with what stands before them from the floor, within some bounds. */
+    List<Obstacle> walls(Bounds bounds) {
+        List<Obstacle> walls = new ArrayList<>();
+        for (Strip strip : building.near(bounds, storey)) {
+            WallSolid solid = building.solid(strip.wall().id());
+            if (solid == null || !strip.wall().stays()) continue;
+            if (strip.wall().rise().footMm() > 0) continue;
+            walls.add(new Obstacle(strip.wall().mark(), strip.wall().id(), solid.footprint()));
+            for (Slab slab : solid.slabs())
+                if (slab.lowMm() <= solid.levelMm())
+                    walls.add(new Obstacle(strip.wall().mark(), strip.wall().id(), Area.of(solid.outline(slab))));
+        }
+        return walls;
+    }
+
+    /** Other fittings within some bounds that stand or hang at the height of one. */
+    List<Obstacle> others(PlacedFitting of, Bounds bounds) {
+        List<Obstacle> others = new ArrayList<>();
+        for (PlacedFitting p : all)
+            if (p != of
+                    && p.sharesHeight(of)
+                    && !inOneRun(p.symbol(), of.symbol())
+                    && Bounds.of(p.outline()).meets(bounds))
+                others.add(new Obstacle(name(p), p.fitting().id(), Area.of(p.outline())));
+        return others;
+    }
+
+    /** Whether one is built into the other. */
+    static boolean inOneRun(Symbol one, Symbol two) {
+        return one.kind() == Symbol.Kind.BASE_UNITS && two.kind().isBuiltIn()
+                || two.kind() == Symbol.Kind.BASE_UNITS && one.kind().isBuiltIn()
+                || one.kind().isBuiltIn() && two.kind().isBuiltIn() && one.kind() != two.kind();
+    }
+
+    /** What a fitting is called in a sentence: its symbol's name and its mark. */
+    static String name(PlacedFitting p) {
+        return p.symbol().name() + " " + p.fitting().mark();
+    }
+}

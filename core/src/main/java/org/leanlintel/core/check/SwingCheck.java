@@ -1,0 +1,97 @@
+package org.leanlintel.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.Leaf;
+import org.leanlintel.core.building.PlacedFitting;
+import org.leanlintel.core.building.PlacedOpening;
+import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.check.StoreyFittings.Obstacle;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Opening;
+
+/** Leaves that strike a fitting, a wall or another leaf on their way to standing open at a right angle. */
+final class SwingCheck {
+
+    /** Square millimetres. A leaf may brush by this much before it strikes. */
+    private static final double BRUSH_MM2 = 3000;
+
+    private record Swept(Opening opening, Area area, Bounds bounds, ElementId wall) {}
+
+    private final StoreyFittings fittings;
+    private final Building building;
+    private final List<Finding> findings = new ArrayList<>();
+
+    SwingCheck(StoreyFittings fittings) {
+        this.fittings = fittings;
+        building = fittings.building();
+    }
+
+    List<Finding> findings() {
+        List<Swept> leaves = leaves();
+        for (int i = 0; i < leaves.size(); i++) {
+            Swept leaf = leaves.get(i);
+            for (PlacedFitting p : fittings.all()) fitting(leaf, p);
+            for (Obstacle wall : fittings.walls(leaf.bounds()))
+                if (!wall.element().equals(leaf.wall())) strikes(leaf, wall.area(), wall.words(), wall.element());
+            for (int k = i + 1; k < leaves.size(); k++) other(leaf, leaves.get(k));
+        }
+        return findings;
+    }
+
+    private List<Swept> leaves() {
+        List<Swept> leaves = new ArrayList<>();
+        for (WallSolid solid : building.solidsOf(fittings.storey())) {
+            if (!solid.strip().wall().stays()) continue;
+            for (PlacedOpening o : solid.openings()) {
+                for (Leaf leaf : Leaf.of(solid.strip(), o)) {
+                    List<Vec> ring = leaf.swept();
+                    leaves.add(new Swept(
+                            o.opening(),
+                            Area.of(ring),
+                            Bounds.of(ring),
+                            solid.strip().wall().id()));
+                }
+            }
+        }
+        return leaves;
+    }
+
+    private void fitting(Swept leaf, PlacedFitting p) {
+        boolean below = p.symbol().lowMm() < leaf.opening().headMm();
+        if (below && Bounds.of(p.outline()).meets(leaf.bounds()))
+            strikes(
+                    leaf,
+                    Area.of(p.outline()),
+                    StoreyFittings.name(p),
+                    p.fitting().id());
+    }
+
+    private void other(Swept leaf, Swept other) {
+        boolean pair = leaf.opening().id().equals(other.opening().id());
+        if (!pair && leaf.bounds().meets(other.bounds()))
+            strikes(
+                    leaf,
+                    other.area(),
+                    "the leaf of " + other.opening().mark(),
+                    other.opening().id());
+    }
+
+    private void strikes(Swept leaf, Area what, String words, ElementId id) {
+        Area shared = leaf.area().and(what);
+        if (shared.mm2() <= BRUSH_MM2) return;
+        findings.add(new Finding(
+                Finding.Kind.SWING,
+                "The leaf of %s strikes %s on its way open."
+                        .formatted(leaf.opening().mark(), words),
+                "Hang it at the other side, let it open the other way, or move what it strikes.",
+                List.of(leaf.opening().id(), id),
+                fittings.storey(),
+                shared.bounds().centre(),
+                ""));
+    }
+}

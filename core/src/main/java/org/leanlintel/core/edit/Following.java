@@ -1,0 +1,135 @@
+package org.leanlintel.core.edit;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.PlacedFitting;
+import org.leanlintel.core.building.PlacedOpening;
+import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.building.Strip;
+import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Fitting;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Room;
+
+/**
+ * What follows a change besides what the edit itself did: openings and fittings whose stops are gone stay where they are,
+ * and a room stays with the area that has most of what it was.
+ */
+final class Following {
+
+    private final Building before;
+    private final Building after;
+    private final List<Element> put = new ArrayList<>();
+
+    private Following(Building before, Building after) {
+        this.before = before;
+        this.after = after;
+    }
+
+    /** The change with what follows; the same one where nothing does. */
+    static Change of(Building before, Change change, Building after) {
+        Following following = new Following(before, after);
+        following.openings();
+        following.fittings();
+        following.rooms();
+        if (following.put.isEmpty()) return change;
+        return change.then(before.model(), Change.to(after.model(), change.name(), following.put, List.of()));
+    }
+
+    private void openings() {
+        for (ElementId wall : after.fitted()) {
+            WallSolid solid = after.solid(wall);
+            if (solid == null || solid.lostOpenings().isEmpty()) continue;
+            for (ElementId id : solid.lostOpenings()) {
+                Opening opening = after.model().get(id, Opening.class);
+                PlacedOpening was = placedBefore(opening);
+                if (was == null) was = solid.opening(id);
+                Strip then = before.strip(was.opening().wall());
+                Strip strip = then == null ? solid.strip() : then;
+                double middle = solid.strip().axis().s(strip.at((was.from() + was.to()) / 2, 0));
+                put.add(opening.placed(wall, Places.fixed(solid, middle, opening.widthMm())));
+            }
+        }
+    }
+
+    private @Nullable PlacedOpening placedBefore(Opening now) {
+        if (!(before.model().find(now.id(), Opening.class) instanceof Opening was)) return null;
+        WallSolid solid = before.solid(was.wall());
+        return solid == null ? null : solid.opening(was.id());
+    }
+
+    private void fittings() {
+        if (after.fitted().isEmpty()) return;
+        for (Fitting f : after.model().all(Fitting.class)) {
+            if (!(f.seat() instanceof Fitting.OnWall seat) || !after.fitted().contains(seat.wall())) continue;
+            if (PlacedFitting.of(f, after) != null || !(before.model().find(f.id()) instanceof Fitting was)) continue;
+            PlacedFitting placed = PlacedFitting.of(was, before);
+            if (placed == null) continue;
+            if (!(after.solid(seat.wall()) instanceof WallSolid solid)) continue;
+            double middle = solid.strip().axis().s(placed.box(f.widthMm() / 2, 0));
+            put.add(f.seated(new Fitting.OnWall(seat.wall(), seat.side(), Places.fixed(solid, middle, f.widthMm()))));
+        }
+    }
+
+    /**
+     * Each stays with the area its seed lies in. Where rooms of different areas come to lie in one, the one that was most
+     * of it stays, and the others go where most of them is, if that has no room yet.
+     */
+    private void rooms() {
+        Map<RoomSpace, List<Room>> there = new HashMap<>();
+        List<Room> strays = new ArrayList<>();
+        for (Room room : after.model().all(Room.class)) {
+            RoomSpace is = after.rooms().of(room);
+            if (is == null) strays.add(room);
+            else there.computeIfAbsent(is, s -> new ArrayList<>()).add(room);
+        }
+        there.forEach((space, rooms) -> {
+            if (rooms.size() > 1) strays.addAll(moreElsewhere(space, rooms));
+        });
+        for (Room room : strays) {
+            RoomSpace was = before.rooms().of(room);
+            RoomSpace best = was == null ? null : mostOf(was, there.keySet());
+            if (best == null) continue;
+            there.put(best, List.of(room));
+            put.add(room.seeded(best.net().and(was.net()).parts().getFirst().middle()));
+        }
+    }
+
+    /** All but the one that was most of the area, if they were not one before. */
+    private List<Room> moreElsewhere(RoomSpace space, List<Room> rooms) {
+        List<Room> sorted = new ArrayList<>(rooms);
+        sorted.sort(Comparator.comparingDouble(r -> -shared(before.rooms().of(r), space)));
+        RoomSpace first = before.rooms().of(sorted.getFirst());
+        return sorted.stream()
+                .skip(1)
+                .filter(r -> before.rooms().of(r) != first)
+                .toList();
+    }
+
+    private static double shared(@Nullable RoomSpace was, RoomSpace space) {
+        if (was == null || !space.bounds().meets(was.bounds())) return 0;
+        return space == was ? was.net().mm2() : space.net().and(was.net()).mm2();
+    }
+
+    private @Nullable RoomSpace mostOf(RoomSpace was, Set<RoomSpace> not) {
+        RoomSpace best = null;
+        double most = 0;
+        for (RoomSpace space : after.rooms().of(was.storey())) {
+            if (not.contains(space)) continue;
+            double mm2 = shared(was, space);
+            if (mm2 <= most) continue;
+            most = mm2;
+            best = space;
+        }
+        return best;
+    }
+}

@@ -1,0 +1,71 @@
+package org.leanlintel.core.edit;
+
+import java.util.List;
+import java.util.Set;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Fitting;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Outcome;
+import org.leanlintel.core.model.Placing;
+import org.leanlintel.core.model.Symbol;
+
+/** Places a fitting of the stock. Sizes in millimetres. @param angle of its x axis where it stands free, radians */
+public record PlaceFitting(
+        ElementId storey,
+        ElementId layer,
+        ElementId symbol,
+        Where where,
+        double angle,
+        boolean mirrored,
+        double widthMm,
+        double depthMm)
+        implements Edit {
+
+    /** Where it is to stand. */
+    public sealed interface Where {}
+
+    /** At a point: with its back to the wall nearest there, if it has a back. */
+    public record Near(Vec at) implements Where {}
+
+    /** The same, and at a typed distance from the neighbour it would be set out from. */
+    public record NearAt(Vec at, double mm) implements Where {}
+
+    /** At its place. */
+    public record Seated(Fitting.Seat seat) implements Where {}
+
+    @Override
+    public Set<ElementId> reads() {
+        return Set.of(storey, layer, symbol);
+    }
+
+    @Override
+    public Outcome on(Building building) {
+        Model model = building.model();
+        String mark = Naming.nextMark(model, "F", 1);
+        Fitting made = new Fitting(
+                new NewIds(model).next(), storey, layer, mark, symbol, seat(building), mirrored, widthMm, depthMm);
+        return Change.to(model, "place " + model.get(symbol, Symbol.class).name(), List.of(made), List.of());
+    }
+
+    private Fitting.Seat seat(Building building) {
+        return switch (where) {
+            case Seated s -> s.seat();
+            case Near n -> near(building, n.at());
+            case NearAt n -> {
+                Fitting.Seat seat = near(building, n.at());
+                yield seat instanceof Fitting.OnWall on && on.placing() instanceof Placing.Off off
+                        ? new Fitting.OnWall(on.wall(), on.side(), off.at(n.mm()))
+                        : seat;
+            }
+        };
+    }
+
+    private Fitting.Seat near(Building building, Vec at) {
+        boolean back = building.model().get(symbol, Symbol.class).back();
+        Fitting.OnWall seat = back ? new Seating(building, storey, Set.of()).nearest(at, widthMm) : null;
+        return seat == null ? new Fitting.Free(at, angle) : seat;
+    }
+}

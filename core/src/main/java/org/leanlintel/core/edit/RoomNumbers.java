@@ -1,0 +1,42 @@
+package org.leanlintel.core.edit;
+
+import java.util.Comparator;
+import java.util.List;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Room;
+import org.leanlintel.core.model.Storey;
+
+/** Numbers of rooms: the storey counted from the lowest above ground, then a serial of two digits; 0.01, 1.12. */
+final class RoomNumbers {
+
+    private RoomNumbers() {}
+
+    static String of(Model model, ElementId storey, int serial) {
+        return "%d.%02d".formatted(index(model, storey), serial);
+    }
+
+    static String next(Model model, ElementId storey) {
+        int highest = 0;
+        String begins = index(model, storey) + ".";
+        for (Room room : model.all(Room.class)) {
+            String number = room.number();
+            if (number.startsWith(begins) && number.substring(begins.length()).matches("\\d{1,4}"))
+                highest = Math.max(highest, Integer.parseInt(number.substring(begins.length())));
+        }
+        return of(model, storey, highest + 1);
+    }
+
+    /** 0 for the storey nearest to the datum, 1 for the next above it, -1 for the one below. */
+    private static int index(Model model, ElementId storey) {
+        List<Storey> all = model.all(Storey.class).stream()
+                .sorted(Comparator.comparingDouble(Storey::levelMm))
+                .toList();
+        int ground = 0, at = 0;
+        for (int i = 0; i < all.size(); i++) {
+            if (Math.abs(all.get(i).levelMm()) < Math.abs(all.get(ground).levelMm())) ground = i;
+            if (all.get(i).id().equals(storey)) at = i;
+        }
+        return at - ground;
+    }
+}

@@ -1,0 +1,54 @@
+package org.leanlintel.core.model;
+
+import java.util.List;
+
+/**
+ * The rules a project is checked against, chosen as a set.
+ *
+ * @param name of the set, as "IRC, United States"
+ */
+public record Rules(ElementId id, String name, List<Clearance> clearances, Escape escape) implements Element {
+
+    /** There is one, and this is its name. */
+    public static final ElementId ID = new ElementId("rules");
+
+    public Rules {
+        name = Checks.name("The name of a rule set", name);
+        clearances = List.copyOf(clearances);
+    }
+
+    /**
+     * Free floor that a kind of fitting needs.
+     *
+     * @param source standard and clause
+     * @param sure whether the figure is certain; else it is to be checked
+     */
+    public record Clearance(Symbol.Kind kind, Where where, double mm, String source, boolean sure) {
+        public Clearance {
+            mm = Checks.between("A clearance", mm, 1, 10_000);
+            source = Checks.name("The source of a rule", source);
+        }
+    }
+
+    /** Where a clearance lies. */
+    public enum Where {
+        /** Before the fitting, over all its width. */
+        FRONT,
+        /** Beside it, over all its depth, on both sides. */
+        SIDES,
+        /** Beside it, measured from its centre line. */
+        CENTRE
+    }
+
+    /**
+     * What a bedroom needs to be left by in a fire: an outside door, or a window that opens at least so far.
+     *
+     * @param areaMm2 of the clear opening
+     * @param sillMm the clear opening's lower edge above the floor, at most
+     */
+    public record Escape(double areaMm2, double widthMm, double heightMm, double sillMm, String source, boolean sure) {
+        public Escape {
+            source = Checks.name("The source of a rule", source);
+        }
+    }
+}

@@ -1,0 +1,158 @@
+package org.leanlintel.core.model;
+
+import java.util.List;
+import org.leanlintel.core.geometry.Vec;
+
+/**
+ * A fitting of the stock, or an office's own symbol: what it looks like from above and how it may be sized. It lies in a box
+ * with its origin at the left end of its back, seen from before it: x to the right along the back, y to the front.
+ *
+ * @param kind what it is to rules
+ * @param group under which the stock lists it
+ * @param back whether its back goes to a wall
+ * @param width and depth of the box; the drawing is of their usual values
+ * @param lowMm its lower edge above the floor
+ * @param stretchX lines x = constant along which it stretches: what lies right of one shifts by its share
+ * @param stretchY likewise, for what lies before one
+ * @param drawn what is drawn, later over earlier
+ * @param source of its sizes
+ */
+public record Symbol(
+        ElementId id,
+        String name,
+        Kind kind,
+        String group,
+        boolean back,
+        Extent width,
+        Extent depth,
+        double lowMm,
+        double heightMm,
+        List<Double> stretchX,
+        List<Double> stretchY,
+        List<Mark> drawn,
+        String source)
+        implements Element {
+
+    private static final int MOST_MARKS = 400;
+
+    public Symbol {
+        name = Checks.name("A symbol's name", name);
+        group = Checks.name("A symbol's group", group);
+        lowMm = Checks.between("A fitting's lower edge", lowMm, 0, 10_000);
+        heightMm = Checks.between("A fitting's height", heightMm, 0, 10_000);
+        stretchX = List.copyOf(stretchX);
+        stretchY = List.copyOf(stretchY);
+        drawn = List.copyOf(drawn);
+        source = Checks.text("A source", source, 400);
+        if (drawn.size() > MOST_MARKS)
+            throw new IllegalArgumentException("A symbol has %d lines at most.".formatted(MOST_MARKS));
+        if (width.varies() && stretchX.isEmpty() || depth.varies() && stretchY.isEmpty())
+            throw new IllegalArgumentException("\"%s\" has no line along which it could stretch.".formatted(name));
+    }
+
+    public Symbol named(ElementId otherId, String otherName) {
+        return new Symbol(
+                otherId, otherName, kind, group, back, width, depth, lowMm, heightMm, stretchX, stretchY, drawn,
+                source);
+    }
+
+    /** A size along one direction, millimetres. @param usual what it has if nothing is typed */
+    public record Extent(double leastMm, double usualMm, double mostMm) {
+        public Extent {
+            if (!(leastMm > 0 && leastMm <= usualMm && usualMm <= mostMm && mostMm <= 30_000))
+                throw new IllegalArgumentException("A symbol's sizes must be above 0 and in order: %s, %s, %s."
+                        .formatted(Checks.plain(leastMm), Checks.plain(usualMm), Checks.plain(mostMm)));
+        }
+
+        public static Extent fixed(double mm) {
+            return new Extent(mm, mm, mm);
+        }
+
+        public boolean varies() {
+            return leastMm < mostMm;
+        }
+    }
+
+    /** What it is to rules and findings. */
+    public enum Kind {
+        WC,
+        BIDET,
+        BASIN,
+        BATH,
+        SHOWER,
+        BASE_UNITS,
+        WALL_UNITS,
+        TALL_UNIT,
+        SINK,
+        HOB,
+        OVEN,
+        DISHWASHER,
+        FRIDGE,
+        LAUNDRY,
+        FIREPLACE,
+        WARDROBE,
+        BED,
+        TABLE,
+        SEAT,
+        CAR,
+        OTHER;
+
+        /** Whether it is built into a run of base units, and so may lie in one. */
+        public boolean isBuiltIn() {
+            return this == SINK || this == HOB || this == OVEN || this == DISHWASHER || this == LAUNDRY;
+        }
+    }
+
+    /** Something drawn, in the symbol's own box. */
+    public sealed interface Mark {}
+
+    /** Straight lines. @param closed back to the first point */
+    public record Path(List<Vec> points, boolean closed) implements Mark {
+        public Path {
+            points = List.copyOf(points);
+            if (points.size() < 2) throw new IllegalArgumentException("A line of a symbol needs two points.");
+        }
+    }
+
+    /** An area of paper, which hides what is under it, with its outline. */
+    public record Patch(List<Vec> points) implements Mark {
+        public Patch {
+            points = List.copyOf(points);
+            if (points.size() < 3) throw new IllegalArgumentException("An area of a symbol needs three points.");
+        }
+    }
+
+    /** A rectangle with round corners. @param at its corner nearest the origin */
+    public record Rounded(Vec at, double widthMm, double depthMm, double radiusMm) implements Mark {}
+
+    /** An ellipse along the box. */
+    public record Oval(Vec centre, double halfWidthMm, double halfDepthMm) implements Mark {}
+
+    /** @param fromDegrees counter-clockwise from x; @param sweepDegrees likewise, negative runs clockwise */
+    public record Bow(Vec centre, double radiusMm, double fromDegrees, double sweepDegrees) implements Mark {}
+
+    /** @param heightMm of capitals, in the building */
+    public record Words(Vec at, String text, double heightMm) implements Mark {
+        public Words {
+            text = Checks.name("A symbol's words", text);
+            heightMm = Checks.between("The height of a symbol's words", heightMm, 10, 2000);
+        }
+    }
+
+    /** A line repeated across the whole width, as hangers on a rail. @param insetMm from either end */
+    public record Repeated(List<Vec> points, double insetMm, double pitchMm) implements Mark {
+        public Repeated {
+            points = List.copyOf(points);
+            pitchMm = Checks.between("The pitch of repeated lines", pitchMm, 10, 10_000);
+            insetMm = Checks.between("The inset of repeated lines", insetMm, 0, 10_000);
+        }
+    }
+
+    /** Divisions between units of standard widths that fill the width; what is left over is a filler at the right. */
+    public record Units(List<Double> widthsMm, double fromMm, double toMm) implements Mark {
+        public Units {
+            widthsMm = List.copyOf(widthsMm);
+            for (double w : widthsMm) Checks.between("The width of a unit", w, 50, 5000);
+        }
+    }
+}

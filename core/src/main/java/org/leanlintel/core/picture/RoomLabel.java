@@ -1,0 +1,117 @@
+package org.leanlintel.core.picture;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.measure.AreaPrinter;
+import org.leanlintel.core.measure.LengthPrinter;
+import org.leanlintel.core.model.Gap;
+import org.leanlintel.core.model.LabelPart;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Room;
+
+/** What a room's label says, and how large it is on paper: the number in a box, the name, and lines under it. */
+final class RoomLabel {
+
+    /** On paper. */
+    private static final double PITCH = 4.0, BOX_PAD = 0.9, BOX_GAP = 1.6, AIR = 1.2;
+
+    private final Room room;
+    private final List<String> lines;
+    private final boolean numbered;
+    private final Look look;
+    private final Lettering lettering;
+
+    RoomLabel(Room room, RoomSpace space, Look look, Lettering lettering) {
+        this.room = room;
+        this.look = look;
+        this.lettering = lettering;
+        List<LabelPart> parts = look.lens().roomLabels();
+        numbered = parts.contains(LabelPart.NUMBER) && !room.number().isEmpty();
+        lines = lines(parts, room, space, look);
+    }
+
+    private static List<String> lines(List<LabelPart> parts, Room room, RoomSpace space, Look look) {
+        LengthPrinter lengths = LengthPrinter.ofDrawings(look.units());
+        List<String> lines = new ArrayList<>();
+        if (parts.contains(LabelPart.AREA))
+            lines.add(AreaPrinter.print(space.net().mm2(), look.units()));
+        if (parts.contains(LabelPart.SIZE)) {
+            RoomSpace.Size size = space.size(Gap.Faces.FINISH);
+            lines.add(lengths.print(size.widthMm()) + " x " + lengths.print(size.depthMm()));
+        }
+        if (parts.contains(LabelPart.CEILING_HEIGHT)) lines.add("CH " + lengths.print(room.ceilingMm(look.on())));
+        if (parts.contains(LabelPart.FINISHES)) {
+            Room.Finishes f = room.finishes();
+            String codes = String.join(
+                    " / ",
+                    List.of(f.floor(), f.walls(), f.ceiling()).stream()
+                            .map(c -> c.isEmpty() ? "-" : c)
+                            .toList());
+            if (!f.equals(Room.Finishes.NONE)) lines.add(codes);
+        }
+        return lines;
+    }
+
+    private double headWidth() {
+        double name = lettering.width(room.name(), Lettering.NAME_MM);
+        return numbered ? name + BOX_GAP + boxWidth() : name;
+    }
+
+    private double boxWidth() {
+        return lettering.width(room.number(), Lettering.NOTE_MM) + 2 * BOX_PAD;
+    }
+
+    private double width() {
+        double widest = headWidth();
+        for (String line : lines) widest = Math.max(widest, lettering.width(line, Lettering.NOTE_MM));
+        return widest;
+    }
+
+    private double height() {
+        return Lettering.NAME_MM + lines.size() * PITCH;
+    }
+
+    /** What it takes round a middle, with some air, in model millimetres. */
+    Bounds boxAt(Vec middle) {
+        double w = (width() / 2 + AIR) * scale(), h = (height() / 2 + AIR) * scale();
+        return new Bounds(middle.x() - w, middle.y() - h, middle.x() + w, middle.y() + h);
+    }
+
+    void paint(Vec middle, Pens pens) {
+        double top = middle.y() + height() / 2 * scale();
+        double base = top - Lettering.NAME_MM * scale();
+        double left = middle.x() - headWidth() / 2 * scale();
+        if (numbered) {
+            box(left, base, pens);
+            left += (boxWidth() + BOX_GAP) * scale();
+        }
+        pens.add(lettering.set(room.name(), new Vec(left, base), 0, Lettering.NAME_MM, Lettering.Align.LEFT, true));
+        for (String line : lines) {
+            base -= PITCH * scale();
+            pens.add(lettering.set(
+                    line, new Vec(middle.x(), base), 0, Lettering.NOTE_MM, Lettering.Align.CENTRE, false));
+        }
+    }
+
+    private void box(double left, double base, Pens pens) {
+        double low = base + ((Lettering.NAME_MM - Lettering.NOTE_MM) / 2 - BOX_PAD) * scale();
+        double high = low + (Lettering.NOTE_MM + 2 * BOX_PAD) * scale(), right = left + boxWidth() * scale();
+        pens.closed(
+                PenRole.ROOM,
+                List.of(new Vec(left, low), new Vec(right, low), new Vec(right, high), new Vec(left, high)));
+        pens.add(lettering.set(
+                room.number(),
+                new Vec(left + BOX_PAD * scale(), low + BOX_PAD * scale()),
+                0,
+                Lettering.NOTE_MM,
+                Lettering.Align.LEFT,
+                false));
+    }
+
+    private double scale() {
+        return look.drawing().scale();
+    }
+}

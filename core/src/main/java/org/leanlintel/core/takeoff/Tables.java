@@ -1,0 +1,25 @@
+package org.leanlintel.core.takeoff;
+
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.model.Drawing;
+
+/** The schedules that are plain tables. */
+public final class Tables {
+
+    private Tables() {}
+
+    /** Of a schedule, in the order it asks for. @throws IllegalArgumentException for a drawing that is no such schedule */
+    public static Table of(Drawing schedule, Building building) {
+        Table table =
+                switch (schedule.kind()) {
+                    case DOORS -> OpeningTable.doors(building);
+                    case WINDOWS -> OpeningTable.windows(building);
+                    case ROOMS -> RoomTable.of(building);
+                    case FITTINGS -> FittingTable.of(building);
+                    case PLAN, BUILD_UPS ->
+                        throw new IllegalArgumentException(
+                                "\"%s\" is not a table that can be saved as CSV.".formatted(schedule.name()));
+                };
+        return table.sortedBy(schedule.sortBy());
+    }
+}

@@ -1,0 +1,117 @@
+package org.leanlintel.server.api;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.check.Clearances;
+import org.leanlintel.core.check.Finding;
+import org.leanlintel.core.check.Findings;
+import org.leanlintel.core.measure.AreaPrinter;
+import org.leanlintel.core.measure.LengthPrinter;
+import org.leanlintel.core.measure.UnitSystem;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Gap;
+import org.leanlintel.core.model.Room;
+import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.picture.Picture;
+import org.leanlintel.core.picture.SymbolPicture;
+import org.leanlintel.server.api.Messages.AreaAnswer;
+import org.leanlintel.server.api.Messages.AreasAnswer;
+import org.leanlintel.server.api.Messages.ClearanceAnswer;
+import org.leanlintel.server.api.Messages.SymbolRequest;
+import org.leanlintel.server.live.LiveProjects;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Rooms with their measures, the floor that fittings need, and what checks found. */
+@RestController
+@RequestMapping("/api/v1/projects/{project}")
+public class RoomsApi {
+
+    /** Of a symbol shown by itself. */
+    private static final double SYMBOL_SCALE = 20;
+
+    private final LiveProjects live;
+
+    RoomsApi(LiveProjects live) {
+        this.live = live;
+    }
+
+    /** The closed areas of a storey, named or not. */
+    @GetMapping("/storeys/{storey}/areas")
+    public AreasAnswer areas(@PathVariable UUID project, @PathVariable String storey) {
+        Building building = live.get(project).building();
+        Storey on = building.model().get(new ElementId(storey), Storey.class);
+        UnitSystem units = building.model().settings().units();
+        Map<RoomSpace, List<Room>> named = building.rooms().named(on.id());
+        List<AreaAnswer> areas = new ArrayList<>();
+        double net = 0, structure = 0;
+        for (RoomSpace space : building.rooms().of(on.id())) {
+            Room room = named.containsKey(space) ? named.get(space).getFirst() : null;
+            areas.add(answer(space, room, on, units));
+            net += space.net().mm2();
+            structure += space.toStructure().mm2();
+        }
+        return new AreasAnswer(
+                areas,
+                AreaPrinter.print(net, units),
+                AreaPrinter.print(structure, units),
+                AreaPrinter.print(building.rooms().outlineMm2(on.id()), units));
+    }
+
+    private static AreaAnswer answer(RoomSpace space, @Nullable Room room, Storey on, UnitSystem units) {
+        LengthPrinter lengths = LengthPrinter.ofDrawings(units);
+        double ceiling = room == null ? on.heightMm() : room.ceilingMm(on);
+        List<String> sizes = new ArrayList<>();
+        for (Gap.Faces faces : Gap.Faces.values()) {
+            RoomSpace.Size size = space.size(faces);
+            sizes.add(lengths.print(size.widthMm()) + " x " + lengths.print(size.depthMm()));
+        }
+        return new AreaAnswer(
+                room == null ? null : room.id(),
+                space.net().middle(),
+                space.net().rings(),
+                AreaPrinter.print(space.net().mm2(), units),
+                AreaPrinter.print(space.toStructure().mm2(), units),
+                lengths.print(space.perimeterMm()),
+                AreaPrinter.printVolume(space.net().mm2() * ceiling, units),
+                lengths.print(ceiling),
+                sizes);
+    }
+
+    /** The floor that the fittings of a storey need free, by the project's rules. */
+    @GetMapping("/storeys/{storey}/clearances")
+    public List<ClearanceAnswer> clearances(@PathVariable UUID project, @PathVariable String storey) {
+        Building building = live.get(project).building();
+        LengthPrinter lengths =
+                LengthPrinter.ofScreen(building.model().settings().units());
+        return Clearances.checked(building, new ElementId(storey)).stream()
+                .map(c -> new ClearanceAnswer(
+                        c.zone().fitting(),
+                        c.zone().ring(),
+                        c.isShort(),
+                        lengths.print(c.zone().rule().mm()) + ", "
+                                + c.zone().rule().source()))
+                .toList();
+    }
+
+    /** What is wrong, with what rule says so. */
+    @GetMapping("/findings")
+    public List<Finding> findings(@PathVariable UUID project) {
+        return Findings.of(live.get(project).building());
+    }
+
+    /** A symbol by itself, stored or not. */
+    @PostMapping("/symbols/look")
+    public Picture symbol(@PathVariable UUID project, @RequestBody SymbolRequest request) {
+        return SymbolPicture.of(request.symbol(), request.widthMm(), request.depthMm(), SYMBOL_SCALE);
+    }
+}

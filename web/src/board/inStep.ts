@@ -1,0 +1,133 @@
+import { answerOf, api } from "../api/client";
+import { type BoardState, planShown } from "./state";
+import type { BoardStore } from "./store";
+
+/** Something that is asked of the server anew whenever what it depends on changes. */
+interface Kept {
+  /** What it depends on besides the revision; null while it is not wanted. */
+  readonly key: (state: BoardState) => string | null;
+  readonly read: (state: BoardState) => Promise<Partial<BoardState>>;
+  readonly none: Partial<BoardState>;
+  /** How long the model has to be at rest first, in milliseconds. */
+  readonly rest: number;
+}
+
+const settingOut: Kept = {
+  key: ({ selection, elements, faces }) => {
+    const only = selection.length === 1 ? elements.get(selection[0] ?? "") : undefined;
+    const along = only?.type === "opening" || (only?.type === "fitting" && only.seat.type === "onWall");
+    return along ? `${only.id} ${faces}` : null;
+  },
+  read: async ({ project, selection, faces }) => {
+    const [found] = await answerOf(
+      api.GET("/api/v1/projects/{project}/setting-out", {
+        params: { path: { project }, query: { thing: selection[0] ?? "", faces } },
+      }),
+    );
+    return { settingOut: found ?? null };
+  },
+  none: { settingOut: null },
+  rest: 0,
+};
+
+const areas: Kept = {
+  key: (state) => {
+    const storey = planShown(state)?.storey;
+    const only = state.selection.length === 1 ? state.elements.get(state.selection[0] ?? "") : undefined;
+    const wanted = state.tool.name === "room" || state.tool.name === "limit" || only?.type === "room";
+    return storey && wanted ? storey : null;
+  },
+  read: async (state) => {
+    const storey = planShown(state)?.storey ?? "";
+    const path = { project: state.project, storey };
+    return {
+      areas: await answerOf(
+        api.GET("/api/v1/projects/{project}/storeys/{storey}/areas", { params: { path } }),
+      ),
+    };
+  },
+  none: { areas: null },
+  rest: 0,
+};
+
+const clearances: Kept = {
+  key: (state) => (state.clearancesShown ? (planShown(state)?.storey ?? null) : null),
+  read: async (state) => {
+    const path = { project: state.project, storey: planShown(state)?.storey ?? "" };
+    return {
+      clearances: await answerOf(
+        api.GET("/api/v1/projects/{project}/storeys/{storey}/clearances", { params: { path } }),
+      ),
+    };
+  },
+  none: { clearances: null },
+  rest: 100,
+};
+
+const findings: Kept = {
+  key: ({ loaded }) => (loaded ? "all" : null),
+  read: async ({ project }) => ({
+    findings: await answerOf(
+      api.GET("/api/v1/projects/{project}/findings", { params: { path: { project } } }),
+    ),
+  }),
+  none: { findings: [] },
+  rest: 400,
+};
+
+const ALL: readonly Kept[] = [settingOut, areas, clearances, findings];
+
+/** Keeps what the server works out in step with the model: how things are set out, areas, clearances, findings. */
+export class InStep {
+  private readonly asked = new Map<Kept, number>();
+  private readonly timers = new Map<Kept, ReturnType<typeof setTimeout>>();
+  private readonly stop: () => void;
+
+  constructor(private readonly store: BoardStore) {
+    this.stop = store.subscribe((now, before) => {
+      for (const kept of ALL) {
+        const key = wanted(kept, now);
+        if (key === wanted(kept, before) && now.revision === before.revision) continue;
+        if (key === null) this.drop(kept, before);
+        else this.later(kept);
+      }
+    });
+  }
+
+  end(): void {
+    this.stop();
+    for (const timer of this.timers.values()) clearTimeout(timer);
+  }
+
+  private drop(kept: Kept, before: BoardState): void {
+    this.count(kept);
+    if (wanted(kept, before) !== null) this.store.setState(kept.none);
+  }
+
+  private later(kept: Kept): void {
+    clearTimeout(this.timers.get(kept));
+    if (kept.rest === 0) void this.read(kept);
+    else
+      this.timers.set(
+        kept,
+        setTimeout(() => void this.read(kept), kept.rest),
+      );
+  }
+
+  /** An answer that another question has overtaken is dropped. */
+  private async read(kept: Kept): Promise<void> {
+    const asked = this.count(kept);
+    const answer = await kept.read(this.store.getState()).catch(() => kept.none);
+    if (asked === this.asked.get(kept)) this.store.setState(answer);
+  }
+
+  private count(kept: Kept): number {
+    const next = (this.asked.get(kept) ?? 0) + 1;
+    this.asked.set(kept, next);
+    return next;
+  }
+}
+
+function wanted(kept: Kept, state: BoardState): string | null {
+  return state.version || state.revision < 0 ? null : kept.key(state);
+}

@@ -1,0 +1,63 @@
+import type { Finding } from "../../api/types";
+import { useBoard, useBoardTools } from "../context";
+import { planShown } from "../state";
+
+/** What checks found, each with its rule and a way to it; and a switch for the floor that fittings need. */
+export function Findings() {
+  const { store } = useBoardTools();
+  const findings = useBoard((s) => s.findings);
+  const shown = useBoard((s) => s.clearancesShown);
+  const plan = useBoard((s) => planShown(s) !== undefined);
+  const rules = useBoard((s) => {
+    const set = s.elements.get("rules");
+    return set?.type === "rules" ? set.name : "";
+  });
+  return (
+    <>
+      <p className="text-ink-2">Checked by: {rules}</p>
+      <label className="flex items-center gap-2 py-2">
+        <input
+          type="checkbox"
+          disabled={!plan}
+          checked={shown}
+          onChange={(e) => store.setState({ clearancesShown: e.target.checked })}
+        />
+        Show the floor that fittings need
+      </label>
+      {findings.length === 0 && <p className="border-rule border-t pt-2">Nothing found.</p>}
+      <ul aria-label="Findings" className="divide-y divide-rule border-rule border-t">
+        {findings.map((f) => (
+          <Entry key={`${f.sentence}${f.concerns.join()}`} finding={f} />
+        ))}
+      </ul>
+    </>
+  );
+}
+
+function Entry({ finding }: { readonly finding: Finding }) {
+  const { actions, sync } = useBoardTools();
+  const elements = useBoard((s) => s.elements);
+  const show = async () => {
+    const plan = [...elements.values()].find(
+      (e) => e.type === "drawing" && e.kind === "PLAN" && e.storey === finding.storey,
+    );
+    if (plan && sync.state.shown?.id !== plan.id) await sync.show({ kind: "drawing", id: plan.id });
+    actions.selection.selectJust(finding.concerns.filter((id) => elements.has(id)));
+    sync.views.look({ ...sync.state.view, centre: { x: finding.at[0], y: finding.at[1] } });
+  };
+  return (
+    <li className="py-2">
+      <button
+        type="button"
+        className="text-left font-semibold hover:text-verdigris"
+        onClick={() => void show()}
+      >
+        {finding.sentence}
+      </button>
+      <p className="text-ink-2">{finding.remedy}</p>
+      {finding.source.includes("(check)") && (
+        <p className="text-ink-3 text-xs">The figure is to be checked against the standard.</p>
+      )}
+    </li>
+  );
+}

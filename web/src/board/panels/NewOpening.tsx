@@ -1,0 +1,139 @@
+import { Choice, fieldClass, Row } from "../../ui/controls";
+import type { DoorKind, Making, Setting } from "../state";
+import { LengthField } from "./LengthField";
+import { MakeFields } from "./MakeFields";
+import { Section } from "./MakingFacts";
+import { LeafPart, Lights, Lined, OpensField, Panels } from "./OpeningKindFields";
+
+interface Props {
+  readonly making: Making;
+  readonly set: (change: Partial<Making>) => void;
+}
+
+const SETTINGS: readonly (readonly [Setting, string])[] = [
+  ["POINTER", "Pointer, typed distance"],
+  ["ROOM", "Middle of the room"],
+  ["WALL", "Middle of the wall"],
+  ["GAP", "Middle of the gap"],
+  ["SPACED", "Several, equally spaced"],
+  ["STAND_OFF", "Off the nearest corner"],
+  ["IN_LINE", "In line with an opening"],
+];
+
+/** How the next opening is set out along its wall. */
+function SettingFields({ making, set }: Props) {
+  return (
+    <div className="mb-2 border-rule border-b pb-2">
+      <Row label="Set out by">
+        <Choice value={making.setting} options={SETTINGS} onChange={(setting) => set({ setting })} />
+      </Row>
+      {making.setting === "SPACED" && (
+        <Row label="How many">
+          <input
+            type="number"
+            min={1}
+            max={50}
+            className={`${fieldClass} w-20 text-right`}
+            value={making.spaced}
+            onChange={(e) =>
+              set({ spaced: Math.max(1, Math.min(50, Math.round(Number(e.target.value) || 1))) })
+            }
+          />
+        </Row>
+      )}
+      {making.setting === "STAND_OFF" && (
+        <LengthField label="Off it" mm={making.standOffMm} onChange={(standOffMm) => set({ standOffMm })} />
+      )}
+    </div>
+  );
+}
+
+const DOORS: readonly (readonly [DoorKind, string])[] = [
+  ["swingDoor", "Side hung"],
+  ["pairDoor", "Pair of leaves"],
+  ["pocketDoor", "Sliding, in a pocket"],
+  ["slidingDoor", "Sliding, before the wall"],
+  ["foldingDoor", "Folding"],
+  ["liftingDoor", "Lifting, as to a garage"],
+  ["openWay", "Open way"],
+];
+
+/** Millimetres of structural opening that kinds usually start with. */
+const USUAL_WIDTHS: Readonly<Record<DoorKind, number>> = {
+  swingDoor: 910,
+  pairDoor: 1500,
+  pocketDoor: 910,
+  slidingDoor: 910,
+  foldingDoor: 1800,
+  liftingDoor: 2440,
+  openWay: 1200,
+};
+
+export function NewDoor({ making, set }: Props) {
+  const { door, makes } = making;
+  const change = (part: Partial<Making["door"]>) => set({ door: { ...door, ...part } });
+  return (
+    <Section title="New door" words="sizes of the structural opening">
+      <SettingFields making={making} set={set} />
+      <Row label="Kind">
+        <Choice
+          value={door.kind}
+          options={DOORS}
+          onChange={(kind) => change({ kind, widthMm: USUAL_WIDTHS[kind] })}
+        />
+      </Row>
+      <DoorFields door={door} change={change} />
+      <LengthField label="Width" mm={door.widthMm} onChange={(widthMm) => change({ widthMm })} />
+      <LengthField label="Height" mm={door.heightMm} onChange={(heightMm) => change({ heightMm })} />
+      {makes && (
+        <MakeFields
+          kind={door.kind}
+          make={makes.door}
+          onChange={(make) => set({ makes: { ...makes, door: make } })}
+        />
+      )}
+    </Section>
+  );
+}
+
+interface DoorProps {
+  readonly door: Making["door"];
+  readonly change: (part: Partial<Making["door"]>) => void;
+}
+
+/** What the kind of door to place asks for besides its size. */
+function DoorFields({ door, change }: DoorProps) {
+  switch (door.kind) {
+    case "pairDoor":
+      return <LeafPart value={door.part} onChange={(part) => change({ part })} />;
+    case "foldingDoor":
+      return <Panels value={door.panels} onChange={(panels) => change({ panels })} />;
+    case "openWay":
+      return <Lined value={door.lined} onChange={(lined) => change({ lined })} />;
+    default:
+      return null;
+  }
+}
+
+export function NewWindow({ making, set }: Props) {
+  const { window: w, makes } = making;
+  const change = (part: Partial<Making["window"]>) => set({ window: { ...w, ...part } });
+  return (
+    <Section title="New window" words="sizes of the structural opening">
+      <SettingFields making={making} set={set} />
+      <LengthField label="Width" mm={w.widthMm} onChange={(widthMm) => change({ widthMm })} />
+      <LengthField label="Height" mm={w.heightMm} onChange={(heightMm) => change({ heightMm })} />
+      <LengthField label="Sill" mm={w.sillMm} onChange={(sillMm) => change({ sillMm })} />
+      <Lights value={w.lights} onChange={(lights) => change({ lights })} />
+      <OpensField value={w.opens} onChange={(opens) => change({ opens })} />
+      <LengthField label="Frame set back" mm={w.setbackMm} onChange={(setbackMm) => change({ setbackMm })} />
+      {makes && (
+        <MakeFields
+          kind="window"
+          make={makes.window}
+          onChange={(make) => set({ makes: { ...makes, window: make } })}
+        />
+      )}
+    </Section>
+  );
+}

@@ -1,0 +1,76 @@
+import { useEffect, useState } from "react";
+import { answerOf, api } from "../../api/client";
+import type { Drawing, LabelPart, Lens } from "../../api/types";
+import { Choice, Row } from "../../ui/controls";
+import { useBoard, useBoardTools } from "../context";
+
+const PARTS: readonly (readonly [LabelPart, string])[] = [
+  ["NUMBER", "Number"],
+  ["AREA", "Area"],
+  ["SIZE", "Clear size"],
+  ["CEILING_HEIGHT", "Ceiling height"],
+  ["FINISHES", "Finishes"],
+];
+
+/** What a lens says of rooms and openings; it changes every drawing with that lens. */
+export function LensFields({ lens }: { readonly lens: Lens }) {
+  const { sync } = useBoardTools();
+  const revise = (change: Partial<Lens>) => void sync.revise({ ...lens, ...change, type: "lens" });
+  const toggle = (part: LabelPart) => {
+    const has = lens.roomLabels.includes(part);
+    revise({ roomLabels: has ? lens.roomLabels.filter((p) => p !== part) : [...lens.roomLabels, part] });
+  };
+  return (
+    <fieldset className="mt-3 border-rule border-t pt-2">
+      <legend className="sr-only">Shown by the lens</legend>
+      <p className="text-ink-2">All drawings with the lens “{lens.name}”:</p>
+      <p className="pt-1">Room labels say, under the name</p>
+      {PARTS.map(([part, words]) => (
+        <label key={part} className="flex items-center gap-2 py-0.5 pl-2">
+          <input type="checkbox" checked={lens.roomLabels.includes(part)} onChange={() => toggle(part)} />
+          {words}
+        </label>
+      ))}
+      <Row label="Strings measure">
+        <Choice
+          value={lens.openings}
+          options={[
+            ["STRUCTURAL", "Structural openings"],
+            ["UNIT", "Units in them"],
+          ]}
+          onChange={(openings) => revise({ openings })}
+        />
+      </Row>
+    </fieldset>
+  );
+}
+
+/** The column a schedule is sorted by. */
+export function SortedBy({ drawing }: { readonly drawing: Drawing }) {
+  const { sync } = useBoardTools();
+  const project = useBoard((s) => s.project);
+  const [columns, setColumns] = useState<readonly string[]>([]);
+  useEffect(() => {
+    let current = true;
+    void answerOf(
+      api.GET("/api/v1/projects/{project}/drawings/{drawing}/columns", {
+        params: { path: { project, drawing: drawing.id } },
+      }),
+    ).then(
+      (found) => current && setColumns(found),
+      () => current && setColumns([]),
+    );
+    return () => {
+      current = false;
+    };
+  }, [project, drawing.id]);
+  return (
+    <Row label="Sorted by">
+      <Choice
+        value={drawing.sortBy}
+        options={[["", "Its usual order"], ...columns.map((c) => [c, c] as const)]}
+        onChange={(sortBy) => void sync.revise({ ...drawing, sortBy, type: "drawing" })}
+      />
+    </Row>
+  );
+}
