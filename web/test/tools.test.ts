@@ -92,28 +92,41 @@ describe("a run of walls", () => {
 });
 
 describe("a door", () => {
-  const door = { tool: { name: "door" as const } };
+  const make = { fixWidthMm: 10, fixHeightMm: 5, frameMm: 32, gapMm: 3, underMm: 8, leafMm: 40 };
+  const bare = { ...make, threshold: false, barsAcross: 0, barsUp: 0 };
+  const making = { ...board().making, makes: { door: bare, window: bare, source: "" } };
+  const door = { tool: { name: "door" as const }, making };
 
-  it("is measured from the nearer end, centred on the pointer", () => {
+  it("is set out where the pointer is, from the side it points to", () => {
     expect(editMeant(pointing(1000, 120, door))).toMatchObject({
       wall: WALL,
-      placing: { from: "START", distanceMm: 1000 - 455 },
-    });
-    expect(editMeant(pointing(4200, 120, door))).toMatchObject({
-      placing: { from: "END", distanceMm: 800 - 455 },
+      aim: { type: "pointed", at: [1000, 120], side: "LEFT", of: "FINISH" },
+      make: bare,
     });
   });
 
-  it("stands at the distance typed", () => {
-    expect(editMeant(pointing(1000, 120, { ...door, ...typed(600) }))).toMatchObject({
-      placing: { from: "START", distanceMm: 600 },
+  it("takes what is typed for the distance chosen", () => {
+    expect(editMeant(pointing(1000, 120, { ...door, ...typed(600), measureAt: 2 }))).toMatchObject({
+      aim: { type: "typed", measure: 2, mm: 600 },
     });
   });
 
-  it("opens to the side of the pointer and hangs on the measured side unless turned", () => {
+  it("goes by the rule chosen", () => {
+    const centred = { ...door, making: { ...making, setting: "ROOM" as const } };
+    expect(editMeant(pointing(1000, 120, centred))).toMatchObject({ aim: { type: "centred", in: "ROOM" } });
+    const off = { ...door, making: { ...making, setting: "STAND_OFF" as const, standOffMm: 150 } };
+    expect(editMeant(pointing(1000, 120, off))).toMatchObject({ aim: { type: "standOff", mm: 150 } });
+    expect(editMeant(pointing(1000, 120, { ...off, ...typed(90) }))).toMatchObject({
+      aim: { type: "standOff", mm: 90 },
+    });
+    const spaced = { ...door, making: { ...making, setting: "SPACED" as const, spaced: 4 } };
+    expect(editMeant(pointing(1000, 120, spaced))).toMatchObject({ aim: { type: "spaced", count: 4 } });
+  });
+
+  it("opens to the side of the pointer and hangs on the nearer end unless turned", () => {
     expect(editMeant(pointing(1000, 120, door))).toMatchObject({ kind: { hinge: "START", swing: "LEFT" } });
     expect(editMeant(pointing(1000, -20, door))).toMatchObject({ kind: { swing: "RIGHT" } });
-    const turned = { ...door, making: { ...board().making, flipHinge: true } };
+    const turned = { ...door, making: { ...making, flipHinge: true } };
     expect(editMeant(pointing(1000, 120, turned))).toMatchObject({ kind: { hinge: "END" } });
   });
 

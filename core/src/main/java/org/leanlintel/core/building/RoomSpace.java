@@ -56,6 +56,11 @@ public final class RoomSpace {
         return bounds.covers(point) && net.covers(point);
     }
 
+    /** Whether a point lies inside the walls round it, whatever stands there. */
+    public boolean encloses(Vec point) {
+        return face.covers(point);
+    }
+
     /** Between faces of structure: linings and what stands before them are not taken out. */
     public Area toStructure() {
         Area known = toStructure;

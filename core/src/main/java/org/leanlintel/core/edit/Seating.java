@@ -69,7 +69,7 @@ record Seating(Building building, ElementId storey, Set<ElementId> not) {
     private static boolean looksInto(Face face, RoomSpace room) {
         Strip strip = face.solid().strip();
         double t = face.side() == Side.LEFT ? strip.hi() : strip.lo();
-        return room.covers(strip.at(face.s(), t + face.side().sign() * (face.off() / 2 + 1)));
+        return room.encloses(strip.at(face.s(), t + face.side().sign() * (face.off() / 2 + 1)));
     }
 
     /** Measured from the nearer inside corner, within the corners where it has room there. */

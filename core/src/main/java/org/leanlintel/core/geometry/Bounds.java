@@ -35,6 +35,23 @@ public record Bounds(double minX, double minY, double maxX, double maxY) {
         return minX <= other.maxX && other.minX <= maxX && minY <= other.maxY && other.minY <= maxY;
     }
 
+    /** Whether a straight line between two points passes through it. */
+    public boolean isCrossedBy(Vec from, Vec to) {
+        double enters = 0, leaves = 1;
+        double[] start = {from.x(), from.y()}, way = {to.x() - from.x(), to.y() - from.y()};
+        double[] low = {minX, minY}, high = {maxX, maxY};
+        for (int i = 0; i < 2; i++) {
+            if (way[i] == 0) {
+                if (start[i] < low[i] || start[i] > high[i]) return false;
+                continue;
+            }
+            double one = (low[i] - start[i]) / way[i], two = (high[i] - start[i]) / way[i];
+            enters = Math.max(enters, Math.min(one, two));
+            leaves = Math.min(leaves, Math.max(one, two));
+        }
+        return enters <= leaves;
+    }
+
     public boolean covers(Vec point) {
         return point.x() >= minX && point.x() <= maxX && point.y() >= minY && point.y() <= maxY;
     }

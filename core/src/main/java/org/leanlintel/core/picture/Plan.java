@@ -9,7 +9,6 @@ import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.PlacedPiece;
 import org.leanlintel.core.building.WallSolid;
-import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Room;
@@ -64,7 +63,7 @@ public final class Plan implements DrawingPicture {
             walls = walls.plus(solid.strip().wall().id(), groups(solid, look, lettering));
         Things things = Things.of(building, look, lettering, null);
         Annotations notes = Annotations.of(building, look, lettering);
-        RoomLabels labels = RoomLabels.of(building, look, lettering, taken(building, look, things, notes), null);
+        RoomLabels labels = RoomLabels.of(building, look, lettering, taken(building, look, things, notes, walls), null);
         return new Plan(building, look, walls, things, notes, labels, Set.of(), null);
     }
 
@@ -81,17 +80,16 @@ public final class Plan implements DrawingPicture {
         }
         Annotations notes = annotations.after(next, building, look, lettering);
         Things standing = Things.of(next, look, lettering, things);
-        RoomLabels rooms = RoomLabels.of(next, look, lettering, taken(next, look, standing, notes), labels);
+        RoomLabels rooms = RoomLabels.of(next, look, lettering, taken(next, look, standing, notes, after), labels);
         return new Plan(next, look, after, standing, notes, rooms, next.fitted(), self);
     }
 
     /** What labels of rooms keep clear of; nothing where there are no rooms. */
-    private static List<Bounds> taken(Building building, Look look, Things things, Annotations notes) {
-        if (building.model().all(Room.class).isEmpty()) return List.of();
-        List<Bounds> taken = new ArrayList<>(things.boxes());
-        taken.addAll(TakenBoxes.ofAnnotations(notes.groups(), look.drawing().scale()));
-        taken.addAll(TakenBoxes.ofLeaves(building, look));
-        return taken;
+    private static TakenBoxes taken(
+            Building building, Look look, Things things, Annotations notes, TreePMap<ElementId, List<Group>> walls) {
+        return building.model().all(Room.class).isEmpty()
+                ? TakenBoxes.NONE
+                : TakenBoxes.of(building, look, things, notes, walls.values());
     }
 
     @Override

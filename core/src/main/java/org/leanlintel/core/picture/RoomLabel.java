@@ -16,16 +16,20 @@ import org.leanlintel.core.model.Room;
 final class RoomLabel {
 
     /** On paper. */
-    private static final double PITCH = 4.0, BOX_PAD = 0.9, BOX_GAP = 1.6, AIR = 1.2;
+    private static final double PITCH = 4.0, STACK = 1.35, BOX_PAD = 0.9, BOX_GAP = 1.6, AIR = 0.8;
 
     private final Room room;
     private final List<String> lines;
     private final boolean numbered;
+    /** Whether the number stands over the name, where there is no room beside it. */
+    private final boolean stacked;
+
     private final Look look;
     private final Lettering lettering;
 
-    RoomLabel(Room room, RoomSpace space, Look look, Lettering lettering) {
+    RoomLabel(Room room, RoomSpace space, boolean stacked, Look look, Lettering lettering) {
         this.room = room;
+        this.stacked = stacked;
         this.look = look;
         this.lettering = lettering;
         List<LabelPart> parts = look.lens().roomLabels();
@@ -57,7 +61,8 @@ final class RoomLabel {
 
     private double headWidth() {
         double name = lettering.width(room.name(), Lettering.NAME_MM);
-        return numbered ? name + BOX_GAP + boxWidth() : name;
+        if (!numbered) return name;
+        return stacked ? Math.max(name, boxWidth()) : name + BOX_GAP + boxWidth();
     }
 
     private double boxWidth() {
@@ -71,7 +76,7 @@ final class RoomLabel {
     }
 
     private double height() {
-        return Lettering.NAME_MM + lines.size() * PITCH;
+        return Lettering.NAME_MM + (lines.size() + (numbered && stacked ? STACK : 0)) * PITCH;
     }
 
     /** What it takes round a middle, with some air, in model millimetres. */
@@ -83,11 +88,14 @@ final class RoomLabel {
     void paint(Vec middle, Pens pens) {
         double top = middle.y() + height() / 2 * scale();
         double base = top - Lettering.NAME_MM * scale();
-        double left = middle.x() - headWidth() / 2 * scale();
-        if (numbered) {
-            box(left, base, pens);
-            left += (boxWidth() + BOX_GAP) * scale();
+        if (numbered && stacked) {
+            box(middle.x() - boxWidth() / 2 * scale(), base, pens);
+            base -= STACK * PITCH * scale();
         }
+        double name = lettering.width(room.name(), Lettering.NAME_MM);
+        boolean beside = numbered && !stacked;
+        if (beside) box(middle.x() - headWidth() / 2 * scale(), base, pens);
+        double left = middle.x() + (beside ? headWidth() / 2 - name : -name / 2) * scale();
         pens.add(lettering.set(room.name(), new Vec(left, base), 0, Lettering.NAME_MM, Lettering.Align.LEFT, true));
         for (String line : lines) {
             base -= PITCH * scale();

@@ -25,12 +25,12 @@ import org.leanlintel.core.model.Room;
 final class RoomLabels {
 
     /** On paper: between places that are tried; how far outside its room a label goes; what lying in another room costs. */
-    private static final double STEP = 3, FURTHEST = 70, STRANGE = 25;
+    private static final double STEP = 3, FURTHEST = 90, STRANGE = 60;
     /** On paper: the dot at a leader's end. */
     private static final double DOT = 0.6;
 
     /** What decides how a label is drawn. */
-    private record Given(Look look, Room room, RoomSpace space, List<WallSolid> near, List<Bounds> taken) {}
+    private record Given(Look look, Room room, RoomSpace space, List<WallSolid> near, TakenBoxes taken) {}
 
     private record Drawn(Given given, Group group, Bounds box) {}
 
@@ -39,21 +39,21 @@ final class RoomLabels {
     private final Lettering lettering;
     private final Map<ElementId, Drawn> known;
     private final Map<ElementId, Drawn> drawn = new TreeMap<>();
-    private final List<Bounds> taken;
+    private TakenBoxes taken;
 
     private RoomLabels(
-            Building building, Look look, Lettering lettering, List<Bounds> taken, Map<ElementId, Drawn> known) {
+            Building building, Look look, Lettering lettering, TakenBoxes taken, Map<ElementId, Drawn> known) {
         this.building = building;
         this.look = look;
         this.lettering = lettering;
         this.known = known;
-        this.taken = new ArrayList<>(taken);
+        this.taken = taken;
         draw();
     }
 
     /** @param taken boxes that labels keep clear of; @param earlier to take over from; null where there are none */
     static RoomLabels of(
-            Building building, Look look, Lettering lettering, List<Bounds> taken, @Nullable RoomLabels earlier) {
+            Building building, Look look, Lettering lettering, TakenBoxes taken, @Nullable RoomLabels earlier) {
         return new RoomLabels(building, look, lettering, taken, earlier == null ? Map.of() : earlier.drawn);
     }
 
@@ -78,50 +78,55 @@ final class RoomLabels {
                 .map(w -> building.solid(w.id()))
                 .filter(s -> s != null && s.strip().wall().stays())
                 .toList();
-        List<Bounds> there = taken.stream().filter(b -> b.meets(reach)).toList();
+        TakenBoxes there = taken.within(reach);
         Given given = new Given(look, room, space, near, there);
         Drawn was = known.get(room.id());
         Drawn now = was != null && was.given().equals(given) ? was : paint(given);
         drawn.put(room.id(), now);
-        taken.add(now.box());
+        taken = taken.with(now.box());
     }
 
     private Drawn paint(Given given) {
         Room room = given.room();
-        RoomLabel label = new RoomLabel(room, given.space(), look, lettering);
+        RoomLabel wide = new RoomLabel(room, given.space(), false, look, lettering),
+                tall = new RoomLabel(room, given.space(), true, look, lettering);
         Pens pens = new Pens(look.lens());
-        Vec at = place(given, label);
+        Vec within = within(given, wide), upright = within == null ? within(given, tall) : null;
+        RoomLabel label = upright == null ? wide : tall;
+        Vec at = within != null ? within : upright != null ? upright : outside(given, label);
         label.paint(at, pens);
         if (!given.space().covers(at)) leader(label.boxAt(at), given.space(), pens);
         Group group = new Group(room.id(), room.layer(), pens.items(), List.of());
         return new Drawn(given, group, label.boxAt(at));
     }
 
-    private Vec place(Given given, RoomLabel label) {
-        Room room = given.room();
+    /** Where the drafter put it, or a place in the room that is free; null where there is none. */
+    private @Nullable Vec within(Given given, RoomLabel label) {
         RoomSpace space = given.space();
-        if (room.label() instanceof Room.PutAt put) return put.at();
+        if (given.room().label() instanceof Room.PutAt put) return put.at();
         Vec middle = space.net().middle();
         for (Vec at : round(middle, space.bounds())) {
             Bounds box = label.boxAt(at);
             boolean within = space.covers(at)
                     && space.bounds().covers(new Vec(box.minX(), box.minY()))
                     && space.bounds().covers(new Vec(box.maxX(), box.maxY()));
-            if (within && isFree(box, given.taken()) && space.net().covers(area(box))) return at;
+            if (within && given.taken().isFree(box) && space.net().covers(area(box))) return at;
         }
-        Vec outside = outside(given, label, middle);
-        return outside == null ? middle : outside;
+        return null;
     }
 
-    private @Nullable Vec outside(Given given, RoomLabel label, Vec middle) {
-        Vec best = null;
+    /** A free place outside the room, best outside the building; the room's middle where there is none. */
+    private Vec outside(Given given, RoomLabel label) {
+        Vec middle = given.space().net().middle();
+        Vec best = middle;
         double least = Double.POSITIVE_INFINITY;
         for (Vec at : round(middle, given.space().bounds().grown(FURTHEST * scale()))) {
             double cost = at.distanceTo(middle);
             if (cost >= least) break;
             Bounds box = label.boxAt(at);
-            if (!isFree(box, given.taken()) || standsInAWall(box, given.near())) continue;
+            if (!given.taken().isFree(box) || standsInAWall(box, given.near())) continue;
             if (building.rooms().at(look.storey(), at) != null) cost += STRANGE * scale();
+            if (given.taken().crossesText(nearest(box, middle), middle)) cost += STRANGE * scale();
             if (cost >= least) continue;
             least = cost;
             best = at;
@@ -143,11 +148,6 @@ final class RoomLabels {
         return places;
     }
 
-    private static boolean isFree(Bounds box, List<Bounds> taken) {
-        for (Bounds b : taken) if (b.meets(box)) return false;
-        return true;
-    }
-
     private static boolean standsInAWall(Bounds box, List<WallSolid> near) {
         Area area = area(box);
         for (WallSolid solid : near)
@@ -163,11 +163,13 @@ final class RoomLabels {
     /** From the label's nearer side to a dot in the room. */
     private void leader(Bounds box, RoomSpace space, Pens pens) {
         Vec dot = space.net().middle();
-        Vec from = new Vec(
-                Math.max(box.minX(), Math.min(dot.x(), box.maxX())),
-                Math.max(box.minY(), Math.min(dot.y(), box.maxY())));
-        pens.line(PenRole.ROOM, from, dot);
+        pens.line(PenRole.ROOM, nearest(box, dot), dot);
         pens.add(new Item.Arc(PenRole.ROOM, pens.pen(PenRole.ROOM), dot, DOT * scale(), 0, Math.TAU));
+    }
+
+    private static Vec nearest(Bounds box, Vec to) {
+        return new Vec(
+                Math.max(box.minX(), Math.min(to.x(), box.maxX())), Math.max(box.minY(), Math.min(to.y(), box.maxY())));
     }
 
     private double scale() {

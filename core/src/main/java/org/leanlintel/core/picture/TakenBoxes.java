@@ -9,49 +9,81 @@ import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 
-/** The boxes that drawn things take on a plan, for a text to keep clear of: strings and notes, and leaves with their swings. */
-final class TakenBoxes {
+/**
+ * The boxes that drawn things take on a plan, for a label to keep clear of.
+ *
+ * @param texts which no leader may cross either
+ */
+record TakenBoxes(List<Bounds> things, List<Bounds> texts) {
 
-    /** A letter's width as a part of the height of capitals, about. */
-    private static final double LETTER = 0.72;
+    static final TakenBoxes NONE = new TakenBoxes(List.of(), List.of());
 
-    private TakenBoxes() {}
+    /** A letter's width as a part of the height of capitals, about; how far the outline of a wall's mark stands off it. */
+    private static final double LETTER = 0.72, MARK_MM = 2;
 
-    static List<Bounds> ofAnnotations(List<Group> groups, double scale) {
-        List<Bounds> boxes = new ArrayList<>();
-        for (Group g : groups) {
+    static TakenBoxes of(Building building, Look look, Things things, Annotations notes, Iterable<List<Group>> walls) {
+        double scale = look.drawing().scale();
+        List<Bounds> boxes = new ArrayList<>(things.boxes()), texts = new ArrayList<>();
+        for (Group g : notes.groups()) {
             for (Item item : g.items()) {
-                switch (item) {
-                    case Item.Text t -> boxes.add(text(t, scale));
-                    case Item.Strokes s -> {
-                        for (List<Vec> line : s.lines())
-                            for (int i = 1; i < line.size(); i++)
-                                boxes.add(Bounds.of(List.of(line.get(i - 1), line.get(i))));
-                    }
-                    default -> {}
-                }
+                if (item instanceof Item.Text t) texts.add(text(t, scale));
+                if (item instanceof Item.Strokes s) s.lines().forEach(line -> segments(line, boxes));
             }
         }
-        return boxes;
+        for (List<Group> wall : walls)
+            for (Group g : wall)
+                for (Item item : g.items())
+                    if (item instanceof Item.Text t) texts.add(text(t, scale).grown(MARK_MM * scale));
+        leaves(building, look, boxes);
+        return new TakenBoxes(List.copyOf(boxes), List.copyOf(texts));
+    }
+
+    private static void segments(List<Vec> line, List<Bounds> boxes) {
+        for (int i = 1; i < line.size(); i++) boxes.add(Bounds.of(List.of(line.get(i - 1), line.get(i))));
+    }
+
+    private static void leaves(Building building, Look look, List<Bounds> boxes) {
+        for (WallSolid solid : building.solidsOf(look.storey()))
+            for (PlacedOpening o : solid.openings())
+                for (Leaf leaf : Leaf.of(solid.strip(), o)) boxes.add(Bounds.of(leaf.swept()));
     }
 
     private static Bounds text(Item.Text t, double scale) {
         Vec along = Vec.ofAngle(t.angle());
-        List<Vec> corners = new ArrayList<>();
+        List<Vec> corners = new ArrayList<>(List.of(t.at()));
         for (Item.Run run : t.runs()) {
             double right = run.right() + run.letters().length() * run.height() * LETTER;
             for (double x : new double[] {run.right(), right})
                 for (double y : new double[] {run.up(), run.up() + run.height()})
                     corners.add(t.at().along(along, x * scale).along(along.left(), y * scale));
         }
-        return corners.isEmpty() ? Bounds.of(List.of(t.at())) : Bounds.of(corners);
+        return Bounds.of(corners);
     }
 
-    static List<Bounds> ofLeaves(Building building, Look look) {
-        List<Bounds> boxes = new ArrayList<>();
-        for (WallSolid solid : building.solidsOf(look.storey()))
-            for (PlacedOpening o : solid.openings())
-                for (Leaf leaf : Leaf.of(solid.strip(), o)) boxes.add(Bounds.of(leaf.swept()));
-        return boxes;
+    /** Those that meet some bounds. */
+    TakenBoxes within(Bounds reach) {
+        return new TakenBoxes(
+                things.stream().filter(b -> b.meets(reach)).toList(),
+                texts.stream().filter(b -> b.meets(reach)).toList());
+    }
+
+    TakenBoxes with(Bounds text) {
+        List<Bounds> more = new ArrayList<>(texts);
+        more.add(text);
+        return new TakenBoxes(things, more);
+    }
+
+    boolean isFree(Bounds box) {
+        return none(things, box) && none(texts, box);
+    }
+
+    private static boolean none(List<Bounds> boxes, Bounds box) {
+        for (Bounds b : boxes) if (b.meets(box)) return false;
+        return true;
+    }
+
+    boolean crossesText(Vec from, Vec to) {
+        for (Bounds b : texts) if (b.isCrossedBy(from, to)) return true;
+        return false;
     }
 }

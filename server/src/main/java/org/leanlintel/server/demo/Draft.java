@@ -250,6 +250,11 @@ final class Draft {
         place(of, at(x, y), 0, width * unitMm, of.depth().usualMm());
     }
 
+    /** The same of another width and depth. */
+    void fitting(String symbol, double x, double y, double width, double depth) {
+        place(symbol(symbol), at(x, y), 0, width * unitMm, depth * unitMm);
+    }
+
     /** A fitting that stands free. @param turns quarters counter-clockwise */
     void free(String symbol, double x, double y, int turns, double width, double depth) {
         place(symbol(symbol), at(x, y), turns * Math.PI / 2, width * unitMm, depth * unitMm);

@@ -80,17 +80,16 @@ final class HeronPointCabin {
         d.fitting("base-run", 82, 225, 150);
         d.fitting("sink", 96, 225);
         d.fitting("hob", 28, 225);
-        d.fitting("oven", 28, 225);
         d.fitting("dishwasher", 135, 225);
         d.fitting("wall-run", 30, 230, 48);
         d.fitting("fridge", 178, 225);
         d.free("table", 100, 108, 0, 66, TABLE_DEPTH);
         d.fitting("sofa", 20, 50);
-        d.fitting("fireplace", 190, 50);
-        d.fitting("bed-king", 320, 70);
+        d.fitting("fireplace", 165, 20);
+        d.fitting("bed-king", 320, 68);
         d.fitting("wardrobe", 296, 140, 64);
-        d.fitting("bath", 320, 203);
-        d.fitting("wc", 285, 225);
-        d.fitting("vanity", 233, 225);
+        d.fitting("bath", 299, 225);
+        d.fitting("wc", 255, 225);
+        d.fitting("vanity", 322, 167.5, 28);
     }
 }

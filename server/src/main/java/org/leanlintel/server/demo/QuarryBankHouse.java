@@ -162,7 +162,7 @@ final class QuarryBankHouse {
         d.room(10500, 3000, "Garage", Room.Use.GARAGE, "Power-floated slab");
         d.room(10500, 7000, "Workshop", Room.Use.OTHER, "Painted screed");
         d.numberRooms();
-        d.note(8960, 5900, "Floor falls to the door");
+        d.note(8960, 3500, "Floor falls\nto the door");
     }
 
     private void fittings() {
@@ -173,17 +173,17 @@ final class QuarryBankHouse {
         d.fitting("base-run", 3850, 7900, 3600);
         d.fitting("sink", 4100, 7900);
         d.fitting("hob", 2900, 7900);
-        d.fitting("oven", 2900, 7900);
+        d.fitting("oven", 2350, 7900);
         d.fitting("dishwasher", 4850, 7900);
         d.fitting("wall-run", 2475, 8050, 800);
         d.fitting("fridge", 6000, 7900);
         d.free("table", 4300, 5750, 0, 1600, TABLE_DEPTH);
-        d.fitting("base-run", 500, 5500, 1600);
+        d.fitting("base-run", 500, 5500, 1600, 560);
         d.fitting("wall-run", 420, 5500, 1600);
         d.fitting("laundry-side", 900, 8000);
         d.fitting("shower", 7000, 8000);
-        d.fitting("basin", 7700, 8000);
-        d.fitting("wc", 8600, 7350);
+        d.fitting("basin", 7795, 8000, 500);
+        d.fitting("wc", 8600, 7000);
         d.free("car", 10580, 2450, 2, 1850, 4000);
         d.fitting("base-run", 10400, 7900, 2800);
         d.fitting("wardrobe", 7900, 4400, 1500);

@@ -65,7 +65,7 @@ class DemoDraftsTest {
                 .extracting(Finding::sentence)
                 .singleElement()
                 .asString()
-                .contains("14\" from its centre to Bath", "15\" needed, IRC P2705.1");
+                .contains("1'-2\" from its centre to Bath", "1'-3\" needed, IRC P2705.1");
     }
 
     @Test
