@@ -1,16 +1,12 @@
 import type { Pick } from "../api/types";
 import { wallEnds } from "./grips";
+import { areas, clearances } from "./overlayFloor";
+import { dot, INK, label, line, OCHRE, type On, PAPER, VERDIGRIS } from "./overlayLines";
+import { setOut } from "./overlaySetOut";
 import type { Canvas } from "./paint";
-import { type BoardState, caughtNow, gapPointedAt, settingOutNow } from "./state";
+import { type BoardState, caughtNow, gapPointedAt } from "./state";
 import { moverOf } from "./tools/gap";
-import { PLACES_ALONG } from "./tools/stages";
 import { type ModelPoint, type ScreenPoint, toScreen } from "./view";
-
-const OCHRE = "#8a5a06";
-const OXIDE = "#9c3d2a";
-const VERDIGRIS = "#1c766a";
-const INK = "#4f5960";
-const PAPER = "#fffefb";
 
 /** What is drawn over the drawing while working: gaps, grips, picks, how the next point is found. Nothing of it prints. */
 export function overlay({ context, view, size, ratio }: Canvas, state: BoardState): void {
@@ -32,42 +28,6 @@ export function overlay({ context, view, size, ratio }: Canvas, state: BoardStat
   ring(on, state);
 }
 
-interface On {
-  readonly context: CanvasRenderingContext2D;
-  readonly at: (p: ModelPoint) => ScreenPoint;
-  readonly zoom: number;
-  readonly size: { readonly width: number; readonly height: number };
-}
-
-function line({ context }: On, a: ScreenPoint, b: ScreenPoint, colour: string, width = 1): void {
-  context.strokeStyle = colour;
-  context.lineWidth = width;
-  context.beginPath();
-  context.moveTo(a.x, a.y);
-  context.lineTo(b.x, b.y);
-  context.stroke();
-}
-
-function dot({ context }: On, p: ScreenPoint, colour: string, radius = 3): void {
-  context.fillStyle = colour;
-  context.beginPath();
-  context.arc(p.x, p.y, radius, 0, 2 * Math.PI);
-  context.fill();
-}
-
-function label({ context }: On, words: string, p: ScreenPoint, colour: string, strong: boolean): void {
-  context.font = `${strong ? 600 : 400} 13px Drawing, "Drawing Fallback"`;
-  context.textAlign = "center";
-  context.textBaseline = "middle";
-  const width = context.measureText(words).width + 8;
-  context.fillStyle = PAPER;
-  context.fillRect(p.x - width / 2, p.y - 9, width, 18);
-  context.fillStyle = colour;
-  context.fillText(words, p.x, p.y + 1);
-  context.textAlign = "start";
-  context.textBaseline = "alphabetic";
-}
-
 function gaps(on: On, state: BoardState): void {
   const shown = state.preview && state.preview.gaps.length > 0 ? state.preview.gaps : state.gaps;
   const pointed = gapPointedAt(state);
@@ -84,74 +44,6 @@ function gaps(on: On, state: BoardState): void {
     label(on, words, figurePlace(a, b), colour, strong);
   }
   mover(on, state);
-}
-
-/** How the opening or fitting at hand is set out: the distances to its neighbours, the one typing goes to marked. */
-function setOut(on: On, state: BoardState): void {
-  const { tool } = state;
-  const shown = tool.name === "select" || PLACES_ALONG.includes(tool.name) ? settingOutNow(state) : null;
-  shown?.measures.forEach((m, i) => {
-    const strong = i === state.measureAt;
-    const colour = strong ? OCHRE : INK;
-    const a = on.at({ x: m.from[0], y: m.from[1] });
-    const b = on.at({ x: m.to[0], y: m.to[1] });
-    line(on, a, b, colour, strong ? 1.6 : 0.8);
-    dot(on, a, colour, 2.2);
-    dot(on, b, colour, 2.2);
-    label(on, m.printed, figurePlace(a, b), colour, strong);
-  });
-}
-
-function ringPath({ context, at }: On, ring: readonly (readonly [number, number])[]): void {
-  ring.forEach(([x, y], i) => {
-    const p = at({ x, y });
-    if (i === 0) context.moveTo(p.x, p.y);
-    else context.lineTo(p.x, p.y);
-  });
-  context.closePath();
-}
-
-/** The closed areas: those without a name tinted and marked. */
-function areas(on: On, { areas: found, tool, pointer }: BoardState): void {
-  if (!found || (tool.name !== "room" && tool.name !== "limit")) return;
-  const { context } = on;
-  for (const area of found.areas) {
-    if (area.room !== null) continue;
-    context.beginPath();
-    for (const ring of area.rings) ringPath(on, ring);
-    context.fillStyle = "rgba(138, 90, 6, 0.10)";
-    context.fill("evenodd");
-    if (!pointer || tool.name === "limit")
-      label(on, area.net, on.at({ x: area.at[0], y: area.at[1] }), OCHRE, false);
-    else label(on, `no name, ${area.net}`, on.at({ x: area.at[0], y: area.at[1] }), OCHRE, false);
-  }
-}
-
-/** The floor that fittings need: outlined, and hatched where something stands in it. */
-function clearances(on: On, { clearances: zones }: BoardState): void {
-  const { context } = on;
-  for (const zone of zones ?? []) {
-    const colour = zone.isShort ? OXIDE : VERDIGRIS;
-    context.save();
-    context.beginPath();
-    ringPath(on, zone.ring);
-    context.setLineDash([6, 3]);
-    context.strokeStyle = colour;
-    context.lineWidth = zone.isShort ? 1.6 : 1;
-    context.stroke();
-    context.setLineDash([]);
-    if (zone.isShort) {
-      context.clip();
-      const box = zone.ring.map(([x, y]) => on.at({ x, y }));
-      const left = Math.min(...box.map((p) => p.x));
-      const right = Math.max(...box.map((p) => p.x));
-      const top = Math.min(...box.map((p) => p.y));
-      const bottom = Math.max(...box.map((p) => p.y));
-      for (let x = left - (bottom - top); x < right; x += 8)
-        line(on, { x, y: bottom }, { x: x + (bottom - top), y: top }, OXIDE, 0.5);
-    }
-    context.restore();
-  }
 }
 
 /** The middle of a gap; beside it where it is too short for its figure. */

@@ -12,7 +12,9 @@ const elementsIn = (state: BoardState) => state.elements;
 export function Register() {
   const elements = useBoard(elementsIn);
   const state = { elements };
-  const sheets = elementsOf(state, "sheet");
+  const sheets = elementsOf(state, "sheet").sort((a, b) =>
+    a.number.localeCompare(b.number, "en", { numeric: true }),
+  );
   const locked = useBoard((s) => s.version !== null);
   const sheet = useBoard((s) => elementOf(s, "sheet", s.shown?.id));
   return (

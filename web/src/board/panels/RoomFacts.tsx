@@ -53,10 +53,13 @@ function AreaList() {
     const room = elementOf({ elements }, "room", area.room ?? undefined);
     return room ? `${room.number} ${room.name}` : "no name";
   };
+  const byNumber = [...areas.areas].sort((a, b) =>
+    nameOf(a).localeCompare(nameOf(b), "en", { numeric: true }),
+  );
   return (
     <div className="mt-3 border-rule border-t pt-2">
       <ul aria-label="Areas of this storey">
-        {areas.areas.map((area) => (
+        {byNumber.map((area) => (
           <li key={`${area.at}`} className="flex items-baseline justify-between gap-2 py-0.5">
             <button
               type="button"

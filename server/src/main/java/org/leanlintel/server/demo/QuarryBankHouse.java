@@ -120,7 +120,7 @@ final class QuarryBankHouse {
         d.string(false, WIDTH + 900, jambs(garageSouth, garageNorth, garageBack));
         d.string(false, WIDTH + 1400, outer(garageSouth), face(wc, 1), outer(garageNorth));
         int inside = 8;
-        d.string(true, 1000, face(west, inside), face(hallWest, 3));
+        d.string(true, 1000, face(west, inside), face(hallWest, 0));
         d.string(true, 7000, face(pantry, 3), face(wetWest, 4));
         d.string(false, 3300, face(south, inside), face(spine, 3));
         d.string(false, 11500, face(garageSouth, GARAGE_INSIDE), face(wc, 3));
