@@ -113,6 +113,12 @@ export interface Making {
     readonly lights: number;
     readonly setbackMm: number;
     readonly opens: Extract<OpeningKind, { type: "window" }>["opens"];
+    readonly form: "FLAT" | "BAY" | "CORNER";
+    /** Of a bay: how far it stands out, and how much of the width its front takes. */
+    readonly projectionMm: number;
+    readonly frontPart: number;
+    /** Of a pair round a corner: the width on the other wall. */
+    readonly otherWidthMm: number;
   };
   readonly flipHinge: boolean;
   /** How the next opening is set out along its wall. */

@@ -3,7 +3,7 @@ import type { DoorKind, Making, Setting } from "../state";
 import { LengthField } from "./LengthField";
 import { MakeFields } from "./MakeFields";
 import { Section } from "./MakingFacts";
-import { LeafPart, Lights, Lined, OpensField, Panels } from "./OpeningKindFields";
+import { BayFields, LeafPart, Lights, Lined, OpensField, Panels } from "./OpeningKindFields";
 
 interface Props {
   readonly making: Making;
@@ -115,13 +115,32 @@ function DoorFields({ door, change }: DoorProps) {
   }
 }
 
+const FORMS = [
+  ["FLAT", "In its wall"],
+  ["BAY", "A bay of three"],
+  ["CORNER", "Two, round a corner"],
+] as const;
+
 export function NewWindow({ making, set }: Props) {
   const { window: w, makes } = making;
   const change = (part: Partial<Making["window"]>) => set({ window: { ...w, ...part } });
   return (
     <Section title="New window" words="sizes of the structural opening">
       <SettingFields making={making} set={set} />
+      <Row label="Stands">
+        <Choice value={w.form} options={FORMS} onChange={(form) => change({ form })} />
+      </Row>
+      {w.form === "BAY" && (
+        <BayFields projectionMm={w.projectionMm} frontPart={w.frontPart} onChange={(bay) => change(bay)} />
+      )}
       <LengthField label="Width" mm={w.widthMm} onChange={(widthMm) => change({ widthMm })} />
+      {w.form === "CORNER" && (
+        <LengthField
+          label="Width, other wall"
+          mm={w.otherWidthMm}
+          onChange={(otherWidthMm) => change({ otherWidthMm })}
+        />
+      )}
       <LengthField label="Height" mm={w.heightMm} onChange={(heightMm) => change({ heightMm })} />
       <LengthField label="Sill" mm={w.sillMm} onChange={(sillMm) => change({ sillMm })} />
       <Lights value={w.lights} onChange={(lights) => change({ lights })} />

@@ -116,11 +116,56 @@ function WindowFields({ kind, onChange }: Props<Of<"window">>) {
     <>
       <Lights value={kind.lights} onChange={(lights) => onChange({ ...kind, lights })} />
       <OpensField value={kind.opens} onChange={(opens) => onChange({ ...kind, opens })} />
+      {kind.form.type === "bay" && (
+        <BayFields
+          projectionMm={kind.form.projectionMm}
+          frontPart={kind.form.frontPart}
+          onChange={(bay) => onChange({ ...kind, form: { type: "bay", ...bay } })}
+        />
+      )}
+      {kind.form.type === "toCorner" && <p className="py-1 text-ink-2">Goes round the corner.</p>}
       <LengthField
         label="Frame set back"
         mm={kind.setbackMm}
         onChange={(setbackMm) => onChange({ ...kind, setbackMm })}
       />
+    </>
+  );
+}
+
+interface Bay {
+  readonly projectionMm: number;
+  readonly frontPart: number;
+}
+
+/** How far a bay stands out, and how wide its front is. */
+export function BayFields({
+  projectionMm,
+  frontPart,
+  onChange,
+}: Bay & { readonly onChange: (bay: Bay) => void }) {
+  const now = String(frontPart);
+  const parts: Ways = [
+    ["0.5", "Half of the width"],
+    ["0.6", "Six tenths"],
+    ["0.75", "Three quarters"],
+    ["1", "All: sides square"],
+  ];
+  const known = parts.some(([part]) => part === now);
+  return (
+    <>
+      <LengthField
+        label="Stands out"
+        mm={projectionMm}
+        onChange={(mm) => onChange({ projectionMm: mm, frontPart })}
+      />
+      <Row label="Front takes">
+        <Choice
+          value={now}
+          options={known ? parts : [[now, now], ...parts]}
+          onChange={(part) => onChange({ projectionMm, frontPart: Number(part) })}
+        />
+      </Row>
     </>
   );
 }

@@ -1,7 +1,9 @@
-import type { Catch, Edit, End, OpeningAim, OpeningKind, Placing } from "../../api/types";
+import type { Catch, Edit, End, OpeningAim, OpeningKind, OpeningMake, Placing } from "../../api/types";
 import { distance, footOn } from "../near";
 import { type BoardState, elementOf, elementsOf, faceOf, measuredLine, typedMm } from "../state";
 import type { ModelPoint } from "../view";
+
+const FLAT = { type: "flat" } as const;
 
 /** The opening the pointer means: in the wall under it, set out as chosen. */
 export function openingEdit(state: BoardState, what: "door" | "window"): Edit | null {
@@ -10,6 +12,8 @@ export function openingEdit(state: BoardState, what: "door" | "window"): Edit | 
   const { makes } = state.making;
   const aim = target ? aimAt(state, target) : null;
   if (!target || !aim || !makes) return null;
+  if (what === "window" && state.making.window.form === "CORNER")
+    return cornerPair(state, target, makes.window);
   return {
     type: "placeOpening",
     wall: target,
@@ -20,6 +24,23 @@ export function openingEdit(state: BoardState, what: "door" | "window"): Edit | 
     sillMm: what === "window" ? state.making.window.sillMm : 0,
     kind: kindOf(state, what, nearerEndOf(state, target), target),
     make: makes[what],
+  };
+}
+
+/** Windows round the corner at the end of a wall that the pointer is nearer to. */
+function cornerPair(state: BoardState, wall: string, make: OpeningMake): Edit {
+  const { widthMm, otherWidthMm, heightMm, sillMm, lights, setbackMm, opens } = state.making.window;
+  return {
+    type: "placeCornerPair",
+    wall,
+    end: nearerEndOf(state, wall),
+    layer: "layer-openings",
+    widthMm,
+    otherWidthMm,
+    heightMm,
+    sillMm,
+    window: { type: "window", lights, setbackMm, opens, form: FLAT },
+    make,
   };
 }
 
@@ -116,8 +137,9 @@ export function alongLine(line: readonly Catch[], point: ModelPoint): { s: numbe
 /** The kind chosen; it hangs on, slides or folds to the measured side unless turned, and opens to the pointer's. */
 function kindOf(state: BoardState, what: "door" | "window", from: End, wall: string): OpeningKind {
   if (what === "window") {
-    const { lights, setbackMm, opens } = state.making.window;
-    return { type: "window", lights, setbackMm, opens };
+    const { lights, setbackMm, opens, form, projectionMm, frontPart } = state.making.window;
+    const stands = form === "BAY" ? ({ type: "bay", projectionMm, frontPart } as const) : FLAT;
+    return { type: "window", lights, setbackMm, opens, form: stands };
   }
   const { kind, part, panels, lined } = state.making.door;
   const end: End = state.making.flipHinge === (from === "START") ? "END" : "START";

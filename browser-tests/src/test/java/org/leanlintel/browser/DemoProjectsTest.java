@@ -97,6 +97,22 @@ class DemoProjectsTest {
         assertThat(page.getByText("6'-6 1/2\" along its set-out line")).isVisible();
     }
 
+    /** What the sheet says of the wet room is what the model measures. */
+    @Test
+    void theRoomScheduleIsReadFromTheSheetsPdf() {
+        openProject("Quarry Bank House");
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Register"))
+                .click();
+        page.getByText("A-104").last().click();
+        drafter.button("Print").click();
+        PrintedPage sheet = new PrintedPage(
+                SERVER.get(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open PDF"))
+                                .getAttribute("href"))
+                        .body());
+        assertThat(sheet.words)
+                .contains("0.08", "Wet room", "3.83 m\u00B2", "Sum of Ground", "Shower tray", "Tiles to fall");
+    }
+
     @Test
     void theCabinsSheetPrintsOnArchD() {
         openProject("Heron Point Cabin");

@@ -53,6 +53,6 @@ class SchedulesTest {
         var saved =
                 page.waitForDownload(() -> page.getByText("Save Doors as CSV").click());
         assertThat(saved.suggestedFilename()).endsWith("Doors.csv");
-        assertThat(Files.readString(saved.path())).contains("\r\nD1,Side hung,");
+        assertThat(Files.readString(saved.path())).contains("\r\nD1,,Side hung,");
     }
 }

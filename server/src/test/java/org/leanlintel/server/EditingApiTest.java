@@ -294,7 +294,7 @@ class EditingApiTest {
                 api.post("/edits", body).json().path("put").path(0).path("id").asString();
         Answer csv = api.get("/drawings/" + id + "/schedule.csv");
         assertThat(csv.type()).startsWith("text/csv");
-        assertThat(new String(csv.body(), StandardCharsets.UTF_8)).startsWith("Mark,Kind,");
+        assertThat(new String(csv.body(), StandardCharsets.UTF_8)).startsWith("Mark,Type,Kind,");
         String version = api.post("/versions", Map.of("name", "No doors"))
                 .json()
                 .path("id")
@@ -313,7 +313,7 @@ class EditingApiTest {
                 .isEqualTo(1);
         Answer plan = api.get("/drawings/" + OfficeStandard.GROUND_PLAN + "/schedule.csv");
         assertThat(plan.status()).isEqualTo(400);
-        assertThat(plan.detail()).endsWith("is not a schedule of doors or windows.");
+        assertThat(plan.detail()).endsWith("is not a table that can be saved as CSV.");
     }
 
     private long linesOf(String csv) {

@@ -9,6 +9,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Opening;
 
 /** The openings of one wall at their places. One that is placed from another waits for it; none may wait for itself. */
@@ -35,9 +36,19 @@ final class OpeningPlaces implements Placings.Others {
         for (Opening o : all) {
             Span span = places.here(o.id());
             if (span == null) lost.add(o.id());
-            found.add(span == null ? places.somewhere(o) : new PlacedOpening(o, span.from(), span.to()));
+            found.add(span == null ? places.somewhere(o) : places.atCorner(o, span));
         }
         return found;
+    }
+
+    /** A window round a corner takes all of the wall there. */
+    private PlacedOpening atCorner(Opening o, Span span) {
+        boolean turns = o.kind() instanceof Opening.Window w && w.form() instanceof Opening.ToCorner;
+        if (!turns) return new PlacedOpening(o, span.from(), span.to());
+        End end = ((Opening.ToCorner) ((Opening.Window) o.kind()).form()).end();
+        return end == End.START
+                ? new PlacedOpening(o, placings.furthest(end), span.to())
+                : new PlacedOpening(o, span.from(), placings.furthest(end));
     }
 
     private PlacedOpening somewhere(Opening o) {

@@ -64,6 +64,16 @@ final class Placings {
         return (visibleStart + visibleEnd) / 2;
     }
 
+    /** The furthest that any ply goes at an end. */
+    double furthest(End which) {
+        double furthest = which == End.START ? Double.POSITIVE_INFINITY : Double.NEGATIVE_INFINITY;
+        for (EndJoint.PlyEnd ply : (which == End.START ? start : end).plies()) {
+            double lo = ply.edge().atLo(), hi = ply.edge().atHi();
+            furthest = which == End.START ? Math.min(furthest, Math.min(lo, hi)) : Math.max(furthest, Math.max(lo, hi));
+        }
+        return furthest;
+    }
+
     private static Span from(double from, double widthMm) {
         return new Span(from, from + widthMm, null);
     }

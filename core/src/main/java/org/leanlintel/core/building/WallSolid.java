@@ -215,6 +215,13 @@ public final class WallSolid {
         return end.plies().get(ply);
     }
 
+    /** Whether it goes further at an end along its outer face than along its inner one. */
+    public boolean isOuterCorner(End end) {
+        Side outside = strip.wall().outside();
+        Span outer = face(outside), inner = face(outside.other());
+        return end == End.START ? outer.from() < inner.from() : outer.to() > inner.to();
+    }
+
     /** From here on, along the wall, every ply stands. */
     public double clearFrom() {
         return start.plies().stream()

@@ -15,6 +15,7 @@ public sealed interface Edit
                 PlaceOpening,
                 PlacePiece,
                 PlacePost,
+                PlaceCornerPair,
                 PlaceFitting,
                 NameRoom,
                 NumberRooms,

@@ -227,6 +227,8 @@ final class Soundness {
         Opening opening = placed.opening();
         String what = Naming.of(opening), mark = solid.strip().wall().mark();
         double clearFrom = solid.clearFrom(), clearTo = solid.clearTo();
+        if (goesRound(opening, End.START, solid)) clearFrom = placed.from();
+        if (goesRound(opening, End.END, solid)) clearTo = placed.to();
         double past = Math.max(clearFrom - placed.from(), placed.to() - clearTo);
         if (past > Tolerance.SAME_MM) {
             return Refusal.because(
@@ -254,6 +256,16 @@ final class Soundness {
                 "The %s would open where %s meets %s.".formatted(what, inTheWay.mark(), mark),
                 opening.id(),
                 inTheWay.id());
+    }
+
+    /** Whether a window goes round an outer corner at an end, where its wall shares it with one other. */
+    private boolean goesRound(Opening opening, End end, WallSolid solid) {
+        boolean asked =
+                opening.kind() instanceof Opening.Window w && w.form() instanceof Opening.ToCorner c && c.end() == end;
+        return asked
+                && solid.strip().wall().at(end) instanceof WallEnd.AtCorner c
+                && after.model().relations().endsAt(c.corner()).size() == 2
+                && solid.isOuterCorner(end);
     }
 
     /** The wall beside a pocket door must be as long as its leaf, and nothing may open in it. */

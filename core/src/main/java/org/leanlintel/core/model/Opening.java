@@ -246,13 +246,55 @@ public record Opening(
     public record OpenWay(boolean lined) implements Kind {}
 
     /** A framed window. @param lights panes side by side; @param setbackMm from the wall's outer face to the frame */
-    public record Window(int lights, double setbackMm, Opens opens) implements Kind {
+    public record Window(int lights, double setbackMm, Opens opens, Form form) implements Kind {
+
+        /** One in the plane of its wall. */
+        public Window(int lights, double setbackMm, Opens opens) {
+            this(lights, setbackMm, opens, new Flat());
+        }
+
+        @Override
+        public Window turnedAbout() {
+            return form instanceof ToCorner c
+                    ? new Window(lights, setbackMm, opens, new ToCorner(c.end().other()))
+                    : this;
+        }
+
+        @Override
+        public Window turnedLike(Kind other) {
+            return other instanceof Window like && like.form instanceof ToCorner
+                    ? new Window(lights, setbackMm, opens, like.form)
+                    : this;
+        }
+
         public Window {
             if (lights < 1 || lights > 12)
                 throw new IllegalArgumentException("A window has 1 to 12 lights, not " + lights + ".");
             setbackMm = Checks.between("A frame's set-back", setbackMm, 0, 1000);
         }
     }
+
+    /** How a window stands in its wall. */
+    public sealed interface Form {}
+
+    /** In the plane of its wall. */
+    public record Flat() implements Form {}
+
+    /**
+     * A bay of three: a front, and a side from either edge of the opening to it. Each side is one light.
+     *
+     * @param projectionMm from the wall's outer face to the front's
+     * @param frontPart how much of the opening's width the front takes
+     */
+    public record Bay(double projectionMm, double frontPart) implements Form {
+        public Bay {
+            projectionMm = Checks.between("How far a bay stands out", projectionMm, 100, 3000);
+            frontPart = Checks.number("The front's part of a bay", frontPart, 0.2, 1, "");
+        }
+    }
+
+    /** Round the corner at an end of its wall, with the window of the next wall, and a post between them. */
+    public record ToCorner(End end) implements Form {}
 
     /** How a window's lights open. */
     public enum Opens {

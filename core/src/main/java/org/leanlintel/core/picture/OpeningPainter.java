@@ -17,9 +17,11 @@ final class OpeningPainter {
     private static final double THRESHOLD_MM = 120;
 
     private final OpeningSpace space;
+    private final WallSolid solid;
     private final boolean cut;
 
     OpeningPainter(WallSolid solid, PlacedOpening placed, double cutMm, Pens pens) {
+        this.solid = solid;
         space = new OpeningSpace(solid.strip(), placed, pens);
         cut = placed.openAt(cutMm - solid.levelMm());
     }
@@ -61,7 +63,10 @@ final class OpeningPainter {
 
     /** The sill seen below, at both faces. */
     private void faces() {
-        for (Side side : Side.values())
-            space.pens().line(PenRole.EDGE, space.strip().along(space.from(), space.to(), space.face(side)));
+        for (Side side : Side.values()) {
+            double from = Math.max(space.from(), solid.face(side).from()),
+                    to = Math.min(space.to(), solid.face(side).to());
+            space.pens().line(PenRole.EDGE, space.strip().along(from, to, space.face(side)));
+        }
     }
 }

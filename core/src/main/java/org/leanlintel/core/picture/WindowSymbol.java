@@ -1,5 +1,6 @@
 package org.leanlintel.core.picture;
 
+import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PenRole;
 
@@ -26,20 +27,40 @@ final class WindowSymbol {
     }
 
     static void paint(Opening.Window window, OpeningSpace in) {
-        new WindowSymbol(window, in).paint();
+        if (window.form() instanceof Opening.Bay bay) BaySymbol.paint(window, bay, in);
+        else new WindowSymbol(window, in).paint();
     }
 
     private void paint() {
-        in.pens().closed(PenRole.CUT_LINING, in.rectangle(in.from(), in.to(), front, back));
         double packed = in.make().fixWidthMm() / 2, face = in.make().frameMm();
         double from = in.from() + packed, to = in.to() - packed;
+        if (window.form() instanceof Opening.ToCorner corner) {
+            double post = Math.abs(back - front),
+                    set = Math.abs(front - in.strip().offsetOfFace(0));
+            if (corner.end() == End.START) from = in.from() + set;
+            else to = in.to() - set;
+            post(corner.end() == End.START ? from : to - post, post);
+            if (corner.end() == End.START) from += post - face;
+            else to -= post - face;
+        }
+        in.pens().closed(PenRole.CUT_LINING, in.rectangle(from, to, front, back));
         double each = (to - from - face) / window.lights();
         for (int i = 0; i <= window.lights(); i++) {
             double s = from + i * each;
-            double left = i == 0 ? in.from() : s, right = i == window.lights() ? in.to() : s + face;
+            double left = i == 0 && !isAtCorner(End.START) ? in.from() : s;
+            double right = i == window.lights() && !isAtCorner(End.END) ? in.to() : s + face;
             in.box(PenRole.CUT_LINING, left, right, front, back);
         }
         for (int i = 0; i < window.lights(); i++) light(i, from + i * each + face, from + (i + 1) * each);
+    }
+
+    private boolean isAtCorner(End end) {
+        return window.form() instanceof Opening.ToCorner corner && corner.end() == end;
+    }
+
+    /** Square, where the frames of two windows meet. */
+    private void post(double from, double width) {
+        in.box(PenRole.CUT_STRUCTURE, from, from + width, front, back);
     }
 
     private void light(int index, double from, double to) {

@@ -75,10 +75,22 @@ public record OpeningRow(Opening opening, String kind, String detail, String sto
                 d.part() == 0.5 ? "equal leaves" : "active leaf %d %%".formatted(Math.round(d.part() * 100));
             case Opening.FoldingDoor d -> d.panels() + " panels";
             case Opening.OpenWay o -> o.lined() ? "with a lining" : "without a lining";
-            case Opening.Window w -> w.lights() == 1 ? "1 light" : w.lights() + " lights";
+            case Opening.Window w -> lights(w) + form(w.form());
             case Opening.PocketDoor d -> "";
             case Opening.SlidingDoor d -> "";
             case Opening.LiftingDoor d -> "";
+        };
+    }
+
+    private static String lights(Opening.Window w) {
+        return w.lights() == 1 ? "1 light" : w.lights() + " lights";
+    }
+
+    private static String form(Opening.Form form) {
+        return switch (form) {
+            case Opening.Flat f -> "";
+            case Opening.Bay b -> ", a bay of three";
+            case Opening.ToCorner c -> ", round the corner";
         };
     }
 

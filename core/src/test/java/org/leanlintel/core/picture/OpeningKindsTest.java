@@ -8,13 +8,16 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
+import org.leanlintel.core.edit.PlaceCornerPair;
 import org.leanlintel.core.edit.PlaceOpening;
+import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Opening.Opens;
+import org.leanlintel.core.model.OpeningMake;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Side;
@@ -101,6 +104,65 @@ class OpeningKindsTest {
         double panel = (1800 - 10 - 64) / 4.0;
         assertThat(bounds(folding, PenRole.DOOR_LEAF).maxY())
                 .isCloseTo(57 + panel * Math.sin(Math.toRadians(70)), within(0.01));
+    }
+
+    /** A front of 1,200 stands 600 before the outer face at y = 57 of a wall whose outside is left. */
+    @Test
+    void aBayStandsOut() {
+        Opening.Bay form = new Opening.Bay(600, 0.6);
+        Group bay = drawn(2000, 2000, new Opening.Window(2, 0, Opens.FIXED, form));
+        Bounds frames = bounds(bay, PenRole.CUT_LINING);
+        assertThat(frames.maxY()).isCloseTo(57 + 600, within(1e-6));
+        assertThat(frames.minX()).isCloseTo(2000, within(1e-6));
+        assertThat(frames.maxX()).isCloseTo(4000, within(1e-6));
+        double front = bay.items().stream()
+                .filter(i -> i instanceof Item.Strokes s && s.role() == PenRole.CUT_LINING)
+                .flatMap(i -> ((Item.Strokes) i).lines().stream())
+                .flatMap(List::stream)
+                .filter(p -> Math.abs(p.y() - 657) < 0.02)
+                .mapToDouble(Vec::x)
+                .max()
+                .orElseThrow();
+        assertThat(front).isCloseTo(3600, within(0.02));
+    }
+
+    /** At the corner of two shells of 290 nothing stands at the cut; the wall under the sill turns it. */
+    @Test
+    void aPairOfWindowsTakesTheCorner() {
+        Sketch house = new Sketch();
+        List<Wall> shell = house.shell(6000, 4000);
+        Wall north = shell.get(1), east = shell.get(2);
+        house.run(new PlaceCornerPair(
+                north.id(),
+                End.END,
+                Sketch.LAYER,
+                1200,
+                900,
+                1200,
+                900,
+                new Opening.Window(1, 100, Opens.FIXED),
+                OpeningMake.WINDOW));
+        Area corner = Area.rectangle(6000 - 290 - 1200, 4000 - 290 - 900, 1490, 1190);
+        assertThat(Area.union(house.cutAt(1500)).and(corner).mm2()).isZero();
+        double whole = 1490 * 1190 - 1200 * 900;
+        assertThat(Area.union(house.cutAt(500)).and(corner).mm2())
+                .as("an L of 290 round 1,200 by 900")
+                .isCloseTo(whole, within(1.0));
+        assertThat(house.model().relations().openingsIn(east.id()))
+                .singleElement()
+                .extracting(Opening::mark)
+                .isEqualTo("G2");
+        assertThat(house.refusal(new PlaceCornerPair(
+                        north.id(),
+                        End.END,
+                        Sketch.LAYER,
+                        1200,
+                        900,
+                        1200,
+                        900,
+                        new Opening.Window(1, 100, Opens.FIXED),
+                        OpeningMake.WINDOW)))
+                .contains("would overlap window G");
     }
 
     @Test

@@ -42,6 +42,7 @@ public final class Kinds {
             SetOut.class,
             Hold.class,
             Opening.Kind.class,
+            Opening.Form.class,
             Placing.class,
             Stop.class,
             Aim.class,

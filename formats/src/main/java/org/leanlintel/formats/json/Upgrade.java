@@ -111,6 +111,8 @@ final class Upgrade {
         switch (node.path(Kinds.FIELD).asString("")) {
             case "opening" -> {
                 placing(node);
+                if (node.path("kind") instanceof ObjectNode window
+                        && window.path(Kinds.FIELD).asString("").equals("window")) window.set("form", kind("flat"));
                 Opening.Kind kind = Json.mapper().treeToValue(node.path("kind"), Opening.Kind.class);
                 node.set("make", Json.mapper().valueToTree(OpeningMake.usual(kind)));
                 node.put("typeMark", "");
