@@ -29,9 +29,12 @@ export class Picking {
     this.aim();
   }
 
-  /** The same once an edit is stored, unless the drafter has gone on to another tool meanwhile. */
+  /** The same once an edit is stored, unless the drafter has gone on to another tool meanwhile; what became of rooms stays said. */
   private goOn(tool: Tool): void {
-    if (this.state.tool.name === tool.name) this.go(tool);
+    const { saying } = this.state;
+    if (this.state.tool.name !== tool.name) return;
+    this.go(tool);
+    if (saying) this.store.setState({ saying });
   }
 
   async run(): Promise<void> {

@@ -28,10 +28,11 @@ class RoomsAndFittingsTest {
     /** A shell of 7,200 by 4,800 with a partition up its middle, roughly at 4,000. */
     @BeforeEach
     void open() {
-        api.edit(Api.shell(0, 0, 7200, 4800));
         drafter = new Drafter(SERVER.address() + "/projects/" + api.id());
         page = drafter.page;
         assertThat(page.locator("header")).containsText("Fitting out");
+        api.edit(Api.shell(0, 0, 7200, 4800));
+        drafter.expectUndo("draw 4 walls");
         drafter.press("Home");
         drafter.press("w");
         drafter.field("Build-up").selectOption("11 Stud partition 75");
