@@ -121,8 +121,10 @@ public final class Rooms {
     private Round round(ElementId storey, Area face, List<List<Vec>> limits) {
         Bounds bounds = face.bounds();
         List<WallSolid> solids = new ArrayList<>();
-        for (Strip strip : building.near(bounds, storey))
-            if (takesFloor(strip.wall()) && building.solid(strip.wall().id()) instanceof WallSolid s) solids.add(s);
+        for (Strip strip : building.near(bounds, storey)) {
+            WallSolid solid = building.solid(strip.wall().id());
+            if (solid != null && takesFloor(strip.wall()) && solid.bounds().meets(bounds)) solids.add(solid);
+        }
         List<List<Vec>> posts = building.model().relations().postsOf(storey).stream()
                 .map(Post::corners)
                 .filter(ring -> Bounds.of(ring).meets(bounds))

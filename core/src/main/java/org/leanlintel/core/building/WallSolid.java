@@ -15,6 +15,7 @@ import org.leanlintel.core.building.EndJoint.PlyEnd;
 import org.leanlintel.core.building.SideJoint.Cut;
 import org.leanlintel.core.building.Strip.StripPly;
 import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
@@ -46,6 +47,7 @@ public final class WallSolid {
     private final Placings placings;
     private final Set<ElementId> lost = new HashSet<>();
     private @Nullable Area footprint;
+    private @Nullable Bounds bounds;
 
     /** A cut by a wall that stands on this one, from that wall's foot to its head, above the storey's level. */
     private record Interruption(Cut cut, double lowMm, double highMm) {
@@ -105,6 +107,15 @@ public final class WallSolid {
 
     public List<PlacedPiece> pieces() {
         return pieces;
+    }
+
+    /** Round its plies and what stands against them. */
+    public Bounds bounds() {
+        Bounds known = bounds;
+        if (known != null) return known;
+        Bounds all = footprint().bounds();
+        for (Slab slab : slabs) all = all.with(Bounds.of(outline(slab)));
+        return bounds = all;
     }
 
     /** Openings that were placed from something which is not here any more. */

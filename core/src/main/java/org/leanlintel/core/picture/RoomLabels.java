@@ -29,8 +29,10 @@ final class RoomLabels {
     /** On paper: the dot at a leader's end. */
     private static final double DOT = 0.6;
 
-    /** What decides how a label is drawn. */
-    private record Given(Look look, Room room, RoomSpace space, List<WallSolid> near, TakenBoxes taken) {}
+    /** What decides how a label is drawn: what lies in its room, and where it does not fit there, what lies round it. */
+    private record Given(Look look, Room room, RoomSpace space, TakenBoxes within, @Nullable Around around) {}
+
+    private record Around(List<WallSolid> walls, TakenBoxes taken) {}
 
     private record Drawn(Given given, Group group, Bounds box) {}
 
@@ -39,7 +41,7 @@ final class RoomLabels {
     private final Lettering lettering;
     private final Map<ElementId, Drawn> known;
     private final Map<ElementId, Drawn> drawn = new TreeMap<>();
-    private TakenBoxes taken;
+    private final TakenBoxes.Index taken;
 
     private RoomLabels(
             Building building, Look look, Lettering lettering, TakenBoxes taken, Map<ElementId, Drawn> known) {
@@ -47,7 +49,7 @@ final class RoomLabels {
         this.look = look;
         this.lettering = lettering;
         this.known = known;
-        this.taken = taken;
+        this.taken = new TakenBoxes.Index(taken);
         draw();
     }
 
@@ -72,61 +74,66 @@ final class RoomLabels {
     }
 
     private void draw(Room room, RoomSpace space) {
+        Drawn was = known.get(room.id());
+        boolean wasOutside = was != null && was.given().around() != null;
+        TakenBoxes within = taken.within(space.bounds());
+        Given given = new Given(look, room, space, within, wasOutside ? around(space) : null);
+        Drawn now = was != null && was.given().equals(given) ? was : paint(room, space, within);
+        drawn.put(room.id(), now);
+        taken.add(now.box());
+    }
+
+    private Around around(RoomSpace space) {
         Bounds reach = space.bounds().grown((FURTHEST + STEP) * scale());
-        List<WallSolid> near = building.near(reach, look.storey()).stream()
+        List<WallSolid> walls = building.near(reach, look.storey()).stream()
                 .map(Strip::wall)
                 .map(w -> building.solid(w.id()))
                 .filter(s -> s != null && s.strip().wall().stays())
                 .toList();
-        TakenBoxes there = taken.within(reach);
-        Given given = new Given(look, room, space, near, there);
-        Drawn was = known.get(room.id());
-        Drawn now = was != null && was.given().equals(given) ? was : paint(given);
-        drawn.put(room.id(), now);
-        taken = taken.with(now.box());
+        return new Around(walls, taken.within(reach));
     }
 
-    private Drawn paint(Given given) {
-        Room room = given.room();
-        RoomLabel wide = new RoomLabel(room, given.space(), false, look, lettering),
-                tall = new RoomLabel(room, given.space(), true, look, lettering);
+    private Drawn paint(Room room, RoomSpace space, TakenBoxes within) {
+        RoomLabel wide = new RoomLabel(room, space, false, look, lettering),
+                tall = new RoomLabel(room, space, true, look, lettering);
         Pens pens = new Pens(look.lens());
-        Vec within = within(given, wide), upright = within == null ? within(given, tall) : null;
+        Vec beside = within(room, space, within, wide),
+                upright = beside == null ? within(room, space, within, tall) : null;
         RoomLabel label = upright == null ? wide : tall;
-        Vec at = within != null ? within : upright != null ? upright : outside(given, label);
+        Around around = beside == null && upright == null ? around(space) : null;
+        Vec at = beside != null ? beside : upright != null ? upright : outside(space, around, label);
         label.paint(at, pens);
-        if (!given.space().covers(at)) leader(label.boxAt(at), given.space(), pens);
+        if (!space.covers(at)) leader(label.boxAt(at), space, pens);
         Group group = new Group(room.id(), room.layer(), pens.items(), List.of());
-        return new Drawn(given, group, label.boxAt(at));
+        return new Drawn(new Given(look, room, space, within, around), group, label.boxAt(at));
     }
 
     /** Where the drafter put it, or a place in the room that is free; null where there is none. */
-    private @Nullable Vec within(Given given, RoomLabel label) {
-        RoomSpace space = given.space();
-        if (given.room().label() instanceof Room.PutAt put) return put.at();
+    private @Nullable Vec within(Room room, RoomSpace space, TakenBoxes taken, RoomLabel label) {
+        if (room.label() instanceof Room.PutAt put) return put.at();
         Vec middle = space.net().middle();
         for (Vec at : round(middle, space.bounds())) {
             Bounds box = label.boxAt(at);
             boolean within = space.covers(at)
                     && space.bounds().covers(new Vec(box.minX(), box.minY()))
                     && space.bounds().covers(new Vec(box.maxX(), box.maxY()));
-            if (within && given.taken().isFree(box) && space.net().covers(area(box))) return at;
+            if (within && taken.isFree(box) && space.net().covers(area(box))) return at;
         }
         return null;
     }
 
     /** A free place outside the room, best outside the building; the room's middle where there is none. */
-    private Vec outside(Given given, RoomLabel label) {
-        Vec middle = given.space().net().middle();
+    private Vec outside(RoomSpace space, Around around, RoomLabel label) {
+        Vec middle = space.net().middle();
         Vec best = middle;
         double least = Double.POSITIVE_INFINITY;
-        for (Vec at : round(middle, given.space().bounds().grown(FURTHEST * scale()))) {
+        for (Vec at : round(middle, space.bounds().grown(FURTHEST * scale()))) {
             double cost = at.distanceTo(middle);
             if (cost >= least) break;
             Bounds box = label.boxAt(at);
-            if (!given.taken().isFree(box) || standsInAWall(box, given.near())) continue;
+            if (!around.taken().isFree(box) || standsInAWall(box, around.walls())) continue;
             if (building.rooms().at(look.storey(), at) != null) cost += STRANGE * scale();
-            if (given.taken().crossesText(nearest(box, middle), middle)) cost += STRANGE * scale();
+            if (around.taken().crossesText(nearest(box, middle), middle)) cost += STRANGE * scale();
             if (cost >= least) continue;
             least = cost;
             best = at;
@@ -151,8 +158,7 @@ final class RoomLabels {
     private static boolean standsInAWall(Bounds box, List<WallSolid> near) {
         Area area = area(box);
         for (WallSolid solid : near)
-            if (solid.footprint().bounds().meets(box)
-                    && solid.footprint().and(area).mm2() > 0) return true;
+            if (solid.bounds().meets(box) && solid.footprint().and(area).mm2() > 0) return true;
         return false;
     }
 

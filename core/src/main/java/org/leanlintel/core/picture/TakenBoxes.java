@@ -7,6 +7,7 @@ import org.leanlintel.core.building.Leaf;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.BoxIndex;
 import org.leanlintel.core.geometry.Vec;
 
 /**
@@ -15,6 +16,29 @@ import org.leanlintel.core.geometry.Vec;
  * @param texts which no leader may cross either
  */
 record TakenBoxes(List<Bounds> things, List<Bounds> texts) {
+
+    /** The same, to be asked for by place, with what was added since. */
+    static final class Index {
+
+        private final BoxIndex things;
+        private final BoxIndex texts;
+        private final List<Bounds> labels = new ArrayList<>();
+
+        Index(TakenBoxes boxes) {
+            things = new BoxIndex(boxes.things);
+            texts = new BoxIndex(boxes.texts);
+        }
+
+        void add(Bounds label) {
+            labels.add(label);
+        }
+
+        TakenBoxes within(Bounds reach) {
+            List<Bounds> there = new ArrayList<>(texts.meeting(reach));
+            for (Bounds b : labels) if (b.meets(reach)) there.add(b);
+            return new TakenBoxes(things.meeting(reach), there);
+        }
+    }
 
     static final TakenBoxes NONE = new TakenBoxes(List.of(), List.of());
 
@@ -58,19 +82,6 @@ record TakenBoxes(List<Bounds> things, List<Bounds> texts) {
                     corners.add(t.at().along(along, x * scale).along(along.left(), y * scale));
         }
         return Bounds.of(corners);
-    }
-
-    /** Those that meet some bounds. */
-    TakenBoxes within(Bounds reach) {
-        return new TakenBoxes(
-                things.stream().filter(b -> b.meets(reach)).toList(),
-                texts.stream().filter(b -> b.meets(reach)).toList());
-    }
-
-    TakenBoxes with(Bounds text) {
-        List<Bounds> more = new ArrayList<>(texts);
-        more.add(text);
-        return new TakenBoxes(things, more);
     }
 
     boolean isFree(Bounds box) {

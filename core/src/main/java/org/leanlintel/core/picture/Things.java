@@ -5,52 +5,94 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.PlacedFitting;
+import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.RoomLimit;
+import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Tracing;
 import org.pcollections.TreePMap;
 
 /** What stands by itself on a plan, or lies behind it: posts, fittings, room limits, pictures to trace from. */
 final class Things {
 
-    private final TreePMap<ElementId, PlacedFitting> fittings;
-    private final TreePMap<ElementId, Group> groups;
+    /** A fitting as drawn, and the wall it was placed on. */
+    private record Seen(PlacedFitting placed, @Nullable WallSolid on, Group group, Bounds box) {}
+
+    private final TreePMap<ElementId, Seen> fittings;
+    private final TreePMap<ElementId, Group> others;
     private final List<Bounds> boxes;
 
-    private Things(TreePMap<ElementId, PlacedFitting> fittings, TreePMap<ElementId, Group> groups, List<Bounds> boxes) {
+    private Things(TreePMap<ElementId, Seen> fittings, TreePMap<ElementId, Group> others, List<Bounds> boxes) {
         this.fittings = fittings;
-        this.groups = groups;
+        this.others = others;
         this.boxes = boxes;
     }
 
     /** @param known drawn before; what stands as it did is taken from there, all of it where nothing changed */
     static Things of(Building building, Look look, Lettering lettering, @Nullable Things known) {
-        TreePMap<ElementId, PlacedFitting> fittings = TreePMap.empty();
-        TreePMap<ElementId, Group> groups = TreePMap.empty();
+        TreePMap<ElementId, Seen> fittings = fittings(building, look, lettering, known);
+        TreePMap<ElementId, Group> others = TreePMap.empty();
         List<Bounds> boxes = new ArrayList<>();
         for (Post post : building.model().relations().postsOf(look.storey())) {
-            groups = groups.plus(post.id(), PiecePainter.of(post, building.model(), look));
+            others = others.plus(post.id(), PiecePainter.of(post, building.model(), look));
             boxes.add(Bounds.of(post.corners()));
         }
+        for (RoomLimit l : building.model().all(RoomLimit.class))
+            if (l.storey().equals(look.storey())) others = others.plus(l.id(), limit(l, look));
+        for (Tracing t : building.model().all(Tracing.class))
+            if (t.storey().equals(look.storey())) others = others.plus(t.id(), traced(t));
+        if (known != null && fittings == known.fittings && others.equals(known.others)) return known;
+        for (Seen seen : fittings.values()) boxes.add(seen.box());
+        return new Things(fittings, others, boxes);
+    }
+
+    /** The same map as before where no fitting changed. */
+    private static TreePMap<ElementId, Seen> fittings(
+            Building building, Look look, Lettering lettering, @Nullable Things known) {
+        TreePMap<ElementId, Seen> now = known == null ? TreePMap.empty() : known.fittings;
+        int count = 0;
         for (Fitting f : building.model().all(Fitting.class)) {
             if (!f.storey().equals(look.storey())) continue;
-            if (!(PlacedFitting.of(f, building) instanceof PlacedFitting placed)) continue;
-            PlacedFitting was = known == null ? null : known.fittings.get(f.id());
-            fittings = fittings.plus(f.id(), placed);
-            groups = groups.plus(
-                    f.id(), placed.equals(was) ? known.groups.get(f.id()) : FittingPainter.of(placed, look, lettering));
-            boxes.add(Bounds.of(placed.outline()));
+            Seen was = now.get(f.id());
+            Seen is = was != null && isAsItWas(was, f, building) ? was : seen(f, building, look, lettering);
+            if (is == null) {
+                now = now.minus(f.id());
+                continue;
+            }
+            count++;
+            if (is != was) now = now.plus(f.id(), is);
         }
-        for (RoomLimit l : building.model().all(RoomLimit.class))
-            if (l.storey().equals(look.storey())) groups = groups.plus(l.id(), limit(l, look));
-        for (Tracing t : building.model().all(Tracing.class))
-            if (t.storey().equals(look.storey())) groups = groups.plus(t.id(), traced(t));
-        boolean same = known != null && groups.equals(known.groups);
-        return same ? known : new Things(fittings, groups, boxes);
+        if (now.size() > count) {
+            for (ElementId id : List.copyOf(now.keySet()))
+                if (!isOn(look.storey(), building.model().find(id))) now = now.minus(id);
+        }
+        return now;
+    }
+
+    private static boolean isOn(ElementId storey, @Nullable Element element) {
+        return element instanceof Fitting f && f.storey().equals(storey);
+    }
+
+    private static boolean isAsItWas(Seen was, Fitting f, Building building) {
+        return was.placed().fitting() == f
+                && was.placed().symbol() == building.model().find(f.symbol(), Symbol.class)
+                && was.on() == wallOf(f, building);
+    }
+
+    private static @Nullable WallSolid wallOf(Fitting f, Building building) {
+        return f.seat() instanceof Fitting.OnWall seat ? building.solid(seat.wall()) : null;
+    }
+
+    private static @Nullable Seen seen(Fitting f, Building building, Look look, Lettering lettering) {
+        PlacedFitting placed = PlacedFitting.of(f, building);
+        if (placed == null) return null;
+        Group group = FittingPainter.of(placed, look, lettering);
+        return new Seen(placed, wallOf(f, building), group, Bounds.of(placed.outline()));
     }
 
     private static Group limit(RoomLimit l, Look look) {
@@ -65,7 +107,9 @@ final class Things {
     }
 
     List<Group> groups() {
-        return List.copyOf(groups.values());
+        List<Group> groups = new ArrayList<>(others.values());
+        for (Seen seen : fittings.values()) groups.add(seen.group());
+        return groups;
     }
 
     /** What posts and fittings take, for labels to keep clear of. */
