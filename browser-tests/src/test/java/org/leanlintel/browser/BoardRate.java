@@ -2,6 +2,9 @@ package org.leanlintel.browser;
 
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.options.MouseButton;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
 import org.leanlintel.server.Api;
@@ -9,7 +12,8 @@ import org.leanlintel.server.RunningServer;
 
 /**
  * Measures how often the board is drawn while the pointer moves and previews are out, in a storey of some hundred walls.
- * Not a test: run its main method and read what it prints (docs/benchmarks.md).
+ * Not a test: run its main method and read what it prints (docs/benchmarks.md). With a project file as its argument it
+ * measures with that.
  */
 final class BoardRate {
 
@@ -20,8 +24,7 @@ final class BoardRate {
     public static void main(String... arguments) throws Exception {
         RunningServer server = new RunningServer();
         server.beforeAll(null);
-        Api api = Api.newProject(server, "Rate");
-        for (int i = 0; i < HOUSES; i++) api.edit(Api.shell(i % 10 * 9000, i / 10 * 7000, 7200, 4800));
+        Api api = arguments.length == 0 ? bareHouses(server) : imported(server, Path.of(arguments[0]));
         try (Drafter drafter = new Drafter(server.address() + "/projects/" + api.id())) {
             drafter.page.waitForTimeout(3000);
             drafter.press("Home");
@@ -40,6 +43,21 @@ final class BoardRate {
             }));
         }
         server.afterAll(null);
+    }
+
+    private static Api bareHouses(RunningServer server) {
+        Api api = Api.newProject(server, "Rate");
+        for (int i = 0; i < HOUSES; i++) api.edit(Api.shell(i % 10 * 9000, i / 10 * 7000, 7200, 4800));
+        return api;
+    }
+
+    private static Api imported(RunningServer server, Path file) throws IOException {
+        return Api.of(
+                server,
+                server.post("/api/v1/projects/file", Files.readString(file))
+                        .json()
+                        .path("id")
+                        .asString());
     }
 
     /** Milliseconds between frames of the page while something is done, in order of size. */

@@ -67,9 +67,12 @@ public final class Editing {
         Refusal taken = Taken.by(next, change);
         if (taken != null) return new Result(taken, building);
         Building after = building.after(change, next);
-        Change whole = Following.of(building, change, after);
-        if (whole != change) after = building.after(whole, building.model().after(whole));
-        Refusal unsound = Soundness.check(building, after, whole);
-        return unsound == null ? new Result(whole, after) : new Result(unsound, building);
+        Change placed = Following.places(building, change, after);
+        if (placed != change) after = building.after(placed, building.model().after(placed));
+        Refusal unsound = Soundness.check(building, after, placed);
+        if (unsound != null) return new Result(unsound, building);
+        Change whole = Following.rooms(building, placed, after);
+        if (whole != placed) after = building.after(whole, building.model().after(whole));
+        return new Result(whole, after);
     }
 }

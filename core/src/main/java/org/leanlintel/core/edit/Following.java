@@ -35,14 +35,25 @@ final class Following {
         this.after = after;
     }
 
-    /** The change with what follows; the same one where nothing does. */
-    static Change of(Building before, Change change, Building after) {
+    /** The change with openings and fittings that stay where they are; the same one where none has to. */
+    static Change places(Building before, Change change, Building after) {
         Following following = new Following(before, after);
         following.openings();
         following.fittings();
+        return following.joinedTo(change);
+    }
+
+    /** The change with rooms that keep their areas; the same one where none has to. {@code after} is sound. */
+    static Change rooms(Building before, Change change, Building after) {
+        Following following = new Following(before, after);
         following.rooms();
-        if (following.put.isEmpty()) return change;
-        return change.then(before.model(), Change.to(after.model(), change.name(), following.put, List.of()));
+        return following.joinedTo(change);
+    }
+
+    private Change joinedTo(Change change) {
+        return put.isEmpty()
+                ? change
+                : change.then(before.model(), Change.to(after.model(), change.name(), put, List.of()));
     }
 
     private void openings() {

@@ -17,6 +17,7 @@ import org.leanlintel.core.edit.DrawWalls;
 import org.leanlintel.core.edit.NewWall;
 import org.leanlintel.core.edit.Pick;
 import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Change;
@@ -82,6 +83,59 @@ class AnyAnglePropertiesTest {
                 new Pick(new Vec(0, 0), new Hold.OnFace(host.id(), 0)),
                 Pick.bare(far.x(), far.y()));
         assertWhole(sketch);
+    }
+
+    /** A closed run round random corners: its room and its walls fill their outline, and a wall across parts it in two. */
+    @ParameterizedTest(name = "seed {0}")
+    @MethodSource("seeds")
+    void aRoomOfAnyShapeIsFound(long seed) {
+        RandomGenerator random = random(seed);
+        Sketch sketch = new Sketch();
+        sketch.put(buildUp(random, "one"));
+        int corners = 3 + random.nextInt(5);
+        List<Pick> picks = new ArrayList<>();
+        for (int i = 0; i < corners; i++) {
+            Vec at = Vec.ofAngle(-Math.TAU * i / corners).times(5000 + random.nextInt(5000));
+            picks.add(Pick.bare(at.x(), at.y()));
+        }
+        NewWall made = NewWall.of(
+                Sketch.STOREY,
+                Sketch.LAYER,
+                Sketch.id("one"),
+                new SetOut.OnFace(0),
+                Side.LEFT,
+                WallEnd.Reach.STRUCTURE);
+        if (!(sketch.tryRun(new DrawWalls(made, picks, true)) instanceof Change)) return;
+        assertFilled(sketch, 1);
+        List<Wall> walls = sketch.model().all(Wall.class);
+        Vec one = middle(sketch, walls.get(0)), two = middle(sketch, walls.get(corners / 2));
+        List<Pick> across = List.of(
+                new Pick(one, new Hold.OnFace(walls.get(0).id(), 0)),
+                new Pick(two, new Hold.OnFace(walls.get(corners / 2).id(), 0)));
+        if (sketch.tryRun(new DrawWalls(sketch.newWall(Sketch.PARTITION), across, false)) instanceof Change)
+            assertFilled(sketch, 2);
+    }
+
+    private static Vec middle(Sketch sketch, Wall wall) {
+        Strip strip = sketch.building().strip(wall.id());
+        return strip.at(strip.length() / 2, 0);
+    }
+
+    private static void assertFilled(Sketch sketch, int rooms) {
+        List<RoomSpace> found = sketch.building().rooms().of(Sketch.STOREY);
+        assertThat(found).hasSize(rooms);
+        List<Area> all = new ArrayList<>();
+        for (WallSolid solid : sketch.building().solidsOf(Sketch.STOREY)) all.add(solid.footprint());
+        Area walls = Area.union(all);
+        double net = 0;
+        for (RoomSpace space : found) {
+            net += space.net().mm2();
+            assertThat(space.net().and(walls).mm2()).as("no room in a wall").isLessThan(Tolerance.SLIVER_MM2);
+            all.add(space.net());
+        }
+        assertThat(walls.mm2() + net)
+                .as("rooms and walls fill the outline")
+                .isCloseTo(walls.filled().mm2(), within(Tolerance.LEAST_ROOM_MM2));
     }
 
     /** Bends too slight to solve by crossing faces are cut on their bisector. */
