@@ -1,4 +1,5 @@
 import type { Element, Note, OpeningKind, Post } from "../../api/types";
+import { Button } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
 import { drawingShown, elementOf } from "../state";
 import { Accepted } from "./Accepted";
@@ -43,6 +44,7 @@ export function Facts() {
     return (
       <Section title={`${selection.length} things`} words="selected">
         <SelectedWalls />
+        <KeepMarks />
         <SelectionButtons />
         <DeleteButton />
       </Section>
@@ -54,6 +56,20 @@ export function Facts() {
       <KeptGaps />
       {settings && <ProjectFacts settings={settings} />}
     </>
+  );
+}
+
+/** Several openings: all others are numbered anew, these keep their marks. */
+function KeepMarks() {
+  const { sync } = useBoardTools();
+  const selection = useBoard((s) => s.selection);
+  const elements = useBoard((s) => s.elements);
+  const keep = selection.filter((id) => elements.get(id)?.type === "opening");
+  if (keep.length === 0) return null;
+  return (
+    <Button className="my-1" onClick={() => void sync.edit({ type: "renumberMarks", keep })}>
+      Number all marks but these
+    </Button>
   );
 }
 

@@ -1,6 +1,9 @@
-import type { Finding } from "../../api/types";
+import { useEffect, useState } from "react";
+import { answerOf, api } from "../../api/client";
+import type { Finding, Rules } from "../../api/types";
+import { Choice, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
-import { planShown } from "../state";
+import { elementOf, planShown } from "../state";
 
 /** What checks found, each with its rule and a way to it; and a switch for the floor that fittings need. */
 export function Findings() {
@@ -8,13 +11,9 @@ export function Findings() {
   const findings = useBoard((s) => s.findings);
   const shown = useBoard((s) => s.clearancesShown);
   const plan = useBoard((s) => planShown(s) !== undefined);
-  const rules = useBoard((s) => {
-    const set = s.elements.get("rules");
-    return set?.type === "rules" ? set.name : "";
-  });
   return (
     <>
-      <p className="text-ink-2">Checked by: {rules}</p>
+      <RuleSet />
       <label className="flex items-center gap-2 py-2">
         <input
           type="checkbox"
@@ -31,6 +30,37 @@ export function Findings() {
         ))}
       </ul>
     </>
+  );
+}
+
+/** The rules the project is checked by, to choose. */
+function RuleSet() {
+  const { sync } = useBoardTools();
+  const rules = useBoard((s) => elementOf(s, "rules", "rules"));
+  const [sets, setSets] = useState<readonly Rules[]>([]);
+  useEffect(() => {
+    let current = true;
+    void answerOf(api.GET("/api/v1/rule-sets")).then(
+      (found) => current && setSets(found),
+      () => current && setSets([]),
+    );
+    return () => {
+      current = false;
+    };
+  }, []);
+  if (!rules) return null;
+  const names = [...new Set([rules.name, ...sets.map((s) => s.name)])];
+  return (
+    <Row label="Checked by">
+      <Choice
+        value={rules.name}
+        options={names.map((n) => [n, n] as const)}
+        onChange={(name) => {
+          const set = sets.find((s) => s.name === name);
+          if (set) void sync.revise({ ...set, type: "rules" });
+        }}
+      />
+    </Row>
   );
 }
 

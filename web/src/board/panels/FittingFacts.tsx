@@ -1,3 +1,4 @@
+import { useState } from "react";
 import type { Fitting, StockSymbol } from "../../api/types";
 import { Button, Choice, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
@@ -5,6 +6,7 @@ import { type BoardState, elementOf, elementsOf, type Making } from "../state";
 import { LengthField } from "./LengthField";
 import { Section } from "./MakingFacts";
 import { SetOutFacts } from "./SetOutFacts";
+import { SymbolEditor } from "./SymbolEditor";
 import { SymbolPicture } from "./SymbolPicture";
 
 const elementsIn = (state: BoardState) => state.elements;
@@ -12,6 +14,23 @@ const MIRRORED = [
   ["no", "As drawn"],
   ["yes", "Mirrored"],
 ] as const;
+
+const NEW_SYMBOL: StockSymbol = {
+  type: "symbol",
+  id: "symbol-own",
+  name: "",
+  kind: "OTHER",
+  group: "Our own",
+  back: true,
+  width: { leastMm: 600, usualMm: 600, mostMm: 600 },
+  depth: { leastMm: 600, usualMm: 600, mostMm: 600 },
+  lowMm: 0,
+  heightMm: 900,
+  stretchX: [],
+  stretchY: [],
+  drawn: [],
+  source: "",
+};
 
 interface NewProps {
   readonly making: Making;
@@ -21,6 +40,7 @@ interface NewProps {
 /** The stock to choose from, and the size of the next fitting. */
 export function NewFitting({ making, set }: NewProps) {
   const elements = useBoard(elementsIn);
+  const [edited, setEdited] = useState<StockSymbol | null>(null);
   const { fitting } = making;
   const change = (part: Partial<Making["fitting"]>) => set({ fitting: { ...fitting, ...part } });
   const symbol = elementOf({ elements }, "symbol", fitting.symbol);
@@ -41,7 +61,14 @@ export function NewFitting({ making, set }: NewProps) {
             />
           </Row>
           <p className="py-1 text-ink-2 text-xs">{symbol.source}</p>
+          <Button className="mr-2 mb-2" onClick={() => setEdited(symbol)}>
+            Change the symbol
+          </Button>
         </>
+      )}
+      <Button onClick={() => setEdited(NEW_SYMBOL)}>Draw a symbol</Button>
+      {edited && (
+        <SymbolEditor symbol={edited} isNew={edited === NEW_SYMBOL} onClose={() => setEdited(null)} />
       )}
     </Section>
   );
@@ -159,6 +186,15 @@ export function FittingFacts({ fitting }: { readonly fitting: Fitting }) {
           onChange={(way) => revise({ mirrored: way === "yes" })}
         />
       </Row>
+      {seat.type === "onWall" && symbol.width.leastMm < symbol.width.mostMm && (
+        <Button
+          className="my-1 mr-2"
+          title="From the wall at its one side to that at its other"
+          onClick={() => void sync.edit({ type: "fillBetweenWalls", fitting: fitting.id })}
+        >
+          Fill between walls
+        </Button>
+      )}
       {uses > 1 && (
         <Button
           className="my-1"

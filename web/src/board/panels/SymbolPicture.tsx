@@ -10,16 +10,17 @@ interface Props {
   readonly depthMm: number;
 }
 
-/** A symbol as it is drawn at a size, its back along the top. */
-export function SymbolPicture({ symbol, widthMm, depthMm }: Props) {
+/** A symbol as it is drawn at a size; null until the server has drawn it, or where it cannot be drawn. */
+export function useSymbolPicture(symbol: StockSymbol, widthMm: number, depthMm: number): Picture | null {
   const project = useBoard((s) => s.project);
   const [picture, setPicture] = useState<Picture | null>(null);
   useEffect(() => {
     let current = true;
+    const named = symbol.name.trim() === "" ? { ...symbol, name: "Unnamed" } : symbol;
     void answerOf(
       api.POST("/api/v1/projects/{project}/symbols/look", {
         params: { path: { project } },
-        body: { symbol, widthMm, depthMm },
+        body: { symbol: named, widthMm, depthMm },
       }),
     ).then(
       (p) => current && setPicture(p),
@@ -29,6 +30,12 @@ export function SymbolPicture({ symbol, widthMm, depthMm }: Props) {
       current = false;
     };
   }, [project, symbol, widthMm, depthMm]);
+  return picture;
+}
+
+/** A symbol as it is drawn at a size, its back along the top. */
+export function SymbolPicture({ symbol, widthMm, depthMm }: Props) {
+  const picture = useSymbolPicture(symbol, widthMm, depthMm);
   if (!picture) return <div className="h-32" />;
   const air = Math.max(widthMm, depthMm) * 0.04;
   return (

@@ -84,10 +84,12 @@ class LayersTest {
     }
 
     @Test
-    void onlyAreaKnowsJts() {
+    void onlyTheAdaptersKnowJts() {
         noClasses()
                 .that()
                 .doNotHaveFullyQualifiedName("org.leanlintel.core.geometry.Area")
+                .and()
+                .doNotHaveFullyQualifiedName("org.leanlintel.core.geometry.BoxIndex")
                 .should()
                 .dependOnClassesThat()
                 .resideInAPackage("org.locationtech..")

@@ -17,6 +17,7 @@ public sealed interface Edit
                 PlacePost,
                 PlaceCornerPair,
                 PlaceFitting,
+                FillBetweenWalls,
                 NameRoom,
                 NumberRooms,
                 DrawRoomLimit,

@@ -7,6 +7,8 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.building.PlacedFitting;
+import org.leanlintel.core.building.SymbolLines;
+import org.leanlintel.core.edit.FillBetweenWalls;
 import org.leanlintel.core.edit.NameRoom;
 import org.leanlintel.core.edit.PlaceFitting;
 import org.leanlintel.core.edit.PlaceOpening;
@@ -182,6 +184,36 @@ class FindingsTest {
         assertThat(sentences()).isEmpty();
         sketch.run(new Revise(fixed.of(new Opening.Window(3, 100, Opening.Opens.SIDE_HUNG))));
         assertThat(sentences()).singleElement().asString().contains("opens 324 wide, 450 needed");
+    }
+
+    /** From 290 to 2,710 is 2,420: two units of 1,000, one of 400 and a filler of 20. */
+    @Test
+    void aRunFillsTheRoomBetweenTheWalls() {
+        ElementId run = Sketch.id("run");
+        List<Double> widths = List.of(400.0, 1000.0);
+        sketch.put(new Symbol(
+                run,
+                "Run",
+                Symbol.Kind.OTHER,
+                "Test",
+                true,
+                new Symbol.Extent(400, 1000, 9000),
+                Symbol.Extent.fixed(600),
+                0,
+                900,
+                List.of(500.0),
+                List.of(),
+                List.of(new Symbol.Rounded(Vec.ORIGIN, 1000, 600, 0), new Symbol.Units(widths, 500, 600)),
+                ""));
+        Fitting units = placed(run, new PlaceFitting.Near(new Vec(1500, 2600)), 1000, 600);
+        sketch.run(new FillBetweenWalls(units.id()));
+        assertThat(box(units).minX()).isCloseTo(290, within(1e-6));
+        assertThat(box(units).maxX()).isCloseTo(2710, within(1e-6));
+        PlacedFitting now = PlacedFitting.of(sketch.model().get(units.id(), Fitting.class), sketch.building());
+        assertThat(SymbolLines.of(now).lines())
+                .as("the outline and three divisions")
+                .hasSize(4);
+        assertThat(sketch.refusal(new FillBetweenWalls(wc(200).id()))).isEqualTo("WC has one width only.");
     }
 
     @Test

@@ -72,9 +72,12 @@ public final class OfficeStandard {
 
     /** The rule set that a project measured so starts with. */
     public static Rules rules(UnitSystem units) {
-        return Json.mapper()
-                .readValue(text("rules.json"), new TypeReference<Map<UnitSystem, Rules>>() {})
-                .get(units);
+        return ruleSets().get(units);
+    }
+
+    /** All rule sets, by the unit of the market they are of. */
+    public static Map<UnitSystem, Rules> ruleSets() {
+        return Json.mapper().readValue(text("rules.json"), new TypeReference<Map<UnitSystem, Rules>>() {});
     }
 
     /** How doors and windows are usually made. @param source of the allowances */

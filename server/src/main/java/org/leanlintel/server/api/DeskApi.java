@@ -10,6 +10,7 @@ import org.leanlintel.core.measure.LengthReader;
 import org.leanlintel.core.measure.LengthReading;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.TimberSize;
 import org.leanlintel.core.takeoff.Measurement;
 import org.leanlintel.formats.standard.OfficeStandard;
@@ -94,6 +95,12 @@ public class DeskApi {
     @GetMapping("/opening-makes")
     public OfficeStandard.OpeningMakes openingMakes(@RequestParam UnitSystem units) {
         return OfficeStandard.openingMakes(units);
+    }
+
+    /** The rule sets a project can be checked against. */
+    @GetMapping("/rule-sets")
+    public List<Rules> ruleSets() {
+        return List.copyOf(OfficeStandard.ruleSets().values());
     }
 
     /** The sizes timber is sold as, with what they really measure. */

@@ -19,6 +19,7 @@ import org.leanlintel.core.edit.NameRoom;
 import org.leanlintel.core.edit.NewWall;
 import org.leanlintel.core.edit.NumberRooms;
 import org.leanlintel.core.edit.Pick;
+import org.leanlintel.core.edit.PlaceCornerPair;
 import org.leanlintel.core.edit.PlaceFitting;
 import org.leanlintel.core.edit.PlaceNote;
 import org.leanlintel.core.edit.PlaceOpening;
@@ -38,6 +39,7 @@ import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.OpeningMake;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Refusal;
@@ -196,6 +198,29 @@ final class Draft {
     private Opening opening(
             Wall wall, End from, double distance, double width, double height, double sill, Opening.Kind kind) {
         return aimed(wall, new Aim.By(Placing.from(from, distance * unitMm)), width, height, sill, kind);
+    }
+
+    /** A window of a form of its own. */
+    Opening window(
+            Wall wall, End from, double distance, double width, double height, double sill, Opening.Window kind) {
+        return opening(wall, from, distance, width, height, sill, kind);
+    }
+
+    /** Windows of one width round a corner; the one in {@code wall} first. */
+    List<Opening> cornerPair(Wall wall, End end, double width, double height, double sill, Opening.Window kind) {
+        OpeningMake make =
+                OfficeStandard.openingMakes(model().settings().units()).of(kind);
+        Change change = run(new PlaceCornerPair(
+                wall.id(),
+                end,
+                OfficeStandard.LAYER_OPENINGS,
+                width * unitMm,
+                width * unitMm,
+                height * unitMm,
+                sill * unitMm,
+                kind,
+                make));
+        return change.after().stream().map(Opening.class::cast).toList();
     }
 
     /** A window in the middle of the room that a point lies in, on a side of its wall. */

@@ -47,7 +47,8 @@ final class HeronPointCabin {
         Opening front = d.door(south, End.END, 84, 38.25, 82.5, End.END, Side.RIGHT);
         Opening porch = d.window(south, End.END, 24, 48, 48, 32, 2, 50, Opens.SIDE_HUNG);
         Opening bed = d.window(south, End.START, 42, 48, 48, 32, 2, 50, Opens.SIDE_HUNG);
-        Opening kitchen = d.window(north, End.START, 66, 60, 38, 42, 2, 50, Opens.SIDE_HUNG);
+        Opening kitchen =
+                d.centredWindow(north, Side.RIGHT, 100, 230, 60, 38, 42, new Opening.Window(2, 50, Opens.SIDE_HUNG));
         Opening bathWindow = d.window(north, End.END, 54, 24, 24, 56, 1, 50, Opens.SIDE_HUNG);
         Opening side = d.window(west, End.START, 90, 60, 48, 32, 2, 50, Opens.SIDE_HUNG);
         d.opening(bedroom, End.START, 100, 34, 82.5, new Opening.SlidingDoor(End.START, Side.RIGHT));
@@ -78,7 +79,7 @@ final class HeronPointCabin {
     /** The WC stands an inch too near the bath, so that the findings have something to say. */
     private static void fittings(Draft d) {
         d.fitting("base-run", 82, 225, 150);
-        d.fitting("sink", 96, 225);
+        d.fitting("sink", 104, 225);
         d.fitting("hob", 28, 225);
         d.fitting("dishwasher", 135, 225);
         d.fitting("wall-run", 30, 230, 48);

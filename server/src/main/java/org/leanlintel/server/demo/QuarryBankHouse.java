@@ -86,26 +86,35 @@ final class QuarryBankHouse {
     }
 
     private void openingsAndStrings() {
-        Opening living = d.window(south, End.END, 1100, 2100, 1200, 900, 3, 110, Opens.SIDE_HUNG);
+        Opening living = d.window(
+                south,
+                End.END,
+                1100,
+                2100,
+                1200,
+                900,
+                new Opening.Window(2, 110, Opens.SIDE_HUNG, new Opening.Bay(500, 0.6)));
         Opening front = d.door(south, End.END, 5100, 1010, 2100, End.END, Side.RIGHT);
         Opening study = d.window(south, End.END, 7350, 900, 1200, 900, 2, 110, Opens.VERTICAL_SLIDING);
         Opening garage = d.liftingDoor(garageSouth, End.START, 600, 2440, 2134);
         Opening kitchen = d.window(north, End.START, 2900, 2400, 1050, 1050, 3, 110, Opens.SIDE_HUNG);
         Opening utilityWindow = d.window(north, End.START, 750, 900, 1050, 1050, 1, 110, Opens.TOP_HUNG);
         Opening wet = d.window(north, End.START, 7300, 600, 600, 1500, 1, 110, Opens.TOP_HUNG);
-        Opening workshop = d.window(garageNorth, End.END, 1200, 1200, 1050, 1050, 2, 110, Opens.FIXED);
+        Opening workshop = d.cornerPair(garageNorth, End.END, 1000, 1050, 1050, new Opening.Window(1, 60, Opens.FIXED))
+                .getFirst();
         Opening livingSide = d.window(west, End.START, 1500, 1500, 1200, 900, 2, 110, Opens.SIDE_HUNG);
         Opening back = d.door(west, End.END, 900, 926, 2100, End.START, Side.RIGHT);
         Opening garageBack = d.door(east, End.START, 3600, 926, 2100, End.START, Side.LEFT);
         d.opening(hallWest, End.START, 900, 1400, 2040, new Opening.PairDoor(End.START, 0.5, Side.LEFT));
         d.door(spine, End.START, 4900, 838, 2040, End.START, Side.LEFT);
         d.door(hallEast, End.START, 700, 838, 2040, End.START, Side.RIGHT);
-        d.door(store, End.START, 500, 762, 2040, End.START, Side.LEFT);
+        Opening storeDoor = d.door(store, End.START, 500, 762, 2040, End.START, Side.LEFT);
         d.opening(pantry, End.START, 150, 762, 2040, new Opening.PocketDoor(End.END));
         d.opening(utility, End.START, 120, 900, 2100, new Opening.OpenWay(true));
-        d.door(spine, End.START, 7000, 762, 2040, End.END, Side.LEFT);
-        d.door(lobby, End.START, 600, 762, 2040, End.START, Side.LEFT);
-        d.door(cupboard, End.START, 1300, 762, 2040, End.START, Side.RIGHT);
+        Opening lobbyDoor = d.door(spine, End.START, 7000, 762, 2040, End.END, Side.LEFT);
+        Opening wetDoor = d.door(lobby, End.START, 600, 762, 2040, End.START, Side.LEFT);
+        Opening cupboardDoor = d.door(cupboard, End.START, 1300, 762, 2040, End.START, Side.RIGHT);
+        d.type("DT1", storeDoor, lobbyDoor, wetDoor, cupboardDoor);
         d.door(garageSide, End.START, 1000, 838, 2040, End.START, Side.RIGHT);
         d.door(wc, End.START, 600, 838, 2040, End.START, Side.RIGHT);
 
