@@ -1,4 +1,4 @@
-import type { Drawing, Edit, Element, Faces, GapAnswer, SetOut } from "../api/types";
+import type { Drawing, Edit, Element, Faces, GapAnswer, Opening, SetOut, StockSymbol } from "../api/types";
 
 /** Edits of what is there already, by what they change. */
 
@@ -40,4 +40,34 @@ export function keeping({ gap, clearMm }: GapAnswer, faces: Faces): Edit | null 
 /** The edit that adds a drawing to the register. */
 export function adding(drawing: Omit<Drawing, "id" | "type" | "sortBy">): Edit {
   return { type: "addDrawing", ...drawing };
+}
+
+/** The edit that changes an opening with all others of its type. */
+export function revisionOfType(opening: Opening): Edit {
+  return { type: "reviseOpening", opening };
+}
+
+/** The edit that makes openings of one type; an empty mark splits them off. */
+export function typing(openings: readonly string[], typeMark: string): Edit {
+  return { type: "makeType", openings: [...openings], typeMark };
+}
+
+/** The edit that numbers the marks of doors and windows anew, but for some. */
+export function renumbering(keep: readonly string[]): Edit {
+  return { type: "renumberMarks", keep: [...keep] };
+}
+
+/** The edit that numbers the rooms of a storey anew, and names the rest. */
+export function numbering(storey: string): Edit {
+  return { type: "numberRooms", storey, layer: "layer-rooms" };
+}
+
+/** The edit that stretches a fitting from wall to wall. */
+export function filling(fitting: string): Edit {
+  return { type: "fillBetweenWalls", fitting };
+}
+
+/** The edit that adds a symbol to the stock; some uses get it instead of theirs. */
+export function addingSymbol(symbol: StockSymbol, uses: readonly string[]): Edit {
+  return { type: "addSymbol", symbol: { ...symbol, type: "symbol" }, uses: [...uses] };
 }

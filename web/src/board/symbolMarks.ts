@@ -1,16 +1,16 @@
 import type { SymbolMark } from "../api/types";
 
 export type Point = readonly [number, number];
-export type Pen = "line" | "area" | "rectangle" | "oval" | "arc" | "words";
+export type Stroke = "line" | "area" | "rectangle" | "oval" | "arc" | "words";
 
 /** What the next mark of a symbol is, once enough points were picked; null before. Points are in the symbol's own box. */
-export function markOf(pen: Pen, points: readonly Point[], words: string): SymbolMark | null {
+export function markOf(stroke: Stroke, points: readonly Point[], words: string): SymbolMark | null {
   const [a, b, c] = points;
   if (!a) return null;
-  if (pen === "words")
+  if (stroke === "words")
     return words.trim() === "" ? null : { type: "words", at: at(a), text: words, heightMm: 100 };
   if (!b) return null;
-  switch (pen) {
+  switch (stroke) {
     case "line":
       return { type: "path", points: points.map(at), closed: false };
     case "area":
@@ -53,11 +53,11 @@ function arc(middle: Point, start: Point, end: Point): SymbolMark {
   };
 }
 
-/** How many points a pen takes; null for as many as one likes. */
-export function pointsOf(pen: Pen): number | null {
-  if (pen === "words") return 1;
-  if (pen === "arc") return 3;
-  return pen === "rectangle" || pen === "oval" ? 2 : null;
+/** How many points a stroke takes; null for as many as one likes. */
+export function pointsOf(stroke: Stroke): number | null {
+  if (stroke === "words") return 1;
+  if (stroke === "arc") return 3;
+  return stroke === "rectangle" || stroke === "oval" ? 2 : null;
 }
 
 /** A place on the drawing, held to a grid and within the box. */

@@ -53,10 +53,10 @@ export class Sync {
       const papers = await answerOf(api.GET("/api/v1/papers"));
       this.store.setState({ papers });
       await this.readState();
-      await this.readUsual();
       const first = elementsOf(this.store.getState(), "drawing")[0];
       this.store.setState({ loaded: true });
       if (first) await this.show({ kind: "drawing", id: first.id });
+      await this.readUsual();
     } catch (error) {
       this.store.setState({ fault: sentenceOf(error) });
     }
@@ -81,9 +81,9 @@ export class Sync {
 
   /** What tools make, where that depends on the market: how openings are made, the first fitting. */
   private async readUsual(): Promise<void> {
-    const { making } = this.state;
     const units = unitsOf(this.state);
     const makes = await answerOf(api.GET("/api/v1/opening-makes", { params: { query: { units } } }));
+    const { making } = this.state;
     const symbol =
       elementOf(this.state, "symbol", making.fitting.symbol) ?? elementsOf(this.state, "symbol")[0];
     const fitting = symbol

@@ -1,6 +1,7 @@
 import type { Drawing, Settings } from "../../api/types";
 import { Button, Choice, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
+import { renumbering } from "../revisions";
 import { SCALES } from "../scales";
 import { type BoardState, elementsOf, unitsOf } from "../state";
 import { Accepted } from "./Accepted";
@@ -43,7 +44,7 @@ export function DrawingFacts({ drawing }: { readonly drawing: Drawing }) {
         <Button
           className="mt-2"
           title="Storey by storey, across the drawing in rows from the top"
-          onClick={() => void sync.edit({ type: "renumberMarks", keep: [] })}
+          onClick={() => void sync.edit(renumbering([]))}
         >
           Number marks anew
         </Button>

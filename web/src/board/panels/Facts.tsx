@@ -1,6 +1,7 @@
 import type { Element, Note, OpeningKind, Post } from "../../api/types";
 import { Button } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
+import { renumbering } from "../revisions";
 import { drawingShown, elementOf } from "../state";
 import { Accepted } from "./Accepted";
 import { DrawingFacts, ProjectFacts } from "./DrawingFacts";
@@ -67,7 +68,7 @@ function KeepMarks() {
   const keep = selection.filter((id) => elements.get(id)?.type === "opening");
   if (keep.length === 0) return null;
   return (
-    <Button className="my-1" onClick={() => void sync.edit({ type: "renumberMarks", keep })}>
+    <Button className="my-1" onClick={() => void sync.edit(renumbering(keep))}>
       Number all marks but these
     </Button>
   );

@@ -2,6 +2,7 @@ import { useState } from "react";
 import type { Fitting, StockSymbol } from "../../api/types";
 import { Button, Choice, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
+import { addingSymbol, filling } from "../revisions";
 import { type BoardState, elementOf, elementsOf, type Making } from "../state";
 import { LengthField } from "./LengthField";
 import { Section } from "./MakingFacts";
@@ -158,7 +159,7 @@ export function FittingFacts({ fitting }: { readonly fitting: Fitting }) {
   if (!symbol) return null;
   const ownCopy = () => {
     const name = `${symbol.name}, ${fitting.mark}`;
-    void sync.edit({ type: "addSymbol", symbol: { ...symbol, name }, uses: [fitting.id] });
+    void sync.edit(addingSymbol({ ...symbol, name }, [fitting.id]));
   };
   const uses = elementsOf({ elements }, "fitting").filter((f) => f.symbol === symbol.id).length;
   return (
@@ -190,7 +191,7 @@ export function FittingFacts({ fitting }: { readonly fitting: Fitting }) {
         <Button
           className="my-1 mr-2"
           title="From the wall at its one side to that at its other"
-          onClick={() => void sync.edit({ type: "fillBetweenWalls", fitting: fitting.id })}
+          onClick={() => void sync.edit(filling(fitting.id))}
         >
           Fill between walls
         </Button>

@@ -1,5 +1,6 @@
 import type { Opening } from "../../api/types";
 import { useBoard, useBoardTools } from "../context";
+import { revisionOfType } from "../revisions";
 import { LengthField, LengthText } from "./LengthField";
 import { MakeFields } from "./MakeFields";
 import { OpeningKindFields } from "./OpeningKindFields";
@@ -13,7 +14,7 @@ export function OpeningFacts({ opening }: { readonly opening: Opening }) {
   const revise = (change: Partial<Opening>) => {
     const element = { ...opening, ...change, type: "opening" } as const;
     const turned = change.placing !== undefined || opening.typeMark === "";
-    void (turned ? sync.revise(element) : sync.edit({ type: "reviseOpening", opening: element }));
+    void (turned ? sync.revise(element) : sync.edit(revisionOfType(element)));
   };
   const { kind, make } = opening;
   const unit = { width: opening.widthMm - make.fixWidthMm, height: opening.heightMm - make.fixHeightMm };

@@ -1,6 +1,7 @@
 import type { Opening } from "../../api/types";
 import { Button, Choice, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
+import { typing } from "../revisions";
 import { type BoardState, elementsOf } from "../state";
 
 const elementsIn = (state: BoardState) => state.elements;
@@ -13,7 +14,7 @@ export function OpeningType({ opening }: { readonly opening: Opening }) {
   const alike = elementsOf({ elements }, "opening").filter((o) => (o.kind.type === "window") === isWindow);
   const marks = [...new Set(alike.map((o) => o.typeMark).filter((m) => m !== ""))].sort();
   const fellows = alike.filter((o) => o.typeMark !== "" && o.typeMark === opening.typeMark).length;
-  const make = (typeMark: string) => void sync.edit({ type: "makeType", openings: [opening.id], typeMark });
+  const make = (typeMark: string) => void sync.edit(typing([opening.id], typeMark));
   const next = nextMark(marks, isWindow ? "GT" : "DT");
   return (
     <>

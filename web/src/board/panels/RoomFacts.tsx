@@ -1,6 +1,7 @@
 import type { AreaAnswer, Room, RoomUse } from "../../api/types";
 import { Button, Choice, fieldClass, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
+import { numbering } from "../revisions";
 import { elementOf, type Making, planShown } from "../state";
 import { USE_NAMES } from "../tools/rooms";
 import { Accepted } from "./Accepted";
@@ -84,7 +85,7 @@ function AreaList() {
       <Button
         className="mt-2"
         title="Halls first, then clockwise from the entrance; areas without a name become rooms"
-        onClick={() => void sync.edit({ type: "numberRooms", storey, layer: "layer-rooms" })}
+        onClick={() => void sync.edit(numbering(storey))}
       >
         Number all anew
       </Button>

@@ -2,13 +2,14 @@ import { useState } from "react";
 import type { Picture, StockSymbol } from "../../api/types";
 import { Button, Choice, Fault, fieldClass, Panel } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
+import { addingSymbol } from "../revisions";
 import { elementsOf, unitsOf } from "../state";
-import { markOf, type Pen, type Point, pointsOf } from "../symbolMarks";
+import { markOf, type Point, pointsOf, type Stroke } from "../symbolMarks";
 import { SymbolFields } from "./SymbolFields";
 import { useSymbolPicture } from "./SymbolPicture";
 import { SymbolSheet } from "./SymbolSheet";
 
-const PENS: readonly (readonly [Pen, string])[] = [
+const STROKES: readonly (readonly [Stroke, string])[] = [
   ["line", "Line"],
   ["rectangle", "Rectangle"],
   ["oval", "Oval"],
@@ -32,29 +33,27 @@ export function SymbolEditor({ symbol, isNew, onClose }: Props) {
   const units = useBoard(unitsOf);
   const uses = useBoard((s) => elementsOf(s, "fitting").filter((f) => f.symbol === symbol.id).length);
   const [made, setMade] = useState(symbol);
-  const [pen, setPen] = useState<Pen>("line");
+  const [stroke, chooseStroke] = useState<Stroke>("line");
   const [words, setWords] = useState("");
   const [picked, setPicked] = useState<readonly Point[]>([]);
   const picture: Picture | null = useSymbolPicture(made, made.width.usualMm, made.depth.usualMm);
   const set = (change: Partial<StockSymbol>) => setMade({ ...made, ...change });
 
   const finish = (points: readonly Point[]) => {
-    const mark = markOf(pen, points, words);
+    const mark = markOf(stroke, points, words);
     if (mark) set({ drawn: [...made.drawn, mark] });
     setPicked([]);
   };
   const pick = (p: Point) => {
     const points = [...picked, p];
-    if (points.length === pointsOf(pen)) finish(points);
+    if (points.length === pointsOf(stroke)) finish(points);
     else setPicked(points);
   };
   const takeBack = () =>
     picked.length > 0 ? setPicked(picked.slice(0, -1)) : set({ drawn: made.drawn.slice(0, -1) });
   const save = async () => {
     const element = { ...made, type: "symbol" } as const;
-    const done = isNew
-      ? await sync.edit({ type: "addSymbol", symbol: element, uses: [] })
-      : await sync.revise(element);
+    const done = isNew ? await sync.edit(addingSymbol(made, [])) : await sync.revise(element);
     if (done) onClose();
   };
   const missing = made.name.trim() === "" || made.drawn.length === 0;
@@ -65,12 +64,12 @@ export function SymbolEditor({ symbol, isNew, onClose }: Props) {
           <div className="mb-2 flex items-center gap-2">
             <Choice
               label="Draw"
-              value={pen}
-              options={PENS}
+              value={stroke}
+              options={STROKES}
               className="max-w-56"
-              onChange={(p) => setPen(p)}
+              onChange={(p) => chooseStroke(p)}
             />
-            {pen === "words" && (
+            {stroke === "words" && (
               <input
                 aria-label="Words to place"
                 className={`${fieldClass} w-40`}
@@ -78,7 +77,7 @@ export function SymbolEditor({ symbol, isNew, onClose }: Props) {
                 onChange={(e) => setWords(e.target.value)}
               />
             )}
-            {pointsOf(pen) === null && (
+            {pointsOf(stroke) === null && (
               <Button disabled={picked.length < 2} onClick={() => finish(picked)}>
                 Done
               </Button>

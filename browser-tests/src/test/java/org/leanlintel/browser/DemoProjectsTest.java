@@ -97,18 +97,25 @@ class DemoProjectsTest {
         assertThat(page.getByText("6'-6 1/2\" along its set-out line")).isVisible();
     }
 
+    private void openSheet(String number) {
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Register"))
+                .click();
+        page.getByText(number).last().click();
+    }
+
+    /** The page that the print dialog offers. */
+    private PrintedPage printed() {
+        Locator link = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open PDF"));
+        return new PrintedPage(SERVER.get(link.getAttribute("href")).body());
+    }
+
     /** What the sheet says of the wet room is what the model measures. */
     @Test
     void theRoomScheduleIsReadFromTheSheetsPdf() {
         openProject("Quarry Bank House");
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Register"))
-                .click();
-        page.getByText("A-104").last().click();
+        openSheet("A-104");
         drafter.button("Print").click();
-        PrintedPage sheet = new PrintedPage(
-                SERVER.get(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open PDF"))
-                                .getAttribute("href"))
-                        .body());
+        PrintedPage sheet = printed();
         assertThat(sheet.words)
                 .contains("0.08", "Wet room", "3.83 m\u00B2", "Sum of Ground", "Shower tray", "Tiles to fall");
     }
@@ -116,14 +123,9 @@ class DemoProjectsTest {
     @Test
     void theCabinsSheetPrintsOnArchD() {
         openProject("Heron Point Cabin");
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Register"))
-                .click();
-        page.getByText("A-101").last().click();
+        openSheet("A-101");
         drafter.button("Print").click();
-        PrintedPage sheet = new PrintedPage(
-                SERVER.get(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open PDF"))
-                                .getAttribute("href"))
-                        .body());
+        PrintedPage sheet = printed();
         assertThat(sheet.widthMm).isCloseTo(36 * 25.4, within(0.01));
         assertThat(sheet.levelLinesMm)
                 .as("a window of 5 ft at 1/4 in to the foot is 1 1/4 in")
@@ -137,10 +139,7 @@ class DemoProjectsTest {
         drafter.button("Print").click();
         drafter.field("Paper").selectOption("A4");
         drafter.field("Scale").last().selectOption("1:100");
-        PrintedPage view = new PrintedPage(
-                SERVER.get(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open PDF"))
-                                .getAttribute("href"))
-                        .body());
+        PrintedPage view = printed();
         assertThat(view.widthMm).isCloseTo(297, within(0.01));
         assertThat(view.levelLinesMm)
                 .as("the north wall's corner to its first window, 750 mm at 1:100")

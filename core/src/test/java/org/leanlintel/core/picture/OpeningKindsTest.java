@@ -131,9 +131,8 @@ class OpeningKindsTest {
     void aPairOfWindowsTakesTheCorner() {
         Sketch house = new Sketch();
         List<Wall> shell = house.shell(6000, 4000);
-        Wall north = shell.get(1), east = shell.get(2);
-        house.run(new PlaceCornerPair(
-                north.id(),
+        PlaceCornerPair pair = new PlaceCornerPair(
+                shell.get(1).id(),
                 End.END,
                 Sketch.LAYER,
                 1200,
@@ -141,28 +140,19 @@ class OpeningKindsTest {
                 1200,
                 900,
                 new Opening.Window(1, 100, Opens.FIXED),
-                OpeningMake.WINDOW));
+                OpeningMake.WINDOW);
+        house.run(pair);
         Area corner = Area.rectangle(6000 - 290 - 1200, 4000 - 290 - 900, 1490, 1190);
         assertThat(Area.union(house.cutAt(1500)).and(corner).mm2()).isZero();
         double whole = 1490 * 1190 - 1200 * 900;
         assertThat(Area.union(house.cutAt(500)).and(corner).mm2())
                 .as("an L of 290 round 1,200 by 900")
                 .isCloseTo(whole, within(1.0));
-        assertThat(house.model().relations().openingsIn(east.id()))
+        assertThat(house.model().relations().openingsIn(shell.get(2).id()))
                 .singleElement()
                 .extracting(Opening::mark)
                 .isEqualTo("G2");
-        assertThat(house.refusal(new PlaceCornerPair(
-                        north.id(),
-                        End.END,
-                        Sketch.LAYER,
-                        1200,
-                        900,
-                        1200,
-                        900,
-                        new Opening.Window(1, 100, Opens.FIXED),
-                        OpeningMake.WINDOW)))
-                .contains("would overlap window G");
+        assertThat(house.refusal(pair)).contains("would overlap window G");
     }
 
     @Test

@@ -171,7 +171,7 @@ final class QuarryBankHouse {
         d.room(10500, 3000, "Garage", Room.Use.GARAGE, "Power-floated slab");
         d.room(10500, 7000, "Workshop", Room.Use.OTHER, "Painted screed");
         d.numberRooms();
-        d.note(8960, 3500, "Floor falls\nto the door");
+        d.note(8960, 3500, "Floor\nfalls to\nthe door");
     }
 
     private void fittings() {
