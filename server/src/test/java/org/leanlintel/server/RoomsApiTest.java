@@ -15,6 +15,7 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.formats.standard.OfficeStandard;
+import org.leanlintel.server.RunningServer.Answer;
 import tools.jackson.databind.JsonNode;
 
 /** Areas, clearances and findings over the wire, in a shell of 354 mm, 7,200 by 4,800: 6,492 by 4,092 inside. */
@@ -85,7 +86,7 @@ class RoomsApiTest {
                 680);
         api.edit(wc);
         JsonNode finding = api.get("/findings").json().path(0);
-        assertThat(finding.path("sentence").asString()).contains("190 from its centre to W1, 400 needed, BS 6465-2");
+        assertThat(finding.path("sentence").asString()).contains("190 from its centre to W2, 400 needed, BS 6465-2");
         JsonNode zones =
                 api.get("/storeys/" + OfficeStandard.GROUND + "/clearances").json();
         assertThat(zones).hasSize(3);
