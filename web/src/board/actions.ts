@@ -8,7 +8,15 @@ import { Picking } from "./picking";
 import { placesAt } from "./places";
 import { placeDrawing } from "./placing";
 import { Selection } from "./selection";
-import { type BoardState, NO_AIM, settingOutNow, type ToolName, unitsOf, wallSelected } from "./state";
+import {
+  type BoardState,
+  measureNow,
+  NO_AIM,
+  settingOutNow,
+  type ToolName,
+  unitsOf,
+  wallSelected,
+} from "./state";
 import type { BoardStore } from "./store";
 import type { Sync } from "./sync";
 import { aimBack, aimBy } from "./tools/aiming";
@@ -49,6 +57,7 @@ export class Actions {
       reading: null,
       saying: null,
       preview: null,
+      measureAt: null,
       caughts: [],
       aim: NO_AIM,
       measured: null,
@@ -83,7 +92,11 @@ export class Actions {
   }
 
   /** The gap or measure whose line is nearest to the pointer, or the one it was at last. */
-  private lineUnder(lines: Parameters<typeof gapNear>[0], last: number, pointer: ModelPoint): number {
+  private lineUnder<L extends number | null>(
+    lines: Parameters<typeof gapNear>[0],
+    last: L,
+    pointer: ModelPoint,
+  ): L | number {
     const { view, entry } = this.state;
     const near = entry === "" ? gapNear(lines, pointer, GAP_PX / view.zoom) : -1;
     return near >= 0 ? near : last;
@@ -98,7 +111,7 @@ export class Actions {
     const measures = settingOutNow(this.state)?.measures.length ?? 0;
     this.store.setState({
       catchChoice: this.state.catchChoice + 1,
-      measureAt: measures === 0 ? 0 : (this.state.measureAt + 1) % measures,
+      measureAt: measures === 0 ? null : (measureNow(this.state) + 1) % measures,
     });
     this.aim();
   }

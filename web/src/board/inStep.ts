@@ -1,5 +1,5 @@
 import { answerOf, api } from "../api/client";
-import { type BoardState, planShown } from "./state";
+import { type BoardState, nearerOf, planShown } from "./state";
 import type { BoardStore } from "./store";
 
 /** Something that is asked of the server anew whenever what it depends on changes. */
@@ -18,13 +18,18 @@ const settingOut: Kept = {
     const along = only?.type === "opening" || (only?.type === "fitting" && only.seat.type === "onWall");
     return along ? `${only.id} ${faces}` : null;
   },
-  read: async ({ project, selection, faces }) => {
+  read: async ({ project, selection, faces, settingOut, measureAt }) => {
     const [found] = await answerOf(
       api.GET("/api/v1/projects/{project}/setting-out", {
         params: { path: { project }, query: { thing: selection[0] ?? "", faces } },
       }),
     );
-    return { settingOut: found ?? null };
+    const same = found !== undefined && found.thing === settingOut?.thing;
+    return {
+      settingOut: found ?? null,
+      measureAt: same ? measureAt : null,
+      nearerMeasure: nearerOf(found ?? null),
+    };
   },
   none: { settingOut: null },
   rest: 0,

@@ -1,6 +1,6 @@
 import { answerOf, api, Offline, sentenceOf } from "../api/client";
 import type { Edit, PreviewAnswer } from "../api/types";
-import { wallSelected } from "./state";
+import { nearerOf, wallSelected } from "./state";
 import type { BoardStore } from "./store";
 import { PLACES_ALONG } from "./tools/stages";
 
@@ -58,7 +58,9 @@ export class Previews {
   }
 
   private take(answer: PreviewAnswer): void {
+    const typing = this.store.getState().entry !== "";
     this.store.setState({
+      ...(typing || !answer.settingOut ? {} : { nearerMeasure: nearerOf(answer.settingOut) }),
       preview: {
         groups: new Map(answer.picture?.changed.map((g) => [g.element, g]) ?? []),
         gone: new Set(answer.picture?.gone ?? []),

@@ -206,9 +206,11 @@ export interface BoardState {
   readonly gaps: readonly GapAnswer[];
   readonly gapAt: number;
   readonly otherMoves: boolean;
-  /** How the one opening or fitting selected is set out, and which of its measures typing goes to. */
+  /** How the one opening or fitting selected is set out. */
   readonly settingOut: SettingOut | null;
-  readonly measureAt: number;
+  /** Which of its measures typing goes to; null for that to the nearer neighbour, which is kept while one types. */
+  readonly measureAt: number | null;
+  readonly nearerMeasure: 0 | 1;
   /** The closed areas of the storey shown, while they matter. */
   readonly areas: Areas | null;
   /** The floor that fittings need, while it is shown. */
@@ -301,6 +303,17 @@ export function gapPointedAt(state: BoardState): GapAnswer | undefined {
 /** How the opening or fitting at hand is set out: the one being placed, or the one selected. */
 export function settingOutNow(state: BoardState): SettingOut | null {
   return state.preview?.settingOut ?? state.settingOut;
+}
+
+/** Which of two neighbours an opening or a fitting is nearer to. */
+export function nearerOf(settingOut: SettingOut | null): 0 | 1 {
+  const [one, two] = settingOut?.measures ?? [];
+  return one && two && two.mm < one.mm ? 1 : 0;
+}
+
+/** The measure that typing goes to. */
+export function measureNow({ measureAt, nearerMeasure }: BoardState): number {
+  return measureAt ?? nearerMeasure;
 }
 
 /** The one wall selected. */

@@ -1,6 +1,7 @@
 import type { Placing, SettingOut } from "../../api/types";
 import { Choice, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
+import { measureNow } from "../state";
 import { FACES } from "./GapFacts";
 
 interface Props {
@@ -13,7 +14,7 @@ const KEEPS = "";
 /** The rule by which something lies along its wall, the distances to its neighbours, and other rules to choose. */
 export function SetOutFacts({ settingOut, onChange }: Props) {
   const { actions, store } = useBoardTools();
-  const at = useBoard((s) => s.measureAt);
+  const at = useBoard(measureNow);
   const faces = useBoard((s) => s.faces);
   const { rule, measures, choices } = settingOut;
   return (

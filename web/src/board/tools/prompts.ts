@@ -1,5 +1,5 @@
 import { copied } from "../clipboard";
-import { type BoardState, elementOf, gapPointedAt, wallSelected } from "../state";
+import { type BoardState, elementOf, gapPointedAt, measureNow, wallSelected } from "../state";
 import { moverOf } from "./gap";
 
 type Words = readonly [string, string];
@@ -158,7 +158,7 @@ function selecting(state: BoardState): Words {
       `Type its gap to ${markOf(state, rest)}. N moves ${markOf(state, rest)} instead.`,
     ];
   }
-  const measure = state.settingOut?.measures[state.measureAt];
+  const measure = state.settingOut?.measures[measureNow(state)];
   if (measure) return ["Select.", `Type to change the distance. ${measure.words}. C takes the next.`];
   return state.selection.length > 0
     ? ["Select.", "Drag to move it, or press M to move it exactly."]

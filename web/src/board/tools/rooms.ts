@@ -1,5 +1,5 @@
 import type { Edit, Pick } from "../../api/types";
-import { type BoardState, elementOf, planShown, settingOutNow, typedMm } from "../state";
+import { type BoardState, elementOf, measureNow, planShown, settingOutNow, typedMm } from "../state";
 import { aimed } from "./aim";
 
 /** Names the closed area under the pointer. */
@@ -57,7 +57,7 @@ export function fittingEdit(state: BoardState): Edit | null {
     storey,
     layer: "layer-fittings",
     symbol,
-    where: mm === undefined ? { type: "near", at } : { type: "nearAt", at, mm },
+    where: mm === undefined ? { type: "near", at } : { type: "nearAt", at, measure: measureNow(state), mm },
     angle,
     mirrored,
     widthMm,
@@ -69,7 +69,7 @@ export function fittingEdit(state: BoardState): Edit | null {
 export function measureEdit(state: BoardState): Edit | null {
   const mm = typedMm(state);
   const { settingOut } = state;
-  const measure = settingOutNow(state)?.measures[state.measureAt];
+  const measure = settingOutNow(state)?.measures[measureNow(state)];
   const thing = settingOut ? state.elements.get(settingOut.thing) : undefined;
   if (mm === undefined || !measure || !thing) return null;
   const placing = { ...measure.placing, type: "off", distanceMm: mm } as const;

@@ -86,7 +86,7 @@ public sealed interface Aim {
     private static Placing typed(Typed t, WallSolid solid, double widthMm) {
         double middle = solid.strip().axis().s(t.at());
         Span there = new Span(middle - widthMm / 2, middle + widthMm / 2, null);
-        return SettingOut.measures(solid, t.side(), t.of(), there)
+        return SettingOut.measures(solid, t.side(), t.of(), there, true)
                 .get(t.measure())
                 .placing()
                 .at(t.mm());

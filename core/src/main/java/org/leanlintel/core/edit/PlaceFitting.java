@@ -3,6 +3,8 @@ package org.leanlintel.core.edit;
 import java.util.List;
 import java.util.Set;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.Span;
+import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.ElementId;
@@ -10,6 +12,7 @@ import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Placing;
+import org.leanlintel.core.model.Stop;
 import org.leanlintel.core.model.Symbol;
 
 /** Places a fitting of the stock. Sizes in millimetres. @param angle of its x axis where it stands free, radians */
@@ -30,8 +33,13 @@ public record PlaceFitting(
     /** At a point: with its back to the wall nearest there, if it has a back. */
     public record Near(Vec at) implements Where {}
 
-    /** The same, and at a typed distance from the neighbour it would be set out from. */
-    public record NearAt(Vec at, double mm) implements Where {}
+    /** The same, and at a typed distance. @param measure which of those that {@link SettingOut} gives where it would stand */
+    public record NearAt(Vec at, int measure, double mm) implements Where {
+        public NearAt {
+            if (measure < 0 || measure > 3)
+                throw new IllegalArgumentException("There is no measure " + measure + " to type for.");
+        }
+    }
 
     /** At its place. */
     public record Seated(Fitting.Seat seat) implements Where {}
@@ -56,11 +64,19 @@ public record PlaceFitting(
             case Near n -> near(building, n.at());
             case NearAt n -> {
                 Fitting.Seat seat = near(building, n.at());
-                yield seat instanceof Fitting.OnWall on && on.placing() instanceof Placing.Off off
-                        ? new Fitting.OnWall(on.wall(), on.side(), off.at(n.mm()))
-                        : seat;
+                yield seat instanceof Fitting.OnWall on ? measured(building, on, n) : seat;
             }
         };
+    }
+
+    private Fitting.Seat measured(Building building, Fitting.OnWall seat, NearAt n) {
+        WallSolid solid = building.solid(seat.wall());
+        Span span = solid == null ? null : solid.place(seat.placing(), widthMm);
+        if (solid == null || span == null) return seat;
+        Placing.Off off = SettingOut.measures(solid, seat.side(), Stop.Of.FINISH, span, false)
+                .get(n.measure())
+                .placing();
+        return new Fitting.OnWall(seat.wall(), seat.side(), off.at(n.mm()));
     }
 
     private Fitting.Seat near(Building building, Vec at) {

@@ -52,14 +52,14 @@ public final class SettingOut {
         Model model = building.model();
         if (model.find(thing, Opening.class) instanceof Opening o
                 && building.solid(o.wall()) instanceof WallSolid solid)
-            return answer(model, solid, o.placing(), side(solid, o.placing()), of, span(solid, o));
+            return answer(model, solid, o.placing(), side(solid, o.placing()), of, span(solid, o), true);
         boolean seated = model.find(thing, Fitting.class) instanceof Fitting f && f.seat() instanceof Fitting.OnWall;
         if (!seated) return null;
         Fitting f = model.get(thing, Fitting.class);
         Fitting.OnWall seat = (Fitting.OnWall) f.seat();
         WallSolid solid = building.solid(seat.wall());
         Span span = solid == null ? null : solid.place(seat.placing(), f.widthMm());
-        return span == null ? null : answer(model, solid, seat.placing(), seat.side(), of, span);
+        return span == null ? null : answer(model, solid, seat.placing(), seat.side(), of, span, false);
     }
 
     private static @Nullable Span span(WallSolid solid, Opening o) {
@@ -87,24 +87,31 @@ public final class SettingOut {
     }
 
     private static @Nullable Answer answer(
-            Model model, WallSolid solid, Placing placing, Side side, Stop.Of of, @Nullable Span span) {
+            Model model,
+            WallSolid solid,
+            Placing placing,
+            Side side,
+            Stop.Of of,
+            @Nullable Span span,
+            boolean openings) {
         if (span == null) return null;
         List<Measure> measures = new ArrayList<>();
-        for (Measure m : measures(solid, side, of, span)) measures.add(named(m, model));
+        for (Measure m : measures(solid, side, of, span, openings)) measures.add(named(m, model));
         List<Choice> choices = new ArrayList<>();
         for (Measure m : measures) choices.add(new Choice(m.placing(), m.words()));
         double middle = (span.from() + span.to()) / 2;
         for (Aim.In in : Aim.In.values()) {
-            Placing centred =
-                    in == Aim.In.GAP ? centredClear(solid, side, of, span) : centred(solid, side, of, middle, in);
+            Placing centred = in == Aim.In.GAP
+                    ? centredClear(solid, side, of, span, openings)
+                    : centred(solid, side, of, middle, in);
             choices.add(new Choice(centred, "In the middle of the " + word(in)));
         }
         return new Answer(rule(placing, model), placing, measures, choices);
     }
 
     /** Itself is no neighbour. */
-    private static Placing centredClear(WallSolid solid, Side side, Stop.Of of, Span span) {
-        Setting there = Setting.at(solid, side, of, span.from(), span.to(), true);
+    private static Placing centredClear(WallSolid solid, Side side, Stop.Of of, Span span, boolean openings) {
+        Setting there = Setting.at(solid, side, of, span.from(), span.to(), openings);
         return new Placing.Between(there.lower(), there.higher(), 1, 1);
     }
 
@@ -126,9 +133,9 @@ public final class SettingOut {
                 "From " + words(m.placing().stop(), model) + to);
     }
 
-    /** To the nearer edge from either neighbour, then to the middle from either. */
-    static List<Measure> measures(WallSolid solid, Side side, Stop.Of of, Span span) {
-        Setting there = Setting.at(solid, side, of, span.from(), span.to(), true);
+    /** To the nearer edge from either neighbour, then to the middle from either. @param openings whether these count */
+    static List<Measure> measures(WallSolid solid, Side side, Stop.Of of, Span span, boolean openings) {
+        Setting there = Setting.at(solid, side, of, span.from(), span.to(), openings);
         List<Measure> measures = new ArrayList<>();
         double middle = (span.from() + span.to()) / 2;
         measures.add(measure(solid, side, there.lower(), Placing.Edge.NEAR, there.low(), span.from()));

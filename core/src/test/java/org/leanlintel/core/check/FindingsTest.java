@@ -186,6 +186,22 @@ class FindingsTest {
         assertThat(sentences()).singleElement().asString().contains("opens 324 wide, 450 needed");
     }
 
+    /** The inside corners are at x = 290 and 2,710. */
+    @Test
+    void aTypedDistanceGoesToTheNeighbourChosen() {
+        Vec at = new Vec(1600, 2600);
+        assertThat(box(placed(WC, new PlaceFitting.NearAt(at, 0, 200), 380, 680))
+                        .minX())
+                .isCloseTo(490, within(1e-6));
+        assertThat(box(placed(WC, new PlaceFitting.NearAt(at, 1, 200), 380, 680))
+                        .maxX())
+                .isCloseTo(2510, within(1e-6));
+        assertThat(box(placed(WC, new PlaceFitting.NearAt(at, 2, 1000), 380, 680))
+                        .centre()
+                        .x())
+                .isCloseTo(1290, within(1e-6));
+    }
+
     /** From 290 to 2,710 is 2,420: two units of 1,000, one of 400 and a filler of 20. */
     @Test
     void aRunFillsTheRoomBetweenTheWalls() {
