@@ -305,6 +305,9 @@ export function settingOutNow(state: BoardState): SettingOut | null {
   return state.preview?.settingOut ?? state.settingOut;
 }
 
+/** What an edit calls the measure to the nearer neighbour. */
+export const NEARER = -1;
+
 /** Which of two neighbours an opening or a fitting is nearer to. */
 export function nearerOf(settingOut: SettingOut | null): 0 | 1 {
   const [one, two] = settingOut?.measures ?? [];

@@ -1,6 +1,6 @@
 import type { Catch, Edit, End, OpeningAim, OpeningKind, OpeningMake, Placing } from "../../api/types";
 import { distance, footOn } from "../near";
-import { type BoardState, elementOf, elementsOf, faceOf, measuredLine, measureNow, typedMm } from "../state";
+import { type BoardState, elementOf, elementsOf, faceOf, measuredLine, NEARER, typedMm } from "../state";
 import type { ModelPoint } from "../view";
 
 const FLAT = { type: "flat" } as const;
@@ -53,7 +53,7 @@ function aimAt(state: BoardState, wall: string): OpeningAim | null {
   const of = state.faces === "FINISH" ? "FINISH" : "STRUCTURE";
   const mm = typedMm(state);
   if (mm !== undefined && making.setting !== "STAND_OFF")
-    return { type: "typed", at, side, of, measure: measureNow(state), mm };
+    return { type: "typed", at, side, of, measure: state.measureAt ?? NEARER, mm };
   switch (making.setting) {
     case "POINTER":
       return { type: "pointed", at, side, of };

@@ -1,5 +1,5 @@
 import type { Edit, Pick } from "../../api/types";
-import { type BoardState, elementOf, measureNow, planShown, settingOutNow, typedMm } from "../state";
+import { type BoardState, elementOf, measureNow, NEARER, planShown, settingOutNow, typedMm } from "../state";
 import { aimed } from "./aim";
 
 /** Names the closed area under the pointer. */
@@ -57,7 +57,10 @@ export function fittingEdit(state: BoardState): Edit | null {
     storey,
     layer: "layer-fittings",
     symbol,
-    where: mm === undefined ? { type: "near", at } : { type: "nearAt", at, measure: measureNow(state), mm },
+    where:
+      mm === undefined
+        ? { type: "near", at }
+        : { type: "nearAt", at, measure: state.measureAt ?? NEARER, mm },
     angle,
     mirrored,
     widthMm,

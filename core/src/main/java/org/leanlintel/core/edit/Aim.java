@@ -24,12 +24,11 @@ public sealed interface Aim {
     /**
      * At a typed distance.
      *
-     * @param measure which of those that {@link SettingOut} gives at the pointer
+     * @param measure which of those that {@link SettingOut} gives at the pointer, or {@link SettingOut#NEARER}
      */
     record Typed(Vec at, Side side, Stop.Of of, int measure, double mm) implements Aim {
         public Typed {
-            if (measure < 0 || measure > 3)
-                throw new IllegalArgumentException("There is no measure " + measure + " to type for.");
+            SettingOut.checkMeasure(measure);
         }
     }
 
@@ -86,10 +85,8 @@ public sealed interface Aim {
     private static Placing typed(Typed t, WallSolid solid, double widthMm) {
         double middle = solid.strip().axis().s(t.at());
         Span there = new Span(middle - widthMm / 2, middle + widthMm / 2, null);
-        return SettingOut.measures(solid, t.side(), t.of(), there, true)
-                .get(t.measure())
-                .placing()
-                .at(t.mm());
+        List<SettingOut.Measure> measures = SettingOut.measures(solid, t.side(), t.of(), there, true);
+        return SettingOut.chosen(measures, t.measure()).placing().at(t.mm());
     }
 
     private static Placing centred(Centred c, WallSolid solid) {

@@ -33,11 +33,10 @@ public record PlaceFitting(
     /** At a point: with its back to the wall nearest there, if it has a back. */
     public record Near(Vec at) implements Where {}
 
-    /** The same, and at a typed distance. @param measure which of those that {@link SettingOut} gives where it would stand */
+    /** The same, and at a typed distance. @param measure as in {@link Aim.Typed}, where it would stand */
     public record NearAt(Vec at, int measure, double mm) implements Where {
         public NearAt {
-            if (measure < 0 || measure > 3)
-                throw new IllegalArgumentException("There is no measure " + measure + " to type for.");
+            SettingOut.checkMeasure(measure);
         }
     }
 
@@ -73,9 +72,8 @@ public record PlaceFitting(
         WallSolid solid = building.solid(seat.wall());
         Span span = solid == null ? null : solid.place(seat.placing(), widthMm);
         if (solid == null || span == null) return seat;
-        Placing.Off off = SettingOut.measures(solid, seat.side(), Stop.Of.FINISH, span, false)
-                .get(n.measure())
-                .placing();
+        List<SettingOut.Measure> measures = SettingOut.measures(solid, seat.side(), Stop.Of.FINISH, span, false);
+        Placing.Off off = SettingOut.chosen(measures, n.measure()).placing();
         return new Fitting.OnWall(seat.wall(), seat.side(), off.at(n.mm()));
     }
 

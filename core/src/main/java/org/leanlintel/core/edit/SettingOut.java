@@ -45,7 +45,23 @@ public final class SettingOut {
      */
     public record Answer(String rule, Placing placing, List<Measure> measures, List<Choice> choices) {}
 
+    /** The measure to the edge from the nearer neighbour. */
+    public static final int NEARER = -1;
+
+    private static final int LAST = 3;
+
     private SettingOut() {}
+
+    static void checkMeasure(int measure) {
+        if (measure < NEARER || measure > LAST)
+            throw new IllegalArgumentException("There is no measure " + measure + " to type for.");
+    }
+
+    /** One of those that {@link #measures} gives. */
+    static Measure chosen(List<Measure> measures, int which) {
+        if (which != NEARER) return measures.get(which);
+        return measures.get(1).mm() < measures.get(0).mm() ? measures.get(1) : measures.get(0);
+    }
 
     /** Of an opening, or a fitting on a wall; null for anything else. @param of which faces are measured to */
     public static @Nullable Answer of(Building building, ElementId thing, Stop.Of of) {

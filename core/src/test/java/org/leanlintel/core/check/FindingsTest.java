@@ -14,6 +14,7 @@ import org.leanlintel.core.edit.PlaceFitting;
 import org.leanlintel.core.edit.PlaceOpening;
 import org.leanlintel.core.edit.PlacePiece;
 import org.leanlintel.core.edit.Revise;
+import org.leanlintel.core.edit.SettingOut;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Does;
@@ -200,6 +201,10 @@ class FindingsTest {
                         .centre()
                         .x())
                 .isCloseTo(1290, within(1e-6));
+        Vec nearTheEnd = new Vec(2400, 2600);
+        assertThat(box(placed(WC, new PlaceFitting.NearAt(nearTheEnd, SettingOut.NEARER, 100), 380, 680))
+                        .maxX())
+                .isCloseTo(2610, within(1e-6));
     }
 
     /** From 290 to 2,710 is 2,420: two units of 1,000, one of 400 and a filler of 20. */
