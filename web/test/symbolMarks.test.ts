@@ -17,6 +17,7 @@ describe("a mark of a symbol", () => {
     expect(markOf("words", [[0, 0]], " ")).toBeNull();
     expect(pointsOf("line")).toBeNull();
     expect(pointsOf("arc")).toBe(3);
+    expect(markOf("point", [[10, 0]], "")).toBeNull();
   });
 
   it("is drawn between its points, whichever way they were picked", () => {

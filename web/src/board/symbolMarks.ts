@@ -1,12 +1,12 @@
 import type { SymbolMark } from "../api/types";
 
 export type Point = readonly [number, number];
-export type Stroke = "line" | "area" | "rectangle" | "oval" | "arc" | "words";
+export type Stroke = "line" | "area" | "rectangle" | "oval" | "arc" | "words" | "point";
 
 /** What the next mark of a symbol is, once enough points were picked; null before. Points are in the symbol's own box. */
 export function markOf(stroke: Stroke, points: readonly Point[], words: string): SymbolMark | null {
   const [a, b, c] = points;
-  if (!a) return null;
+  if (!a || stroke === "point") return null;
   if (stroke === "words")
     return words.trim() === "" ? null : { type: "words", at: at(a), text: words, heightMm: 100 };
   if (!b) return null;
@@ -55,7 +55,7 @@ function arc(middle: Point, start: Point, end: Point): SymbolMark {
 
 /** How many points a stroke takes; null for as many as one likes. */
 export function pointsOf(stroke: Stroke): number | null {
-  if (stroke === "words") return 1;
+  if (stroke === "words" || stroke === "point") return 1;
   if (stroke === "arc") return 3;
   return stroke === "rectangle" || stroke === "oval" ? 2 : null;
 }

@@ -23,6 +23,7 @@ const NEW_SYMBOL: StockSymbol = {
   kind: "OTHER",
   group: "Our own",
   back: true,
+  point: [300, 0],
   width: { leastMm: 600, usualMm: 600, mostMm: 600 },
   depth: { leastMm: 600, usualMm: 600, mostMm: 600 },
   lowMm: 0,

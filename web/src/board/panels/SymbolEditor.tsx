@@ -16,6 +16,7 @@ const STROKES: readonly (readonly [Stroke, string])[] = [
   ["arc", "Arc: middle, start, end"],
   ["area", "Area, hides what is under"],
   ["words", "Words"],
+  ["point", "The point it is placed by"],
 ];
 
 const GRIDS = { METRIC: 10, FEET_INCHES: 12.7 } as const;
@@ -45,6 +46,7 @@ export function SymbolEditor({ symbol, isNew, onClose }: Props) {
     setPicked([]);
   };
   const pick = (p: Point) => {
+    if (stroke === "point") return set({ point: [p[0], p[1]] });
     const points = [...picked, p];
     if (points.length === pointsOf(stroke)) finish(points);
     else setPicked(points);
@@ -88,9 +90,7 @@ export function SymbolEditor({ symbol, isNew, onClose }: Props) {
             </Button>
           </div>
           <SymbolSheet symbol={made} picture={picture} picked={picked} grid={GRIDS[units]} onPick={pick} />
-          <p className="pt-1 text-ink-2">
-            The back lies along the top. It is placed by the middle of its back, or of its box.
-          </p>
+          <p className="pt-1 text-ink-2">The back lies along the top; the cross is what it is placed by.</p>
         </div>
         <aside className="w-76 shrink-0">
           <SymbolFields symbol={made} set={set} />

@@ -54,12 +54,14 @@ export function SymbolFields({ symbol, set }: FieldProps) {
       <LengthField
         label="Width"
         mm={width.usualMm}
-        onChange={(mm) => set({ width: fixed(mm), stretchX: [] })}
+        onChange={(mm) => set({ width: fixed(mm), stretchX: [], point: [mm / 2, symbol.point[1]] })}
       />
       <LengthField
         label="Depth"
         mm={depth.usualMm}
-        onChange={(mm) => set({ depth: fixed(mm), stretchY: [] })}
+        onChange={(mm) =>
+          set({ depth: fixed(mm), stretchY: [], point: [symbol.point[0], symbol.back ? 0 : mm / 2] })
+        }
       />
       <LengthField label="Above the floor" mm={symbol.lowMm} onChange={(lowMm) => set({ lowMm })} />
       <LengthField label="Height" mm={symbol.heightMm} onChange={(heightMm) => set({ heightMm })} />

@@ -11,6 +11,10 @@ interface Props {
   readonly onPick: (p: Point) => void;
 }
 
+function cross([x, y]: Point, arm: number): string {
+  return `M${x - arm} ${y}H${x + arm}M${x} ${y - arm}V${y + arm}`;
+}
+
 /** The box of a symbol to draw in: its back along the top, its stretch lines dashed. */
 export function SymbolSheet({ symbol, picture, picked, grid, onPick }: Props) {
   const sheet = useRef<SVGSVGElement>(null);
@@ -60,6 +64,7 @@ export function SymbolSheet({ symbol, picture, picked, grid, onPick }: Props) {
         />
       ))}
       {picture && <PictureSvg picture={picture} />}
+      <path d={cross(symbol.point, thin * 10)} stroke="#a63f2d" strokeWidth={thin * 1.5} />
       {picked.map((p) => (
         <circle key={p.join()} cx={p[0]} cy={p[1]} r={thin * 4} fill="#8a5a06" />
       ))}

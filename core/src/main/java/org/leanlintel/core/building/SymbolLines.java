@@ -94,7 +94,7 @@ public final class SymbolLines {
             double x = first + i * r.pitchMm();
             lines.add(new Line(
                     r.points().stream()
-                            .map(p -> placed.drawn(x + p.x(), along(p.y(), symbol.stretchY(), extraDepth())))
+                            .map(p -> placed.drawn(x + p.x(), front(p.y())))
                             .toList(),
                     false,
                     false));
@@ -108,27 +108,22 @@ public final class SymbolLines {
             if (x > placed.fitting().widthMm() - 1) break;
             double at = x;
             lines.add(new Line(
-                    List.of(
-                            placed.drawn(at, along(units.fromMm(), symbol.stretchY(), extraDepth())),
-                            placed.drawn(at, along(units.toMm(), symbol.stretchY(), extraDepth()))),
+                    List.of(placed.drawn(at, front(units.fromMm())), placed.drawn(at, front(units.toMm()))),
                     false,
                     false));
         }
     }
 
     private Vec stretched(Vec p) {
-        double more = placed.fitting().widthMm() - symbol.width().usualMm();
-        return placed.drawn(along(p.x(), symbol.stretchX(), more), along(p.y(), symbol.stretchY(), extraDepth()));
+        Vec there =
+                symbol.stretched(p, placed.fitting().widthMm(), placed.fitting().depthMm());
+        return placed.drawn(there.x(), there.y());
     }
 
-    private double extraDepth() {
-        return placed.fitting().depthMm() - symbol.depth().usualMm();
-    }
-
-    /** A coordinate after stretching by {@code more}, shared by the lines it lies past. */
-    private static double along(double value, List<Double> lines, double more) {
-        if (lines.isEmpty()) return value;
-        long past = lines.stream().filter(l -> value > l).count();
-        return value + more * past / lines.size();
+    /** How far to the front something comes to lie. */
+    private double front(double y) {
+        Vec there = symbol.stretched(
+                new Vec(0, y), placed.fitting().widthMm(), placed.fitting().depthMm());
+        return there.y();
     }
 }

@@ -78,8 +78,14 @@ public record PlaceFitting(
     }
 
     private Fitting.Seat near(Building building, Vec at) {
-        boolean back = building.model().get(symbol, Symbol.class).back();
-        Fitting.OnWall seat = back ? new Seating(building, storey, Set.of()).nearest(at, widthMm) : null;
-        return seat == null ? new Fitting.Free(at, angle) : seat;
+        Symbol of = building.model().get(symbol, Symbol.class);
+        Vec drawn = of.stretched(of.point(), widthMm, depthMm);
+        Vec point = mirrored ? new Vec(widthMm - drawn.x(), drawn.y()) : drawn;
+        Fitting.OnWall seat =
+                of.back() ? new Seating(building, storey, Set.of()).nearest(at, widthMm, point.x()) : null;
+        if (seat != null) return seat;
+        Vec along = Vec.ofAngle(angle), out = along.left().times(-1);
+        Vec middle = at.along(along, widthMm / 2 - point.x()).along(out, depthMm / 2 - point.y());
+        return new Fitting.Free(middle, angle);
     }
 }

@@ -25,8 +25,12 @@ record Seating(Building building, ElementId storey, Set<ElementId> not) {
 
     private record Face(WallSolid solid, Side side, double s, double off) {}
 
-    /** On the face nearest to a point that looks at it, within the room there; null where none is near. */
-    Fitting.@Nullable OnWall nearest(Vec point, double widthMm) {
+    /**
+     * On the face nearest to a point that looks at it, within the room there; null where none is near.
+     *
+     * @param heldMm from the left end of the back to what is placed at the point
+     */
+    Fitting.@Nullable OnWall nearest(Vec point, double widthMm, double heldMm) {
         RoomSpace room = building.rooms().at(storey, point);
         Face best = null;
         for (Strip strip : building.near(point, storey)) {
@@ -37,7 +41,7 @@ record Seating(Building building, ElementId storey, Set<ElementId> not) {
                 best = face;
             }
         }
-        return best == null ? null : seat(best, widthMm);
+        return best == null ? null : seat(best, widthMm, heldMm);
     }
 
     /** On the face that a back lies against, looking {@code out}; null where none is there. */
@@ -47,7 +51,7 @@ record Seating(Building building, ElementId storey, Set<ElementId> not) {
                 Face face = face(strip, side, back.along(out, 1));
                 if (face == null || face.off() > AGAINST_MM) continue;
                 Vec looks = strip.axis().directionAt(face.s()).left().times(side.sign());
-                if (looks.dot(out) > 1 - Tolerance.PARALLEL_SINE) return seat(face, widthMm);
+                if (looks.dot(out) > 1 - Tolerance.PARALLEL_SINE) return seat(face, widthMm, widthMm / 2);
             }
         }
         return null;
@@ -73,10 +77,11 @@ record Seating(Building building, ElementId storey, Set<ElementId> not) {
     }
 
     /** Measured from the nearer inside corner, within the corners where it has room there. */
-    private Fitting.OnWall seat(Face face, double widthMm) {
+    private Fitting.OnWall seat(Face face, double widthMm, double heldMm) {
         WallSolid solid = face.solid();
         Setting setting = Setting.at(solid, face.side(), Stop.Of.FINISH, face.s(), face.s(), false);
-        double from = Math.rint(face.s() - widthMm / 2 - setting.low()) + setting.low();
+        double middle = face.s() - face.side().sign() * (widthMm / 2 - heldMm);
+        double from = Math.rint(middle - widthMm / 2 - setting.low()) + setting.low();
         from = Math.max(setting.low(), Math.min(from, setting.high() - widthMm));
         boolean nearLow = from - setting.low() <= setting.high() - from - widthMm;
         Stop stop = nearLow ? setting.lower() : setting.higher();

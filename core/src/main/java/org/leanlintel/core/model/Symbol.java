@@ -10,6 +10,7 @@ import org.leanlintel.core.geometry.Vec;
  * @param kind what it is to rules
  * @param group under which the stock lists it
  * @param back whether its back goes to a wall
+ * @param point what it is placed by, in its box at its usual size
  * @param width and depth of the box; the drawing is of their usual values
  * @param lowMm its lower edge above the floor
  * @param stretchX lines x = constant along which it stretches: what lies right of one shifts by its share
@@ -23,6 +24,7 @@ public record Symbol(
         Kind kind,
         String group,
         boolean back,
+        Vec point,
         Extent width,
         Extent depth,
         double lowMm,
@@ -50,9 +52,22 @@ public record Symbol(
             throw new IllegalArgumentException("\"%s\" has no line along which it could stretch.".formatted(name));
     }
 
+    /** A point of the box at its usual size, where it comes to lie in one of another size. */
+    public Vec stretched(Vec p, double widthMm, double depthMm) {
+        return new Vec(
+                along(p.x(), stretchX, widthMm - width.usualMm()), along(p.y(), stretchY, depthMm - depth.usualMm()));
+    }
+
+    /** A coordinate after stretching by {@code more}, shared by the lines it lies past. */
+    private static double along(double value, List<Double> lines, double more) {
+        if (lines.isEmpty()) return value;
+        long past = lines.stream().filter(l -> value > l).count();
+        return value + more * past / lines.size();
+    }
+
     public Symbol named(ElementId otherId, String otherName) {
         return new Symbol(
-                otherId, otherName, kind, group, back, width, depth, lowMm, heightMm, stretchX, stretchY, drawn,
+                otherId, otherName, kind, group, back, point, width, depth, lowMm, heightMm, stretchX, stretchY, drawn,
                 source);
     }
 

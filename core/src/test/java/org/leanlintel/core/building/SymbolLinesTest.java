@@ -38,6 +38,7 @@ class SymbolLinesTest {
                 Symbol.Kind.BASIN,
                 "Bath",
                 true,
+                new Vec(500, 0),
                 new Symbol.Extent(600, 1000, 2000),
                 Symbol.Extent.fixed(500),
                 0,
