@@ -58,10 +58,11 @@ public record Symbol(
                 along(p.x(), stretchX, widthMm - width.usualMm()), along(p.y(), stretchY, depthMm - depth.usualMm()));
     }
 
-    /** A coordinate after stretching by {@code more}, shared by the lines it lies past. */
+    /** A coordinate after stretching by {@code more}, shared by the lines it lies past; half a share of one it lies on. */
     private static double along(double value, List<Double> lines, double more) {
         if (lines.isEmpty()) return value;
-        long past = lines.stream().filter(l -> value > l).count();
+        double past = 0;
+        for (double line : lines) past += value > line ? 1 : value == line ? 0.5 : 0;
         return value + more * past / lines.size();
     }
 

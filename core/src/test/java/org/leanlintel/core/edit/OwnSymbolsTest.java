@@ -82,6 +82,10 @@ class OwnSymbolsTest {
     void itIsPlacedByItsPoint() {
         assertThat(Bounds.of(now(placed(1000, 1200, false)).outline()).minX()).isCloseTo(1000, within(1e-6));
         assertThat(Bounds.of(now(placed(1000, 1200, true)).outline()).maxX()).isCloseTo(1000, within(1e-6));
+        sketch.run(new Revise(desk("Desk", new Vec(600, 0), desk.drawn().getFirst())));
+        assertThat(Bounds.of(now(placed(9000, 1800, false)).outline()).centre().x())
+                .as("the middle of its back stays that")
+                .isCloseTo(9000, within(1e-6));
         sketch.run(new Revise(desk("Desk", new Vec(1200, 600), desk.drawn().getFirst())));
         Bounds box = Bounds.of(now(placed(5000, 1800, false)).outline());
         assertThat(box.maxX()).as("past the line it stretches along").isCloseTo(5000, within(1e-6));
