@@ -84,9 +84,24 @@ public final class Building {
             touched.altered(id);
         }
         touched.addInLine();
-        Rooms.Memory known = rooms instanceof Rooms found ? found.memory() : knownRooms;
-        return new Building(
-                next, after, place, fitted(next, after, solids, touched.solids()), touched.solids(), self, known);
+        HashPMap<ElementId, WallSolid> fitted = fitted(next, after, solids, touched.solids());
+        return new Building(next, after, place, fitted, touched.solids(), self, known(change, touched, fitted));
+    }
+
+    /** What is known of rooms, and where that has changed. */
+    private Rooms.Memory known(Change change, Touched touched, HashPMap<ElementId, WallSolid> next) {
+        List<Bounds> reached = Rooms.reach(change);
+        if (reached == null) return Rooms.Memory.NONE;
+        boolean rejoined = false;
+        for (ElementId wall : touched.solids()) {
+            WallSolid was = solids.get(wall), is = next.get(wall);
+            if (was != null) reached.add(was.bounds());
+            if (is != null) reached.add(is.bounds());
+            rejoined |= was == null
+                    || is == null
+                    || !was.strip().wall().joinsAs(is.strip().wall());
+        }
+        return (rooms instanceof Rooms found ? found.memory() : knownRooms).after(reached, rejoined);
     }
 
     private static HashPMap<ElementId, WallSolid> fitted(

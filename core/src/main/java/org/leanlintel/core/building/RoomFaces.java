@@ -3,8 +3,10 @@ package org.leanlintel.core.building;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.function.Predicate;
 import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Relations.WallEndRef;
@@ -26,13 +28,23 @@ final class RoomFaces {
 
     /** @param parts which walls part rooms */
     static List<Area> of(Building building, ElementId storey, Predicate<Wall> parts) {
-        RoomFaces faces = new RoomFaces(building, parts);
-        List<List<Vec>> lines = new ArrayList<>();
-        for (Wall wall : building.model().relations().wallsOf(storey)) {
-            Strip strip = building.strip(wall.id());
-            if (strip != null && parts.test(wall)) lines.add(faces.line(strip));
-        }
-        return Area.enclosedBy(lines);
+        return new RoomFaces(building, parts)
+                .of(building.model().relations().wallsOf(storey).stream()
+                        .map(w -> building.strip(w.id()))
+                        .filter(Objects::nonNull)
+                        .toList());
+    }
+
+    /** What those walls enclose that may lie within some bounds. */
+    static List<Area> within(Building building, Bounds bounds, ElementId storey, Predicate<Wall> parts) {
+        return new RoomFaces(building, parts).of(building.near(bounds, storey));
+    }
+
+    private List<Area> of(List<Strip> strips) {
+        return Area.enclosedBy(strips.stream()
+                .filter(s -> parts.test(s.wall()))
+                .map(this::line)
+                .toList());
     }
 
     /** A place along a wall where another's line meets it. */

@@ -1,7 +1,9 @@
 package org.leanlintel.core.building;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,10 +13,13 @@ import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
+import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
 
@@ -28,32 +33,59 @@ public final class Rooms {
     private static final double RUNS_ON_MM = 300;
 
     private final Building building;
-    private final Map<Round, List<RoomSpace>> known;
-    private final Map<Round, List<RoomSpace>> found = new ConcurrentHashMap<>();
+    private final Memory memory;
+    private final Map<ElementId, List<Found>> found = new ConcurrentHashMap<>();
     private final Map<ElementId, List<RoomSpace>> byStorey = new ConcurrentHashMap<>();
 
     /** All that decides what an area is. */
     private record Round(List<List<Vec>> face, List<WallSolid> solids, List<List<Vec>> posts, List<List<Vec>> limits) {}
 
-    /** What was found before, to find the same again from. */
-    static final class Memory {
+    /** What set-out lines enclose, and what it amounts to. */
+    private record Found(Area face, Round round, List<RoomSpace> spaces) {}
 
-        static final Memory NONE = new Memory(Map.of());
+    /**
+     * What was found before, to find the same again from.
+     *
+     * @param reached where anything changed since
+     * @param rejoined whether walls came, went or join others since, so that anything may be enclosed
+     */
+    record Memory(Map<ElementId, List<Found>> found, List<Bounds> reached, boolean rejoined) {
 
-        private final Map<Round, List<RoomSpace>> known;
+        static final Memory NONE = new Memory(Map.of(), List.of(), false);
 
-        private Memory(Map<Round, List<RoomSpace>> known) {
-            this.known = known;
+        Memory after(Collection<Bounds> alsoReached, boolean alsoRejoined) {
+            if (found.isEmpty()) return this;
+            List<Bounds> all = new ArrayList<>(reached);
+            all.addAll(alsoReached);
+            return new Memory(found, List.copyOf(all), rejoined || alsoRejoined);
         }
     }
 
     Rooms(Building building, Memory memory) {
         this.building = building;
-        known = memory.known;
+        this.memory = memory;
     }
 
     Memory memory() {
-        return new Memory(found.isEmpty() ? known : Map.copyOf(found));
+        return found.isEmpty() ? memory : new Memory(Map.copyOf(found), List.of(), false);
+    }
+
+    /** Where a change reaches what parts rooms or takes their floor, besides walls; null where that is everywhere. */
+    static @Nullable List<Bounds> reach(Change change) {
+        List<Bounds> reached = new ArrayList<>();
+        for (List<Element> side : List.of(change.before(), change.after())) {
+            for (Element e : side) {
+                switch (e) {
+                    case Post p -> reached.add(Bounds.of(p.corners()));
+                    case RoomLimit l -> reached.add(Bounds.of(runningOn(l)));
+                    case Settings s -> {
+                        return null;
+                    }
+                    default -> {}
+                }
+            }
+        }
+        return reached;
     }
 
     /** The closed areas of a storey, from the top of the drawing down. */
@@ -91,20 +123,56 @@ public final class Rooms {
     }
 
     private List<RoomSpace> find(ElementId storey) {
-        List<RoomSpace> spaces = new ArrayList<>();
+        List<Found> known = memory.found().get(storey);
+        List<Found> all =
+                known == null ? all(storey, List.of()) : memory.rejoined() ? all(storey, known) : anew(storey, known);
+        found.put(storey, all);
+        return all.stream()
+                .flatMap(f -> f.spaces().stream())
+                .sorted(Comparator.comparingDouble((RoomSpace s) -> -s.bounds().maxY())
+                        .thenComparingDouble(s -> s.bounds().minX())
+                        .thenComparingDouble(s -> s.net().mm2()))
+                .toList();
+    }
+
+    private List<Found> all(ElementId storey, List<Found> known) {
         List<List<Vec>> limits = limits(storey);
-        for (Area face : RoomFaces.of(building, storey, this::parts)) {
-            Round round = round(storey, face, limits);
-            List<RoomSpace> there = known.get(round);
-            if (there == null) there = spaces(storey, face, round);
-            found.put(round, there);
-            spaces.addAll(there);
-        }
-        spaces.sort(
-                Comparator.comparingDouble((RoomSpace s) -> -s.net().bounds().maxY())
-                        .thenComparingDouble(s -> s.net().bounds().minX())
-                        .thenComparingDouble(s -> s.net().mm2()));
-        return List.copyOf(spaces);
+        Map<Round, Found> byRound = new HashMap<>();
+        for (Found f : known) byRound.put(f.round(), f);
+        return RoomFaces.of(building, storey, this::parts).stream()
+                .map(face -> found(storey, face, limits, byRound))
+                .toList();
+    }
+
+    /**
+     * What is known, except where something was reached: there the walls near what was enclosed are asked again. They
+     * join as they did, so they enclose the same, if in another shape.
+     */
+    private List<Found> anew(ElementId storey, List<Found> known) {
+        if (memory.reached().isEmpty()) return known;
+        List<Found> kept = new ArrayList<>(), lost = new ArrayList<>();
+        for (Found f : known) (isReached(f.face().bounds()) ? lost : kept).add(f);
+        Bounds asked = memory.reached().getFirst();
+        for (Bounds b : memory.reached()) asked = asked.with(b);
+        for (Found f : lost) asked = asked.with(f.face().bounds());
+        List<List<Vec>> limits = limits(storey);
+        Map<Round, Found> byRound = new HashMap<>();
+        for (Found f : lost) byRound.put(f.round(), f);
+        for (Area face : RoomFaces.within(building, asked, storey, this::parts))
+            if (isReached(face.bounds())) kept.add(found(storey, face, limits, byRound));
+        return List.copyOf(kept);
+    }
+
+    private boolean isReached(Bounds bounds) {
+        for (Bounds b : memory.reached()) if (b.meets(bounds)) return true;
+        return false;
+    }
+
+    /** @param known where the same may have been found */
+    private Found found(ElementId storey, Area face, List<List<Vec>> limits, Map<Round, Found> known) {
+        Round round = round(storey, face, limits);
+        Found same = known.get(round);
+        return same == null ? new Found(face, round, spaces(storey, face, round)) : same;
     }
 
     /** Whether a wall parts rooms: it stays, and the plan cuts it. */

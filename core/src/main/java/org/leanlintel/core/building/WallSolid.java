@@ -109,13 +109,16 @@ public final class WallSolid {
         return pieces;
     }
 
-    /** Round its plies and what stands against them. */
+    /** Round its set-out line, its plies and what stands against them. */
     public Bounds bounds() {
         Bounds known = bounds;
         if (known != null) return known;
-        Bounds all = footprint().bounds();
-        for (Slab slab : slabs) all = all.with(Bounds.of(outline(slab)));
-        return bounds = all;
+        List<Vec> all = new ArrayList<>(strip.outline());
+        Band whole = whole();
+        for (int i = 0; i < strip.plies().size(); i++) for (PlyRun run : runs(i, whole)) all.addAll(outline(i, run));
+        for (Cap cap : caps()) all.addAll(outline(cap));
+        for (Slab slab : slabs) all.addAll(outline(slab));
+        return bounds = Bounds.of(all);
     }
 
     /** Openings that were placed from something which is not here any more. */

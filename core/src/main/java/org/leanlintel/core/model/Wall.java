@@ -59,6 +59,23 @@ public record Wall(
         return state != State.REMOVED;
     }
 
+    /** Whether it parts the same storey between the same corners and walls as {@code other}, wherever those are. */
+    public boolean joinsAs(Wall other) {
+        return storey.equals(other.storey)
+                && state == other.state
+                && rise.equals(other.rise)
+                && joins(start, other.start)
+                && joins(end, other.end);
+    }
+
+    private static boolean joins(WallEnd one, WallEnd other) {
+        return switch (one) {
+            case WallEnd.AtCorner c -> c.equals(other);
+            case WallEnd.OnSide s ->
+                other instanceof WallEnd.OnSide o && o.wall().equals(s.wall());
+        };
+    }
+
     public boolean isStraight() {
         return bulge == 0;
     }

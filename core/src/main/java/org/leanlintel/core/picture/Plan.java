@@ -6,13 +6,9 @@ import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
-import org.leanlintel.core.building.PlacedOpening;
-import org.leanlintel.core.building.PlacedPiece;
 import org.leanlintel.core.building.WallSolid;
-import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Room;
-import org.leanlintel.core.model.Wall;
 import org.pcollections.TreePMap;
 
 /**
@@ -23,7 +19,7 @@ public final class Plan implements DrawingPicture {
 
     private final Building building;
     private final Look look;
-    private final TreePMap<ElementId, List<Group>> walls;
+    private final TreePMap<ElementId, DrawnWall> walls;
     private final Things things;
     private final Annotations annotations;
     private final RoomLabels labels;
@@ -39,7 +35,7 @@ public final class Plan implements DrawingPicture {
     private Plan(
             Building building,
             Look look,
-            TreePMap<ElementId, List<Group>> walls,
+            TreePMap<ElementId, DrawnWall> walls,
             Things things,
             Annotations annotations,
             RoomLabels labels,
@@ -58,9 +54,9 @@ public final class Plan implements DrawingPicture {
     /** @throws org.leanlintel.core.model.MissingElement if the drawing is not in the building's model */
     public static Plan of(Building building, ElementId drawing, Lettering lettering) {
         Look look = Look.of(building, drawing);
-        TreePMap<ElementId, List<Group>> walls = TreePMap.empty();
+        TreePMap<ElementId, DrawnWall> walls = TreePMap.empty();
         for (WallSolid solid : building.solidsOf(look.storey()))
-            walls = walls.plus(solid.strip().wall().id(), groups(solid, look, lettering));
+            walls = walls.plus(solid.strip().wall().id(), DrawnWall.of(solid, look, lettering));
         Things things = Things.of(building, look, lettering, null);
         Annotations notes = Annotations.of(building, look, lettering);
         RoomLabels labels = RoomLabels.of(building, look, lettering, taken(building, look, things, notes, walls), null);
@@ -72,11 +68,11 @@ public final class Plan implements DrawingPicture {
         Look now = Look.of(next, look.drawing().id());
         if (!next.follows(building) || !now.equals(look))
             return of(next, look.drawing().id(), lettering);
-        TreePMap<ElementId, List<Group>> after = walls;
+        TreePMap<ElementId, DrawnWall> after = walls;
         for (ElementId id : next.fitted()) {
             WallSolid solid = next.solid(id);
             boolean here = solid != null && solid.strip().wall().storey().equals(look.storey());
-            after = here ? after.plus(id, groups(solid, look, lettering)) : after.minus(id);
+            after = here ? after.plus(id, DrawnWall.of(solid, look, lettering)) : after.minus(id);
         }
         Annotations notes = annotations.after(next, building, look, lettering);
         Things standing = Things.of(next, look, lettering, things);
@@ -86,10 +82,10 @@ public final class Plan implements DrawingPicture {
 
     /** What labels of rooms keep clear of; nothing where there are no rooms. */
     private static TakenBoxes taken(
-            Building building, Look look, Things things, Annotations notes, TreePMap<ElementId, List<Group>> walls) {
+            Building building, Look look, Things things, Annotations notes, TreePMap<ElementId, DrawnWall> walls) {
         return building.model().all(Room.class).isEmpty()
                 ? TakenBoxes.NONE
-                : TakenBoxes.of(building, look, things, notes, walls.values());
+                : TakenBoxes.of(look.drawing().scale(), things, notes, walls.values());
     }
 
     @Override
@@ -97,7 +93,7 @@ public final class Plan implements DrawingPicture {
         Picture known = picture;
         if (known == null) {
             List<Group> groups = new ArrayList<>();
-            walls.values().forEach(groups::addAll);
+            walls.values().forEach(w -> groups.addAll(w.groups()));
             groups.addAll(things.groups());
             groups.addAll(annotations.groups());
             groups.addAll(labels.groups());
@@ -124,29 +120,7 @@ public final class Plan implements DrawingPicture {
         return new Picture.Difference(look.drawing().scale(), changed, List.copyOf(gone));
     }
 
-    private List<Group> shown(@Nullable List<Group> groups) {
-        return groups == null ? List.of() : look.shown(groups);
-    }
-
-    private static List<Group> groups(WallSolid solid, Look look, Lettering lettering) {
-        List<Group> groups = new ArrayList<>();
-        Wall wall = solid.strip().wall();
-        Drawing drawing = look.drawing();
-        Pens pens = new Pens(look.lens());
-        if (look.cuts(wall)) {
-            new WallPainter(solid, solid.bandAt(look.cutMm()), DrawnPlies.of(look), drawing.scale(), pens).paint();
-            if (look.lens().wallMarks() && wall.state() == Wall.State.NEW)
-                new WallMark(solid, drawing.scale(), lettering, pens).paint();
-        } else if (!wall.stays()) UncutWall.paintRemoved(solid, pens);
-        else UncutWall.paint(solid, look.cutMm(), pens);
-        groups.add(new Group(wall.id(), wall.layer(), pens.items(), Catches.of(solid)));
-        for (PlacedOpening placed : solid.openings()) {
-            Pens symbol = new Pens(look.lens());
-            new OpeningPainter(solid, placed, look.cutMm(), symbol).paint();
-            groups.add(new Group(
-                    placed.opening().id(), placed.opening().layer(), symbol.items(), Catches.of(solid, placed)));
-        }
-        for (PlacedPiece piece : solid.pieces()) groups.add(PiecePainter.of(solid, piece, look));
-        return groups;
+    private List<Group> shown(@Nullable DrawnWall wall) {
+        return wall == null ? List.of() : look.shown(wall.groups());
     }
 }

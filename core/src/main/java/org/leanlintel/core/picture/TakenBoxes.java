@@ -2,10 +2,6 @@ package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.leanlintel.core.building.Building;
-import org.leanlintel.core.building.Leaf;
-import org.leanlintel.core.building.PlacedOpening;
-import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.BoxIndex;
 import org.leanlintel.core.geometry.Vec;
@@ -45,8 +41,7 @@ record TakenBoxes(List<Bounds> things, List<Bounds> texts) {
     /** A letter's width as a part of the height of capitals, about; how far the outline of a wall's mark stands off it. */
     private static final double LETTER = 0.72, MARK_MM = 2;
 
-    static TakenBoxes of(Building building, Look look, Things things, Annotations notes, Iterable<List<Group>> walls) {
-        double scale = look.drawing().scale();
+    static TakenBoxes of(double scale, Things things, Annotations notes, Iterable<DrawnWall> walls) {
         List<Bounds> boxes = new ArrayList<>(things.boxes()), texts = new ArrayList<>();
         for (Group g : notes.groups()) {
             for (Item item : g.items()) {
@@ -54,22 +49,24 @@ record TakenBoxes(List<Bounds> things, List<Bounds> texts) {
                 if (item instanceof Item.Strokes s) s.lines().forEach(line -> segments(line, boxes));
             }
         }
-        for (List<Group> wall : walls)
-            for (Group g : wall)
-                for (Item item : g.items())
-                    if (item instanceof Item.Text t) texts.add(text(t, scale).grown(MARK_MM * scale));
-        leaves(building, look, boxes);
+        for (DrawnWall wall : walls) {
+            texts.addAll(wall.texts());
+            boxes.addAll(wall.leaves());
+        }
         return new TakenBoxes(List.copyOf(boxes), List.copyOf(texts));
+    }
+
+    /** Boxes of the marks among groups. */
+    static List<Bounds> marks(List<Group> groups, double scale) {
+        List<Bounds> marks = new ArrayList<>();
+        for (Group g : groups)
+            for (Item item : g.items())
+                if (item instanceof Item.Text t) marks.add(text(t, scale).grown(MARK_MM * scale));
+        return marks;
     }
 
     private static void segments(List<Vec> line, List<Bounds> boxes) {
         for (int i = 1; i < line.size(); i++) boxes.add(Bounds.of(List.of(line.get(i - 1), line.get(i))));
-    }
-
-    private static void leaves(Building building, Look look, List<Bounds> boxes) {
-        for (WallSolid solid : building.solidsOf(look.storey()))
-            for (PlacedOpening o : solid.openings())
-                for (Leaf leaf : Leaf.of(solid.strip(), o)) boxes.add(Bounds.of(leaf.swept()));
     }
 
     private static Bounds text(Item.Text t, double scale) {
