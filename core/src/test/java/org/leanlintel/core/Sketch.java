@@ -65,10 +65,10 @@ public final class Sketch {
     public Sketch() {
         List<Element> elements = new ArrayList<>(List.of(
                 new Settings(Settings.ID, "Test", "", "", "", UnitSystem.METRIC, PaperSize.A2, 1200),
-                new Storey(STOREY, "Ground", 0, 2500),
+                Storey.bare(STOREY, "Ground", 0, 2500),
                 new Layer(LAYER, "All"),
                 lens(),
-                new Drawing(PLAN, "Plan", Drawing.Kind.PLAN, STOREY, LENS, 50, "")));
+                new Drawing(PLAN, "Plan", Drawing.Kind.PLAN, STOREY, LENS, 50, "", new Drawing.Whole())));
         for (String name : List.of("brick", "air", "stud", "board", "insulation")) {
             elements.add(new Material(
                     id(name), name, name, new Hatch(Hatch.Pattern.NONE, 1), "#ffffff", new Heat.Unstated(), ""));

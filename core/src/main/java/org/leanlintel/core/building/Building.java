@@ -3,12 +3,16 @@ package org.leanlintel.core.building;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Strip.StripPly;
 import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.ElementId;
@@ -16,7 +20,8 @@ import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Post;
-import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.Wall;
 import org.pcollections.HashPMap;
 import org.pcollections.HashTreePMap;
@@ -38,6 +43,7 @@ public final class Building {
     private final @Nullable Object earlier;
     private volatile @Nullable Rooms rooms;
     private final Rooms.Memory knownRooms;
+    private final Map<ElementId, StoreySpace> spaces = new ConcurrentHashMap<>();
 
     private Building(
             Model model,
@@ -111,9 +117,12 @@ public final class Building {
             Set<ElementId> walls) {
         Junctions junctions = new Junctions(model, strips);
         HashPMap<ElementId, WallSolid> solids = known;
+        Map<ElementId, StoreySpace> spaces = new HashMap<>();
         for (ElementId id : walls) {
             Strip strip = strips.get(id);
-            solids = strip == null ? solids.minus(id) : solids.plus(id, solid(model, junctions, strip));
+            solids = strip == null
+                    ? solids.minus(id)
+                    : solids.plus(id, new WallSolid(strip, space(strip, model, spaces), junctions, model));
         }
         return solids;
     }
@@ -135,10 +144,13 @@ public final class Building {
         return true;
     }
 
-    private static WallSolid solid(Model model, Junctions junctions, Strip strip) {
-        Wall wall = strip.wall();
-        Storey storey = model.get(wall.storey(), Storey.class);
-        return new WallSolid(strip, storey, junctions, model);
+    private static StoreySpace space(Strip strip, Model model, Map<ElementId, StoreySpace> known) {
+        return known.computeIfAbsent(strip.wall().storey(), id -> StoreySpace.of(model, id));
+    }
+
+    /** A storey between the floors below and above it. */
+    public StoreySpace space(ElementId storey) {
+        return spaces.computeIfAbsent(storey, id -> StoreySpace.of(model, id));
     }
 
     public Model model() {
@@ -216,16 +228,21 @@ public final class Building {
     public Collection<Body> bodiesOf(ElementId storey) {
         List<Body> bodies = new ArrayList<>();
         for (WallSolid solid : solidsOf(storey)) bodies.addAll(solid.bodies());
-        Storey on = model.get(storey, Storey.class);
+        bodies.addAll(FloorAreas.bodies(this, storey));
+        for (Stair stair : model.all(Stair.class))
+            if (stair.storey().equals(storey) && BuiltStair.find(stair, model) instanceof BuiltStair built)
+                bodies.addAll(StairBodies.of(built, model));
+        StoreySpace on = space(storey);
         for (Post post : model.relations().postsOf(storey)) {
             for (Wrapped.Part part : Wrapped.of(post.make(), post.widthMm(), true, model))
                 bodies.add(new Body(
                         post.id(),
                         Content.NO_PLY,
                         part.material(),
+                        part.does(),
                         post.ring(part.x0(), part.x1(), part.y0(), part.y1()),
-                        on.levelMm(),
-                        on.headMm()));
+                        Plane.level(on.levelMm() + on.footMm()),
+                        Plane.level(on.levelMm() + on.headMm())));
         }
         return bodies;
     }

@@ -20,7 +20,6 @@ import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.Settings;
-import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
 
 /**
@@ -177,13 +176,13 @@ public final class Rooms {
 
     /** Whether a wall parts rooms: it stays, and the plan cuts it. */
     private boolean parts(Wall wall) {
-        Storey storey = building.model().get(wall.storey(), Storey.class);
-        return wall.stays() && wall.rise().isCutAt(building.model().settings().cutHeightMm(), storey);
+        double cut = building.model().settings().cutHeightMm();
+        return wall.stays() && building.space(wall.storey()).isCutAt(wall.rise(), cut);
     }
 
     /** Whether it takes floor: it parts rooms, or it is low and stands on the floor. */
     private boolean takesFloor(Wall wall) {
-        return parts(wall) || wall.stays() && wall.rise().footMm() <= 0;
+        return parts(wall) || wall.stays() && building.space(wall.storey()).footMm(wall.rise()) <= 0;
     }
 
     private Round round(ElementId storey, Area face, List<List<Vec>> limits) {

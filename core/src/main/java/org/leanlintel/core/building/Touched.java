@@ -58,12 +58,14 @@ final class Touched {
                         .forEach(this::madeOf);
                 models.getLast().all(WallPiece.class).forEach(p -> altered(p.wall()));
             }
-            case Storey s -> models.getLast().relations().wallsOf(s.id()).forEach(w -> solids.add(w.id()));
+            case Storey s -> models.getLast().all(Wall.class).forEach(w -> solids.add(w.id()));
             default -> {}
         }
     }
 
     private void madeOf(BuildUp buildUp) {
+        for (Storey s : models.getLast().all(Storey.class))
+            if (s.floor() instanceof Storey.Built b && b.buildUp().equals(buildUp.id())) add(s);
         for (Wall wall : models.getLast().all(Wall.class))
             if (wall.buildUp().equals(buildUp.id())) strips.add(wall.id());
         for (WallPiece piece : models.getLast().all(WallPiece.class)) {

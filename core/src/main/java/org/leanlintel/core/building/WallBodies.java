@@ -6,9 +6,12 @@ import java.util.function.Predicate;
 import org.leanlintel.core.building.EndJoint.Cap;
 import org.leanlintel.core.building.Strip.StripPly;
 import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Plane;
+import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Rise;
 
 /** What a wall amounts to as bodies, and as areas in plan. */
 public final class WallBodies {
@@ -27,26 +30,91 @@ public final class WallBodies {
         WallBodies made = new WallBodies(solid);
         for (Band band : solid.bands()) made.add(band);
         for (Slab slab : solid.slabs()) made.add(slab);
+        made.addFacingBeforeFloor();
         return made.bodies;
     }
 
     private void add(Band band) {
         for (int i = 0; i < strip.plies().size(); i++) {
             if (strip.plies().get(i).thickness() == 0) continue;
-            for (PlyRun run : solid.runs(i, band)) add(i, solid.outline(i, run), band);
+            for (PlyRun run : solid.runs(i, band)) add(i, run, band);
         }
-        for (Cap cap : solid.caps()) add(cap.ply(), solid.outline(cap), band);
+        for (Cap cap : solid.caps()) {
+            double height = solid.rise().headWithin(cap.from(), cap.to()) + solid.levelMm();
+            if (height > band.lowMm() + Tolerance.SAME_MM)
+                add(cap.ply(), solid.outline(cap), band.lowMm(), Math.min(height, band.highMm()));
+        }
         for (Slab slab : solid.leftByNiches(band)) add(slab);
     }
 
     private void add(Slab slab) {
         bodies.add(new Body(
-                slab.element(), Content.NO_PLY, slab.material(), solid.outline(slab), slab.lowMm(), slab.highMm()));
+                slab.element(),
+                Content.NO_PLY,
+                slab.material(),
+                slab.does(),
+                solid.outline(slab),
+                Plane.level(slab.lowMm()),
+                Plane.level(slab.highMm())));
     }
 
-    private void add(int ply, List<Vec> outline, Band band) {
+    /** A run of a ply between two heights; where the wall is raked or stepped, a body for each straight piece of it. */
+    private void add(int ply, PlyRun run, Band band) {
+        if (solid.rise().isLevel()) {
+            add(ply, solid.outline(ply, run), band.lowMm(), band.highMm());
+            return;
+        }
+        double level = solid.levelMm();
+        List<RiseLine.Piece> pieces = solid.rise().pieces(band.lowMm() - level, band.highMm() - level);
+        for (RiseLine.Piece piece : pieces) {
+            Edge from =
+                    piece.from() < Tolerance.SAME_MM ? run.from() : run.from().orLater(Edge.square(piece.from()));
+            Edge to = piece.to() > strip.length() - Tolerance.SAME_MM
+                    ? run.to()
+                    : run.to().orEarlier(Edge.square(piece.to()));
+            if (!from.before(to)) continue;
+            List<Vec> outline = solid.outline(ply, new PlyRun(from, to, false, false));
+            StripPly p = strip.plies().get(ply);
+            bodies.add(new Body(
+                    strip.wall().id(),
+                    p.index(),
+                    p.material(),
+                    p.does(),
+                    outline,
+                    plane(piece, piece.footFrom(), piece.footTo()),
+                    plane(piece, piece.headFrom(), piece.headTo())));
+        }
+    }
+
+    private Plane plane(RiseLine.Piece piece, double from, double to) {
+        double level = solid.levelMm();
+        Vec along = strip.axis().chord().direction();
+        return Plane.rising(strip.at(piece.from(), 0), level + from, along, (to - from) / (piece.to() - piece.from()));
+    }
+
+    /** What lies outside the structure runs on down before the edge of the floor, to the wall below. */
+    private void addFacingBeforeFloor() {
+        double low = solid.space().facingFootMm(), high = solid.space().footMm();
+        if (!(strip.wall().rise().foot() instanceof Rise.OnFloor) || high - low < Tolerance.SAME_MM) return;
+        Band band = solid.whole();
+        for (int i = 0; i < strip.plies().size(); i++) {
+            StripPly p = strip.plies().get(i);
+            if (p.thickness() == 0 || p.index() >= strip.buildUp().structureFrom()) continue;
+            for (PlyRun run : solid.runs(i, band))
+                add(i, solid.outline(i, run), solid.levelMm() + low, solid.levelMm() + high);
+        }
+    }
+
+    private void add(int ply, List<Vec> outline, double lowMm, double highMm) {
         StripPly p = strip.plies().get(ply);
-        bodies.add(new Body(strip.wall().id(), p.index(), p.material(), outline, band.lowMm(), band.highMm()));
+        bodies.add(new Body(
+                strip.wall().id(),
+                p.index(),
+                p.material(),
+                p.does(),
+                outline,
+                Plane.level(lowMm),
+                Plane.level(highMm)));
     }
 
     /** What stands of a wall's plies within {@code reach} of an end, openings left out. */

@@ -26,7 +26,7 @@ import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Stop;
-import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallPiece;
 
@@ -34,7 +34,8 @@ import org.leanlintel.core.model.WallPiece;
 public final class WallSolid {
 
     private final Strip strip;
-    private final Storey storey;
+    private final StoreySpace space;
+    private final RiseLine rise;
     private final EndJoint start;
     private final EndJoint end;
     private final List<SideJoint> standing;
@@ -57,9 +58,10 @@ public final class WallSolid {
         }
     }
 
-    WallSolid(Strip strip, Storey storey, Junctions junctions, Model model) {
+    WallSolid(Strip strip, StoreySpace space, Junctions junctions, Model model) {
         this.strip = strip;
-        this.storey = storey;
+        this.space = space;
+        rise = new RiseLine(strip, space);
         start = junctions.joint(strip, End.START);
         end = junctions.joint(strip, End.END);
         standing = junctions.standingOn(strip);
@@ -80,9 +82,9 @@ public final class WallSolid {
     }
 
     private void interrupt(SideJoint joint) {
-        Rise rise = joint.standingWall().rise();
+        Rise of = joint.standingWall().rise();
         for (Cut cut : joint.cuts())
-            cutsByPly.get(cut.hostPly()).add(new Interruption(cut, rise.footMm(), rise.headMm(storey)));
+            cutsByPly.get(cut.hostPly()).add(new Interruption(cut, space.footMm(of), space.headMm(of)));
     }
 
     private Span stretch(WallPiece piece, LiningEnds linings) {
@@ -185,7 +187,7 @@ public final class WallSolid {
 
     /** Where walls that stand on this one touch its face on a side, at whatever height. */
     public List<Span> standingOn(Side side) {
-        return standingOn(side, rise -> true);
+        return standingOn(side, of -> true);
     }
 
     private List<Span> standingOn(Side side, Predicate<Rise> counts) {
@@ -218,7 +220,7 @@ public final class WallSolid {
     }
 
     public double levelMm() {
-        return storey.levelMm();
+        return space.levelMm();
     }
 
     public PlyEnd startOf(int ply) {
@@ -252,18 +254,24 @@ public final class WallSolid {
                 .orElse(0);
     }
 
-    /** Of its foot above its storey's level, millimetres. */
+    /** Its storey, between the floors below and above it. */
+    public StoreySpace space() {
+        return space;
+    }
+
+    /** From where to where it rises along its length. */
+    public RiseLine rise() {
+        return rise;
+    }
+
+    /** Of the lowest place of its foot above its storey's level, millimetres. */
     public double footMm() {
-        return strip.wall().rise().footMm();
+        return space.footMm(strip.wall().rise());
     }
 
-    /** Of its head above its storey's level, millimetres. */
+    /** Of the highest place of its head above its storey's level, millimetres. */
     public double headMm() {
-        return strip.wall().rise().headMm(storey);
-    }
-
-    public double heightMm() {
-        return headMm() - footMm();
+        return space.headMm(strip.wall().rise());
     }
 
     /** Whether every ply is longer than its ends are deep. */
@@ -322,12 +330,13 @@ public final class WallSolid {
     private Band band(double low, double high) {
         double middle = (low + high) / 2;
         return new Band(
-                storey.levelMm() + low,
-                storey.levelMm() + high,
+                space.levelMm() + low,
+                space.levelMm() + high,
                 openings.stream().filter(o -> o.openAt(middle)).toList(),
                 pieces.stream()
                         .filter(p -> p.isNiche() && p.sharesHeight(middle - 1, middle + 1))
-                        .toList());
+                        .toList(),
+                List.of());
     }
 
     /** The slice that a level plane {@code cutMm} above the datum meets, without openings where it misses the wall. */
@@ -335,12 +344,13 @@ public final class WallSolid {
         return bands().stream()
                 .filter(b -> cutMm >= b.lowMm() && cutMm < b.highMm())
                 .findFirst()
+                .map(b -> b.without(rise.missing(cutMm - space.levelMm())))
                 .orElse(whole());
     }
 
     /** All of it as one slice, without openings. */
     Band whole() {
-        return new Band(storey.levelMm() + footMm(), storey.levelMm() + headMm(), List.of(), List.of());
+        return new Band(space.levelMm() + footMm(), space.levelMm() + headMm(), List.of(), List.of(), List.of());
     }
 
     /** What stands of a ply in a band, from start to end. */
@@ -367,12 +377,13 @@ public final class WallSolid {
         for (PlacedOpening o : band.through()) gaps.add(new Gap(Edge.square(o.from()), Edge.square(o.to()), true));
         for (PlacedPiece n : band.niches())
             if (reaches(n, ply)) gaps.add(new Gap(Edge.square(n.from()), Edge.square(n.to()), false));
+        for (Span m : band.missing()) gaps.add(new Gap(Edge.square(m.from()), Edge.square(m.to()), true));
         gaps.sort(Comparator.comparingDouble(g -> g.from().middle()));
         return gaps;
     }
 
     private List<Cut> cutsAt(int ply, Band band) {
-        double middle = (band.lowMm() + band.highMm()) / 2 - storey.levelMm();
+        double middle = (band.lowMm() + band.highMm()) / 2 - space.levelMm();
         return cutsByPly.get(ply).stream()
                 .filter(c -> c.isAt(middle))
                 .map(Interruption::cut)
@@ -430,7 +441,7 @@ public final class WallSolid {
 
     /** What touches the wall's outermost face on a side, from outside, at a height. */
     public List<Span> outside(Side side, double heightMm) {
-        List<Span> spans = standingOn(side, rise -> rise.isCutAt(heightMm - storey.levelMm(), storey));
+        List<Span> spans = standingOn(side, of -> space.isCutAt(of, heightMm - space.levelMm()));
         double t = side == Side.LEFT ? strip.hi() : strip.lo();
         for (EndJoint joint : List.of(start, end))
             if (joint.sides().contains(side)) spans.addAll(joint.beyond().apply(t));

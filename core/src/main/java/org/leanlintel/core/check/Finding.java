@@ -30,6 +30,10 @@ public record Finding(
         /** A bedroom without a way out. */
         ESCAPE,
         /** Rooms that are not as they were named. */
-        ROOMS
+        ROOMS,
+        /** A stair that breaks a rule. */
+        STAIR,
+        /** What carries and stands on nothing, or out of line. */
+        SUPPORT
     }
 }

@@ -19,6 +19,8 @@ public final class Findings {
             findings.addAll(new SwingCheck(fittings).findings());
             findings.addAll(new EscapeCheck(building, storey).findings());
             findings.addAll(new RoomCheck(building, storey).findings());
+            findings.addAll(new StairCheck(building, storey).findings());
+            findings.addAll(new SupportCheck(building, storey).findings());
         }
         return List.copyOf(findings);
     }

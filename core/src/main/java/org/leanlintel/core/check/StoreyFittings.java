@@ -32,7 +32,7 @@ record StoreyFittings(Building building, ElementId storey, List<PlacedFitting> a
         for (Strip strip : building.near(bounds, storey)) {
             WallSolid solid = building.solid(strip.wall().id());
             if (solid == null || !strip.wall().stays()) continue;
-            if (strip.wall().rise().footMm() > 0) continue;
+            if (building.space(storey).footMm(strip.wall().rise()) > 0) continue;
             walls.add(new Obstacle(strip.wall().mark(), strip.wall().id(), solid.footprint()));
             for (Slab slab : solid.slabs())
                 if (slab.lowMm() <= solid.levelMm())

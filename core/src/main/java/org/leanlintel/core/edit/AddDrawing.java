@@ -10,7 +10,8 @@ import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Refusal;
 
 /** Adds a drawing to the register. @param scale the number under the line: 50 for 1:50 */
-public record AddDrawing(String name, Drawing.Kind kind, ElementId storey, ElementId lens, double scale)
+public record AddDrawing(
+        String name, Drawing.Kind kind, ElementId storey, ElementId lens, double scale, Drawing.Subject subject)
         implements Edit {
 
     @Override
@@ -24,7 +25,7 @@ public record AddDrawing(String name, Drawing.Kind kind, ElementId storey, Eleme
             if (d.name().equalsIgnoreCase(name.strip()))
                 return Refusal.because("There is a drawing \"%s\" already.".formatted(d.name()), d.id());
         }
-        Drawing made = new Drawing(new NewIds(building.model()).next(), name, kind, storey, lens, scale, "");
+        Drawing made = new Drawing(new NewIds(building.model()).next(), name, kind, storey, lens, scale, "", subject);
         return Change.to(building.model(), "add " + Naming.of(made), List.of(made), List.of());
     }
 }

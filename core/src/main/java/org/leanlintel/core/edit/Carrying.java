@@ -27,6 +27,8 @@ import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Fitting;
+import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.KeptGap;
@@ -39,6 +41,7 @@ import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Stop;
 import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Wall;
@@ -339,6 +342,9 @@ final class Carrying {
             case Fitting f -> fitting(f);
             case Room r -> room(r);
             case RoomLimit l -> roomLimit(l);
+            case Floor f -> put.put(idOf(f), inHeight().floor(f, idOf(f)));
+            case FloorVoid v -> put.put(idOf(v), inHeight().hole(v, idOf(v)));
+            case Stair s -> put.put(idOf(s), inHeight().stair(s, idOf(s)));
             case Opening o -> {
                 return walls.contains(o.wall()) ? null : alone(o);
             }
@@ -354,6 +360,10 @@ final class Carrying {
             }
         }
         return null;
+    }
+
+    private CarriedInHeight inHeight() {
+        return new CarriedInHeight(there, movement, copies, marks);
     }
 
     /** Words stay upright: it is the middle of their block that is carried. */

@@ -23,8 +23,12 @@ import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Relations.WallEndRef;
+import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 
@@ -50,6 +54,8 @@ public record Delete(List<ElementId> elements) implements Edit {
                 .map(id -> building.model().get(id, Element.class))
                 .toList();
         for (Element e : asked) {
+            if (e instanceof Storey && building.model().all(Storey.class).size() == 1)
+                return Refusal.because("A house has one storey at least.", e.id());
             if (e instanceof Settings) return Refusal.because("The project's settings cannot be deleted.", e.id());
         }
         return new Removal(building).of(asked);
@@ -80,6 +86,7 @@ public record Delete(List<ElementId> elements) implements Edit {
                     .forEach(this::remove);
             model.all(DimensionString.class).forEach(this::releaseHolds);
             model.all(Sheet.class).forEach(this::unplaceDrawings);
+            closeUp();
             return Change.to(model, "delete " + Naming.of(asked), put.values(), gone);
         }
 
@@ -90,9 +97,21 @@ public record Delete(List<ElementId> elements) implements Edit {
                     model.relations().openingsIn(w.id()).forEach(this::remove);
                     model.relations().piecesOn(w.id()).forEach(this::remove);
                 }
+                case Storey s ->
+                    model.elements().stream()
+                            .filter(e ->
+                                    !gone.contains(e.id()) && References.to(e).contains(s.id()))
+                            .forEach(this::remove);
+                case Stair s -> removeDrawingsOf(s.id());
+                case SectionLine l -> removeDrawingsOf(l.id());
                 case Drawing d -> model.relations().annotationsOf(d.id()).forEach(this::remove);
                 default -> {}
             }
+        }
+
+        private void removeDrawingsOf(ElementId one) {
+            for (Drawing d : model.all(Drawing.class))
+                if (d.subject() instanceof Drawing.One of && of.element().equals(one)) remove(d);
         }
 
         private void freeWhatStandsOn(Wall host) {
@@ -141,6 +160,15 @@ public record Delete(List<ElementId> elements) implements Edit {
                 case Hold.OnPiece p -> !gone.contains(p.piece());
                 case Hold.AtJamb j -> !gone.contains(j.opening());
             };
+        }
+
+        /** Storeys above one that goes come down by its height. */
+        private void closeUp() {
+            double down = 0;
+            for (Storey s : StoreySpace.stack(model)) {
+                if (gone.contains(s.id())) down += s.heightMm();
+                else if (down > 0) put.put(s.id(), s.at(s.levelMm() - down));
+            }
         }
 
         private void unplaceDrawings(Sheet sheet) {

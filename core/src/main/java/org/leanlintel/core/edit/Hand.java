@@ -14,6 +14,8 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
+import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Outcome;
@@ -22,6 +24,7 @@ import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Wall;
 
 /**
@@ -43,8 +46,16 @@ public record Hand(Vec about) implements Edit {
         Rigid mirror = Rigid.mirror(new Line(about, new Vec(0, 1)));
         List<Element> things = new ArrayList<>();
         for (Class<? extends Element> kind : List.of(
-                Wall.class, Post.class, Fitting.class, Room.class, RoomLimit.class, Note.class, DimensionString.class))
-            things.addAll(model.all(kind));
+                Wall.class,
+                Post.class,
+                Fitting.class,
+                Room.class,
+                RoomLimit.class,
+                Floor.class,
+                FloorVoid.class,
+                Stair.class,
+                Note.class,
+                DimensionString.class)) things.addAll(model.all(kind));
         if (things.isEmpty()) return Refusal.because("There is nothing to hand yet.");
         Carrying carrying = new Carrying(
                 building, building, UnaryOperator.identity(), mirror, false, new NewIds(model), new Marks(model));

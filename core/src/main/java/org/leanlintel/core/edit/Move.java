@@ -22,6 +22,8 @@ import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Fitting;
+import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
@@ -32,6 +34,8 @@ import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Relations.WallEndRef;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
+import org.leanlintel.core.model.SectionLine;
+import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
@@ -94,6 +98,17 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
             }
         }
 
+        private @Nullable Refusal moved(Floor f) {
+            if (!(f.outline() instanceof Floor.Drawn d))
+                return Refusal.because("The %s fills its shell: it moves with that.".formatted(Naming.of(f)), f.id());
+            put.put(f.id(), f.within(new Floor.Drawn(shifted(d.ring())), f.span()));
+            return null;
+        }
+
+        private List<Vec> shifted(List<Vec> ring) {
+            return ring.stream().map(p -> p.plus(by)).toList();
+        }
+
         private boolean inLine(Wall one, Wall two) {
             Strip a = building.strip(one.id()), b = building.strip(two.id());
             return a != null
@@ -117,6 +132,13 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
                 case Tracing t -> put.put(t.id(), t.laid(t.at().plus(by), t.angle()));
                 case Fitting f -> moveFitting(f);
                 case Room room -> moveLabel(room);
+                case Floor f -> {
+                    Refusal refusal = moved(f);
+                    if (refusal != null) return refusal;
+                }
+                case FloorVoid v -> put.put(v.id(), v.within(shifted(v.ring())));
+                case Stair s -> put.put(s.id(), s.at(s.at().plus(by), s.angle(), s.shape()));
+                case SectionLine l -> put.put(l.id(), l.through(l.from().plus(by), l.to().plus(by), l.looking()));
                 case RoomLimit l -> put.put(l.id(), l.between(l.from().plus(by), l.to().plus(by)));
                 case Note note -> put.put(note.id(), note.moved(by));
                 case DimensionString s -> put.put(s.id(), s.through(s.at().plus(by), s.holds()));

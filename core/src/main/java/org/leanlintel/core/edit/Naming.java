@@ -8,6 +8,8 @@ import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.Fitting;
+import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.HeatRule;
 import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.Layer;
@@ -20,8 +22,11 @@ import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.Rules;
+import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.model.Site;
+import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Tracing;
@@ -49,6 +54,11 @@ public final class Naming {
             case Post p -> "post " + p.mark();
             case Room r -> "room " + (r.number().isEmpty() ? r.name() : r.number() + " " + r.name());
             case RoomLimit l -> "room limit";
+            case Floor f -> "floor " + f.mark();
+            case FloorVoid v -> "void " + v.mark();
+            case Stair s -> "stair " + s.mark();
+            case SectionLine l -> "section line " + l.mark();
+            case Site s -> "datum and ground";
             case Symbol s -> "symbol " + s.name();
             case Fitting f -> "fitting " + f.mark();
             case Rules r -> "rules " + r.name();
@@ -77,7 +87,10 @@ public final class Naming {
                         model.all(Opening.class).stream().map(Opening::mark),
                         model.all(WallPiece.class).stream().map(WallPiece::mark),
                         model.all(Post.class).stream().map(Post::mark),
-                        model.all(Fitting.class).stream().map(Fitting::mark))
+                        model.all(Fitting.class).stream().map(Fitting::mark),
+                        model.all(Floor.class).stream().map(Floor::mark),
+                        model.all(FloorVoid.class).stream().map(FloorVoid::mark),
+                        model.all(Stair.class).stream().map(Stair::mark))
                 .flatMap(all -> all);
         return highest(marks, letter);
     }

@@ -14,6 +14,8 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
+import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.Framing;
 import org.leanlintel.core.model.HeatRule;
 import org.leanlintel.core.model.Hold;
@@ -31,8 +33,11 @@ import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.Rules;
+import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.model.Site;
+import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Tracing;
@@ -142,6 +147,22 @@ public final class References {
             }
             case Symbol s -> {}
             case Rules r -> {}
+            case Site s -> {}
+            case Floor f -> {
+                add(found, f.storey(), Storey.class);
+                add(found, f.layer(), Layer.class);
+                add(found, f.buildUp(), BuildUp.class);
+            }
+            case FloorVoid v -> {
+                add(found, v.storey(), Storey.class);
+                add(found, v.layer(), Layer.class);
+            }
+            case Stair s -> {
+                add(found, s.storey(), Storey.class);
+                add(found, s.layer(), Layer.class);
+                add(found, s.make().material(), Material.class);
+            }
+            case SectionLine l -> add(found, l.layer(), Layer.class);
             case Tracing t -> add(found, t.storey(), Storey.class);
             case KeptGap k -> {
                 add(found, k.gap().wall(), Wall.class);
@@ -160,12 +181,15 @@ public final class References {
             case Drawing d -> {
                 add(found, d.storey(), Storey.class);
                 add(found, d.lens(), Lens.class);
+                if (d.subject() instanceof Drawing.One one) add(found, one.element(), Element.class);
             }
             case Sheet s -> s.drawings().forEach(p -> add(found, p.drawing(), Drawing.class));
             case Lens l -> l.hiddenLayers().forEach(layer -> add(found, layer, Layer.class));
             case Settings s -> {}
             case HeatRule h -> {}
-            case Storey s -> {}
+            case Storey s -> {
+                if (s.floor() instanceof Storey.Built b) add(found, b.buildUp(), BuildUp.class);
+            }
             case Layer l -> {}
             case Material m -> {}
         }

@@ -13,7 +13,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Refusal;
-import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.StoreySpace;
 
 /**
  * Numbers the marks of doors and windows anew, storey by storey from the lowest, across the drawing in rows from the top.
@@ -39,9 +39,7 @@ public record RenumberMarks(List<ElementId> keep) implements Edit {
     @Override
     public Outcome on(Building building) {
         List<At> all = new ArrayList<>();
-        building.model().all(Storey.class).stream()
-                .sorted(Comparator.comparingDouble(Storey::levelMm))
-                .forEach(storey -> all.addAll(rows(building, storey.id())));
+        StoreySpace.stack(building.model()).stream().forEach(storey -> all.addAll(rows(building, storey.id())));
         if (all.isEmpty()) return Refusal.because("There are no doors or windows to number.");
         List<String> kept = all.stream()
                 .filter(a -> keep.contains(a.opening().id()))

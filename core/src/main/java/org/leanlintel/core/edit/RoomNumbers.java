@@ -1,11 +1,11 @@
 package org.leanlintel.core.edit;
 
-import java.util.Comparator;
 import java.util.List;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.StoreySpace;
 
 /** Numbers of rooms: the storey counted from the lowest above ground, then a serial of two digits; 0.01, 1.12. */
 final class RoomNumbers {
@@ -29,9 +29,7 @@ final class RoomNumbers {
 
     /** 0 for the storey nearest to the datum, 1 for the next above it, -1 for the one below. */
     private static int index(Model model, ElementId storey) {
-        List<Storey> all = model.all(Storey.class).stream()
-                .sorted(Comparator.comparingDouble(Storey::levelMm))
-                .toList();
+        List<Storey> all = StoreySpace.stack(model);
         int ground = 0, at = 0;
         for (int i = 0; i < all.size(); i++) {
             if (Math.abs(all.get(i).levelMm()) < Math.abs(all.get(ground).levelMm())) ground = i;

@@ -49,6 +49,7 @@ final class Soundness {
             for (End end : End.values()) if (wall.at(end) instanceof WallEnd.AtCorner c) corners.add(c.corner());
         }
         if (posts(before, after, change) instanceof Refusal refusal) return refusal;
+        if (HeightSoundness.check(after, change) instanceof Refusal refusal) return refusal;
         for (ElementId corner : corners) if (ManyArms.check(after, corner) instanceof Refusal refusal) return refusal;
         return null;
     }
@@ -76,7 +77,9 @@ final class Soundness {
         WallSolid solid = after.solid(wall.id());
         if (strip == null || solid == null)
             return Refusal.because("%s would have no length left.".formatted(wall.mark()), wall.id());
-        if (!(solid.heightMm() >= Tolerance.SHORTEST_WALL_MM))
+        if (!wall.rise().isLevel() && !wall.isStraight())
+            return Refusal.because("%s is curved: it cannot be raked or stepped.".formatted(wall.mark()), wall.id());
+        if (!(solid.headMm() - solid.footMm() >= Tolerance.SHORTEST_WALL_MM))
             return Refusal.because("%s would have no height left.".formatted(wall.mark()), wall.id());
         Refusal refusal = strip == was ? null : strip(strip, was);
         if (refusal == null) refusal = ends(solid);
@@ -234,11 +237,11 @@ final class Soundness {
             return Refusal.because(
                     "The %s would run %s past the end of %s.".formatted(what, lengths.print(past), mark), opening.id());
         }
-        if (opening.headMm() > solid.headMm() + Tolerance.SAME_MM) {
+        if (opening.headMm() > solid.rise().headWithin(placed.from(), placed.to()) + Tolerance.SAME_MM) {
             return Refusal.because(
                     "The head of the %s would be above the top of %s.".formatted(what, mark), opening.id());
         }
-        if (opening.sillMm() < solid.footMm() - Tolerance.SAME_MM) {
+        if (opening.sillMm() < solid.rise().footWithin(placed.from(), placed.to()) - Tolerance.SAME_MM) {
             return Refusal.because("The %s would reach below the foot of %s.".formatted(what, mark), opening.id());
         }
         for (PlacedOpening o : others) {

@@ -92,8 +92,13 @@ public record Split(ElementId wall, Vec at) implements Edit {
             double quarter = Math.atan(whole.bulge()), part = s / strip.length();
             String mark = Naming.nextMark(model, "W", 1);
             put.add(corner);
-            put.add(whole.withEnd(End.END, shared).bent(Math.tan(quarter * part)));
-            put.add(whole.named(secondId, mark).withEnd(End.START, shared).bent(Math.tan(quarter * (1 - part))));
+            put.add(whole.withEnd(End.END, shared)
+                    .bent(Math.tan(quarter * part))
+                    .rising(whole.rise().between(0, part)));
+            put.add(whole.named(secondId, mark)
+                    .withEnd(End.START, shared)
+                    .bent(Math.tan(quarter * (1 - part)))
+                    .rising(whole.rise().between(part, 1)));
             if (whole.end() instanceof WallEnd.AtCorner c) {
                 Corner far = model.get(c.corner(), Corner.class);
                 if (far.meeting() instanceof Meeting.Through t && t.wall().equals(whole.id()))

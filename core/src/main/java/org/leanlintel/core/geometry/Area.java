@@ -204,6 +204,49 @@ public final class Area {
         return rings;
     }
 
+    /** Rings without holes that cover it between them: pieces are cut through their holes. Counter-clockwise, closed. */
+    public List<List<Vec>> ringsWithoutHoles() {
+        List<List<Vec>> rings = new ArrayList<>();
+        for (Area part : parts()) {
+            if (part.shape instanceof Polygon p && p.getNumInteriorRing() > 0) {
+                double x = points(p.getInteriorRingN(0)).stream()
+                        .mapToDouble(Vec::x)
+                        .average()
+                        .orElseThrow();
+                Bounds b = part.bounds();
+                rings.addAll(part.and(rectangle(b.minX(), b.minY(), x - b.minX(), b.height()))
+                        .ringsWithoutHoles());
+                rings.addAll(part.and(rectangle(x, b.minY(), b.maxX() - x, b.height()))
+                        .ringsWithoutHoles());
+            } else if (part.shape instanceof Polygon p) {
+                p.normalize();
+                rings.add(points(p.getExteriorRing()).reversed());
+            }
+        }
+        return rings;
+    }
+
+    /** The parts of lines that lie outside it. */
+    public List<List<Vec>> outside(Collection<List<Vec>> lines) {
+        return shape.isEmpty() ? List.copyOf(lines) : parts(lines, OverlayNG.DIFFERENCE);
+    }
+
+    /** The parts of lines that lie within it. */
+    public List<List<Vec>> inside(Collection<List<Vec>> lines) {
+        return shape.isEmpty() ? List.of() : parts(lines, OverlayNG.INTERSECTION);
+    }
+
+    private List<List<Vec>> parts(Collection<List<Vec>> lines, int operation) {
+        if (lines.isEmpty()) return List.of();
+        Geometry all =
+                UnaryUnionNG.union(lines.stream().<Geometry>map(Area::line).toList(), JTS, GRID);
+        Geometry left = OverlayNGRobust.overlay(all, shape, operation);
+        List<List<Vec>> found = new ArrayList<>();
+        for (int i = 0; i < left.getNumGeometries(); i++)
+            if (left.getGeometryN(i) instanceof LineString l && !l.isEmpty()) found.add(points(l));
+        return found;
+    }
+
     private static List<Vec> points(Geometry ring) {
         List<Vec> points = new ArrayList<>();
         for (Coordinate c : ring.getCoordinates()) points.add(new Vec(c.x, c.y));

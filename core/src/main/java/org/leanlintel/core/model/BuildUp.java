@@ -52,6 +52,31 @@ public record BuildUp(
         return depthOfFace(plies.size());
     }
 
+    /** Of a floor: its plies from the top down. */
+    public List<Ply> downwards() {
+        return use == Use.GROUND_FLOOR ? plies.reversed() : plies;
+    }
+
+    /** Of a floor: from its finished top to its uppermost ply that carries, millimetres. */
+    public double depthToStructure() {
+        double depth = 0;
+        for (Ply p : downwards()) {
+            if (p.does() == Does.CARRIES) return depth;
+            depth += p.thicknessMm();
+        }
+        return depth;
+    }
+
+    /** Of a floor: from its finished top to the underside of its lowest ply that carries, millimetres. */
+    public double depthBelowStructure() {
+        double depth = 0, under = 0;
+        for (Ply p : downwards()) {
+            depth += p.thicknessMm();
+            if (p.does() == Does.CARRIES) under = depth;
+        }
+        return under;
+    }
+
     /** From the outermost to the innermost ply that carries. */
     public double structureMm() {
         return depthOfFace(structureTo()) - depthOfFace(structureFrom());

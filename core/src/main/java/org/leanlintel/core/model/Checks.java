@@ -1,5 +1,6 @@
 package org.leanlintel.core.model;
 
+import java.util.List;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 
@@ -30,6 +31,19 @@ final class Checks {
             throw new IllegalArgumentException("That is more than 1 km from the drawing's origin.");
         }
         return at;
+    }
+
+    /** @return the ring without a repeated last point */
+    static List<Vec> ring(String what, List<Vec> ring) {
+        List<Vec> open =
+                ring.size() > 1 && ring.getFirst().equals(ring.getLast()) ? ring.subList(0, ring.size() - 1) : ring;
+        if (open.size() < 3 || open.size() > 400)
+            throw new IllegalArgumentException(what + " has from 3 to 400 corners.");
+        open.forEach(Checks::near);
+        double twice = 0;
+        for (int i = 0; i < open.size(); i++) twice += open.get(i).cross(open.get((i + 1) % open.size()));
+        if (!(Math.abs(twice) > 2 * 10_000)) throw new IllegalArgumentException(what + " has no area to speak of.");
+        return List.copyOf(open);
     }
 
     static double number(String what, double value, double least, double most, String unit) {

@@ -25,6 +25,10 @@ public enum PenRole {
     FITTING,
     /** The frame and the leader of a room label, a room limit. */
     ROOM,
+    /** Treads, strings, handrails and arrows of stairs; voids. */
+    STAIR,
+    /** Level marks, and the lines sections are cut along. */
+    LEVEL,
     DIMENSION,
     TICK,
     /** The frame and title block of a sheet. */

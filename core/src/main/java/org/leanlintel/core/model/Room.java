@@ -26,6 +26,7 @@ public record Room(
         seed = Checks.near(seed);
         number = Checks.text("A room's number", number.strip(), 12);
         name = Checks.name("A room's name", name);
+        if (ceiling instanceof Rise.Along) throw new IllegalArgumentException("A room's ceiling lies at one height.");
     }
 
     public Room seeded(Vec other) {
@@ -45,11 +46,8 @@ public record Room(
     }
 
     /** Above the storey's level, millimetres. */
-    public double ceilingMm(Storey on) {
-        return switch (ceiling) {
-            case Rise.UnderStoreyAbove u -> on.heightMm();
-            case Rise.Fixed f -> f.mm();
-        };
+    public double ceilingMm(StoreySpace on) {
+        return ceiling instanceof Rise.Fixed f ? f.mm() : on.ceilingMm();
     }
 
     /** What happens in it; rules ask by this. */

@@ -6,8 +6,10 @@ import java.util.List;
  * The rules a project is checked against, chosen as a set.
  *
  * @param name of the set, as "IRC, United States"
+ * @param stairs what stairs have to keep to, a set of its own
  */
-public record Rules(ElementId id, String name, List<Clearance> clearances, Escape escape) implements Element {
+public record Rules(ElementId id, String name, List<Clearance> clearances, Escape escape, StairRules stairs)
+        implements Element {
 
     /** There is one, and this is its name. */
     public static final ElementId ID = new ElementId("rules");
@@ -15,6 +17,10 @@ public record Rules(ElementId id, String name, List<Clearance> clearances, Escap
     public Rules {
         name = Checks.name("The name of a rule set", name);
         clearances = List.copyOf(clearances);
+    }
+
+    public Rules withStairs(StairRules other) {
+        return new Rules(id, name, clearances, escape, other);
     }
 
     /**

@@ -7,18 +7,18 @@ import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Lens;
-import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.Wall;
 
 /** What decides how a plan looks besides what stands in it. @param cutMm above the project's datum */
-record Look(Drawing drawing, Lens lens, Storey on, double cutMm, UnitSystem units) {
+record Look(Drawing drawing, Lens lens, StoreySpace on, double cutMm, UnitSystem units) {
 
     static Look of(Building building, ElementId id) {
         Drawing drawing = building.model().get(id, Drawing.class);
         Lens lens = building.model().get(drawing.lens(), Lens.class);
-        Storey storey = building.model().get(drawing.storey(), Storey.class);
-        double cut = storey.levelMm() + building.model().settings().cutHeightMm();
-        return new Look(drawing, lens, storey, cut, building.model().settings().units());
+        StoreySpace on = building.space(drawing.storey());
+        double cut = on.levelMm() + building.model().settings().cutHeightMm();
+        return new Look(drawing, lens, on, cut, building.model().settings().units());
     }
 
     ElementId storey() {
@@ -27,7 +27,7 @@ record Look(Drawing drawing, Lens lens, Storey on, double cutMm, UnitSystem unit
 
     /** Whether a wall of this storey is drawn as cut: its height meets the cut, and it is to stay. */
     boolean cuts(Wall wall) {
-        return wall.stays() && wall.rise().isCutAt(cutMm - on.levelMm(), on);
+        return wall.stays() && on.isCutAt(wall.rise(), cutMm - on.levelMm());
     }
 
     /** The groups whose layers the lens shows. */

@@ -17,7 +17,7 @@ import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Tracing;
 import org.pcollections.TreePMap;
 
-/** What stands by itself on a plan, or lies behind it: posts, fittings, room limits, pictures to trace from. */
+/** What stands by itself on a plan, or lies behind it: posts, fittings, floors, stairs, room limits, pictures to trace from. */
 final class Things {
 
     /** A fitting as drawn, and the wall it was placed on. */
@@ -46,6 +46,9 @@ final class Things {
             if (l.storey().equals(look.storey())) others = others.plus(l.id(), limit(l, look));
         for (Tracing t : building.model().all(Tracing.class))
             if (t.storey().equals(look.storey())) others = others.plus(t.id(), traced(t));
+        InHeight heights = InHeight.of(building, look, lettering);
+        for (Group g : heights.groups()) others = others.plus(g.element(), g);
+        boxes.addAll(heights.boxes());
         if (known != null && fittings == known.fittings && others.equals(known.others)) return known;
         for (Seen seen : fittings.values()) boxes.add(seen.box());
         return new Things(fittings, others, boxes);

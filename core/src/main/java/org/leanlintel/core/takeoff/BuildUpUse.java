@@ -22,7 +22,7 @@ public record BuildUpUse(BuildUp buildUp, int walls, double lengthMm, double are
 
     private BuildUpUse with(WallSolid solid) {
         double length = solid.strip().length();
-        double area = length * solid.heightMm();
+        double area = length * solid.rise().meanMm();
         for (PlacedOpening o : solid.openings())
             area -= o.opening().widthMm() * o.opening().heightMm();
         return new BuildUpUse(buildUp, walls + 1, lengthMm + length, areaMm2 + area);

@@ -16,6 +16,7 @@ import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.takeoff.Table.Cell;
 import org.leanlintel.core.takeoff.Table.Column;
 import org.leanlintel.core.takeoff.Table.Row;
@@ -58,11 +59,8 @@ final class RoomTable {
     }
 
     private void fill() {
-        List<Storey> storeys = building.model().all(Storey.class).stream()
-                .sorted(Comparator.comparingDouble(Storey::levelMm))
-                .toList();
         double net = 0, structure = 0, outline = 0, volume = 0;
-        for (Storey storey : storeys) {
+        for (Storey storey : StoreySpace.stack(building.model())) {
             Map<RoomSpace, List<Room>> named = building.rooms().named(storey.id());
             if (named.isEmpty()) continue;
             double storeyNet = 0, storeyStructure = 0, storeyVolume = 0;
@@ -72,7 +70,7 @@ final class RoomTable {
                 rows.add(row(room, space, storey));
                 storeyNet += space.net().mm2();
                 storeyStructure += space.toStructure().mm2();
-                storeyVolume += space.net().mm2() * room.ceilingMm(storey);
+                storeyVolume += space.net().mm2() * room.ceilingMm(building.space(storey.id()));
             }
             double inside = building.rooms().outlineMm2(storey.id());
             sums.add(sum(storey, storey.name(), storeyNet, storeyStructure, storeyVolume, inside));
@@ -87,7 +85,7 @@ final class RoomTable {
 
     private Row row(Room room, RoomSpace space, Storey storey) {
         RoomSpace.Size size = space.size(Gap.Faces.FINISH);
-        double ceiling = room.ceilingMm(storey);
+        double ceiling = room.ceilingMm(building.space(storey.id()));
         return new Row(
                 room.id(),
                 List.of(

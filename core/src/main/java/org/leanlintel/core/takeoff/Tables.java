@@ -16,7 +16,7 @@ public final class Tables {
                     case WINDOWS -> OpeningTable.windows(building);
                     case ROOMS -> RoomTable.of(building);
                     case FITTINGS -> FittingTable.of(building);
-                    case PLAN, BUILD_UPS ->
+                    case PLAN, SECTION, STAIR, BUILD_UPS ->
                         throw new IllegalArgumentException(
                                 "\"%s\" is not a table that can be saved as CSV.".formatted(schedule.name()));
                 };

@@ -32,7 +32,8 @@ class RiseAndStateTest {
     private final Wall partition = sketch.across(shell, 3600);
 
     private void rise(Wall wall, double foot, Rise.Head head) {
-        sketch.run(new Revise(sketch.wall(wall).rising(new Rise(foot, head))));
+        sketch.run(new Revise(
+                sketch.wall(wall).rising(new Rise(foot == 0 ? new Rise.OnFloor() : new Rise.Fixed(foot), head))));
     }
 
     private void state(Wall wall, Wall.State state) {
@@ -61,10 +62,10 @@ class RiseAndStateTest {
     @Test
     void aHeadUnderTheStoreyAboveFollowsIt() {
         assertThat(sketch.building().solid(partition.id()).headMm()).isEqualTo(2500);
-        sketch.run(new Revise(new Storey(Sketch.STOREY, "Ground", 0, 2700)));
+        sketch.run(new Revise(Storey.bare(Sketch.STOREY, "Ground", 0, 2700)));
         assertThat(sketch.building().solid(partition.id()).headMm()).isEqualTo(2700);
         rise(partition, 0, new Rise.Fixed(2100));
-        sketch.run(new Revise(new Storey(Sketch.STOREY, "Ground", 0, 2500)));
+        sketch.run(new Revise(Storey.bare(Sketch.STOREY, "Ground", 0, 2500)));
         assertThat(sketch.building().solid(partition.id()).headMm()).isEqualTo(2100);
     }
 
@@ -111,17 +112,18 @@ class RiseAndStateTest {
 
     @Test
     void whatCannotRiseSoIsRefused() {
-        assertThat(sketch.refusal(
-                        new Revise(sketch.wall(shell.get(1)).rising(new Rise(3000, new Rise.UnderStoreyAbove())))))
+        assertThat(sketch.refusal(new Revise(
+                        sketch.wall(shell.get(1)).rising(new Rise(new Rise.Fixed(3000), new Rise.UnderStoreyAbove())))))
                 .isEqualTo("W2 would have no height left.");
         sketch.door(shell.get(1), 1000, 910);
-        assertThat(sketch.refusal(new Revise(sketch.wall(shell.get(1)).rising(new Rise(0, new Rise.Fixed(2000))))))
+        assertThat(sketch.refusal(new Revise(
+                        sketch.wall(shell.get(1)).rising(new Rise(new Rise.OnFloor(), new Rise.Fixed(2000))))))
                 .isEqualTo("The head of the door D1 would be above the top of W2.");
-        assertThat(sketch.refusal(
-                        new Revise(sketch.wall(shell.get(1)).rising(new Rise(100, new Rise.UnderStoreyAbove())))))
+        assertThat(sketch.refusal(new Revise(
+                        sketch.wall(shell.get(1)).rising(new Rise(new Rise.Fixed(100), new Rise.UnderStoreyAbove())))))
                 .isEqualTo("The door D1 would reach below the foot of W2.");
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new Rise(1000, new Rise.Fixed(900)))
+                .isThrownBy(() -> new Rise(new Rise.Fixed(1000), new Rise.Fixed(900)))
                 .withMessage("A wall's head must stand at least 20 mm above its foot, not at 900 mm.");
     }
 }

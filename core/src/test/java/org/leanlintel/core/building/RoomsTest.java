@@ -129,7 +129,7 @@ class RoomsTest {
     @Test
     void aLowWallPartsNothing() {
         Wall now = sketch.wall(partition);
-        sketch.run(new Revise(now.rising(new Rise(0, new Rise.Fixed(1000)))));
+        sketch.run(new Revise(now.rising(new Rise(new Rise.OnFloor(), new Rise.Fixed(1000)))));
         assertThat(at(IN_WEST)).isSameAs(at(IN_EAST)).isNotNull();
         assertThat(at(IN_WEST).net().mm2() + 0).isBetween(HALF, 2 * HALF + 1);
     }

@@ -26,6 +26,7 @@ import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.StairRules;
 import org.leanlintel.core.model.Stop;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Wall;
@@ -51,7 +52,8 @@ class FindingsTest {
                         List.of(
                                 new Rules.Clearance(Symbol.Kind.WC, Rules.Where.CENTRE, 381, FRONT_AND_SIDE, true),
                                 new Rules.Clearance(Symbol.Kind.WC, Rules.Where.FRONT, 533.4, FRONT_AND_SIDE, true)),
-                        new Rules.Escape(0.33e6, 450, 450, 1100, "AD B vol 1", true)));
+                        new Rules.Escape(0.33e6, 450, 450, 1100, "AD B vol 1", true),
+                        new StairRules("none", List.of())));
     }
 
     private static Symbol symbol(ElementId id, String name, Symbol.Kind kind, double w, double d, double h) {

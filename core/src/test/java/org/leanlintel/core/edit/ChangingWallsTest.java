@@ -130,7 +130,7 @@ class ChangingWallsTest {
         assertThat(sketch.refusal(new JoinInLine(List.of(north.id(), west.id()))))
                 .isEqualTo("W1 and W2 are not in line.");
         sketch.run(new Split(north.id(), new Vec(4000, 4800)));
-        sketch.run(new Revise(sketch.wall(north).rising(new Rise(0, new Rise.Fixed(1800)))));
+        sketch.run(new Revise(sketch.wall(north).rising(new Rise(new Rise.OnFloor(), new Rise.Fixed(1800)))));
         assertThat(sketch.refusal(new JoinInLine(List.of(north.id(), named("W5").id()))))
                 .startsWith("W2 and W5 are not alike:");
     }
@@ -219,7 +219,7 @@ class ChangingWallsTest {
 
     @Test
     void severalWallsAreRevisedInOneEdit() {
-        Rise low = new Rise(0, new Rise.Fixed(1100));
+        Rise low = new Rise(new Rise.OnFloor(), new Rise.Fixed(1100));
         Change change = sketch.run(new ReviseAll(List.of(north.rising(low), south.rising(low))));
         assertThat(change.name()).isEqualTo("change 2 things");
         assertThat(sketch.wall(south).rise()).isEqualTo(low);

@@ -118,7 +118,8 @@ class RandomEditsTest {
         walls.add(
                 switch (random.nextInt(3)) {
                     case 0 ->
-                        wall.rising(new Rise(random.nextInt(3) * 100, new Rise.Fixed(1000 + random.nextInt(3000))));
+                        wall.rising(new Rise(
+                                new Rise.Fixed(random.nextInt(3) * 100), new Rise.Fixed(1000 + random.nextInt(3000))));
                     case 1 -> wall.in(Wall.State.values()[random.nextInt(3)]);
                     default ->
                         wall.madeOf(

@@ -232,8 +232,8 @@ class RearrangingTest {
         sketch.door(sketch.across(shell, 3600), 1000, 910);
         ElementId upper = Sketch.id("upper"), plan = Sketch.id("upper-plan");
         sketch.put(
-                new Storey(upper, "First", 2800, 2500),
-                new Drawing(plan, "First plan", Drawing.Kind.PLAN, upper, Sketch.LENS, 50, ""));
+                Storey.bare(upper, "First", 2500, 2500),
+                new Drawing(plan, "First plan", Drawing.Kind.PLAN, upper, Sketch.LENS, 50, "", new Drawing.Whole()));
         List<ElementId> walls = ids(sketch.model().all(Wall.class));
         List<Element> copied = List.copyOf(Copied.of(sketch.model(), walls));
         sketch.run(new Paste(copied, walls, plan, Vec.ORIGIN));

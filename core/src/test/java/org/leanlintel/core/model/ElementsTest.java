@@ -111,8 +111,8 @@ class ElementsTest {
                 .isThrownBy(() -> new Opening.Window(0, 0, Opening.Opens.FIXED))
                 .withMessageContaining("lights");
         assertThatIllegalArgumentException()
-                .isThrownBy(
-                        () -> new Drawing(Sketch.PLAN, "P", Drawing.Kind.PLAN, Sketch.STOREY, Sketch.LENS, 0.5, ""));
+                .isThrownBy(() -> new Drawing(
+                        Sketch.PLAN, "P", Drawing.Kind.PLAN, Sketch.STOREY, Sketch.LENS, 0.5, "", new Drawing.Whole()));
     }
 
     @Test

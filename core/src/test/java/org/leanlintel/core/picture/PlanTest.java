@@ -185,7 +185,8 @@ class PlanTest {
                 .as("12.5 mm at 1:50 is 0.25 mm")
                 .isEmpty();
         assertThat(lines(wall.id(), PenRole.CUT_STRUCTURE).size()).isLessThan(all);
-        sketch.run(new Revise(new Drawing(Sketch.PLAN, "Plan", Drawing.Kind.PLAN, Sketch.STOREY, Sketch.LENS, 10, "")));
+        sketch.run(new Revise(new Drawing(
+                Sketch.PLAN, "Plan", Drawing.Kind.PLAN, Sketch.STOREY, Sketch.LENS, 10, "", new Drawing.Whole())));
         assertThat(lines(wall.id(), PenRole.CUT_LINING)).as("1.25 mm at 1:10").isNotEmpty();
     }
 

@@ -7,8 +7,10 @@ import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.PlaceFitting;
 import org.leanlintel.core.heat.HeatLoss;
 import org.leanlintel.core.measure.LengthReading;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.Fitting;
+import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Framing;
 import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.Heat;
@@ -19,7 +21,9 @@ import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.SetOut;
+import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Stop;
+import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
@@ -57,7 +61,15 @@ public final class Kinds {
             WallPiece.Stretch.class,
             WallPiece.Make.class,
             WallPiece.Mass.class,
+            Rise.Foot.class,
             Rise.Head.class,
+            Storey.Underfoot.class,
+            Floor.Outline.class,
+            Floor.Fall.class,
+            Stair.Shape.class,
+            Stair.Risers.class,
+            Stair.Going.class,
+            Drawing.Subject.class,
             Gap.class,
             Heat.class,
             Framing.class,

@@ -10,6 +10,7 @@ import java.util.Map;
 import org.leanlintel.core.model.HeatRule;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OpeningMake;
+import org.leanlintel.core.model.Site;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -23,7 +24,8 @@ final class Upgrade {
     private static final List<String> STANDARD = List.of(
             "/standard/materials.json", "/standard/build-ups.json", "/standard/heat.json", "/standard/lenses.json");
 
-    private static final List<String> LAYERS_OF_VERSION_4 = List.of("layer-rooms", "layer-fittings");
+    private static final List<String> LATER_LAYERS =
+            List.of("layer-rooms", "layer-fittings", "layer-floors", "layer-sections");
 
     private final Map<String, JsonNode> standard = new LinkedHashMap<>();
 
@@ -45,15 +47,17 @@ final class Upgrade {
         if (version < 2 && element instanceof ObjectNode node) toVersion2(node);
         if (version < 3 && element instanceof ObjectNode node) toVersion3(node);
         if (version < 4 && element instanceof ObjectNode node) toVersion4(node);
+        if (version < 5 && element instanceof ObjectNode node) toVersion5(node);
     }
 
     /** What every project of the present form has, as the office standard has it. */
     List<JsonNode> added(boolean inches) {
         List<JsonNode> added = new ArrayList<>();
         added.add(standard.get(HeatRule.ID.value()));
+        added.add(Json.mapper().valueToTree(Site.UNSAID));
         added.add(read("/standard/rules.json").path(inches ? "FEET_INCHES" : "METRIC"));
         for (JsonNode layer : read("/standard/layers.json"))
-            if (LAYERS_OF_VERSION_4.contains(layer.path("id").asString())) added.add(layer);
+            if (LATER_LAYERS.contains(layer.path("id").asString())) added.add(layer);
         for (JsonNode symbol : read(inches ? "/standard/fittings-inches.json" : "/standard/fittings-metric.json"))
             added.add(symbol);
         return added;
@@ -127,6 +131,40 @@ final class Upgrade {
                         pens.putObject(role).put("widthMm", 0.18).put("dash", "CONTINUOUS");
                 node.putArray("roomLabels").add("NUMBER").add("AREA");
                 node.put("openings", "STRUCTURAL");
+            }
+            default -> {}
+        }
+    }
+
+    /**
+     * Storeys say what their floors are made of, walls how they stand on them; a drawing says what it is of, rules have some
+     * for stairs, and lenses pens for stairs and levels.
+     */
+    private static void toVersion5(ObjectNode node) {
+        switch (node.path(Kinds.FIELD).asString("")) {
+            case "storey" -> {
+                node.set("floor", kind("notSaid"));
+                node.set("ceiling", kind("underStoreyAbove"));
+            }
+            case "wall" -> {
+                if (!(node.path("rise") instanceof ObjectNode rise)) return;
+                double foot = rise.path("footMm").asDouble(0);
+                rise.remove("footMm");
+                rise.set("foot", foot == 0 ? kind("onFloor") : ((ObjectNode) kind("fixed")).put("mm", foot));
+            }
+            case "drawing" -> node.set("subject", kind("whole"));
+            case "rules" -> {
+                boolean us = node.path("name").asString("").startsWith("United States");
+                node.set(
+                        "stairs",
+                        read("/standard/rules.json")
+                                .path(us ? "FEET_INCHES" : "METRIC")
+                                .path("stairs"));
+            }
+            case "lens" -> {
+                if (!(node.path("pens") instanceof ObjectNode pens)) return;
+                pens.putObject("STAIR").put("widthMm", 0.18).put("dash", "CONTINUOUS");
+                pens.putObject("LEVEL").put("widthMm", 0.25).put("dash", "CONTINUOUS");
             }
             default -> {}
         }

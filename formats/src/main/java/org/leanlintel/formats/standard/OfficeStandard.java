@@ -14,8 +14,12 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OpeningMake;
+import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.Settings;
+import org.leanlintel.core.model.Site;
+import org.leanlintel.core.model.StairMake;
+import org.leanlintel.core.model.StairRules;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.TimberSize;
 import org.leanlintel.formats.json.Json;
@@ -33,6 +37,8 @@ public final class OfficeStandard {
     public static final ElementId LAYER_OPENINGS = new ElementId("layer-openings");
     public static final ElementId LAYER_ROOMS = new ElementId("layer-rooms");
     public static final ElementId LAYER_FITTINGS = new ElementId("layer-fittings");
+    public static final ElementId LAYER_FLOORS = new ElementId("layer-floors");
+    public static final ElementId LAYER_SECTIONS = new ElementId("layer-sections");
     public static final ElementId LAYER_DIMENSIONS = new ElementId("layer-dimensions");
     public static final ElementId LAYER_NOTES = new ElementId("layer-notes");
     public static final ElementId LENS_BUILDING_PLAN = new ElementId("lens-building-plan");
@@ -57,10 +63,23 @@ public final class OfficeStandard {
         elements.add(settings);
         boolean metric = settings.units() == UnitSystem.METRIC;
         elements.add(new Storey(
-                GROUND, metric ? "Ground" : "First floor", 0, metric ? 2500 : 97.125 * UnitSystem.MM_PER_INCH));
+                GROUND,
+                metric ? "Ground" : "First floor",
+                0,
+                metric ? 2500 : 97.125 * UnitSystem.MM_PER_INCH,
+                new Storey.NotSaid(),
+                new Rise.UnderStoreyAbove()));
+        elements.add(Site.UNSAID);
         String name = metric ? "Ground floor plan" : "First floor plan";
-        elements.add(
-                new Drawing(GROUND_PLAN, name, Drawing.Kind.PLAN, GROUND, LENS_BUILDING_PLAN, metric ? 50 : 48, ""));
+        elements.add(new Drawing(
+                GROUND_PLAN,
+                name,
+                Drawing.Kind.PLAN,
+                GROUND,
+                LENS_BUILDING_PLAN,
+                metric ? 50 : 48,
+                "",
+                new Drawing.Whole()));
         return Model.of(0, elements);
     }
 
@@ -78,6 +97,23 @@ public final class OfficeStandard {
     /** All rule sets, by the unit of the market they are of. */
     public static Map<UnitSystem, Rules> ruleSets() {
         return Json.mapper().readValue(text("rules.json"), new TypeReference<Map<UnitSystem, Rules>>() {});
+    }
+
+    /** All sets of rules for stairs: those of the rule sets, and others. */
+    public static List<StairRules> stairRules() {
+        List<StairRules> all = new ArrayList<>();
+        ruleSets().values().forEach(r -> all.add(r.stairs()));
+        all.addAll(Json.mapper().readValue(text("stair-rules.json"), new TypeReference<List<StairRules>>() {}));
+        return all;
+    }
+
+    /** How stairs are usually made where one measures so. @param source of the sizes; @param widthMm from string to string */
+    public record StairMakes(StairMake make, double widthMm, String source) {}
+
+    public static StairMakes stairMakes(UnitSystem units) {
+        return Json.mapper()
+                .readValue(text("stair-makes.json"), new TypeReference<Map<UnitSystem, StairMakes>>() {})
+                .get(units);
     }
 
     /** How doors and windows are usually made. @param source of the allowances */

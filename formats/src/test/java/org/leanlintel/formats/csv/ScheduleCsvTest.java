@@ -90,7 +90,7 @@ class ScheduleCsvTest {
 
     private ElementId schedule(String name, Drawing.Kind kind) {
         ElementId lens = building.model().all(Lens.class).getFirst().id();
-        return run(new AddDrawing(name, kind, OfficeStandard.GROUND, lens, 10))
+        return run(new AddDrawing(name, kind, OfficeStandard.GROUND, lens, 10, new Drawing.Whole()))
                 .getFirst()
                 .id();
     }

@@ -29,9 +29,13 @@ import org.leanlintel.core.model.OpeningMake;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Post;
+import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Site;
+import org.leanlintel.core.model.StairRules;
+import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
@@ -84,6 +88,22 @@ class ProjectFileTest {
         assertThat(model.all(Symbol.class)).hasSizeGreaterThan(20);
         assertThat(model.find(new ElementId("layer-fittings"))).isNotNull();
         assertThat(model.all(Drawing.class)).extracting(Drawing::sortBy).containsOnly("");
+        assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
+    }
+
+    @Test
+    void upgradesVersion4() throws IOException {
+        Model model = ProjectFile.read(sample(4));
+        assertThat(model.all(Wall.class))
+                .extracting(Wall::rise)
+                .containsExactly(Rise.FULL, new Rise(new Rise.Fixed(100), new Rise.Fixed(1800)));
+        Storey storey = model.all(Storey.class).getFirst();
+        assertThat(storey.floor()).isEqualTo(new Storey.NotSaid());
+        assertThat(model.get(Rules.ID, Rules.class).stairs().value(StairRules.What.RISE_MOST, 0))
+                .isEqualTo(220);
+        assertThat(model.get(Site.ID, Site.class)).isEqualTo(Site.UNSAID);
+        assertThat(model.find(new ElementId("layer-floors"))).isNotNull();
+        assertThat(model.all(Drawing.class)).extracting(Drawing::subject).containsOnly(new Drawing.Whole());
         assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
     }
 

@@ -64,7 +64,12 @@ class BuildUpScheduleTest {
 
     private AddDrawing schedule() {
         return new AddDrawing(
-                "Wall build-ups", Drawing.Kind.BUILD_UPS, OfficeStandard.GROUND, OfficeStandard.LENS_BUILDING_PLAN, 10);
+                "Wall build-ups",
+                Drawing.Kind.BUILD_UPS,
+                OfficeStandard.GROUND,
+                OfficeStandard.LENS_BUILDING_PLAN,
+                10,
+                new Drawing.Whole());
     }
 
     private List<String> words() {

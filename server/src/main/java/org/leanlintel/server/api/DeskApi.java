@@ -11,6 +11,7 @@ import org.leanlintel.core.measure.LengthReading;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Rules;
+import org.leanlintel.core.model.StairRules;
 import org.leanlintel.core.model.TimberSize;
 import org.leanlintel.core.takeoff.Measurement;
 import org.leanlintel.formats.standard.OfficeStandard;
@@ -101,6 +102,18 @@ public class DeskApi {
     @GetMapping("/rule-sets")
     public List<Rules> ruleSets() {
         return List.copyOf(OfficeStandard.ruleSets().values());
+    }
+
+    /** The sets of rules that stairs can be checked against. */
+    @GetMapping("/stair-rules")
+    public List<StairRules> stairRules() {
+        return OfficeStandard.stairRules();
+    }
+
+    /** How stairs are usually made where one measures so. */
+    @GetMapping("/stair-makes")
+    public OfficeStandard.StairMakes stairMakes(@RequestParam UnitSystem units) {
+        return OfficeStandard.stairMakes(units);
     }
 
     /** The sizes timber is sold as, with what they really measure. */

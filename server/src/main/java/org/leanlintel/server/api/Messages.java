@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.edit.DrawStair;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.SettingOut;
 import org.leanlintel.core.geometry.Vec;
@@ -119,6 +120,52 @@ public final class Messages {
 
     /** What a symbol looks like at a size. */
     public record SymbolRequest(Symbol symbol, double widthMm, double depthMm) {}
+
+    /**
+     * A storey with its heights, above its level where nothing else is said.
+     *
+     * @param footMm where walls stand; @param headMm where they end; @param floorMm how thick its floor is
+     * @param level above the datum, as it is read
+     */
+    public record StoreyAnswer(
+            ElementId id,
+            String name,
+            double levelMm,
+            double heightMm,
+            double footMm,
+            double headMm,
+            double ceilingMm,
+            double floorMm,
+            String level,
+            String height,
+            String ceiling,
+            String floor,
+            int walls) {}
+
+    /** A figure of a stair. @param asked what the rules ask, in words; @param source of that */
+    public record FigureAnswer(String name, String value, String asked, String source, boolean holds) {}
+
+    /**
+     * What a stair amounts to.
+     *
+     * @param cannot why it cannot be built; null where it can
+     * @param rise from floor to floor
+     * @param adds what rounding the riser adds up to; empty where it comes out
+     */
+    public record StairAnswer(
+            @Nullable String cannot,
+            String rules,
+            String rise,
+            int risers,
+            double goingMm,
+            String adds,
+            List<FigureAnswer> figures) {}
+
+    /** A rectangle for a stair: from the corner it starts in to the opposite one. @param angle of its sides, radians */
+    public record WellRequest(DrawStair like, Vec corner, Vec opposite, double angle) {}
+
+    /** A layout tried in a rectangle. @param reason why it does not fit, or how it walks; @param edit what would draw it */
+    public record WellAnswer(String name, boolean fits, String reason, String area, DrawStair edit) {}
 
     /** A gap as it is. @param from on the wall, @param to on the other; @param kept the kept gap that holds it, or null */
     public record GapAnswer(Gap gap, double clearMm, String printed, Vec from, Vec to, @Nullable ElementId kept) {}

@@ -17,6 +17,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.picture.SymbolPicture;
 import org.leanlintel.server.api.Messages.AreaAnswer;
@@ -56,7 +57,7 @@ public class RoomsApi {
         double net = 0, structure = 0;
         for (RoomSpace space : building.rooms().of(on.id())) {
             Room room = named.containsKey(space) ? named.get(space).getFirst() : null;
-            areas.add(answer(space, room, on, units));
+            areas.add(answer(space, room, building.space(on.id()), units));
             net += space.net().mm2();
             structure += space.toStructure().mm2();
         }
@@ -67,9 +68,9 @@ public class RoomsApi {
                 AreaPrinter.print(building.rooms().outlineMm2(on.id()), units));
     }
 
-    private static AreaAnswer answer(RoomSpace space, @Nullable Room room, Storey on, UnitSystem units) {
+    private static AreaAnswer answer(RoomSpace space, @Nullable Room room, StoreySpace on, UnitSystem units) {
         LengthPrinter lengths = LengthPrinter.ofDrawings(units);
-        double ceiling = room == null ? on.heightMm() : room.ceilingMm(on);
+        double ceiling = room == null ? on.ceilingMm() : room.ceilingMm(on);
         List<String> sizes = new ArrayList<>();
         for (Gap.Faces faces : Gap.Faces.values()) {
             RoomSpace.Size size = space.size(faces);

@@ -115,7 +115,7 @@ final class Draft {
     /** Gives a wall a head of its own. */
     void low(Wall wall, double head) {
         Wall now = model().get(wall.id(), Wall.class);
-        run(new Revise(now.rising(new Rise(0, new Rise.Fixed(head * unitMm)))));
+        run(new Revise(now.rising(new Rise(new Rise.OnFloor(), new Rise.Fixed(head * unitMm)))));
     }
 
     /** Keeps the clear distance from a wall to another on a side of it. */
@@ -351,7 +351,12 @@ final class Draft {
 
     private Sheet.Placed schedule(String name, Drawing.Kind kind, double scale, double paperX, double paperY) {
         ElementId made = run(new AddDrawing(
-                        name, kind, OfficeStandard.GROUND, OfficeStandard.LENS_BUILDING_PLAN, scale))
+                        name,
+                        kind,
+                        OfficeStandard.GROUND,
+                        OfficeStandard.LENS_BUILDING_PLAN,
+                        scale,
+                        new Drawing.Whole()))
                 .after()
                 .getFirst()
                 .id();

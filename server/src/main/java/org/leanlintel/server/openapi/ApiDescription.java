@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.server.api.BoardApi;
 import org.leanlintel.server.api.DeskApi;
 import org.leanlintel.server.api.FilesApi;
+import org.leanlintel.server.api.HeightsApi;
 import org.leanlintel.server.api.PicturesApi;
 import org.leanlintel.server.api.ProjectsApi;
 import org.leanlintel.server.api.RoomsApi;
@@ -37,6 +38,7 @@ public final class ApiDescription {
             BoardApi.class,
             PicturesApi.class,
             RoomsApi.class,
+            HeightsApi.class,
             VersionsApi.class,
             DeskApi.class,
             FilesApi.class);

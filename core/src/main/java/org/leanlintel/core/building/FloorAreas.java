@@ -1,0 +1,166 @@
+package org.leanlintel.core.building;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Predicate;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Plane;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.Material;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Ply;
+import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.StoreySpace;
+import org.leanlintel.core.model.Wall;
+
+/** How far the floors of a storey reach, and what they amount to as bodies. */
+public final class FloorAreas {
+
+    /** Past a wall's face, to see what lies there. */
+    private static final double BESIDE_MM = 5;
+
+    private final Building building;
+    private final Model model;
+    private final Storey storey;
+
+    private FloorAreas(Building building, ElementId storey) {
+        this.building = building;
+        model = building.model();
+        this.storey = model.get(storey, Storey.class);
+    }
+
+    /** All that a floor covers: voids and drawn floors taken out of it. Empty where nothing closes round its seed. */
+    public static Area of(Floor floor, Building building) {
+        return new FloorAreas(building, floor.storey()).area(floor);
+    }
+
+    /** What is open through a storey's floors: voids drawn there, and those found above stairs from the storey below. */
+    public static Area openings(Building building, ElementId storey) {
+        return new FloorAreas(building, storey).open();
+    }
+
+    static List<Body> bodies(Building building, ElementId storey) {
+        FloorAreas floors = new FloorAreas(building, storey);
+        List<Body> bodies = new ArrayList<>();
+        for (Floor f : building.model().all(Floor.class)) if (f.storey().equals(storey)) floors.bodies(f, bodies);
+        return bodies;
+    }
+
+    private Area open() {
+        List<Area> open = new ArrayList<>();
+        for (FloorVoid v : model.all(FloorVoid.class)) if (v.storey().equals(storey.id())) open.add(Area.of(v.ring()));
+        if (StoreySpace.below(model, storey) instanceof Storey below)
+            for (Stair s : model.all(Stair.class))
+                if (s.storey().equals(below.id())
+                        && s.above() == Stair.Above.FOUND
+                        && BuiltStair.find(s, model) instanceof BuiltStair built) open.add(built.open());
+        return open.isEmpty() ? Area.NONE : Area.union(open);
+    }
+
+    private Area area(Floor floor) {
+        Area whole =
+                switch (floor.outline()) {
+                    case Floor.Drawn d -> Area.of(d.ring());
+                    case Floor.InsideShell s -> insideShell(s);
+                };
+        if (whole.isEmpty()) return whole;
+        Area open = open();
+        if (!open.isEmpty()) whole = whole.minus(open);
+        if (floor.outline() instanceof Floor.InsideShell)
+            for (Floor other : model.all(Floor.class))
+                if (other.storey().equals(storey.id()) && other.outline() instanceof Floor.Drawn d)
+                    whole = whole.minus(Area.of(d.ring()));
+        return whole;
+    }
+
+    private Area insideShell(Floor.InsideShell shell) {
+        List<Area> faces = RoomFaces.of(building, storey.id(), Wall::stays);
+        if (faces.isEmpty()) return Area.NONE;
+        Area closed = partWith(shell.seed(), Area.union(faces));
+        if (closed.isEmpty()) return closed;
+        return switch (shell.edge()) {
+            case STRUCTURE_OUTER -> outTo(closed, shell.seed(), WallBodies::structure);
+            case OUTER_FACE -> outTo(closed, shell.seed(), s -> List.of(s.footprint()));
+            case STRUCTURE_INNER -> inTo(closed, shell.seed(), WallBodies::structure);
+            case INNER_FACE -> inTo(closed, shell.seed(), s -> List.of(s.footprint()));
+        };
+    }
+
+    private interface Parts {
+        List<Area> of(WallSolid solid);
+    }
+
+    private Area outTo(Area closed, Vec seed, Parts parts) {
+        List<Area> all = new ArrayList<>(List.of(closed));
+        for (WallSolid solid : walls(w -> true)) all.addAll(parts.of(solid));
+        return partWith(seed, Area.union(all)).filled();
+    }
+
+    private Area inTo(Area closed, Vec seed, Parts parts) {
+        List<Area> shell = new ArrayList<>();
+        for (WallSolid solid : walls(s -> hasOutside(s, closed))) shell.addAll(parts.of(solid));
+        return shell.isEmpty() ? closed : partWith(seed, closed.filled().minus(Area.union(shell)));
+    }
+
+    private List<WallSolid> walls(Predicate<WallSolid> counts) {
+        return building.solidsOf(storey.id()).stream()
+                .filter(s -> s.strip().wall().stays() && counts.test(s))
+                .toList();
+    }
+
+    private static boolean hasOutside(WallSolid solid, Area closed) {
+        Strip strip = solid.strip();
+        double middle = strip.length() / 2;
+        return !closed.covers(strip.at(middle, strip.hi() + BESIDE_MM))
+                || !closed.covers(strip.at(middle, strip.lo() - BESIDE_MM));
+    }
+
+    private static Area partWith(Vec seed, Area area) {
+        for (Area part : area.parts()) if (part.filled().covers(seed)) return part;
+        return Area.NONE;
+    }
+
+    private void bodies(Floor floor, List<Body> bodies) {
+        Area area = area(floor);
+        if (area.isEmpty()) return;
+        List<List<Vec>> rings = area.ringsWithoutHoles();
+        BuildUp of = model.get(floor.buildUp(), BuildUp.class);
+        Plane top = top(floor, area);
+        double depth = 0;
+        for (Ply ply : of.downwards()) {
+            double under = depth + ply.thicknessMm();
+            if (ply.thicknessMm() > 0) {
+                Material material = model.get(ply.material(), Material.class);
+                for (List<Vec> ring : rings)
+                    bodies.add(new Body(
+                            floor.id(),
+                            of.plies().indexOf(ply),
+                            material,
+                            ply.does(),
+                            ring,
+                            top.raised(-under),
+                            top.raised(-depth)));
+            }
+            depth = under;
+        }
+    }
+
+    /** Its finished top; where it falls, its highest edge lies at its level. */
+    private Plane top(Floor floor, Area area) {
+        double level = storey.levelMm() + floor.stepMm();
+        return switch (floor.fall()) {
+            case Floor.Level l -> Plane.level(level);
+            case Floor.Falling f -> {
+                Vec down = Vec.ofAngle(f.direction());
+                double first = Double.POSITIVE_INFINITY;
+                for (List<Vec> ring : area.rings()) for (Vec p : ring) first = Math.min(first, p.dot(down));
+                yield Plane.rising(down.times(first), level, down, -f.slope());
+            }
+        };
+    }
+}

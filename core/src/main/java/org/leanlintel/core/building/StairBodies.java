@@ -1,0 +1,96 @@
+package org.leanlintel.core.building;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.leanlintel.core.geometry.Plane;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Does;
+import org.leanlintel.core.model.Material;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.StairMake;
+import org.leanlintel.core.stair.StairPlan.Flight;
+import org.leanlintel.core.stair.StairPlan.Of;
+import org.leanlintel.core.stair.StairPlan.Riser;
+import org.leanlintel.core.stair.StairPlan.Tread;
+
+/** The treads, risers, landings, strings and newels of a stair as bodies. */
+final class StairBodies {
+
+    /** A landing's deck with what carries it, about (trade). */
+    private static final double LANDING_MM = 150;
+    /** How far a closed string stands above the line of the nosings, square to it (BS 585-1 as remembered: check). */
+    private static final double MARGIN_MM = 45;
+    /** How far newels stand above a landing or floor beyond the handrail. */
+    private static final double NEWEL_OVER_MM = 100;
+
+    private final BuiltStair stair;
+    private final StairMake make;
+    private final Material material;
+    private final List<Body> bodies = new ArrayList<>();
+
+    private StairBodies(BuiltStair stair, Model model) {
+        this.stair = stair;
+        make = stair.stair().make();
+        material = model.get(make.material(), Material.class);
+    }
+
+    static List<Body> of(BuiltStair stair, Model model) {
+        StairBodies made = new StairBodies(stair, model);
+        for (Tread t : stair.plan().treads()) made.tread(t);
+        if (!made.make.hasOpenRisers()) made.risers();
+        for (Flight f : stair.plan().flights()) made.strings(f);
+        made.newels();
+        return made.bodies;
+    }
+
+    private void add(List<Vec> ring, Plane low, Plane high) {
+        bodies.add(new Body(stair.stair().id(), Content.NO_PLY, material, Does.CARRIES, ring, low, high));
+    }
+
+    private void tread(Tread t) {
+        double top = stair.levelMm(t.number());
+        double thick = t.of() == Of.LANDING ? LANDING_MM : make.treadMm();
+        add(t.ring(), Plane.level(top - thick), Plane.level(top));
+    }
+
+    /** Each stands behind the nosing, on the tread below. */
+    private void risers() {
+        double rise = stair.plan().sum().riserMm();
+        for (Riser r : stair.plan().risers()) {
+            double top = stair.levelMm(r.number());
+            Vec on = r.right().minus(r.left()).left().unit();
+            Vec back = on.times(make.nosingMm()), behind = on.times(make.nosingMm() + make.riserMm());
+            List<Vec> ring = List.of(
+                    r.right().plus(back),
+                    r.right().plus(behind),
+                    r.left().plus(behind),
+                    r.left().plus(back));
+            add(ring, Plane.level(top - rise), Plane.level(top - make.treadMm()));
+        }
+    }
+
+    private void strings(Flight f) {
+        if (make.stringMm() == 0 || make.stringDepthMm() == 0 || f.risers() < 2) return;
+        double slope = stair.plan().sum().riserMm() / stair.plan().sum().goingMm();
+        double upright = Math.hypot(1, slope);
+        double w = stair.stair().widthMm();
+        double nosing = stair.levelMm(f.first());
+        boolean cut = make.strings() == StairMake.Strings.CUT;
+        double top = nosing + (cut ? -make.treadMm() - stair.plan().sum().riserMm() : MARGIN_MM * upright);
+        double bottom = top - make.stringDepthMm() * upright;
+        for (double across : new double[] {0, w - make.stringMm()}) {
+            List<Vec> ring = List.of(
+                    f.at(0, across + make.stringMm()),
+                    f.at(f.lengthMm(), across + make.stringMm()),
+                    f.at(f.lengthMm(), across),
+                    f.at(0, across));
+            Vec at = f.at(0, across);
+            add(ring, Plane.rising(at, bottom, f.direction(), slope), Plane.rising(at, top, f.direction(), slope));
+        }
+    }
+
+    private void newels() {
+        for (BuiltStair.Newel n : stair.newels())
+            add(n.ring(), Plane.level(n.levelMm()), Plane.level(n.levelMm() + make.railMm() + NEWEL_OVER_MM));
+    }
+}

@@ -1,0 +1,94 @@
+package org.leanlintel.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.BuiltStair;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.measure.LengthPrinter;
+import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.StairRules.Limit;
+import org.leanlintel.core.model.StairRules.What;
+import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.stair.StairJudgement.Figure;
+import org.leanlintel.core.stair.StairJudgement.Unit;
+
+/** Whether each stair keeps the rules: a finding for every one it breaks. */
+final class StairCheck {
+
+    private final Building building;
+    private final Storey storey;
+    private final LengthPrinter lengths;
+
+    StairCheck(Building building, Storey storey) {
+        this.building = building;
+        this.storey = storey;
+        lengths = LengthPrinter.ofScreen(building.model().settings().units());
+    }
+
+    List<Finding> findings() {
+        List<Finding> findings = new ArrayList<>();
+        for (Stair stair : building.model().all(Stair.class)) {
+            if (!stair.storey().equals(storey.id())) continue;
+            try {
+                BuiltStair built = BuiltStair.of(stair, building.model());
+                for (Figure f : built.figures()) if (!f.holds()) findings.add(broken(built, f));
+            } catch (IllegalArgumentException cannot) {
+                findings.add(finding(
+                        stair,
+                        stair.at(),
+                        String.valueOf(cannot.getMessage()),
+                        "Change its flights or its going.",
+                        ""));
+            }
+        }
+        return findings;
+    }
+
+    private Finding broken(BuiltStair built, Figure f) {
+        Limit limit = f.broken();
+        Stair stair = built.stair();
+        boolean rails = limit.what() == What.HANDRAIL_FROM_RISERS;
+        String sentence = rails
+                ? "%s has no handrail; with %d risers or more it needs one, %s."
+                        .formatted(stair.mark(), Math.round(limit.value()), limit.source())
+                : "%s: %s is %s, %s %s, %s."
+                        .formatted(
+                                stair.mark(),
+                                f.name().toLowerCase(Locale.ROOT),
+                                print(f.value(), f.unit()),
+                                f.isBelow() ? "at least" : "at most",
+                                print(limit.value(), f.unit()),
+                                limit.source());
+        Vec at = built.plan().outline().middle();
+        return finding(stair, at, sentence, rails ? "Give it one." : remedy(f), limit.cited());
+    }
+
+    private static String remedy(Figure f) {
+        return switch (f.broken().what()) {
+            case RISE_MOST, SPIRAL_RISE_MOST -> "Give it one riser more.";
+            case RISE_LEAST -> "Give it one riser fewer.";
+            case GOING_LEAST, SUM_LEAST, PITCH_MOST -> "Make its goings longer.";
+            case GOING_MOST, SUM_MOST -> "Make its goings shorter.";
+            case HEADROOM_LEAST, SPIRAL_HEADROOM_LEAST -> "Make the void above it longer, or have it found.";
+            case RISERS_MOST, RISE_BETWEEN_LANDINGS_MOST -> "Part it by a landing.";
+            case WIDTH_LEAST, LANDING_LEAST -> "Make it wider.";
+            case WINDER_NARROW_LEAST, WINDER_GOING_LEAST ->
+                "Let the winders come together further out, or use a landing.";
+            default -> "Change it.";
+        };
+    }
+
+    private Finding finding(Stair stair, Vec at, String sentence, String remedy, String source) {
+        return new Finding(Finding.Kind.STAIR, sentence, remedy, List.of(stair.id()), storey.id(), at, source);
+    }
+
+    private String print(double value, Unit unit) {
+        return switch (unit) {
+            case MM -> lengths.print(value);
+            case DEGREES -> String.format(Locale.ROOT, "%.1f\u00b0", value);
+            case COUNT -> Long.toString(Math.round(value));
+        };
+    }
+}

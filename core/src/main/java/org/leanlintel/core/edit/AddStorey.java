@@ -1,0 +1,75 @@
+package org.leanlintel.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Outcome;
+import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.Rise;
+import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.StoreySpace;
+
+/**
+ * Adds a storey above or below another, with a plan of its own, and copies of what stands on that one where asked.
+ * Storeys beyond it move out of its way.
+ *
+ * @param beside the storey it is put next to
+ * @param heightMm from its level to the next
+ */
+public record AddStorey(
+        ElementId beside, boolean above, String name, double heightMm, Storey.Underfoot floor, Taking taking)
+        implements Edit {
+
+    /** What is copied from the storey it is put next to. */
+    public record Taking(boolean shell, boolean partitions, boolean openings) {}
+
+    @Override
+    public Set<ElementId> reads() {
+        return Set.of(beside);
+    }
+
+    @Override
+    public Outcome on(Building building) {
+        Model model = building.model();
+        Storey from = model.get(beside, Storey.class);
+        for (Storey s : model.all(Storey.class))
+            if (s.name().equalsIgnoreCase(name.strip()))
+                return Refusal.because("There is a storey \"%s\" already.".formatted(s.name()), s.id());
+        NewIds ids = new NewIds(model);
+        double level = above ? from.topMm() : from.levelMm() - heightMm;
+        Storey made = new Storey(ids.next(), name, level, heightMm, floor, new Rise.UnderStoreyAbove());
+        List<Element> put = new ArrayList<>(List.of(made));
+        for (Storey s : StoreySpace.stack(model)) {
+            if (above && s.levelMm() > from.levelMm()) put.add(s.at(s.levelMm() + heightMm));
+            if (!above && s.levelMm() < from.levelMm()) put.add(s.at(s.levelMm() - heightMm));
+        }
+        Drawing plan = plan(model, from, made, ids);
+        put.add(plan);
+        List<ElementId> things = StoreyCopy.chosen(building, from, taking);
+        String name = "add storey " + made.name();
+        if (things.isEmpty()) return Change.to(model, name, put, List.of());
+        return StoreyCopy.into(building, Change.to(model, name, put, List.of()), things, from, made, taking);
+    }
+
+    private static Drawing plan(Model model, Storey from, Storey made, NewIds ids) {
+        Drawing like = model.all(Drawing.class).stream()
+                .filter(d -> d.kind() == Drawing.Kind.PLAN && d.storey().equals(from.id()))
+                .findFirst()
+                .orElseThrow(() ->
+                        new IllegalArgumentException("%s has no plan to take the scale from.".formatted(from.name())));
+        String name = made.name() + " plan";
+        for (int i = 2; isTaken(model, name); i++) name = "%s plan %d".formatted(made.name(), i);
+        return new Drawing(
+                ids.next(), name, Drawing.Kind.PLAN, made.id(), like.lens(), like.scale(), "", new Drawing.Whole());
+    }
+
+    private static boolean isTaken(Model model, String name) {
+        return model.all(Drawing.class).stream().anyMatch(d -> d.name().equalsIgnoreCase(name));
+    }
+}

@@ -1,0 +1,106 @@
+package org.leanlintel.core.edit;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.BuiltStair;
+import org.leanlintel.core.building.FloorAreas;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.StoreySpace;
+
+/**
+ * What must be true of storeys, floors and stairs: storeys stand on each other without gaps, floors are of build-ups for
+ * floors and close round something, a stair that was drawn or changed can be built.
+ */
+final class HeightSoundness {
+
+    private HeightSoundness() {}
+
+    static @Nullable Refusal check(Building after, Change change) {
+        boolean storeys = false;
+        for (Element e : change.before()) storeys |= e instanceof Storey;
+        for (Element e : change.after()) {
+            storeys |= e instanceof Storey;
+            Refusal refusal = check(e, after);
+            if (refusal != null) return refusal;
+        }
+        return storeys ? stack(after.model()) : null;
+    }
+
+    private static @Nullable Refusal check(Element element, Building after) {
+        return switch (element) {
+            case Storey s -> floorOf(s, after.model());
+            case Floor f -> floor(f, after);
+            case FloorVoid v -> clean(v, v.ring());
+            case Stair s -> stair(s, after.model());
+            default -> null;
+        };
+    }
+
+    private static @Nullable Refusal floorOf(Storey storey, Model model) {
+        BuildUp floor = StoreySpace.floorOf(model, storey);
+        return floor == null ? null : forFloors(storey, floor);
+    }
+
+    private static @Nullable Refusal forFloors(Element of, BuildUp buildUp) {
+        boolean fits = buildUp.use() == BuildUp.Use.FLOOR || buildUp.use() == BuildUp.Use.GROUND_FLOOR;
+        return fits
+                ? null
+                : Refusal.because(
+                        "%s is not for floors, so the %s cannot be of it.".formatted(buildUp.name(), Naming.of(of)),
+                        of.id());
+    }
+
+    private static @Nullable Refusal floor(Floor floor, Building after) {
+        Refusal refusal = forFloors(floor, after.model().get(floor.buildUp(), BuildUp.class));
+        if (refusal != null) return refusal;
+        if (floor.outline() instanceof Floor.Drawn d) return clean(floor, d.ring());
+        return FloorAreas.of(floor, after).isEmpty()
+                ? Refusal.because("No walls close round that point, so no floor can fill them.", floor.id())
+                : null;
+    }
+
+    private static @Nullable Refusal clean(Element of, List<Vec> ring) {
+        return Area.of(ring).isClean()
+                ? null
+                : Refusal.because("The outline of the %s crosses itself.".formatted(Naming.of(of)), of.id());
+    }
+
+    private static @Nullable Refusal stair(Stair stair, Model model) {
+        try {
+            BuiltStair.of(stair, model);
+            return null;
+        } catch (IllegalArgumentException cannot) {
+            return Refusal.because(String.valueOf(cannot.getMessage()), stair.id());
+        }
+    }
+
+    private static @Nullable Refusal stack(Model model) {
+        List<Storey> stack = StoreySpace.stack(model);
+        for (int i = 0; i < stack.size(); i++) {
+            StoreySpace space = StoreySpace.of(model, stack.get(i).id());
+            if (!(space.ceilingMm() > 0 && space.headMm() - space.footMm() >= Tolerance.SHORTEST_WALL_MM))
+                return Refusal.because(
+                        "%s would be no higher than the floor above it is thick."
+                                .formatted(stack.get(i).name()),
+                        stack.get(i).id());
+            if (i > 0 && !Tolerance.same(stack.get(i - 1).topMm(), stack.get(i).levelMm()))
+                return Refusal.because(
+                        "%s would not stand on %s: change the height of that one instead."
+                                .formatted(stack.get(i).name(), stack.get(i - 1).name()),
+                        stack.get(i).id());
+        }
+        return null;
+    }
+}

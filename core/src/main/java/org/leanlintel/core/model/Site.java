@@ -1,0 +1,23 @@
+package org.leanlintel.core.model;
+
+/**
+ * How the house lies in height.
+ *
+ * @param datum what levels are counted from, as "site datum"; empty where they are counted from the project's zero
+ * @param zeroMm the project's zero above that datum
+ * @param groundMm the ground outside the house above the project's zero
+ */
+public record Site(ElementId id, String datum, double zeroMm, double groundMm) implements Element {
+
+    /** There is one, and this is its name. */
+    public static final ElementId ID = new ElementId("site");
+
+    /** Of projects where nothing was said. */
+    public static final Site UNSAID = new Site(ID, "", 0, 0);
+
+    public Site {
+        datum = Checks.text("The name of a datum", datum.strip(), 60);
+        zeroMm = Checks.between("The project's zero above its datum", zeroMm, -500_000, 9_000_000);
+        groundMm = Checks.between("The ground outside above the project's zero", groundMm, -20_000, 20_000);
+    }
+}

@@ -1,0 +1,143 @@
+package org.leanlintel.core.model;
+
+import java.util.List;
+import org.leanlintel.core.geometry.Vec;
+
+/**
+ * A stair from its storey to the one above. What it amounts to follows from the height between them.
+ *
+ * @param mark what people call it: ST1
+ * @param at the left end of its first riser, as seen going up
+ * @param angle the direction its first flight goes up in, radians
+ * @param widthMm from string to string, strings included
+ */
+public record Stair(
+        ElementId id,
+        ElementId storey,
+        ElementId layer,
+        String mark,
+        Vec at,
+        double angle,
+        double widthMm,
+        Shape shape,
+        Risers risers,
+        Going going,
+        StairMake make,
+        Above above)
+        implements Element {
+
+    public Stair {
+        mark = Checks.name("A stair's mark", mark);
+        at = Checks.near(at);
+        angle = Checks.number("The direction of a stair", angle, -10, 10, "");
+        widthMm = Checks.between("A stair's width", widthMm, 300, 5000);
+    }
+
+    /** How its flights lie. */
+    public sealed interface Shape {}
+
+    /**
+     * Straight flights with a turn between each two.
+     *
+     * @param before the risers of every flight but the last, which has the rest
+     */
+    public record Flights(List<Integer> before, List<Turn> turns) implements Shape {
+        public Flights {
+            before = List.copyOf(before);
+            turns = List.copyOf(turns);
+            if (before.size() != turns.size())
+                throw new IllegalArgumentException("A stair has as many turns as flights before the last.");
+            if (turns.size() > 4) throw new IllegalArgumentException("A stair has four turns at most.");
+            for (int risers : before)
+                if (risers < 1 || risers > 40)
+                    throw new IllegalArgumentException("A flight has from 1 to 40 risers, not %d.".formatted(risers));
+        }
+    }
+
+    /**
+     * Round a pole.
+     *
+     * @param poleMm its diameter
+     * @param sweep how far it turns from the first riser to the last, radians
+     */
+    public record Spiral(double poleMm, double sweep, Side side) implements Shape {
+        public Spiral {
+            poleMm = Checks.between("The pole of a spiral stair", poleMm, 50, 1000);
+            sweep = Checks.number("How far a spiral stair turns", sweep, 0.5, 12.6, "");
+        }
+    }
+
+    /**
+     * What lies between two flights.
+     *
+     * @param by landing or winders
+     * @param half whether it turns back; else by a quarter
+     * @param wellMm between the flights of a half turn
+     * @param pivotMm how far outside the inner corner winders come together, within the newel
+     */
+    public record Turn(By by, Side side, boolean half, double wellMm, double pivotMm) {
+        public Turn {
+            wellMm = Checks.between("The well between flights", wellMm, 0, 5000);
+            pivotMm = Checks.between("How far into the newel winders run", pivotMm, 0, 300);
+            if (half && by == By.WINDERS)
+                throw new IllegalArgumentException("Winders turn by a quarter; two such turns turn back.");
+        }
+
+        /** How many treads it has: a landing is one. */
+        public int treads() {
+            return by == By.LANDING ? 1 : 3;
+        }
+    }
+
+    public enum By {
+        LANDING,
+        /** Three in a quarter turn. */
+        WINDERS
+    }
+
+    /** How many risers. */
+    public sealed interface Risers {}
+
+    /** The least number whose riser is within the limit and for which a tread fits. */
+    public record LeastRisers() implements Risers {}
+
+    public record FixedRisers(int count) implements Risers {
+        public FixedRisers {
+            if (count < 2 || count > 60)
+                throw new IllegalArgumentException("A stair has from 2 to 60 risers, not %d.".formatted(count));
+        }
+    }
+
+    /** From nosing to nosing. */
+    public sealed interface Going {}
+
+    /** As long as is comfortable within the rules. */
+    public record GoingByRule() implements Going {}
+
+    public record FixedGoing(double mm) implements Going {
+        public FixedGoing {
+            mm = Checks.between("The going of a stair", mm, 50, 1000);
+        }
+    }
+
+    /** How the void above comes about. */
+    public enum Above {
+        /** Found from the headroom and cut. */
+        FOUND,
+        /** Drawn by hand, and checked. */
+        BY_HAND
+    }
+
+    public Stair placed(ElementId otherId, ElementId otherStorey, ElementId otherLayer, String otherMark) {
+        return new Stair(
+                otherId, otherStorey, otherLayer, otherMark, at, angle, widthMm, shape, risers, going, make, above);
+    }
+
+    public Stair made(StairMake other) {
+        return new Stair(id, storey, layer, mark, at, angle, widthMm, shape, risers, going, other, above);
+    }
+
+    public Stair at(Vec otherAt, double otherAngle, Shape otherShape) {
+        return new Stair(id, storey, layer, mark, otherAt, otherAngle, widthMm, otherShape, risers, going, make, above);
+    }
+}

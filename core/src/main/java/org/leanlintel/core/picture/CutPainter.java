@@ -1,0 +1,121 @@
+package org.leanlintel.core.picture;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Body;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Does;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.picture.Cut.Beyond;
+import org.leanlintel.core.picture.Cut.Met;
+
+/** Bodies as an upright cut shows them: what is cut filled, hatched and outlined by what it does, what lies beyond in thin lines. */
+final class CutPainter {
+
+    private final Cut cut;
+    private final Lens lens;
+    private final double scale;
+    private final double thinnestMm;
+    private final Map<ElementId, Pens> byElement = new LinkedHashMap<>();
+
+    CutPainter(Cut cut, Lens lens, double scale) {
+        this.cut = cut;
+        this.lens = lens;
+        this.scale = scale;
+        thinnestMm = lens.thinnestPlyMm() * scale;
+    }
+
+    /** @param beyond whether what lies beyond the cut is shown */
+    List<Group> paint(List<Body> bodies, boolean beyond, Map<ElementId, ElementId> layers) {
+        List<Met> met = cut.met(bodies);
+        Area hidden = met.isEmpty()
+                ? Area.NONE
+                : Area.union(met.stream().map(Met::area).toList());
+        if (beyond) beyond(bodies, hidden);
+        met.forEach(this::fill);
+        outlines(met);
+        List<Group> groups = new ArrayList<>();
+        byElement.forEach(
+                (id, pens) -> groups.add(new Group(id, layers.getOrDefault(id, id), pens.items(), List.of())));
+        return groups;
+    }
+
+    private Pens pens(ElementId element) {
+        return byElement.computeIfAbsent(element, e -> new Pens(lens));
+    }
+
+    /** The nearest first: each hides what lies behind it. */
+    private void beyond(List<Body> bodies, Area cutThrough) {
+        Area hidden = cutThrough;
+        for (Beyond b : cut.beyond(bodies)) {
+            for (List<Vec> line : hidden.outside(b.edges())) pens(b.element()).line(PenRole.EDGE, line);
+            hidden = hidden.isEmpty() ? b.shape() : Area.union(List.of(hidden, b.shape()));
+        }
+    }
+
+    private void fill(Met met) {
+        if (met.does() == Does.AIR_GAP) return;
+        Pens pens = pens(met.element());
+        for (List<Vec> ring : met.area().ringsWithoutHoles()) {
+            List<Vec> open = ring.subList(0, ring.size() - 1);
+            pens.fill(met.material().tint(), open);
+            hatch(met, open, pens);
+        }
+    }
+
+    /** Patterns from face to face run along the longer side: up a wall, along a floor. */
+    private void hatch(Met met, List<Vec> ring, Pens pens) {
+        Bounds b = Bounds.of(ring);
+        boolean upright = b.height() > b.width();
+        double thickness = upright ? b.width() : b.height();
+        if (thickness < thinnestMm) return;
+        PlyHatch hatch = new PlyHatch(met.material().hatch(), scale, thickness);
+        if (upright)
+            hatch.lines(ring, b.minY(), b.maxY(), (s, part) -> new Vec(b.minX() + part * b.width(), s))
+                    .forEach(l -> pens.line(PenRole.HATCH, l));
+        else
+            hatch.lines(ring, b.minX(), b.maxX(), (s, part) -> new Vec(s, b.minY() + part * b.height()))
+                    .forEach(l -> pens.line(PenRole.HATCH, l));
+    }
+
+    /** Pieces of one material that touch are one area: no line between them, whichever element they belong to. */
+    private void outlines(List<Met> met) {
+        Map<String, List<Met>> byMaterial = new HashMap<>();
+        for (Met m : met)
+            byMaterial
+                    .computeIfAbsent(m.material().joinsAs(), k -> new ArrayList<>())
+                    .add(m);
+        for (Met m : met) {
+            PenRole role = role(m);
+            if (role == null) continue;
+            List<Area> same = byMaterial.get(m.material().joinsAs()).stream()
+                    .filter(o -> o != m)
+                    .map(Met::area)
+                    .toList();
+            List<List<Vec>> lines = m.area().rings();
+            if (!same.isEmpty()) {
+                Area others = Area.union(same).grown(0.2);
+                lines = others.outside(lines);
+            }
+            for (List<Vec> line : lines) pens(m.element()).line(role, line);
+        }
+    }
+
+    private static @Nullable PenRole role(Met met) {
+        return switch (met.does()) {
+            case CARRIES -> PenRole.CUT_STRUCTURE;
+            case FACING -> PenRole.CUT_FACING;
+            case LINING -> PenRole.CUT_LINING;
+            case BOARDS, INSULATES -> PenRole.PLY;
+            case AIR_GAP, SHEET -> null;
+        };
+    }
+}

@@ -1,0 +1,92 @@
+package org.leanlintel.core.picture;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.FloorAreas;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.measure.LevelPrinter;
+import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.picture.Lettering.Align;
+
+/** Floors and voids in plan. */
+final class FloorPainter {
+
+    /** On paper: letters, the head of an arrow, how long an arrow of a fall is at most. */
+    private static final double LETTERS_MM = 1.8, HEAD_MM = 2, ARROW_MM = 15;
+
+    private FloorPainter() {}
+
+    /** Its edges where no wall stands on them, its level where it steps, and how it falls. */
+    static Group floor(Floor floor, Floor.Drawn drawn, Building building, Look look, Lettering lettering) {
+        Pens pens = new Pens(look.lens());
+        double scale = look.drawing().scale();
+        Area walls = Area.union(building.solidsOf(floor.storey()).stream()
+                .filter(s -> look.cuts(s.strip().wall()))
+                .map(s -> s.footprint())
+                .toList());
+        walls.outside(List.of(closed(drawn.ring()))).forEach(l -> pens.line(PenRole.EDGE, l));
+        Area area = FloorAreas.of(floor, building);
+        if (!area.isEmpty()) {
+            Vec middle = area.middle();
+            if (floor.fall() instanceof Floor.Falling f) falls(f, middle, pens, scale, lettering);
+            if (floor.stepMm() != 0 || floor.fall() instanceof Floor.Falling) {
+                double level = look.on().levelMm() + floor.stepMm();
+                String words = new LevelPrinter(look.units()).print(level);
+                pens.add(lettering.set(words, middle.plus(new Vec(0, 2 * scale)), 0, LETTERS_MM, Align.CENTRE, false));
+            }
+        }
+        return new Group(floor.id(), floor.layer(), pens.items(), corners(drawn.ring(), floor.mark()));
+    }
+
+    private static void falls(Floor.Falling fall, Vec middle, Pens pens, double scale, Lettering lettering) {
+        Vec way = Vec.ofAngle(fall.direction());
+        Vec from = middle.along(way, -ARROW_MM / 2 * scale), to = middle.along(way, ARROW_MM / 2 * scale);
+        Vec back = to.along(way, -HEAD_MM * scale);
+        pens.line(PenRole.STAIR, from, to);
+        double half = HEAD_MM * 0.35 * scale;
+        pens.line(PenRole.STAIR, back.along(way.left(), half), to, back.along(way.left(), -half));
+        String words = "fall 1:%d".formatted(Math.round(1 / fall.slope()));
+        pens.add(lettering.set(words, middle.plus(new Vec(0, -3.2 * scale)), 0, LETTERS_MM, Align.CENTRE, false));
+    }
+
+    /** Crossed where it is open to below and no stair comes up through it. */
+    static Group hole(FloorVoid hole, boolean stairs, Look look, Lettering lettering) {
+        Pens pens = new Pens(look.lens());
+        pens.closed(PenRole.EDGE, hole.ring());
+        Area area = Area.of(hole.ring());
+        if (!stairs) {
+            var b = area.bounds();
+            List<List<Vec>> across = List.of(
+                    List.of(new Vec(b.minX(), b.minY()), new Vec(b.maxX(), b.maxY())),
+                    List.of(new Vec(b.minX(), b.maxY()), new Vec(b.maxX(), b.minY())));
+            area.inside(across).forEach(l -> pens.line(PenRole.STAIR, l));
+            Vec at = area.middle().plus(new Vec(0, 2.5 * look.drawing().scale()));
+            pens.add(lettering.set("void", at, 0, Lettering.NOTE_MM, Align.CENTRE, false));
+        }
+        return new Group(hole.id(), hole.layer(), pens.items(), corners(hole.ring(), hole.mark()));
+    }
+
+    /** The edge of a void over the storey drawn. */
+    static Group above(FloorVoid hole, Look look) {
+        Pens pens = new Pens(look.lens());
+        pens.closed(PenRole.OVERHEAD, hole.ring());
+        return new Group(hole.id(), hole.layer(), pens.items(), List.of());
+    }
+
+    private static List<Vec> closed(List<Vec> ring) {
+        List<Vec> closed = new ArrayList<>(ring);
+        closed.add(ring.getFirst());
+        return closed;
+    }
+
+    private static List<Catch> corners(List<Vec> ring, String mark) {
+        return ring.stream()
+                .map(p -> new Catch("corner of " + mark, new Hold.AtPoint(p), p, p))
+                .toList();
+    }
+}

@@ -1,0 +1,71 @@
+package org.leanlintel.core.picture;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.BuiltStair;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.SectionLine;
+import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.StoreySpace;
+
+/**
+ * What a plan shows of the building in height: its stairs and those that come from below, floors that were drawn, voids
+ * through its floors and over its rooms, and the lines of sections.
+ *
+ * @param boxes what labels keep clear of
+ */
+record InHeight(List<Group> groups, List<Bounds> boxes) {
+
+    static InHeight of(Building building, Look look, Lettering lettering) {
+        List<Group> groups = new ArrayList<>();
+        List<Bounds> boxes = new ArrayList<>();
+        Model model = building.model();
+        Storey here = look.on().storey();
+        Storey below = StoreySpace.below(model, here), above = StoreySpace.above(model, here);
+        List<Area> hiding = new ArrayList<>();
+        for (Stair s : model.all(Stair.class)) {
+            if (!s.storey().equals(here.id()) || !(BuiltStair.find(s, model) instanceof BuiltStair built)) continue;
+            StairPainter painter = new StairPainter(built, look, lettering);
+            groups.add(painter.fromBelow());
+            hiding.add(painter.belowCut(look.cutMm() - here.levelMm()));
+            boxes.add(built.plan().outline().bounds());
+        }
+        for (Stair s : model.all(Stair.class)) {
+            if (!isOn(below, s.storey()) || !(BuiltStair.find(s, model) instanceof BuiltStair built)) continue;
+            Area hidden = hiding.isEmpty() ? Area.NONE : Area.union(hiding);
+            groups.add(new StairPainter(built, look, lettering).fromAbove(hidden));
+            if (!built.open().isEmpty()) boxes.add(built.open().bounds());
+        }
+        for (Floor f : model.all(Floor.class))
+            if (f.storey().equals(here.id()) && f.outline() instanceof Floor.Drawn d)
+                groups.add(FloorPainter.floor(f, d, building, look, lettering));
+        for (FloorVoid v : model.all(FloorVoid.class)) {
+            if (v.storey().equals(here.id())) groups.add(FloorPainter.hole(v, isStairs(v, building), look, lettering));
+            else if (isOn(above, v.storey())) groups.add(FloorPainter.above(v, look));
+        }
+        for (SectionLine l : model.all(SectionLine.class)) groups.add(SectionLinePainter.of(l, look, lettering));
+        return new InHeight(groups, boxes);
+    }
+
+    private static boolean isOn(@Nullable Storey storey, ElementId id) {
+        return storey != null && storey.id().equals(id);
+    }
+
+    /** Whether a stair from below comes up through a void. */
+    private static boolean isStairs(FloorVoid hole, Building building) {
+        Area area = Area.of(hole.ring());
+        for (Stair s : building.model().all(Stair.class))
+            if (BuiltStair.find(s, building.model()) instanceof BuiltStair built
+                    && built.storeyAbove().id().equals(hole.storey())
+                    && built.plan().outline().and(area).mm2() > 0) return true;
+        return false;
+    }
+}

@@ -1,0 +1,37 @@
+package org.leanlintel.core.picture;
+
+import java.util.List;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.SectionLine;
+import org.leanlintel.core.model.Side;
+import org.leanlintel.core.picture.Lettering.Align;
+
+/** Where a section is cut: a line with an arrow at each end, the way it looks, and its mark beside that. */
+final class SectionLinePainter {
+
+    /** On paper: an arrow's length and half its width; from the line to the middle of the mark. */
+    private static final double ARROW_MM = 5, HALF_MM = 1.6, MARK_MM = 7.5;
+
+    private SectionLinePainter() {}
+
+    static Group of(SectionLine line, Look look, Lettering lettering) {
+        Pens pens = new Pens(look.lens());
+        double scale = look.drawing().scale();
+        Vec on = line.to().minus(line.from()).unit();
+        Vec looking = line.looking() == Side.LEFT ? on.left() : on.left().times(-1);
+        pens.line(PenRole.LEVEL, line.from(), line.to());
+        for (Vec end : List.of(line.from(), line.to())) {
+            Vec tip = end.along(looking, ARROW_MM * scale);
+            pens.line(
+                    PenRole.LEVEL,
+                    end.along(on, -HALF_MM * scale),
+                    tip,
+                    end.along(on, HALF_MM * scale),
+                    end.along(on, -HALF_MM * scale));
+            Vec at = end.along(looking, MARK_MM * scale).plus(new Vec(0, -Lettering.NAME_MM / 2 * scale));
+            pens.add(lettering.set(line.mark(), at, 0, Lettering.NAME_MM, Align.CENTRE, true));
+        }
+        return new Group(line.id(), line.layer(), pens.items(), List.of());
+    }
+}

@@ -1,0 +1,123 @@
+package org.leanlintel.core.picture;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Body;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.measure.LevelPrinter;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Post;
+import org.leanlintel.core.model.SectionLine;
+import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Site;
+import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.StoreySpace;
+import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.picture.Lettering.Align;
+
+/** A section through all storeys along a section line, with the level of each storey beside it. */
+public final class SectionPicture implements DrawingPicture {
+
+    /** On paper: how far a level mark stands off the section, how wide its line is, and how far the ground runs on. */
+    private static final double OFF_MM = 12, MARK_MM = 34, GROUND_MM = 10;
+
+    private final Building building;
+    private final Drawing drawing;
+    private final Lettering lettering;
+    private @Nullable Picture picture;
+
+    private SectionPicture(Building building, Drawing drawing, Lettering lettering) {
+        this.building = building;
+        this.drawing = drawing;
+        this.lettering = lettering;
+    }
+
+    static SectionPicture of(Building building, ElementId drawing, Lettering lettering) {
+        return new SectionPicture(building, building.model().get(drawing, Drawing.class), lettering);
+    }
+
+    @Override
+    public SectionPicture after(Building next, Lettering letters) {
+        return of(next, drawing.id(), letters);
+    }
+
+    @Override
+    public Picture picture() {
+        Picture known = picture;
+        return known == null ? picture = draw() : known;
+    }
+
+    private Picture draw() {
+        SectionLine line = building.model().get(drawing.one(), SectionLine.class);
+        Lens lens = building.model().get(drawing.lens(), Lens.class);
+        Cut cut = cut(line);
+        List<Body> bodies = new ArrayList<>();
+        Map<ElementId, ElementId> layers = new HashMap<>();
+        for (Storey s : StoreySpace.stack(building.model())) bodies.addAll(building.bodiesOf(s.id()));
+        for (Body b : bodies)
+            layers.computeIfAbsent(b.element(), id -> layer(building.model().find(id), id));
+        bodies.removeIf(b -> lens.hiddenLayers().contains(layers.get(b.element())));
+        List<Group> groups = new ArrayList<>(new CutPainter(cut, lens, drawing.scale()).paint(bodies, true, layers));
+        groups.add(levels(cut, lens));
+        return new Picture(drawing.scale(), groups);
+    }
+
+    /** Looked at so that what lies beyond is behind the picture. */
+    private static Cut cut(SectionLine line) {
+        boolean left = line.looking() == Side.LEFT;
+        Vec from = left ? line.from() : line.to(), to = left ? line.to() : line.from();
+        return new Cut(from, to.minus(from).unit(), from.distanceTo(to), line.depthMm());
+    }
+
+    private static ElementId layer(@Nullable Element element, ElementId otherwise) {
+        return switch (element) {
+            case Wall w -> w.layer();
+            case Floor f -> f.layer();
+            case Stair s -> s.layer();
+            case Post p -> p.layer();
+            case null -> otherwise;
+            default -> otherwise;
+        };
+    }
+
+    private Group levels(Cut cut, Lens lens) {
+        Pens pens = new Pens(lens);
+        double scale = drawing.scale();
+        LevelPrinter levels = new LevelPrinter(building.model().settings().units());
+        Site site = building.model().find(Site.ID) instanceof Site s ? s : Site.UNSAID;
+        double x = cut.lengthMm() + OFF_MM * scale;
+        for (Storey s : StoreySpace.stack(building.model())) mark(pens, x, s.levelMm(), s.name(), levels, site);
+        List<Storey> stack = StoreySpace.stack(building.model());
+        Storey top = stack.getLast();
+        mark(pens, x, top.topMm(), "wall heads", levels, site);
+        double ground = site.groundMm();
+        for (double from : new double[] {-GROUND_MM * scale, cut.lengthMm()})
+            pens.line(PenRole.CUT_STRUCTURE, new Vec(from, ground), new Vec(from + GROUND_MM * scale, ground));
+        return new Group(drawing.id(), drawing.id(), pens.items(), List.of());
+    }
+
+    private void mark(Pens pens, double x, double mm, String name, LevelPrinter levels, Site site) {
+        double scale = drawing.scale();
+        pens.line(PenRole.LEVEL, new Vec(x, mm), new Vec(x + MARK_MM * scale, mm));
+        pens.line(
+                PenRole.LEVEL,
+                new Vec(x + 1 * scale, mm + 2 * scale),
+                new Vec(x + 2.2 * scale, mm),
+                new Vec(x + 3.4 * scale, mm + 2 * scale),
+                new Vec(x + 1 * scale, mm + 2 * scale));
+        Vec at = new Vec(x + 5 * scale, mm + 0.9 * scale);
+        pens.add(lettering.set(levels.print(mm + site.zeroMm()), at, 0, Lettering.NOTE_MM, Align.LEFT, true));
+        Vec under = new Vec(x + 5 * scale, mm - 3 * scale);
+        pens.add(lettering.set(name, under, 0, 1.8, Align.LEFT, false));
+    }
+}

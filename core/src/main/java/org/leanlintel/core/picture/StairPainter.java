@@ -1,0 +1,224 @@
+package org.leanlintel.core.picture;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.leanlintel.core.building.BuiltStair;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.measure.LengthPrinter;
+import org.leanlintel.core.measure.LevelPrinter;
+import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.StairMake;
+import org.leanlintel.core.picture.Lettering.Align;
+import org.leanlintel.core.stair.StairPlan.Flight;
+import org.leanlintel.core.stair.StairPlan.Of;
+import org.leanlintel.core.stair.StairPlan.Riser;
+import org.leanlintel.core.stair.StairPlan.Tread;
+
+/**
+ * A stair as the trade draws it in plan: on its own storey solid up to the cut and dashed above it, on the storey above
+ * what is seen of it through the opening. The arrow points up, from a dot at the first riser to the last.
+ */
+final class StairPainter {
+
+    /** On paper. */
+    private static final double NUMBER_MM = 1.8, DOT_MM = 0.8, ARROW_MM = 3, BESIDE_MM = 2.2, BREAK_MM = 1.2;
+    /** From the edge of a flight to the line of its handrail. */
+    private static final double RAIL_MM = 70;
+
+    private final BuiltStair stair;
+    private final Look look;
+    private final Lettering lettering;
+    private final Pens pens;
+    private final double scale;
+
+    StairPainter(BuiltStair stair, Look look, Lettering lettering) {
+        this.stair = stair;
+        this.look = look;
+        this.lettering = lettering;
+        pens = new Pens(look.lens());
+        scale = look.drawing().scale();
+    }
+
+    /** On the storey it starts from. */
+    Group fromBelow() {
+        double cut = look.cutMm() - look.on().levelMm();
+        Area below = belowCut(cut);
+        List<List<Vec>> lines = lines();
+        below.inside(lines).forEach(l -> pens.line(PenRole.STAIR, l));
+        below.outside(lines).forEach(l -> pens.line(PenRole.OVERHEAD, l));
+        breakLine(cut);
+        walk("up %dR".formatted(stair.plan().sum().risers()), true);
+        numbers(Area.NONE);
+        landings();
+        Area open = stair.open();
+        if (!open.isEmpty())
+            for (List<Vec> ring : open.rings())
+                below.outside(List.of(ring)).forEach(l -> pens.line(PenRole.OVERHEAD, l));
+        return group();
+    }
+
+    /** On the storey it leads to. @param hidden what a stair from there hides of it */
+    Group fromAbove(Area hidden) {
+        Area seen = hidden.isEmpty() ? stair.open() : stair.open().minus(hidden);
+        if (seen.isEmpty()) return group();
+        seen.inside(lines()).forEach(l -> pens.line(PenRole.STAIR, l));
+        for (List<Vec> ring : stair.open().rings())
+            hidden.outside(List.of(ring)).forEach(l -> pens.line(PenRole.EDGE, l));
+        walk("dn %dR".formatted(stair.plan().sum().risers()), false);
+        numbers(stair.open());
+        return group();
+    }
+
+    /** What lies below the cut, of a stair from the storey drawn. */
+    Area belowCut(double cut) {
+        double rise = stair.plan().sum().riserMm();
+        List<Area> below = new ArrayList<>();
+        for (Flight f : stair.plan().flights()) {
+            double along = (cut / rise - f.first()) * stair.plan().sum().goingMm(), slant = slant();
+            List<Vec> ring = clipped(f, along - slant, along + slant);
+            if (ring.size() > 2) below.add(Area.of(ring));
+        }
+        for (Tread t : stair.plan().treads())
+            if (t.of() != Of.FLIGHT && t.number() * rise <= cut) below.add(Area.of(t.ring()));
+        return below.isEmpty() ? Area.NONE : Area.union(below);
+    }
+
+    private double slant() {
+        return stair.stair().widthMm() * 0.2;
+    }
+
+    /** A flight from its foot to a line across it, given where that meets its left and its right edge. */
+    private List<Vec> clipped(Flight f, double atLeft, double atRight) {
+        double w = stair.stair().widthMm(), length = f.lengthMm();
+        if (atLeft >= length && atRight >= length)
+            return List.of(f.at(0, w), f.at(length, w), f.at(length, 0), f.at(0, 0));
+        if (atLeft <= 0 && atRight <= 0) return List.of();
+        Area whole = Area.of(List.of(f.at(0, w), f.at(length, w), f.at(length, 0), f.at(0, 0)));
+        double far = -2 * length - 2 * w;
+        Area lower = Area.of(List.of(f.at(far, w), f.at(atRight, w), f.at(atLeft, 0), f.at(far, 0)));
+        Area both = whole.and(lower);
+        return both.isEmpty() ? List.of() : both.rings().getFirst();
+    }
+
+    private List<List<Vec>> lines() {
+        List<List<Vec>> lines = new ArrayList<>();
+        for (Riser r : stair.plan().risers()) lines.add(List.of(r.left(), r.right()));
+        double w = stair.stair().widthMm();
+        StairMake make = stair.stair().make();
+        for (Flight f : stair.plan().flights()) {
+            if (f.lengthMm() < 1) continue;
+            for (double across : List.of(0.0, w)) lines.add(List.of(f.at(0, across), f.at(f.lengthMm(), across)));
+            if (make.strings() == StairMake.Strings.CLOSED && make.stringMm() / scale > 0.4)
+                for (double across : List.of(make.stringMm(), w - make.stringMm()))
+                    lines.add(List.of(f.at(0, across), f.at(f.lengthMm(), across)));
+            for (double across : stair.railsAt(RAIL_MM, w - RAIL_MM))
+                lines.add(List.of(f.at(0, across), f.at(f.lengthMm(), across)));
+        }
+        for (Tread t : stair.plan().treads()) if (t.of() != Of.FLIGHT) lines.add(closed(t.ring()));
+        for (BuiltStair.Newel n : stair.newels()) lines.add(closed(n.ring()));
+        return lines;
+    }
+
+    private static List<Vec> closed(List<Vec> ring) {
+        List<Vec> closed = new ArrayList<>(ring);
+        closed.add(ring.getFirst());
+        return closed;
+    }
+
+    /** Two lines aslant across the flight that is cut. */
+    private void breakLine(double cut) {
+        double rise = stair.plan().sum().riserMm(), w = stair.stair().widthMm(), over = w * 0.06;
+        for (Flight f : stair.plan().flights()) {
+            double along = (cut / rise - f.first()) * stair.plan().sum().goingMm();
+            if (along < -slant() || along > f.lengthMm() + slant()) continue;
+            for (double shift : new double[] {0, BREAK_MM * scale})
+                pens.line(
+                        PenRole.STAIR,
+                        f.at(along - slant() * (1 + 2 * over / w) + shift, -over),
+                        f.at(along + slant() * (1 + 2 * over / w) + shift, w + over));
+            return;
+        }
+    }
+
+    private void walk(String words, boolean fromFoot) {
+        List<Vec> walk = stair.plan().walk();
+        pens.line(PenRole.STAIR, walk);
+        Vec first = walk.getFirst(), last = walk.getLast();
+        pens.add(new Item.Arc(PenRole.STAIR, pens.pen(PenRole.STAIR), first, DOT_MM * scale, 0, Math.TAU));
+        Vec way = last.minus(walk.get(walk.size() - 2)).unit();
+        Vec back = last.along(way, -ARROW_MM * scale);
+        double half = ARROW_MM * 0.35 * scale;
+        pens.line(PenRole.STAIR, back.along(way.left(), half), last, back.along(way.left(), -half));
+        Vec on = walk.get(1).minus(first).unit();
+        Vec from = fromFoot ? first : last, out = fromFoot ? on.times(-1) : way;
+        label(words, from, out);
+    }
+
+    /** Just off the stair's foot or head, along the way, and under it what the risers are. */
+    private void label(String words, Vec from, Vec out) {
+        double angle = readable(out.angle());
+        boolean turned = Vec.ofAngle(angle).dot(out) < 0;
+        LengthPrinter lengths = LengthPrinter.ofScreen(look.units());
+        String each = "%d \u00d7 %s / %s"
+                .formatted(
+                        stair.plan().sum().risers(),
+                        lengths.print(stair.plan().sum().riserMm()),
+                        lengths.print(stair.plan().sum().goingMm()));
+        Vec up = Vec.ofAngle(angle).left();
+        Vec at = from.along(out, 1.6 * scale);
+        Align align = turned ? Align.RIGHT : Align.LEFT;
+        pens.add(lettering.set(words, at.along(up, 0.6 * scale), angle, Lettering.NOTE_MM, align, true));
+        pens.add(lettering.set(each, at.along(up, -2.6 * scale), angle, NUMBER_MM, align, false));
+    }
+
+    private static double readable(double angle) {
+        double a = Math.IEEEremainder(angle, Math.TAU);
+        if (a > Math.PI / 2 + 1e-9) return a - Math.PI;
+        return a <= -Math.PI / 2 + 1e-9 ? a + Math.PI : a;
+    }
+
+    /** Each on its tread, beside the line it is walked on. @param within nothing for all of them */
+    private void numbers(Area within) {
+        double going = stair.plan().sum().goingMm();
+        for (Riser r : stair.plan().risers()) {
+            Vec across = r.right().minus(r.left()).unit(), on = across.left();
+            Vec at = r.middle().along(across, -BESIDE_MM * scale).along(on, Math.min(going, 250) / 2);
+            if (!within.isEmpty() && !within.covers(at)) continue;
+            if (r.number() == stair.plan().sum().risers()) continue;
+            pens.add(lettering.set(
+                    Integer.toString(r.number()),
+                    at.plus(new Vec(0, -NUMBER_MM / 2 * scale)),
+                    0,
+                    NUMBER_MM,
+                    Align.CENTRE,
+                    false));
+        }
+    }
+
+    /** The level of each landing. */
+    private void landings() {
+        LevelPrinter levels = new LevelPrinter(look.units());
+        for (Tread t : stair.plan().treads()) {
+            if (t.of() != Of.LANDING) continue;
+            Vec middle = Area.of(t.ring()).middle();
+            pens.add(lettering.set(
+                    levels.print(stair.levelMm(t.number())),
+                    middle.plus(new Vec(0, 1.2 * scale)),
+                    0,
+                    NUMBER_MM,
+                    Align.CENTRE,
+                    false));
+        }
+    }
+
+    private Group group() {
+        List<Catch> catches = new ArrayList<>();
+        List<Riser> risers = stair.plan().risers();
+        for (Riser r : List.of(risers.getFirst(), risers.getLast()))
+            for (Vec at : List.of(r.left(), r.right()))
+                catches.add(new Catch("corner of " + stair.stair().mark(), new Hold.AtPoint(at), at, at));
+        return new Group(stair.stair().id(), stair.stair().layer(), pens.items(), catches);
+    }
+}
