@@ -50,7 +50,17 @@ const elements: Element[] = [
     paper: "A2",
     cutHeightMm: 1200,
   },
-  { type: "drawing", id: "d", name: "Plan", kind: "PLAN", sortBy: "", storey: "s", lens: "l", scale: 50 },
+  {
+    type: "drawing",
+    id: "d",
+    name: "Plan",
+    kind: "PLAN",
+    sortBy: "",
+    subject: { type: "whole" },
+    storey: "s",
+    lens: "l",
+    scale: 50,
+  },
   {
     type: "buildUp",
     id: "b",
@@ -78,7 +88,7 @@ const elements: Element[] = [
     start: { type: "atCorner", corner: "c0" },
     end: { type: "atCorner", corner: "c1" },
     bulge: 0,
-    rise: { footMm: 0, head: { type: "underStoreyAbove" } },
+    rise: { foot: { type: "onFloor" }, head: { type: "underStoreyAbove" } },
     state: "NEW",
   },
 ];

@@ -2,8 +2,9 @@ import { useState } from "react";
 import { goTo } from "../ui/route";
 import { useBoard, useBoardTools } from "./context";
 import { PrintDialog } from "./PrintDialog";
+import { TABLES } from "./panels/DrawingFacts";
 import { scaleWords } from "./scales";
-import { drawingShown, elementOf } from "./state";
+import { drawingShown, elementOf, elementsOf } from "./state";
 import { VersionsDialog } from "./VersionsDialog";
 
 /** Project, storey, lens and scale, save state, undo and redo, versions and print. */
@@ -55,21 +56,42 @@ export function TopStrip() {
 function Where() {
   const drawing = useBoard(drawingShown);
   const sheet = useBoard((s) => elementOf(s, "sheet", s.shown?.id));
-  const storey = useBoard((s) => elementOf(s, "storey", drawingShown(s)?.storey)?.name);
   const lens = useBoard((s) => elementOf(s, "lens", drawingShown(s)?.lens)?.name);
   const units = useBoard((s) => elementOf(s, "settings", "settings")?.units ?? "METRIC");
   if (sheet) return <Pair label="Sheet" value={`${sheet.number} ${sheet.title}`} />;
   if (!drawing) return null;
   return (
     <>
-      {drawing.kind === "PLAN" && (
-        <span className="rounded bg-ink px-2.5 py-0.5 font-semibold text-paper">{storey}</span>
-      )}
+      {drawing.kind === "PLAN" && <StoreyChips here={drawing.storey} />}
       <Pair label="Lens" value={lens ?? ""} />
-      {(drawing.kind === "PLAN" || drawing.kind === "BUILD_UPS") && (
-        <Pair label="Scale" value={scaleWords(drawing.scale, units)} />
-      )}
+      {!TABLES.includes(drawing.kind) && <Pair label="Scale" value={scaleWords(drawing.scale, units)} />}
     </>
+  );
+}
+
+/** The storeys from the lowest up, the one worked on filled. */
+function StoreyChips({ here }: { readonly here: string }) {
+  const { sync } = useBoardTools();
+  const elements = useBoard((s) => s.elements);
+  const storeys = elementsOf({ elements }, "storey").sort((a, b) => a.levelMm - b.levelMm);
+  const open = (storey: string) => {
+    const plan = elementsOf({ elements }, "drawing").find((d) => d.kind === "PLAN" && d.storey === storey);
+    if (plan) void sync.show({ kind: "drawing", id: plan.id });
+  };
+  return (
+    <nav aria-label="Storeys" className="flex overflow-hidden rounded border border-ink">
+      {storeys.map((s) => (
+        <button
+          key={s.id}
+          type="button"
+          aria-current={s.id === here}
+          className={`px-2.5 py-0.5 ${s.id === here ? "bg-ink font-semibold text-paper" : "bg-paper hover:bg-lime-2"}`}
+          onClick={() => open(s.id)}
+        >
+          {s.name}
+        </button>
+      ))}
+    </nav>
   );
 }
 

@@ -5,6 +5,7 @@ import { copied, copy } from "./clipboard";
 import { Entering } from "./entering";
 import { gapNear } from "./gaps";
 import { Picking } from "./picking";
+import { PickingInHeight } from "./pickingInHeight";
 import { placesAt } from "./places";
 import { placeDrawing } from "./placing";
 import { Selection } from "./selection";
@@ -31,6 +32,7 @@ const GAP_PX = 26;
 /** What hands do on a board. */
 export class Actions {
   readonly picking: Picking;
+  readonly inHeight: PickingInHeight;
   readonly selection: Selection;
   readonly changing: Changing;
   readonly entering: Entering;
@@ -41,6 +43,7 @@ export class Actions {
   ) {
     const aim = () => this.aim();
     this.picking = new Picking(store, sync, aim);
+    this.inHeight = new PickingInHeight(store, sync, aim);
     this.selection = new Selection(store, aim);
     this.changing = new Changing(store, sync, aim);
     this.entering = new Entering(store, sync, this);
@@ -61,6 +64,7 @@ export class Actions {
       caughts: [],
       aim: NO_AIM,
       measured: null,
+      well: null,
     });
     this.sync.previews.show(null);
   }
@@ -152,6 +156,17 @@ export class Actions {
         return this.picking.rectangle(tool);
       case "limit":
         return this.picking.limit(tool);
+      case "floor":
+      case "void":
+        return this.inHeight.outline(tool);
+      case "stair":
+        return this.inHeight.stair(tool);
+      case "well":
+        return this.inHeight.well(tool);
+      case "section":
+        return this.inHeight.section(tool);
+      case "storeys":
+        return;
       case "beside":
         return this.picking.beside(tool);
       case "reach":
@@ -235,9 +250,11 @@ export class Actions {
     this.store.setState({ saying: null });
     const aim = aimBack(this.state);
     const back = stepBack(tool);
+    const { well } = this.state;
     if (entry !== "") void this.entering.type("");
     else if (box) this.store.setState({ box: null });
     else if (aim) this.store.setState({ aim });
+    else if (well) this.store.setState({ well: null });
     else if (back) {
       this.store.setState({ tool: back });
       void this.readMeasure();
@@ -292,6 +309,14 @@ function lastPoint(state: BoardState): ModelPoint | undefined {
     case "measure":
     case "scale":
       return tool.points[tool.points.length - 1];
+    case "floor":
+    case "void": {
+      const last = tool.picks[tool.picks.length - 1];
+      return last && pointOf(last);
+    }
+    case "section":
+    case "stair":
+    case "well":
     case "limit":
       return tool.from ? pointOf(tool.from) : undefined;
     case "move":

@@ -12,7 +12,7 @@ export class Entering {
   constructor(
     private readonly store: BoardStore,
     private readonly sync: Sync,
-    private readonly actions: Pick<Actions, "aim" | "hold" | "choose" | "take" | "picking">,
+    private readonly actions: Pick<Actions, "aim" | "hold" | "choose" | "take" | "picking" | "inHeight">,
   ) {}
 
   private get state(): BoardState {
@@ -86,6 +86,8 @@ export class Entering {
     if (tool.name === "run" && tool.picks.length >= 2)
       return this.actions.picking.finishRun(tool.picks, false);
     if (tool.name === "cut") return this.actions.picking.split(tool);
+    if (tool.name === "floor" || tool.name === "void") return this.actions.inHeight.close(tool);
+    if (tool.name === "well") return this.actions.inHeight.well(tool);
     if (tool.name === "paste") {
       const edit = pasteInPlace(this.state);
       if (edit && (await this.sync.edit(edit))) this.actions.choose("select");

@@ -1,4 +1,5 @@
 import { answerOf, api } from "../api/client";
+import { backdropOf } from "./backdrop";
 import { type BoardState, nearerOf, planShown } from "./state";
 import type { BoardStore } from "./store";
 
@@ -69,6 +70,31 @@ const clearances: Kept = {
   rest: 100,
 };
 
+const storeys: Kept = {
+  key: ({ loaded }) => (loaded ? "all" : null),
+  read: async ({ project }) => ({
+    storeys: await answerOf(api.GET("/api/v1/projects/{project}/storeys", { params: { path: { project } } })),
+  }),
+  none: { storeys: [] },
+  rest: 0,
+};
+
+const stairSum: Kept = {
+  key: ({ selection, elements }) => {
+    const only = selection.length === 1 ? elements.get(selection[0] ?? "") : undefined;
+    return only?.type === "stair" ? only.id : null;
+  },
+  read: async ({ project, selection }) => ({
+    stairSum: await answerOf(
+      api.GET("/api/v1/projects/{project}/stairs/{stair}", {
+        params: { path: { project, stair: selection[0] ?? "" } },
+      }),
+    ),
+  }),
+  none: { stairSum: null },
+  rest: 0,
+};
+
 const findings: Kept = {
   key: ({ loaded }) => (loaded ? "all" : null),
   read: async ({ project }) => ({
@@ -80,7 +106,20 @@ const findings: Kept = {
   rest: 400,
 };
 
-const ALL: readonly Kept[] = [settingOut, areas, clearances, findings];
+const backdrop: Kept = {
+  key: (state) => backdropOf(state),
+  read: async (state) => {
+    const path = { project: state.project, drawing: backdropOf(state) ?? "" };
+    const { picture } = await answerOf(
+      api.GET("/api/v1/projects/{project}/drawings/{drawing}/picture", { params: { path } }),
+    );
+    return { backdrop: { ...state.backdrop, groups: new Map(picture.groups.map((g) => [g.element, g])) } };
+  },
+  none: {},
+  rest: 0,
+};
+
+const ALL: readonly Kept[] = [settingOut, areas, clearances, storeys, stairSum, backdrop, findings];
 
 /** Keeps what the server works out in step with the model: how things are set out, areas, clearances, findings. */
 export class InStep {
@@ -88,7 +127,11 @@ export class InStep {
   private readonly timers = new Map<Kept, ReturnType<typeof setTimeout>>();
   private readonly stop: () => void;
 
-  constructor(private readonly store: BoardStore) {
+  /** @param catchAnew when what can be caught has changed */
+  constructor(
+    private readonly store: BoardStore,
+    private readonly catchAnew: () => void,
+  ) {
     this.stop = store.subscribe((now, before) => {
       for (const kept of ALL) {
         const key = wanted(kept, now);
@@ -123,7 +166,9 @@ export class InStep {
   private async read(kept: Kept): Promise<void> {
     const asked = this.count(kept);
     const answer = await kept.read(this.store.getState()).catch(() => kept.none);
-    if (asked === this.asked.get(kept)) this.store.setState(answer);
+    if (asked !== this.asked.get(kept)) return;
+    this.store.setState(answer);
+    if (kept === backdrop) this.catchAnew();
   }
 
   private count(kept: Kept): number {

@@ -38,6 +38,7 @@ const PRESSED: Readonly<Record<string, (actions: Actions, sync: Sync) => void>> 
   U: (a) => a.selection.showAll(),
   Delete: (a) => void a.changing.remove(),
   Backspace: (a) => void a.changing.remove(),
+  z: (_, s) => s.toggleBackdrop(),
   Home: (_, s) => s.views.zoomToAll(),
   End: (_, s) => s.views.zoomToSelection(),
   PageUp: (_, s) => s.views.back(),

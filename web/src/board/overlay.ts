@@ -177,7 +177,15 @@ function point(pick: Pick): ModelPoint {
 }
 
 /** What was picked so far. */
-function picks(on: On, { tool }: BoardState): void {
+function picks(on: On, { tool, pointer }: BoardState): void {
+  if (tool.name === "floor" || tool.name === "void" || tool.name === "section") {
+    const through = [...picked(tool), ...(pointer && tool.name !== "section" ? [pointer] : [])];
+    if (tool.name === "section" && tool.from && !tool.to && pointer) through.push(pointer);
+    through.slice(1).forEach((p, i) => {
+      const from = through[i];
+      if (from) line(on, on.at(from), on.at(p), OCHRE, 1);
+    });
+  }
   for (const p of picked(tool)) dot(on, on.at(p), OCHRE);
 }
 
@@ -187,7 +195,14 @@ function picked(tool: BoardState["tool"]): readonly ModelPoint[] {
       return tool.picks.map(point);
     case "string":
       return tool.picks.map((p) => p.at);
+    case "floor":
+    case "void":
+      return tool.picks.map(point);
+    case "section":
+      return [tool.from, tool.to].flatMap((p) => (p ? [point(p)] : []));
     case "rectangle":
+    case "stair":
+    case "well":
     case "limit":
       return tool.from ? [point(tool.from)] : [];
     case "cut":

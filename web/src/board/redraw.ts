@@ -1,3 +1,4 @@
+import { backdropOf } from "./backdrop";
 import { BaseLayer } from "./baseLayer";
 import { overlay } from "./overlay";
 import { type Canvas, clear, paint, paintTraced } from "./paint";
@@ -6,10 +7,12 @@ import { toScreen } from "./view";
 import { sheetBox } from "./views";
 
 const DESK = "#ece7da";
+const BACKDROP_STRENGTH = 0.28;
 
 /** Draws a board, frame by frame. */
 export class Redraw {
   private readonly base = new BaseLayer();
+  private readonly behind = new BaseLayer();
   private shown: {
     readonly of: BoardState["groups"];
     readonly without: string;
@@ -33,6 +36,11 @@ export class Redraw {
     const canvas: Canvas = { context, view, size, ratio, scale, hairlines };
     clear(canvas);
     paper(canvas, state);
+    if (backdropOf(state)) {
+      context.globalAlpha = BACKDROP_STRENGTH;
+      this.behind.draw(canvas, state.backdrop.groups, this.again);
+      context.globalAlpha = 1;
+    }
     this.base.draw(canvas, this.groups(state), this.again);
     if (preview) {
       paintTraced(canvas, [...preview.groups.values()]);

@@ -1,4 +1,15 @@
-import type { Drawing, Edit, Element, Faces, GapAnswer, Opening, SetOut, StockSymbol } from "../api/types";
+import type {
+  Drawing,
+  Edit,
+  Element,
+  Faces,
+  GapAnswer,
+  Opening,
+  SetOut,
+  Stair,
+  StockSymbol,
+  Storey,
+} from "../api/types";
 
 /** Edits of what is there already, by what they change. */
 
@@ -38,8 +49,32 @@ export function keeping({ gap, clearMm }: GapAnswer, faces: Faces): Edit | null 
 }
 
 /** The edit that adds a drawing to the register. */
-export function adding(drawing: Omit<Drawing, "id" | "type" | "sortBy">): Edit {
-  return { type: "addDrawing", ...drawing };
+export function adding(drawing: Omit<Drawing, "id" | "type" | "sortBy" | "subject">): Edit {
+  return { type: "addDrawing", ...drawing, subject: { type: "whole" } };
+}
+
+/** The edit that adds the drawing of one stair to the register. */
+export function drawingOfStair(
+  stair: Stair,
+  drawing: Pick<Drawing, "storey" | "lens" | "scale" | "name">,
+): Edit {
+  const subject = { type: "one", element: stair.id } as const;
+  return { type: "addDrawing", ...drawing, kind: "STAIR", subject };
+}
+
+/** The edit that adds a storey beside another. */
+export function addingStorey(storey: Omit<Extract<Edit, { type: "addStorey" }>, "type">): Edit {
+  return { type: "addStorey", ...storey };
+}
+
+/** The edit that changes a storey and what depends on it. */
+export function revisionOfStorey(storey: Storey): Edit {
+  return { type: "reviseStorey", storey };
+}
+
+/** The edit that changes places of a storey with the next. */
+export function reordering(storey: string, up: boolean): Edit {
+  return { type: "reorderStorey", storey, up };
 }
 
 /** The edit that changes an opening with all others of its type. */

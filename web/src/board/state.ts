@@ -8,6 +8,8 @@ import type {
   EntryAnswer,
   Faces,
   Finding,
+  FloorEdge,
+  FloorFall,
   GapAnswer,
   Group,
   LengthAnswer,
@@ -21,6 +23,11 @@ import type {
   Pick,
   RoomUse,
   SettingOut,
+  Stair,
+  StairAnswer,
+  StairMake,
+  StoreyAnswer,
+  WellAnswer,
 } from "../api/types";
 import type { Caught, Nearby } from "./near";
 import type { ModelPoint, Size, View } from "./view";
@@ -57,6 +64,12 @@ export type Tool =
   | { readonly name: "post" }
   | { readonly name: "door" }
   | { readonly name: "window" }
+  | { readonly name: "storeys" }
+  | { readonly name: "floor"; readonly picks: readonly Pick[] }
+  | { readonly name: "void"; readonly picks: readonly Pick[] }
+  | { readonly name: "stair"; readonly from: Pick | null }
+  | { readonly name: "well"; readonly from: Pick | null }
+  | { readonly name: "section"; readonly from: Pick | null; readonly to: Pick | null }
   | { readonly name: "room" }
   | { readonly name: "limit"; readonly from: Pick | null }
   | { readonly name: "fitting" }
@@ -142,7 +155,46 @@ export interface Making {
     /** Radians, where it stands free. */
     readonly angle: number;
   };
+  readonly floor: {
+    readonly buildUp: string;
+    readonly way: "SHELL" | "RECTANGLE" | "OUTLINE";
+    readonly edge: FloorEdge;
+    readonly stepMm: number;
+    /** Radians. */
+    readonly span: number;
+    readonly fall: FloorFall;
+  };
+  readonly voidWay: "RECTANGLE" | "OUTLINE";
+  readonly stair: {
+    readonly layout: "STRAIGHT" | "QUARTER" | "HALF" | "TWO_QUARTERS" | "WINDERS" | "SPIRAL";
+    readonly side: "LEFT" | "RIGHT";
+    /** Risers of the first flight, where there are more. */
+    readonly first: number;
+    readonly wellMm: number;
+    readonly widthMm: number;
+    /** Null for as many as the rules ask. */
+    readonly risers: number | null;
+    /** Null for what the rules make of it. */
+    readonly goingMm: number | null;
+    /** Null until the server has said what is usual. */
+    readonly make: StairMake | null;
+    readonly above: Stair["above"];
+  };
+  readonly sectionDepthMm: number;
   readonly note: Note["style"];
+}
+
+/** The stairs that fit into a rectangle that was picked, and which of them is chosen. */
+export interface Well {
+  readonly choices: readonly WellAnswer[];
+  readonly chosen: number;
+}
+
+/** Another drawing shown faintly behind the one worked on. @param drawing null for that of the storey below */
+export interface Backdrop {
+  readonly on: boolean;
+  readonly drawing: string | null;
+  readonly groups: ReadonlyMap<string, Group>;
 }
 
 /** A distance measured from a point; null until it is typed. */
@@ -217,6 +269,12 @@ export interface BoardState {
   readonly clearances: readonly Clearance[] | null;
   readonly clearancesShown: boolean;
   readonly findings: readonly Finding[];
+  /** The storeys from the topmost down. */
+  readonly storeys: readonly StoreyAnswer[];
+  /** What the one stair selected amounts to. */
+  readonly stairSum: StairAnswer | null;
+  readonly well: Well | null;
+  readonly backdrop: Backdrop;
   readonly faces: Faces;
   readonly box: SelectionBox | null;
   readonly hidden: ReadonlySet<string>;

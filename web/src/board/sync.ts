@@ -1,6 +1,7 @@
 import { answerOf, api, Offline, Refused, sentenceOf, windowId } from "../api/client";
 import { onRevised } from "../api/events";
 import type { Edit, EditAnswer, Element, Group, Picture, SetOut } from "../api/types";
+import { backdropCatches, backdropOf } from "./backdrop";
 import { GapReader } from "./gaps";
 import { InStep } from "./inStep";
 import { Nearby } from "./near";
@@ -26,7 +27,7 @@ export class Sync {
     this.views = new Views(store);
     this.previews = new Previews(store);
     this.gaps = new GapReader(store);
-    this.inStep = new InStep(store);
+    this.inStep = new InStep(store, () => this.catchAnew());
     this.stopHearing = onRevised((r) => {
       const { project, revision, version } = store.getState();
       if (r.project === project && r.revision > revision && r.window !== windowId && !version)
@@ -83,13 +84,15 @@ export class Sync {
   private async readUsual(): Promise<void> {
     const units = unitsOf(this.state);
     const makes = await answerOf(api.GET("/api/v1/opening-makes", { params: { query: { units } } }));
+    const usual = await answerOf(api.GET("/api/v1/stair-makes", { params: { query: { units } } }));
     const { making } = this.state;
+    const stair = { ...making.stair, make: usual.make, widthMm: usual.widthMm };
     const symbol =
       elementOf(this.state, "symbol", making.fitting.symbol) ?? elementsOf(this.state, "symbol")[0];
     const fitting = symbol
       ? { ...making.fitting, symbol: symbol.id, widthMm: symbol.width.usualMm, depthMm: symbol.depth.usualMm }
       : making.fitting;
-    this.store.setState({ making: { ...making, makes, fitting } });
+    this.store.setState({ making: { ...making, makes, fitting, stair } });
   }
 
   /** Everything again, after others' edits or a broken connection. */
@@ -116,6 +119,8 @@ export class Sync {
       caughts: [],
       tool: { name: "select" },
       earlierViews: [],
+      well: null,
+      backdrop: { ...this.state.backdrop, drawing: null },
     });
     await this.readPicture();
     this.views.resume();
@@ -146,18 +151,29 @@ export class Sync {
   }
 
   private setGroups(groups: ReadonlyMap<string, Group>, scale: number): void {
-    const nearby = new Nearby(
-      groups.values(),
-      scale,
-      tracedLines(groups.values(), () => this.catchAnew()),
-    );
+    const traced = tracedLines(groups.values(), () => this.catchAnew());
+    const nearby = new Nearby(groups.values(), scale, [...traced, ...backdropCatches(this.state)]);
     this.store.setState({ groups, scale, nearby, preview: null });
   }
 
   /** Lines of a page to trace from have come: they can be caught now. */
   private catchAnew(): void {
     const { groups, scale } = this.store.getState();
-    this.store.setState({ nearby: new Nearby(groups.values(), scale, tracedLines(groups.values())) });
+    const more = [...tracedLines(groups.values()), ...backdropCatches(this.state)];
+    this.store.setState({ nearby: new Nearby(groups.values(), scale, more) });
+  }
+
+  toggleBackdrop(): void {
+    const { backdrop } = this.state;
+    const on = { ...backdrop, on: !backdrop.on };
+    if (on.on && !backdropOf({ ...this.state, backdrop: on }))
+      this.store.setState({ saying: "There is no storey below this one: choose a backdrop in Facts." });
+    else this.setBackdrop(on);
+  }
+
+  /** Shows another drawing behind this one, or none. */
+  setBackdrop(change: Partial<BoardState["backdrop"]>): void {
+    this.store.setState({ backdrop: { ...this.state.backdrop, ...change } });
   }
 
   /** Makes an edit; true when the server has stored it. The preview stays until the answer replaces it. */

@@ -9,6 +9,9 @@ import { LengthField } from "./LengthField";
 import { Section } from "./MakingFacts";
 import { LensFields, SortedBy } from "./ShownFields";
 
+/** Schedules that are counted from the model, without pictures. */
+export const TABLES: readonly Drawing["kind"][] = ["DOORS", "WINDOWS", "ROOMS", "FITTINGS"];
+
 const elementsIn = (state: BoardState) => state.elements;
 
 /** The drawing shown: its scale, lens and name. */
@@ -18,7 +21,7 @@ export function DrawingFacts({ drawing }: { readonly drawing: Drawing }) {
   const elements = useBoard(elementsIn);
   const lenses = elementsOf({ elements }, "lens");
   const lens = lenses.find((l) => l.id === drawing.lens);
-  const isTable = drawing.kind !== "PLAN" && drawing.kind !== "BUILD_UPS";
+  const isTable = TABLES.includes(drawing.kind);
   const revise = (change: Partial<Drawing>) => void sync.revise({ ...drawing, ...change, type: "drawing" });
   return (
     <Section title={drawing.name} words="this drawing">

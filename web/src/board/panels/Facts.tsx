@@ -4,16 +4,20 @@ import { useBoard, useBoardTools } from "../context";
 import { renumbering } from "../revisions";
 import { drawingShown, elementOf } from "../state";
 import { Accepted } from "./Accepted";
+import { BackdropField } from "./BackdropField";
 import { DrawingFacts, ProjectFacts } from "./DrawingFacts";
 import { FittingFacts } from "./FittingFacts";
+import { FloorFacts, FloorList } from "./FloorFacts";
 import { KeptGaps } from "./GapFacts";
 import { MakingFacts, Section } from "./MakingFacts";
 import { OpeningFacts } from "./OpeningFacts";
 import { PieceFacts, PostFields } from "./PieceFacts";
 import { RoomFacts } from "./RoomFacts";
+import { SectionFacts } from "./SectionFacts";
 import { SelectedWall } from "./SelectedWall";
 import { SelectedWalls } from "./SelectedWalls";
 import { DeleteButton, SelectionButtons } from "./SelectionButtons";
+import { StairFacts } from "./StairFacts";
 
 const MAKES = [
   "run",
@@ -23,6 +27,12 @@ const MAKES = [
   "post",
   "door",
   "window",
+  "storeys",
+  "floor",
+  "void",
+  "stair",
+  "well",
+  "section",
   "room",
   "limit",
   "fitting",
@@ -54,6 +64,8 @@ export function Facts() {
   return (
     <>
       {drawing && <DrawingFacts drawing={drawing} />}
+      {drawing?.kind === "PLAN" && <BackdropField drawing={drawing} />}
+      {drawing?.kind === "PLAN" && <FloorList storey={drawing.storey} />}
       <KeptGaps />
       {settings && <ProjectFacts settings={settings} />}
     </>
@@ -118,6 +130,34 @@ function Selected({ element }: { readonly element: Element }) {
         <Section title={`${symbolName ?? "Fitting"} ${element.mark}`} words="selected">
           <FittingFacts fitting={element} />
           <SelectionButtons />
+          <DeleteButton />
+        </Section>
+      );
+    case "floor":
+      return (
+        <Section title={`Floor ${element.mark}`} words="selected">
+          <FloorFacts floor={element} />
+          <DeleteButton />
+        </Section>
+      );
+    case "floorVoid":
+      return (
+        <Section title={`Void ${element.mark}`} words="through the floors of this storey">
+          <SelectionButtons />
+          <DeleteButton />
+        </Section>
+      );
+    case "stair":
+      return (
+        <Section title={`Stair ${element.mark}`} words="selected">
+          <StairFacts stair={element} />
+          <DeleteButton />
+        </Section>
+      );
+    case "sectionLine":
+      return (
+        <Section title={`Section line ${element.mark}`} words="selected">
+          <SectionFacts line={element} />
           <DeleteButton />
         </Section>
       );

@@ -57,7 +57,7 @@ function RuleSet() {
         options={names.map((n) => [n, n] as const)}
         onChange={(name) => {
           const set = sets.find((s) => s.name === name);
-          if (set) void sync.revise({ ...set, type: "rules" });
+          if (set) void sync.revise({ ...set, stairs: rules.stairs, type: "rules" });
         }}
       />
     </Row>

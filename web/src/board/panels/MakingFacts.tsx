@@ -2,10 +2,14 @@ import { Choice, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
 import type { Making } from "../state";
 import { NewFitting } from "./FittingFacts";
+import { NewFloor, NewVoid } from "./FloorFacts";
 import { NewDoor, NewWindow } from "./NewOpening";
+import { NewStair } from "./NewStair";
 import { NewWalls, Rearranging } from "./NewWalls";
 import { NewPiece, PostFields } from "./PieceFacts";
 import { NewRoom } from "./RoomFacts";
+import { NewSection } from "./SectionFacts";
+import { Storeys } from "./Storeys";
 
 /** What the active tool will make. */
 export function MakingFacts() {
@@ -41,6 +45,17 @@ export function MakingFacts() {
       return <NewDoor making={making} set={set} />;
     case "window":
       return <NewWindow making={making} set={set} />;
+    case "storeys":
+      return <Storeys />;
+    case "floor":
+      return <NewFloor making={making} set={set} />;
+    case "void":
+      return <NewVoid making={making} set={set} />;
+    case "stair":
+    case "well":
+      return <NewStair making={making} set={set} />;
+    case "section":
+      return <NewSection making={making} set={set} />;
     case "room":
     case "limit":
       return <NewRoom making={making} set={set} />;

@@ -4,6 +4,7 @@ import { Button, Choice, fieldClass, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
 import { adding } from "../revisions";
 import { type BoardState, drawingShown, elementOf, elementsOf, type Shown, unitsOf } from "../state";
+import { TABLES } from "./DrawingFacts";
 import { TracedFrom } from "./TracedFrom";
 
 const elementsIn = (state: BoardState) => state.elements;
@@ -46,7 +47,7 @@ function SaveSchedule() {
   const project = useBoard((s) => s.project);
   const version = useBoard((s) => s.version?.id);
   const drawing = useBoard(drawingShown);
-  if (!drawing || drawing.kind === "PLAN" || drawing.kind === "BUILD_UPS") return null;
+  if (!drawing || !TABLES.includes(drawing.kind)) return null;
   return (
     <a
       className="mb-2 block text-verdigris underline hover:text-ink"

@@ -1,7 +1,7 @@
 import type { Rise, WallState } from "../../api/types";
 import { Choice, Row } from "../../ui/controls";
 import { useBoard } from "../context";
-import { elementsOf } from "../state";
+import { planShown } from "../state";
 import { LengthField } from "./LengthField";
 
 interface RiseFacts {
@@ -14,25 +14,29 @@ interface Props<T extends RiseFacts> {
   readonly onChange: (facts: T) => void;
 }
 
+type Ways = "level" | "fixed" | "raked" | "gable" | "stepped";
+type Along = Extract<Rise["head"], { type: "along" }>;
+
 /** From where to where walls rise, and what becomes of them. */
 export function RiseFields<T extends RiseFacts>({ facts, onChange }: Props<T>) {
-  const storeyMm = useBoard((s) => elementsOf(s, "storey")[0]?.heightMm ?? 2400);
+  const headMm = useBoard((s) => s.storeys.find((a) => a.id === planShown(s)?.storey)?.headMm ?? 2400);
   const { rise } = facts;
-  const { head } = rise;
+  const { head, foot } = rise;
+  const set = (part: Partial<Rise>) => onChange({ ...facts, rise: { ...rise, ...part } });
   return (
     <div className="mt-3 border-rule border-t pt-2">
       <Row label="Head">
         <Choice
-          value={head.type}
+          value={wayOf(head)}
           options={[
-            ["underStoreyAbove", "Under the storey above"],
+            ["level", "Under the structure above"],
             ["fixed", "At a height of its own"],
+            ["raked", "Raked"],
+            ["gable", "Gable"],
+            ["stepped", "Stepped"],
           ]}
-          onChange={(type) =>
-            onChange({
-              ...facts,
-              rise: { ...rise, head: type === "fixed" ? { type, mm: storeyMm } : { type } },
-            })
+          onChange={(way) =>
+            set({ head: way === "level" ? { type: "underStoreyAbove" } : made(way, headMm, 1200) })
           }
         />
       </Row>
@@ -40,14 +44,34 @@ export function RiseFields<T extends RiseFacts>({ facts, onChange }: Props<T>) {
         <LengthField
           label="Head above floor"
           mm={head.mm}
-          onChange={(mm) => onChange({ ...facts, rise: { ...rise, head: { ...head, mm } } })}
+          onChange={(mm) => set({ head: { ...head, mm } })}
         />
       )}
-      <LengthField
-        label="Foot above floor"
-        mm={rise.footMm}
-        onChange={(footMm) => onChange({ ...facts, rise: { ...rise, footMm } })}
-      />
+      {head.type === "along" && (
+        <Heights what="Head" along={head} onChange={(along) => set({ head: along })} />
+      )}
+      <Row label="Foot">
+        <Choice
+          value={wayOf(foot)}
+          options={[
+            ["level", "On the floor's structure"],
+            ["fixed", "At a height of its own"],
+            ["raked", "Raked"],
+            ["stepped", "Stepped"],
+          ]}
+          onChange={(way) => set({ foot: way === "level" ? { type: "onFloor" } : made(way, 0, 600) })}
+        />
+      </Row>
+      {foot.type === "fixed" && (
+        <LengthField
+          label="Foot above floor"
+          mm={foot.mm}
+          onChange={(mm) => set({ foot: { ...foot, mm } })}
+        />
+      )}
+      {foot.type === "along" && (
+        <Heights what="Foot" along={foot} onChange={(along) => set({ foot: along })} />
+      )}
       <Row label="State">
         <Choice
           value={facts.state}
@@ -60,5 +84,50 @@ export function RiseFields<T extends RiseFacts>({ facts, onChange }: Props<T>) {
         />
       </Row>
     </div>
+  );
+}
+
+function wayOf(place: Rise["head"] | Rise["foot"]): Ways {
+  if (place.type === "fixed") return "fixed";
+  if (place.type !== "along") return "level";
+  const { heights } = place;
+  const steps = heights.some((h, i) => h.part === heights[i - 1]?.part);
+  return steps ? "stepped" : heights.length === 3 ? "gable" : "raked";
+}
+
+/** A first guess of a form: level at `mm`, and as far above as it rises. */
+function made(way: Exclude<Ways, "level">, mm: number, rises: number): Along | { type: "fixed"; mm: number } {
+  const at = (part: number, height: number) => ({ part, mm: height });
+  switch (way) {
+    case "fixed":
+      return { type: "fixed", mm };
+    case "raked":
+      return { type: "along", heights: [at(0, mm), at(1, mm + rises)] };
+    case "gable":
+      return { type: "along", heights: [at(0, mm), at(0.5, mm + 2 * rises), at(1, mm)] };
+    case "stepped":
+      return { type: "along", heights: [at(0, mm), at(0.5, mm), at(0.5, mm + rises), at(1, mm + rises)] };
+  }
+}
+
+/** The heights of a raked or stepped head or foot, each at its part of the wall. */
+function Heights(props: { what: string; along: Along; onChange: (along: Along) => void }) {
+  const { what, along, onChange } = props;
+  const label = (part: number) =>
+    part === 0 ? "at the start" : part === 1 ? "at the end" : `at ${Math.round(part * 100)} %`;
+  return (
+    <>
+      {along.heights.map((h, i) => (
+        <LengthField
+          // biome-ignore lint/suspicious/noArrayIndexKey: two heights at one place are a step
+          key={i}
+          label={`${what} ${label(h.part)}`}
+          mm={h.mm}
+          onChange={(mm) =>
+            onChange({ ...along, heights: along.heights.map((o, k) => (k === i ? { ...o, mm } : o)) })
+          }
+        />
+      ))}
+    </>
   );
 }

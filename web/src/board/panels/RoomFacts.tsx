@@ -106,7 +106,7 @@ function Fact({ label, value }: { readonly label: string; readonly value: string
 export function RoomFacts({ room }: { readonly room: Room }) {
   const { sync } = useBoardTools();
   const area = useBoard((s) => s.areas?.areas.find((a) => a.room === room.id));
-  const storey = useBoard((s) => elementOf(s, "storey", room.storey));
+  const ceilingMm = useBoard((s) => s.storeys.find((a) => a.id === room.storey)?.ceilingMm ?? 0);
   const revise = (change: Partial<Room>) => void sync.revise({ ...room, ...change, type: "room" });
   const { finishes, ceiling } = room;
   const finish = (label: string, field: "floor" | "walls" | "ceiling") => (
@@ -133,7 +133,7 @@ export function RoomFacts({ room }: { readonly room: Room }) {
       {finish("Ceiling", "ceiling")}
       <LengthField
         label="Ceiling height"
-        mm={ceiling.type === "fixed" ? ceiling.mm : (storey?.heightMm ?? 0)}
+        mm={ceiling.type === "fixed" ? ceiling.mm : ceilingMm}
         onChange={(mm) => revise({ ceiling: { type: "fixed", mm } })}
       />
       {ceiling.type === "fixed" && (

@@ -1,19 +1,16 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
-import { answerOf, api, sentenceOf } from "../../api/client";
+import { answerOf, api } from "../../api/client";
 import type { BuildUp, BuildUpLook, Edit } from "../../api/types";
 import { useBoard } from "../context";
+import { NO_TRIAL, type Trial, tried } from "./useTrial";
 
 /** What the server says of a build-up that is being edited. */
-export interface Judgement {
-  /** Why the change would be refused; null where it would not. */
-  readonly fault: string | null;
-  /** What else would become different, in sentences. */
-  readonly effects: readonly string[];
+export interface Judgement extends Trial {
   readonly look: BuildUpLook | null;
 }
 
-const NOTHING: Judgement = { fault: null, effects: [], look: null };
+const NOTHING: Judgement = { ...NO_TRIAL, look: null };
 
 /** Asks anew for every change; an answer that comes too late is dropped. */
 export function useJudgement(buildUp: BuildUp, edit: Edit): Judgement {
@@ -31,17 +28,6 @@ export function useJudgement(buildUp: BuildUp, edit: Edit): Judgement {
     };
   }, [asked, project]);
   return judgement;
-}
-
-async function tried(project: string, body: Edit): Promise<Pick<Judgement, "fault" | "effects">> {
-  try {
-    const params = { path: { project }, query: { effects: true } };
-    const answer = await answerOf(api.POST("/api/v1/projects/{project}/previews", { params, body }));
-    const unchanged = answer.refusal === "Nothing would change.";
-    return { fault: unchanged ? null : answer.refusal, effects: answer.effects };
-  } catch (error) {
-    return { fault: withoutPlace(error), effects: [] };
-  }
 }
 
 /** Null where it cannot be a build-up at all; the fault says why. */
@@ -65,8 +51,4 @@ export function useLook(buildUp: BuildUp | undefined): BuildUpLook | null {
     placeholderData: (last) => last,
   });
   return data ?? null;
-}
-
-function withoutPlace(error: unknown): string {
-  return sentenceOf(error).replace(/^At [^:]*: /, "");
 }

@@ -3,6 +3,7 @@ import type { BoardState } from "../state";
 import { noteEdit, stringEdit } from "./annotate";
 import { bendEdit } from "./bend";
 import { gapEdit } from "./gap";
+import { floorEdit, sectionEdit, stairEdit, voidEdit, wellEdit } from "./heights";
 import { openingEdit } from "./opening";
 import { pieceEdit, postEdit } from "./piece";
 import { copyEdit, mirrorEdit, moveEdit, pasteEdit, scaleEdit, turnEdit } from "./rearrange";
@@ -30,6 +31,16 @@ export function editMeant(state: BoardState): Edit | null {
     case "door":
     case "window":
       return openingEdit(state, tool.name);
+    case "floor":
+      return floorEdit(state, tool);
+    case "void":
+      return voidEdit(state, tool);
+    case "stair":
+      return stairEdit(state, tool);
+    case "well":
+      return wellEdit(state);
+    case "section":
+      return sectionEdit(state, tool);
     case "room":
       return roomEdit(state);
     case "limit":
@@ -58,6 +69,7 @@ export function editMeant(state: BoardState): Edit | null {
       return stringEdit(state, tool.picks);
     case "note":
       return tool.at ? noteEdit(state, tool.at) : null;
+    case "storeys":
     case "measure":
     case "place":
       return null;

@@ -68,6 +68,26 @@ function ofTool(state: BoardState): Words {
       return [`Door.`, `${settingWords(state)} H turns the hinge.`];
     case "window":
       return ["Window.", settingWords(state)];
+    case "storeys":
+      return ["Storeys.", "Click one in the strip to work on it; its figures can be changed there."];
+    case "floor":
+      return ["Floor.", outlineWords(state.making.floor.way, tool.picks.length)];
+    case "void":
+      return ["Void.", outlineWords(state.making.voidWay, tool.picks.length)];
+    case "stair":
+      return tool.from
+        ? ["Stair.", "Point the way up; type its width, or click."]
+        : ["Stair.", "Click where the left end of its first riser goes, as seen going up."];
+    case "well":
+      if (state.well) return ["Stair in a well.", "Choose one in Facts; click or press Enter to draw it."];
+      return tool.from
+        ? ["Stair in a well.", "Click the opposite corner of the well."]
+        : ["Stair in a well.", "Click the corner of the well that the stair starts in."];
+    case "section":
+      if (!tool.from) return ["Section line.", "Click where it starts."];
+      return tool.to
+        ? ["Section line.", "Click the side it looks to."]
+        : ["Section line.", "Click where it ends."];
     case "room":
       return ["Room.", "Click inside a closed area to name it."];
     case "limit":
@@ -131,6 +151,15 @@ function ofTool(state: BoardState): Words {
     case "place":
       return ["Place a drawing.", "Click where its middle goes on the sheet."];
   }
+}
+
+/** How an outline is picked. */
+function outlineWords(way: "SHELL" | "RECTANGLE" | "OUTLINE", picked: number): string {
+  if (way === "SHELL") return "Click inside the shell it is to fill.";
+  if (way === "RECTANGLE") return picked === 0 ? "Click a corner of it." : "Click the opposite corner.";
+  return picked < 3
+    ? "Click its corners one after another."
+    : "Go on; click the first corner, or press Enter, to close.";
 }
 
 /** What pointing, typing and clicking do for an opening. */

@@ -36,6 +36,17 @@ export const STAGES: readonly Stage[] = [
     ],
   },
   {
+    words: "Storeys and stairs",
+    tools: [
+      { name: "storeys", words: "Storeys", key: "Y" },
+      { name: "floor", words: "Floor", key: "G" },
+      { name: "void", words: "Void", key: "O" },
+      { name: "stair", words: "Stair", key: "S" },
+      { name: "well", words: "Stair in a well", key: "W" },
+      { name: "section", words: "Section line", key: "C" },
+    ],
+  },
+  {
     words: "Rooms and fittings",
     tools: [
       { name: "room", words: "Room", key: "R" },
@@ -70,6 +81,11 @@ export const AIMING: readonly ToolName[] = [
   "cut",
   "post",
   "limit",
+  "floor",
+  "void",
+  "stair",
+  "well",
+  "section",
   "move",
   "copy",
   "turn",
@@ -116,6 +132,7 @@ export const OTHER_KEYS: readonly (readonly [string, string])[] = [
   ["Shift U", "Show and unlock all"],
   ["Ctrl C, Ctrl V", "Copy, and paste here, on another storey or in another project"],
   ["Del", "Delete what is selected"],
+  ["Z", "Show or hide the backdrop: the storey below, or the drawing chosen in Facts"],
   ["Home", "See all"],
   ["End", "See what is selected"],
   ["Page up", "Go back to the last view"],
@@ -142,6 +159,14 @@ export function fresh(name: ToolName): Tool {
       return { name, wall: null, at: null };
     case "turn":
       return { name, centre: null, from: null };
+    case "floor":
+    case "void":
+      return { name, picks: [] };
+    case "stair":
+    case "well":
+      return { name, from: null };
+    case "section":
+      return { name, from: null, to: null };
     case "measure":
       return { name, points: [] };
     case "note":
@@ -166,6 +191,14 @@ export function stepBack(tool: Tool): Tool | null {
       return tool.picks.length === 0
         ? null
         : { ...tool, picks: tool.picks.slice(0, -1), undone: [...tool.undone, ...tool.picks.slice(-1)] };
+    case "floor":
+    case "void":
+      return tool.picks.length === 0 ? null : { ...tool, picks: tool.picks.slice(0, -1) };
+    case "section":
+      return tool.to ? { ...tool, to: null } : tool.from ? { ...tool, from: null } : null;
+    case "stair":
+    case "well":
+      return tool.from ? { ...tool, from: null } : null;
     case "measure":
     case "scale":
       return tool.points.length === 0 ? null : { ...tool, points: tool.points.slice(0, -1) };

@@ -36,6 +36,7 @@ public final class Effects {
         effects.fitted(sentences);
         effects.moved(sentences);
         effects.strings(sentences);
+        sentences.addAll(StoreyEffects.between(before, after));
         return sentences;
     }
 

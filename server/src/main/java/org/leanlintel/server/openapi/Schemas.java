@@ -51,7 +51,7 @@ final class Schemas {
         if (type == UUID.class) return Map.of("type", "string", "format", "uuid");
         if (type == Instant.class) return Map.of("type", "string", "format", "date-time");
         if (type == boolean.class) return Map.of("type", "boolean");
-        if (type == int.class || type == long.class) return Map.of("type", "integer");
+        if (type == int.class || type == Integer.class || type == long.class) return Map.of("type", "integer");
         if (type == double.class || type == Double.class) return Map.of("type", "number");
         if (type == Vec.class) {
             Map<String, Object> number = Map.of("type", "number");
