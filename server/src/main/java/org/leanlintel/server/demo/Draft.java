@@ -6,10 +6,15 @@ import java.util.stream.Stream;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.edit.AddDrawing;
 import org.leanlintel.core.edit.AddSheet;
+import org.leanlintel.core.edit.AddStorey;
 import org.leanlintel.core.edit.Aim;
 import org.leanlintel.core.edit.CurveWall;
+import org.leanlintel.core.edit.DrawFloor;
 import org.leanlintel.core.edit.DrawRoomLimit;
+import org.leanlintel.core.edit.DrawSection;
+import org.leanlintel.core.edit.DrawStair;
 import org.leanlintel.core.edit.DrawString;
+import org.leanlintel.core.edit.DrawVoid;
 import org.leanlintel.core.edit.DrawWalls;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Editing;
@@ -26,13 +31,16 @@ import org.leanlintel.core.edit.PlaceOpening;
 import org.leanlintel.core.edit.PlacePiece;
 import org.leanlintel.core.edit.PlacePost;
 import org.leanlintel.core.edit.Revise;
+import org.leanlintel.core.edit.ReviseStorey;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Meeting;
@@ -48,7 +56,10 @@ import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Site;
+import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Stop;
+import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
@@ -60,11 +71,17 @@ final class Draft {
 
     private final double unitMm;
     private Building building;
+    /** The storey that is drawn on, and its plan. */
+    private ElementId storey = OfficeStandard.GROUND, plan = OfficeStandard.GROUND_PLAN;
 
     /** @param unitMm millimetres in the unit this draft is written in */
     Draft(Model start, double unitMm) {
         this.building = Building.of(start);
         this.unitMm = unitMm;
+    }
+
+    Building building() {
+        return building;
     }
 
     Model model() {
@@ -77,6 +94,156 @@ final class Draft {
             throw new IllegalStateException("The demo was refused: " + refusal.sentence());
         building = result.after();
         return (Change) result.outcome();
+    }
+
+    /** Gives the storey drawn on a height to the next, and a floor. */
+    void storey(double height, String floor) {
+        Storey now = model().get(storey, Storey.class);
+        run(new ReviseStorey(
+                new Storey(now.id(), now.name(), now.levelMm(), height * unitMm, built(floor), now.ceiling())));
+    }
+
+    private static Storey.Underfoot built(String floor) {
+        return new Storey.Built(new ElementId("build-up-" + floor));
+    }
+
+    /** Adds a storey above with a copy of the shell, and draws there from now on. @return the copied walls */
+    List<Wall> storeyAbove(String name, double height, String floor) {
+        Change change = run(new AddStorey(
+                storey, true, name, height * unitMm, built(floor), new AddStorey.Taking(true, false, false)));
+        for (Element e : change.after()) {
+            if (e instanceof Storey s) storey = s.id();
+            if (e instanceof Drawing d) plan = d.id();
+        }
+        return made(change);
+    }
+
+    ElementId here() {
+        return storey;
+    }
+
+    /** Draws on another storey from now on. */
+    void on(ElementId other) {
+        storey = other;
+        plan = model().all(Drawing.class).stream()
+                .filter(d -> d.kind() == Drawing.Kind.PLAN && d.storey().equals(other))
+                .findFirst()
+                .orElseThrow()
+                .id();
+    }
+
+    ElementId plan() {
+        return plan;
+    }
+
+    /** The ground outside, and what levels are counted from. */
+    void site(String datum, double zeroMm, double ground) {
+        run(new Revise(new Site(Site.ID, datum, zeroMm, ground * unitMm)));
+    }
+
+    /** A partition from one wall to another round a corner. */
+    List<Wall> bent(
+            String buildUp, Wall from, double x0, double y0, double x, double y, Wall to, double x1, double y1) {
+        List<Pick> picks = List.of(
+                new Pick(at(x0, y0), new Hold.OnFace(from.id(), 0)),
+                Pick.bare(x * unitMm, y * unitMm),
+                new Pick(at(x1, y1), new Hold.OnFace(to.id(), 0)));
+        return walls(buildUp, new SetOut.MiddleOfStructure(), picks, false);
+    }
+
+    void gable(Wall wall, double eaves, double apex) {
+        Wall now = model().get(wall.id(), Wall.class);
+        run(new Revise(now.rising(new Rise(new Rise.OnFloor(), Rise.Along.gable(eaves * unitMm, apex * unitMm)))));
+    }
+
+    /** A floor that fills the shell round a point, out to the outer faces of its structure. */
+    void floor(String buildUp, double x, double y) {
+        floor(buildUp, new Floor.InsideShell(at(x, y), Floor.Edge.STRUCTURE_OUTER), 0, new Floor.Level());
+    }
+
+    /** A rectangle of floor, a step from the storey's level. */
+    void floor(String buildUp, double x0, double y0, double x1, double y1, double step, Floor.Fall fall) {
+        floor(buildUp, new Floor.Drawn(List.of(at(x0, y0), at(x1, y0), at(x1, y1), at(x0, y1))), step, fall);
+    }
+
+    private void floor(String buildUp, Floor.Outline outline, double step, Floor.Fall fall) {
+        run(new DrawFloor(
+                storey,
+                OfficeStandard.LAYER_FLOORS,
+                new ElementId("build-up-" + buildUp),
+                outline,
+                step * unitMm,
+                Math.PI / 2,
+                fall));
+    }
+
+    void hole(double x0, double y0, double x1, double y1) {
+        run(new DrawVoid(storey, OfficeStandard.LAYER_FLOORS, List.of(at(x0, y0), at(x1, y0), at(x1, y1), at(x0, y1))));
+    }
+
+    /** A stair from the left end of its first riser, with goings as the rules ask. */
+    Stair stair(double x, double y, double angle, double width, Stair.Shape shape) {
+        UnitSystem units = model().settings().units();
+        return (Stair) run(new DrawStair(
+                        storey,
+                        OfficeStandard.LAYER_FLOORS,
+                        at(x, y),
+                        angle,
+                        width * unitMm,
+                        shape,
+                        new Stair.LeastRisers(),
+                        new Stair.GoingByRule(),
+                        OfficeStandard.stairMakes(units).make(),
+                        Stair.Above.FOUND))
+                .after()
+                .getFirst();
+    }
+
+    /** A section line with its drawing. */
+    ElementId section(double x0, double y0, double x1, double y1, Side looking, double scale) {
+        Change change = run(new DrawSection(
+                storey,
+                OfficeStandard.LAYER_SECTIONS,
+                at(x0, y0),
+                at(x1, y1),
+                looking,
+                20_000,
+                OfficeStandard.LENS_BUILDING_PLAN,
+                scale));
+        return change.after().stream()
+                .filter(Drawing.class::isInstance)
+                .findFirst()
+                .orElseThrow()
+                .id();
+    }
+
+    ElementId stairDrawing(Stair stair, double scale) {
+        return run(new AddDrawing(
+                        "Stair " + stair.mark(),
+                        Drawing.Kind.STAIR,
+                        storey,
+                        OfficeStandard.LENS_BUILDING_PLAN,
+                        scale,
+                        new Drawing.One(stair.id())))
+                .after()
+                .getFirst()
+                .id();
+    }
+
+    /** A drawing on a sheet: its point x, y at a paper point. */
+    Sheet.Placed placed(ElementId drawing, double x, double y, double paperX, double paperY) {
+        return new Sheet.Placed(drawing, at(x, y), new Vec(paperX, paperY));
+    }
+
+    void sheet(String number, String title, PaperSize size, Sheet.Placed... placed) {
+        run(new AddSheet(number, title, size, List.of(placed)));
+    }
+
+    private static List<Wall> made(Change change) {
+        return change.after().stream()
+                .filter(Wall.class::isInstance)
+                .map(Wall.class::cast)
+                .toList();
     }
 
     private Vec at(double x, double y) {
@@ -138,7 +305,7 @@ final class Draft {
 
     void post(double x, double y, double size, String material) {
         run(new PlacePost(
-                OfficeStandard.GROUND,
+                storey,
                 OfficeStandard.LAYER_WALLS,
                 at(x, y),
                 0,
@@ -155,7 +322,7 @@ final class Draft {
     private List<Wall> walls(String buildUp, SetOut setOut, List<Pick> picks, boolean close) {
         Change change = run(new DrawWalls(
                 NewWall.of(
-                        OfficeStandard.GROUND,
+                        storey,
                         OfficeStandard.LAYER_WALLS,
                         new ElementId("build-up-" + buildUp),
                         setOut,
@@ -163,10 +330,7 @@ final class Draft {
                         WallEnd.Reach.STRUCTURE),
                 picks,
                 close));
-        return change.after().stream()
-                .filter(Wall.class::isInstance)
-                .map(Wall.class::cast)
-                .toList();
+        return made(change);
     }
 
     Opening door(Wall wall, End from, double distance, double width, double height, End hinge, Side swing) {
@@ -252,15 +416,15 @@ final class Draft {
     /** Names the closed area round a point. */
     void room(double x, double y, String name, Room.Use use, String floor) {
         Room.Finishes finishes = new Room.Finishes(floor, "Emulsion", "Emulsion");
-        run(new NameRoom(OfficeStandard.GROUND, OfficeStandard.LAYER_ROOMS, at(x, y), "", name, use, finishes));
+        run(new NameRoom(storey, OfficeStandard.LAYER_ROOMS, at(x, y), "", name, use, finishes));
     }
 
     void numberRooms() {
-        run(new NumberRooms(OfficeStandard.GROUND, OfficeStandard.LAYER_ROOMS));
+        run(new NumberRooms(storey, OfficeStandard.LAYER_ROOMS));
     }
 
     void roomLimit(double x0, double y0, double x1, double y1) {
-        run(new DrawRoomLimit(OfficeStandard.GROUND, OfficeStandard.LAYER_ROOMS, at(x0, y0), at(x1, y1)));
+        run(new DrawRoomLimit(storey, OfficeStandard.LAYER_ROOMS, at(x0, y0), at(x1, y1)));
     }
 
     /** A fitting of its usual size at a point: with its back to the wall there, if it has one. */
@@ -291,7 +455,7 @@ final class Draft {
 
     private void place(Symbol symbol, Vec at, double angle, double widthMm, double depthMm) {
         run(new PlaceFitting(
-                OfficeStandard.GROUND,
+                storey,
                 OfficeStandard.LAYER_FITTINGS,
                 symbol.id(),
                 new PlaceFitting.Near(at),
@@ -304,8 +468,7 @@ final class Draft {
     void string(boolean across, double place, Hold... holds) {
         Vec direction = across ? new Vec(1, 0) : new Vec(0, 1);
         Vec point = across ? at(0, place) : at(place, 0);
-        run(new DrawString(
-                OfficeStandard.GROUND_PLAN, OfficeStandard.LAYER_DIMENSIONS, direction, point, List.of(holds)));
+        run(new DrawString(plan, OfficeStandard.LAYER_DIMENSIONS, direction, point, List.of(holds)));
     }
 
     static Hold outer(Wall wall) {
@@ -325,7 +488,7 @@ final class Draft {
     }
 
     void note(double x, double y, String text) {
-        run(new PlaceNote(OfficeStandard.GROUND_PLAN, OfficeStandard.LAYER_NOTES, at(x, y), text, Note.Style.NOTE));
+        run(new PlaceNote(plan, OfficeStandard.LAYER_NOTES, at(x, y), text, Note.Style.NOTE));
     }
 
     /** A sheet with the schedule of wall build-ups, its upper left corner at a paper point, in millimetres. */
@@ -351,12 +514,7 @@ final class Draft {
 
     private Sheet.Placed schedule(String name, Drawing.Kind kind, double scale, double paperX, double paperY) {
         ElementId made = run(new AddDrawing(
-                        name,
-                        kind,
-                        OfficeStandard.GROUND,
-                        OfficeStandard.LENS_BUILDING_PLAN,
-                        scale,
-                        new Drawing.Whole()))
+                        name, kind, storey, OfficeStandard.LENS_BUILDING_PLAN, scale, new Drawing.Whole()))
                 .after()
                 .getFirst()
                 .id();
@@ -365,10 +523,6 @@ final class Draft {
 
     /** A sheet with the ground floor plan: model point x, y at paper point, in millimetres. */
     void sheet(String number, String title, PaperSize size, double x, double y, double paperX, double paperY) {
-        run(new AddSheet(
-                number,
-                title,
-                size,
-                List.of(new Sheet.Placed(OfficeStandard.GROUND_PLAN, at(x, y), new Vec(paperX, paperY)))));
+        run(new AddSheet(number, title, size, List.of(new Sheet.Placed(plan, at(x, y), new Vec(paperX, paperY)))));
     }
 }

@@ -6,6 +6,7 @@ import static org.leanlintel.server.demo.Draft.outer;
 
 import java.util.List;
 import org.leanlintel.core.measure.UnitSystem;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
@@ -14,13 +15,16 @@ import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.formats.standard.OfficeStandard;
 
-/** A small made-up cabin, in inches: 2x6 walls, two rooms, a bath and a kitchen. */
+/** A small made-up cabin, in inches: 2x6 walls, two rooms, a bath and a kitchen, and a sleeping loft under its gables. */
 final class HeronPointCabin {
 
     private static final double WIDTH = 336, DEPTH = 240;
+    /** From the first floor to the loft; from there to the eaves. */
+    private static final double STOREY = 112.25, EAVES = 50;
 
     /** Of a table of 36 with chairs at both sides. */
     private static final double TABLE_DEPTH = 63;
@@ -39,6 +43,7 @@ final class HeronPointCabin {
                         PaperSize.ARCH_D,
                         48 * UnitSystem.MM_PER_INCH)),
                 UnitSystem.MM_PER_INCH);
+        d.storey(STOREY, "slab-on-grade");
         List<Wall> shell = d.shell("frame-2x6", 0, 0, 0, DEPTH, WIDTH, DEPTH, WIDTH, 0);
         Wall west = shell.get(0), north = shell.get(1), east = shell.get(2), south = shell.get(3);
         Wall bedroom = d.partition("partition-2x4", south, 204, 6.75, north, 204, DEPTH - 6.75);
@@ -69,11 +74,43 @@ final class HeronPointCabin {
         d.room(268, 195, "Bath", Room.Use.BATHROOM, "Tile");
         d.numberRooms();
         fittings(d);
+        d.site("site datum", 0, -8);
+        d.floor("slab-on-grade", 100, 100);
         d.sheet("A-101", "First floor plan", PaperSize.ARCH_D, WIDTH / 2, DEPTH / 2, 420, 330);
         d.buildUpSheet("A-102", 12, PaperSize.ARCH_D, 120, 520);
         d.openingsSheet("A-103", 12, PaperSize.ARCH_D, 120, 520, 300);
         d.roomsSheet("A-104", 12, PaperSize.ARCH_D, 120, 520, 400);
+        loft(d);
         return d.model();
+    }
+
+    /** A sleeping loft over the bedroom and the bath, open to the living room, between raked gables. */
+    private static void loft(Draft d) {
+        List<Wall> shell = d.storeyAbove("Loft", EAVES, "joist-floor");
+        ElementId loft = d.here();
+        d.on(OfficeStandard.GROUND);
+        Stair.Turn quarter = new Stair.Turn(Stair.By.LANDING, Side.RIGHT, false, 0, 0);
+        Stair stair = d.stair(126, 60, Math.PI / 2, 36, new Stair.Flights(List.of(10), List.of(quarter)));
+        ElementId section = d.section(144, -30, 144, DEPTH + 30, Side.LEFT, 48);
+        ElementId drawing = d.stairDrawing(stair, 24);
+        d.on(loft);
+        d.gable(shell.get(0), EAVES, EAVES + DEPTH / 2);
+        d.gable(shell.get(2), EAVES, EAVES + DEPTH / 2);
+        d.floor("joist-floor", 100, 100);
+        d.hole(6.75, 6.75, 202, DEPTH - 6.75);
+        d.window(shell.get(2), End.START, 96, 48, 48, 24, new Opening.Window(2, 50, Opens.SIDE_HUNG));
+        d.window(shell.get(0), End.START, 96, 48, 48, 24, new Opening.Window(2, 50, Opens.FIXED));
+        d.roomLimit(204, 8, 204, DEPTH - 8);
+        d.room(270, 120, "Sleeping loft", Room.Use.BEDROOM, "Fir boards");
+        d.room(100, 120, "Open to living", Room.Use.OTHER, "");
+        d.fitting("bed-double", 320, 180);
+        d.sheet(
+                "A-105",
+                "Loft plan, section and stair",
+                PaperSize.ARCH_D,
+                d.placed(d.plan(), WIDTH / 2, DEPTH / 2, 250, 440),
+                d.placed(section, 120, 80, 640, 440),
+                d.placed(drawing, 0, 0, 560, 170));
     }
 
     /** The WC stands an inch too near the bath, so that the findings have something to say. */
@@ -84,7 +121,7 @@ final class HeronPointCabin {
         d.fitting("dishwasher", 135, 225);
         d.fitting("wall-run", 30, 230, 48);
         d.fitting("fridge", 178, 225);
-        d.free("table", 100, 108, 0, 66, TABLE_DEPTH);
+        d.free("table", 84, 108, 0, 66, TABLE_DEPTH);
         d.fitting("sofa", 20, 50);
         d.fitting("fireplace", 165, 20);
         d.fitting("bed-king", 320, 68);

@@ -5,10 +5,13 @@ import static org.leanlintel.server.demo.Draft.jambs;
 import static org.leanlintel.server.demo.Draft.outer;
 
 import java.util.List;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Opening.Opens;
@@ -17,17 +20,23 @@ import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallPiece;
 import org.leanlintel.formats.standard.OfficeStandard;
 
-/** The ground floor of a made-up house, in millimetres: timber frame and brick, with the garage under one roof. */
+/**
+ * A made-up house of two storeys, in millimetres: timber frame and brick, a stair with a half landing in its hall, and a
+ * study over the garage.
+ */
 final class QuarryBankHouse {
 
     /** Of a table of 900 with chairs at both sides. */
     private static final double TABLE_DEPTH = 1545;
 
     private static final double WIDTH = 12400, DEPTH = 8400;
+    /** From the ground floor to the first. */
+    private static final double STOREY = 2775;
     /** Where the house ends and the garage begins: the garage's face of the wall between them. */
     private static final double HOUSE = 8863;
 
@@ -46,9 +55,10 @@ final class QuarryBankHouse {
                     1200)),
             1);
     private final Wall west, north, south, garageNorth, east, garageSouth;
-    private final Wall garageSide, spine, hallWest, hallEast, store, wetWest, lobby, cupboard, pantry, utility, wc;
+    private final Wall garageSide, spine, hallWest, hallEast, store, wetWest, lobby, pantry, utility, wc;
 
     private QuarryBankHouse() {
+        d.storey(STOREY, "suspended-timber");
         List<Wall> brick = d.outside("frame-brick", HOUSE, 0, 0, 0, 0, DEPTH);
         south = brick.get(0);
         west = brick.get(1);
@@ -59,13 +69,12 @@ final class QuarryBankHouse {
         garageSouth = garage.get(2);
         garageSide = d.partition("block-partition", south, 8800, 354, north, 8800, DEPTH - 354);
         spine = d.partition("stud-partition", west, 354, 4600, garageSide, 8740, 4600);
-        hallWest = d.partition("stud-partition", south, 4300, 354, spine, 4300, 4600);
+        hallWest = d.partition("stud-partition", south, 4050, 354, spine, 4050, 4600);
         hallEast = d.partition("stud-partition", south, 6900, 354, spine, 6900, 4600);
         store = d.partition("stud-partition", hallEast, 6900, 2400, garageSide, 8740, 2400);
         wetWest = d.partition("wet-wall", north, 6500, DEPTH - 260, spine, 6500, 4600);
         lobby = d.partition("stud-partition", wetWest, 6570, 6300, garageSide, 8740, 6300);
-        cupboard = d.partition("stud-partition", hallWest, 4300, 3500, hallEast, 6900, 3500);
-        d.curve(cupboard, 4000, Side.RIGHT);
+        d.curve(store, 4000, Side.RIGHT);
         pantry = d.partition("stud-partition", spine, 2000, 4600, north, 2000, DEPTH - 354);
         utility = d.partition("stud-partition", west, 354, 6400, pantry, 2000, 6400);
         wc = d.partition("block-partition", garageSide, 8860, 6200, east, WIDTH - 354, 6200);
@@ -75,14 +84,97 @@ final class QuarryBankHouse {
         QuarryBankHouse house = new QuarryBankHouse();
         house.openingsAndStrings();
         house.pieces();
-        house.d.keep(house.hallWest, Side.RIGHT, house.hallEast, 2500);
+        house.d.keep(house.hallWest, Side.RIGHT, house.hallEast, 2750);
         house.rooms();
         house.fittings();
         house.d.sheet("A-101", "Ground floor plan", PaperSize.A2, WIDTH / 2, DEPTH / 2, 285, 250);
         house.d.buildUpSheet("A-102", 10, PaperSize.A2, 60, 390);
         house.d.openingsSheet("A-103", 10, PaperSize.A2, 60, 390, 200);
         house.d.roomsSheet("A-104", 10, PaperSize.A2, 60, 390, 230);
+        house.inHeight();
         return house.d.model();
+    }
+
+    /** Floors, the porch, the stair in the hall and the section through it. */
+    private void inHeight() {
+        List<Wall> shell = d.storeyAbove("First", 2500, "timber-floor");
+        ElementId first = d.here();
+        d.on(OfficeStandard.GROUND);
+        d.site("site datum", 24_300, -300);
+        d.floor("suspended-timber", 2000, 2000);
+        d.floor("slab", HOUSE, 215, WIDTH - 215, DEPTH - 215, -150, new Floor.Level());
+        d.floor("slab", 4400, -1500, 6400, 0, -150, new Floor.Falling(-Math.PI / 2, 1 / 80.0));
+        Stair.Turn half = new Stair.Turn(Stair.By.LANDING, Side.RIGHT, true, 100, 0);
+        Stair stair = d.stair(5050, 2272, Math.PI / 2, 850, new Stair.Flights(List.of(7), List.of(half)));
+        ElementId section = d.section(5475, -2600, 5475, DEPTH + 600, Side.RIGHT, 50);
+        ElementId drawing = d.stairDrawing(stair, 25);
+        d.on(first);
+        upstairs(shell);
+        d.sheet(
+                "A-105",
+                "First floor plan, section and stair",
+                PaperSize.A1,
+                d.placed(d.plan(), WIDTH / 2, DEPTH / 2, 210, 400),
+                d.placed(section, 5000, 2500, 620, 400),
+                d.placed(drawing, 0, 0, 560, 190));
+    }
+
+    /** The first floor: three bedrooms and a bathroom about a landing, and the study over the garage. */
+    private void upstairs(List<Wall> shell) {
+        Wall over =
+                d.partition("stud-partition", above(shell, south), 8800, 354, above(shell, north), 8800, DEPTH - 260);
+        Wall corridor = d.partition("stud-partition", above(shell, west), 354, 5600, over, 8750, 5600);
+        List<Wall> bedroom =
+                d.bent("stud-partition", above(shell, south), 4050, 354, 4050, 4600, above(shell, west), 354, 4600);
+        List<Wall> bath = d.bent("wet-wall", above(shell, south), 6900, 354, 6900, 4600, over, 8750, 4600);
+        Wall between = d.partition("stud-partition", corridor, 4450, 5600, above(shell, north), 4450, DEPTH - 260);
+        d.door(bedroom.get(1), End.START, 150, 762, 2040, End.START, Side.LEFT);
+        d.door(bath.get(1), End.START, 100, 762, 2040, End.START, Side.RIGHT);
+        d.door(corridor, End.START, 2900, 762, 2040, End.END, Side.LEFT);
+        d.door(corridor, End.START, 4600, 762, 2040, End.START, Side.LEFT);
+        d.door(over, End.START, 4400, 762, 2040, End.START, Side.RIGHT);
+        upstairsWindows(shell);
+        d.floor("timber-floor", 2000, 2000);
+        d.room(2000, 2500, "Bedroom 1", Room.Use.BEDROOM, "Carpet");
+        d.room(4500, 2500, "Landing", Room.Use.HALL, "Oak boards");
+        d.room(7800, 2500, "Bathroom", Room.Use.BATHROOM, "Tiles");
+        d.room(2200, 7000, "Bedroom 2", Room.Use.BEDROOM, "Carpet");
+        d.room(6600, 7000, "Bedroom 3", Room.Use.BEDROOM, "Carpet");
+        d.room(10500, 4000, "Study", Room.Use.STUDY, "Oak boards");
+        d.numberRooms();
+        d.fitting("bath", 8600, 1500);
+        d.fitting("wc", 7150, 2950);
+        d.fitting("basin", 8650, 3950, 500);
+        d.fitting("bed-double", 600, 2600);
+        d.fitting("bed-single", 600, 6880);
+        d.fitting("bed-single", 8600, 6880);
+        d.fitting("sofa", 11900, 5500);
+    }
+
+    private void upstairsWindows(List<Wall> shell) {
+        Opening.Window pair = new Opening.Window(2, 110, Opens.SIDE_HUNG);
+        Wall first = above(shell, south);
+        d.window(first, End.END, 1300, 1500, 1200, 900, pair);
+        d.window(first, End.END, 4700, 1200, 1200, 900, pair);
+        d.window(first, End.END, 7300, 600, 1050, 1050, new Opening.Window(1, 110, Opens.TOP_HUNG));
+        d.window(above(shell, west), End.START, 2000, 1200, 1200, 900, pair);
+        d.window(above(shell, north), End.START, 1500, 1500, 1200, 900, pair);
+        d.window(above(shell, north), End.START, 5800, 1500, 1200, 900, pair);
+        d.window(above(shell, garageSouth), End.START, 900, 1800, 1200, 900, pair);
+        d.window(above(shell, east), End.START, 3000, 1500, 1200, 900, pair);
+    }
+
+    /** The copy above of a wall: that lies where it does. */
+    private Wall above(List<Wall> shell, Wall below) {
+        Building building = d.building();
+        Vec middle = building.strip(below.id()).at(building.strip(below.id()).length() / 2, 0);
+        return shell.stream()
+                .filter(w -> building.strip(w.id())
+                                .at(building.strip(w.id()).length() / 2, 0)
+                                .distanceTo(middle)
+                        < 1)
+                .findFirst()
+                .orElseThrow();
     }
 
     private void openingsAndStrings() {
@@ -105,16 +197,15 @@ final class QuarryBankHouse {
         Opening livingSide = d.window(west, End.START, 1500, 1500, 1200, 900, 2, 110, Opens.SIDE_HUNG);
         Opening back = d.door(west, End.END, 900, 926, 2100, End.START, Side.RIGHT);
         Opening garageBack = d.door(east, End.START, 3600, 926, 2100, End.START, Side.LEFT);
-        d.opening(hallWest, End.START, 900, 1400, 2040, new Opening.PairDoor(End.START, 0.5, Side.LEFT));
-        d.door(spine, End.START, 4900, 838, 2040, End.START, Side.LEFT);
+        d.opening(hallWest, End.START, 500, 1400, 2040, new Opening.PairDoor(End.START, 0.5, Side.LEFT));
+        d.door(spine, End.START, 3790, 838, 2040, End.START, Side.RIGHT);
         d.door(hallEast, End.START, 700, 838, 2040, End.START, Side.RIGHT);
         Opening storeDoor = d.door(store, End.START, 500, 762, 2040, End.START, Side.LEFT);
         d.opening(pantry, End.START, 150, 762, 2040, new Opening.PocketDoor(End.END));
         d.opening(utility, End.START, 120, 900, 2100, new Opening.OpenWay(true));
         Opening lobbyDoor = d.door(spine, End.START, 7000, 762, 2040, End.END, Side.LEFT);
         Opening wetDoor = d.door(lobby, End.START, 600, 762, 2040, End.START, Side.LEFT);
-        Opening cupboardDoor = d.door(cupboard, End.START, 1300, 762, 2040, End.START, Side.RIGHT);
-        d.type("DT1", storeDoor, lobbyDoor, wetDoor, cupboardDoor);
+        d.type("DT1", storeDoor, lobbyDoor, wetDoor);
         d.door(garageSide, End.START, 1000, 838, 2040, End.START, Side.RIGHT);
         d.door(wc, End.START, 600, 838, 2040, End.START, Side.RIGHT);
 
@@ -162,7 +253,6 @@ final class QuarryBankHouse {
         d.room(5350, 2050, "Stair hall", Room.Use.HALL, "Oak boards");
         d.room(7900, 1750, "Study", Room.Use.STUDY, "Oak boards");
         d.room(7850, 3900, "Store", Room.Use.STORE, "Painted screed");
-        d.room(5600, 4200, "Cupboard", Room.Use.STORE, "Painted screed");
         d.room(4250, 6700, "Kitchen", Room.Use.KITCHEN, "Tiles");
         d.room(1330, 5400, "Pantry", Room.Use.STORE, "Tiles");
         d.room(1050, 7450, "Utility", Room.Use.UTILITY, "Tiles");
@@ -178,7 +268,7 @@ final class QuarryBankHouse {
         d.fitting("fireplace", 900, 3700, 900);
         d.fitting("sofa", 2200, 800);
         d.fitting("sofa", 2700, 4100, 1800);
-        d.fitting("sofa", 8250, 2000, 900);
+        d.fitting("sofa", 8150, 2000, 900);
         d.fitting("base-run", 3850, 7900, 3600);
         d.fitting("sink", 4100, 7900);
         d.fitting("hob", 2900, 7900);

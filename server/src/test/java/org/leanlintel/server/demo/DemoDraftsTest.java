@@ -1,6 +1,7 @@
 package org.leanlintel.server.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Set;
@@ -8,16 +9,21 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.check.Finding;
 import org.leanlintel.core.check.Findings;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Fitting;
+import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.takeoff.BuildUpUse;
 import org.leanlintel.formats.standard.OfficeStandard;
@@ -26,7 +32,7 @@ import org.leanlintel.formats.standard.OfficeStandard;
 class DemoDraftsTest {
 
     @Test
-    void quarryBankHouseHasAGroundFloor() {
+    void quarryBankHouseHasTwoStoreys() {
         Model model = QuarryBankHouse.draw();
         assertThat(model.all(Wall.class)).hasSizeGreaterThanOrEqualTo(15);
         assertThat(model.all(Opening.class)).hasSizeGreaterThanOrEqualTo(10);
@@ -34,7 +40,9 @@ class DemoDraftsTest {
         assertThat(model.all(Room.class))
                 .extracting(Room::name)
                 .contains("Living", "Kitchen", "Wet room", "Garage", "Store");
-        assertThat(model.all(Sheet.class)).hasSize(4);
+        assertThat(model.all(Sheet.class)).hasSize(5);
+        assertThat(StoreySpace.stack(model)).extracting(Storey::name).containsExactly("Ground", "First");
+        assertThat(model.all(Floor.class)).hasSize(4);
         assertThat(BuildUpUse.of(Building.of(model)))
                 .extracting(u -> u.buildUp().mark())
                 .containsExactly("1", "2", "7", "11", "12", "13");
@@ -71,7 +79,10 @@ class DemoDraftsTest {
     @Test
     void heronPointCabinIsDrawnInInches() {
         Model model = HeronPointCabin.draw();
-        assertThat(model.all(Wall.class)).hasSize(6);
+        assertThat(model.all(Wall.class)).hasSize(10);
+        BuiltStair stair = BuiltStair.of(model.all(Stair.class).getFirst(), model);
+        assertThat(stair.plan().sum().risers()).isEqualTo(15);
+        assertThat(stair.plan().sum().riserMm() / 25.4).isCloseTo(7.483, within(0.001));
         assertThat(BuildUpUse.of(Building.of(model)))
                 .extracting(u -> u.buildUp().mark())
                 .containsExactly("6", "14", "16");
@@ -81,7 +92,7 @@ class DemoDraftsTest {
     /** Square millimetres of plies lying on each other at the cut. */
     private static double overlap(Model model) {
         var plies = Building.of(model).bodiesOf(OfficeStandard.GROUND).stream()
-                .filter(b -> b.lowMm() <= 1200 && b.highMm() > 1200)
+                .filter(b -> model.find(b.element()) instanceof Wall && b.lowMm() <= 1200 && b.highMm() > 1200)
                 .map(Body::outline)
                 .map(Area::of)
                 .toList();
