@@ -66,7 +66,11 @@ function Figures() {
             <tr key={f.name} title={f.source} className={f.holds ? "" : "text-oxide"}>
               <td className="py-0.5 pr-1 align-baseline">
                 {f.name}
-                {f.asked && <span className="block text-ink-3 text-xs">{f.asked}</span>}
+                {f.asked && (
+                  <span className="block text-ink-3 text-xs">
+                    {f.asked}, {f.source}
+                  </span>
+                )}
               </td>
               <td className="py-0.5 text-right align-baseline font-drawing text-[15px]">
                 {f.value}

@@ -41,7 +41,7 @@ export function StoreyStrip() {
         className="stroke-ink"
         strokeWidth={1.6}
       />
-      {storeys.map((s) => (
+      {[...storeys].reverse().map((s) => (
         <Band key={s.id} storey={s} y={y} here={s.id === here} onOpen={() => open(s.id)} />
       ))}
       <line

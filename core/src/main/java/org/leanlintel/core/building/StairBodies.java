@@ -78,15 +78,35 @@ final class StairBodies {
         boolean cut = make.strings() == StairMake.Strings.CUT;
         double top = nosing + (cut ? -make.treadMm() - stair.plan().sum().riserMm() : MARGIN_MM * upright);
         double bottom = top - make.stringDepthMm() * upright;
+        double floor = stair.levelMm(f.first() - 1);
+        double onFloor = f.first() == 1 ? Math.min(f.lengthMm(), Math.max(0, (floor - bottom) / slope)) : 0;
         for (double across : new double[] {0, w - make.stringMm()}) {
-            List<Vec> ring = List.of(
-                    f.at(0, across + make.stringMm()),
-                    f.at(f.lengthMm(), across + make.stringMm()),
-                    f.at(f.lengthMm(), across),
-                    f.at(0, across));
-            Vec at = f.at(0, across);
-            add(ring, Plane.rising(at, bottom, f.direction(), slope), Plane.rising(at, top, f.direction(), slope));
+            Plane under = Plane.rising(f.at(0, across), bottom, f.direction(), slope);
+            Plane over = Plane.rising(f.at(0, across), top, f.direction(), slope);
+            string(f, 0, onFloor, across, Plane.level(floor), over);
+            string(f, onFloor, f.lengthMm(), across, under, over);
         }
+    }
+
+    /** A stretch of a string; at its foot it is cut where it meets the floor. */
+    private void string(Flight f, double from, double to, double across, Plane low, Plane high) {
+        double start = Math.max(from, low.isLevel() ? from + aboveFloor(f, from, across, low, high) : from);
+        if (to - start < 1) return;
+        add(
+                List.of(
+                        f.at(start, across + make.stringMm()),
+                        f.at(to, across + make.stringMm()),
+                        f.at(to, across),
+                        f.at(start, across)),
+                low,
+                high);
+    }
+
+    /** How far along the upper edge of a cut string comes out of the floor. */
+    private double aboveFloor(Flight f, double from, double across, Plane low, Plane high) {
+        double under = low.at(f.at(from, across)) - high.at(f.at(from, across));
+        double slope = stair.plan().sum().riserMm() / stair.plan().sum().goingMm();
+        return Math.max(0, under / slope);
     }
 
     private void newels() {

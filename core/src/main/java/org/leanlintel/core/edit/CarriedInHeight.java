@@ -25,7 +25,7 @@ record CarriedInHeight(UnaryOperator<ElementId> there, Rigid movement, boolean c
                 id,
                 there.apply(f.storey()),
                 there.apply(f.layer()),
-                mark("F", f.mark()),
+                mark("FL", f.mark()),
                 there.apply(f.buildUp()),
                 outline,
                 f.stepMm(),

@@ -32,7 +32,7 @@ public record DrawFloor(
                 new NewIds(model).next(),
                 storey,
                 layer,
-                Naming.nextMark(model, "F", 1),
+                Naming.nextMark(model, "FL", 1),
                 buildUp,
                 outline,
                 stepMm,

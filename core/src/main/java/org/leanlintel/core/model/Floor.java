@@ -6,7 +6,7 @@ import org.leanlintel.core.geometry.Vec;
 /**
  * A floor of a storey: of a room, a storey, a porch or a terrace.
  *
- * @param mark what people call it: F1
+ * @param mark what people call it: FL1
  * @param stepMm its finished top above the storey's level, below it where negative
  * @param span the direction its structure spans in, radians
  */

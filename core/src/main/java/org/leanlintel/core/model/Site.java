@@ -15,6 +15,11 @@ public record Site(ElementId id, String datum, double zeroMm, double groundMm) i
     /** Of projects where nothing was said. */
     public static final Site UNSAID = new Site(ID, "", 0, 0);
 
+    /** How the house of a model lies. */
+    public static Site of(Model model) {
+        return model.find(ID) instanceof Site s ? s : UNSAID;
+    }
+
     public Site {
         datum = Checks.text("The name of a datum", datum.strip(), 60);
         zeroMm = Checks.between("The project's zero above its datum", zeroMm, -500_000, 9_000_000);

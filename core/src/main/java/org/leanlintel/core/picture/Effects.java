@@ -12,6 +12,7 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
 
 /** What else becomes different when an edit is made, in sentences: said before anything happens. */
@@ -33,7 +34,8 @@ public final class Effects {
     public static List<String> between(Building before, Building after) {
         Effects effects = new Effects(before, after);
         List<String> sentences = new ArrayList<>();
-        effects.fitted(sentences);
+        boolean sameStoreys = before.model().all(Storey.class).equals(after.model().all(Storey.class));
+        if (sameStoreys) effects.fitted(sentences);
         effects.moved(sentences);
         effects.strings(sentences);
         sentences.addAll(StoreyEffects.between(before, after));

@@ -6,7 +6,6 @@ import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.FloorAreas;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
-import org.leanlintel.core.measure.LevelPrinter;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.Hold;
@@ -36,7 +35,7 @@ final class FloorPainter {
             if (floor.fall() instanceof Floor.Falling f) falls(f, middle, pens, scale, lettering);
             if (floor.stepMm() != 0 || floor.fall() instanceof Floor.Falling) {
                 double level = look.on().levelMm() + floor.stepMm();
-                String words = new LevelPrinter(look.units()).print(level);
+                String words = look.levels().print(level);
                 pens.add(lettering.set(words, middle.plus(new Vec(0, 2 * scale)), 0, LETTERS_MM, Align.CENTRE, false));
             }
         }

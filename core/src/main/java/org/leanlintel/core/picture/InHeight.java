@@ -5,6 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
+import org.leanlintel.core.building.FloorAreas;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.model.ElementId;
@@ -38,10 +39,11 @@ record InHeight(List<Group> groups, List<Bounds> boxes) {
             hiding.add(painter.belowCut(look.cutMm() - here.levelMm()));
             boxes.add(built.plan().outline().bounds());
         }
+        Area open = below == null ? Area.NONE : FloorAreas.openings(building, here.id());
         for (Stair s : model.all(Stair.class)) {
             if (!isOn(below, s.storey()) || !(BuiltStair.find(s, model) instanceof BuiltStair built)) continue;
             Area hidden = hiding.isEmpty() ? Area.NONE : Area.union(hiding);
-            groups.add(new StairPainter(built, look, lettering).fromAbove(hidden));
+            groups.add(new StairPainter(built, look, lettering).fromAbove(open, hidden));
             if (!built.open().isEmpty()) boxes.add(built.open().bounds());
         }
         for (Floor f : model.all(Floor.class))
@@ -52,6 +54,7 @@ record InHeight(List<Group> groups, List<Bounds> boxes) {
             else if (isOn(above, v.storey())) groups.add(FloorPainter.above(v, look));
         }
         for (SectionLine l : model.all(SectionLine.class)) groups.add(SectionLinePainter.of(l, look, lettering));
+        boxes.addAll(TakenBoxes.marks(groups, look.drawing().scale()));
         return new InHeight(groups, boxes);
     }
 

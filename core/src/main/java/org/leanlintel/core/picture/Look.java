@@ -3,22 +3,35 @@ package org.leanlintel.core.picture;
 import java.util.List;
 import java.util.Set;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.measure.LevelPrinter;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.Wall;
 
 /** What decides how a plan looks besides what stands in it. @param cutMm above the project's datum */
-record Look(Drawing drawing, Lens lens, StoreySpace on, double cutMm, UnitSystem units) {
+record Look(Drawing drawing, Lens lens, StoreySpace on, double cutMm, LevelPrinter levels) {
 
     static Look of(Building building, ElementId id) {
         Drawing drawing = building.model().get(id, Drawing.class);
         Lens lens = building.model().get(drawing.lens(), Lens.class);
         StoreySpace on = building.space(drawing.storey());
         double cut = on.levelMm() + building.model().settings().cutHeightMm();
-        return new Look(drawing, lens, on, cut, building.model().settings().units());
+        return new Look(
+                drawing,
+                lens,
+                on,
+                cut,
+                new LevelPrinter(
+                        building.model().settings().units(),
+                        Site.of(building.model()).zeroMm()));
+    }
+
+    UnitSystem units() {
+        return levels.units();
     }
 
     ElementId storey() {

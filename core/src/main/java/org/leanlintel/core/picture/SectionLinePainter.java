@@ -7,11 +7,11 @@ import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.picture.Lettering.Align;
 
-/** Where a section is cut: a line with an arrow at each end, the way it looks, and its mark beside that. */
+/** Where a section is cut: the ends of its line with an arrow at each, the way it looks, and its mark beside that. */
 final class SectionLinePainter {
 
-    /** On paper: an arrow's length and half its width; from the line to the middle of the mark. */
-    private static final double ARROW_MM = 5, HALF_MM = 1.6, MARK_MM = 7.5;
+    /** On paper: an arrow's length and half its width; from the line to the middle of the mark; how much of the line is drawn. */
+    private static final double ARROW_MM = 5, HALF_MM = 1.6, MARK_MM = 7.5, STUB_MM = 14;
 
     private SectionLinePainter() {}
 
@@ -20,7 +20,9 @@ final class SectionLinePainter {
         double scale = look.drawing().scale();
         Vec on = line.to().minus(line.from()).unit();
         Vec looking = line.looking() == Side.LEFT ? on.left() : on.left().times(-1);
-        pens.line(PenRole.LEVEL, line.from(), line.to());
+        double stub = Math.min(STUB_MM * scale, line.from().distanceTo(line.to()) / 3);
+        pens.line(PenRole.LEVEL, line.from(), line.from().along(on, stub));
+        pens.line(PenRole.LEVEL, line.to().along(on, -stub), line.to());
         for (Vec end : List.of(line.from(), line.to())) {
             Vec tip = end.along(looking, ARROW_MM * scale);
             pens.line(

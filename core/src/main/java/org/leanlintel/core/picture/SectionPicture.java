@@ -7,6 +7,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LevelPrinter;
 import org.leanlintel.core.model.Drawing;
@@ -68,7 +69,7 @@ public final class SectionPicture implements DrawingPicture {
             layers.computeIfAbsent(b.element(), id -> layer(building.model().find(id), id));
         bodies.removeIf(b -> lens.hiddenLayers().contains(layers.get(b.element())));
         List<Group> groups = new ArrayList<>(new CutPainter(cut, lens, drawing.scale()).paint(bodies, true, layers));
-        groups.add(levels(cut, lens));
+        groups.add(levels(cut, lens, Extent.of(new Picture(drawing.scale(), groups))));
         return new Picture(drawing.scale(), groups);
     }
 
@@ -90,23 +91,24 @@ public final class SectionPicture implements DrawingPicture {
         };
     }
 
-    private Group levels(Cut cut, Lens lens) {
+    private Group levels(Cut cut, Lens lens, @Nullable Bounds house) {
         Pens pens = new Pens(lens);
         double scale = drawing.scale();
-        LevelPrinter levels = new LevelPrinter(building.model().settings().units());
-        Site site = building.model().find(Site.ID) instanceof Site s ? s : Site.UNSAID;
-        double x = cut.lengthMm() + OFF_MM * scale;
-        for (Storey s : StoreySpace.stack(building.model())) mark(pens, x, s.levelMm(), s.name(), levels, site);
+        Site site = Site.of(building.model());
+        LevelPrinter levels = new LevelPrinter(building.model().settings().units(), site.zeroMm());
+        double left = house == null ? 0 : house.minX(), right = house == null ? cut.lengthMm() : house.maxX();
+        double x = right + OFF_MM * scale;
+        for (Storey s : StoreySpace.stack(building.model())) mark(pens, x, s.levelMm(), s.name(), levels);
         List<Storey> stack = StoreySpace.stack(building.model());
         Storey top = stack.getLast();
-        mark(pens, x, top.topMm(), "wall heads", levels, site);
+        mark(pens, x, top.topMm(), "wall heads", levels);
         double ground = site.groundMm();
-        for (double from : new double[] {-GROUND_MM * scale, cut.lengthMm()})
-            pens.line(PenRole.CUT_STRUCTURE, new Vec(from, ground), new Vec(from + GROUND_MM * scale, ground));
+        pens.line(PenRole.CUT_STRUCTURE, new Vec(left - GROUND_MM * scale, ground), new Vec(left, ground));
+        pens.line(PenRole.CUT_STRUCTURE, new Vec(right, ground), new Vec(right + GROUND_MM * scale, ground));
         return new Group(drawing.id(), drawing.id(), pens.items(), List.of());
     }
 
-    private void mark(Pens pens, double x, double mm, String name, LevelPrinter levels, Site site) {
+    private void mark(Pens pens, double x, double mm, String name, LevelPrinter levels) {
         double scale = drawing.scale();
         pens.line(PenRole.LEVEL, new Vec(x, mm), new Vec(x + MARK_MM * scale, mm));
         pens.line(
@@ -116,7 +118,7 @@ public final class SectionPicture implements DrawingPicture {
                 new Vec(x + 3.4 * scale, mm + 2 * scale),
                 new Vec(x + 1 * scale, mm + 2 * scale));
         Vec at = new Vec(x + 5 * scale, mm + 0.9 * scale);
-        pens.add(lettering.set(levels.print(mm + site.zeroMm()), at, 0, Lettering.NOTE_MM, Align.LEFT, true));
+        pens.add(lettering.set(levels.print(mm), at, 0, Lettering.NOTE_MM, Align.LEFT, true));
         Vec under = new Vec(x + 5 * scale, mm - 3 * scale);
         pens.add(lettering.set(name, under, 0, 1.8, Align.LEFT, false));
     }

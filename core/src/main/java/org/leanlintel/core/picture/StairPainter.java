@@ -6,7 +6,6 @@ import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LengthPrinter;
-import org.leanlintel.core.measure.LevelPrinter;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.StairMake;
@@ -59,15 +58,15 @@ final class StairPainter {
         return group();
     }
 
-    /** On the storey it leads to. @param hidden what a stair from there hides of it */
-    Group fromAbove(Area hidden) {
-        Area seen = hidden.isEmpty() ? stair.open() : stair.open().minus(hidden);
+    /** On the storey it leads to. @param open all that is open there; @param hidden what a stair from there hides of it */
+    Group fromAbove(Area open, Area hidden) {
+        Area seen = hidden.isEmpty() ? open : open.minus(hidden);
         if (seen.isEmpty()) return group();
         seen.inside(lines()).forEach(l -> pens.line(PenRole.STAIR, l));
         for (List<Vec> ring : stair.open().rings())
             hidden.outside(List.of(ring)).forEach(l -> pens.line(PenRole.EDGE, l));
         walk("dn %dR".formatted(stair.plan().sum().risers()), false);
-        numbers(stair.open());
+        numbers(open);
         return group();
     }
 
@@ -199,12 +198,11 @@ final class StairPainter {
 
     /** The level of each landing. */
     private void landings() {
-        LevelPrinter levels = new LevelPrinter(look.units());
         for (Tread t : stair.plan().treads()) {
             if (t.of() != Of.LANDING) continue;
             Vec middle = Area.of(t.ring()).middle();
             pens.add(lettering.set(
-                    levels.print(stair.levelMm(t.number())),
+                    look.levels().print(stair.levelMm(t.number())),
                     middle.plus(new Vec(0, 1.2 * scale)),
                     0,
                     NUMBER_MM,

@@ -10,13 +10,13 @@ import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.measure.LevelPrinter;
-import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Stair;
-import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.picture.Lettering.Align;
 import org.leanlintel.core.stair.StairPlan.Flight;
 import org.leanlintel.core.stair.StairPlan.Of;
@@ -89,6 +89,7 @@ public final class StairPicture implements DrawingPicture {
             pens.line(
                     PenRole.STAIR,
                     line.stream().map(p -> turned(p, origin, on).plus(shift)).toList());
+        arrow(built, origin, on, shift, pens);
         built.plan().risers().forEach(r -> {
             Vec at = turned(r.middle(), origin, on).plus(shift).plus(new Vec(0.8 * scale, 0.8 * scale));
             pens.add(lettering.set(Integer.toString(r.number()), at, 0, SMALL, Align.LEFT, false));
@@ -97,6 +98,18 @@ public final class StairPicture implements DrawingPicture {
         string(pens, new Vec(box.minX(), low), new Vec(box.maxX(), low), box.width());
         double x = box.minX() - OFF * scale;
         string(pens, new Vec(x, box.minY() + shift.y()), new Vec(x, box.maxY() + shift.y()), box.height());
+    }
+
+    /** A dot at the first riser, and the head of an arrow at the last. */
+    private void arrow(BuiltStair built, Vec origin, Vec on, Vec shift, Pens pens) {
+        List<Vec> walk = built.plan().walk().stream()
+                .map(p -> turned(p, origin, on).plus(shift))
+                .toList();
+        double scale = drawing.scale();
+        Vec last = walk.getLast(), way = last.minus(walk.get(walk.size() - 2)).unit();
+        Vec back = last.along(way, -3 * scale);
+        pens.add(new Item.Arc(PenRole.STAIR, pens.pen(PenRole.STAIR), walk.getFirst(), 0.8 * scale, 0, Math.TAU));
+        pens.line(PenRole.STAIR, back.along(way.left(), scale), last, back.along(way.left(), -scale));
     }
 
     private static Vec turned(Vec p, Vec origin, Vec on) {
@@ -118,7 +131,7 @@ public final class StairPicture implements DrawingPicture {
         pens.add(lettering.set(words, middle, on.angle(), LETTERS, Align.CENTRE, false));
     }
 
-    private org.leanlintel.core.measure.UnitSystem units() {
+    private UnitSystem units() {
         return building.model().settings().units();
     }
 
@@ -130,6 +143,8 @@ public final class StairPicture implements DrawingPicture {
         private final double scale = drawing.scale();
         private final double rise;
         private final double going;
+        /** Where each riser stands. */
+        private final List<Double> starts = new ArrayList<>();
 
         Sections(BuiltStair built, Pens pens) {
             this.built = built;
@@ -142,6 +157,7 @@ public final class StairPicture implements DrawingPicture {
             List<Vec> steps = new ArrayList<>(List.of(new Vec(-OFF * scale, 0), Vec.ORIGIN));
             double x = 0;
             for (int k = 1; k <= built.plan().sum().risers(); k++) {
+                starts.add(x);
                 steps.add(new Vec(x, (k - 1) * rise));
                 steps.add(new Vec(x, k * rise));
                 pens.add(lettering.set(
@@ -153,6 +169,7 @@ public final class StairPicture implements DrawingPicture {
             pens.line(PenRole.CUT_STRUCTURE, steps);
             divisions(end, top);
             goings(steps);
+            strings();
             soffit(end, top);
             words(end, top);
         }
@@ -184,7 +201,8 @@ public final class StairPicture implements DrawingPicture {
                                 shown.print(rise),
                                 shown.print(Math.abs(over)),
                                 over > 0 ? "too much" : "too little");
-            pens.add(lettering.set(words, new Vec(at - 1 * scale, top / 2), Math.PI / 2, LETTERS, Align.CENTRE, false));
+            pens.add(lettering.set(
+                    words, new Vec(at - 2.2 * scale, top / 2), Math.PI / 2, LETTERS, Align.CENTRE, false));
         }
 
         /** The goings of each flight, and each landing, in one string below. */
@@ -213,36 +231,53 @@ public final class StairPicture implements DrawingPicture {
                     || t.number() < built.plan().flights().get(next).first();
         }
 
-        /** The floor above up to the edge of the void, and the headroom under it. */
+        /** The floor it leads to; of one straight flight, that floor up to the edge of the void, and the headroom there. */
         private void soffit(double end, double top) {
-            BuildUp floor = StoreySpace.floorOf(building.model(), built.storeyAbove());
-            double under = top - built.heights().floorMm();
-            double needed = StairVoid.needed(built.rules(), built.stair().shape() instanceof Stair.Spiral);
+            double thick = built.heights().floorMm(), under = top - thick;
+            if (thick == 0) return;
+            slab(end, end + OFF * scale, under, top);
             double along = (under - built.headroomMm() - rise) * going / rise;
-            double edge = Math.max(-OFF * scale, Math.min(along, end));
-            if (floor != null)
-                pens.closed(
-                        PenRole.CUT_STRUCTURE,
-                        List.of(
-                                new Vec(-OFF * scale, under),
-                                new Vec(edge, under),
-                                new Vec(edge, top),
-                                new Vec(-OFF * scale, top)));
             if (built.plan().flights().size() > 1 || along < 0 || along > end) return;
-            double nosing = under - built.headroomMm();
+            slab(-OFF * scale, along, under, top);
+            double needed = StairVoid.needed(built.rules(), built.stair().shape() instanceof Stair.Spiral);
             LengthPrinter lengths = LengthPrinter.ofDrawings(units());
             string(
                     pens,
-                    new Vec(edge, nosing),
-                    new Vec(edge, under),
+                    new Vec(along, under - built.headroomMm()),
+                    new Vec(along, under),
                     "%s headroom, %s needed".formatted(lengths.print(built.headroomMm()), lengths.print(needed)));
         }
 
+        private void slab(double from, double to, double low, double high) {
+            pens.closed(
+                    PenRole.CUT_STRUCTURE,
+                    List.of(new Vec(from, low), new Vec(to, low), new Vec(to, high), new Vec(from, high)));
+        }
+
+        /** The lower edge of the strings of each flight. */
+        private void strings() {
+            double depth = built.stair().make().stringDepthMm(), x = 0;
+            if (depth == 0 || built.stair().shape() instanceof Stair.Spiral) return;
+            double upright = depth * Math.hypot(rise, going) / going * 0.8;
+            for (Flight f : built.plan().flights()) {
+                double from = starts.get(f.first() - 1), foot = f.first() * rise - upright;
+                double first = Math.max(from, from + (upright - f.first() * rise) * going / rise);
+                if (f.first() > 1) first = from;
+                x = from + f.lengthMm();
+                if (x - first > 1)
+                    pens.line(
+                            PenRole.EDGE,
+                            new Vec(first, foot + (first - from) * rise / going),
+                            new Vec(x, foot + f.lengthMm() * rise / going));
+            }
+        }
+
         private void words(double end, double top) {
-            LevelPrinter levels = new LevelPrinter(units());
+            LevelPrinter levels =
+                    new LevelPrinter(units(), Site.of(building.model()).zeroMm());
             double from = built.heights().levelMm();
             pens.add(lettering.set(
-                    levels.print(from), new Vec(-OFF * scale, 0.8 * scale), 0, LETTERS, Align.LEFT, true));
+                    levels.print(from), new Vec(-1.5 * scale, -3.4 * scale), 0, LETTERS, Align.RIGHT, true));
             pens.add(lettering.set(
                     levels.print(from + top),
                     new Vec(end + 2 * scale, top + 0.8 * scale),

@@ -19,6 +19,7 @@ import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Room;
+import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
@@ -39,7 +40,8 @@ final class StoreyEffects {
         this.before = before;
         this.after = after;
         lengths = LengthPrinter.ofScreen(after.model().settings().units());
-        levels = new LevelPrinter(after.model().settings().units());
+        levels = new LevelPrinter(
+                after.model().settings().units(), Site.of(after.model()).zeroMm());
     }
 
     private static Map<Class<? extends Element>, String> counted() {

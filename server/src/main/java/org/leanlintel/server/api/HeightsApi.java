@@ -58,7 +58,6 @@ public class HeightsApi {
         LengthPrinter lengths = LengthPrinter.ofScreen(units);
         StoreySpace space = StoreySpace.of(model, storey.id());
         BuildUp floor = StoreySpace.floorOf(model, storey);
-        double zero = model.find(Site.ID) instanceof Site s ? s.zeroMm() : 0;
         return new StoreyAnswer(
                 storey.id(),
                 storey.name(),
@@ -68,7 +67,7 @@ public class HeightsApi {
                 space.headMm(),
                 space.ceilingMm(),
                 floor == null ? 0 : floor.thicknessMm(),
-                new LevelPrinter(units).print(storey.levelMm() + zero),
+                new LevelPrinter(units, Site.of(model).zeroMm()).print(storey.levelMm()),
                 lengths.print(storey.heightMm()),
                 lengths.print(space.ceilingMm()),
                 floor == null ? "" : floor.name() + ", " + lengths.print(floor.thicknessMm()),

@@ -103,7 +103,7 @@ final class QuarryBankHouse {
         d.site("site datum", 24_300, -300);
         d.floor("suspended-timber", 2000, 2000);
         d.floor("slab", HOUSE, 215, WIDTH - 215, DEPTH - 215, -150, new Floor.Level());
-        d.floor("slab", 4400, -1500, 6400, 0, -150, new Floor.Falling(-Math.PI / 2, 1 / 80.0));
+        d.floor("slab", 4500, -700, 6300, 0, -150, new Floor.Falling(-Math.PI / 2, 1 / 80.0));
         Stair.Turn half = new Stair.Turn(Stair.By.LANDING, Side.RIGHT, true, 100, 0);
         Stair stair = d.stair(5050, 2272, Math.PI / 2, 850, new Stair.Flights(List.of(7), List.of(half)));
         ElementId section = d.section(5475, -2600, 5475, DEPTH + 600, Side.RIGHT, 50);
@@ -134,6 +134,7 @@ final class QuarryBankHouse {
         d.door(corridor, End.START, 4600, 762, 2040, End.START, Side.LEFT);
         d.door(over, End.START, 4400, 762, 2040, End.START, Side.RIGHT);
         upstairsWindows(shell);
+        upstairsStrings(shell, corridor, between, over);
         d.floor("timber-floor", 2000, 2000);
         d.room(2000, 2500, "Bedroom 1", Room.Use.BEDROOM, "Carpet");
         d.room(4500, 2500, "Landing", Room.Use.HALL, "Oak boards");
@@ -149,6 +150,18 @@ final class QuarryBankHouse {
         d.fitting("bed-single", 600, 6880);
         d.fitting("bed-single", 8600, 6880);
         d.fitting("sofa", 11900, 5500);
+    }
+
+    private void upstairsStrings(List<Wall> shell, Wall corridor, Wall between, Wall over) {
+        Wall first = above(shell, south),
+                last = above(shell, north),
+                left = above(shell, west),
+                right = above(shell, east);
+        d.string(true, -900, outer(left), face(over, 1), outer(right));
+        d.string(true, -1400, outer(left), outer(right));
+        d.string(true, DEPTH + 900, outer(left), face(between, 1), face(over, 1), outer(right));
+        d.string(false, -900, outer(first), face(corridor, 1), outer(last));
+        d.string(false, -1400, outer(first), outer(last));
     }
 
     private void upstairsWindows(List<Wall> shell) {
