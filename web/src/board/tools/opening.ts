@@ -1,4 +1,5 @@
 import type { Catch, Edit, End, OpeningAim, OpeningKind, OpeningMake, Placing } from "../../api/types";
+import { backdropOf } from "../backdrop";
 import { distance, footOn } from "../near";
 import { type BoardState, elementOf, elementsOf, faceOf, measuredLine, NEARER, typedMm } from "../state";
 import type { ModelPoint } from "../view";
@@ -72,16 +73,19 @@ function aimAt(state: BoardState, wall: string): OpeningAim | null {
   }
 }
 
-/** The opening of another wall whose middle lies most nearly square across from the pointer. */
+/** The opening of another wall, or of the backdrop, whose middle lies most nearly square across from the pointer. */
 function openingAcross(state: BoardState, wall: string): string | undefined {
   const line = measuredLine(state, wall);
   const { pointer } = state;
   if (!pointer) return undefined;
   const here = alongLine(line, pointer).s;
+  const behind = backdropOf(state) ? state.backdrop.groups : undefined;
   let best: string | undefined;
   let least = Number.POSITIVE_INFINITY;
   for (const o of elementsOf(state, "opening")) {
-    const edges = (state.groups.get(o.id)?.catches ?? []).filter((c) => c.hold.type === "atJamb");
+    const edges = ((state.groups.get(o.id) ?? behind?.get(o.id))?.catches ?? []).filter(
+      (c) => c.hold.type === "atJamb",
+    );
     const [one, two] = edges;
     if (o.wall === wall || !one || !two) continue;
     const middle = { x: (one.from[0] + two.to[0]) / 2, y: (one.from[1] + two.to[1]) / 2 };

@@ -40,6 +40,16 @@ final class Drafter implements AutoCloseable {
     final Page page = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800))
             .newPage();
 
+    /** The plan that is shown. */
+    private String plan = "drawing-ground-plan";
+
+    /** From now on, places are those of another plan, which is shown. */
+    void onPlan(String id) {
+        plan = id;
+        press("Home");
+        page.waitForFunction("plan => Object.keys(localStorage).some(k => k.endsWith('.' + plan))", id);
+    }
+
     Drafter(String address) {
         page.setDefaultTimeout(PATIENCE);
         page.navigate(address);
@@ -58,10 +68,11 @@ final class Drafter implements AutoCloseable {
     private double[] place(double x, double y) {
         Object kept = page.evaluate(
                 """
-                () => {
-                  const key = Object.keys(localStorage).find(k => k.startsWith('lintel.view.') && k.endsWith('.drawing-ground-plan'));
+                plan => {
+                  const key = Object.keys(localStorage).find(k => k.startsWith('lintel.view.') && k.endsWith('.' + plan));
                   return key ? JSON.parse(localStorage.getItem(key)) : { centre: { x: 6000, y: 4000 }, zoom: 0.05 };
-                }""");
+                }""",
+                plan);
         var seen = (Map<?, ?>) kept;
         var centre = (Map<?, ?>) seen.get("centre");
         BoundingBox board = page.getByTestId("board").boundingBox();

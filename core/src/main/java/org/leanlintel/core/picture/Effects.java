@@ -34,7 +34,8 @@ public final class Effects {
     public static List<String> between(Building before, Building after) {
         Effects effects = new Effects(before, after);
         List<String> sentences = new ArrayList<>();
-        boolean sameStoreys = before.model().all(Storey.class).equals(after.model().all(Storey.class));
+        boolean sameStoreys =
+                before.model().all(Storey.class).equals(after.model().all(Storey.class));
         if (sameStoreys) effects.fitted(sentences);
         effects.moved(sentences);
         effects.strings(sentences);

@@ -16,7 +16,7 @@ import org.leanlintel.core.stair.StairJudgement.Unit;
 
 /**
  * The stairs that fit into a rectangle, starting from one of its corners, and why others do not. Each layout is tried both
- * ways round, with as many risers as the rules ask for and one more, and every way of parting them between its flights.
+ * ways round, with as many risers as the rules ask for, or one more where none fits, and every way of parting them between its flights.
  */
 public final class StairWell {
 
@@ -106,11 +106,16 @@ public final class StairWell {
         int least = like.risers() instanceof Stair.FixedRisers f
                 ? f.count()
                 : StairSum.leastRisers(heights.riseMm(), rules, false);
-        int most = like.risers() instanceof Stair.FixedRisers ? least : least + 1;
+        Choice best = best(layout, least);
+        if (best.fits() || like.risers() instanceof Stair.FixedRisers) return best;
+        Choice more = best(layout, least + 1);
+        return more.fits() ? more : best;
+    }
+
+    private Choice best(Layout layout, int risers) {
         List<Choice> tried = new ArrayList<>();
-        for (int n = least; n <= most; n++)
-            for (Rectangle way : List.of(well, well.turned()))
-                for (List<Integer> before : parts(layout, n)) tried.add(tried(layout, way, n, before));
+        for (Rectangle way : List.of(well, well.turned()))
+            for (List<Integer> before : parts(layout, risers)) tried.add(tried(layout, way, risers, before));
         return tried.stream().min(NEAREST).orElseThrow();
     }
 
@@ -221,6 +226,17 @@ public final class StairWell {
         };
     }
 
+    /** How many goings the last flight, coming back, is longer than the first: so far in that one starts. */
+    private static int back(Layout layout, Flights flights, int risers) {
+        return switch (layout) {
+            case STRAIGHT, QUARTER, QUARTER_WINDERS -> 0;
+            case HALF, TWO_QUARTERS, HALF_WINDERS ->
+                Math.max(
+                        0,
+                        StairPlan.lastFlight(flights, risers) - flights.before().getFirst());
+        };
+    }
+
     private static boolean isWound(Layout layout) {
         return layout == Layout.QUARTER_WINDERS || layout == Layout.HALF_WINDERS;
     }
@@ -263,12 +279,14 @@ public final class StairWell {
                     case HALF -> List.of(new Turn(By.LANDING, side, true, left, 0));
                     case TWO_QUARTERS, HALF_WINDERS -> List.of(quarter, quarter);
                 };
-        Vec at = toLeft ? way.corner().along(way.across(), like.widthMm()) : way.corner();
+        Flights flights = new Flights(before, turns);
+        Vec corner = way.corner().along(way.along(), back(layout, flights, n) * going);
+        Vec at = toLeft ? corner.along(way.across(), like.widthMm()) : corner;
         boolean sameRisers = n == StairSum.leastRisers(heights.riseMm(), rules, false);
         return with(
                 at,
                 way.along().angle(),
-                new Flights(before, turns),
+                flights,
                 sameRisers && !(like.risers() instanceof Stair.FixedRisers)
                         ? new Stair.LeastRisers()
                         : new Stair.FixedRisers(n),
