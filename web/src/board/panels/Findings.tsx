@@ -1,3 +1,4 @@
+import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { answerOf, api } from "../../api/client";
 import type { Finding, Rules } from "../../api/types";
@@ -14,6 +15,7 @@ export function Findings() {
   return (
     <>
       <RuleSet />
+      <StairRuleSet />
       <label className="flex items-center gap-2 py-2">
         <input
           type="checkbox"
@@ -30,6 +32,30 @@ export function Findings() {
         ))}
       </ul>
     </>
+  );
+}
+
+/** The rules its stairs keep to, to choose. */
+function StairRuleSet() {
+  const { sync } = useBoardTools();
+  const rules = useBoard((s) => elementOf(s, "rules", "rules"));
+  const { data: sets = [] } = useQuery({
+    queryKey: ["stair-rules"],
+    queryFn: () => answerOf(api.GET("/api/v1/stair-rules")),
+  });
+  if (!rules) return null;
+  const names = [...new Set([rules.stairs.name, ...sets.map((s) => s.name)])];
+  return (
+    <Row label="Stairs by">
+      <Choice
+        value={rules.stairs.name}
+        options={names.map((n) => [n, n] as const)}
+        onChange={(name) => {
+          const stairs = sets.find((s) => s.name === name);
+          if (stairs) void sync.revise({ ...rules, stairs, type: "rules" });
+        }}
+      />
+    </Row>
   );
 }
 

@@ -2,7 +2,6 @@ package org.leanlintel.core.building;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Predicate;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Vec;
@@ -78,39 +77,30 @@ public final class FloorAreas {
         return whole;
     }
 
+    /** All that the outer faces of the shell close round, less the plies of its walls outside the floor's edge. */
     private Area insideShell(Floor.InsideShell shell) {
         List<Area> faces = RoomFaces.of(building, storey.id(), Wall::stays);
         if (faces.isEmpty()) return Area.NONE;
         Area closed = partWith(shell.seed(), Area.union(faces));
         if (closed.isEmpty()) return closed;
-        return switch (shell.edge()) {
-            case STRUCTURE_OUTER -> outTo(closed, shell.seed(), WallBodies::structure);
-            case OUTER_FACE -> outTo(closed, shell.seed(), s -> List.of(s.footprint()));
-            case STRUCTURE_INNER -> inTo(closed, shell.seed(), WallBodies::structure);
-            case INNER_FACE -> inTo(closed, shell.seed(), s -> List.of(s.footprint()));
+        List<Area> all = new ArrayList<>(List.of(closed)), without = new ArrayList<>();
+        for (WallSolid solid : building.solidsOf(storey.id())) {
+            if (!solid.strip().wall().stays()) continue;
+            all.add(solid.footprint());
+            if (hasOutside(solid, closed)) without.addAll(outside(solid, shell.edge()));
+        }
+        Area whole = partWith(shell.seed(), Area.union(all)).filled();
+        return without.isEmpty() ? whole : partWith(shell.seed(), whole.minus(Area.union(without)));
+    }
+
+    private static List<Area> outside(WallSolid solid, Floor.Edge edge) {
+        BuildUp of = solid.strip().buildUp();
+        return switch (edge) {
+            case OUTER_FACE -> List.of();
+            case STRUCTURE_OUTER -> WallBodies.outsideOf(solid, of.structureFrom());
+            case STRUCTURE_INNER -> WallBodies.outsideOf(solid, of.structureTo());
+            case INNER_FACE -> List.of(solid.footprint());
         };
-    }
-
-    private interface Parts {
-        List<Area> of(WallSolid solid);
-    }
-
-    private Area outTo(Area closed, Vec seed, Parts parts) {
-        List<Area> all = new ArrayList<>(List.of(closed));
-        for (WallSolid solid : walls(w -> true)) all.addAll(parts.of(solid));
-        return partWith(seed, Area.union(all)).filled();
-    }
-
-    private Area inTo(Area closed, Vec seed, Parts parts) {
-        List<Area> shell = new ArrayList<>();
-        for (WallSolid solid : walls(s -> hasOutside(s, closed))) shell.addAll(parts.of(solid));
-        return shell.isEmpty() ? closed : partWith(seed, closed.filled().minus(Area.union(shell)));
-    }
-
-    private List<WallSolid> walls(Predicate<WallSolid> counts) {
-        return building.solidsOf(storey.id()).stream()
-                .filter(s -> s.strip().wall().stays() && counts.test(s))
-                .toList();
     }
 
     private static boolean hasOutside(WallSolid solid, Area closed) {

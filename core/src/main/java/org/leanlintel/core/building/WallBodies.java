@@ -142,6 +142,11 @@ public final class WallBodies {
         return plies(solid, p -> p.index() >= buildUp.structureFrom() && p.index() < buildUp.structureTo());
     }
 
+    /** The plies outside face {@code face} of the build-up in plan, openings left out. */
+    static List<Area> outsideOf(WallSolid solid, int face) {
+        return plies(solid, p -> p.index() < face);
+    }
+
     private static List<Area> plies(WallSolid solid) {
         return plies(solid, p -> true);
     }

@@ -1,0 +1,100 @@
+package org.leanlintel.core.building;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.leanlintel.core.Sketch;
+import org.leanlintel.core.edit.Revise;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Rise;
+import org.leanlintel.core.model.Rise.Along;
+import org.leanlintel.core.model.Rise.Height;
+import org.leanlintel.core.model.Wall;
+
+/** Walls with raked and stepped heads and feet: their bodies, their plan and their faces follow. */
+class RakedWallsTest {
+
+    private final Sketch sketch = new Sketch();
+    private final Wall wall = sketch.run(Sketch.PARTITION, false, 0, 0, 4000, 0).getFirst();
+
+    private void rise(Rise.Foot foot, Rise.Head head) {
+        sketch.run(new Revise(sketch.wall(wall).rising(new Rise(foot, head))));
+    }
+
+    /** Between their planes, which slope along the wall only. */
+    private double volume() {
+        return sketch.building().solid(wall.id()).bodies().stream()
+                .mapToDouble(RakedWallsTest::volume)
+                .sum();
+    }
+
+    private static double volume(Body b) {
+        Area area = Area.of(b.outline());
+        Vec centre = new Vec(
+                b.outline().stream().mapToDouble(Vec::x).average().orElseThrow(),
+                b.outline().stream().mapToDouble(Vec::y).average().orElseThrow());
+        return area.mm2() * (b.high().at(centre) - b.low().at(centre));
+    }
+
+    private double cutMm2(double mm) {
+        WallSolid solid = sketch.building().solid(wall.id());
+        Band band = solid.bandAt(mm);
+        double sum = 0;
+        for (int i = 0; i < solid.strip().plies().size(); i++)
+            for (PlyRun run : solid.runs(i, band))
+                sum += Area.of(solid.outline(i, run)).mm2();
+        return sum;
+    }
+
+    @Test
+    void aGableHasTheBodyOfARectangleAndATriangle() {
+        rise(new Rise.OnFloor(), Along.gable(2000, 4000));
+        // 4,000 long, 114 thick: 2,000 high, and half of 2,000 more
+        assertThat(volume()).isCloseTo(4000 * 114 * 3000.0, within(4000 * 114 * 0.5));
+        assertThat(sketch.building().solid(wall.id()).rise().meanMm()).isCloseTo(3000, within(1e-6));
+    }
+
+    @Test
+    void aPlanCutsAGableWhereItStandsAtThatHeight() {
+        rise(new Rise.OnFloor(), Along.gable(1000, 2000));
+        // at 1,200, eight tenths of the 4,000 stand
+        assertThat(cutMm2(1200)).isCloseTo(3200 * 114, within(500.0));
+        assertThat(cutMm2(900)).isCloseTo(4000 * 114, within(1.0));
+    }
+
+    @Test
+    void aRakedHeadAndFootKeepTheWallBetweenThem() {
+        rise(new Rise.Along(List.of(new Height(0, 0), new Height(1, 600))), Along.raked(2000, 2600));
+        assertThat(volume()).isCloseTo(4000 * 114 * 2000.0, within(4000 * 114 * 0.5));
+    }
+
+    @Test
+    void stepsOnSlopingGroundAreUpright() {
+        rise(
+                new Along(List.of(new Height(0, 0), new Height(0.5, 0), new Height(0.5, 400), new Height(1, 400))),
+                new Rise.Fixed(2400));
+        assertThat(volume()).isCloseTo(114 * (2000 * 2400.0 + 2000 * 2000.0), within(114 * 2000 * 0.5));
+        assertThat(sketch.building().solid(wall.id()).bodies())
+                .allMatch(b -> b.low().isLevel() && b.high().isLevel());
+    }
+
+    @Test
+    void anOpeningHasToFitUnderTheRake() {
+        rise(new Rise.OnFloor(), Along.raked(1500, 3000));
+        sketch.door(sketch.wall(wall), 2800, 900);
+        assertThat(sketch.refusal(
+                        new Revise(sketch.wall(wall).rising(new Rise(new Rise.OnFloor(), Along.raked(3000, 1500))))))
+                .contains("would be above the top of W1");
+    }
+
+    @Test
+    void aCurvedWallIsNotRaked() {
+        sketch.run(new Revise(sketch.wall(wall).bent(0.2)));
+        assertThat(sketch.refusal(
+                        new Revise(sketch.wall(wall).rising(new Rise(new Rise.OnFloor(), Along.raked(2000, 2500))))))
+                .isEqualTo("W1 is curved: it cannot be raked or stepped.");
+    }
+}

@@ -1,0 +1,103 @@
+package org.leanlintel.core.picture;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.leanlintel.core.HouseOfTwo;
+import org.leanlintel.core.Sketch;
+import org.leanlintel.core.edit.AddDrawing;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.StairMake;
+
+/** A stair in plan on both its storeys, and in its own drawing. */
+class StairPlanPictureTest {
+
+    private static final Lettering LETTERS = new Lettering(Map.of(), 0.5, 0.7);
+
+    private final HouseOfTwo house = new HouseOfTwo();
+    private final Stair stair = house.stair(900, StairMake.Rails.BOTH, Stair.Above.FOUND);
+
+    private List<Item> items(ElementId drawing) {
+        return DrawingPicture.of(house.sketch.building(), drawing, LETTERS).picture().groups().stream()
+                .filter(g -> g.element().equals(stair.id()))
+                .flatMap(g -> g.items().stream())
+                .toList();
+    }
+
+    private static List<String> texts(List<Item> items) {
+        return items.stream()
+                .filter(Item.Text.class::isInstance)
+                .map(i -> ((Item.Text) i).text())
+                .toList();
+    }
+
+    private static List<Double> across(List<Item> items, PenRole role) {
+        return items.stream()
+                .filter(i -> i instanceof Item.Strokes s && s.role() == role)
+                .flatMap(i -> ((Item.Strokes) i).lines().stream())
+                .filter(l -> l.size() == 2 && Math.abs(l.get(0).x() - l.get(1).x()) < 0.01)
+                .map(l -> l.get(0).x())
+                .distinct()
+                .sorted()
+                .toList();
+    }
+
+    /** Cut at 1,200: six risers of 200 lie below. The first stands at 1,000, and each 250 further. */
+    @Test
+    void itIsSolidBelowTheCutAndDashedAbove() {
+        List<Item> below = items(Sketch.PLAN);
+        assertThat(across(below, PenRole.STAIR)).contains(1000.0, 1250.0, 1500.0, 1750.0);
+        assertThat(across(below, PenRole.STAIR)).doesNotContain(3000.0, 4000.0);
+        assertThat(across(below, PenRole.OVERHEAD)).contains(3000.0, 3500.0, 4000.0);
+        assertThat(texts(below)).contains("up 13R", "13 × 200 / 250");
+        assertThat(texts(below))
+                .containsAll(
+                        IntStream.rangeClosed(1, 12).mapToObj(Integer::toString).toList());
+    }
+
+    /** Open from 4,000 back by (2,000 + 250) x 250 / 200 = 2,812.5. */
+    @Test
+    void theStoreyAboveShowsWhatIsSeenThroughTheOpening() {
+        List<Item> above = items(house.planAbove());
+        assertThat(across(above, PenRole.STAIR)).contains(1250.0, 4000.0).doesNotContain(1000.0);
+        assertThat(above.stream()
+                        .filter(i -> i instanceof Item.Strokes e && e.role() == PenRole.EDGE)
+                        .flatMap(i -> ((Item.Strokes) i).lines().stream())
+                        .flatMap(List::stream)
+                        .map(Vec::x))
+                .isNotEmpty()
+                .allMatch(x -> Math.abs(x - (4000 - 2812.5)) < 0.02 || Math.abs(x - 4000) < 0.02);
+        assertThat(texts(above)).contains("dn 13R").doesNotContain("1");
+    }
+
+    @Test
+    void itsOwnDrawingDimensionsTheEqualDivisions() {
+        Drawing plan = house.sketch.model().get(Sketch.PLAN, Drawing.class);
+        ElementId own = house.sketch
+                .run(new AddDrawing(
+                        "Stair", Drawing.Kind.STAIR, plan.storey(), plan.lens(), 25, new Drawing.One(stair.id())))
+                .after()
+                .getFirst()
+                .id();
+        List<String> texts = texts(items(own));
+        assertThat(texts)
+                .contains("13 × 200 = 2600", "12 × 250 = 3000", "2000 headroom, 2000 needed", "+2.600")
+                .anyMatch(t -> t.startsWith("ST1: pitch 38.7°, 2R+G 650"));
+    }
+
+    @Test
+    void theArrowEndsAtTheLastRiser() {
+        assertThat(items(Sketch.PLAN).stream()
+                        .filter(i -> i instanceof Item.Strokes s && s.role() == PenRole.STAIR)
+                        .flatMap(i -> ((Item.Strokes) i).lines().stream())
+                        .flatMap(List::stream))
+                .contains(new Vec(1000, 1050), new Vec(4000, 1050));
+    }
+}
