@@ -53,6 +53,7 @@ export type StairMake = Schemas["StairMake"];
 export type StairAnswer = Schemas["StairAnswer"];
 export type StairRules = Schemas["StairRules"];
 export type WellAnswer = Schemas["WellAnswer"];
+export type OutsideSteps = Schemas["OutsideSteps"];
 export type SectionLine = Schemas["SectionLine"];
 export type Site = Schemas["Site"];
 export type Settings = Schemas["Settings"];

@@ -62,6 +62,19 @@ export function drawingOfStair(
   return { type: "addDrawing", ...drawing, kind: "STAIR", subject };
 }
 
+/** The edit that puts steps before a door. */
+export function placingSteps(door: Opening, widthMm: number, landingMm: number, goingMm: number): Edit {
+  return {
+    type: "placeSteps",
+    opening: door.id,
+    layer: "layer-floors",
+    widthMm,
+    landingMm,
+    way: { type: "steps", goingMm },
+    material: "material-concrete",
+  };
+}
+
 /** The edit that adds a storey beside another. */
 export function addingStorey(storey: Omit<Extract<Edit, { type: "addStorey" }>, "type">): Edit {
   return { type: "addStorey", ...storey };

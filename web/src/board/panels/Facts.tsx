@@ -18,6 +18,7 @@ import { SelectedWall } from "./SelectedWall";
 import { SelectedWalls } from "./SelectedWalls";
 import { DeleteButton, SelectionButtons } from "./SelectionButtons";
 import { StairFacts } from "./StairFacts";
+import { StepsFacts, StepsOf } from "./StepsFacts";
 
 const MAKES = [
   "run",
@@ -97,6 +98,7 @@ function Selected({ element }: { readonly element: Element }) {
       return (
         <Section title={`${OPENING_NAMES[element.kind.type] ?? "Door"} ${element.mark}`} words="selected">
           <OpeningFacts opening={element} />
+          <StepsOf door={element} />
           <SelectionButtons />
           <DeleteButton />
         </Section>
@@ -151,6 +153,13 @@ function Selected({ element }: { readonly element: Element }) {
       return (
         <Section title={`Stair ${element.mark}`} words="selected">
           <StairFacts stair={element} />
+          <DeleteButton />
+        </Section>
+      );
+    case "outsideSteps":
+      return (
+        <Section title={`Steps ${element.mark}`} words="before a door">
+          <StepsFacts steps={element} />
           <DeleteButton />
         </Section>
       );

@@ -18,6 +18,8 @@ import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Stair;
@@ -224,11 +226,24 @@ public final class Building {
         return solids;
     }
 
+    /** Steps and ramps before the outside doors of a storey. */
+    public List<PlacedSteps> stepsOf(ElementId storey) {
+        List<PlacedSteps> found = new ArrayList<>();
+        for (OutsideSteps s : model.all(OutsideSteps.class)) {
+            boolean here = model.find(s.opening(), Opening.class) instanceof Opening o
+                    && model.find(o.wall(), Wall.class) instanceof Wall w
+                    && w.storey().equals(storey);
+            if (here && PlacedSteps.of(s, this) instanceof PlacedSteps placed) found.add(placed);
+        }
+        return found;
+    }
+
     /** Everything that stands on a storey. */
     public Collection<Body> bodiesOf(ElementId storey) {
         List<Body> bodies = new ArrayList<>();
         for (WallSolid solid : solidsOf(storey)) bodies.addAll(solid.bodies());
         bodies.addAll(FloorAreas.bodies(this, storey));
+        for (PlacedSteps steps : stepsOf(storey)) bodies.addAll(steps.bodies(this));
         for (Stair stair : model.all(Stair.class))
             if (stair.storey().equals(storey) && BuiltStair.find(stair, model) instanceof BuiltStair built)
                 bodies.addAll(StairBodies.of(built, model));

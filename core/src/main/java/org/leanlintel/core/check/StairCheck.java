@@ -3,8 +3,10 @@ package org.leanlintel.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
+import org.leanlintel.core.building.PlacedSteps;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.model.Stair;
@@ -43,7 +45,28 @@ final class StairCheck {
                         ""));
             }
         }
+        for (PlacedSteps s : building.stepsOf(storey.id()))
+            if (landing(s) instanceof Finding finding) findings.add(finding);
         return findings;
+    }
+
+    /** A landing is as deep as the rules ask. */
+    private @Nullable Finding landing(PlacedSteps placed) {
+        Limit limit = BuiltStair.rules(building.model()).limit(What.LANDING_LEAST);
+        if (limit == null || placed.steps().landingMm() >= limit.value() - 1e-6) return null;
+        return new Finding(
+                Finding.Kind.STAIR,
+                "%s: its landing is %s deep, at least %s, %s."
+                        .formatted(
+                                placed.steps().mark(),
+                                lengths.print(placed.steps().landingMm()),
+                                lengths.print(limit.value()),
+                                limit.source()),
+                "Make it deeper.",
+                List.of(placed.steps().id()),
+                storey.id(),
+                placed.at(),
+                limit.cited());
     }
 
     private Finding broken(BuiltStair built, Figure f) {

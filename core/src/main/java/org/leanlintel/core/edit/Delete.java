@@ -20,7 +20,9 @@ import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Outcome;
+import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Relations.WallEndRef;
 import org.leanlintel.core.model.SectionLine;
@@ -97,6 +99,10 @@ public record Delete(List<ElementId> elements) implements Edit {
                     model.relations().openingsIn(w.id()).forEach(this::remove);
                     model.relations().piecesOn(w.id()).forEach(this::remove);
                 }
+                case Opening o ->
+                    model.all(OutsideSteps.class).stream()
+                            .filter(s -> s.opening().equals(o.id()))
+                            .forEach(this::remove);
                 case Storey s ->
                     model.elements().stream()
                             .filter(e ->

@@ -36,6 +36,7 @@ public sealed interface Edit
                 DrawVoid,
                 DrawStair,
                 DrawSection,
+                PlaceSteps,
                 Delete,
                 Revise,
                 RemakeWalls,

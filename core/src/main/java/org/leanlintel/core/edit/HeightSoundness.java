@@ -5,6 +5,7 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.building.FloorAreas;
+import org.leanlintel.core.building.PlacedSteps;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
@@ -14,6 +15,8 @@ import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
@@ -44,6 +47,7 @@ final class HeightSoundness {
             case Floor f -> floor(f, after);
             case FloorVoid v -> clean(v, v.ring());
             case Stair s -> stair(s, after.model());
+            case OutsideSteps s -> steps(s, after);
             default -> null;
         };
     }
@@ -84,6 +88,18 @@ final class HeightSoundness {
         } catch (IllegalArgumentException cannot) {
             return Refusal.because(String.valueOf(cannot.getMessage()), stair.id());
         }
+    }
+
+    private static @Nullable Refusal steps(OutsideSteps steps, Building after) {
+        return PlacedSteps.of(steps, after) == null
+                ? Refusal.because(
+                        "The ground outside does not lie below the sill of %s: change it with the storeys."
+                                .formatted(after.model()
+                                        .get(steps.opening(), Opening.class)
+                                        .mark()),
+                        steps.id(),
+                        steps.opening())
+                : null;
     }
 
     private static @Nullable Refusal stack(Model model) {

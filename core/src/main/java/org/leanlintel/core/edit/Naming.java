@@ -18,6 +18,7 @@ import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
@@ -57,6 +58,7 @@ public final class Naming {
             case Floor f -> "floor " + f.mark();
             case FloorVoid v -> "void " + v.mark();
             case Stair s -> "stair " + s.mark();
+            case OutsideSteps s -> "steps " + s.mark();
             case SectionLine l -> "section line " + l.mark();
             case Site s -> "datum and ground";
             case Symbol s -> "symbol " + s.name();
@@ -90,7 +92,8 @@ public final class Naming {
                         model.all(Fitting.class).stream().map(Fitting::mark),
                         model.all(Floor.class).stream().map(Floor::mark),
                         model.all(FloorVoid.class).stream().map(FloorVoid::mark),
-                        model.all(Stair.class).stream().map(Stair::mark))
+                        model.all(Stair.class).stream().map(Stair::mark),
+                        model.all(OutsideSteps.class).stream().map(OutsideSteps::mark))
                 .flatMap(all -> all);
         return highest(marks, letter);
     }

@@ -27,6 +27,7 @@ import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
@@ -163,6 +164,11 @@ public final class References {
                 add(found, s.make().material(), Material.class);
             }
             case SectionLine l -> add(found, l.layer(), Layer.class);
+            case OutsideSteps s -> {
+                add(found, s.layer(), Layer.class);
+                add(found, s.opening(), Opening.class);
+                add(found, s.material(), Material.class);
+            }
             case Tracing t -> add(found, t.storey(), Storey.class);
             case KeptGap k -> {
                 add(found, k.gap().wall(), Wall.class);

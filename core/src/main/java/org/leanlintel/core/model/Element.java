@@ -24,6 +24,7 @@ public sealed interface Element
                 FloorVoid,
                 Stair,
                 SectionLine,
+                OutsideSteps,
                 KeptGap,
                 Tracing,
                 DimensionString,

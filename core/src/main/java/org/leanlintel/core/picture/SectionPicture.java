@@ -15,6 +15,7 @@ import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.SectionLine;
@@ -85,6 +86,7 @@ public final class SectionPicture implements DrawingPicture {
             case Wall w -> w.layer();
             case Floor f -> f.layer();
             case Stair s -> s.layer();
+            case OutsideSteps s -> s.layer();
             case Post p -> p.layer();
             case null -> otherwise;
             default -> otherwise;

@@ -17,6 +17,7 @@ import org.leanlintel.core.model.Heat;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Room;
@@ -66,6 +67,7 @@ public final class Kinds {
             Storey.Underfoot.class,
             Floor.Outline.class,
             Floor.Fall.class,
+            OutsideSteps.Way.class,
             Stair.Shape.class,
             Stair.Risers.class,
             Stair.Going.class,

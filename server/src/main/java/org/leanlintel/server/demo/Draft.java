@@ -30,6 +30,7 @@ import org.leanlintel.core.edit.PlaceNote;
 import org.leanlintel.core.edit.PlaceOpening;
 import org.leanlintel.core.edit.PlacePiece;
 import org.leanlintel.core.edit.PlacePost;
+import org.leanlintel.core.edit.PlaceSteps;
 import org.leanlintel.core.edit.Revise;
 import org.leanlintel.core.edit.ReviseStorey;
 import org.leanlintel.core.geometry.Vec;
@@ -48,6 +49,7 @@ import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OpeningMake;
+import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Refusal;
@@ -175,6 +177,17 @@ final class Draft {
                 step * unitMm,
                 Math.PI / 2,
                 fall));
+    }
+
+    /** Before a door: a landing, and steps or a ramp to the ground. */
+    void steps(Opening door, double width, double landing, OutsideSteps.Way way) {
+        run(new PlaceSteps(
+                door.id(),
+                OfficeStandard.LAYER_FLOORS,
+                width * unitMm,
+                landing * unitMm,
+                way,
+                new ElementId("material-concrete")));
     }
 
     void hole(double x0, double y0, double x1, double y1) {

@@ -15,6 +15,7 @@ import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Opening.Opens;
+import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Room;
@@ -55,6 +56,7 @@ final class QuarryBankHouse {
                     1200)),
             1);
     private final Wall west, north, south, garageNorth, east, garageSouth;
+    private Opening backDoor, garageDoor;
     private final Wall garageSide, spine, hallWest, hallEast, store, wetWest, lobby, pantry, utility, wc;
 
     private QuarryBankHouse() {
@@ -104,6 +106,8 @@ final class QuarryBankHouse {
         d.floor("suspended-timber", 2000, 2000);
         d.floor("slab", HOUSE, 215, WIDTH - 215, DEPTH - 215, -150, new Floor.Level());
         d.floor("slab", 4500, -700, 6300, 0, -150, new Floor.Falling(-Math.PI / 2, 1 / 80.0));
+        d.steps(backDoor, 1400, 900, new OutsideSteps.Steps(300));
+        d.steps(garageDoor, 1200, 1200, new OutsideSteps.Ramp(1 / 12.0));
         Stair.Turn half = new Stair.Turn(Stair.By.LANDING, Side.RIGHT, true, 100, 0);
         Stair stair = d.stair(5050, 2272, Math.PI / 2, 850, new Stair.Flights(List.of(7), List.of(half)));
         ElementId section = d.section(5475, -2600, 5475, DEPTH + 600, Side.RIGHT, 50);
@@ -210,6 +214,8 @@ final class QuarryBankHouse {
         Opening livingSide = d.window(west, End.START, 1500, 1500, 1200, 900, 2, 110, Opens.SIDE_HUNG);
         Opening back = d.door(west, End.END, 900, 926, 2100, End.START, Side.RIGHT);
         Opening garageBack = d.door(east, End.START, 3600, 926, 2100, End.START, Side.LEFT);
+        backDoor = back;
+        garageDoor = garageBack;
         d.opening(hallWest, End.START, 500, 1400, 2040, new Opening.PairDoor(End.START, 0.5, Side.LEFT));
         d.door(spine, End.START, 3790, 838, 2040, End.START, Side.RIGHT);
         d.door(hallEast, End.START, 700, 838, 2040, End.START, Side.RIGHT);

@@ -1,0 +1,82 @@
+import type { Opening, OutsideSteps } from "../../api/types";
+import { Button, Choice, Row } from "../../ui/controls";
+import { useBoard, useBoardTools } from "../context";
+import { placingSteps } from "../revisions";
+import { elementsOf, unitsOf } from "../state";
+import { LengthField } from "./LengthField";
+
+/** Usual sizes, millimetres (trade). */
+const USUAL = { METRIC: { goingMm: 300, landingMm: 900 }, FEET_INCHES: { goingMm: 279.4, landingMm: 914.4 } };
+
+/** The way to steps or a ramp before a door: to add them, or to those there are. */
+export function StepsOf({ door }: { readonly door: Opening }) {
+  const { sync, actions } = useBoardTools();
+  const elements = useBoard((s) => s.elements);
+  const units = useBoard(unitsOf);
+  if (door.kind.type === "window") return null;
+  const known = elementsOf({ elements }, "outsideSteps").find((s) => s.opening === door.id);
+  if (known)
+    return (
+      <Button className="mt-2" onClick={() => actions.selection.selectJust([known.id])}>
+        Steps {known.mark}
+      </Button>
+    );
+  const { goingMm, landingMm } = USUAL[units];
+  return (
+    <Button
+      className="mt-2"
+      title="From the sill down to the ground outside, which is said with the storeys"
+      onClick={() => void sync.edit(placingSteps(door, door.widthMm + 400, landingMm, goingMm))}
+    >
+      Add steps outside
+    </Button>
+  );
+}
+
+/** The facts of selected steps. */
+export function StepsFacts({ steps }: { readonly steps: OutsideSteps }) {
+  const { sync } = useBoardTools();
+  const units = useBoard(unitsOf);
+  const revise = (change: Partial<OutsideSteps>) =>
+    void sync.revise({ ...steps, ...change, type: "outsideSteps" });
+  const { way } = steps;
+  return (
+    <>
+      <Row label="Leads up by">
+        <Choice
+          value={way.type}
+          options={[
+            ["steps", "steps"],
+            ["ramp", "a ramp"],
+          ]}
+          onChange={(type) =>
+            revise({
+              way: type === "steps" ? { type, goingMm: USUAL[units].goingMm } : { type, slope: 1 / 12 },
+            })
+          }
+        />
+      </Row>
+      {way.type === "steps" ? (
+        <LengthField
+          label="Going"
+          mm={way.goingMm}
+          onChange={(goingMm) => revise({ way: { ...way, goingMm } })}
+        />
+      ) : (
+        <Row label="Slope">
+          <Choice
+            value={String(Math.round(1 / way.slope))}
+            options={["8", "10", "12", "15", "20"].map((n) => [n, `1:${n}`] as const)}
+            onChange={(n) => revise({ way: { ...way, slope: 1 / Number(n) } })}
+          />
+        </Row>
+      )}
+      <LengthField label="Width" mm={steps.widthMm} onChange={(widthMm) => revise({ widthMm })} />
+      <LengthField
+        label="Landing, deep"
+        mm={steps.landingMm}
+        onChange={(landingMm) => revise({ landingMm })}
+      />
+    </>
+  );
+}
