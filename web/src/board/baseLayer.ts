@@ -34,6 +34,9 @@ export class BaseLayer {
   private timer = 0;
   private lastView: View | null = null;
 
+  /** @param strength from 0 to 1: less than 1 lets what lies behind shine through */
+  constructor(private readonly strength = 1) {}
+
   /** @param again draws the board once more, when the view has settled */
   draw(on: Canvas, groups: ReadonlyMap<string, Group>, again: () => void): void {
     const first = this.drawn.size === 0 && groups.size > 0;
@@ -129,7 +132,7 @@ export class BaseLayer {
     const height = (this.canvas.height / ratio) * bigger;
     const onPixels = (css: number) => (bigger === 1 ? Math.round(css * ratio) : css * ratio);
     context.setTransform(1, 0, 0, 1, 0, 0);
-    context.globalAlpha = 1;
+    context.globalAlpha = this.strength;
     context.drawImage(
       this.canvas,
       onPixels(middle.x - width / 2),
@@ -137,6 +140,7 @@ export class BaseLayer {
       onPixels(width),
       onPixels(height),
     );
+    context.globalAlpha = 1;
   }
 }
 

@@ -12,7 +12,7 @@ const BACKDROP_STRENGTH = 0.28;
 /** Draws a board, frame by frame. */
 export class Redraw {
   private readonly base = new BaseLayer();
-  private readonly behind = new BaseLayer();
+  private readonly behind = new BaseLayer(BACKDROP_STRENGTH);
   private shown: {
     readonly of: BoardState["groups"];
     readonly without: string;
@@ -36,11 +36,7 @@ export class Redraw {
     const canvas: Canvas = { context, view, size, ratio, scale, hairlines };
     clear(canvas);
     paper(canvas, state);
-    if (backdropOf(state)) {
-      context.globalAlpha = BACKDROP_STRENGTH;
-      this.behind.draw(canvas, state.backdrop.groups, this.again);
-      context.globalAlpha = 1;
-    }
+    if (backdropOf(state)) this.behind.draw(canvas, state.backdrop.groups, this.again);
     this.base.draw(canvas, this.groups(state), this.again);
     if (preview) {
       paintTraced(canvas, [...preview.groups.values()]);

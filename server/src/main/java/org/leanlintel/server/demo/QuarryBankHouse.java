@@ -107,7 +107,7 @@ final class QuarryBankHouse {
         d.floor("slab", HOUSE, 215, WIDTH - 215, DEPTH - 215, -150, new Floor.Level());
         d.floor("slab", 4500, -700, 6300, 0, -150, new Floor.Falling(-Math.PI / 2, 1 / 80.0));
         d.steps(backDoor, 1400, 900, new OutsideSteps.Steps(300));
-        d.steps(garageDoor, 1200, 1200, new OutsideSteps.Ramp(1 / 12.0));
+        d.steps(garageDoor, 1400, 900, new OutsideSteps.Steps(300));
         Stair.Turn half = new Stair.Turn(Stair.By.LANDING, Side.RIGHT, true, 100, 0);
         Stair stair = d.stair(5050, 2272, Math.PI / 2, 850, new Stair.Flights(List.of(7), List.of(half)));
         ElementId section = d.section(5475, -2600, 5475, DEPTH + 600, Side.RIGHT, 50);
@@ -118,20 +118,20 @@ final class QuarryBankHouse {
                 "A-105",
                 "First floor plan, section and stair",
                 PaperSize.A1,
-                d.placed(d.plan(), WIDTH / 2, DEPTH / 2, 210, 400),
-                d.placed(section, 5000, 2500, 620, 400),
-                d.placed(drawing, 0, 0, 560, 190));
+                d.placed(d.plan(), WIDTH / 2, DEPTH / 2, 215, 440),
+                d.placed(section, 5000, 2500, 600, 420),
+                d.placed(drawing, 0, 0, 110, 150));
     }
 
     /** The first floor: three bedrooms and a bathroom about a landing, and the study over the garage. */
     private void upstairs(List<Wall> shell) {
         Wall over =
                 d.partition("stud-partition", above(shell, south), 8800, 354, above(shell, north), 8800, DEPTH - 260);
-        Wall corridor = d.partition("stud-partition", above(shell, west), 354, 5600, over, 8750, 5600);
+        Wall corridor = d.partition("stud-partition", above(shell, west), 354, 5700, over, 8750, 5700);
         List<Wall> bedroom =
                 d.bent("stud-partition", above(shell, south), 4050, 354, 4050, 4600, above(shell, west), 354, 4600);
         List<Wall> bath = d.bent("wet-wall", above(shell, south), 6900, 354, 6900, 4600, over, 8750, 4600);
-        Wall between = d.partition("stud-partition", corridor, 4450, 5600, above(shell, north), 4450, DEPTH - 260);
+        Wall between = d.partition("stud-partition", corridor, 4450, 5700, above(shell, north), 4450, DEPTH - 260);
         d.door(bedroom.get(1), End.START, 150, 762, 2040, End.START, Side.LEFT);
         d.door(bath.get(1), End.START, 100, 762, 2040, End.START, Side.RIGHT);
         d.door(corridor, End.START, 2900, 762, 2040, End.END, Side.LEFT);
@@ -151,8 +151,8 @@ final class QuarryBankHouse {
         d.fitting("wc", 7150, 2950);
         d.fitting("basin", 8650, 3950, 500);
         d.fitting("bed-double", 600, 2600);
-        d.fitting("bed-single", 600, 6880);
-        d.fitting("bed-single", 8600, 6880);
+        d.fitting("bed-single", 600, 6940);
+        d.fitting("bed-single", 8600, 6940);
         d.fitting("sofa", 11900, 5500);
     }
 
@@ -233,11 +233,11 @@ final class QuarryBankHouse {
         d.string(true, -1900, outer(west), outer(east));
         d.string(true, DEPTH + 900, jambs(west, east, utilityWindow, kitchen, wet, workshop));
         d.string(true, DEPTH + 1400, outer(west), face(pantry, 1), face(wetWest, 3), face(garageSide, 1), outer(east));
-        d.string(false, -900, jambs(south, north, livingSide, back));
-        d.string(false, -1400, outer(south), face(spine, 1), face(utility, 1), outer(north));
-        d.string(false, -1900, outer(south), outer(north));
-        d.string(false, WIDTH + 900, jambs(garageSouth, garageNorth, garageBack));
-        d.string(false, WIDTH + 1400, outer(garageSouth), face(wc, 1), outer(garageNorth));
+        d.string(false, -1700, jambs(south, north, livingSide, back));
+        d.string(false, -2200, outer(south), face(spine, 1), face(utility, 1), outer(north));
+        d.string(false, -2700, outer(south), outer(north));
+        d.string(false, WIDTH + 1700, jambs(garageSouth, garageNorth, garageBack));
+        d.string(false, WIDTH + 2200, outer(garageSouth), face(wc, 1), outer(garageNorth));
         int inside = 8;
         d.string(true, 1000, face(west, inside), face(hallWest, 0));
         d.string(true, 7000, face(pantry, 3), face(wetWest, 4));
