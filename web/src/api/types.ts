@@ -51,6 +51,7 @@ export type Stair = Schemas["Stair"];
 export type StairShape = Schemas["StairShape"];
 export type StairMake = Schemas["StairMake"];
 export type StairAnswer = Schemas["StairAnswer"];
+export type StairLimit = Schemas["StairRulesLimit"];
 export type StairRules = Schemas["StairRules"];
 export type WellAnswer = Schemas["WellAnswer"];
 export type OutsideSteps = Schemas["OutsideSteps"];

@@ -5,6 +5,7 @@ import type { Finding, Rules } from "../../api/types";
 import { Choice, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
 import { elementOf, planShown } from "../state";
+import { OwnStairRules } from "./OwnStairRules";
 
 /** What checks found, each with its rule and a way to it; and a switch for the floor that fittings need. */
 export function Findings() {
@@ -43,19 +44,26 @@ function StairRuleSet() {
     queryKey: ["stair-rules"],
     queryFn: () => answerOf(api.GET("/api/v1/stair-rules")),
   });
+  const [own, setOwn] = useState(false);
   if (!rules) return null;
   const names = [...new Set([rules.stairs.name, ...sets.map((s) => s.name)])];
   return (
-    <Row label="Stairs by">
-      <Choice
-        value={rules.stairs.name}
-        options={names.map((n) => [n, n] as const)}
-        onChange={(name) => {
-          const stairs = sets.find((s) => s.name === name);
-          if (stairs) void sync.revise({ ...rules, stairs, type: "rules" });
-        }}
-      />
-    </Row>
+    <>
+      <Row label="Stairs by">
+        <Choice
+          value={rules.stairs.name}
+          options={names.map((n) => [n, n] as const)}
+          onChange={(name) => {
+            const stairs = sets.find((s) => s.name === name);
+            if (stairs) void sync.revise({ ...rules, stairs, type: "rules" });
+          }}
+        />
+      </Row>
+      <button type="button" className="text-verdigris underline hover:text-ink" onClick={() => setOwn(true)}>
+        Change the rules for stairs
+      </button>
+      {own && <OwnStairRules rules={rules} onClose={() => setOwn(false)} />}
+    </>
   );
 }
 

@@ -38,6 +38,14 @@ public final class FloorAreas {
         return new FloorAreas(building, floor.storey()).area(floor);
     }
 
+    /** Whether something closes round the seed of a floor that fills a shell. */
+    public static boolean closes(Floor floor, Building building) {
+        if (!(floor.outline() instanceof Floor.InsideShell shell)) return true;
+        for (Area face : RoomFaces.of(building, floor.storey(), Wall::stays))
+            if (face.covers(shell.seed())) return true;
+        return false;
+    }
+
     /** What is open through a storey's floors: voids drawn there, and those found above stairs from the storey below. */
     public static Area openings(Building building, ElementId storey) {
         return new FloorAreas(building, storey).open();

@@ -8,15 +8,18 @@ import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.FloorAreas;
 import org.leanlintel.core.building.PlacedFitting;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.RoomSpace;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
+import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Room;
 
@@ -40,6 +43,7 @@ final class Following {
         Following following = new Following(before, after);
         following.openings();
         following.fittings();
+        following.floors();
         return following.joinedTo(change);
     }
 
@@ -88,6 +92,25 @@ final class Following {
             if (!(after.solid(seat.wall()) instanceof WallSolid solid)) continue;
             double middle = solid.strip().axis().s(placed.box(f.widthMm() / 2, 0));
             put.add(f.seated(new Fitting.OnWall(seat.wall(), seat.side(), Places.fixed(solid, middle, f.widthMm()))));
+        }
+    }
+
+    /** A floor that fills a shell goes with it where the shell leaves its seed behind. */
+    private void floors() {
+        if (after.fitted().isEmpty()) return;
+        for (Floor f : after.model().all(Floor.class)) {
+            if (!(f.outline() instanceof Floor.InsideShell shell)
+                    || before.model().find(f.id()) != f) continue;
+            if (FloorAreas.closes(f, after) || !FloorAreas.closes(f, before)) continue;
+            for (ElementId wall : after.fitted()) {
+                Strip was = before.strip(wall), is = after.strip(wall);
+                if (was == null || is == null || !was.wall().storey().equals(f.storey())) continue;
+                Vec by = is.axis().start().minus(was.axis().start());
+                Floor moved = f.within(new Floor.InsideShell(shell.seed().plus(by), shell.edge()), f.span());
+                if (!FloorAreas.closes(moved, after)) continue;
+                put.add(moved);
+                break;
+            }
         }
     }
 

@@ -23,6 +23,7 @@ import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
+import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Wall;
@@ -62,6 +63,9 @@ public record Hand(Vec about) implements Edit {
         Refusal refusal = carrying.carry(things);
         if (refusal != null) return refusal;
         List<Element> put = new ArrayList<>(carrying.put());
+        for (SectionLine l : model.all(SectionLine.class))
+            put.add(l.through(
+                    mirror.point(l.from()), mirror.point(l.to()), l.looking().other()));
         for (Sheet sheet : model.all(Sheet.class)) put.add(sheet.with(placed(model, sheet, mirror)));
         return Change.to(model, "hand the house", put, List.of());
     }

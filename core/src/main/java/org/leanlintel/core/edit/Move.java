@@ -98,11 +98,11 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
             }
         }
 
-        private @Nullable Refusal moved(Floor f) {
-            if (!(f.outline() instanceof Floor.Drawn d))
-                return Refusal.because("The %s fills its shell: it moves with that.".formatted(Naming.of(f)), f.id());
-            put.put(f.id(), f.within(new Floor.Drawn(shifted(d.ring())), f.span()));
-            return null;
+        private Floor.Outline shifted(Floor.Outline outline) {
+            return switch (outline) {
+                case Floor.Drawn d -> new Floor.Drawn(shifted(d.ring()));
+                case Floor.InsideShell s -> new Floor.InsideShell(s.seed().plus(by), s.edge());
+            };
         }
 
         private List<Vec> shifted(List<Vec> ring) {
@@ -132,10 +132,7 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
                 case Tracing t -> put.put(t.id(), t.laid(t.at().plus(by), t.angle()));
                 case Fitting f -> moveFitting(f);
                 case Room room -> moveLabel(room);
-                case Floor f -> {
-                    Refusal refusal = moved(f);
-                    if (refusal != null) return refusal;
-                }
+                case Floor f -> put.put(f.id(), f.within(shifted(f.outline()), f.span()));
                 case FloorVoid v -> put.put(v.id(), v.within(shifted(v.ring())));
                 case Stair s -> put.put(s.id(), s.at(s.at().plus(by), s.angle(), s.shape()));
                 case SectionLine l -> put.put(l.id(), l.through(l.from().plus(by), l.to().plus(by), l.looking()));

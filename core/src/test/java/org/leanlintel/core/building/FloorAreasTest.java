@@ -87,6 +87,14 @@ class FloorAreasTest {
     }
 
     @Test
+    void itGoesWithAShellThatIsMovedAway() {
+        Floor floor = inside(Edge.OUTER_FACE);
+        List<ElementId> all = shell.stream().map(Wall::id).toList();
+        sketch.run(new Move(all, new Vec(20_000, 0)));
+        assertThat(mm2(floor)).isCloseTo(6000 * 4000, within(1.0));
+    }
+
+    @Test
     void aTerraceFallsFromItsHighestEdge() {
         Floor terrace = lay(new Floor.Drawn(rectangle(0, -2000, 3000, 0)), new Floor.Falling(-Math.PI / 2, 1 / 80.0));
         List<Body> bodies = sketch.building().bodiesOf(Sketch.STOREY).stream()

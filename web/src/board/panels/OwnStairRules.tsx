@@ -1,0 +1,119 @@
+import { useState } from "react";
+import type { Rules, StairLimit } from "../../api/types";
+import { Button, Choice, fieldClass, Panel, Row } from "../../ui/controls";
+import { useBoardTools } from "../context";
+import { LengthField } from "./LengthField";
+
+const WORDS: Readonly<Record<StairLimit["what"], string>> = {
+  RISE_MOST: "Riser, at most",
+  RISE_LEAST: "Riser, at least",
+  GOING_LEAST: "Going, at least",
+  GOING_MOST: "Going, at most",
+  SUM_LEAST: "2R+G, at least",
+  SUM_MOST: "2R+G, at most",
+  PITCH_MOST: "Pitch, at most, degrees",
+  HEADROOM_LEAST: "Headroom, at least",
+  WIDTH_LEAST: "Width, at least",
+  RISERS_MOST: "Risers in a flight, at most",
+  RISERS_LEAST: "Risers in a flight, at least",
+  RISE_BETWEEN_LANDINGS_MOST: "Rise between landings, at most",
+  LANDING_LEAST: "Landing, at least",
+  WALKLINE_FROM_INSIDE: "Winders are walked so far from inside",
+  WINDER_GOING_LEAST: "Winders, going where walked, at least",
+  WINDER_NARROW_LEAST: "Winders, narrow end, at least",
+  WINDERS_MOST: "Winders in a quarter turn, at most",
+  NOSING_LEAST: "Nosing, at least",
+  NOSING_MOST: "Nosing, at most",
+  HANDRAIL_FROM_RISERS: "A handrail from so many risers",
+  HANDRAIL_LEAST: "Handrail above nosings, at least",
+  HANDRAIL_MOST: "Handrail above nosings, at most",
+  GAP_MOST: "Gaps, at most",
+  SPIRAL_RISE_MOST: "Spiral: riser, at most",
+  SPIRAL_GOING_LEAST: "Spiral: going, at least",
+  SPIRAL_HEADROOM_LEAST: "Spiral: headroom, at least",
+};
+
+const COUNTED: readonly StairLimit["what"][] = [
+  "PITCH_MOST",
+  "RISERS_MOST",
+  "RISERS_LEAST",
+  "WINDERS_MOST",
+  "HANDRAIL_FROM_RISERS",
+];
+
+interface Props {
+  readonly rules: Rules;
+  readonly onClose: () => void;
+}
+
+/** A set of rules for stairs of the office's own, made from the one in use. */
+export function OwnStairRules({ rules, onClose }: Props) {
+  const { sync } = useBoardTools();
+  const [name, setName] = useState(rules.stairs.name);
+  const [limits, setLimits] = useState<readonly StairLimit[]>(rules.stairs.limits);
+  const change = (at: number, part: Partial<StairLimit>) =>
+    setLimits(limits.map((l, i) => (i === at ? { ...l, ...part } : l)));
+  const missing = (Object.keys(WORDS) as StairLimit["what"][]).filter(
+    (what) => !limits.some((l) => l.what === what),
+  );
+  const save = async () => {
+    const stairs = { name, limits: [...limits] };
+    if (await sync.revise({ ...rules, stairs, type: "rules" })) onClose();
+  };
+  return (
+    <Panel title="Rules for stairs" onClose={onClose} size="w-180">
+      <Row label="Name of the set">
+        <input className={`${fieldClass} w-96`} value={name} onChange={(e) => setName(e.target.value)} />
+      </Row>
+      <ul className="my-2 max-h-110 divide-y divide-rule overflow-auto border-rule border-y">
+        {limits.map((l, i) => (
+          <li key={l.what} className="flex items-center gap-3 py-0.5">
+            <span className="grow">{WORDS[l.what]}</span>
+            {COUNTED.includes(l.what) ? (
+              <input
+                aria-label={WORDS[l.what]}
+                type="number"
+                className={`${fieldClass} w-20 text-right`}
+                value={l.value}
+                onChange={(e) => change(i, { value: Number(e.target.value) })}
+              />
+            ) : (
+              <LengthField
+                label={WORDS[l.what]}
+                hideLabel
+                mm={l.value}
+                onChange={(value) => change(i, { value, sure: true })}
+              />
+            )}
+            <input
+              aria-label={`Source of: ${WORDS[l.what]}`}
+              className={`${fieldClass} w-64`}
+              value={l.source}
+              onChange={(e) => change(i, { source: e.target.value })}
+            />
+            <Button onClick={() => setLimits(limits.filter((_, k) => k !== i))}>Remove</Button>
+          </li>
+        ))}
+      </ul>
+      {missing.length > 0 && (
+        <Row label="Add a limit">
+          <Choice
+            value=""
+            className="max-w-80!"
+            options={[["", "choose"], ...missing.map((what) => [what, WORDS[what]] as const)]}
+            onChange={(what) => {
+              if (what !== "")
+                setLimits([...limits, { what, value: 0, source: "office standard", sure: true }]);
+            }}
+          />
+        </Row>
+      )}
+      <div className="mt-3 flex justify-end gap-2">
+        <Button onClick={onClose}>Cancel</Button>
+        <Button main disabled={name.trim() === ""} onClick={() => void save()}>
+          Use these
+        </Button>
+      </div>
+    </Panel>
+  );
+}

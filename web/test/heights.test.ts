@@ -1,0 +1,62 @@
+import { describe, expect, it } from "vitest";
+import { backdropOf } from "../src/board/backdrop";
+import { editMeant } from "../src/board/tools/edits";
+import { layoutOf, rectangleRing, shapeOf } from "../src/board/tools/heights";
+import { bare } from "../src/board/tools/points";
+import { fresh, stepBack } from "../src/board/tools/stages";
+import { boardStore } from "./board";
+
+const LAID = { side: "LEFT", first: 7, wellMm: 120 } as const;
+
+describe("shapes of stairs", () => {
+  it("are what their layout says, and are known by it again", () => {
+    for (const layout of ["STRAIGHT", "QUARTER", "HALF", "TWO_QUARTERS", "WINDERS", "SPIRAL"] as const)
+      expect(layoutOf(shapeOf({ layout, ...LAID }, 90))).toBe(layout);
+  });
+
+  it("let winders come together in the middle of the newel", () => {
+    const shape = shapeOf({ layout: "WINDERS", ...LAID }, 90);
+    expect(shape.type === "flights" && shape.turns[0]?.pivotMm).toBe(45);
+  });
+});
+
+describe("outlines", () => {
+  it("of a rectangle run along the axes", () => {
+    expect(rectangleRing({ x: 0, y: 0 }, { x: 3000, y: 2000 }, 0)).toEqual([
+      [0, 0],
+      [3000, 0],
+      [3000, 2000],
+      [0, 2000],
+    ]);
+    expect(rectangleRing({ x: 0, y: 0 }, { x: 3000, y: 0.5 }, 0)).toBeNull();
+  });
+
+  it("are given back pick by pick", () => {
+    const tool = { name: "void", picks: [bare({ x: 0, y: 0 }), bare({ x: 1000, y: 0 })] } as const;
+    const back = stepBack(tool);
+    expect(back?.name === "void" && back.picks.length).toBe(1);
+    expect(stepBack(fresh("void"))).toBeNull();
+  });
+});
+
+describe("a section line", () => {
+  it("looks to the side of the pointer", () => {
+    const store = boardStore();
+    const tool = { name: "section", from: bare({ x: 0, y: 0 }), to: bare({ x: 5000, y: 0 }) } as const;
+    store.setState({ tool, pointer: { x: 2000, y: 900 } });
+    expect(editMeant(store.getState())).toMatchObject({ type: "drawSection", looking: "LEFT" });
+    store.setState({ pointer: { x: 2000, y: -900 } });
+    expect(editMeant(store.getState())).toMatchObject({ type: "drawSection", looking: "RIGHT" });
+  });
+});
+
+describe("the backdrop", () => {
+  it("is off until it is asked for, and none where nothing lies below", () => {
+    const store = boardStore();
+    expect(backdropOf(store.getState())).toBeNull();
+    store.setState({ backdrop: { ...store.getState().backdrop, on: true } });
+    expect(backdropOf(store.getState())).toBeNull();
+    store.setState({ backdrop: { ...store.getState().backdrop, drawing: "other" } });
+    expect(backdropOf(store.getState())).toBe("other");
+  });
+});
