@@ -22,7 +22,7 @@ interface Held {
 
 const GRIP_PX = 8;
 
-/** The drawing surface: a canvas with pan, zoom about the pointer, and picking. */
+/** The drawing surface: a canvas with pan, zoom about the pointer, and picking. Its figures are as wide as the drawing face has them. */
 export function DrawingBoard() {
   const { store, sync, actions } = useBoardTools();
   const canvas = useRef<HTMLCanvasElement>(null);
@@ -118,7 +118,7 @@ export function DrawingBoard() {
         ref={canvas}
         data-testid="board"
         aria-label="Drawing"
-        className="absolute inset-0 size-full touch-none cursor-crosshair"
+        className="absolute inset-0 size-full touch-none cursor-crosshair normal-nums"
         onPointerDown={down}
         onPointerMove={move}
         onPointerUp={up}

@@ -54,7 +54,10 @@ record InHeight(List<Group> groups, List<Bounds> boxes) {
             if (v.storey().equals(here.id())) groups.add(FloorPainter.hole(v, isStairs(v, building), look, lettering));
             else if (isOn(above, v.storey())) groups.add(FloorPainter.above(v, look));
         }
-        for (PlacedSteps s : building.stepsOf(here.id())) groups.add(StepsPainter.of(s, look, lettering));
+        for (PlacedSteps s : building.stepsOf(here.id())) {
+            groups.add(StepsPainter.of(s, look, lettering));
+            boxes.add(Bounds.of(s.ring(0, s.reachMm())));
+        }
         for (SectionLine l : model.all(SectionLine.class)) groups.add(SectionLinePainter.of(l, look, lettering));
         boxes.addAll(TakenBoxes.marks(groups, look.drawing().scale()));
         return new InHeight(groups, boxes);

@@ -38,7 +38,9 @@ final class StepsPainter {
                     case OutsideSteps.Steps s -> "up %dR".formatted(placed.risers());
                     case OutsideSteps.Ramp r -> "up 1:%d".formatted(Math.round(1 / r.slope()));
                 };
-        Vec at = foot.along(placed.out(), 2.6 * scale).plus(new Vec(0, -LETTERS_MM / 2 * scale));
+        Vec at = placed.at()
+                .along(placed.out(), placed.steps().landingMm() / 2)
+                .plus(new Vec(0, -LETTERS_MM / 2 * scale));
         pens.add(lettering.set(words, at, 0, LETTERS_MM, Align.CENTRE, true));
         return new Group(placed.steps().id(), placed.steps().layer(), pens.items(), List.of());
     }
