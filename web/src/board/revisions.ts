@@ -1,4 +1,5 @@
 import type {
+  AddStorey,
   Drawing,
   Edit,
   Element,
@@ -76,7 +77,7 @@ export function placingSteps(door: Opening, widthMm: number, landingMm: number, 
 }
 
 /** The edit that adds a storey beside another. */
-export function addingStorey(storey: Omit<Extract<Edit, { type: "addStorey" }>, "type">): Edit {
+export function addingStorey(storey: Omit<AddStorey, "type">): Edit {
   return { type: "addStorey", ...storey };
 }
 

@@ -1,4 +1,4 @@
-import type { Edit, Pick, Stair, StairShape } from "../../api/types";
+import type { DrawStair, Edit, Pick, Stair, StairShape } from "../../api/types";
 import { type BoardState, elementsOf, planShown, type Tool, typedMm } from "../state";
 import type { ModelPoint } from "../view";
 import { aimed, isSamePlace } from "./aim";
@@ -84,7 +84,7 @@ export function drawStair(
   at: ModelPoint,
   angle: number,
   widthMm: number,
-): Extract<Edit, { type: "drawStair" }> | null {
+): DrawStair | null {
   const storey = planShown(state)?.storey;
   const { make, risers, goingMm, above } = state.making.stair;
   if (!storey || !make) return null;
@@ -145,7 +145,7 @@ export function layoutOf(shape: Stair["shape"]): Making["layout"] {
 /** The one chosen of the stairs that fit into a rectangle. */
 export function wellEdit(state: BoardState): Edit | null {
   const chosen = state.well?.choices[state.well.chosen];
-  return chosen ? { ...chosen.edit, type: "drawStair" } : null;
+  return chosen ? chosen.edit : null;
 }
 
 /** A section line through the two points picked, looking to the side of the pointer. */

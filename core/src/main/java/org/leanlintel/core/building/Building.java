@@ -124,7 +124,7 @@ public final class Building {
             Strip strip = strips.get(id);
             solids = strip == null
                     ? solids.minus(id)
-                    : solids.plus(id, new WallSolid(strip, space(strip, model, spaces), junctions, model));
+                    : solids.plus(id, new WallSolid(strip, space(model, strip, spaces), junctions, model));
         }
         return solids;
     }
@@ -146,7 +146,7 @@ public final class Building {
         return true;
     }
 
-    private static StoreySpace space(Strip strip, Model model, Map<ElementId, StoreySpace> known) {
+    private static StoreySpace space(Model model, Strip strip, Map<ElementId, StoreySpace> known) {
         return known.computeIfAbsent(strip.wall().storey(), id -> StoreySpace.of(model, id));
     }
 

@@ -5,16 +5,16 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 
 /** One drawing of one revision. */
-public sealed interface DrawingPicture permits Plan, SectionPicture, StairPicture, BuildUpSchedule, TableSchedule {
+public sealed interface DrawingPicture permits Plan, BuildUpSchedule, WholePicture {
 
     /** @throws org.leanlintel.core.model.MissingElement if the drawing is not in the building's model */
     static DrawingPicture of(Building building, ElementId drawing, Lettering lettering) {
         return switch (building.model().get(drawing, Drawing.class).kind()) {
             case PLAN -> Plan.of(building, drawing, lettering);
-            case SECTION -> SectionPicture.of(building, drawing, lettering);
-            case STAIR -> StairPicture.of(building, drawing, lettering);
+            case SECTION -> new SectionPicture(building, drawing, lettering);
+            case STAIR -> new StairPicture(building, drawing, lettering);
             case BUILD_UPS -> BuildUpSchedule.of(building, drawing, lettering);
-            case DOORS, WINDOWS, ROOMS, FITTINGS -> TableSchedule.of(building, drawing, lettering);
+            case DOORS, WINDOWS, ROOMS, FITTINGS -> new TableSchedule(building, drawing, lettering);
         };
     }
 

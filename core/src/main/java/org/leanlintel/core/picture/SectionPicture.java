@@ -10,7 +10,6 @@ import org.leanlintel.core.building.Building;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LevelPrinter;
-import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
@@ -28,40 +27,19 @@ import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.picture.Lettering.Align;
 
 /** A section through all storeys along a section line, with the level of each storey beside it. */
-public final class SectionPicture implements DrawingPicture {
+final class SectionPicture extends WholePicture {
 
     /** On paper: how far a level mark stands off the section, how wide its line is, and how far the ground runs on. */
     private static final double OFF_MM = 12, MARK_MM = 34, GROUND_MM = 10;
 
-    private final Building building;
-    private final Drawing drawing;
-    private final Lettering lettering;
-    private @Nullable Picture picture;
-
-    private SectionPicture(Building building, Drawing drawing, Lettering lettering) {
-        this.building = building;
-        this.drawing = drawing;
-        this.lettering = lettering;
-    }
-
-    static SectionPicture of(Building building, ElementId drawing, Lettering lettering) {
-        return new SectionPicture(building, building.model().get(drawing, Drawing.class), lettering);
+    SectionPicture(Building building, ElementId drawing, Lettering lettering) {
+        super(building, drawing, lettering);
     }
 
     @Override
-    public SectionPicture after(Building next, Lettering letters) {
-        return of(next, drawing.id(), letters);
-    }
-
-    @Override
-    public Picture picture() {
-        Picture known = picture;
-        return known == null ? picture = draw() : known;
-    }
-
-    private Picture draw() {
+    Picture draw() {
         SectionLine line = building.model().get(drawing.one(), SectionLine.class);
-        Lens lens = building.model().get(drawing.lens(), Lens.class);
+        Lens lens = lens();
         Cut cut = cut(line);
         List<Body> bodies = new ArrayList<>();
         Map<ElementId, ElementId> layers = new HashMap<>();

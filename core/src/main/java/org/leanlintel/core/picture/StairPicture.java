@@ -2,7 +2,6 @@ package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.geometry.Area;
@@ -11,9 +10,7 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.measure.LevelPrinter;
 import org.leanlintel.core.measure.UnitSystem;
-import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
-import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Stair;
@@ -27,41 +24,20 @@ import org.leanlintel.core.stair.StairVoid;
  * A stair by itself: a section up its flights, unrolled along the line it is walked on, with the equal divisions
  * dimensioned, and the plan under it.
  */
-public final class StairPicture implements DrawingPicture {
+final class StairPicture extends WholePicture {
 
     /** On paper. */
     private static final double LETTERS = 2.5, SMALL = 1.8, TICK = 1.5, OFF = 10, BETWEEN = 25;
 
-    private final Building building;
-    private final Drawing drawing;
-    private final Lettering lettering;
-    private @Nullable Picture picture;
-
-    private StairPicture(Building building, Drawing drawing, Lettering lettering) {
-        this.building = building;
-        this.drawing = drawing;
-        this.lettering = lettering;
-    }
-
-    static StairPicture of(Building building, ElementId drawing, Lettering lettering) {
-        return new StairPicture(building, building.model().get(drawing, Drawing.class), lettering);
+    StairPicture(Building building, ElementId drawing, Lettering lettering) {
+        super(building, drawing, lettering);
     }
 
     @Override
-    public StairPicture after(Building next, Lettering letters) {
-        return of(next, drawing.id(), letters);
-    }
-
-    @Override
-    public Picture picture() {
-        Picture known = picture;
-        return known == null ? picture = draw() : known;
-    }
-
-    private Picture draw() {
+    Picture draw() {
         Stair stair = building.model().get(drawing.one(), Stair.class);
         BuiltStair built = BuiltStair.find(stair, building.model());
-        Pens pens = new Pens(building.model().get(drawing.lens(), Lens.class));
+        Pens pens = new Pens(lens());
         if (built == null)
             pens.add(lettering.set(stair.mark() + " leads nowhere.", Vec.ORIGIN, 0, LETTERS, Align.LEFT, false));
         else {

@@ -6,44 +6,20 @@ import static org.leanlintel.core.picture.TableFrame.PAD;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
-import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
-import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.takeoff.Table;
 import org.leanlintel.core.takeoff.Tables;
 
 /** Doors, windows, rooms or fittings as a table, counted from the model. */
-public final class TableSchedule implements DrawingPicture {
+final class TableSchedule extends WholePicture {
 
-    private final Building building;
-    private final Drawing drawing;
-    private final Lettering lettering;
-    private @Nullable Picture picture;
-
-    private TableSchedule(Building building, Drawing drawing, Lettering lettering) {
-        this.building = building;
-        this.drawing = drawing;
-        this.lettering = lettering;
-    }
-
-    static TableSchedule of(Building building, ElementId drawing, Lettering lettering) {
-        return new TableSchedule(building, building.model().get(drawing, Drawing.class), lettering);
+    TableSchedule(Building building, ElementId drawing, Lettering lettering) {
+        super(building, drawing, lettering);
     }
 
     @Override
-    public TableSchedule after(Building next, Lettering letters) {
-        return of(next, drawing.id(), letters);
-    }
-
-    @Override
-    public Picture picture() {
-        Picture known = picture;
-        return known == null ? picture = draw() : known;
-    }
-
-    private Picture draw() {
+    Picture draw() {
         Table table = Tables.of(drawing, building);
         Pens pens = pens();
         TableFrame frame = new TableFrame(drawing, lettering, table.columns());
@@ -66,6 +42,6 @@ public final class TableSchedule implements DrawingPicture {
     }
 
     private Pens pens() {
-        return new Pens(building.model().get(drawing.lens(), Lens.class));
+        return new Pens(lens());
     }
 }
