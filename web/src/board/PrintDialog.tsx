@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { PaperSize } from "../api/types";
 import { Button, Choice, Panel, Row } from "../ui/controls";
+import { backdropOf } from "./backdrop";
 import { useBoard } from "./context";
 import { SCALES } from "./scales";
 import { drawingShown, elementOf, unitsOf } from "./state";
@@ -35,8 +36,11 @@ function PrintView({ onClose }: { readonly onClose: () => void }) {
   const units = useBoard(unitsOf);
   const [paper, setPaper] = useState<PaperSize>(units === "METRIC" ? "A3" : "LETTER");
   const [scale, setScale] = useState(String(drawing?.scale ?? 50));
+  const backdrop = useBoard(backdropOf);
+  const [behind, setBehind] = useState(false);
   if (!drawing) return null;
   const query = new URLSearchParams({ paper, scale, x: String(centre.x), y: String(centre.y) });
+  if (behind && backdrop) query.set("backdrop", backdrop);
   return (
     <Print href={`/api/v1/projects/${project}/drawings/${drawing.id}/view.pdf?${query}`} onClose={onClose}>
       <Row label="Paper">
@@ -57,6 +61,12 @@ function PrintView({ onClose }: { readonly onClose: () => void }) {
           onChange={setScale}
         />
       </Row>
+      {backdrop && (
+        <label className="flex items-center gap-2 py-1">
+          <input type="checkbox" checked={behind} onChange={(e) => setBehind(e.target.checked)} />
+          Print the backdrop too
+        </label>
+      )}
       <p className="py-2 text-ink-2">The middle of the board comes to the middle of the paper.</p>
     </Print>
   );

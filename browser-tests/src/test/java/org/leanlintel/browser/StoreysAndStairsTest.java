@@ -163,6 +163,12 @@ class StoreysAndStairsTest {
         drafter.onPlan(firstPlan());
         drafter.press("z");
         assertThat(drafter.field("Backdrop (Z)")).hasValue("drawing-ground-plan");
+        drafter.button("Print").click();
+        Locator pdf = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open PDF"));
+        assertThat(pdf.getAttribute("href")).doesNotContain("backdrop");
+        page.getByText("Print the backdrop too").click();
+        assertThat(pdf.getAttribute("href")).contains("backdrop=drawing-ground-plan");
+        drafter.button("Cancel").click();
         drafter.press("g");
         drafter.field("Set out by").selectOption("In line with an opening");
         drafter.click(2000, 100);

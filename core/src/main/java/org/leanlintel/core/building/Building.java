@@ -246,7 +246,7 @@ public final class Building {
         for (PlacedSteps steps : stepsOf(storey)) bodies.addAll(steps.bodies(this));
         for (Stair stair : model.all(Stair.class))
             if (stair.storey().equals(storey) && BuiltStair.find(stair, model) instanceof BuiltStair built)
-                bodies.addAll(StairBodies.of(built, model));
+                bodies.addAll(StairBodies.of(built, this));
         StoreySpace on = space(storey);
         for (Post post : model.relations().postsOf(storey)) {
             for (Wrapped.Part part : Wrapped.of(post.make(), post.widthMm(), true, model))

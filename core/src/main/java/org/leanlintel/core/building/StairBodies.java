@@ -2,6 +2,7 @@ package org.leanlintel.core.building;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Does;
@@ -34,12 +35,13 @@ final class StairBodies {
         material = model.get(make.material(), Material.class);
     }
 
-    static List<Body> of(BuiltStair stair, Model model) {
-        StairBodies made = new StairBodies(stair, model);
+    static List<Body> of(BuiltStair stair, Building building) {
+        StairBodies made = new StairBodies(stair, building.model());
         for (Tread t : stair.plan().treads()) made.tread(t);
         if (!made.make.hasOpenRisers()) made.risers();
         for (Flight f : stair.plan().flights()) made.strings(f);
         made.newels();
+        made.balustrade(Balustrade.of(stair, building));
         return made.bodies;
     }
 
@@ -107,6 +109,12 @@ final class StairBodies {
         double under = low.at(f.at(from, across)) - high.at(f.at(from, across));
         double slope = stair.plan().sum().riserMm() / stair.plan().sum().goingMm();
         return Math.max(0, under / slope);
+    }
+
+    private void balustrade(Area area) {
+        double floor = stair.storeyAbove().levelMm();
+        for (List<Vec> ring : area.ringsWithoutHoles())
+            add(ring.subList(0, ring.size() - 1), Plane.level(floor), Plane.level(floor + make.railMm()));
     }
 
     private void newels() {

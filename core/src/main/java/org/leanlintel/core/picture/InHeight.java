@@ -3,6 +3,7 @@ package org.leanlintel.core.picture;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Balustrade;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.building.FloorAreas;
@@ -44,7 +45,8 @@ record InHeight(List<Group> groups, List<Bounds> boxes) {
         for (Stair s : model.all(Stair.class)) {
             if (!isOn(below, s.storey()) || !(BuiltStair.find(s, model) instanceof BuiltStair built)) continue;
             Area hidden = hiding.isEmpty() ? Area.NONE : Area.union(hiding);
-            groups.add(new StairPainter(built, look, lettering).fromAbove(open, hidden));
+            groups.add(
+                    new StairPainter(built, look, lettering).fromAbove(open, hidden, Balustrade.of(built, building)));
             if (!built.open().isEmpty()) boxes.add(built.open().bounds());
         }
         for (Floor f : model.all(Floor.class))

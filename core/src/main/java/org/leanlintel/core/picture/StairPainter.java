@@ -58,13 +58,14 @@ final class StairPainter {
         return group();
     }
 
-    /** On the storey it leads to. @param open all that is open there; @param hidden what a stair from there hides of it */
-    Group fromAbove(Area open, Area hidden) {
+    /** On the storey it leads to. @param open all that is open there; @param hidden what a stair from there hides of it; @param balustrade that stands there */
+    Group fromAbove(Area open, Area hidden, Area balustrade) {
         Area seen = hidden.isEmpty() ? open : open.minus(hidden);
         if (seen.isEmpty()) return group();
         seen.inside(lines()).forEach(l -> pens.line(PenRole.STAIR, l));
         for (List<Vec> ring : stair.open().rings())
             hidden.outside(List.of(ring)).forEach(l -> pens.line(PenRole.EDGE, l));
+        for (List<Vec> ring : balustrade.rings()) pens.line(PenRole.STAIR, ring);
         walk("dn %dR".formatted(stair.plan().sum().risers()), false);
         numbers(open);
         return group();

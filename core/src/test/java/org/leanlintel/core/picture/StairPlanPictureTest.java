@@ -1,6 +1,7 @@
 package org.leanlintel.core.picture;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Map;
@@ -8,7 +9,10 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.HouseOfTwo;
 import org.leanlintel.core.Sketch;
+import org.leanlintel.core.building.Balustrade;
+import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.edit.AddDrawing;
+import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
@@ -75,6 +79,18 @@ class StairPlanPictureTest {
                 .isNotEmpty()
                 .allMatch(x -> Math.abs(x - (4000 - 2812.5)) < 0.02 || Math.abs(x - 4000) < 0.02);
         assertThat(texts(above)).contains("dn 13R").doesNotContain("1");
+    }
+
+    /** Round three sides of 2,812.5 by 900, 50 wide and 20 off the edge; the last riser is left clear by 100 before it. */
+    @Test
+    void aBalustradeStandsRoundTheVoidButWhereOneArrives() {
+        BuiltStair built = BuiltStair.of(stair, house.sketch.model());
+        Area round = Balustrade.of(built, house.sketch.building());
+        // along the middle of it, 45 off the edge: both long sides as far as it goes past the last riser, and the end
+        double longSide = 2812.5 + 45 + 70, end = 900 + 2 * 45;
+        assertThat(round.mm2()).isCloseTo(50 * (2 * longSide + end), within(50 * 60.0));
+        assertThat(round.covers(new Vec(4045, 1050))).as("where one arrives").isFalse();
+        assertThat(round.covers(new Vec(4000 - 2812.5 - 45, 1050))).isTrue();
     }
 
     @Test

@@ -6,6 +6,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.apache.pdfbox.util.Matrix;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Pen;
@@ -49,6 +50,17 @@ final class PdfPage implements AutoCloseable {
                 case Item.Traced never -> {}
             }
         }
+    }
+
+    /** Draws what lies behind a drawing, faintly. @param strength from 0 to 1 */
+    void drawFaint(List<Item> items, double strength) throws IOException {
+        PDExtendedGraphicsState faint = new PDExtendedGraphicsState();
+        faint.setStrokingAlphaConstant((float) strength);
+        faint.setNonStrokingAlphaConstant((float) strength);
+        out.saveGraphicsState();
+        out.setGraphicsStateParameters(faint);
+        draw(items);
+        out.restoreGraphicsState();
     }
 
     /** Keeps what follows inside a rectangle of the page. */

@@ -20,6 +20,9 @@ public final class PdfWriter {
 
     private static final double FOOT_MM = 9, EDGE_MM = 8, FOOT_LETTERS_MM = 2.5;
 
+    /** How strongly a backdrop prints, as on the board. */
+    private static final double FAINT = 0.28;
+
     private PdfWriter() {}
 
     /** A page with everything of {@code sheet}, a picture in paper millimetres. */
@@ -34,11 +37,18 @@ public final class PdfWriter {
     /**
      * What a board shows, on one page: model point {@code middle} at the middle of the paper.
      *
+     * @param behind drawings printed faintly behind it; usually none
      * @param scale to print at; letters and pens keep their paper sizes
      * @param foot a line of text at the foot of the page
      */
     public static byte[] view(
-            Picture picture, double scale, Vec middle, PaperSize size, String foot, Lettering lettering) {
+            Picture picture,
+            List<Picture> behind,
+            double scale,
+            Vec middle,
+            PaperSize size,
+            String foot,
+            Lettering lettering) {
         Vec centre = new Vec(size.widthMm() / 2, (size.heightMm() + FOOT_MM) / 2);
         Vec by = centre.minus(middle.times(1 / scale));
         Item footLine =
@@ -51,13 +61,15 @@ public final class PdfWriter {
                         EDGE_MM + FOOT_MM / 2,
                         size.widthMm() - 2 * EDGE_MM,
                         size.heightMm() - 2 * EDGE_MM - FOOT_MM / 2);
-                for (Group group : picture.groups()) {
-                    page.draw(group.items().stream()
-                            .map(i -> i.placed(1 / scale, by))
-                            .toList());
-                }
+                for (Picture back : behind)
+                    for (Group group : back.groups()) page.drawFaint(placed(group, scale, by), FAINT);
+                for (Group group : picture.groups()) page.draw(placed(group, scale, by));
             }
         });
+    }
+
+    private static List<Item> placed(Group group, double scale, Vec by) {
+        return group.items().stream().map(i -> i.placed(1 / scale, by)).toList();
     }
 
     private interface Pages {

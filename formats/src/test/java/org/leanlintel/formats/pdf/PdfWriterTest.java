@@ -56,6 +56,7 @@ class PdfWriterTest {
     void aViewPrintsAtItsStatedScaleWithItsMiddleInTheMiddle() throws IOException {
         byte[] pdf = PdfWriter.view(
                 picture(50, line(0.25, new Vec(1000, 500), new Vec(6000, 500))),
+                List.of(),
                 100,
                 new Vec(1000, 500),
                 PaperSize.A4,
@@ -69,6 +70,31 @@ class PdfWriterTest {
                     .as("5,000 mm at 1:100 is 50 mm")
                     .isCloseTo(toX, within(0.001));
             assertThat(new PDFTextStripper().getText(document)).contains("Foot");
+        }
+    }
+
+    @Test
+    void aBackdropPrintsFaintlyAndBeforeTheDrawing() throws IOException {
+        Picture drawing = picture(50, line(0.25, new Vec(0, 0), new Vec(1000, 0)));
+        Picture behind = picture(50, line(0.5, new Vec(0, 0), new Vec(0, 1000)));
+        byte[] pdf = PdfWriter.view(drawing, List.of(behind), 50, Vec.ORIGIN, PaperSize.A4, "Foot", LETTERING);
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            var page = document.getPage(0);
+            String content = new String(page.getContents().readAllBytes(), StandardCharsets.US_ASCII);
+            int faint = content.indexOf(" gs"),
+                    back = content.indexOf("1.41732 w"),
+                    front = content.indexOf("0.70866 w");
+            assertThat(faint).isPositive();
+            assertThat(back).as("0.5 mm").isGreaterThan(faint);
+            assertThat(front).as("0.25 mm").isGreaterThan(back);
+            var state = page.getResources()
+                    .getExtGState(
+                            page.getResources().getExtGStateNames().iterator().next());
+            assertThat(state.getStrokingAlphaConstant()).isCloseTo(0.28f, within(0.001f));
+        }
+        byte[] plain = PdfWriter.view(drawing, List.of(), 50, Vec.ORIGIN, PaperSize.A4, "Foot", LETTERING);
+        try (PDDocument document = Loader.loadPDF(plain)) {
+            assertThat(document.getPage(0).getResources().getExtGStateNames()).isEmpty();
         }
     }
 

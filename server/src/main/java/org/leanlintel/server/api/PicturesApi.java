@@ -110,7 +110,7 @@ public class PicturesApi {
 
     /**
      * What a board shows, on one page at {@code scale}: model point x, y at the middle of the paper. Without a point,
-     * the middle of the drawing.
+     * the middle of the drawing. With {@code backdrop}, another drawing faintly behind it.
      */
     @GetMapping(path = "/drawings/{drawing}/view.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     public ResponseEntity<byte[]> viewPdf(
@@ -119,7 +119,8 @@ public class PicturesApi {
             @RequestParam PaperSize paper,
             @RequestParam double scale,
             @RequestParam @Nullable Double x,
-            @RequestParam @Nullable Double y) {
+            @RequestParam @Nullable Double y,
+            @RequestParam @Nullable String backdrop) {
         if (!(scale >= 1 && scale <= 10_000))
             throw new IllegalArgumentException("A scale lies between 1:1 and 1:10000.");
         Model model = live.get(project).model();
@@ -134,7 +135,10 @@ public class PicturesApi {
                         ScaleLabel.of(scale, model.settings().units()),
                         paper.label(),
                         LocalDate.now());
-        byte[] pdf = PdfWriter.view(picture, scale, middle, paper, foot, DrawingLettering.get());
+        List<Picture> behind = backdrop == null
+                ? List.of()
+                : List.of(live.get(project).drawing(new ElementId(backdrop)).picture());
+        byte[] pdf = PdfWriter.view(picture, behind, scale, middle, paper, foot, DrawingLettering.get());
         return ProjectsApi.download(
                 pdf, MediaType.APPLICATION_PDF, model.settings().name() + " " + d.name() + ".pdf");
     }
