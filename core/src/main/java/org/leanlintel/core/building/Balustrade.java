@@ -23,13 +23,21 @@ public final class Balustrade {
     /** In plan; nothing where the stair has no handrails or its void is drawn by hand and found nowhere. */
     public static Area of(BuiltStair stair, Building building) {
         if (stair.open().isEmpty() || stair.stair().make().rails() == StairMake.Rails.NONE) return Area.NONE;
-        Area round =
-                stair.open().grown(FAR_MM).minus(stair.open().grown(NEAR_MM)).minus(arrival(stair));
+        Area open = openRound(stair, building);
+        Area round = open.grown(FAR_MM).minus(open.grown(NEAR_MM)).minus(arrival(stair));
         List<Area> walls = walls(round.bounds(), stair, building);
         if (!walls.isEmpty()) round = round.minus(Area.union(walls));
         List<Area> parts =
                 round.parts().stream().filter(p -> p.mm2() > LEAST_MM2).toList();
         return parts.isEmpty() ? Area.NONE : Area.union(parts);
+    }
+
+    /** The void it comes up through, with voids drawn by hand that run into it. */
+    private static Area openRound(BuiltStair stair, Building building) {
+        List<Area> parts = new ArrayList<>(List.of(stair.open()));
+        for (Area part : FloorAreas.openings(building, stair.storeyAbove().id()).parts())
+            if (part.and(stair.open()).mm2() > 0) parts.add(part);
+        return Area.union(parts);
     }
 
     private static Area arrival(BuiltStair stair) {

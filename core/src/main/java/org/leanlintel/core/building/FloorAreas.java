@@ -58,15 +58,25 @@ public final class FloorAreas {
         return bodies;
     }
 
+    /** Voids that were drawn through a storey's floors. */
+    public static Area drawnVoids(Building building, ElementId storey) {
+        return new FloorAreas(building, storey).drawn();
+    }
+
+    private Area drawn() {
+        List<Area> drawn = new ArrayList<>();
+        for (FloorVoid v : model.all(FloorVoid.class)) if (v.storey().equals(storey.id())) drawn.add(Area.of(v.ring()));
+        return drawn.isEmpty() ? Area.NONE : Area.union(drawn);
+    }
+
     private Area open() {
-        List<Area> open = new ArrayList<>();
-        for (FloorVoid v : model.all(FloorVoid.class)) if (v.storey().equals(storey.id())) open.add(Area.of(v.ring()));
+        List<Area> open = new ArrayList<>(List.of(drawn()));
         if (StoreySpace.below(model, storey) instanceof Storey below)
             for (Stair s : model.all(Stair.class))
                 if (s.storey().equals(below.id())
                         && s.above() == Stair.Above.FOUND
                         && BuiltStair.find(s, model) instanceof BuiltStair built) open.add(built.open());
-        return open.isEmpty() ? Area.NONE : Area.union(open);
+        return Area.union(open);
     }
 
     private Area area(Floor floor) {

@@ -42,11 +42,12 @@ record InHeight(List<Group> groups, List<Bounds> boxes) {
             boxes.add(built.plan().outline().bounds());
         }
         Area open = below == null ? Area.NONE : FloorAreas.openings(building, here.id());
+        Area drawn = FloorAreas.drawnVoids(building, here.id());
         for (Stair s : model.all(Stair.class)) {
             if (!isOn(below, s.storey()) || !(BuiltStair.find(s, model) instanceof BuiltStair built)) continue;
             Area hidden = hiding.isEmpty() ? Area.NONE : Area.union(hiding);
-            groups.add(
-                    new StairPainter(built, look, lettering).fromAbove(open, hidden, Balustrade.of(built, building)));
+            groups.add(new StairPainter(built, look, lettering)
+                    .fromAbove(new StairPainter.Over(open, drawn, hidden, Balustrade.of(built, building))));
             if (!built.open().isEmpty()) boxes.add(built.open().bounds());
         }
         for (Floor f : model.all(Floor.class))

@@ -58,14 +58,25 @@ final class StairPainter {
         return group();
     }
 
-    /** On the storey it leads to. @param open all that is open there; @param hidden what a stair from there hides of it; @param balustrade that stands there */
-    Group fromAbove(Area open, Area hidden, Area balustrade) {
+    /**
+     * What lies over a stair on the storey it leads to.
+     *
+     * @param open all that is open there
+     * @param drawn what of that was drawn by hand, and has edges of its own
+     * @param hidden what a stair from there hides
+     * @param balustrade that stands there
+     */
+    record Over(Area open, Area drawn, Area hidden, Area balustrade) {}
+
+    /** On the storey it leads to. */
+    Group fromAbove(Over over) {
+        Area open = over.open(), hidden = over.hidden();
         Area seen = hidden.isEmpty() ? open : open.minus(hidden);
         if (seen.isEmpty()) return group();
         seen.inside(lines()).forEach(l -> pens.line(PenRole.STAIR, l));
         for (List<Vec> ring : stair.open().rings())
-            hidden.outside(List.of(ring)).forEach(l -> pens.line(PenRole.EDGE, l));
-        for (List<Vec> ring : balustrade.rings()) pens.line(PenRole.STAIR, ring);
+            hidden.outside(over.drawn().outside(List.of(ring))).forEach(l -> pens.line(PenRole.EDGE, l));
+        for (List<Vec> ring : over.balustrade().rings()) pens.line(PenRole.STAIR, ring);
         walk("dn %dR".formatted(stair.plan().sum().risers()), false);
         numbers(open);
         return group();
