@@ -63,6 +63,11 @@ export function drawingOfStair(
   return { type: "addDrawing", ...drawing, kind: "STAIR", subject };
 }
 
+/** The edit that rakes a wall under the stair over it. */
+export function rakingUnderStair(wall: string): Edit {
+  return { type: "rakeUnderStair", wall };
+}
+
 /** The edit that puts steps before a door. */
 export function placingSteps(door: Opening, widthMm: number, landingMm: number, goingMm: number): Edit {
   return {

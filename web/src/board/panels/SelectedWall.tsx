@@ -1,6 +1,8 @@
 import type { Wall } from "../../api/types";
+import { Button } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
-import { measuredLine } from "../state";
+import { rakingUnderStair } from "../revisions";
+import { elementsOf, measuredLine } from "../state";
 import { GapFacts } from "./GapFacts";
 import { LengthText } from "./LengthField";
 import { Section } from "./MakingFacts";
@@ -13,6 +15,7 @@ import { WallFields } from "./WallFields";
 /** The facts of one wall: its gaps, what it is made of, how high it is, how it ends. */
 export function SelectedWall({ wall }: { readonly wall: Wall }) {
   const { sync } = useBoardTools();
+  const stairs = useBoard((s) => elementsOf(s, "stair").some((stair) => stair.storey === wall.storey));
   const length = useBoard((s) =>
     measuredLine(s, wall.id).reduce(
       (sum, c) => sum + Math.hypot(c.to[0] - c.from[0], c.to[1] - c.from[1]),
@@ -31,6 +34,11 @@ export function SelectedWall({ wall }: { readonly wall: Wall }) {
       <GapFacts />
       <WallFields facts={wall} onChange={(changed) => void sync.revise({ ...changed, type: "wall" })} />
       <RiseFields facts={wall} onChange={(changed) => void sync.revise({ ...changed, type: "wall" })} />
+      {stairs && (
+        <Button className="mt-1" onClick={() => void sync.edit(rakingUnderStair(wall.id))}>
+          Rake under the stair
+        </Button>
+      )}
       <WallBend wall={wall} />
       <WallEnds wall={wall} />
       <SelectionButtons />

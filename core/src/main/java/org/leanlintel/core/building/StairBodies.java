@@ -18,7 +18,7 @@ import org.leanlintel.core.stair.StairPlan.Tread;
 final class StairBodies {
 
     /** A landing's deck with what carries it, about (trade). */
-    private static final double LANDING_MM = 150;
+    static final double LANDING_MM = 150;
     /** How far a closed string stands above the line of the nosings, square to it (BS 585-1 as remembered: check). */
     private static final double MARGIN_MM = 45;
     /** How far newels stand above a landing or floor beyond the handrail. */
@@ -43,6 +43,16 @@ final class StairBodies {
         made.newels();
         made.balustrade(Balustrade.of(stair, building));
         return made.bodies;
+    }
+
+    /** How far the underside of a flight lies under the line of its nosings, upright. */
+    static double underMm(BuiltStair stair) {
+        StairMake make = stair.stair().make();
+        double rise = stair.plan().sum().riserMm(),
+                upright = Math.hypot(1, rise / stair.plan().sum().goingMm());
+        return make.strings() == StairMake.Strings.CUT
+                ? make.treadMm() + rise + make.stringDepthMm() * upright
+                : (make.stringDepthMm() - MARGIN_MM) * upright;
     }
 
     private void add(List<Vec> ring, Plane low, Plane high) {
@@ -79,7 +89,7 @@ final class StairBodies {
         double nosing = stair.levelMm(f.first());
         boolean cut = make.strings() == StairMake.Strings.CUT;
         double top = nosing + (cut ? -make.treadMm() - stair.plan().sum().riserMm() : MARGIN_MM * upright);
-        double bottom = top - make.stringDepthMm() * upright;
+        double bottom = nosing - underMm(stair);
         double floor = stair.levelMm(f.first() - 1);
         double onFloor = f.first() == 1 ? Math.min(f.lengthMm(), Math.max(0, (floor - bottom) / slope)) : 0;
         for (double across : new double[] {0, w - make.stringMm()}) {

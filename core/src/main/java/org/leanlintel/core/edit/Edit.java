@@ -37,6 +37,7 @@ public sealed interface Edit
                 DrawStair,
                 DrawSection,
                 PlaceSteps,
+                RakeUnderStair,
                 Delete,
                 Revise,
                 RemakeWalls,

@@ -5,13 +5,17 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.leanlintel.core.HouseOfTwo;
 import org.leanlintel.core.Sketch;
+import org.leanlintel.core.edit.RakeUnderStair;
 import org.leanlintel.core.edit.Revise;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Rise.Along;
 import org.leanlintel.core.model.Rise.Height;
+import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.StairMake;
 import org.leanlintel.core.model.Wall;
 
 /** Walls with raked and stepped heads and feet: their bodies, their plan and their faces follow. */
@@ -88,6 +92,24 @@ class RakedWallsTest {
         assertThat(sketch.refusal(
                         new Revise(sketch.wall(wall).rising(new Rise(new Rise.OnFloor(), Along.raked(3000, 1500))))))
                 .contains("would be above the top of W1");
+    }
+
+    /** A stair of 13 risers of 200 at 250 from x = 1,000, strings 235 deep: a wall along it follows its underside. */
+    @Test
+    void aWallUnderAFlightIsRakedAsThatIs() {
+        HouseOfTwo house = new HouseOfTwo();
+        assertThat(house.sketch.refusal(new RakeUnderStair(house.shell.get(0).id())))
+                .isEqualTo("No stair lies over W1.");
+        house.stair(900, StairMake.Rails.BOTH, Stair.Above.FOUND);
+        Wall under = house.sketch.partition(Sketch.PARTITION, new Vec(2000, 1050), null, new Vec(4000, 1050), null);
+        house.sketch.run(new RakeUnderStair(under.id()));
+        Rise.Along head = (Rise.Along) house.sketch.wall(under).rise().head();
+        // the nosing line is 200 + 1,000 x 0.8 = 1,000 high there; the string hangs 235 - 45 below it, square to the
+        // pitch
+        double hangs = 190 * Math.hypot(1, 0.8);
+        assertThat(head.at(0)).isCloseTo(1000 - hangs, within(0.01));
+        assertThat(head.before(1)).isCloseTo(2600 - hangs, within(0.01));
+        assertThat(house.sketch.building().solid(under.id()).bodies()).allMatch(b -> b.highMm() <= 2600 - hangs + 0.01);
     }
 
     @Test
