@@ -23,11 +23,13 @@ import org.leanlintel.core.model.Material;
  */
 record Cut(Vec at, Vec right, double lengthMm, double depthMm) {
 
+    private static final double THIN_MM = 0.01;
+
     /** One ply or piece as it is cut. */
     record Met(ElementId element, int ply, Material material, Does does, Area area) {}
 
     /** What of one element is seen beyond the cut. @param nearestMm how far beyond it begins */
-    record Beyond(ElementId element, Area shape, List<List<Vec>> edges, double nearestMm) {}
+    record Beyond(ElementId element, Area shape, double nearestMm) {}
 
     private record Key(ElementId element, int ply, Material material) {}
 
@@ -57,29 +59,44 @@ record Cut(Vec at, Vec right, double lengthMm, double depthMm) {
 
     /** The areas in which the cut goes through one body. */
     private List<List<Vec>> rings(Body b) {
-        List<double[]> crossings = new ArrayList<>();
-        List<Vec> ring = b.outline();
-        Vec across = away();
-        for (int i = 0; i < ring.size(); i++) {
-            Vec p = ring.get(i).minus(at), q = ring.get((i + 1) % ring.size()).minus(at);
-            double dp = p.dot(across), dq = q.dot(across);
-            if (dp >= 0 == dq >= 0) continue;
-            crossings.add(new double[] {p.along(q.minus(p), dp / (dp - dq)).dot(right)});
+        return inside(b, 0).stream().map(side -> upright(side, b)).toList();
+    }
+
+    /** From left to right, what of a line so far beyond the cut is inside a body's outline. */
+    private List<Side> inside(Body b, double deepMm) {
+        List<Double> crossings = new ArrayList<>();
+        for (Side side : sides(b)) {
+            double p = side.from.y() - deepMm, q = side.to.y() - deepMm;
+            if (p >= 0 != q >= 0) crossings.add(side.at(p / (p - q)).x());
         }
-        crossings.sort((one, two) -> Double.compare(one[0], two[0]));
-        List<List<Vec>> rings = new ArrayList<>();
+        crossings.sort(null);
+        List<Side> inside = new ArrayList<>();
         for (int i = 1; i < crossings.size(); i += 2) {
-            double from = Math.max(0, crossings.get(i - 1)[0]),
-                    to = Math.min(lengthMm, crossings.get(i)[0]);
-            if (to - from < 0.01) continue;
-            Vec one = at.along(right, from), two = at.along(right, to);
-            rings.add(List.of(
-                    new Vec(from, b.low().at(one)),
-                    new Vec(to, b.low().at(two)),
-                    new Vec(to, b.high().at(two)),
-                    new Vec(from, b.high().at(one))));
+            double from = Math.max(0, crossings.get(i - 1)), to = Math.min(lengthMm, crossings.get(i));
+            if (to - from > THIN_MM) inside.add(new Side(new Vec(from, deepMm), new Vec(to, deepMm)));
         }
-        return rings;
+        return inside;
+    }
+
+    /** A body's outline as the cut sees it: x along it, y away from it. */
+    private List<Side> sides(Body b) {
+        List<Vec> ring = b.outline().stream()
+                .map(p -> new Vec(p.minus(at).dot(right), p.minus(at).dot(away())))
+                .toList();
+        List<Side> sides = new ArrayList<>();
+        for (int i = 0; i < ring.size(); i++) sides.add(new Side(ring.get(i), ring.get((i + 1) % ring.size())));
+        return sides;
+    }
+
+    /** What stands over a side of a body. */
+    private List<Vec> upright(Side side, Body b) {
+        Vec p = at.along(right, side.from.x()).along(away(), side.from.y());
+        Vec q = at.along(right, side.to.x()).along(away(), side.to.y());
+        return List.of(
+                new Vec(side.from.x(), b.low().at(p)),
+                new Vec(side.to.x(), b.low().at(q)),
+                new Vec(side.to.x(), b.high().at(q)),
+                new Vec(side.from.x(), b.high().at(p)));
     }
 
     /** What lies beyond the cut, element by element. */
@@ -97,65 +114,50 @@ record Cut(Vec at, Vec right, double lengthMm, double depthMm) {
 
     private @Nullable Beyond beyond(ElementId element, List<Body> bodies) {
         List<Area> faces = new ArrayList<>();
-        List<List<Vec>> edges = new ArrayList<>();
         double nearest = Double.POSITIVE_INFINITY;
-        for (Body b : bodies) {
-            List<Vec> ring = within(b);
-            if (ring.isEmpty()) continue;
-            for (Vec p : ring) nearest = Math.min(nearest, p.minus(at).dot(away()));
-            Area shape = shape(ring, b);
-            if (shape.isEmpty()) continue;
-            faces.add(shape);
-        }
-        if (faces.isEmpty()) return null;
+        for (Body b : bodies)
+            for (Side side : seen(b)) {
+                nearest = Math.min(nearest, Math.min(side.from.y(), side.to.y()));
+                faces.add(Area.of(upright(side, b)));
+            }
         Area shape = Area.union(faces);
-        edges.addAll(shape.rings());
-        return new Beyond(element, shape, edges, Math.max(0, nearest));
+        return shape.isEmpty() ? null : new Beyond(element, shape, nearest);
     }
 
-    /** What of a body's outline lies beyond the cut and not further than it looks. */
-    private List<Vec> within(Body b) {
-        Vec far = at.along(away(), depthMm), end = at.along(right, lengthMm);
-        boolean some = false, all = true;
-        for (Vec p : b.outline()) {
-            boolean in = isWithin(p);
-            some |= in;
-            all &= in;
+    /** The sides of a body between the cut and as far as it looks, those at either end of that with them. */
+    private List<Side> seen(Body b) {
+        List<Side> seen = new ArrayList<>(inside(b, 0));
+        seen.addAll(inside(b, depthMm));
+        for (Side side : sides(b)) if (side.within(lengthMm, depthMm) instanceof Side part) seen.add(part);
+        return seen;
+    }
+
+    /** One side of an outline, x along the cut and y away from it. */
+    private record Side(Vec from, Vec to) {
+
+        Vec at(double share) {
+            return from.plus(to.minus(from).times(share));
         }
-        if (all) return b.outline();
-        if (!some && !crosses(b)) return List.of();
-        Area seen = Area.of(List.of(at, end, end.along(away(), depthMm), far)).and(Area.of(b.outline()));
-        return seen.isEmpty() ? List.of() : seen.rings().getFirst();
-    }
 
-    private boolean isWithin(Vec p) {
-        double x = p.minus(at).dot(right), deep = p.minus(at).dot(away());
-        return x >= 0 && x <= lengthMm && deep >= 0 && deep <= depthMm;
-    }
-
-    private boolean crosses(Body b) {
-        double low = Double.POSITIVE_INFINITY, high = Double.NEGATIVE_INFINITY;
-        for (Vec p : b.outline()) {
-            double deep = p.minus(at).dot(away());
-            low = Math.min(low, deep);
-            high = Math.max(high, deep);
+        /** What of it is in a rectangle from the origin, if more than its edge on. */
+        @Nullable
+        Side within(double lengthMm, double depthMm) {
+            Vec on = to.minus(from);
+            if (Math.abs(on.x()) < THIN_MM) return null;
+            double[] in = {0, 1};
+            clip(in, from.x(), on.x(), lengthMm);
+            clip(in, from.y(), on.y(), depthMm);
+            return (in[1] - in[0]) * Math.abs(on.x()) < THIN_MM ? null : new Side(at(in[0]), at(in[1]));
         }
-        return high > 0 && low < depthMm;
-    }
 
-    /** A body as it is seen: all its sides together. */
-    private Area shape(List<Vec> ring, Body b) {
-        List<Area> sides = new ArrayList<>();
-        for (int i = 0; i < ring.size(); i++) {
-            Vec p = ring.get(i), q = ring.get((i + 1) % ring.size());
-            double xp = p.minus(at).dot(right), xq = q.minus(at).dot(right);
-            if (Math.abs(xp - xq) < 0.01) continue;
-            sides.add(Area.of(List.of(
-                    new Vec(xp, b.low().at(p)),
-                    new Vec(xq, b.low().at(q)),
-                    new Vec(xq, b.high().at(q)),
-                    new Vec(xp, b.high().at(p)))));
+        private static void clip(double[] in, double start, double by, double most) {
+            if (by == 0) {
+                if (start < 0 || start > most) in[1] = in[0];
+                return;
+            }
+            double one = -start / by, two = (most - start) / by;
+            in[0] = Math.max(in[0], Math.min(one, two));
+            in[1] = Math.min(in[1], Math.max(one, two));
         }
-        return sides.isEmpty() ? Area.NONE : Area.union(sides);
     }
 }

@@ -56,7 +56,8 @@ final class CutPainter {
     private void beyond(List<Body> bodies, Area cutThrough) {
         Area hidden = cutThrough;
         for (Beyond b : cut.beyond(bodies)) {
-            for (List<Vec> line : hidden.outside(b.edges())) pens(b.element()).line(PenRole.EDGE, line);
+            for (List<Vec> line : hidden.outside(b.shape().rings()))
+                pens(b.element()).line(PenRole.EDGE, line);
             hidden = hidden.isEmpty() ? b.shape() : Area.union(List.of(hidden, b.shape()));
         }
     }

@@ -3,6 +3,7 @@ package org.leanlintel.core.stair;
 import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Stair;
@@ -115,9 +116,14 @@ public final class StairPlan {
                                 flight.at(i * going, 0)));
             number++;
         }
-        walk.add(flight.at(0, stair.widthMm() / 2));
-        walk.add(flight.at(length, stair.widthMm() / 2));
+        walkTo(flight.at(0, stair.widthMm() / 2));
+        walkTo(flight.at(length, stair.widthMm() / 2));
         left = flight.at(length, 0);
+    }
+
+    /** A flight of one riser goes nowhere. */
+    private void walkTo(Vec point) {
+        if (walk.isEmpty() || walk.getLast().distanceTo(point) > Tolerance.SAME_MM) walk.add(point);
     }
 
     private void riser(Vec leftEnd, Vec rightEnd) {
@@ -172,8 +178,8 @@ public final class StairPlan {
     private void landing(Stair.Turn turn, Frame frame) {
         double w = stair.widthMm(), back = turn.half() ? -w - turn.wellMm() : 0;
         tread(Of.LANDING, frame.ring(List.of(new Vec(0, back), new Vec(0, w), new Vec(w, w), new Vec(w, back))));
-        walk.add(frame.at(w / 2, w / 2));
-        if (turn.half()) walk.add(frame.at(w / 2, back + w / 2));
+        walkTo(frame.at(w / 2, w / 2));
+        if (turn.half()) walkTo(frame.at(w / 2, back + w / 2));
     }
 
     /** Three treads that come together at the pivot. */
@@ -191,7 +197,7 @@ public final class StairPlan {
         }
         for (int i = 0; i <= 6; i++) {
             Vec way = Vec.ofAngle(Math.PI / 2 - i * Math.PI / 12);
-            walk.add(frame.at(way.x() * (p + w / 2), way.y() * (p + w / 2)));
+            walkTo(frame.at(way.x() * (p + w / 2), way.y() * (p + w / 2)));
         }
     }
 
@@ -229,7 +235,7 @@ public final class StairPlan {
             double a = start + i * each;
             Vec in = centre.along(Vec.ofAngle(a), pole), out = centre.along(Vec.ofAngle(a), outer);
             riser(toLeft ? in : out, toLeft ? out : in);
-            walk.add(centre.along(Vec.ofAngle(a), (pole + outer) / 2));
+            walkTo(centre.along(Vec.ofAngle(a), (pole + outer) / 2));
             if (i < count - 1) {
                 List<Vec> ring = new ArrayList<>();
                 for (int k = 0; k <= 6; k++) ring.add(centre.along(Vec.ofAngle(a + each * k / 6), outer));
