@@ -93,16 +93,16 @@ public final class Building {
         }
         touched.addInLine();
         HashPMap<ElementId, WallSolid> fitted = fitted(next, after, solids, touched.solids());
-        return new Building(next, after, place, fitted, touched.solids(), self, known(change, touched, fitted));
+        return new Building(next, after, place, fitted, touched.solids(), self, known(change, touched, next, fitted));
     }
 
     /** What is known of rooms, and where that has changed. */
-    private Rooms.Memory known(Change change, Touched touched, HashPMap<ElementId, WallSolid> next) {
-        List<Bounds> reached = Rooms.reach(change);
+    private Rooms.Memory known(Change change, Touched touched, Model next, HashPMap<ElementId, WallSolid> fitted) {
+        List<Bounds> reached = Rooms.reach(change, model, next);
         if (reached == null) return Rooms.Memory.NONE;
         boolean rejoined = false;
         for (ElementId wall : touched.solids()) {
-            WallSolid was = solids.get(wall), is = next.get(wall);
+            WallSolid was = solids.get(wall), is = fitted.get(wall);
             if (was != null) reached.add(was.bounds());
             if (is != null) reached.add(is.bounds());
             rejoined |= was == null

@@ -1,17 +1,22 @@
 package org.leanlintel.core.building;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Ply;
+import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
@@ -49,6 +54,26 @@ public final class FloorAreas {
     /** What is open through a storey's floors: voids drawn there, and those found above stairs from the storey below. */
     public static Area openings(Building building, ElementId storey) {
         return new FloorAreas(building, storey).open();
+    }
+
+    /** Where elements that a change puts in or takes out bear on what is open through the floors of their model. */
+    static List<Bounds> reach(List<Element> changed, Model model) {
+        Set<Stair> stairs = new LinkedHashSet<>();
+        List<Bounds> reached = new ArrayList<>();
+        for (Element e : changed) {
+            switch (e) {
+                case FloorVoid v -> reached.add(Bounds.of(v.ring()));
+                case Stair s -> stairs.add(s);
+                case Storey s -> stairs.addAll(model.all(Stair.class));
+                case BuildUp b -> stairs.addAll(model.all(Stair.class));
+                case Rules r -> stairs.addAll(model.all(Stair.class));
+                default -> {}
+            }
+        }
+        for (Stair s : stairs)
+            if (BuiltStair.find(s, model) instanceof BuiltStair built
+                    && !built.open().isEmpty()) reached.add(built.open().bounds());
+        return reached;
     }
 
     static List<Body> bodies(Building building, ElementId storey) {

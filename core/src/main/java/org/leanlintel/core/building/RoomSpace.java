@@ -1,5 +1,6 @@
 package org.leanlintel.core.building;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Area;
@@ -22,27 +23,36 @@ public final class RoomSpace {
     private final Bounds bounds;
     private final List<WallSolid> round;
     private final List<List<Vec>> limits;
+    private final List<List<Vec>> voids;
     private @Nullable Area toStructure;
 
     /**
      * @param face inside the set-out lines of the walls round it
      * @param net what walls and what stands on the floor leave of it
      * @param limits lines that part it from others
+     * @param voids what is open through the floor near it
      */
-    RoomSpace(ElementId storey, Area face, Area net, List<WallSolid> round, List<List<Vec>> limits) {
+    RoomSpace(
+            ElementId storey,
+            Area face,
+            Area net,
+            List<WallSolid> round,
+            List<List<Vec>> limits,
+            List<List<Vec>> voids) {
         this.storey = storey;
         this.face = face;
         this.net = net;
         bounds = net.bounds();
         this.round = List.copyOf(round);
         this.limits = limits;
+        this.voids = voids;
     }
 
     public ElementId storey() {
         return storey;
     }
 
-    /** Between finished faces: linings, piers and what else stands on the floor are taken out. */
+    /** Between finished faces: linings, piers and what else stands on the floor are taken out, and what is open through it. */
     public Area net() {
         return net;
     }
@@ -61,18 +71,18 @@ public final class RoomSpace {
         return face.covers(point);
     }
 
-    /** Between faces of structure: linings and what stands before them are not taken out. */
+    /** Between faces of structure: linings and what stands before them are not taken out; what is open through the floor is. */
     public Area toStructure() {
         Area known = toStructure;
         return known == null ? toStructure = findToStructure() : known;
     }
 
     private Area findToStructure() {
-        List<Area> structures = round.stream()
-                .flatMap(solid -> WallBodies.structure(solid).stream())
-                .toList();
+        List<Area> taken = new ArrayList<>();
+        for (WallSolid solid : round) taken.addAll(WallBodies.structure(solid));
+        for (List<Vec> ring : voids) taken.add(Area.of(ring));
         Vec middle = net.middle();
-        for (Area part : face.minus(Area.union(structures)).parts())
+        for (Area part : face.minus(Area.union(taken)).parts())
             for (Area piece : part.splitBy(limits)) if (piece.covers(middle)) return piece;
         return net;
     }

@@ -16,6 +16,7 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
@@ -37,10 +38,18 @@ public final class Rooms {
     private final Map<ElementId, List<RoomSpace>> byStorey = new ConcurrentHashMap<>();
 
     /** All that decides what an area is. */
-    private record Round(List<List<Vec>> face, List<WallSolid> solids, List<List<Vec>> posts, List<List<Vec>> limits) {}
+    private record Round(
+            List<List<Vec>> face,
+            List<WallSolid> solids,
+            List<List<Vec>> posts,
+            List<List<Vec>> limits,
+            List<List<Vec>> voids) {}
 
     /** What set-out lines enclose, and what it amounts to. */
     private record Found(Area face, Round round, List<RoomSpace> spaces) {}
+
+    /** What is asked of a whole storey once: its limits, and what is open through its floors. */
+    private record Across(List<List<Vec>> limits, List<List<Vec>> voids) {}
 
     /**
      * What was found before, to find the same again from.
@@ -70,8 +79,9 @@ public final class Rooms {
     }
 
     /** Where a change reaches what parts rooms or takes their floor, besides walls; null where that is everywhere. */
-    static @Nullable List<Bounds> reach(Change change) {
-        List<Bounds> reached = new ArrayList<>();
+    static @Nullable List<Bounds> reach(Change change, Model before, Model after) {
+        List<Bounds> reached = new ArrayList<>(FloorAreas.reach(change.before(), before));
+        reached.addAll(FloorAreas.reach(change.after(), after));
         for (List<Element> side : List.of(change.before(), change.after())) {
             for (Element e : side) {
                 switch (e) {
@@ -135,11 +145,11 @@ public final class Rooms {
     }
 
     private List<Found> all(ElementId storey, List<Found> known) {
-        List<List<Vec>> limits = limits(storey);
+        Across across = across(storey);
         Map<Round, Found> byRound = new HashMap<>();
         for (Found f : known) byRound.put(f.round(), f);
         return RoomFaces.of(building, storey, this::parts).stream()
-                .map(face -> found(storey, face, limits, byRound))
+                .map(face -> found(storey, face, across, byRound))
                 .toList();
     }
 
@@ -154,11 +164,11 @@ public final class Rooms {
         Bounds asked = memory.reached().getFirst();
         for (Bounds b : memory.reached()) asked = asked.with(b);
         for (Found f : lost) asked = asked.with(f.face().bounds());
-        List<List<Vec>> limits = limits(storey);
+        Across across = across(storey);
         Map<Round, Found> byRound = new HashMap<>();
         for (Found f : lost) byRound.put(f.round(), f);
         for (Area face : RoomFaces.within(building, asked, storey, this::parts))
-            if (isReached(face.bounds())) kept.add(found(storey, face, limits, byRound));
+            if (isReached(face.bounds())) kept.add(found(storey, face, across, byRound));
         return List.copyOf(kept);
     }
 
@@ -168,8 +178,8 @@ public final class Rooms {
     }
 
     /** @param known where the same may have been found */
-    private Found found(ElementId storey, Area face, List<List<Vec>> limits, Map<Round, Found> known) {
-        Round round = round(storey, face, limits);
+    private Found found(ElementId storey, Area face, Across across, Map<Round, Found> known) {
+        Round round = round(storey, face, across);
         Found same = known.get(round);
         return same == null ? new Found(face, round, spaces(storey, face, round)) : same;
     }
@@ -185,7 +195,7 @@ public final class Rooms {
         return parts(wall) || wall.stays() && building.space(wall.storey()).footMm(wall.rise()) <= 0;
     }
 
-    private Round round(ElementId storey, Area face, List<List<Vec>> limits) {
+    private Round round(ElementId storey, Area face, Across across) {
         Bounds bounds = face.bounds();
         List<WallSolid> solids = new ArrayList<>();
         for (Strip strip : building.near(bounds, storey)) {
@@ -197,17 +207,19 @@ public final class Rooms {
                 .filter(ring -> Bounds.of(ring).meets(bounds))
                 .toList();
         return new Round(
-                face.rings(),
-                solids,
-                posts,
-                limits.stream().filter(l -> Bounds.of(l).meets(bounds)).toList());
+                face.rings(), solids, posts, meeting(across.limits(), bounds), meeting(across.voids(), bounds));
     }
 
-    private List<List<Vec>> limits(ElementId storey) {
-        return building.model().all(RoomLimit.class).stream()
+    private static List<List<Vec>> meeting(List<List<Vec>> lines, Bounds bounds) {
+        return lines.stream().filter(l -> Bounds.of(l).meets(bounds)).toList();
+    }
+
+    private Across across(ElementId storey) {
+        List<List<Vec>> limits = building.model().all(RoomLimit.class).stream()
                 .filter(l -> l.storey().equals(storey))
                 .map(Rooms::runningOn)
                 .toList();
+        return new Across(limits, FloorAreas.openings(building, storey).ringsWithoutHoles());
     }
 
     private static List<Vec> runningOn(RoomLimit limit) {
@@ -215,7 +227,7 @@ public final class Rooms {
         return List.of(limit.from().along(way, -RUNS_ON_MM), limit.to().along(way, RUNS_ON_MM));
     }
 
-    /** What the walls that part rooms leave of a face, cut by limits; then what stands on the floor is taken out. */
+    /** What the walls that part rooms leave of a face, cut by limits; then what stands on the floor, or is open through it, is taken out. */
     private List<RoomSpace> spaces(ElementId storey, Area face, Round round) {
         List<Area> parting = new ArrayList<>(), standing = new ArrayList<>();
         for (WallSolid solid : round.solids()) {
@@ -224,13 +236,14 @@ public final class Rooms {
                 if (slab.lowMm() <= solid.levelMm() + Tolerance.SAME_MM) standing.add(Area.of(solid.outline(slab)));
         }
         round.posts().forEach(ring -> standing.add(Area.of(ring)));
+        round.voids().forEach(ring -> standing.add(Area.of(ring)));
         Area floor = Area.union(standing);
         List<RoomSpace> spaces = new ArrayList<>();
         for (Area part : face.minus(Area.union(parting)).parts()) {
             for (Area closed : part.splitBy(round.limits())) {
                 Area net = standing.isEmpty() ? closed : closed.minus(floor);
                 if (net.mm2() >= Tolerance.LEAST_ROOM_MM2)
-                    spaces.add(new RoomSpace(storey, face, net, round.solids(), round.limits()));
+                    spaces.add(new RoomSpace(storey, face, net, round.solids(), round.limits(), round.voids()));
             }
         }
         return List.copyOf(spaces);

@@ -5,17 +5,24 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.leanlintel.core.HouseOfTwo;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.DrawFloor;
 import org.leanlintel.core.edit.DrawVoid;
 import org.leanlintel.core.edit.Move;
 import org.leanlintel.core.edit.Revise;
+import org.leanlintel.core.edit.ReviseStorey;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Floor.Edge;
+import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.StairMake;
+import org.leanlintel.core.model.StairRules.Limit;
+import org.leanlintel.core.model.StairRules.What;
+import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
 
 /** How far floors reach into a shell of 100 brick, 50 air and 140 stud with its outer face on 6,000 by 4,000. */
@@ -132,5 +139,38 @@ class FloorAreasTest {
         List<Vec> crossed = List.of(new Vec(0, 0), new Vec(3000, 3000), new Vec(3000, 0), new Vec(0, 2000));
         assertThat(sketch.refusal(new DrawVoid(Sketch.STOREY, Sketch.LAYER, crossed)))
                 .contains("crosses itself");
+    }
+
+    @Test
+    void whatIsOpenThroughAFloorIsNoFloorOfItsRoom() {
+        HouseOfTwo house = new HouseOfTwo(new Limit(What.HEADROOM_LEAST, 2000, "H", true));
+        double clear = 5420 * 3420;
+        assertThat(netOf(house, house.first.id())).isCloseTo(clear, within(1.0));
+        house.stair(900, StairMake.Rails.NONE, Stair.Above.FOUND);
+        double open = (2000 + 250) * 250 / 200.0 * 900;
+        assertThat(netOf(house, house.first.id())).isCloseTo(clear - open, within(1.0));
+        assertThat(house.sketch
+                        .building()
+                        .rooms()
+                        .of(house.first.id())
+                        .getFirst()
+                        .toStructure()
+                        .mm2())
+                .isCloseTo(5420 * 3420 - open, within(1.0));
+        assertThat(netOf(house, Sketch.STOREY)).as("below, its floor is whole").isCloseTo(clear, within(1.0));
+        Storey ground = house.sketch.model().get(Sketch.STOREY, Storey.class);
+        house.sketch.run(new ReviseStorey(ground.high(2800)));
+        double shorter = (2000 + 250) * 250 / (2800 / 13.0) * 900;
+        assertThat(netOf(house, house.first.id()))
+                .as("steeper under a higher floor")
+                .isCloseTo(clear - shorter, within(1.0));
+        house.sketch.run(new DrawVoid(house.first.id(), Sketch.LAYER, rectangle(4500, 500, 5500, 3500)));
+        assertThat(netOf(house, house.first.id())).isCloseTo(clear - shorter - 3_000_000, within(1.0));
+    }
+
+    private static double netOf(HouseOfTwo house, ElementId storey) {
+        return house.sketch.building().rooms().of(storey).stream()
+                .mapToDouble(s -> s.net().mm2())
+                .sum();
     }
 }

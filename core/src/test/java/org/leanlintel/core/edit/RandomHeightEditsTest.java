@@ -73,6 +73,8 @@ class RandomHeightEditsTest {
             if (!(outcome instanceof Change change)) continue;
             done.add(change);
             assertStacked();
+            for (Storey s : sketch.model().all(Storey.class))
+                assertThat(sketch.building().rooms().of(s.id())).isNotNull();
             if (sketch.model().find(Sketch.PLAN) == null) break;
             plan = plan.after(sketch.building(), LETTERS);
         }
@@ -84,13 +86,21 @@ class RandomHeightEditsTest {
                             .picture()
                             .groups());
         Building anew = Building.of(sketch.model());
-        for (Storey s : sketch.model().all(Storey.class))
+        for (Storey s : sketch.model().all(Storey.class)) {
             assertThat(sketch.building().bodiesOf(s.id())).isEqualTo(anew.bodiesOf(s.id()));
+            assertThat(netOf(sketch.building(), s)).isEqualTo(netOf(anew, s));
+        }
         for (Drawing d : sketch.model().all(Drawing.class))
             assertThat(DrawingPicture.of(anew, d.id(), LETTERS).picture()).isNotNull();
         assertThat(Findings.of(anew)).isEqualTo(Findings.of(sketch.building()));
         for (Change change : done.reversed()) sketch.apply(change.inverse());
         assertThat(sketch.model()).isEqualTo(start);
+    }
+
+    private static List<Long> netOf(Building building, Storey storey) {
+        return building.rooms().of(storey.id()).stream()
+                .map(space -> Math.round(space.net().mm2()))
+                .toList();
     }
 
     private void assertStacked() {
