@@ -2,56 +2,46 @@ package org.leanlintel.core.building;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.ToDoubleFunction;
 import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Vec;
-import org.leanlintel.core.stair.StairPlan.Flight;
-import org.leanlintel.core.stair.StairPlan.Of;
-import org.leanlintel.core.stair.StairPlan.Tread;
 
 /** What the underside of a stair leaves above the set-out line of a wall. */
 public final class UnderStair {
 
     /** Less of a wall under a stair is not worth a step. */
     private static final double LEAST_MM = 20;
+    /** A wall that stands this far under a stair from its side, and no further, stands beside it. */
+    private static final double BESIDE_MM = 25;
 
     /** A stretch of a wall under a stair, and the heights there above the storey's level. */
     public record Stretch(double from, double to, double headFrom, double headTo) {}
 
-    private final BuiltStair stair;
-    private final Strip strip;
-    private final List<Stretch> stretches = new ArrayList<>();
+    private UnderStair() {}
 
-    private UnderStair(BuiltStair stair, Strip strip) {
-        this.stair = stair;
-        this.strip = strip;
-    }
-
-    /** In the order of its flights, landings and winders. */
+    /** In the order of its flights, landings and winders. Across the wall's thickness, the lowest place counts. */
     public static List<Stretch> over(BuiltStair stair, Strip strip) {
-        UnderStair under = new UnderStair(stair, strip);
-        double rise = stair.plan().sum().riserMm(),
-                slope = rise / stair.plan().sum().goingMm();
-        double depth = StairBodies.underMm(stair);
-        double w = stair.stair().widthMm();
-        for (Flight f : stair.plan().flights()) {
-            if (f.lengthMm() < 1) continue;
-            Area area = Area.of(List.of(f.at(0, w), f.at(f.lengthMm(), w), f.at(f.lengthMm(), 0), f.at(0, 0)));
-            under.add(area, p -> f.first() * rise + p.minus(f.left()).dot(f.direction()) * slope - depth);
+        List<Stretch> stretches = new ArrayList<>();
+        double lo = strip.lo() + BESIDE_MM, hi = strip.hi() - BESIDE_MM, l = strip.length();
+        if (lo >= hi) lo = hi = (strip.lo() + strip.hi()) / 2 - 1;
+        Area wall = Area.of(List.of(strip.at(0, lo), strip.at(l, lo), strip.at(l, hi), strip.at(0, hi)));
+        for (StairPart part : StairPart.of(stair)) {
+            Area under = part.area().and(wall);
+            if (under.isEmpty()) continue;
+            double from = l, to = 0;
+            for (List<Vec> ring : under.rings())
+                for (Vec p : ring) {
+                    from = Math.min(from, strip.axis().s(p));
+                    to = Math.max(to, strip.axis().s(p));
+                }
+            Plane head = part.under().raised(-stair.heights().levelMm());
+            if (to - from >= LEAST_MM)
+                stretches.add(new Stretch(from, to, lowest(head, strip, from), lowest(head, strip, to)));
         }
-        for (Tread t : stair.plan().treads())
-            if (t.of() != Of.FLIGHT) under.add(Area.of(t.ring()), p -> t.number() * rise - StairBodies.LANDING_MM);
-        return under.stretches;
+        return stretches;
     }
 
-    private void add(Area area, ToDoubleFunction<Vec> head) {
-        List<Vec> line = List.of(strip.at(0, 0), strip.at(strip.length(), 0));
-        for (List<Vec> part : area.inside(List.of(line))) {
-            double one = strip.axis().s(part.getFirst()), two = strip.axis().s(part.getLast());
-            double from = Math.min(one, two), to = Math.max(one, two);
-            if (to - from < LEAST_MM) continue;
-            stretches.add(
-                    new Stretch(from, to, head.applyAsDouble(strip.at(from, 0)), head.applyAsDouble(strip.at(to, 0))));
-        }
+    private static double lowest(Plane head, Strip strip, double s) {
+        return Math.min(head.at(strip.at(s, strip.lo())), head.at(strip.at(s, strip.hi())));
     }
 }

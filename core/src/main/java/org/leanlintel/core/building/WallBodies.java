@@ -6,6 +6,7 @@ import java.util.function.Predicate;
 import org.leanlintel.core.building.EndJoint.Cap;
 import org.leanlintel.core.building.Strip.StripPly;
 import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Clip;
 import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
@@ -66,14 +67,12 @@ public final class WallBodies {
         }
         double level = solid.levelMm();
         List<RiseLine.Piece> pieces = solid.rise().pieces(band.lowMm() - level, band.highMm() - level);
+        List<Vec> whole = solid.outline(ply, run);
+        Vec start = strip.at(0, 0), along = strip.axis().chord().direction();
         for (RiseLine.Piece piece : pieces) {
-            Edge from =
-                    piece.from() < Tolerance.SAME_MM ? run.from() : run.from().orLater(Edge.square(piece.from()));
-            Edge to = piece.to() > strip.length() - Tolerance.SAME_MM
-                    ? run.to()
-                    : run.to().orEarlier(Edge.square(piece.to()));
-            if (!from.before(to)) continue;
-            List<Vec> outline = solid.outline(ply, new PlyRun(from, to, false, false));
+            boolean first = piece.from() < Tolerance.SAME_MM, last = piece.to() > strip.length() - Tolerance.SAME_MM;
+            List<Vec> outline = Clip.between(whole, start, along, first ? -1e6 : piece.from(), last ? 1e6 : piece.to());
+            if (outline.isEmpty()) continue;
             StripPly p = strip.plies().get(ply);
             bodies.add(new Body(
                     strip.wall().id(),

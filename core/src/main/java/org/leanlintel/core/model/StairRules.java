@@ -87,4 +87,9 @@ public record StairRules(String name, List<Limit> limits) {
     public double value(What what, double otherwise) {
         return limit(what) instanceof Limit l ? l.value() : otherwise;
     }
+
+    /** The headroom that is asked for; null where none is. */
+    public @Nullable Limit headroom(boolean spiral) {
+        return spiral && limit(What.SPIRAL_HEADROOM_LEAST) instanceof Limit l ? l : limit(What.HEADROOM_LEAST);
+    }
 }

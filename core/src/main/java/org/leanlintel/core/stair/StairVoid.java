@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.model.StairRules;
-import org.leanlintel.core.model.StairRules.What;
+import org.leanlintel.core.model.StairRules.Limit;
 import org.leanlintel.core.stair.StairPlan.Flight;
 import org.leanlintel.core.stair.StairPlan.Of;
 import org.leanlintel.core.stair.StairPlan.Tread;
@@ -12,6 +12,7 @@ import org.leanlintel.core.stair.StairPlan.Tread;
 /** What has to be open above a stair, and how high one's head may be under what is not. */
 public final class StairVoid {
 
+    private static final double USUAL_MM = 2000;
     /** Between places along a flight whose headroom is looked at. */
     private static final double STEP_MM = 10, FINE_MM = 0.01;
 
@@ -25,8 +26,7 @@ public final class StairVoid {
 
     /** The headroom that rules ask for; 2,000 mm where they ask for none. */
     public static double needed(StairRules rules, boolean spiral) {
-        double usual = rules.value(What.HEADROOM_LEAST, 2000);
-        return spiral ? rules.value(What.SPIRAL_HEADROOM_LEAST, usual) : usual;
+        return rules.headroom(spiral) instanceof Limit limit ? limit.value() : USUAL_MM;
     }
 
     /**

@@ -6,14 +6,19 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.HouseOfTwo;
 import org.leanlintel.core.Sketch;
+import org.leanlintel.core.edit.AddStorey;
 import org.leanlintel.core.edit.Delete;
 import org.leanlintel.core.edit.DrawVoid;
 import org.leanlintel.core.edit.Move;
+import org.leanlintel.core.edit.RakeUnderStair;
+import org.leanlintel.core.edit.ReviseStorey;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StairMake.Rails;
 import org.leanlintel.core.model.StairRules.Limit;
 import org.leanlintel.core.model.StairRules.What;
+import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.Wall;
 
 /** What is found of stairs, and of walls that stand on others. */
 class HeightFindingsTest {
@@ -73,5 +78,52 @@ class HeightFindingsTest {
     void aWallWhoseSupportIsDeletedIsFound() {
         house.sketch.run(new Delete(List.of(house.shell.get(0).id())));
         assertThat(sentences()).contains("W5 carries, and has no wall under it on Ground.");
+    }
+
+    @Test
+    void aWallAcrossAFlightStandsInItsWayUntilItIsRaked() {
+        house.stair(900, Rails.BOTH, Stair.Above.FOUND);
+        Wall across = house.sketch.across(house.shell, 2500);
+        assertThat(sentences()).contains("ST1: W9 stands in its way.");
+        house.sketch.run(new RakeUnderStair(across.id()));
+        assertThat(sentences()).noneMatch(s -> s.contains("stands in"));
+        house.sketch.run(new Move(List.of(across.id()), new Vec(-300, 0)));
+        assertThat(sentences()).contains("ST1: W9 stands in its way.");
+    }
+
+    @Test
+    void aWallBesideAFlightDoesNotStandInItsWay() {
+        house.stair(900, Rails.BOTH, Stair.Above.FOUND);
+        house.sketch.partition(
+                Sketch.PARTITION,
+                new Vec(290, 1500 + 57),
+                house.shell.get(0),
+                new Vec(6000 - 290, 1500 + 57),
+                house.shell.get(2));
+        assertThat(sentences()).noneMatch(s -> s.contains("stands in"));
+    }
+
+    /** The flight above hangs 2,600 over this one's nosings, less its own depth of 190 mm square to its slope: 243 upright. */
+    @Test
+    void headroomUnderAFlightAboveIsFoundShort() {
+        HouseOfTwo high = new HouseOfTwo(new Limit(What.HEADROOM_LEAST, 2400, "H1", false));
+        high.sketch.run(new ReviseStorey(high.first.high(2600)));
+        Stair below = high.stair(900, Rails.NONE, Stair.Above.FOUND);
+        high.sketch.run(new AddStorey(
+                high.first.id(),
+                true,
+                "Second",
+                2500,
+                new Storey.Built(HouseOfTwo.FLOOR),
+                new AddStorey.Taking(true, false, false)));
+        high.sketch.put(below.placed(Sketch.id("stair-above"), high.first.id(), Sketch.LAYER, "ST2"));
+        assertThat(Findings.of(high.sketch.building()))
+                .filteredOn(f -> f.sentence().startsWith("ST1: headroom under"))
+                .singleElement()
+                .satisfies(f -> {
+                    assertThat(f.sentence()).isEqualTo("ST1: headroom under ST2 is 2356.7, at least 2400, H1.");
+                    assertThat(f.concerns()).containsExactly(below.id(), Sketch.id("stair-above"));
+                    assertThat(f.source()).isEqualTo("H1 (check)");
+                });
     }
 }

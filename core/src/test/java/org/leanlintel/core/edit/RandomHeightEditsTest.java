@@ -14,6 +14,7 @@ import org.leanlintel.core.HouseOfTwo;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.check.Findings;
+import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Drawing;
@@ -88,6 +89,8 @@ class RandomHeightEditsTest {
         Building anew = Building.of(sketch.model());
         for (Storey s : sketch.model().all(Storey.class)) {
             assertThat(sketch.building().bodiesOf(s.id())).isEqualTo(anew.bodiesOf(s.id()));
+            assertThat(sketch.building().bodiesOf(s.id()))
+                    .allSatisfy(b -> assertThat(Area.of(b.outline()).isClean()).isTrue());
             assertThat(netOf(sketch.building(), s)).isEqualTo(netOf(anew, s));
         }
         for (Drawing d : sketch.model().all(Drawing.class))
