@@ -19,33 +19,24 @@ public final class RoomSpace {
 
     private final ElementId storey;
     private final Area face;
+    private final Area closed;
     private final Area net;
     private final Bounds bounds;
-    private final List<WallSolid> round;
-    private final List<List<Vec>> limits;
-    private final List<List<Vec>> voids;
+    private final Rooms.Round round;
     private @Nullable Area toStructure;
 
     /**
      * @param face inside the set-out lines of the walls round it
-     * @param net what walls and what stands on the floor leave of it
-     * @param limits lines that part it from others
-     * @param voids what is open through the floor near it
+     * @param closed what walls and limits part off of that
+     * @param net what stands on its floor, or is open through it, leaves of that
      */
-    RoomSpace(
-            ElementId storey,
-            Area face,
-            Area net,
-            List<WallSolid> round,
-            List<List<Vec>> limits,
-            List<List<Vec>> voids) {
+    RoomSpace(ElementId storey, Area face, Area closed, Area net, Rooms.Round round) {
         this.storey = storey;
         this.face = face;
+        this.closed = closed;
         this.net = net;
         bounds = net.bounds();
-        this.round = List.copyOf(round);
-        this.limits = limits;
-        this.voids = voids;
+        this.round = round;
     }
 
     public ElementId storey() {
@@ -61,9 +52,9 @@ public final class RoomSpace {
         return bounds;
     }
 
-    /** Whether a point lies in it or on its edge. */
+    /** Whether a point lies in it or on its edge; it may lie where something stands, or where the floor is open. */
     public boolean covers(Vec point) {
-        return bounds.covers(point) && net.covers(point);
+        return closed.bounds().covers(point) && closed.covers(point);
     }
 
     /** Whether a point lies inside the walls round it, whatever stands there. */
@@ -79,17 +70,17 @@ public final class RoomSpace {
 
     private Area findToStructure() {
         List<Area> taken = new ArrayList<>();
-        for (WallSolid solid : round) taken.addAll(WallBodies.structure(solid));
-        for (List<Vec> ring : voids) taken.add(Area.of(ring));
+        for (WallSolid solid : round.solids()) taken.addAll(WallBodies.structure(solid));
+        for (List<Vec> ring : round.voids()) taken.add(Area.of(ring));
         Vec middle = net.middle();
         for (Area part : face.minus(Area.union(taken)).parts())
-            for (Area piece : part.splitBy(limits)) if (piece.covers(middle)) return piece;
+            for (Area piece : part.splitBy(round.limits())) if (piece.covers(middle)) return piece;
         return net;
     }
 
     /** Walls that lie round it or near it, in the order of ids. */
     public List<WallSolid> round() {
-        return round;
+        return round.solids();
     }
 
     /** Round its finished faces, openings included, millimetres. */
@@ -134,7 +125,7 @@ public final class RoomSpace {
     /** To the middle of the structure of the wall that lies furthest that way. */
     private double toMiddle(Vec way) {
         double face = furthest(toStructure(), way);
-        for (WallSolid solid : round) {
+        for (WallSolid solid : round.solids()) {
             Strip strip = solid.strip();
             BuildUp of = strip.buildUp();
             boolean square = strip.axis().isStraight()

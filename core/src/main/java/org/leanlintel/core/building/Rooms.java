@@ -38,7 +38,7 @@ public final class Rooms {
     private final Map<ElementId, List<RoomSpace>> byStorey = new ConcurrentHashMap<>();
 
     /** All that decides what an area is. */
-    private record Round(
+    record Round(
             List<List<Vec>> face,
             List<WallSolid> solids,
             List<List<Vec>> posts,
@@ -242,8 +242,7 @@ public final class Rooms {
         for (Area part : face.minus(Area.union(parting)).parts()) {
             for (Area closed : part.splitBy(round.limits())) {
                 Area net = standing.isEmpty() ? closed : closed.minus(floor);
-                if (net.mm2() >= Tolerance.LEAST_ROOM_MM2)
-                    spaces.add(new RoomSpace(storey, face, net, round.solids(), round.limits(), round.voids()));
+                if (net.mm2() >= Tolerance.LEAST_ROOM_MM2) spaces.add(new RoomSpace(storey, face, closed, net, round));
             }
         }
         return List.copyOf(spaces);

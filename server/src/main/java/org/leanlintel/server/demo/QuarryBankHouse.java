@@ -130,7 +130,7 @@ final class QuarryBankHouse {
         Wall corridor = d.partition("stud-partition", above(shell, west), 354, 5700, over, 8750, 5700);
         List<Wall> bedroom =
                 d.bent("stud-partition", above(shell, south), 4050, 354, 4050, 4600, above(shell, west), 354, 4600);
-        List<Wall> bath = d.bent("wet-wall", above(shell, south), 6900, 354, 6900, 4600, over, 8750, 4600);
+        List<Wall> bath = d.bent("wet-wall", above(shell, south), 6945, 354, 6945, 4600, over, 8750, 4600);
         Wall between = d.partition("stud-partition", corridor, 4450, 5700, above(shell, north), 4450, DEPTH - 260);
         d.door(bedroom.get(1), End.START, 150, 762, 2040, End.START, Side.LEFT);
         d.door(bath.get(1), End.START, 100, 762, 2040, End.START, Side.RIGHT);
