@@ -14,7 +14,8 @@ interface Props<T extends RiseFacts> {
   readonly onChange: (facts: T) => void;
 }
 
-type Ways = "level" | "fixed" | "raked" | "gable" | "stepped";
+type Made = "fixed" | "raked" | "gable" | "stepped";
+type Ways = Made | "level" | "stairs";
 type Along = Extract<Rise["head"], { type: "along" }>;
 
 /** From where to where walls rise, and what becomes of them. */
@@ -34,10 +35,12 @@ export function RiseFields<T extends RiseFacts>({ facts, onChange }: Props<T>) {
             ["raked", "Raked"],
             ["gable", "Gable"],
             ["stepped", "Stepped"],
+            ...(head.type === "underStairs" ? [["stairs", "Under the stairs over it"] as const] : []),
           ]}
-          onChange={(way) =>
-            set({ head: way === "level" ? { type: "underStoreyAbove" } : made(way, headMm, 1200) })
-          }
+          onChange={(way) => {
+            if (way === "level") set({ head: { type: "underStoreyAbove" } });
+            else if (way !== "stairs") set({ head: made(way, headMm, 1200) });
+          }}
         />
       </Row>
       {head.type === "fixed" && (
@@ -59,7 +62,10 @@ export function RiseFields<T extends RiseFacts>({ facts, onChange }: Props<T>) {
             ["raked", "Raked"],
             ["stepped", "Stepped"],
           ]}
-          onChange={(way) => set({ foot: way === "level" ? { type: "onFloor" } : made(way, 0, 600) })}
+          onChange={(way) => {
+            if (way === "level") set({ foot: { type: "onFloor" } });
+            else if (way !== "stairs") set({ foot: made(way, 0, 600) });
+          }}
         />
       </Row>
       {foot.type === "fixed" && (
@@ -89,6 +95,7 @@ export function RiseFields<T extends RiseFacts>({ facts, onChange }: Props<T>) {
 
 function wayOf(place: Rise["head"] | Rise["foot"]): Ways {
   if (place.type === "fixed") return "fixed";
+  if (place.type === "underStairs") return "stairs";
   if (place.type !== "along") return "level";
   const { heights } = place;
   const steps = heights.some((h, i) => h.part === heights[i - 1]?.part);
@@ -96,7 +103,7 @@ function wayOf(place: Rise["head"] | Rise["foot"]): Ways {
 }
 
 /** A first guess of a form: level at `mm`, and as far above as it rises. */
-function made(way: Exclude<Ways, "level">, mm: number, rises: number): Along | { type: "fixed"; mm: number } {
+function made(way: Made, mm: number, rises: number): Along | { type: "fixed"; mm: number } {
   const at = (part: number, height: number) => ({ part, mm: height });
   switch (way) {
     case "fixed":

@@ -3,8 +3,10 @@ package org.leanlintel.core.building;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.model.Rise;
+import org.leanlintel.core.model.Rise.Along;
 import org.leanlintel.core.model.Rise.Height;
 import org.leanlintel.core.model.StoreySpace;
 
@@ -13,6 +15,7 @@ public final class RiseLine {
 
     private final double length;
     private final Rise rise;
+    private final @Nullable Along head;
     private final StoreySpace space;
 
     /** A stretch over which foot and head are straight. */
@@ -26,6 +29,7 @@ public final class RiseLine {
     RiseLine(Strip strip, StoreySpace space) {
         length = strip.length();
         rise = strip.wall().rise();
+        head = rise.headAlong();
         this.space = space;
     }
 
@@ -36,8 +40,8 @@ public final class RiseLine {
     /** Its pieces between two heights, each straight above and below; what is thinner than nothing is left out. */
     List<Piece> pieces(double low, double high) {
         TreeSet<Double> breaks = new TreeSet<>(List.of(0.0, length));
-        if (rise.foot() instanceof Rise.Along a) addBreaks(a, low, high, breaks);
-        if (rise.head() instanceof Rise.Along a) addBreaks(a, low, high, breaks);
+        if (rise.foot() instanceof Along a) addBreaks(a, low, high, breaks);
+        if (head instanceof Along a) addBreaks(a, low, high, breaks);
         List<Piece> pieces = new ArrayList<>();
         double last = 0;
         for (double next : breaks) {
@@ -59,7 +63,7 @@ public final class RiseLine {
         return Math.max(low, Math.min(high, mm));
     }
 
-    private void addBreaks(Rise.Along along, double low, double high, TreeSet<Double> breaks) {
+    private void addBreaks(Along along, double low, double high, TreeSet<Double> breaks) {
         Height last = along.heights().getFirst();
         for (Height h : along.heights()) {
             breaks.add(h.part() * length);
@@ -74,15 +78,15 @@ public final class RiseLine {
 
     /** Its foot at s; at a step, what follows it or what leads up to it. */
     private double foot(double s, boolean after) {
-        return rise.foot() instanceof Rise.Along a ? at(a, s, after) : space.footMm(rise, 0);
+        return rise.foot() instanceof Along a ? at(a, s, after) : space.footMm(rise, 0);
     }
 
     /** Its head at s; at a step, what follows it or what leads up to it. */
     private double head(double s, boolean after) {
-        return rise.head() instanceof Rise.Along a ? at(a, s, after) : space.headMm(rise, 0);
+        return head instanceof Along a ? at(a, s, after) : space.headMm(rise, 0);
     }
 
-    private double at(Rise.Along along, double s, boolean after) {
+    private double at(Along along, double s, boolean after) {
         return after ? along.at(s / length) : along.before(s / length);
     }
 

@@ -2,9 +2,14 @@ package org.leanlintel.core.building;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.TreeMap;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Rise;
+import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.StoreySpace;
 
 /** What the underside of a stair leaves above the set-out line of a wall. */
 public final class UnderStair {
@@ -19,8 +24,43 @@ public final class UnderStair {
 
     private UnderStair() {}
 
+    /** Of all stairs of a wall's storey, from its start to its end; empty where none lies over it. */
+    public static List<Stretch> over(Strip strip, Model model) {
+        TreeMap<Double, Stretch> over = new TreeMap<>();
+        for (Stair s : model.all(Stair.class))
+            if (s.storey().equals(strip.wall().storey()) && BuiltStair.find(s, model) instanceof BuiltStair built)
+                for (Stretch stretch : over(built, strip)) over.put(stretch.from(), stretch);
+        return List.copyOf(over.values());
+    }
+
+    /**
+     * The head that stairs leave a straight wall: along their undersides, and elsewhere under the structure above. It steps
+     * where a stretch begins or ends with another height than what is beside it.
+     */
+    public static Rise.UnderStairs head(Strip strip, Model model) {
+        double whole = StoreySpace.of(model, strip.wall().storey()).headMm(Rise.FULL), length = strip.length();
+        List<Rise.Height> heights = new ArrayList<>();
+        double s = 0;
+        for (Stretch stretch : over(strip, model)) {
+            if (stretch.from() > s + 1) {
+                heights.add(new Rise.Height(s / length, whole));
+                heights.add(new Rise.Height(stretch.from() / length, whole));
+            }
+            heights.add(new Rise.Height(Math.max(s, stretch.from()) / length, stretch.headFrom()));
+            heights.add(new Rise.Height(stretch.to() / length, stretch.headTo()));
+            s = stretch.to();
+        }
+        if (s < length - 1) {
+            heights.add(new Rise.Height(s / length, whole));
+            heights.add(new Rise.Height(1, whole));
+        }
+        heights.set(0, new Rise.Height(0, heights.getFirst().mm()));
+        heights.set(heights.size() - 1, new Rise.Height(1, heights.getLast().mm()));
+        return new Rise.UnderStairs(heights);
+    }
+
     /** In the order of its flights, landings and winders. Across the wall's thickness, the lowest place counts. */
-    public static List<Stretch> over(BuiltStair stair, Strip strip) {
+    private static List<Stretch> over(BuiltStair stair, Strip strip) {
         List<Stretch> stretches = new ArrayList<>();
         double lo = strip.lo() + BESIDE_MM, hi = strip.hi() - BESIDE_MM, l = strip.length();
         if (lo >= hi) lo = hi = (strip.lo() + strip.hi()) / 2 - 1;

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.FloorAreas;
@@ -13,19 +14,26 @@ import org.leanlintel.core.building.PlacedFitting;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.RoomSpace;
 import org.leanlintel.core.building.Strip;
+import org.leanlintel.core.building.UnderStair;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Room;
+import org.leanlintel.core.model.Rules;
+import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.Wall;
 
 /**
  * What follows a change besides what the edit itself did: openings and fittings whose stops are gone stay where they are,
- * and a room stays with the area that has most of what it was.
+ * walls under stairs end under them, and a room stays with the area that has most of what it was.
  */
 final class Following {
 
@@ -44,6 +52,7 @@ final class Following {
         following.openings();
         following.fittings();
         following.floors();
+        following.underStairs(change);
         return following.joinedTo(change);
     }
 
@@ -111,6 +120,19 @@ final class Following {
                 put.add(moved);
                 break;
             }
+        }
+    }
+
+    /** Walls under stairs end under them, wherever those come to be. */
+    private void underStairs(Change change) {
+        boolean heights = Stream.concat(change.before().stream(), change.after().stream())
+                .anyMatch(e -> e instanceof Stair || e instanceof Storey || e instanceof Rules || e instanceof BuildUp);
+        for (Wall wall : after.model().all(Wall.class)) {
+            if (!(wall.rise().head() instanceof Rise.UnderStairs was)
+                    || !heights && !after.fitted().contains(wall.id())
+                    || !(after.strip(wall.id()) instanceof Strip strip)) continue;
+            Rise.UnderStairs is = UnderStair.head(strip, after.model());
+            if (!is.equals(was)) put.add(wall.rising(new Rise(wall.rise().foot(), is)));
         }
     }
 

@@ -2,6 +2,8 @@ package org.leanlintel.core.model;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
 
 /** From where to where a wall rises. */
 public record Rise(Foot foot, Head head) {
@@ -18,14 +20,17 @@ public record Rise(Foot foot, Head head) {
     /** Where a wall ends above. */
     public sealed interface Head {}
 
+    /** Where a ceiling lies. */
+    public sealed interface Ceiling {}
+
     /** On the structure of its storey's floor. */
     public record OnFloor() implements Foot {}
 
     /** Under the structure above, wherever that comes to be. */
-    public record UnderStoreyAbove() implements Head {}
+    public record UnderStoreyAbove() implements Head, Ceiling {}
 
     /** At a height of its own. @param mm above the storey's level */
-    public record Fixed(double mm) implements Foot, Head {
+    public record Fixed(double mm) implements Foot, Head, Ceiling {
         public Fixed {
             mm = height(mm);
         }
@@ -99,6 +104,21 @@ public record Rise(Foot foot, Head head) {
         }
     }
 
+    /**
+     * Under the stairs over it: along their undersides, and under the structure above where none lies over it. Follows them.
+     *
+     * @param heights what that comes to now, as in {@link Along}
+     */
+    public record UnderStairs(List<Height> heights) implements Head {
+        public UnderStairs {
+            heights = new Along(heights).heights();
+        }
+
+        public Along along() {
+            return new Along(heights);
+        }
+    }
+
     /** A height at a place along a wall. @param part of its length from the start; @param mm above the storey's level */
     public record Height(double part, double mm) {
         public Height {
@@ -119,18 +139,39 @@ public record Rise(Foot foot, Head head) {
 
     /** Whether it is level above and below. */
     public boolean isLevel() {
-        return !(foot instanceof Along) && !(head instanceof Along);
+        return !(foot instanceof Along) && headAlong() == null;
+    }
+
+    /** Its head where that is raked or stepped, of itself or by stairs; else null. */
+    public @Nullable Along headAlong() {
+        return switch (head) {
+            case Along a -> a;
+            case UnderStairs u -> u.along();
+            case Fixed f -> null;
+            case UnderStoreyAbove u -> null;
+        };
     }
 
     /** Of a stretch of a wall, given as parts of its length. */
     public Rise between(double from, double to) {
-        return new Rise(
-                foot instanceof Along a ? a.between(from, to) : foot,
-                head instanceof Along a ? a.between(from, to) : head);
+        return along(a -> a.between(from, to));
     }
 
     /** The same seen from the wall's other end. */
     public Rise turned() {
-        return new Rise(foot instanceof Along a ? a.turned() : foot, head instanceof Along a ? a.turned() : head);
+        return along(Along::turned);
+    }
+
+    private Rise along(UnaryOperator<Along> change) {
+        Foot low = foot instanceof Along a ? change.apply(a) : foot;
+        return new Rise(
+                low,
+                switch (head) {
+                    case Along a -> change.apply(a);
+                    case UnderStairs u ->
+                        new UnderStairs(change.apply(u.along()).heights());
+                    case Fixed f -> f;
+                    case UnderStoreyAbove u -> u;
+                });
     }
 }

@@ -18,7 +18,7 @@ public record Room(
         String name,
         Use use,
         Finishes finishes,
-        Rise.Head ceiling,
+        Rise.Ceiling ceiling,
         LabelPlace label)
         implements Element {
 
@@ -26,7 +26,6 @@ public record Room(
         seed = Checks.near(seed);
         number = Checks.text("A room's number", number.strip(), 12);
         name = Checks.name("A room's name", name);
-        if (ceiling instanceof Rise.Along) throw new IllegalArgumentException("A room's ceiling lies at one height.");
     }
 
     public Room seeded(Vec other) {

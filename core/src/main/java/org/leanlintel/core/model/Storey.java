@@ -8,14 +8,13 @@ package org.leanlintel.core.model;
  * @param floor what its floors are made of where they do not say otherwise; walls stand on its structure
  * @param ceiling where its ceilings are
  */
-public record Storey(ElementId id, String name, double levelMm, double heightMm, Underfoot floor, Rise.Head ceiling)
+public record Storey(ElementId id, String name, double levelMm, double heightMm, Underfoot floor, Rise.Ceiling ceiling)
         implements Element {
 
     public Storey {
         name = Checks.name("A storey's name", name);
         levelMm = Checks.between("A storey's level", levelMm, -100_000, 500_000);
         heightMm = Checks.between("A storey's height", heightMm, 500, 20_000);
-        if (ceiling instanceof Rise.Along) throw new IllegalArgumentException("A storey's ceiling lies at one height.");
     }
 
     /** A storey whose walls stand on its level, with ceilings as high as it is. */

@@ -74,6 +74,7 @@ public record StoreySpace(Storey storey, double footMm, double headMm, double ce
             case Rise.UnderStoreyAbove u -> headMm;
             case Rise.Fixed f -> f.mm();
             case Rise.Along a -> a.at(part);
+            case Rise.UnderStairs s -> s.along().at(part);
         };
     }
 
@@ -84,7 +85,7 @@ public record StoreySpace(Storey storey, double footMm, double headMm, double ce
 
     /** The highest place of a wall's head. */
     public double headMm(Rise rise) {
-        return rise.head() instanceof Rise.Along a ? a.most() : headMm(rise, 0);
+        return rise.headAlong() instanceof Rise.Along a ? a.most() : headMm(rise, 0);
     }
 
     /** Whether a level plane this high above the storey's level meets a wall. */

@@ -7,16 +7,25 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.HouseOfTwo;
 import org.leanlintel.core.Sketch;
+import org.leanlintel.core.edit.Delete;
+import org.leanlintel.core.edit.Move;
+import org.leanlintel.core.edit.MoveEnd;
+import org.leanlintel.core.edit.Pick;
 import org.leanlintel.core.edit.RakeUnderStair;
 import org.leanlintel.core.edit.Revise;
+import org.leanlintel.core.edit.ReviseStorey;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Rise.Along;
 import org.leanlintel.core.model.Rise.Height;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StairMake;
+import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallEnd;
 
 /** Walls with raked and stepped heads and feet: their bodies, their plan and their faces follow. */
 class RakedWallsTest {
@@ -103,13 +112,39 @@ class RakedWallsTest {
         house.stair(900, StairMake.Rails.BOTH, Stair.Above.FOUND);
         Wall under = house.sketch.partition(Sketch.PARTITION, new Vec(2000, 1050), null, new Vec(4000, 1050), null);
         house.sketch.run(new RakeUnderStair(under.id()));
-        Rise.Along head = (Rise.Along) house.sketch.wall(under).rise().head();
+        Rise.Along head = house.sketch.wall(under).rise().headAlong();
         // the nosing line is 200 + 1,000 x 0.8 = 1,000 high there; the string hangs 235 - 45 below it, square to the
         // pitch
         double hangs = 190 * Math.hypot(1, 0.8);
         assertThat(head.at(0)).isCloseTo(1000 - hangs, within(0.01));
         assertThat(head.before(1)).isCloseTo(2600 - hangs, within(0.01));
         assertThat(house.sketch.building().solid(under.id()).bodies()).allMatch(b -> b.highMm() <= 2600 - hangs + 0.01);
+    }
+
+    @Test
+    void aWallUnderAStairFollowsIt() {
+        HouseOfTwo house = new HouseOfTwo();
+        Stair stair = house.stair(900, StairMake.Rails.BOTH, Stair.Above.FOUND);
+        Wall under = house.sketch.partition(Sketch.PARTITION, new Vec(2000, 1050), null, new Vec(4000, 1050), null);
+        house.sketch.run(new RakeUnderStair(under.id()));
+        double hangs = 190 * Math.hypot(1, 0.8);
+        house.sketch.run(new Move(List.of(stair.id()), new Vec(-250, 0)));
+        assertThat(headAt(house, under, 0)).as("a going on is a riser up").isCloseTo(1200 - hangs, within(0.01));
+        house.sketch.run(new MoveEnd(under.id(), End.START, Pick.bare(2500, 1050), WallEnd.Reach.STRUCTURE));
+        assertThat(headAt(house, under, 0)).isCloseTo(1600 - hangs, within(0.01));
+        Storey ground = house.sketch.model().get(Sketch.STOREY, Storey.class);
+        Change raised = house.sketch.run(new ReviseStorey(ground.high(2860)));
+        assertThat(headAt(house, under, 0))
+                .as("13 risers of 220")
+                .isCloseTo(220 + 1750 * 0.88 - 190 * Math.hypot(1, 0.88), within(0.01));
+        house.sketch.apply(raised.inverse());
+        assertThat(headAt(house, under, 0)).isCloseTo(1600 - hangs, within(0.01));
+        house.sketch.run(new Delete(List.of(stair.id())));
+        assertThat(headAt(house, under, 0)).as("up to the floor above").isEqualTo(2600 - 250);
+    }
+
+    private static double headAt(HouseOfTwo house, Wall wall, double part) {
+        return house.sketch.wall(wall).rise().headAlong().at(part);
     }
 
     @Test

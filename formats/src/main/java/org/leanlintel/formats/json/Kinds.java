@@ -64,6 +64,7 @@ public final class Kinds {
             WallPiece.Mass.class,
             Rise.Foot.class,
             Rise.Head.class,
+            Rise.Ceiling.class,
             Storey.Underfoot.class,
             Floor.Outline.class,
             Floor.Fall.class,
