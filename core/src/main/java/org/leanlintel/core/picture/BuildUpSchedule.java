@@ -111,8 +111,7 @@ public final class BuildUpSchedule implements DrawingPicture {
             double middle = frame.down() + height / 2;
             WallMark.paint(
                     buildUp.mark(),
-                    frame.at(frame.width(0) / 2, middle + 2.6),
-                    new Vec(0, 1),
+                    new WallMark.Place(frame.at(frame.width(0) / 2, middle + 2.6), new Vec(0, 1)),
                     drawing.scale(),
                     lettering,
                     pens);

@@ -2,6 +2,7 @@ package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Leaf;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.PlacedPiece;
@@ -10,12 +11,15 @@ import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.model.Wall;
 
 /**
- * A wall as a plan shows it, with its openings and pieces.
+ * A wall as a plan shows it, with its openings and pieces, but for the mark of its build-up.
  *
- * @param texts boxes of its marks
+ * @param groups the wall's own first
+ * @param mark where that may stand; without a place where none is shown
+ * @param reach all that any place of the mark takes; null where it has none
+ * @param texts boxes of the marks of its openings and pieces
  * @param leaves boxes its doors swing through
  */
-record DrawnWall(List<Group> groups, List<Bounds> texts, List<Bounds> leaves) {
+record DrawnWall(List<Group> groups, WallMark mark, @Nullable Bounds reach, List<Bounds> texts, List<Bounds> leaves) {
 
     DrawnWall {
         groups = List.copyOf(groups);
@@ -23,10 +27,10 @@ record DrawnWall(List<Group> groups, List<Bounds> texts, List<Bounds> leaves) {
         leaves = List.copyOf(leaves);
     }
 
-    static DrawnWall of(WallSolid solid, Look look, Lettering lettering) {
+    static DrawnWall of(WallSolid solid, Look look) {
         List<Group> groups = new ArrayList<>();
         List<Bounds> leaves = new ArrayList<>();
-        groups.add(wall(solid, look, lettering));
+        groups.add(wall(solid, look));
         for (PlacedOpening placed : solid.openings()) {
             Pens symbol = new Pens(look.lens());
             new OpeningPainter(solid, placed, look.cutMm(), symbol).paint();
@@ -35,17 +39,27 @@ record DrawnWall(List<Group> groups, List<Bounds> texts, List<Bounds> leaves) {
             for (Leaf leaf : Leaf.of(solid.strip(), placed)) leaves.add(Bounds.of(leaf.swept()));
         }
         for (PlacedPiece piece : solid.pieces()) groups.add(PiecePainter.of(solid, piece, look));
-        return new DrawnWall(groups, TakenBoxes.marks(groups, look.drawing().scale()), leaves);
+        double scale = look.drawing().scale();
+        WallMark mark = mark(solid, look);
+        Bounds reach = mark.places().stream()
+                .map(p -> p.box(scale))
+                .reduce(Bounds::with)
+                .orElse(null);
+        return new DrawnWall(groups, mark, reach, TakenBoxes.marks(groups, scale), leaves);
     }
 
-    private static Group wall(WallSolid solid, Look look, Lettering lettering) {
+    private static WallMark mark(WallSolid solid, Look look) {
+        Wall wall = solid.strip().wall();
+        boolean shown = look.lens().wallMarks() && look.cuts(wall) && wall.state() == Wall.State.NEW;
+        return shown ? WallMark.of(solid, look.drawing().scale()) : WallMark.NONE;
+    }
+
+    private static Group wall(WallSolid solid, Look look) {
         Wall wall = solid.strip().wall();
         Pens pens = new Pens(look.lens());
         if (look.cuts(wall)) {
             double scale = look.drawing().scale();
             new WallPainter(solid, solid.bandAt(look.cutMm()), DrawnPlies.of(look), scale, pens).paint();
-            if (look.lens().wallMarks() && wall.state() == Wall.State.NEW)
-                new WallMark(solid, scale, lettering, pens).paint();
         } else if (!wall.stays()) UncutWall.paintRemoved(solid, pens);
         else UncutWall.paint(solid, look.cutMm(), pens);
         return new Group(wall.id(), wall.layer(), pens.items(), Catches.of(solid));

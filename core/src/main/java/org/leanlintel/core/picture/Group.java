@@ -1,6 +1,7 @@
 package org.leanlintel.core.picture;
 
 import java.util.List;
+import java.util.stream.Stream;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 
@@ -10,6 +11,12 @@ public record Group(ElementId element, ElementId layer, List<Item> items, List<C
     public Group {
         items = List.copyOf(items);
         catches = List.copyOf(catches);
+    }
+
+    /** The same with more in it. */
+    Group with(List<Item> more) {
+        return new Group(
+                element, layer, Stream.concat(items.stream(), more.stream()).toList(), catches);
     }
 
     Group placed(double factor, Vec by) {

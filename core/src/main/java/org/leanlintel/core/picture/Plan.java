@@ -8,7 +8,6 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.model.ElementId;
-import org.leanlintel.core.model.Room;
 import org.pcollections.TreePMap;
 
 /**
@@ -20,12 +19,11 @@ public final class Plan implements DrawingPicture {
     private final Building building;
     private final Look look;
     private final TreePMap<ElementId, DrawnWall> walls;
+    private final WallMarks marked;
     private final Things things;
     private final Annotations annotations;
     private final RoomLabels labels;
-    /** The walls drawn anew, and the plan they were drawn anew from; null where all were. */
-    private final Set<ElementId> redrawn;
-
+    /** The plan this was made from; null where it was drawn from nothing. */
     private final @Nullable Object earlier;
     /** Stands for this plan in those made from it, which need not keep it. */
     private final Object self = new Object();
@@ -36,18 +34,18 @@ public final class Plan implements DrawingPicture {
             Building building,
             Look look,
             TreePMap<ElementId, DrawnWall> walls,
+            WallMarks marked,
             Things things,
             Annotations annotations,
             RoomLabels labels,
-            Set<ElementId> redrawn,
             @Nullable Object earlier) {
         this.building = building;
         this.look = look;
         this.walls = walls;
+        this.marked = marked;
         this.things = things;
         this.annotations = annotations;
         this.labels = labels;
-        this.redrawn = redrawn;
         this.earlier = earlier;
     }
 
@@ -56,11 +54,13 @@ public final class Plan implements DrawingPicture {
         Look look = Look.of(building, drawing);
         TreePMap<ElementId, DrawnWall> walls = TreePMap.empty();
         for (WallSolid solid : building.solidsOf(look.storey()))
-            walls = walls.plus(solid.strip().wall().id(), DrawnWall.of(solid, look, lettering));
+            walls = walls.plus(solid.strip().wall().id(), DrawnWall.of(solid, look));
         Things things = Things.of(building, look, lettering, null);
         Annotations notes = Annotations.of(building, look, lettering);
-        RoomLabels labels = RoomLabels.of(building, look, lettering, taken(building, look, things, notes, walls), null);
-        return new Plan(building, look, walls, things, notes, labels, Set.of(), null);
+        TakenBoxes.Index taken = taken(look, things, notes, walls);
+        WallMarks marked = WallMarks.of(walls, look, lettering, taken, null);
+        RoomLabels labels = RoomLabels.of(building, look, lettering, taken, null);
+        return new Plan(building, look, walls, marked, things, notes, labels, null);
     }
 
     @Override
@@ -72,28 +72,27 @@ public final class Plan implements DrawingPicture {
         for (ElementId id : next.fitted()) {
             WallSolid solid = next.solid(id);
             boolean here = solid != null && solid.strip().wall().storey().equals(look.storey());
-            after = here ? after.plus(id, DrawnWall.of(solid, look, lettering)) : after.minus(id);
+            after = here ? after.plus(id, DrawnWall.of(solid, look)) : after.minus(id);
         }
         Annotations notes = annotations.after(next, building, look, lettering);
         Things standing = Things.of(next, look, lettering, things);
-        RoomLabels rooms = RoomLabels.of(next, look, lettering, taken(next, look, standing, notes, after), labels);
-        return new Plan(next, look, after, standing, notes, rooms, next.fitted(), self);
+        TakenBoxes.Index taken = taken(look, standing, notes, after);
+        WallMarks marks = WallMarks.of(after, look, lettering, taken, marked);
+        RoomLabels rooms = RoomLabels.of(next, look, lettering, taken, labels);
+        return new Plan(next, look, after, marks, standing, notes, rooms, self);
     }
 
-    /** What labels of rooms keep clear of; nothing where there are no rooms. */
-    private static TakenBoxes taken(
-            Building building, Look look, Things things, Annotations notes, TreePMap<ElementId, DrawnWall> walls) {
-        return building.model().all(Room.class).isEmpty()
-                ? TakenBoxes.NONE
-                : TakenBoxes.of(look.drawing().scale(), things, notes, walls.values());
+    /** What marks of walls and labels of rooms keep clear of. */
+    private static TakenBoxes.Index taken(
+            Look look, Things things, Annotations notes, TreePMap<ElementId, DrawnWall> walls) {
+        return new TakenBoxes.Index(TakenBoxes.of(look.drawing().scale(), things, notes, walls.values()));
     }
 
     @Override
     public Picture picture() {
         Picture known = picture;
         if (known == null) {
-            List<Group> groups = new ArrayList<>();
-            walls.values().forEach(w -> groups.addAll(w.groups()));
+            List<Group> groups = new ArrayList<>(marked.groups());
             groups.addAll(things.groups());
             groups.addAll(annotations.groups());
             groups.addAll(labels.groups());
@@ -109,8 +108,8 @@ public final class Plan implements DrawingPicture {
             return picture().since(drawing.picture());
         List<Group> changed = new ArrayList<>();
         Set<ElementId> gone = new HashSet<>();
-        for (ElementId wall : redrawn)
-            Picture.compare(shown(other.walls.get(wall)), shown(walls.get(wall)), changed, gone);
+        for (ElementId wall : marked.changedSince(other.marked))
+            Picture.compare(look.shown(other.marked.groups(wall)), look.shown(marked.groups(wall)), changed, gone);
         if (annotations != other.annotations)
             Picture.compare(look.shown(other.annotations.groups()), look.shown(annotations.groups()), changed, gone);
         if (things != other.things)
@@ -118,9 +117,5 @@ public final class Plan implements DrawingPicture {
         Picture.compare(look.shown(other.labels.groups()), look.shown(labels.groups()), changed, gone);
         changed.forEach(g -> gone.remove(g.element()));
         return new Picture.Difference(look.drawing().scale(), changed, List.copyOf(gone));
-    }
-
-    private List<Group> shown(@Nullable DrawnWall wall) {
-        return wall == null ? List.of() : look.shown(wall.groups());
     }
 }

@@ -44,18 +44,18 @@ final class RoomLabels {
     private final TakenBoxes.Index taken;
 
     private RoomLabels(
-            Building building, Look look, Lettering lettering, TakenBoxes taken, Map<ElementId, Drawn> known) {
+            Building building, Look look, Lettering lettering, TakenBoxes.Index taken, Map<ElementId, Drawn> known) {
         this.building = building;
         this.look = look;
         this.lettering = lettering;
         this.known = known;
-        this.taken = new TakenBoxes.Index(taken);
+        this.taken = taken;
         draw();
     }
 
     /** @param taken boxes that labels keep clear of; @param earlier to take over from; null where there are none */
     static RoomLabels of(
-            Building building, Look look, Lettering lettering, TakenBoxes taken, @Nullable RoomLabels earlier) {
+            Building building, Look look, Lettering lettering, TakenBoxes.Index taken, @Nullable RoomLabels earlier) {
         return new RoomLabels(building, look, lettering, taken, earlier == null ? Map.of() : earlier.drawn);
     }
 

@@ -3,58 +3,89 @@ package org.leanlintel.core.picture;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.PlacedPiece;
 import org.leanlintel.core.building.Span;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Side;
 
 /**
- * The mark of a wall's build-up: its number under a small arch that stands on the wall's outer face, in the middle of the
- * longest stretch that no opening and no other wall takes.
+ * The mark of a wall's build-up: its number under a small arch that stands on a face of the wall.
+ *
+ * @param places where it could stand, the best first: on the outer face before the inner, in the longest stretch that no
+ *     opening and no other wall takes, near its middle
  */
-final class WallMark {
+record WallMark(String words, List<Place> places) {
+
+    static final WallMark NONE = new WallMark("", List.of());
 
     /** On paper. */
     static final double WIDTH_MM = 6, BASE_MM = 2.4, FROM_WALL_MM = 1;
 
-    private static final double CLEAR_MM = 2;
+    private static final double CLEAR_MM = 2, STEP_MM = 3;
 
-    private final WallSolid solid;
-    private final Strip strip;
-    private final double scale;
-    private final Lettering lettering;
-    private final Pens pens;
+    /** @param foot the middle of what it stands on; @param up away from the wall */
+    record Place(Vec foot, Vec up) {
 
-    WallMark(WallSolid solid, double scale, Lettering lettering, Pens pens) {
-        this.solid = solid;
-        this.strip = solid.strip();
-        this.scale = scale;
-        this.lettering = lettering;
-        this.pens = pens;
+        /** What it takes there. */
+        Bounds box(double scale) {
+            Vec right = up.left().times(-WIDTH_MM / 2 * scale);
+            Vec top = foot.along(up, (BASE_MM + WIDTH_MM / 2) * scale);
+            return Bounds.of(List.of(foot.plus(right), foot.minus(right), top.plus(right), top.minus(right)));
+        }
     }
 
-    /** Leaves the wall bare where it has no stretch long enough. */
-    void paint() {
-        Span stretch = longest();
-        if (stretch == null || stretch.to() - stretch.from() < (WIDTH_MM + 2 * CLEAR_MM) * scale) return;
-        Side side = strip.wall().outside();
+    /** Without a place where the wall has no stretch long enough. */
+    static WallMark of(WallSolid solid, double scale) {
+        Side outside = solid.strip().wall().outside();
+        List<Place> places = new ArrayList<>(on(outside, solid, scale));
+        places.addAll(on(outside.other(), solid, scale));
+        return new WallMark(solid.strip().buildUp().mark(), List.copyOf(places));
+    }
+
+    private static List<Place> on(Side side, WallSolid solid, double scale) {
+        Strip strip = solid.strip();
         double face = side == Side.LEFT ? strip.hi() : strip.lo();
-        Vec out = strip.axis()
-                .directionAt((stretch.from() + stretch.to()) / 2)
-                .left()
-                .times(side.sign());
-        Vec foot = strip.at((stretch.from() + stretch.to()) / 2, face).along(out, FROM_WALL_MM * scale);
-        paint(strip.buildUp().mark(), foot, out, scale, lettering, pens);
+        List<Place> places = new ArrayList<>();
+        for (Span stretch : stretches(side, solid)) {
+            double middle = (stretch.from() + stretch.to()) / 2;
+            double most = (stretch.to() - stretch.from()) / 2 - (WIDTH_MM / 2 + CLEAR_MM) * scale;
+            for (double off = 0; off <= most; off += STEP_MM * scale)
+                for (double s : off == 0 ? new double[] {middle} : new double[] {middle - off, middle + off}) {
+                    Vec up = strip.axis().directionAt(s).left().times(side.sign());
+                    places.add(new Place(strip.at(s, face).along(up, FROM_WALL_MM * scale), up));
+                }
+        }
+        return places;
     }
 
-    /** An arch that stands on {@code foot} towards {@code up}, with its words upright in it. */
-    static void paint(String words, Vec foot, Vec up, double scale, Lettering lettering, Pens pens) {
-        Vec right = up.left().times(-1);
+    /** What openings, other walls and pieces leave free of a face, the longest first. */
+    private static List<Span> stretches(Side side, WallSolid solid) {
+        List<Span> taken = new ArrayList<>();
+        for (PlacedOpening o : solid.openings()) taken.add(new Span(o.from(), o.to(), null));
+        taken.addAll(solid.standingOn(side));
+        for (PlacedPiece p : solid.pieces()) if (p.piece().side() == side) taken.add(new Span(p.from(), p.to(), null));
+        taken.sort(Comparator.comparingDouble(Span::from));
+        List<Span> free = new ArrayList<>();
+        double from = Math.max(0, solid.clearFrom());
+        double end = Math.min(solid.strip().length(), solid.clearTo());
+        taken.add(new Span(end, end, null));
+        for (Span t : taken) {
+            double to = Math.min(t.from(), end);
+            if (to > from) free.add(new Span(from, to, null));
+            from = Math.max(from, t.to());
+        }
+        free.sort(Comparator.comparingDouble(s -> s.from() - s.to()));
+        return free;
+    }
+
+    /** An arch that stands at a place, with its words upright in it. */
+    static void paint(String words, Place place, double scale, Lettering lettering, Pens pens) {
+        Vec foot = place.foot(), up = place.up(), right = up.left().times(-1);
         double half = WIDTH_MM / 2 * scale, base = BASE_MM * scale;
         Vec spring = foot.along(up, base);
         pens.line(
@@ -69,23 +100,5 @@ final class WallMark {
         Vec middle = foot.along(up, base + half * 0.28);
         Vec line = middle.plus(new Vec(0, -height / 2 * scale));
         pens.add(lettering.set(words, line, 0, height, Lettering.Align.CENTRE, false));
-    }
-
-    private @Nullable Span longest() {
-        List<Span> taken = new ArrayList<>();
-        for (PlacedOpening o : solid.openings()) taken.add(new Span(o.from(), o.to(), null));
-        taken.addAll(solid.standingOn(strip.wall().outside()));
-        for (PlacedPiece p : solid.pieces())
-            if (p.piece().side() == strip.wall().outside()) taken.add(new Span(p.from(), p.to(), null));
-        taken.sort(Comparator.comparingDouble(Span::from));
-        Span best = null;
-        double from = Math.max(0, solid.clearFrom()), end = Math.min(strip.length(), solid.clearTo());
-        taken.add(new Span(end, end, null));
-        for (Span t : taken) {
-            double to = Math.min(t.from(), end);
-            if (to > from && (best == null || to - from > best.to() - best.from())) best = new Span(from, to, null);
-            from = Math.max(from, t.to());
-        }
-        return best;
     }
 }

@@ -30,11 +30,13 @@ import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
+import org.leanlintel.core.model.WallPiece;
 
 class PlanTest {
 
@@ -246,6 +248,39 @@ class PlanTest {
         assertThat(mark.at().x()).isCloseTo(2700, within(0.01));
         assertThat(mark.at().y()).as("outside").isPositive();
         assertThat(mark.angle()).as("upright").isZero();
+    }
+
+    /** A post of 600 before the middle of the stretch: the mark goes along the wall as far as it has to, in steps of 150. */
+    @Test
+    void theMarkOfAWallKeepsClearOfWhatStandsBeforeIt() {
+        Wall wall = sketch.run(Sketch.SHELL, false, 0, 0, 6000, 0).getFirst();
+        lens(0, new Detail(1000, 1000), true);
+        assertThat(markOf(wall).x()).isCloseTo(3000, within(0.01));
+        sketch.put(post("p1", 3010));
+        assertThat(markOf(wall).x()).as("clear by half of it and half the mark").isCloseTo(3000 - 450, within(0.01));
+        assertThat(markOf(wall).y()).as("still outside").isPositive();
+        for (int x = 300; x < 6000; x += 300) sketch.put(post("q" + x, x));
+        assertThat(markOf(wall).y()).as("inside where nothing outside is free").isLessThan(-290);
+    }
+
+    private static Post post(String name, double x) {
+        return new Post(
+                Sketch.id(name),
+                Sketch.STOREY,
+                Sketch.LAYER,
+                name,
+                new Vec(x, 350),
+                0,
+                600,
+                new WallPiece.Solid(Sketch.id("stud"), 600));
+    }
+
+    private Vec markOf(Wall wall) {
+        return group(wall.id()).items().stream()
+                .filter(Item.Text.class::isInstance)
+                .map(i -> ((Item.Text) i).at())
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
