@@ -12,7 +12,7 @@ const PARTS: readonly (readonly [LabelPart, string])[] = [
   ["FINISHES", "Finishes"],
 ];
 
-/** What a lens says of rooms and openings; it changes every drawing with that lens. */
+/** What a lens says of rooms, openings and floors; it changes every drawing with that lens. */
 export function LensFields({ lens }: { readonly lens: Lens }) {
   const { sync } = useBoardTools();
   const revise = (change: Partial<Lens>) => void sync.revise({ ...lens, ...change, type: "lens" });
@@ -41,6 +41,14 @@ export function LensFields({ lens }: { readonly lens: Lens }) {
           onChange={(openings) => revise({ openings })}
         />
       </Row>
+      <label className="flex items-center gap-2 py-0.5">
+        <input
+          type="checkbox"
+          checked={lens.floorSpans}
+          onChange={() => revise({ floorSpans: !lens.floorSpans })}
+        />
+        Show how floors span
+      </label>
     </fieldset>
   );
 }

@@ -46,6 +46,7 @@ public final class HouseOfTwo {
                         "Test",
                         List.of(),
                         new Rules.Escape(1, 1, 1, 1, "none", true),
+                        new Rules.Support(10, "T1", false),
                         new StairRules("Test", List.of(limits))));
         List<Element> made = sketch.run(new AddStorey(
                         Sketch.STOREY,

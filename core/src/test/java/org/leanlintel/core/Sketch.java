@@ -116,7 +116,8 @@ public final class Sketch {
                 new Detail(1000, 1000),
                 false,
                 List.of(),
-                Lens.OpeningEdges.STRUCTURAL);
+                Lens.OpeningEdges.STRUCTURAL,
+                false);
     }
 
     public Building building() {

@@ -9,6 +9,7 @@ import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LengthPrinter;
+import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.Wall;
@@ -16,8 +17,6 @@ import org.leanlintel.core.model.Wall;
 /** Whether what carries stands on something, and outside walls line up from storey to storey. */
 final class SupportCheck {
 
-    /** Structures of outside walls whose outer faces differ by more are said not to line up (trade usual: check). */
-    static final double OUT_OF_LINE_MM = 10;
     /** Further apart, one is not above the other. */
     private static final double APART_MM = 400;
     /** Past a wall's face, to see whether that is inside. */
@@ -74,14 +73,23 @@ final class SupportCheck {
                     wall,
                     at,
                     "%s carries, and has no wall under it on %s.".formatted(wall.mark(), below.name()),
-                    "Put a wall or a beam under it."));
-        else if (worst > OUT_OF_LINE_MM && under != null)
+                    "Put a wall or a beam under it.",
+                    ""));
+        else if (under != null
+                && building.model().find(Rules.ID) instanceof Rules rules
+                && worst > rules.support().outOfLineMm())
             findings.add(finding(
                     wall,
                     at,
-                    "%s stands %s out of line with %s under it, %s at most."
-                            .formatted(wall.mark(), lengths.print(worst), under.mark(), lengths.print(OUT_OF_LINE_MM)),
-                    "Move one of them."));
+                    "%s stands %s out of line with %s under it, %s at most, %s."
+                            .formatted(
+                                    wall.mark(),
+                                    lengths.print(worst),
+                                    under.mark(),
+                                    lengths.print(rules.support().outOfLineMm()),
+                                    rules.support().source()),
+                    "Move one of them.",
+                    rules.support().cited()));
     }
 
     /** The wall below whose structure lies nearest under a place of this one's. */
@@ -126,7 +134,7 @@ final class SupportCheck {
                 / 2;
     }
 
-    private Finding finding(Wall wall, Vec at, String sentence, String remedy) {
-        return new Finding(Finding.Kind.SUPPORT, sentence, remedy, List.of(wall.id()), storey.id(), at, "");
+    private Finding finding(Wall wall, Vec at, String sentence, String remedy, String source) {
+        return new Finding(Finding.Kind.SUPPORT, sentence, remedy, List.of(wall.id()), storey.id(), at, source);
     }
 }

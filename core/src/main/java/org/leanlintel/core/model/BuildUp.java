@@ -57,6 +57,16 @@ public record BuildUp(
         return use == Use.GROUND_FLOOR ? plies.reversed() : plies;
     }
 
+    /** Of a floor: whether its structure spans from wall to wall; else it lies on what is under it. */
+    public boolean spans() {
+        boolean under = false;
+        for (Ply p : downwards()) {
+            if (under && p.thicknessMm() > 0) return p.does() == Does.AIR_GAP || p.does() == Does.LINING;
+            under |= p.does() == Does.CARRIES;
+        }
+        return under;
+    }
+
     /** Of a floor: from its finished top to its uppermost ply that carries, millimetres. */
     public double depthToStructure() {
         double depth = 0;

@@ -12,6 +12,7 @@ import java.util.Map;
  * @param wallMarks whether each wall shows the mark of its build-up
  * @param roomLabels what room labels say under the name
  * @param openings whether dimension strings go to structural openings or to the units in them
+ * @param floorSpans whether the way each floor of timbers or beams spans is shown
  */
 public record Lens(
         ElementId id,
@@ -22,7 +23,8 @@ public record Lens(
         Detail detail,
         boolean wallMarks,
         List<LabelPart> roomLabels,
-        OpeningEdges openings)
+        OpeningEdges openings,
+        boolean floorSpans)
         implements Element {
 
     public Lens {

@@ -8,7 +8,8 @@ import java.util.List;
  * @param name of the set, as "IRC, United States"
  * @param stairs what stairs have to keep to, a set of its own
  */
-public record Rules(ElementId id, String name, List<Clearance> clearances, Escape escape, StairRules stairs)
+public record Rules(
+        ElementId id, String name, List<Clearance> clearances, Escape escape, Support support, StairRules stairs)
         implements Element {
 
     /** There is one, and this is its name. */
@@ -20,7 +21,7 @@ public record Rules(ElementId id, String name, List<Clearance> clearances, Escap
     }
 
     public Rules withStairs(StairRules other) {
-        return new Rules(id, name, clearances, escape, other);
+        return new Rules(id, name, clearances, escape, support, other);
     }
 
     /**
@@ -55,6 +56,23 @@ public record Rules(ElementId id, String name, List<Clearance> clearances, Escap
     public record Escape(double areaMm2, double widthMm, double heightMm, double sillMm, String source, boolean sure) {
         public Escape {
             source = Checks.name("The source of a rule", source);
+        }
+    }
+
+    /**
+     * How walls stand on those below.
+     *
+     * @param outOfLineMm how far the outer faces of their structures may lie apart
+     */
+    public record Support(double outOfLineMm, String source, boolean sure) {
+        public Support {
+            outOfLineMm = Checks.between("How far walls may stand out of line", outOfLineMm, 0, 1000);
+            source = Checks.name("The source of a rule", source);
+        }
+
+        /** The source, and whether it is to be checked. */
+        public String cited() {
+            return sure ? source : source + " (check)";
         }
     }
 }

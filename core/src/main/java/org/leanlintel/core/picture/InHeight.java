@@ -46,9 +46,11 @@ record InHeight(List<Group> groups, List<Bounds> boxes) {
         for (Stair s : model.all(Stair.class)) {
             if (!isOn(below, s.storey()) || !(BuiltStair.find(s, model) instanceof BuiltStair built)) continue;
             Area hidden = hiding.isEmpty() ? Area.NONE : Area.union(hiding);
+            Area balustrade = Balustrade.of(built, building);
             groups.add(new StairPainter(built, look, lettering)
-                    .fromAbove(new StairPainter.Over(open, drawn, hidden, Balustrade.of(built, building))));
-            if (!built.open().isEmpty()) boxes.add(built.open().bounds());
+                    .fromAbove(new StairPainter.Over(open, drawn, hidden, balustrade)));
+            Area taken = Area.union(List.of(built.open(), balustrade));
+            if (!taken.isEmpty()) boxes.add(taken.bounds());
         }
         for (Floor f : model.all(Floor.class))
             if (f.storey().equals(here.id()) && f.outline() instanceof Floor.Drawn d)

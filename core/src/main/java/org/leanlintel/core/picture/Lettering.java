@@ -85,4 +85,10 @@ public record Lettering(Map<Integer, Double> advances, double other, double capi
                         * height
                         / capital;
     }
+
+    /** An angle or its opposite, radians, so that words along it are read from below or from the right. */
+    static double readable(double angle) {
+        double turned = Math.IEEEremainder(angle, Math.PI);
+        return turned <= -Math.PI / 2 + 1e-9 ? turned + Math.PI : turned;
+    }
 }

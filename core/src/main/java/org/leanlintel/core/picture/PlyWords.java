@@ -18,15 +18,16 @@ final class PlyWords {
         String framing =
                 switch (ply.framing()) {
                     case Framing.Solid s -> "";
-                    case Framing.Timbers t -> ", " + t.size().name() + centres(t, model);
+                    case Framing.Timbers t -> ", " + timbers(t, model);
                     case Framing.Joints j ->
                         ", " + model.get(j.material(), Material.class).name().toLowerCase(Locale.ROOT) + " joints";
                 };
         return name + framing + (ply.does() == Does.CARRIES ? ", carries" : "");
     }
 
-    private static String centres(Framing.Timbers timbers, Model model) {
-        if (timbers.centresMm() == 0) return "";
-        return " at " + LengthPrinter.ofScreen(model.settings().units()).print(timbers.centresMm());
+    static String timbers(Framing.Timbers timbers, Model model) {
+        if (timbers.centresMm() == 0) return timbers.size().name();
+        return timbers.size().name() + " at "
+                + LengthPrinter.ofScreen(model.settings().units()).print(timbers.centresMm());
     }
 }

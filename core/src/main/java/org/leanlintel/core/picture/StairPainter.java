@@ -169,7 +169,7 @@ final class StairPainter {
 
     /** Just off the stair's foot or head, along the way, and under it what the risers are. */
     private void label(String words, Vec from, Vec out) {
-        double angle = readable(out.angle());
+        double angle = Lettering.readable(out.angle());
         boolean turned = Vec.ofAngle(angle).dot(out) < 0;
         LengthPrinter lengths = LengthPrinter.ofScreen(look.units());
         String each = "%d \u00d7 %s / %s"
@@ -182,12 +182,6 @@ final class StairPainter {
         Align align = turned ? Align.RIGHT : Align.LEFT;
         pens.add(lettering.set(words, at.along(up, 0.6 * scale), angle, Lettering.NOTE_MM, align, true));
         pens.add(lettering.set(each, at.along(up, -2.6 * scale), angle, NUMBER_MM, align, false));
-    }
-
-    private static double readable(double angle) {
-        double a = Math.IEEEremainder(angle, Math.TAU);
-        if (a > Math.PI / 2 + 1e-9) return a - Math.PI;
-        return a <= -Math.PI / 2 + 1e-9 ? a + Math.PI : a;
     }
 
     /** Each on its tread, beside the line it is walked on. @param within nothing for all of them */

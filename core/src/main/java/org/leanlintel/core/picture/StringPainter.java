@@ -108,10 +108,7 @@ final class StringPainter {
 
     /** Upright from the bottom or the right: above -90 and up to 90 degrees. */
     private double readingAngle() {
-        double angle = string.direction().angle();
-        if (angle > Math.PI / 2 + 1e-9) return angle - Math.PI;
-        if (angle <= -Math.PI / 2 + 1e-9) return angle + Math.PI;
-        return angle;
+        return Lettering.readable(string.direction().angle());
     }
 
     private void figures() {

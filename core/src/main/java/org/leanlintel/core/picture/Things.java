@@ -49,8 +49,14 @@ final class Things {
         InHeight heights = InHeight.of(building, look, lettering);
         for (Group g : heights.groups()) others = others.plus(g.element(), g);
         boxes.addAll(heights.boxes());
-        if (known != null && fittings == known.fittings && others.equals(known.others)) return known;
         for (Seen seen : fittings.values()) boxes.add(seen.box());
+        FloorSpans spans = new FloorSpans(building, look, lettering, List.copyOf(boxes));
+        for (Group g : spans.groups()) {
+            Group floor = others.get(g.element());
+            others = others.plus(g.element(), floor == null ? g : floor.with(g.items()));
+        }
+        if (known != null && fittings == known.fittings && others.equals(known.others)) return known;
+        boxes.addAll(spans.boxes());
         return new Things(fittings, others, boxes);
     }
 

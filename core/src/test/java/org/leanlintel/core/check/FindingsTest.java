@@ -53,6 +53,7 @@ class FindingsTest {
                                 new Rules.Clearance(Symbol.Kind.WC, Rules.Where.CENTRE, 381, FRONT_AND_SIDE, true),
                                 new Rules.Clearance(Symbol.Kind.WC, Rules.Where.FRONT, 533.4, FRONT_AND_SIDE, true)),
                         new Rules.Escape(0.33e6, 450, 450, 1100, "AD B vol 1", true),
+                        new Rules.Support(10, "T1", false),
                         new StairRules("none", List.of())));
     }
 

@@ -69,7 +69,7 @@ class HeightFindingsTest {
     void anOutsideWallThatDoesNotLineUpIsFound() {
         assertThat(sentences()).isEmpty();
         house.sketch.run(new Move(List.of(house.above.get(2).id()), new Vec(25, 0)));
-        assertThat(sentences()).containsExactly("W7 stands 25 out of line with W3 under it, 10 at most.");
+        assertThat(sentences()).containsExactly("W7 stands 25 out of line with W3 under it, 10 at most, T1.");
         house.sketch.run(new Move(List.of(house.above.get(2).id()), new Vec(600, 0)));
         assertThat(sentences()).contains("W7 carries, and has no wall under it on Ground.");
     }

@@ -183,6 +183,7 @@ class StoreysTest {
                 "Test",
                 List.of(),
                 new Rules.Escape(1, 1, 1, 1, "none", true),
+                new Rules.Support(10, "T1", false),
                 new StairRules("Test", List.of(new Limit(What.RISE_MOST, 190, "test", true)))));
         Stair.Flights straight = new Stair.Flights(List.of(), List.of());
         assertThat(sketch.refusal(stair(straight))).startsWith("ST1 leads nowhere: there is no storey above Ground.");

@@ -105,7 +105,8 @@ class ElementsTest {
                         new Detail(50, 200),
                         false,
                         List.of(),
-                        Lens.OpeningEdges.STRUCTURAL))
+                        Lens.OpeningEdges.STRUCTURAL,
+                        false))
                 .withMessageContaining("no pen for");
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> new Opening.Window(0, 0, Opening.Opens.FIXED))

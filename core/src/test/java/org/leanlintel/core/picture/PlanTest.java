@@ -202,7 +202,8 @@ class PlanTest {
                 detail,
                 wallMarks,
                 List.of(),
-                Lens.OpeningEdges.STRUCTURAL));
+                Lens.OpeningEdges.STRUCTURAL,
+                false));
     }
 
     /** Two shells that share nothing but being walls are one outline at 1:200; at 1:100 structure and facing are lines. */

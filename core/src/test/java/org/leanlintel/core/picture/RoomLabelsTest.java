@@ -47,7 +47,8 @@ class RoomLabelsTest {
                 l.detail(),
                 l.wallMarks(),
                 List.of(parts),
-                l.openings()));
+                l.openings(),
+                l.floorSpans()));
     }
 
     private List<Item> items(Room room) {

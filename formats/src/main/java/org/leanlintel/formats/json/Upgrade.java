@@ -138,7 +138,7 @@ final class Upgrade {
 
     /**
      * Storeys say what their floors are made of, walls how they stand on them; a drawing says what it is of, rules have some
-     * for stairs, and lenses pens for stairs and levels.
+     * for stairs and for walls on walls, and lenses pens for stairs and levels and a word on floors.
      */
     private static void toVersion5(ObjectNode node) {
         switch (node.path(Kinds.FIELD).asString("")) {
@@ -155,16 +155,15 @@ final class Upgrade {
             case "drawing" -> node.set("subject", kind("whole"));
             case "rules" -> {
                 boolean us = node.path("name").asString("").startsWith("United States");
-                node.set(
-                        "stairs",
-                        read("/standard/rules.json")
-                                .path(us ? "FEET_INCHES" : "METRIC")
-                                .path("stairs"));
+                JsonNode stock = read("/standard/rules.json").path(us ? "FEET_INCHES" : "METRIC");
+                node.set("support", stock.path("support"));
+                node.set("stairs", stock.path("stairs"));
             }
             case "lens" -> {
                 if (!(node.path("pens") instanceof ObjectNode pens)) return;
                 pens.putObject("STAIR").put("widthMm", 0.18).put("dash", "CONTINUOUS");
                 pens.putObject("LEVEL").put("widthMm", 0.25).put("dash", "CONTINUOUS");
+                node.put("floorSpans", false);
             }
             default -> {}
         }
