@@ -6,37 +6,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.RegisterExtension;
 import org.leanlintel.server.Api;
-import org.leanlintel.server.RunningServer;
 
 /** Slips, other windows and broken connections: nothing typed or drawn is lost to them. */
-class AtTheBoardTest {
+class AtTheBoardTest extends NewProjectTest {
 
-    @RegisterExtension
-    static final RunningServer SERVER = new RunningServer();
-
-    private final Api api = Api.newProject(SERVER, "Slips");
-    private Drafter drafter;
-    private Page page;
-
-    @BeforeEach
-    void open() {
-        drafter = new Drafter(SERVER.address() + "/projects/" + api.id());
-        page = drafter.page;
-        assertThat(page.locator("header")).containsText("Slips");
-    }
-
-    @AfterEach
-    void close() {
-        drafter.close();
-    }
-
-    private Locator footer() {
-        return page.locator("footer");
+    AtTheBoardTest() {
+        super("Slips");
     }
 
     @Test
@@ -158,9 +135,7 @@ class AtTheBoardTest {
     /** Corner, bend, pier and schedule by hand: each is previewed, made and can be taken back. */
     @Test
     void wallsAreDecidedBentAndBuiltAgainst() {
-        api.edit(Api.shell(0, 0, 7200, 4800));
-        drafter.expectUndo("draw 4 walls");
-        drafter.press("Home");
+        shell();
         drafter.click(100, 2000);
         page.getByLabel("Start, with W4", new Page.GetByLabelOptions().setExact(true))
                 .selectOption("W1 runs through");
@@ -188,8 +163,7 @@ class AtTheBoardTest {
         drafter.press("Escape");
         drafter.press("Escape");
         drafter.click(3500, 2000);
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Wall W5")))
-                .isVisible();
+        assertThat(heading("Wall W5")).isVisible();
         drafter.press("b");
         drafter.point(3500, 1500);
         drafter.type("1500", "1500");
@@ -197,8 +171,7 @@ class AtTheBoardTest {
         drafter.press("Control+z");
         assertThat(page.getByTitle("Ctrl+Y")).containsText("curve wall W5");
 
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Register"))
-                .click();
+        goToTab("Register");
         drafter.button("Add build-up schedule").click();
         drafter.expectUndo("add drawing Wall build-ups");
         assertThat(page.locator("header")).containsText("1:10");

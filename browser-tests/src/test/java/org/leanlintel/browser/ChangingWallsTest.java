@@ -5,76 +5,28 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.util.ArrayList;
-import java.util.List;
 import javax.imageio.ImageIO;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.RegisterExtension;
 import org.leanlintel.server.Api;
-import org.leanlintel.server.RunningServer;
 import tools.jackson.databind.JsonNode;
 
 /** Drawing walls from typed numbers, tightening them by gaps, keeping a passage, tracing a picture. */
-class ChangingWallsTest {
+class ChangingWallsTest extends NewProjectTest {
 
-    @RegisterExtension
-    static final RunningServer SERVER = new RunningServer();
-
-    private final Api api = Api.newProject(SERVER, "Gaps");
-    private Drafter drafter;
-    private Page page;
-
-    @BeforeEach
-    void open() {
-        drafter = new Drafter(SERVER.address() + "/projects/" + api.id());
-        page = drafter.page;
-        assertThat(page.locator("header")).containsText("Gaps");
-    }
-
-    @AfterEach
-    void close() {
-        drafter.close();
-    }
-
-    private Locator footer() {
-        return page.locator("footer");
-    }
-
-    private List<JsonNode> elements(String type) {
-        List<JsonNode> found = new ArrayList<>();
-        for (JsonNode e : api.get("/state").json().path("elements"))
-            if (e.path("type").asString().equals(type)) found.add(e);
-        return found;
+    ChangingWallsTest() {
+        super("Gaps");
     }
 
     private double lineOf(String mark) {
-        for (JsonNode wall : elements("wall"))
+        for (JsonNode wall : all("wall"))
             if (wall.path("mark").asString().equals(mark))
                 return wall.path("start").path("at").path(0).asDouble();
         throw new AssertionError(mark);
-    }
-
-    /** A partition up a shell of 7,200 by 4,800, roughly at x, by hand. */
-    private void rough(double x) {
-        drafter.press("w");
-        drafter.field("Build-up").selectOption("11 Stud partition 75");
-        drafter.click(x, 340);
-        drafter.click(x, 4460);
-        drafter.press("Escape");
-    }
-
-    private void shell() {
-        api.edit(Api.shell(0, 0, 7200, 4800));
-        drafter.expectUndo("draw 4 walls");
-        drafter.press("Home");
     }
 
     @Test
@@ -91,7 +43,7 @@ class ChangingWallsTest {
         drafter.press("ArrowLeft");
         drafter.type("7200", "7200");
         drafter.expectUndo("draw 4 walls");
-        assertThat(elements("corner").stream()
+        assertThat(all("corner").stream()
                         .map(c -> c.path("at").path(0).asDouble() + " "
                                 + c.path("at").path(1).asDouble()))
                 .containsExactlyInAnyOrder("1000.0 1000.0", "1000.0 5800.0", "8200.0 5800.0", "8200.0 1000.0");
@@ -105,7 +57,7 @@ class ChangingWallsTest {
         assertThat(footer()).containsText("= 3600 by 2700");
         drafter.press("Enter");
         drafter.expectUndo("draw 4 walls");
-        assertThat(elements("wall")).hasSize(8);
+        assertThat(all("wall")).hasSize(8);
     }
 
     /** The shell's inner faces are 354 in; a partition of 100 goes where its gap says. */
@@ -173,8 +125,7 @@ class ChangingWallsTest {
         assertThat(page.locator("main")).containsText("is kept at 1100. Let it go first");
         drafter.press("Escape");
         drafter.press("Escape");
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Kept gaps")))
-                .isVisible();
+        assertThat(heading("Kept gaps")).isVisible();
         page.getByText("Let go").click();
         drafter.expectUndo("delete kept gap");
     }
@@ -190,13 +141,11 @@ class ChangingWallsTest {
         drafter.expectUndo("split wall W2");
         drafter.press("v");
         drafter.drag(-600, 5400, 7800, 4300);
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("2 things")))
-                .isVisible();
+        assertThat(heading("2 things")).isVisible();
         drafter.button("Join in line").click();
         drafter.expectUndo("join W2, W5");
         drafter.drag(-600, 5400, 7800, -600);
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("4 things")))
-                .isVisible();
+        assertThat(heading("4 things")).isVisible();
         drafter.press("Shift+H");
         assertThat(page.locator("main")).containsText("4 hidden");
         drafter.button("Show and unlock all").click();
@@ -232,20 +181,19 @@ class ChangingWallsTest {
     /** 400 by 300 pixels; two of its points are said to lie 5,000 apart. */
     @Test
     void aPictureIsLaidBehindScaledAndNotCaught() throws IOException {
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Register"))
-                .click();
+        goToTab("Register");
         ByteArrayOutputStream png = new ByteArrayOutputStream();
         ImageIO.write(new BufferedImage(400, 300, BufferedImage.TYPE_INT_RGB), "png", png);
         page.getByLabel("File to trace from")
                 .setInputFiles(new FilePayload("survey.png", "image/png", png.toByteArray()));
         drafter.expectUndo("lay picture \"survey.png\"");
-        double before = elements("tracing").getFirst().path("widthMm").asDouble();
+        double before = all("tracing").getFirst().path("widthMm").asDouble();
         page.getByText("Scale by two points").click();
         drafter.click(5000, 4000);
         drafter.click(7000, 4000);
         drafter.type("5000", "5000");
         drafter.expectUndo("scale picture \"survey.png\"");
-        JsonNode scaled = elements("tracing").getFirst();
+        JsonNode scaled = all("tracing").getFirst();
         assertThat(scaled.path("widthMm").asDouble() / before).isCloseTo(2.5, within(0.02));
 
         drafter.press("w");

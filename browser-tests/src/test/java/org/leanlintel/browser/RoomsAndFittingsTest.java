@@ -7,57 +7,28 @@ import static org.assertj.core.api.Assertions.within;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.RegisterExtension;
-import org.leanlintel.server.Api;
-import org.leanlintel.server.RunningServer;
 import tools.jackson.databind.JsonNode;
 
 /** Openings set out by rules, rooms named and parted, a wet room fitted out and checked, all by hand. */
-class RoomsAndFittingsTest {
+class RoomsAndFittingsTest extends NewProjectTest {
 
-    @RegisterExtension
-    static final RunningServer SERVER = new RunningServer();
-
-    private final Api api = Api.newProject(SERVER, "Fitting out");
-    private Drafter drafter;
-    private Page page;
-
-    /** A shell of 7,200 by 4,800 with a partition up its middle, roughly at 4,000. */
-    @BeforeEach
-    void open() {
-        drafter = new Drafter(SERVER.address() + "/projects/" + api.id());
-        page = drafter.page;
-        assertThat(page.locator("header")).containsText("Fitting out");
-        api.edit(Api.shell(0, 0, 7200, 4800));
-        drafter.expectUndo("draw 4 walls");
-        drafter.press("Home");
-        drafter.press("w");
-        drafter.field("Build-up").selectOption("11 Stud partition 75");
-        drafter.click(4000, 340);
-        drafter.click(4000, 4460);
-        drafter.expectUndo("draw wall W5");
-        drafter.press("Escape");
-        drafter.press("Escape");
+    RoomsAndFittingsTest() {
+        super("Fitting out");
     }
 
-    @AfterEach
-    void close() {
-        drafter.close();
+    /** A shell with a partition up its middle, roughly at 4,000. */
+    @BeforeEach
+    void shellInTwo() {
+        shell();
+        rough(4000);
+        drafter.expectUndo("draw wall W5");
+        drafter.press("Escape");
     }
 
     private Locator facts() {
         return page.getByRole(AriaRole.TABPANEL);
-    }
-
-    private JsonNode only(String type) {
-        JsonNode found = null;
-        for (JsonNode e : api.get("/state").json().path("elements"))
-            if (e.path("type").asString().equals(type)) found = e;
-        if (found == null) throw new AssertionError("no " + type);
-        return found;
     }
 
     /** To the edges from both neighbours, millimetres. */
@@ -124,8 +95,7 @@ class RoomsAndFittingsTest {
         assertThat(areas).containsText("no name");
         drafter.press("Escape");
         drafter.press("Escape");
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Register"))
-                .click();
+        goToTab("Register");
         drafter.button("Add room schedule").click();
         drafter.expectUndo("add drawing Rooms");
         var saved =
@@ -141,24 +111,20 @@ class RoomsAndFittingsTest {
         drafter.point(6500, 4300);
         drafter.type("100", "100");
         drafter.expectUndo("place WC");
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Findings"))
-                .click();
+        goToTab("Findings");
         Locator findings = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Findings"));
         assertThat(findings).containsText("WC F1: 290 from its centre to W3, 400 needed, BS 6465-2.");
         page.getByLabel("Show the floor that fittings need").check();
         drafter.press("Escape");
         page.getByText("290 from its centre").click();
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Facts"))
-                .click();
+        goToTab("Facts");
         drafter.press("Escape");
         drafter.click(6556, 4200);
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("WC F1")))
-                .isVisible();
+        assertThat(heading("WC F1")).isVisible();
         assertThat(page.locator("footer")).containsText("Type to change the distance");
         drafter.type("210", "210");
         drafter.expectUndo("change fitting F1");
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Findings"))
-                .click();
+        goToTab("Findings");
         assertThat(page.getByText("Nothing found.")).isVisible();
     }
 }

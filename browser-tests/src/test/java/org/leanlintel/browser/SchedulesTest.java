@@ -7,34 +7,19 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.RegisterExtension;
-import org.leanlintel.server.Api;
-import org.leanlintel.server.RunningServer;
 
 /** A door placed by hand stands in the schedule that is added, and in the file that is saved from it. */
-class SchedulesTest {
+class SchedulesTest extends NewProjectTest {
 
-    @RegisterExtension
-    static final RunningServer SERVER = new RunningServer();
-
-    private final Api api = Api.newProject(SERVER, "Schedules");
-    private Drafter drafter;
-    private Page page;
-
-    @BeforeEach
-    void open() {
-        api.edit(Api.shell(0, 0, 7200, 4800));
-        drafter = new Drafter(SERVER.address() + "/projects/" + api.id());
-        page = drafter.page;
-        assertThat(page.locator("header")).containsText("Schedules");
+    SchedulesTest() {
+        super("Schedules");
     }
 
-    @AfterEach
-    void close() {
-        drafter.close();
+    @BeforeEach
+    void drawShell() {
+        shell();
     }
 
     @Test
@@ -44,8 +29,7 @@ class SchedulesTest {
         drafter.type("1100", "1100");
         drafter.expectUndo("place door D1");
         drafter.press("Escape");
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Register"))
-                .click();
+        goToTab("Register");
         drafter.button("Add door schedule").click();
         drafter.expectUndo("add drawing Doors");
         assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add door schedule")))

@@ -6,35 +6,21 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.util.ArrayList;
-import java.util.List;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.RegisterExtension;
-import org.leanlintel.server.Api;
-import org.leanlintel.server.RunningServer;
 import tools.jackson.databind.JsonNode;
 
 /** A house of two storeys by hand: storeys, a stair in a well and its void, a floor, a backdrop, a gable and a section. */
-class StoreysAndStairsTest {
+class StoreysAndStairsTest extends NewProjectTest {
 
-    @RegisterExtension
-    static final RunningServer SERVER = new RunningServer();
+    StoreysAndStairsTest() {
+        super("Going up");
+    }
 
-    private final Api api = Api.newProject(SERVER, "Going up");
-    private Drafter drafter;
-    private Page page;
-
-    /** A shell of 7,200 by 4,800, 2,600 from floor to floor, and its copy above. */
+    /** A shell, 2,600 from floor to floor, and its copy above. */
     @BeforeEach
-    void open() {
-        drafter = new Drafter(SERVER.address() + "/projects/" + api.id());
-        page = drafter.page;
-        assertThat(page.locator("header")).containsText("Going up");
-        api.edit(Api.shell(0, 0, 7200, 4800));
-        drafter.expectUndo("draw 4 walls");
-        drafter.press("Home");
+    void twoStoreys() {
+        shell();
         drafter.press("Shift+Y");
         height("2600");
         page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("New storey"))
@@ -42,13 +28,7 @@ class StoreysAndStairsTest {
                 .click();
         drafter.expectUndo("add storey First");
         assertThat(storeys().getByText("First")).isVisible();
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("First plan")))
-                .isVisible();
-    }
-
-    @AfterEach
-    void close() {
-        drafter.close();
+        assertThat(heading("First plan")).isVisible();
     }
 
     /** Types the ground storey's height, and accepts what is said to change. */
@@ -73,13 +53,6 @@ class StoreysAndStairsTest {
     private void goTo(String storey) {
         storeys().getByText(storey).click();
         assertThat(storeys().locator("[aria-current=true]")).hasText(storey);
-    }
-
-    private List<JsonNode> all(String type) {
-        List<JsonNode> found = new ArrayList<>();
-        for (JsonNode e : api.get("/state").json().path("elements"))
-            if (e.path("type").asString().equals(type)) found.add(e);
-        return found;
     }
 
     private String firstPlan() {
@@ -190,8 +163,7 @@ class StoreysAndStairsTest {
         drafter.click(3600, 6000);
         drafter.click(5000, 3000);
         drafter.expectUndo("draw section line A");
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Register"))
-                .click();
+        goToTab("Register");
         drafter.button("Section A").click();
         assertThat(page.locator("header")).containsText("Scale");
         String section = all("drawing").stream()
