@@ -63,4 +63,25 @@ describe("what lies near", () => {
     expect(nearby.elementsAt({ x: 4000, y: 150 }, 10)).toEqual(["wall"]);
     expect(nearby.elementsAt({ x: 4000, y: 900 }, 10)).toEqual([]);
   });
+
+  it("picks a fitting anywhere on it, and a wall's lines only on them", () => {
+    const lines: [number, number][][] = [
+      [
+        [2000, 1000],
+        [4400, 1000],
+        [4400, 1600],
+        [2000, 1600],
+        [2000, 1000],
+      ],
+    ];
+    const drawn = (element: string, role: "FITTING" | "CUT_STRUCTURE"): Group => ({
+      element,
+      layer: "fittings",
+      items: [{ type: "strokes", role, pen: { widthMm: 0.18, dash: "CONTINUOUS" }, lines }],
+      catches: [],
+    });
+    const at = { x: 3000, y: 1300 };
+    expect(new Nearby([drawn("units", "FITTING")], 50).elementsAt(at, 20)).toEqual(["units"]);
+    expect(new Nearby([drawn("wall", "CUT_STRUCTURE")], 50).elementsAt(at, 20)).toEqual([]);
+  });
 });

@@ -115,7 +115,10 @@ function touches(item: Item, p: ModelPoint, reach: number, scale: number): boole
     case "fill":
       return inside(item.ring, p);
     case "strokes":
-      return item.role !== "HATCH" && item.lines.some((line) => nearLine(line, p, reach));
+      if (item.role === "HATCH") return false;
+      return item.lines.some(
+        (line) => nearLine(line, p, reach) || (item.role === "FITTING" && within(line, p)),
+      );
     case "arc":
       return (
         Math.abs(distance({ x: item.centre[0], y: item.centre[1] }, p) - item.radius) <= reach &&
@@ -144,6 +147,13 @@ function nearLine(line: readonly Point[], p: ModelPoint, reach: number): boolean
     if (from && to && distance(footOn(from, to, p), p) <= reach) return true;
   }
   return false;
+}
+
+/** Whether a point lies in what a line closes round. */
+function within(line: readonly Point[], p: ModelPoint): boolean {
+  const first = line[0];
+  const last = line[line.length - 1];
+  return line.length > 3 && first?.[0] === last?.[0] && first?.[1] === last?.[1] && inside(line, p);
 }
 
 function inside(ring: readonly Point[], p: ModelPoint): boolean {

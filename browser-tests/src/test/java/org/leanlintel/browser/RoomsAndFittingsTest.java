@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -126,5 +127,98 @@ class RoomsAndFittingsTest extends NewProjectTest {
         drafter.expectUndo("change fitting F1");
         goToTab("Findings");
         assertThat(page.getByText("Nothing found.")).isVisible();
+    }
+
+    @Test
+    void unitsFillTheWallAndATableIsTurnedByAQuarter() {
+        drafter.press("Shift+F");
+        drafter.field("Fitting").selectOption("Base units");
+        drafter.click(2000, 4400);
+        drafter.expectUndo("place Base units");
+        drafter.field("Fitting").selectOption("Table for four");
+        drafter.click(2000, 1800);
+        drafter.expectUndo("place Table for four");
+        drafter.press("Escape");
+        drafter.press("Escape");
+        drafter.click(2000, 4150);
+        page.waitForTimeout(1500);
+        page.screenshot(new Page.ScreenshotOptions().setPath(java.nio.file.Path.of("/tmp/shots/t1.png")));
+        assertThat(heading("Base units F1")).isVisible();
+        drafter.button("Fill between walls").click();
+        drafter.expectUndo("fill with fitting F1");
+        String clear = api.get("/storeys/storey-ground/areas")
+                .json()
+                .path("areas")
+                .path(0)
+                .path("sizes")
+                .path(0)
+                .asString();
+        assertThat(all("fitting").getFirst().path("widthMm").asDouble())
+                .as("as wide as its room, %s", clear)
+                .isCloseTo(Double.parseDouble(clear.split(" x ")[0]), within(0.5));
+
+        drafter.press("Escape");
+        drafter.click(2000, 1800);
+        assertThat(heading("Table for four F2")).isVisible();
+        drafter.button("Turn by a quarter").click();
+        drafter.expectUndo("change fitting F2");
+        assertThat(all("fitting").getLast().path("seat").path("angle").asDouble())
+                .isCloseTo(Math.PI / 2, within(1e-9));
+    }
+
+    /** A settle drawn with a rectangle and a line, 600 by 600, placed once and then changed: its use follows. */
+    @Test
+    void aSymbolIsDrawnByHandAndItsUseFollows() {
+        drafter.press("Shift+F");
+        drafter.button("Draw a symbol").click();
+        assertThat(page.getByText("A symbol needs a name and something drawn.")).isVisible();
+        drafter.field("Name").fill("Settle");
+        drafter.field("Draw").selectOption("Rectangle");
+        onSheet(0, 0);
+        onSheet(600, 400);
+        drafter.field("Draw").selectOption("Line");
+        onSheet(0, 200);
+        onSheet(600, 200);
+        drafter.button("Done").click();
+        drafter.button("Add to the stock").click();
+        drafter.expectUndo("add symbol Settle");
+        drafter.field("Fitting").selectOption("Settle");
+        drafter.click(2000, 4400);
+        drafter.expectUndo("place Settle");
+        assertThat(all("symbol"))
+                .filteredOn(s -> s.path("name").asString().equals("Settle"))
+                .singleElement()
+                .satisfies(s -> assertThat(s.path("drawn")).hasSize(2));
+        int before = strokesOf(only("fitting").path("id").asString());
+
+        drafter.button("Change the symbol").click();
+        drafter.field("Draw").selectOption("Oval");
+        onSheet(100, 50);
+        onSheet(500, 350);
+        drafter.button("Change").click();
+        drafter.expectUndo("change symbol Settle");
+        assertThat(strokesOf(only("fitting").path("id").asString()))
+                .as("the use shows what was added")
+                .isGreaterThan(before);
+    }
+
+    /** A place on the sheet that symbols are drawn on, millimetres from its back and its left; 5 % of air lie round it. */
+    private void onSheet(double x, double y) {
+        BoundingBox box = page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Drawing of the symbol"))
+                .boundingBox();
+        double scale = Math.min(box.width, box.height) / 660;
+        page.mouse().click(box.x + box.width / 2 + (x - 300) * scale, box.y + box.height / 2 + (y - 300) * scale);
+    }
+
+    private int strokesOf(String element) {
+        int strokes = 0;
+        for (JsonNode g : api.get("/drawings/drawing-ground-plan/picture")
+                .json()
+                .path("picture")
+                .path("groups"))
+            if (g.path("element").asString().equals(element))
+                for (JsonNode item : g.path("items"))
+                    strokes += Math.max(1, item.path("lines").size());
+        return strokes;
     }
 }

@@ -193,6 +193,10 @@ class PlanTest {
     }
 
     private void lens(double thinnestMm, Detail detail, boolean wallMarks) {
+        lens(thinnestMm, detail, wallMarks, Lens.OpeningEdges.STRUCTURAL);
+    }
+
+    private void lens(double thinnestMm, Detail detail, boolean wallMarks, Lens.OpeningEdges edges) {
         sketch.put(new Lens(
                 Sketch.LENS,
                 "Changed",
@@ -202,7 +206,7 @@ class PlanTest {
                 detail,
                 wallMarks,
                 List.of(),
-                Lens.OpeningEdges.STRUCTURAL,
+                edges,
                 false));
     }
 
@@ -284,11 +288,9 @@ class PlanTest {
                 .orElseThrow();
     }
 
-    @Test
-    void aStringFollowsTheWallItHoldsTo() {
-        List<Wall> shell = sketch.run(Sketch.SHELL, true, 0, 0, 0, 4800, 7200, 4800, 7200, 0);
-        Opening door = sketch.door(shell.get(3), 1000, 910);
-        ElementId string = sketch.run(new DrawString(
+    /** To the right of the west wall, to a door of 910 from 1,000 before the east one, and over it. */
+    private ElementId stringOver(List<Wall> shell, Opening door) {
+        return sketch.run(new DrawString(
                         Sketch.PLAN,
                         Sketch.LAYER,
                         new Vec(1, 0),
@@ -301,9 +303,26 @@ class PlanTest {
                 .after()
                 .getFirst()
                 .id();
+    }
+
+    @Test
+    void aStringFollowsTheWallItHoldsTo() {
+        List<Wall> shell = sketch.run(Sketch.SHELL, true, 0, 0, 0, 4800, 7200, 4800, 7200, 0);
+        ElementId string = stringOver(shell, sketch.door(shell.get(3), 1000, 910));
         assertThat(figures(string)).containsExactly("5290", "910", "1000");
         sketch.run(new Move(List.of(shell.get(0).id()), new Vec(-400, 0)));
         assertThat(figures(string)).containsExactly("5690", "910", "1000");
+    }
+
+    /** 5 mm are allowed at either side of a door's unit. */
+    @Test
+    void aStringGoesToUnitsWhereTheLensSaysSo() {
+        List<Wall> shell = sketch.run(Sketch.SHELL, true, 0, 0, 0, 4800, 7200, 4800, 7200, 0);
+        ElementId string = stringOver(shell, sketch.door(shell.get(3), 1000, 910));
+        lens(0, new Detail(1000, 1000), false, Lens.OpeningEdges.UNIT);
+        assertThat(figures(string)).containsExactly("5295", "900", "1005");
+        lens(0, new Detail(1000, 1000), false, Lens.OpeningEdges.STRUCTURAL);
+        assertThat(figures(string)).containsExactly("5290", "910", "1000");
     }
 
     private List<String> figures(ElementId string) {
