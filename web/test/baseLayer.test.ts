@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import type { Group } from "../src/api/types";
 import { changedGroups } from "../src/board/baseLayer";
 
-const group = (element: string): Group => ({ element, layer: "l", items: [], catches: [] });
+const group = (element: string): Group => ({ element, layer: "l", items: [], catches: [], ground: [] });
 
 describe("what is drawn again", () => {
   it("is what was put, replaced or taken away, and nothing else", () => {

@@ -36,6 +36,7 @@ const group: Group = {
     },
   ],
   catches: [corner(0, "c0"), corner(5000, "c1"), face(0, 0, "outer face"), face(3, 100, "inner face")],
+  ground: [],
 };
 
 const elements: Element[] = [

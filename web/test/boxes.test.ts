@@ -2,7 +2,13 @@ import { describe, expect, it } from "vitest";
 import type { Group } from "../src/api/types";
 import { boxOf } from "../src/board/boxes";
 
-const group = (...items: Group["items"]): Group => ({ element: "e", layer: "l", items, catches: [] });
+const group = (...items: Group["items"]): Group => ({
+  element: "e",
+  layer: "l",
+  items,
+  catches: [],
+  ground: [],
+});
 
 describe("how far a group reaches", () => {
   it("counts lines, fills and the ends of arcs", () => {

@@ -21,6 +21,7 @@ const wall: Group = {
     { words: "corner of W1", hold: { type: "atCorner", corner: "c" }, from: [0, 0], to: [0, 0] },
     { words: "W1 outer face", hold: { type: "onFace", wall: "wall", face: 0 }, from: [0, 0], to: [5000, 0] },
   ],
+  ground: [],
 };
 const door: Group = {
   element: "door",
@@ -38,6 +39,7 @@ const door: Group = {
     },
   ],
   catches: [],
+  ground: [],
 };
 
 describe("what lies near", () => {
@@ -64,24 +66,25 @@ describe("what lies near", () => {
     expect(nearby.elementsAt({ x: 4000, y: 900 }, 10)).toEqual([]);
   });
 
-  it("picks a fitting anywhere on it, and a wall's lines only on them", () => {
-    const lines: [number, number][][] = [
-      [
-        [2000, 1000],
-        [4400, 1000],
-        [4400, 1600],
-        [2000, 1600],
-        [2000, 1000],
-      ],
+  it("picks anywhere on its ground what has some, and else by its lines", () => {
+    const ring: [number, number][] = [
+      [2000, 1000],
+      [4400, 1000],
+      [4400, 1600],
+      [2000, 1600],
+      [2000, 1000],
     ];
-    const drawn = (element: string, role: "FITTING" | "CUT_STRUCTURE"): Group => ({
+    const drawn = (element: string, ground: [number, number][][]): Group => ({
       element,
       layer: "fittings",
-      items: [{ type: "strokes", role, pen: { widthMm: 0.18, dash: "CONTINUOUS" }, lines }],
+      items: [
+        { type: "strokes", role: "FITTING", pen: { widthMm: 0.18, dash: "CONTINUOUS" }, lines: [ring] },
+      ],
       catches: [],
+      ground,
     });
     const at = { x: 3000, y: 1300 };
-    expect(new Nearby([drawn("units", "FITTING")], 50).elementsAt(at, 20)).toEqual(["units"]);
-    expect(new Nearby([drawn("wall", "CUT_STRUCTURE")], 50).elementsAt(at, 20)).toEqual([]);
+    expect(new Nearby([drawn("units", [ring])], 50).elementsAt(at, 20)).toEqual(["units"]);
+    expect(new Nearby([drawn("room limit", [])], 50).elementsAt(at, 20)).toEqual([]);
   });
 });

@@ -52,8 +52,11 @@ export function useKeys(): void {
     const press = (e: KeyboardEvent) => {
       const target = e.target as HTMLElement;
       const inEntry = target.id === "entry";
-      if (!inEntry && (target.closest("input, select, textarea") || document.querySelector("[role=dialog]")))
+      if (document.querySelector("[role=dialog]")) return;
+      if (!inEntry && target.closest("input, select, textarea")) {
+        if (e.key === "Escape") target.blur();
         return;
+      }
       if (e.ctrlKey || e.metaKey) return chord(e);
       const { entry, tool } = store.getState();
       const writing = tool.name === "note" && tool.at !== null;

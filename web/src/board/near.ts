@@ -72,7 +72,11 @@ export class Nearby {
     const found = this.groupIndex?.search(p.x - reach, p.y - reach, p.x + reach, p.y + reach) ?? [];
     return found
       .flatMap((i) => this.groups[i] ?? [])
-      .filter((g) => g.items.some((item) => touches(item, p, reach, this.scale)))
+      .filter(
+        (g) =>
+          g.ground.some((ring) => inside(ring, p)) ||
+          g.items.some((item) => touches(item, p, reach, this.scale)),
+      )
       .sort((a, b) => areaOf(a, this.scale) - areaOf(b, this.scale))
       .map((g) => g.element);
   }
@@ -115,10 +119,7 @@ function touches(item: Item, p: ModelPoint, reach: number, scale: number): boole
     case "fill":
       return inside(item.ring, p);
     case "strokes":
-      if (item.role === "HATCH") return false;
-      return item.lines.some(
-        (line) => nearLine(line, p, reach) || (item.role === "FITTING" && within(line, p)),
-      );
+      return item.role !== "HATCH" && item.lines.some((line) => nearLine(line, p, reach));
     case "arc":
       return (
         Math.abs(distance({ x: item.centre[0], y: item.centre[1] }, p) - item.radius) <= reach &&
@@ -127,7 +128,7 @@ function touches(item: Item, p: ModelPoint, reach: number, scale: number): boole
     case "traced":
       return false;
     case "text": {
-      const box = boxOf([{ element: "", layer: "", items: [item], catches: [] }], scale);
+      const box = boxOf([{ element: "", layer: "", items: [item], catches: [], ground: [] }], scale);
       return box !== null && p.x >= box.minX && p.x <= box.maxX && p.y >= box.minY && p.y <= box.maxY;
     }
   }
@@ -147,13 +148,6 @@ function nearLine(line: readonly Point[], p: ModelPoint, reach: number): boolean
     if (from && to && distance(footOn(from, to, p), p) <= reach) return true;
   }
   return false;
-}
-
-/** Whether a point lies in what a line closes round. */
-function within(line: readonly Point[], p: ModelPoint): boolean {
-  const first = line[0];
-  const last = line[line.length - 1];
-  return line.length > 3 && first?.[0] === last?.[0] && first?.[1] === last?.[1] && inside(line, p);
 }
 
 function inside(ring: readonly Point[], p: ModelPoint): boolean {

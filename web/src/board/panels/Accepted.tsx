@@ -1,5 +1,5 @@
-import { useEffect, useState } from "react";
 import { fieldClass } from "../../ui/controls";
+import { useTyped } from "./useTyped";
 
 /** Text that is accepted on leaving the field. */
 export function Accepted(props: {
@@ -7,29 +7,12 @@ export function Accepted(props: {
   readonly onAccept: (value: string) => void;
   readonly rows?: number;
 }) {
-  const [text, setText] = useState(props.value);
-  useEffect(() => setText(props.value), [props.value]);
-  const accept = () => {
+  const { field } = useTyped(props.value, (text) => {
     if (text !== props.value) props.onAccept(text);
-  };
-  if (props.rows) {
-    return (
-      <textarea
-        aria-label="Text"
-        rows={props.rows}
-        className={`${fieldClass} w-full`}
-        value={text}
-        onChange={(e) => setText(e.target.value)}
-        onBlur={accept}
-      />
-    );
-  }
-  return (
-    <input
-      className={`${fieldClass} w-40`}
-      value={text}
-      onChange={(e) => setText(e.target.value)}
-      onBlur={accept}
-    />
+  });
+  return props.rows ? (
+    <textarea aria-label="Text" rows={props.rows} className={`${fieldClass} w-full`} {...field} />
+  ) : (
+    <input className={`${fieldClass} w-40`} {...field} />
   );
 }

@@ -1,4 +1,3 @@
-import { useState } from "react";
 import type { BuildUp, Edit } from "../../api/types";
 import { Button, Fault, fieldClass, Panel, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
@@ -8,6 +7,7 @@ import { BuildUpPicture } from "./BuildUpPicture";
 import { HeatSum } from "./HeatSum";
 import { LengthText } from "./LengthField";
 import { PlyTable } from "./PlyTable";
+import { useDraft } from "./useDraft";
 import { useJudgement } from "./useJudgement";
 
 interface Props {
@@ -18,13 +18,13 @@ interface Props {
 /** Changes a build-up for every wall made of it, or copies it as a new one. Says beforehand what would happen. */
 export function BuildUpEditor({ buildUp, onClose }: Props) {
   const { sync } = useBoardTools();
-  const [made, setMade] = useState(buildUp);
-  const set = (change: Partial<BuildUp>) => setMade({ ...made, ...change });
-  const changed = revision({ ...made, type: "buildUp" });
-  const judgement = useJudgement(made, changed);
+  const { draft: made, put, settled } = useDraft(buildUp);
+  const set = (change: Partial<BuildUp>) => put({ ...made, ...change });
+  const judgement = useJudgement(made, changing(made));
   const total = made.plies.reduce((sum, p) => sum + p.thicknessMm, 0);
-  const save = async (edit: Edit) => {
-    if (await sync.edit(edit)) onClose();
+  const save = async (edit: (buildUp: BuildUp) => Edit) => {
+    const done = await settled();
+    if (done && (await sync.edit(edit(done)))) onClose();
   };
   return (
     <Panel title="Build-up" onClose={onClose} size="w-272">
@@ -77,11 +77,15 @@ export function BuildUpEditor({ buildUp, onClose }: Props) {
         renamed={made.name.trim() !== buildUp.name}
         refused={judgement.fault !== null}
         onClose={onClose}
-        onAdd={() => void save(adding(made))}
-        onChange={() => void save(changed)}
+        onAdd={() => void save(adding)}
+        onChange={() => void save(changing)}
       />
     </Panel>
   );
+}
+
+function changing(buildUp: BuildUp): Edit {
+  return revision({ ...buildUp, type: "buildUp" });
 }
 
 function adding(buildUp: BuildUp): Edit {

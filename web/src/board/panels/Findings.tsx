@@ -1,11 +1,12 @@
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { answerOf, api } from "../../api/client";
-import type { Finding, Rules } from "../../api/types";
+import type { Finding } from "../../api/types";
 import { Choice, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
 import { elementOf, planShown } from "../state";
 import { OwnStairRules } from "./OwnStairRules";
+import { useStairRuleSets } from "./useStairRuleSets";
 
 /** What checks found, each with its rule and a way to it; and a switch for the floor that fittings need. */
 export function Findings() {
@@ -40,13 +41,10 @@ export function Findings() {
 function StairRuleSet() {
   const { sync } = useBoardTools();
   const rules = useBoard((s) => elementOf(s, "rules", "rules"));
-  const { data: sets = [] } = useQuery({
-    queryKey: ["stair-rules"],
-    queryFn: () => answerOf(api.GET("/api/v1/stair-rules")),
-  });
+  const { sets } = useStairRuleSets();
   const [own, setOwn] = useState(false);
   if (!rules) return null;
-  const names = [...new Set([rules.stairs.name, ...sets.map((s) => s.name)])];
+  const names = [...new Set([rules.stairs.name, ...sets.map((s) => s.rules.name)])];
   return (
     <>
       <Row label="Stairs by">
@@ -54,8 +52,8 @@ function StairRuleSet() {
           value={rules.stairs.name}
           options={names.map((n) => [n, n] as const)}
           onChange={(name) => {
-            const stairs = sets.find((s) => s.name === name);
-            if (stairs) void sync.revise({ ...rules, stairs, type: "rules" });
+            const set = sets.find((s) => s.rules.name === name);
+            if (set) void sync.revise({ ...rules, stairs: set.rules, type: "rules" });
           }}
         />
       </Row>
@@ -71,17 +69,10 @@ function StairRuleSet() {
 function RuleSet() {
   const { sync } = useBoardTools();
   const rules = useBoard((s) => elementOf(s, "rules", "rules"));
-  const [sets, setSets] = useState<readonly Rules[]>([]);
-  useEffect(() => {
-    let current = true;
-    void answerOf(api.GET("/api/v1/rule-sets")).then(
-      (found) => current && setSets(found),
-      () => current && setSets([]),
-    );
-    return () => {
-      current = false;
-    };
-  }, []);
+  const { data: sets = [] } = useQuery({
+    queryKey: ["rule-sets"],
+    queryFn: () => answerOf(api.GET("/api/v1/rule-sets")),
+  });
   if (!rules) return null;
   const names = [...new Set([rules.name, ...sets.map((s) => s.name)])];
   return (

@@ -1,8 +1,11 @@
 import { useEffect, useState } from "react";
+import { flushSync } from "react-dom";
 import { answerOf, api } from "../../api/client";
 import { fieldClass } from "../../ui/controls";
 import { useBoard } from "../context";
 import { unitsOf } from "../state";
+import { beingRead } from "./useDraft";
+import { useTyped } from "./useTyped";
 
 interface Props {
   readonly label: string;
@@ -15,25 +18,24 @@ interface Props {
 /** A length to type in the project's unit. What cannot be read stays in place, with the reason. */
 export function LengthField({ label, mm, hideLabel, disabled, onChange }: Props) {
   const units = useBoard(unitsOf);
-  const [text, setText] = useState("");
-  const [reason, setReason] = useState<string | null>(null);
+  const words = usePrinted(mm);
+  const [fault, setFault] = useState<{ over: string; reason: string } | null>(null);
+  const reason = fault?.over === words ? fault.reason : null;
 
-  useEffect(() => {
-    let current = true;
-    setReason(null);
-    void printed(mm, units).then((words) => current && setText(words));
-    return () => {
-      current = false;
-    };
-  }, [mm, units]);
-
-  const accept = async () => {
+  /** What it comes to is on the page when this is done, for what waits for it. */
+  const read = async (text: string) => {
     const { reading } = await answerOf(api.POST("/api/v1/lengths", { body: { text, units } }));
-    if (reading.type === "unreadable") return setReason(reading.reason);
-    setReason(null);
-    const typed = reading.type === "read" ? reading.mm : reading.firstMm;
-    if (Math.abs(typed - mm) > 1e-6) onChange(typed);
+    flushSync(() => {
+      if (reading.type === "unreadable") return setFault({ over: words, reason: reading.reason });
+      setFault(null);
+      const typed = reading.type === "read" ? reading.mm : reading.firstMm;
+      if (Math.abs(typed - mm) > 1e-6) onChange(typed);
+    });
   };
+  const { field } = useTyped(words, (text) => {
+    if (text === words) setFault(null);
+    else void beingRead(read(text));
+  });
 
   return (
     <div className="py-1">
@@ -43,10 +45,7 @@ export function LengthField({ label, mm, hideLabel, disabled, onChange }: Props)
           disabled={disabled}
           className={`${fieldClass} ${hideLabel ? "w-20" : "w-28"} text-right`}
           aria-invalid={reason !== null}
-          value={text}
-          onChange={(e) => setText(e.target.value)}
-          onBlur={() => void accept()}
-          onKeyDown={(e) => e.key === "Enter" && void accept()}
+          {...field}
         />
       </label>
       {reason && <p className="text-oxide text-xs">{reason}</p>}
@@ -57,20 +56,23 @@ export function LengthField({ label, mm, hideLabel, disabled, onChange }: Props)
 /** A length in the project's unit, to read. */
 export function LengthText({ mm }: { readonly mm: number }) {
   const units = useBoard(unitsOf);
-  const [text, setText] = useState("");
+  const words = usePrinted(mm);
+  return <>{words !== "" && units === "METRIC" ? `${words} mm` : words}</>;
+}
+
+/** The words of a length in the project's unit; none until the server said them. */
+function usePrinted(mm: number): string {
+  const units = useBoard(unitsOf);
+  const [words, setWords] = useState("");
   useEffect(() => {
     let current = true;
-    void printed(mm, units).then((words) => current && setText(units === "METRIC" ? `${words} mm` : words));
+    const body = { text: `${mm.toFixed(6)} mm`, units };
+    void answerOf(api.POST("/api/v1/lengths", { body })).then(
+      ({ printed }) => current && setWords(printed[0] ?? String(mm)),
+    );
     return () => {
       current = false;
     };
   }, [mm, units]);
-  return <>{text}</>;
-}
-
-async function printed(mm: number, units: "METRIC" | "FEET_INCHES"): Promise<string> {
-  const answer = await answerOf(
-    api.POST("/api/v1/lengths", { body: { text: `${mm.toFixed(6)} mm`, units } }),
-  );
-  return answer.printed[0] ?? String(mm);
+  return words;
 }

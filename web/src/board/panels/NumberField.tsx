@@ -1,5 +1,5 @@
-import { useEffect, useState } from "react";
 import { fieldClass } from "../../ui/controls";
+import { useTyped } from "./useTyped";
 
 interface Props {
   readonly label: string;
@@ -11,12 +11,11 @@ interface Props {
 
 /** A whole number to type; empty leaves it to the rules. What is no number stays in place, marked. */
 export function NumberField({ label, value, hint = "", onChange }: Props) {
-  const shown = value === null ? "" : String(value);
-  const [text, setText] = useState(shown);
-  useEffect(() => setText(shown), [shown]);
-  const typed = text.trim() === "" ? null : Number(text);
-  const readable = typed === null || (Number.isInteger(typed) && typed >= 1 && typed <= 60);
-  const accept = () => readable && typed !== value && onChange(typed);
+  const { text, field } = useTyped(value === null ? "" : String(value), (words) => {
+    const typed = numberOf(words);
+    if (typed !== undefined && typed !== value) onChange(typed);
+  });
+  const readable = numberOf(text) !== undefined;
   return (
     <div className="py-1">
       <label className="flex items-center justify-between gap-3">
@@ -25,13 +24,17 @@ export function NumberField({ label, value, hint = "", onChange }: Props) {
           className={`${fieldClass} w-20 text-right`}
           aria-invalid={!readable}
           placeholder={hint}
-          value={text}
-          onChange={(e) => setText(e.target.value)}
-          onBlur={accept}
-          onKeyDown={(e) => e.key === "Enter" && accept()}
+          {...field}
         />
       </label>
       {!readable && <p className="text-oxide text-xs">A whole number from 1 to 60.</p>}
     </div>
   );
+}
+
+/** Null where nothing is typed; undefined where it is no number to use. */
+function numberOf(text: string): number | null | undefined {
+  if (text.trim() === "") return null;
+  const typed = Number(text);
+  return Number.isInteger(typed) && typed >= 1 && typed <= 60 ? typed : undefined;
 }

@@ -1,8 +1,11 @@
 import { useState } from "react";
+import { sentenceOf } from "../../api/client";
 import type { Rules, StairLimit } from "../../api/types";
-import { Button, Choice, fieldClass, Panel, Row } from "../../ui/controls";
+import { Button, Choice, Fault, fieldClass, Panel, Row } from "../../ui/controls";
 import { useBoardTools } from "../context";
 import { LengthField } from "./LengthField";
+import { useDraft } from "./useDraft";
+import { useStairRuleSets } from "./useStairRuleSets";
 
 const WORDS: Readonly<Record<StairLimit["what"], string>> = {
   RISE_MOST: "Riser, at most",
@@ -49,21 +52,39 @@ interface Props {
 /** A set of rules for stairs of the office's own, made from the one in use. */
 export function OwnStairRules({ rules, onClose }: Props) {
   const { sync } = useBoardTools();
-  const [name, setName] = useState(rules.stairs.name);
-  const [limits, setLimits] = useState<readonly StairLimit[]>(rules.stairs.limits);
-  const change = (at: number, part: Partial<StairLimit>) =>
-    setLimits(limits.map((l, i) => (i === at ? { ...l, ...part } : l)));
+  const { sets, keep, remove } = useStairRuleSets();
+  const { draft, put, settled } = useDraft(rules.stairs);
+  const [kept, setKept] = useState(true);
+  const [fault, setFault] = useState<string | null>(null);
+  const { name, limits } = draft;
+  const known = sets.find((s) => s.rules.name === name);
+  /** A set that comes with the program stays what its name says: once changed it gets another. */
+  const change = (changed: StairLimit[]) =>
+    put({ name: known && !known.own ? `${name}, changed` : name, limits: changed });
+  const set = (at: number, part: Partial<StairLimit>) =>
+    change(limits.map((l, i) => (i === at ? { ...l, ...part } : l)));
   const missing = (Object.keys(WORDS) as StairLimit["what"][]).filter(
     (what) => !limits.some((l) => l.what === what),
   );
   const save = async () => {
-    const stairs = { name, limits: [...limits] };
-    if (await sync.revise({ ...rules, stairs, type: "rules" })) onClose();
+    const stairs = await settled();
+    if (!stairs) return;
+    const ships = sets.some((s) => !s.own && s.rules.name === stairs.name);
+    try {
+      if (kept && !ships) await keep(stairs);
+      if (await sync.revise({ ...rules, stairs, type: "rules" })) onClose();
+    } catch (refused) {
+      setFault(sentenceOf(refused));
+    }
   };
   return (
     <Panel title="Rules for stairs" onClose={onClose} size="w-180">
       <Row label="Name of the set">
-        <input className={`${fieldClass} w-96`} value={name} onChange={(e) => setName(e.target.value)} />
+        <input
+          className={`${fieldClass} w-96`}
+          value={name}
+          onChange={(e) => put({ name: e.target.value, limits })}
+        />
       </Row>
       <ul className="my-2 max-h-110 divide-y divide-rule overflow-auto border-rule border-y">
         {limits.map((l, i) => (
@@ -75,23 +96,23 @@ export function OwnStairRules({ rules, onClose }: Props) {
                 type="number"
                 className={`${fieldClass} w-20 text-right`}
                 value={l.value}
-                onChange={(e) => change(i, { value: Number(e.target.value) })}
+                onChange={(e) => set(i, { value: Number(e.target.value), sure: true })}
               />
             ) : (
               <LengthField
                 label={WORDS[l.what]}
                 hideLabel
                 mm={l.value}
-                onChange={(value) => change(i, { value, sure: true })}
+                onChange={(value) => set(i, { value, sure: true })}
               />
             )}
             <input
               aria-label={`Source of: ${WORDS[l.what]}`}
               className={`${fieldClass} w-64`}
               value={l.source}
-              onChange={(e) => change(i, { source: e.target.value })}
+              onChange={(e) => set(i, { source: e.target.value })}
             />
-            <Button onClick={() => setLimits(limits.filter((_, k) => k !== i))}>Remove</Button>
+            <Button onClick={() => change(limits.filter((_, k) => k !== i))}>Remove</Button>
           </li>
         ))}
       </ul>
@@ -102,13 +123,18 @@ export function OwnStairRules({ rules, onClose }: Props) {
             className="max-w-80!"
             options={[["", "choose"], ...missing.map((what) => [what, WORDS[what]] as const)]}
             onChange={(what) => {
-              if (what !== "")
-                setLimits([...limits, { what, value: 0, source: "office standard", sure: true }]);
+              if (what !== "") change([...limits, { what, value: 1, source: "office standard", sure: true }]);
             }}
           />
         </Row>
       )}
-      <div className="mt-3 flex justify-end gap-2">
+      {fault && <Fault>{fault}</Fault>}
+      <div className="mt-3 flex items-center justify-end gap-2">
+        <label className="flex grow items-center gap-2">
+          <input type="checkbox" checked={kept} onChange={(e) => setKept(e.target.checked)} />
+          Keep it for other projects
+        </label>
+        {known?.own && <Button onClick={() => void remove(name)}>Keep it no longer</Button>}
         <Button onClick={onClose}>Cancel</Button>
         <Button main disabled={name.trim() === ""} onClick={() => void save()}>
           Use these

@@ -1,5 +1,5 @@
-import { useEffect, useState } from "react";
 import { fieldClass } from "../../ui/controls";
+import { useTyped } from "./useTyped";
 
 interface Props {
   readonly label: string;
@@ -10,12 +10,11 @@ interface Props {
 
 /** A part of a whole, typed in per cent. What is no number stays in place, marked. */
 export function PartField({ label, part, onChange }: Props) {
-  const shown = String(Number((part * 100).toFixed(2)));
-  const [text, setText] = useState(shown);
-  useEffect(() => setText(shown), [shown]);
-  const typed = Number(text.replace(",", "."));
-  const readable = text.trim() !== "" && Number.isFinite(typed) && typed >= 0 && typed <= 90;
-  const accept = () => readable && onChange(typed / 100);
+  const { text, field } = useTyped(String(Number((part * 100).toFixed(2))), (words) => {
+    const typed = partOf(words);
+    if (typed !== null) onChange(typed);
+  });
+  const readable = partOf(text) !== null;
   return (
     <span>
       <input
@@ -23,12 +22,14 @@ export function PartField({ label, part, onChange }: Props) {
         aria-invalid={!readable}
         title={readable ? undefined : "Between 0 and 90 per cent."}
         className={`${fieldClass} w-12 text-right`}
-        value={text}
-        onChange={(e) => setText(e.target.value)}
-        onBlur={accept}
-        onKeyDown={(e) => e.key === "Enter" && accept()}
+        {...field}
       />{" "}
       %
     </span>
   );
+}
+
+function partOf(text: string): number | null {
+  const typed = Number(text.replace(",", "."));
+  return text.trim() !== "" && typed >= 0 && typed <= 90 ? typed / 100 : null;
 }

@@ -8,6 +8,7 @@ import { markOf, type Point, pointsOf, type Stroke } from "../symbolMarks";
 import { SymbolFields } from "./SymbolFields";
 import { useSymbolPicture } from "./SymbolPicture";
 import { SymbolSheet } from "./SymbolSheet";
+import { useDraft } from "./useDraft";
 
 const STROKES: readonly (readonly [Stroke, string])[] = [
   ["line", "Line"],
@@ -33,12 +34,12 @@ export function SymbolEditor({ symbol, isNew, onClose }: Props) {
   const { sync } = useBoardTools();
   const units = useBoard(unitsOf);
   const uses = useBoard((s) => elementsOf(s, "fitting").filter((f) => f.symbol === symbol.id).length);
-  const [made, setMade] = useState(symbol);
+  const { draft: made, put, settled } = useDraft(symbol);
   const [stroke, chooseStroke] = useState<Stroke>("line");
   const [words, setWords] = useState("");
   const [picked, setPicked] = useState<readonly Point[]>([]);
   const picture: Picture | null = useSymbolPicture(made, made.width.usualMm, made.depth.usualMm);
-  const set = (change: Partial<StockSymbol>) => setMade({ ...made, ...change });
+  const set = (change: Partial<StockSymbol>) => put({ ...made, ...change });
 
   const finish = (points: readonly Point[]) => {
     const mark = markOf(stroke, points, words);
@@ -54,9 +55,12 @@ export function SymbolEditor({ symbol, isNew, onClose }: Props) {
   const takeBack = () =>
     picked.length > 0 ? setPicked(picked.slice(0, -1)) : set({ drawn: made.drawn.slice(0, -1) });
   const save = async () => {
-    const element = { ...made, type: "symbol" } as const;
-    const done = isNew ? await sync.edit(addingSymbol(made, [])) : await sync.revise(element);
-    if (done) onClose();
+    const done = await settled();
+    if (!done) return;
+    const stored = isNew
+      ? await sync.edit(addingSymbol(done, []))
+      : await sync.revise({ ...done, type: "symbol" });
+    if (stored) onClose();
   };
   const missing = made.name.trim() === "" || made.drawn.length === 0;
   return (

@@ -2,6 +2,7 @@ package org.leanlintel.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -109,10 +110,45 @@ class HeightsApiTest {
 
     @Test
     void thereAreSetsOfRulesToChooseFrom() {
-        JsonNode sets = SERVER.get("/api/v1/stair-rules").json();
-        assertThat(sets).hasSizeGreaterThanOrEqualTo(6);
-        assertThat(sets)
-                .extracting(s -> s.path("name").asString())
+        assertThat(ruleNames())
+                .hasSizeGreaterThanOrEqualTo(6)
                 .contains("US: IRC R311.7", "Germany: DIN 18065, dwelling");
+    }
+
+    @Test
+    void anOfficeKeepsSetsOfItsOwn() {
+        String set =
+                "{\"name\":\"%s\",\"limits\":[{\"what\":\"RISE_MOST\",\"value\":%d,\"source\":\"office\",\"sure\":true}]}";
+        assertThat(SERVER.put("/api/v1/stair-rules", set.formatted("Ours, gentle", 175))
+                        .status())
+                .isEqualTo(200);
+        assertThat(SERVER.put("/api/v1/stair-rules", set.formatted("Ours, gentle", 170))
+                        .status())
+                .isEqualTo(200);
+        assertThat(SERVER.get("/api/v1/stair-rules").json())
+                .filteredOn(s -> s.path("own").asBoolean())
+                .singleElement()
+                .satisfies(s -> assertThat(s.path("rules")
+                                .path("limits")
+                                .path(0)
+                                .path("value")
+                                .asInt())
+                        .isEqualTo(170));
+
+        Answer taken = SERVER.put("/api/v1/stair-rules", set.formatted("US: IRC R311.7", 175));
+        assertThat(taken.status()).isEqualTo(400);
+        assertThat(taken.detail()).contains("comes with the program");
+        Answer nothing = SERVER.put("/api/v1/stair-rules", set.formatted("Ours, none", 0));
+        assertThat(nothing.detail()).contains("A limit for stairs must be between 1 and 20000 mm, not 0.");
+
+        SERVER.delete("/api/v1/stair-rules?name=Ours%2C%20gentle");
+        assertThat(ruleNames()).doesNotContain("Ours, gentle", "Ours, none");
+    }
+
+    private static List<String> ruleNames() {
+        List<String> names = new ArrayList<>();
+        for (JsonNode s : SERVER.get("/api/v1/stair-rules").json())
+            names.add(s.path("rules").path("name").asString());
+        return names;
     }
 }

@@ -124,10 +124,18 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
     }
 
     public Answer post(String path, Object body) {
+        return send("POST", path, body);
+    }
+
+    public Answer put(String path, Object body) {
+        return send("PUT", path, body);
+    }
+
+    private Answer send(String method, String path, Object body) {
         String json = body instanceof String text ? text : Json.mapper().writeValueAsString(body);
         return send(HttpRequest.newBuilder(URI.create(address() + path))
                 .header("Content-Type", "application/json")
-                .POST(HttpRequest.BodyPublishers.ofString(json)));
+                .method(method, HttpRequest.BodyPublishers.ofString(json)));
     }
 
     public Answer delete(String path) {

@@ -13,18 +13,20 @@ public record StairRules(String name, List<Limit> limits) {
     public StairRules {
         name = Checks.name("The name of a set of rules for stairs", name);
         limits = List.copyOf(limits);
+        if (limits.stream().map(Limit::what).distinct().count() < limits.size())
+            throw new IllegalArgumentException("A set of rules for stairs limits each thing once.");
     }
 
     /**
      * One of its limits.
      *
-     * @param value millimetres, degrees or a count, as {@code what} says
+     * @param value millimetres, degrees or a count, as {@code what} says; at least 1, as a limit of nothing limits nothing
      * @param source standard and clause
      * @param sure whether the figure is certain; else it is to be checked
      */
     public record Limit(What what, double value, String source, boolean sure) {
         public Limit {
-            value = Checks.between("A limit for stairs", value, 0, 20_000);
+            value = Checks.between("A limit for stairs", value, 1, 20_000);
             source = Checks.name("The source of a rule", source);
         }
 

@@ -6,8 +6,11 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Leaf;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.PlacedPiece;
+import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Wall;
 
 /**
@@ -32,10 +35,7 @@ record DrawnWall(List<Group> groups, WallMark mark, @Nullable Bounds reach, List
         List<Bounds> leaves = new ArrayList<>();
         groups.add(wall(solid, look));
         for (PlacedOpening placed : solid.openings()) {
-            Pens symbol = new Pens(look.lens());
-            new OpeningPainter(solid, placed, look.cutMm(), symbol).paint();
-            groups.add(new Group(
-                    placed.opening().id(), placed.opening().layer(), symbol.items(), Catches.of(solid, placed)));
+            groups.add(opening(solid, placed, look));
             for (Leaf leaf : Leaf.of(solid.strip(), placed)) leaves.add(Bounds.of(leaf.swept()));
         }
         for (PlacedPiece piece : solid.pieces()) groups.add(PiecePainter.of(solid, piece, look));
@@ -46,6 +46,15 @@ record DrawnWall(List<Group> groups, WallMark mark, @Nullable Bounds reach, List
                 .reduce(Bounds::with)
                 .orElse(null);
         return new DrawnWall(groups, mark, reach, TakenBoxes.marks(groups, scale), leaves);
+    }
+
+    private static Group opening(WallSolid solid, PlacedOpening placed, Look look) {
+        Pens pens = new Pens(look.lens());
+        new OpeningPainter(solid, placed, look.cutMm(), pens).paint();
+        Strip strip = solid.strip();
+        List<Vec> through = strip.ring(placed.from(), placed.to(), strip.lo(), strip.hi());
+        Opening opening = placed.opening();
+        return new Group(opening.id(), opening.layer(), pens.items(), Catches.of(solid, placed)).on(List.of(through));
     }
 
     private static WallMark mark(WallSolid solid, Look look) {

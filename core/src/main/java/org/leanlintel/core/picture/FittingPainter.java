@@ -30,7 +30,8 @@ final class FittingPainter {
             Vec base = text.at().plus(new Vec(0, -text.heightMm() / 2));
             pens.add(lettering.set(text.text(), base, 0, height, Lettering.Align.CENTRE, false));
         }
-        return new Group(placed.fitting().id(), placed.fitting().layer(), pens.items(), catches(placed));
+        return new Group(placed.fitting().id(), placed.fitting().layer(), pens.items(), catches(placed))
+                .on(List.of(placed.outline()));
     }
 
     private static List<Catch> catches(PlacedFitting placed) {

@@ -5,18 +5,33 @@ import java.util.stream.Stream;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 
-/** What one element shows in a picture. @param catches where the pointer may hold to it */
-public record Group(ElementId element, ElementId layer, List<Item> items, List<Catch> catches) {
+/**
+ * What one element shows in a picture.
+ *
+ * @param catches where the pointer may hold to it
+ * @param ground rings anywhere in which it is picked; without any, it is picked by its lines and fills
+ */
+public record Group(ElementId element, ElementId layer, List<Item> items, List<Catch> catches, List<List<Vec>> ground) {
 
     public Group {
         items = List.copyOf(items);
         catches = List.copyOf(catches);
+        ground = List.copyOf(ground);
+    }
+
+    public Group(ElementId element, ElementId layer, List<Item> items, List<Catch> catches) {
+        this(element, layer, items, catches, List.of());
+    }
+
+    /** The same, picked anywhere in some rings. */
+    Group on(List<List<Vec>> rings) {
+        return new Group(element, layer, items, catches, rings);
     }
 
     /** The same with more in it. */
     Group with(List<Item> more) {
         return new Group(
-                element, layer, Stream.concat(items.stream(), more.stream()).toList(), catches);
+                element, layer, Stream.concat(items.stream(), more.stream()).toList(), catches, ground);
     }
 
     Group placed(double factor, Vec by) {

@@ -32,7 +32,8 @@ final class PiecePainter {
         else if (low > look.cutMm()) pens.closed(PenRole.OVERHEAD, ring);
         else if (placed.isNiche()) niche(solid.strip(), placed, pens);
         else slabs(solid, placed, look, pens);
-        return new Group(placed.piece().id(), placed.piece().layer(), pens.items(), catches(solid, placed));
+        return new Group(placed.piece().id(), placed.piece().layer(), pens.items(), catches(solid, placed))
+                .on(List.of(ring));
     }
 
     private static List<Vec> ring(Strip strip, PlacedPiece p) {

@@ -5,7 +5,6 @@ import java.util.List;
 import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
-import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.StairMake;
@@ -14,6 +13,7 @@ import org.leanlintel.core.stair.StairPlan.Flight;
 import org.leanlintel.core.stair.StairPlan.Of;
 import org.leanlintel.core.stair.StairPlan.Riser;
 import org.leanlintel.core.stair.StairPlan.Tread;
+import org.leanlintel.core.stair.StairSum;
 
 /**
  * A stair as the trade draws it in plan: on its own storey solid up to the cut and dashed above it, on the storey above
@@ -22,7 +22,7 @@ import org.leanlintel.core.stair.StairPlan.Tread;
 final class StairPainter {
 
     /** On paper. */
-    private static final double NUMBER_MM = 1.8, DOT_MM = 0.8, ARROW_MM = 3, BESIDE_MM = 2.2, BREAK_MM = 1.2;
+    private static final double NUMBER_MM = 1.8, BESIDE_MM = 2.2, BREAK_MM = 1.2;
     /** From the edge of a flight to the line of its handrail. */
     private static final double RAIL_MM = 70;
 
@@ -55,7 +55,7 @@ final class StairPainter {
         if (!open.isEmpty())
             for (List<Vec> ring : open.rings())
                 below.outside(List.of(ring)).forEach(l -> pens.line(PenRole.OVERHEAD, l));
-        return group();
+        return group(stair.plan().outline());
     }
 
     /**
@@ -72,14 +72,14 @@ final class StairPainter {
     Group fromAbove(Over over) {
         Area open = over.open(), hidden = over.hidden();
         Area seen = hidden.isEmpty() ? open : open.minus(hidden);
-        if (seen.isEmpty()) return group();
+        if (seen.isEmpty()) return group(Area.NONE);
         seen.inside(lines()).forEach(l -> pens.line(PenRole.STAIR, l));
         for (List<Vec> ring : stair.open().rings())
             hidden.outside(over.drawn().outside(List.of(ring))).forEach(l -> pens.line(PenRole.EDGE, l));
         for (List<Vec> ring : over.balustrade().rings()) pens.line(PenRole.STAIR, ring);
         walk("dn %dR".formatted(stair.plan().sum().risers()), false);
         numbers(open);
-        return group();
+        return group(seen.and(stair.plan().outline()));
     }
 
     /** What lies below the cut, of a stair from the storey drawn. */
@@ -154,34 +154,11 @@ final class StairPainter {
     }
 
     private void walk(String words, boolean fromFoot) {
-        List<Vec> walk = stair.plan().walk();
-        pens.line(PenRole.STAIR, walk);
-        Vec first = walk.getFirst(), last = walk.getLast();
-        pens.add(new Item.Arc(PenRole.STAIR, pens.pen(PenRole.STAIR), first, DOT_MM * scale, 0, Math.TAU));
-        Vec way = last.minus(walk.get(walk.size() - 2)).unit();
-        Vec back = last.along(way, -ARROW_MM * scale);
-        double half = ARROW_MM * 0.35 * scale;
-        pens.line(PenRole.STAIR, back.along(way.left(), half), last, back.along(way.left(), -half));
-        Vec on = walk.get(1).minus(first).unit();
-        Vec from = fromFoot ? first : last, out = fromFoot ? on.times(-1) : way;
-        label(words, from, out);
-    }
-
-    /** Just off the stair's foot or head, along the way, and under it what the risers are. */
-    private void label(String words, Vec from, Vec out) {
-        double angle = Lettering.readable(out.angle());
-        boolean turned = Vec.ofAngle(angle).dot(out) < 0;
-        LengthPrinter lengths = LengthPrinter.ofScreen(look.units());
-        String each = "%d \u00d7 %s / %s"
-                .formatted(
-                        stair.plan().sum().risers(),
-                        lengths.print(stair.plan().sum().riserMm()),
-                        lengths.print(stair.plan().sum().goingMm()));
-        Vec up = Vec.ofAngle(angle).left();
-        Vec at = from.along(out, 1.6 * scale);
-        Align align = turned ? Align.RIGHT : Align.LEFT;
-        pens.add(lettering.set(words, at.along(up, 0.6 * scale), angle, Lettering.NOTE_MM, align, true));
-        pens.add(lettering.set(each, at.along(up, -2.6 * scale), angle, NUMBER_MM, align, false));
+        WayUp way = new WayUp(stair.plan().walk(), scale, lettering, pens);
+        way.paint();
+        StairSum sum = stair.plan().sum();
+        String each = WayUp.each(sum.risers(), sum.riserMm(), sum.goingMm(), look.units());
+        way.label(words, each, fromFoot);
     }
 
     /** Each on its tread, beside the line it is walked on. @param within nothing for all of them */
@@ -217,12 +194,13 @@ final class StairPainter {
         }
     }
 
-    private Group group() {
+    /** @param seen where it is picked */
+    private Group group(Area seen) {
         List<Catch> catches = new ArrayList<>();
         List<Riser> risers = stair.plan().risers();
         for (Riser r : List.of(risers.getFirst(), risers.getLast()))
             for (Vec at : List.of(r.left(), r.right()))
                 catches.add(new Catch("corner of " + stair.stair().mark(), new Hold.AtPoint(at), at, at));
-        return new Group(stair.stair().id(), stair.stair().layer(), pens.items(), catches);
+        return new Group(stair.stair().id(), stair.stair().layer(), pens.items(), catches).on(seen.ringsWithoutHoles());
     }
 }

@@ -16,6 +16,7 @@ import org.leanlintel.core.edit.Move;
 import org.leanlintel.core.edit.NewWall;
 import org.leanlintel.core.edit.Pick;
 import org.leanlintel.core.edit.Revise;
+import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Corner;
@@ -65,6 +66,14 @@ class PlanTest {
         return lines.stream()
                 .mapToDouble(l -> l.getFirst().distanceTo(l.getLast()))
                 .sum();
+    }
+
+    @Test
+    void anOpeningIsPickedAnywhereInTheThicknessOfItsWall() {
+        List<Wall> shell = sketch.run(Sketch.SHELL, true, 0, 0, 0, 4800, 7200, 4800, 7200, 0);
+        Opening door = sketch.door(shell.get(3), 2000, 1000);
+        List<Vec> ground = group(door.id()).ground().getFirst();
+        assertThat(Area.of(ground).mm2()).isCloseTo(1000 * 290, within(1e-6));
     }
 
     @Test

@@ -12,11 +12,15 @@ import org.leanlintel.core.Sketch;
 import org.leanlintel.core.building.Balustrade;
 import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.edit.AddDrawing;
+import org.leanlintel.core.edit.PlaceSteps;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StairMake;
 
@@ -28,11 +32,15 @@ class StairPlanPictureTest {
     private final HouseOfTwo house = new HouseOfTwo();
     private final Stair stair = house.stair(900, StairMake.Rails.BOTH, Stair.Above.FOUND);
 
-    private List<Item> items(ElementId drawing) {
+    private Group group(ElementId drawing, ElementId element) {
         return DrawingPicture.of(house.sketch.building(), drawing, LETTERS).picture().groups().stream()
-                .filter(g -> g.element().equals(stair.id()))
-                .flatMap(g -> g.items().stream())
-                .toList();
+                .filter(g -> g.element().equals(element))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private List<Item> items(ElementId drawing) {
+        return group(drawing, stair.id()).items();
     }
 
     private static List<String> texts(List<Item> items) {
@@ -91,6 +99,31 @@ class StairPlanPictureTest {
         assertThat(round.mm2()).isCloseTo(50 * (2 * longSide + end), within(50 * 60.0));
         assertThat(round.covers(new Vec(4045, 1050))).as("where one arrives").isFalse();
         assertThat(round.covers(new Vec(4000 - 2812.5 - 45, 1050))).isTrue();
+    }
+
+    /** Three risers of 150 and two goings of 280 before a landing of 900, straight out of the south wall. */
+    @Test
+    void stepsBeforeADoorSayWhatTheirRisersAreOffTheirFoot() {
+        Opening door = house.sketch.door(house.shell.get(3), 2000, 1000);
+        house.sketch.put(new Site(Site.ID, "", 0, -450));
+        ElementId brick = Sketch.id("brick");
+        house.sketch.run(new PlaceSteps(door.id(), Sketch.LAYER, 1400, 900, new OutsideSteps.Steps(280), brick));
+        ElementId steps =
+                house.sketch.model().all(OutsideSteps.class).iterator().next().id();
+        Group group = group(Sketch.PLAN, steps);
+        assertThat(texts(group.items())).containsExactly("up 3R", "3 × 150 / 280");
+        assertThat(group.items())
+                .filteredOn(Item.Text.class::isInstance)
+                .allSatisfy(t -> assertThat(((Item.Text) t).at().y()).isLessThan(-900 - 2 * 280));
+        assertThat(Area.of(group.ground().getFirst()).mm2()).isCloseTo(1400 * (900 + 2 * 280), within(1.0));
+    }
+
+    @Test
+    void itIsPickedAnywhereOnItAndAboveWhereItIsSeen() {
+        Area whole = Area.of(group(Sketch.PLAN, stair.id()).ground().getFirst());
+        assertThat(whole.covers(new Vec(3900, 1050))).isTrue();
+        Area seen = Area.of(group(house.planAbove(), stair.id()).ground().getFirst());
+        assertThat(seen.mm2()).isCloseTo(2812.5 * 900, within(100.0));
     }
 
     @Test

@@ -11,7 +11,6 @@ import org.leanlintel.core.measure.LengthReading;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Rules;
-import org.leanlintel.core.model.StairRules;
 import org.leanlintel.core.model.TimberSize;
 import org.leanlintel.core.takeoff.Measurement;
 import org.leanlintel.formats.standard.OfficeStandard;
@@ -102,12 +101,6 @@ public class DeskApi {
     @GetMapping("/rule-sets")
     public List<Rules> ruleSets() {
         return List.copyOf(OfficeStandard.ruleSets().values());
-    }
-
-    /** The sets of rules that stairs can be checked against. */
-    @GetMapping("/stair-rules")
-    public List<StairRules> stairRules() {
-        return OfficeStandard.stairRules();
     }
 
     /** How stairs are usually made where one measures so. */

@@ -16,7 +16,6 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Stair;
-import org.leanlintel.core.model.StairRules;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.stair.StairHeights;
@@ -133,11 +132,5 @@ public class HeightsApi {
                 like.make(),
                 like.above());
         return new WellAnswer(c.name(), c.fits(), c.reason(), AreaPrinter.print(c.areaMm2(), units), edit);
-    }
-
-    /** The set of rules that the project's stairs keep to. */
-    @GetMapping("/stair-rules")
-    public StairRules rules(@PathVariable UUID project) {
-        return BuiltStair.rules(live.get(project).model());
     }
 }

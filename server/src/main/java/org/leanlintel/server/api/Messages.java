@@ -16,6 +16,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Placing;
+import org.leanlintel.core.model.StairRules;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.takeoff.Measurement;
@@ -163,6 +164,9 @@ public final class Messages {
 
     /** A rectangle for a stair: from the corner it starts in to the opposite one. @param angle of its sides, radians */
     public record WellRequest(DrawStair like, Vec corner, Vec opposite, double angle) {}
+
+    /** A set of rules for stairs. @param own whether the office added it */
+    public record StairRulesAnswer(StairRules rules, boolean own) {}
 
     /** A layout tried in a rectangle. @param reason why it does not fit, or how it walks; @param edit what would draw it */
     public record WellAnswer(String name, boolean fits, String reason, String area, DrawStair edit) {}

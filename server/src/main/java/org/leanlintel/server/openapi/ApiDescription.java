@@ -18,6 +18,7 @@ import org.leanlintel.server.api.HeightsApi;
 import org.leanlintel.server.api.PicturesApi;
 import org.leanlintel.server.api.ProjectsApi;
 import org.leanlintel.server.api.RoomsApi;
+import org.leanlintel.server.api.StairRulesApi;
 import org.leanlintel.server.api.VersionsApi;
 import org.springframework.core.annotation.AnnotatedElementUtils;
 import org.springframework.http.MediaType;
@@ -41,7 +42,8 @@ public final class ApiDescription {
             HeightsApi.class,
             VersionsApi.class,
             DeskApi.class,
-            FilesApi.class);
+            FilesApi.class,
+            StairRulesApi.class);
 
     private final Schemas schemas = new Schemas();
     private final Map<String, Map<String, Object>> paths = new TreeMap<>();
