@@ -62,7 +62,11 @@ function Desk() {
 /** A board with nothing on it says how to begin. */
 function NothingYet() {
   const empty = useBoard(
-    (s) => s.loaded && s.groups.size === 0 && s.shown?.kind === "drawing" && s.tool.name === "select",
+    (s) =>
+      s.shown?.kind === "drawing" &&
+      s.drawn === s.shown.id &&
+      s.groups.size === 0 &&
+      s.tool.name === "select",
   );
   if (!empty) return null;
   return (

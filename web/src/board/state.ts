@@ -234,6 +234,8 @@ export interface BoardState {
   readonly redo: string | null;
   readonly papers: readonly Paper[];
   readonly shown: Shown | null;
+  /** The drawing or sheet that the groups are of; null until one has come. */
+  readonly drawn: string | null;
   readonly groups: ReadonlyMap<string, Group>;
   readonly scale: number;
   readonly nearby: Nearby;

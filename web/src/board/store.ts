@@ -91,6 +91,7 @@ export function createBoardStore(project: string) {
     shown: null,
     groups: new Map(),
     scale: 50,
+    drawn: null,
     nearby: new Nearby([], 50),
     preview: null,
     selection: [],

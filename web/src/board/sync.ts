@@ -142,12 +142,13 @@ export class Sync {
               params: { path: { ...this.path, sheet: shown.id }, query },
             }),
           );
-    if (this.store.getState().shown?.id === shown.id) this.setPicture(answer.picture);
+    if (this.store.getState().shown?.id === shown.id) this.setPicture(answer.picture, shown);
   }
 
-  private setPicture(picture: Picture): void {
+  private setPicture(picture: Picture, { id }: Shown): void {
     const groups = new Map(picture.groups.map((g) => [g.element, g]));
     this.setGroups(groups, picture.scale);
+    this.store.setState({ drawn: id });
   }
 
   private setGroups(groups: ReadonlyMap<string, Group>, scale: number): void {

@@ -48,7 +48,13 @@ export function LengthField({ label, mm, hideLabel, disabled, onChange }: Props)
           {...field}
         />
       </label>
-      {reason && <p className="text-oxide text-xs">{reason}</p>}
+      {reason && (
+        <p
+          className={`text-oxide text-xs ${hideLabel ? "absolute z-10 w-72 rounded border border-oxide/40 bg-paper p-1.5" : ""}`}
+        >
+          {reason}
+        </p>
+      )}
     </div>
   );
 }

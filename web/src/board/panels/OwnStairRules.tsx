@@ -94,7 +94,7 @@ export function OwnStairRules({ rules, onClose }: Props) {
               <input
                 aria-label={WORDS[l.what]}
                 type="number"
-                className={`${fieldClass} w-20 text-right`}
+                className={`${fieldClass} w-20 text-right [appearance:textfield]`}
                 value={l.value}
                 onChange={(e) => set(i, { value: Number(e.target.value), sure: true })}
               />
