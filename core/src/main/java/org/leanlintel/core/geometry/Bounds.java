@@ -56,6 +56,10 @@ public record Bounds(double minX, double minY, double maxX, double maxY) {
         return point.x() >= minX && point.x() <= maxX && point.y() >= minY && point.y() <= maxY;
     }
 
+    public boolean covers(Bounds other) {
+        return minX <= other.minX && minY <= other.minY && maxX >= other.maxX && maxY >= other.maxY;
+    }
+
     public double width() {
         return maxX - minX;
     }

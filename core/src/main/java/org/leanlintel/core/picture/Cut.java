@@ -1,12 +1,14 @@
 package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.ElementId;
@@ -113,15 +115,33 @@ record Cut(Vec at, Vec right, double lengthMm, double depthMm) {
     }
 
     private @Nullable Beyond beyond(ElementId element, List<Body> bodies) {
-        List<Area> faces = new ArrayList<>();
+        List<List<Vec>> faces = new ArrayList<>();
         double nearest = Double.POSITIVE_INFINITY;
         for (Body b : bodies)
             for (Side side : seen(b)) {
                 nearest = Math.min(nearest, Math.min(side.from.y(), side.to.y()));
-                faces.add(Area.of(upright(side, b)));
+                faces.add(upright(side, b));
             }
-        Area shape = Area.union(faces);
+        Area shape = together(faces);
         return shape.isEmpty() ? null : new Beyond(element, shape, nearest);
+    }
+
+    /** Most plies of a wall look alike from the side: upright rectangles within others are left out beforehand, as joining is slow. */
+    private static Area together(List<List<Vec>> faces) {
+        List<Area> parts = new ArrayList<>();
+        List<Bounds> rectangles = new ArrayList<>();
+        for (List<Vec> face : faces) {
+            boolean level = face.get(0).y() == face.get(1).y()
+                    && face.get(2).y() == face.get(3).y();
+            if (level) rectangles.add(Bounds.of(face));
+            else parts.add(Area.of(face));
+        }
+        rectangles.sort(
+                Comparator.comparingDouble((Bounds b) -> b.width() * b.height()).reversed());
+        List<Bounds> outer = new ArrayList<>();
+        for (Bounds b : rectangles) if (outer.stream().noneMatch(o -> o.covers(b))) outer.add(b);
+        for (Bounds b : outer) parts.add(Area.rectangle(b.minX(), b.minY(), b.width(), b.height()));
+        return Area.union(parts);
     }
 
     /** The sides of a body between the cut and as far as it looks, those at either end of that with them. */

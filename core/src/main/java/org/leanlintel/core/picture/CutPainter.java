@@ -20,6 +20,9 @@ import org.leanlintel.core.picture.Cut.Met;
 /** Bodies as an upright cut shows them: what is cut filled, hatched and outlined by what it does, what lies beyond in thin lines. */
 final class CutPainter {
 
+    /** Closer than that, pieces of one material touch. */
+    private static final double JOINS_MM = 0.2;
+
     private final Cut cut;
     private final Lens lens;
     private final double scale;
@@ -36,10 +39,7 @@ final class CutPainter {
     /** @param beyond whether what lies beyond the cut is shown */
     List<Group> paint(List<Body> bodies, boolean beyond, Map<ElementId, ElementId> layers) {
         List<Met> met = cut.met(bodies);
-        Area hidden = met.isEmpty()
-                ? Area.NONE
-                : Area.union(met.stream().map(Met::area).toList());
-        if (beyond) beyond(bodies, hidden);
+        if (beyond) beyond(bodies, met);
         met.forEach(this::fill);
         outlines(met);
         List<Group> groups = new ArrayList<>();
@@ -53,13 +53,11 @@ final class CutPainter {
     }
 
     /** The nearest first: each hides what lies behind it. */
-    private void beyond(List<Body> bodies, Area cutThrough) {
-        Area hidden = cutThrough;
-        for (Beyond b : cut.beyond(bodies)) {
-            for (List<Vec> line : hidden.outside(b.shape().rings()))
-                pens(b.element()).line(PenRole.EDGE, line);
-            hidden = hidden.isEmpty() ? b.shape() : Area.union(List.of(hidden, b.shape()));
-        }
+    private void beyond(List<Body> bodies, List<Met> met) {
+        Hiding nearer = new Hiding();
+        met.forEach(m -> nearer.add(m.area()));
+        for (Beyond b : cut.beyond(bodies))
+            for (List<Vec> line : nearer.seen(b.shape())) pens(b.element()).line(PenRole.EDGE, line);
     }
 
     private void fill(Met met) {
@@ -97,15 +95,13 @@ final class CutPainter {
         for (Met m : met) {
             PenRole role = role(m);
             if (role == null) continue;
+            Bounds near = m.area().bounds().grown(JOINS_MM);
             List<Area> same = byMaterial.get(m.material().joinsAs()).stream()
-                    .filter(o -> o != m)
+                    .filter(o -> o != m && o.area().bounds().meets(near))
                     .map(Met::area)
                     .toList();
             List<List<Vec>> lines = m.area().rings();
-            if (!same.isEmpty()) {
-                Area others = Area.union(same).grown(0.2);
-                lines = others.outside(lines);
-            }
+            if (!same.isEmpty()) lines = Area.union(same).grown(JOINS_MM).outside(lines);
             for (List<Vec> line : lines) pens(m.element()).line(role, line);
         }
     }
