@@ -7,7 +7,6 @@ import org.leanlintel.core.building.Balustrade;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.building.FloorAreas;
-import org.leanlintel.core.building.PlacedSteps;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.model.ElementId;
@@ -58,10 +57,6 @@ record InHeight(List<Group> groups, List<Bounds> boxes) {
         for (FloorVoid v : model.all(FloorVoid.class)) {
             if (v.storey().equals(here.id())) groups.add(FloorPainter.hole(v, isStairs(v, building), look, lettering));
             else if (isOn(above, v.storey())) groups.add(FloorPainter.above(v, look));
-        }
-        for (PlacedSteps s : building.stepsOf(here.id())) {
-            groups.add(StepsPainter.of(s, look, lettering));
-            boxes.add(Bounds.of(s.ring(0, s.reachMm())));
         }
         for (SectionLine l : model.all(SectionLine.class)) groups.add(SectionLinePainter.of(l, look, lettering));
         boxes.addAll(TakenBoxes.marks(groups, look.drawing().scale()));

@@ -22,6 +22,7 @@ public final class Plan implements DrawingPicture {
     private final WallMarks marked;
     private final Things things;
     private final Annotations annotations;
+    private final List<Group> steps;
     private final RoomLabels labels;
     /** The plan this was made from; null where it was drawn from nothing. */
     private final @Nullable Object earlier;
@@ -37,6 +38,7 @@ public final class Plan implements DrawingPicture {
             WallMarks marked,
             Things things,
             Annotations annotations,
+            List<Group> steps,
             RoomLabels labels,
             @Nullable Object earlier) {
         this.building = building;
@@ -45,6 +47,7 @@ public final class Plan implements DrawingPicture {
         this.marked = marked;
         this.things = things;
         this.annotations = annotations;
+        this.steps = steps;
         this.labels = labels;
         this.earlier = earlier;
     }
@@ -58,9 +61,10 @@ public final class Plan implements DrawingPicture {
         Things things = Things.of(building, look, lettering, null);
         Annotations notes = Annotations.of(building, look, lettering);
         TakenBoxes.Index taken = taken(look, things, notes, walls);
+        List<Group> steps = StepsPainter.all(building, look, lettering, taken);
         WallMarks marked = WallMarks.of(walls, look, lettering, taken, null);
         RoomLabels labels = RoomLabels.of(building, look, lettering, taken, null);
-        return new Plan(building, look, walls, marked, things, notes, labels, null);
+        return new Plan(building, look, walls, marked, things, notes, steps, labels, null);
     }
 
     @Override
@@ -77,12 +81,13 @@ public final class Plan implements DrawingPicture {
         Annotations notes = annotations.after(next, building, look, lettering);
         Things standing = Things.of(next, look, lettering, things);
         TakenBoxes.Index taken = taken(look, standing, notes, after);
+        List<Group> before = StepsPainter.all(next, look, lettering, taken);
         WallMarks marks = WallMarks.of(after, look, lettering, taken, marked);
         RoomLabels rooms = RoomLabels.of(next, look, lettering, taken, labels);
-        return new Plan(next, look, after, marks, standing, notes, rooms, self);
+        return new Plan(next, look, after, marks, standing, notes, before, rooms, self);
     }
 
-    /** What marks of walls and labels of rooms keep clear of. */
+    /** What the words of steps, marks of walls and labels of rooms keep clear of, in that order. */
     private static TakenBoxes.Index taken(
             Look look, Things things, Annotations notes, TreePMap<ElementId, DrawnWall> walls) {
         return new TakenBoxes.Index(TakenBoxes.of(look.drawing().scale(), things, notes, walls.values()));
@@ -95,6 +100,7 @@ public final class Plan implements DrawingPicture {
             List<Group> groups = new ArrayList<>(marked.groups());
             groups.addAll(things.groups());
             groups.addAll(annotations.groups());
+            groups.addAll(steps);
             groups.addAll(labels.groups());
             known = picture = new Picture(look.drawing().scale(), look.shown(groups));
         }
@@ -114,6 +120,7 @@ public final class Plan implements DrawingPicture {
             Picture.compare(look.shown(other.annotations.groups()), look.shown(annotations.groups()), changed, gone);
         if (things != other.things)
             Picture.compare(look.shown(other.things.groups()), look.shown(things.groups()), changed, gone);
+        Picture.compare(look.shown(other.steps), look.shown(steps), changed, gone);
         Picture.compare(look.shown(other.labels.groups()), look.shown(labels.groups()), changed, gone);
         changed.forEach(g -> gone.remove(g.element()));
         return new Picture.Difference(look.drawing().scale(), changed, List.copyOf(gone));

@@ -7,11 +7,13 @@ import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.picture.Lettering.Align;
 
-/** The line that a stair, steps or a ramp are walked up on: a dot at its foot, an arrow at its head, and words off an end. */
+/** The line that a stair, steps or a ramp are walked up on: a dot at its foot, an arrow at its head; and words off an end. */
 record WayUp(List<Vec> walk, double scale, Lettering lettering, Pens pens) {
 
     /** On paper. */
-    private static final double ARROW_MM = 3, DOT_MM = 0.8, OFF_MM = 1.6, SMALL_MM = 1.8;
+    private static final double ARROW_MM = 3, DOT_MM = 0.8, OFF_MM = 1.6;
+    /** The height of smaller words, on paper. */
+    static final double SMALL_MM = 1.8;
 
     void paint() {
         pens.line(PenRole.STAIR, walk);

@@ -17,9 +17,12 @@ import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StairMake;
@@ -103,7 +106,7 @@ class StairPlanPictureTest {
 
     /** Three risers of 150 and two goings of 280 before a landing of 900, straight out of the south wall. */
     @Test
-    void stepsBeforeADoorSayWhatTheirRisersAreOffTheirFoot() {
+    void stepsBeforeADoorSayWhatTheirRisersAreWhereThereIsRoom() {
         Opening door = house.sketch.door(house.shell.get(3), 2000, 1000);
         house.sketch.put(new Site(Site.ID, "", 0, -450));
         ElementId brick = Sketch.id("brick");
@@ -112,10 +115,25 @@ class StairPlanPictureTest {
                 house.sketch.model().all(OutsideSteps.class).iterator().next().id();
         Group group = group(Sketch.PLAN, steps);
         assertThat(texts(group.items())).containsExactly("up 3R", "3 × 150 / 280");
-        assertThat(group.items())
-                .filteredOn(Item.Text.class::isInstance)
-                .allSatisfy(t -> assertThat(((Item.Text) t).at().y()).isLessThan(-900 - 2 * 280));
+        assertThat(wordsAt(steps).y()).as("on the landing").isBetween(-900.0, 0.0);
         assertThat(Area.of(group.ground().getFirst()).mm2()).isCloseTo(1400 * (900 + 2 * 280), within(1.0));
+
+        house.sketch.put(door.of(new Opening.SwingDoor(End.START, Side.LEFT)));
+        assertThat(wordsAt(steps).y()).as("its leaf opens over the landing").isLessThan(-900 - 2 * 280);
+
+        Vec before = wordsAt(steps);
+        house.sketch.put(new Note(Sketch.id("note"), Sketch.LAYER, Sketch.PLAN, before, "gravel", Note.Style.NOTE));
+        assertThat(Math.abs(wordsAt(steps).x() - before.x()))
+                .as("words lie before the foot")
+                .isGreaterThan(700);
+    }
+
+    private Vec wordsAt(ElementId steps) {
+        return group(Sketch.PLAN, steps).items().stream()
+                .filter(Item.Text.class::isInstance)
+                .map(i -> ((Item.Text) i).at())
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
