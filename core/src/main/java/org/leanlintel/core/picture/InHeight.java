@@ -39,6 +39,7 @@ record InHeight(List<Group> groups, List<Bounds> boxes) {
             groups.add(painter.fromBelow());
             hiding.add(painter.belowCut(look.cutMm() - here.levelMm()));
             boxes.add(built.plan().outline().bounds());
+            for (BuiltStair.Newel n : built.newels()) boxes.add(Bounds.of(n.ring()));
         }
         Area open = below == null ? Area.NONE : FloorAreas.openings(building, here.id());
         Area drawn = FloorAreas.drawnVoids(building, here.id());

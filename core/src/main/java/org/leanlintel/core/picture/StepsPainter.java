@@ -19,7 +19,7 @@ import org.leanlintel.core.picture.Lettering.Align;
 final class StepsPainter {
 
     /** On paper. */
-    private static final double OFF_MM = 1.6, BETWEEN_LINES_MM = 0.9;
+    private static final double OFF_MM = 1.6, BETWEEN_LINES_MM = 0.9, WAY_MM = 5;
 
     private final PlacedSteps placed;
     private final Look look;
@@ -121,8 +121,9 @@ final class StepsPainter {
         return Lettering.NOTE_MM + BETWEEN_LINES_MM + WayUp.SMALL_MM;
     }
 
+    /** Where the way up begins: at the lowest riser, or before it where that is the landing's own edge. */
     private Vec foot() {
-        return out(placed.reachMm());
+        return out(Math.max(placed.reachMm(), placed.steps().landingMm() + WAY_MM * scale));
     }
 
     /** In the middle of the steps, so far from the wall. */
