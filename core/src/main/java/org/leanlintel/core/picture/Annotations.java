@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
@@ -20,11 +21,16 @@ final class Annotations {
     private final List<Element> elements;
     private final Map<ElementId, StringPainter> strings;
     private final List<Group> groups;
+    private final List<Bounds> texts;
+    private final List<Bounds> lines;
 
-    private Annotations(List<Element> elements, Map<ElementId, StringPainter> strings, List<Group> groups) {
+    private Annotations(
+            List<Element> elements, Map<ElementId, StringPainter> strings, List<Group> groups, double scale) {
         this.elements = elements;
         this.strings = strings;
         this.groups = groups;
+        texts = TakenBoxes.texts(groups, scale);
+        lines = TakenBoxes.lines(groups);
     }
 
     static Annotations of(Building building, Look look, Lettering lettering) {
@@ -86,10 +92,21 @@ final class Annotations {
                 default -> throw new IllegalStateException("Not an annotation: " + e.id());
             }
         }
-        return new Annotations(elements, strings, List.copyOf(groups));
+        return new Annotations(
+                elements, strings, List.copyOf(groups), look.drawing().scale());
     }
 
     List<Group> groups() {
         return groups;
+    }
+
+    /** Boxes of their words. */
+    List<Bounds> texts() {
+        return texts;
+    }
+
+    /** Boxes of the stretches of their lines. */
+    List<Bounds> lines() {
+        return lines;
     }
 }

@@ -38,7 +38,7 @@ final class FloorSpans {
         this.building = building;
         this.look = look;
         this.lettering = lettering;
-        this.taken = new TakenBoxes.Index(new TakenBoxes(taken, List.of()));
+        this.taken = new TakenBoxes.Index(taken, List.of());
     }
 
     /** What the marks take, for labels to keep clear of. */

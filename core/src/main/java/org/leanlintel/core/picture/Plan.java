@@ -7,6 +7,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.model.ElementId;
 import org.pcollections.TreePMap;
 
@@ -22,7 +23,7 @@ public final class Plan implements DrawingPicture {
     private final WallMarks marked;
     private final Things things;
     private final Annotations annotations;
-    private final List<Group> steps;
+    private final StepsPainter.Drawn steps;
     private final RoomLabels labels;
     /** The plan this was made from; null where it was drawn from nothing. */
     private final @Nullable Object earlier;
@@ -38,7 +39,7 @@ public final class Plan implements DrawingPicture {
             WallMarks marked,
             Things things,
             Annotations annotations,
-            List<Group> steps,
+            StepsPainter.Drawn steps,
             RoomLabels labels,
             @Nullable Object earlier) {
         this.building = building;
@@ -60,9 +61,10 @@ public final class Plan implements DrawingPicture {
             walls = walls.plus(solid.strip().wall().id(), DrawnWall.of(solid, look));
         Things things = Things.of(building, look, lettering, null);
         Annotations notes = Annotations.of(building, look, lettering);
-        TakenBoxes.Index taken = taken(look, things, notes, walls);
-        List<Group> steps = StepsPainter.all(building, look, lettering, taken);
-        WallMarks marked = WallMarks.of(walls, look, lettering, taken, null);
+        TakenBoxes.Index taken = TakenBoxes.of(things, notes, walls.values());
+        StepsPainter.Drawn steps = StepsPainter.all(building, look, lettering, taken);
+        WallMarks marked = WallMarks.of(building, look, lettering, walls, taken);
+        taken.add(marked);
         RoomLabels labels = RoomLabels.of(building, look, lettering, taken, null);
         return new Plan(building, look, walls, marked, things, notes, steps, labels, null);
     }
@@ -80,17 +82,35 @@ public final class Plan implements DrawingPicture {
         }
         Annotations notes = annotations.after(next, building, look, lettering);
         Things standing = Things.of(next, look, lettering, things);
-        TakenBoxes.Index taken = taken(look, standing, notes, after);
-        List<Group> before = StepsPainter.all(next, look, lettering, taken);
-        WallMarks marks = WallMarks.of(after, look, lettering, taken, marked);
+        TakenBoxes.Index taken = TakenBoxes.of(standing, notes, after.values());
+        StepsPainter.Drawn before = StepsPainter.all(next, look, lettering, taken);
+        Set<Bounds> moved = moved(after, next.fitted(), standing, notes, before);
+        WallMarks marks = marked.after(next, lettering, after, next.fitted(), moved, taken);
+        taken.add(marks);
         RoomLabels rooms = RoomLabels.of(next, look, lettering, taken, labels);
         return new Plan(next, look, after, marks, standing, notes, before, rooms, self);
     }
 
-    /** What the words of steps, marks of walls and labels of rooms keep clear of, in that order. */
-    private static TakenBoxes.Index taken(
-            Look look, Things things, Annotations notes, TreePMap<ElementId, DrawnWall> walls) {
-        return new TakenBoxes.Index(TakenBoxes.of(look.drawing().scale(), things, notes, walls.values()));
+    /** Boxes that are taken after a change and were not, or the other way round. */
+    private Set<Bounds> moved(
+            TreePMap<ElementId, DrawnWall> after,
+            Set<ElementId> redrawn,
+            Things standing,
+            Annotations notes,
+            StepsPainter.Drawn before) {
+        Set<Bounds> moved = new HashSet<>(TakenBoxes.between(steps.boxes(), before.boxes()));
+        if (standing != things) moved.addAll(TakenBoxes.between(things.boxes(), standing.boxes()));
+        if (notes != annotations) {
+            moved.addAll(TakenBoxes.between(annotations.texts(), notes.texts()));
+            moved.addAll(TakenBoxes.between(annotations.lines(), notes.lines()));
+        }
+        for (ElementId id : redrawn)
+            for (TreePMap<ElementId, DrawnWall> drawn : List.of(walls, after))
+                if (drawn.get(id) instanceof DrawnWall wall) {
+                    moved.addAll(wall.texts());
+                    moved.addAll(wall.leaves());
+                }
+        return moved;
     }
 
     @Override
@@ -100,7 +120,7 @@ public final class Plan implements DrawingPicture {
             List<Group> groups = new ArrayList<>(marked.groups());
             groups.addAll(things.groups());
             groups.addAll(annotations.groups());
-            groups.addAll(steps);
+            groups.addAll(steps.groups());
             groups.addAll(labels.groups());
             known = picture = new Picture(look.drawing().scale(), look.shown(groups));
         }
@@ -114,13 +134,13 @@ public final class Plan implements DrawingPicture {
             return picture().since(drawing.picture());
         List<Group> changed = new ArrayList<>();
         Set<ElementId> gone = new HashSet<>();
-        for (ElementId wall : marked.changedSince(other.marked))
+        for (ElementId wall : marked.changed())
             Picture.compare(look.shown(other.marked.groups(wall)), look.shown(marked.groups(wall)), changed, gone);
         if (annotations != other.annotations)
             Picture.compare(look.shown(other.annotations.groups()), look.shown(annotations.groups()), changed, gone);
         if (things != other.things)
             Picture.compare(look.shown(other.things.groups()), look.shown(things.groups()), changed, gone);
-        Picture.compare(look.shown(other.steps), look.shown(steps), changed, gone);
+        Picture.compare(look.shown(other.steps.groups()), look.shown(steps.groups()), changed, gone);
         Picture.compare(look.shown(other.labels.groups()), look.shown(labels.groups()), changed, gone);
         changed.forEach(g -> gone.remove(g.element()));
         return new Picture.Difference(look.drawing().scale(), changed, List.copyOf(gone));

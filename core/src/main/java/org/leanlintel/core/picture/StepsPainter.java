@@ -47,15 +47,17 @@ final class StepsPainter {
         }
     }
 
-    /** All of a storey. @param taken by what is drawn besides; they are added */
-    static List<Group> all(Building building, Look look, Lettering lettering, TakenBoxes.Index taken) {
-        List<Group> groups = new ArrayList<>();
-        for (PlacedSteps s : building.stepsOf(look.storey()))
-            groups.add(new StepsPainter(s, look, lettering).paint(taken));
-        return groups;
+    /** All of a storey, and the boxes that they and their words take. */
+    record Drawn(List<Group> groups, List<Bounds> boxes) {}
+
+    /** @param taken by what is drawn besides; the boxes of steps are added */
+    static Drawn all(Building building, Look look, Lettering lettering, TakenBoxes.Index taken) {
+        Drawn drawn = new Drawn(new ArrayList<>(), new ArrayList<>());
+        for (PlacedSteps s : building.stepsOf(look.storey())) new StepsPainter(s, look, lettering).paint(taken, drawn);
+        return drawn;
     }
 
-    private Group paint(TakenBoxes.Index taken) {
+    private void paint(TakenBoxes.Index taken, Drawn drawn) {
         List<Vec> outline = placed.ring(0, placed.reachMm());
         pens.closed(PenRole.EDGE, outline);
         for (double front : placed.fronts()) line(front);
@@ -67,10 +69,12 @@ final class StepsPainter {
         Vec top = middle.plus(new Vec(0, half - Lettering.NOTE_MM * scale)), bottom = middle.plus(new Vec(0, -half));
         pens.add(lettering.set(words, top, 0, Lettering.NOTE_MM, Align.CENTRE, true));
         pens.add(lettering.set(under, bottom, 0, WayUp.SMALL_MM, Align.CENTRE, false));
-        taken.add(box(middle));
-        taken.add(Bounds.of(outline));
+        for (Bounds box : List.of(box(middle), Bounds.of(outline))) {
+            taken.add(box);
+            drawn.boxes.add(box);
+        }
         OutsideSteps steps = placed.steps();
-        return new Group(steps.id(), steps.layer(), pens.items(), List.of()).on(List.of(outline));
+        drawn.groups.add(new Group(steps.id(), steps.layer(), pens.items(), List.of()).on(List.of(outline)));
     }
 
     /** The first place for the words that is free, before the foot where none is. */

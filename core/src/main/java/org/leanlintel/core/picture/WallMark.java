@@ -25,6 +25,8 @@ record WallMark(String words, List<Place> places) {
 
     /** On paper. */
     static final double WIDTH_MM = 6, BASE_MM = 2.4, FROM_WALL_MM = 1;
+    /** How far off its wall's face it reaches, on paper. */
+    static final double REACH_MM = FROM_WALL_MM + BASE_MM + WIDTH_MM / 2;
 
     private static final double CLEAR_MM = 2, STEP_MM = 3;
 
