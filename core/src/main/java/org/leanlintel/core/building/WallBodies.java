@@ -29,7 +29,7 @@ public final class WallBodies {
     /** Everything that stands of a wall, foot to head. */
     static List<Body> of(WallSolid solid) {
         WallBodies made = new WallBodies(solid);
-        for (Band band : solid.bands()) made.add(band);
+        for (Band band : solid.bands().all()) made.add(band);
         for (Slab slab : solid.slabs()) made.add(slab);
         made.addFacingBeforeFloor();
         return made.bodies;
@@ -38,14 +38,14 @@ public final class WallBodies {
     private void add(Band band) {
         for (int i = 0; i < strip.plies().size(); i++) {
             if (strip.plies().get(i).thickness() == 0) continue;
-            for (PlyRun run : solid.runs(i, band)) add(i, run, band);
+            for (PlyRun run : solid.bands().runs(i, band)) add(i, run, band);
         }
         for (Cap cap : solid.caps()) {
             double height = solid.rise().headWithin(cap.from(), cap.to()) + solid.levelMm();
             if (height > band.lowMm() + Tolerance.SAME_MM)
                 add(cap.ply(), solid.outline(cap), band.lowMm(), Math.min(height, band.highMm()));
         }
-        for (Slab slab : solid.leftByNiches(band)) add(slab);
+        for (Slab slab : solid.bands().leftByNiches(band)) add(slab);
     }
 
     private void add(Slab slab) {
@@ -62,12 +62,12 @@ public final class WallBodies {
     /** A run of a ply between two heights; where the wall is raked or stepped, a body for each straight piece of it. */
     private void add(int ply, PlyRun run, Band band) {
         if (solid.rise().isLevel()) {
-            add(ply, solid.outline(ply, run), band.lowMm(), band.highMm());
+            add(ply, solid.bands().outline(ply, run), band.lowMm(), band.highMm());
             return;
         }
         double level = solid.levelMm();
         List<RiseLine.Piece> pieces = solid.rise().pieces(band.lowMm() - level, band.highMm() - level);
-        List<Vec> whole = solid.outline(ply, run);
+        List<Vec> whole = solid.bands().outline(ply, run);
         Vec start = strip.at(0, 0), along = strip.axis().chord().direction();
         for (RiseLine.Piece piece : pieces) {
             boolean first = piece.from() < Tolerance.SAME_MM, last = piece.to() > strip.length() - Tolerance.SAME_MM;
@@ -95,12 +95,12 @@ public final class WallBodies {
     private void addFacingBeforeFloor() {
         double low = solid.space().facingFootMm(), high = solid.space().footMm();
         if (!(strip.wall().rise().foot() instanceof Rise.OnFloor) || high - low < Tolerance.SAME_MM) return;
-        Band band = solid.whole();
+        Band band = solid.bands().whole();
         for (int i = 0; i < strip.plies().size(); i++) {
             StripPly p = strip.plies().get(i);
             if (p.thickness() == 0 || p.index() >= strip.buildUp().structureFrom()) continue;
-            for (PlyRun run : solid.runs(i, band))
-                add(i, solid.outline(i, run), solid.levelMm() + low, solid.levelMm() + high);
+            for (PlyRun run : solid.bands().runs(i, band))
+                add(i, solid.bands().outline(i, run), solid.levelMm() + low, solid.levelMm() + high);
         }
     }
 
@@ -151,12 +151,13 @@ public final class WallBodies {
     }
 
     private static List<Area> plies(WallSolid solid, Predicate<StripPly> counts) {
-        Band whole = solid.whole();
+        Band whole = solid.bands().whole();
         List<Area> areas = new ArrayList<>();
         for (int i = 0; i < solid.strip().plies().size(); i++) {
             StripPly ply = solid.strip().plies().get(i);
             if (ply.thickness() == 0 || !counts.test(ply)) continue;
-            for (PlyRun run : solid.runs(i, whole)) areas.add(Area.of(solid.outline(i, run)));
+            for (PlyRun run : solid.bands().runs(i, whole))
+                areas.add(Area.of(solid.bands().outline(i, run)));
         }
         return areas;
     }

@@ -39,7 +39,7 @@ final class WallPieces {
     }
 
     private void lined(PlacedPiece p, WallPiece.Lined lined) {
-        for (Band band : solid.bands()) {
+        for (Band band : solid.bands().all()) {
             double low = Math.max(band.lowMm(), solid.levelMm() + p.piece().lowMm());
             double high = Math.min(band.highMm(), solid.levelMm() + p.piece().headMm());
             if (high - low < Tolerance.SAME_MM) continue;

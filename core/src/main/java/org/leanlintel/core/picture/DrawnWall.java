@@ -68,7 +68,7 @@ record DrawnWall(List<Group> groups, WallMark mark, @Nullable Bounds reach, List
         Pens pens = new Pens(look.lens());
         if (look.cuts(wall)) {
             double scale = look.drawing().scale();
-            new WallPainter(solid, solid.bandAt(look.cutMm()), DrawnPlies.of(look), scale, pens).paint();
+            new WallPainter(solid, solid.bands().at(look.cutMm()), DrawnPlies.of(look), scale, pens).paint();
         } else if (!wall.stays()) UncutWall.paintRemoved(solid, pens);
         else UncutWall.paint(solid, look.cutMm(), pens);
         return new Group(wall.id(), wall.layer(), pens.items(), Catches.of(solid));

@@ -55,8 +55,8 @@ final class FaceLines {
         List<StripPly> plies = solid.strip().plies();
         double height = (band.lowMm() + band.highMm()) / 2;
         double t = below >= 0 ? plies.get(below).hi() : plies.get(above).lo();
-        List<Span> right = below >= 0 ? solid.along(below, true, band) : solid.outside(Side.RIGHT, height);
-        List<Span> left = above >= 0 ? solid.along(above, false, band) : solid.outside(Side.LEFT, height);
+        List<Span> right = below >= 0 ? solid.bands().along(below, true, band) : solid.outside(Side.RIGHT, height);
+        List<Span> left = above >= 0 ? solid.bands().along(above, false, band) : solid.outside(Side.LEFT, height);
         double from = Math.min(start(below, true), start(above, false));
         double to = Math.max(end(below, true), end(above, false));
         TreeSet<Double> breaks = new TreeSet<>(List.of(from, to));

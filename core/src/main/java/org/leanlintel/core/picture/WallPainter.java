@@ -46,30 +46,30 @@ final class WallPainter {
             pens.line(line.role(), strip.along(line.from(), line.to(), line.t()));
         }
         solid.caps().forEach(this::cap);
-        solid.leftByNiches(band).forEach(this::leftByNiche);
+        solid.bands().leftByNiches(band).forEach(this::leftByNiche);
     }
 
     private void membrane(int i) {
         if (!drawn.showsMembrane(strip, i)) return;
         double t = strip.plies().get(i).lo();
-        for (PlyRun run : solid.runs(i, band))
+        for (PlyRun run : solid.bands().runs(i, band))
             pens.line(PenRole.SHEET, strip.along(run.from().atLo(), run.to().atLo(), t));
     }
 
     private void ply(int i) {
         StripPly ply = strip.plies().get(i);
         Drawn as = drawn.of(strip).get(ply.index());
-        List<PlyRun> runs = solid.runs(i, band);
+        List<PlyRun> runs = solid.bands().runs(i, band);
         for (PlyRun run : runs) {
-            List<Vec> ring = solid.outline(i, run);
+            List<Vec> ring = solid.bands().outline(i, run);
             if (as.does() != Does.AIR_GAP) pens.fill(as.material().tint(), ring);
             if (as.own()) hatch(ply, run, ring, as.material().hatch());
-            if (run.startsAtOpening()) pens.line(openingRole(as), solid.startLine(i, run));
-            if (run.endsAtOpening()) pens.line(openingRole(as), solid.endLine(i, run));
+            if (run.startsAtOpening()) pens.line(openingRole(as), solid.bands().startLine(i, run));
+            if (run.endsAtOpening()) pens.line(openingRole(as), solid.bands().endLine(i, run));
         }
         if (runs.isEmpty()) return;
-        end(as, solid.startOf(i), solid.startLine(i, runs.getFirst()));
-        end(as, solid.endOf(i), solid.endLine(i, runs.getLast()));
+        end(as, solid.startOf(i), solid.bands().startLine(i, runs.getFirst()));
+        end(as, solid.endOf(i), solid.bands().endLine(i, runs.getLast()));
     }
 
     /** Its back is drawn with the niche, its other face with the wall. */

@@ -34,10 +34,10 @@ class OpeningsTest {
     void bandsSplitAtEverySillAndHead() {
         sketch.window(wall, 500, 600, 900, 1200);
         sketch.door(wall, 2000, 910);
-        assertThat(sketch.building().solid(wall.id()).bands())
+        assertThat(sketch.building().solid(wall.id()).bands().all())
                 .extracting(Band::lowMm)
                 .containsExactly(0.0, 900.0, 2100.0);
-        assertThat(sketch.building().solid(wall.id()).bands())
+        assertThat(sketch.building().solid(wall.id()).bands().all())
                 .extracting(b -> b.through().size())
                 .containsExactly(1, 2, 0);
     }

@@ -54,11 +54,11 @@ class RakedWallsTest {
 
     private double cutMm2(double mm) {
         WallSolid solid = sketch.building().solid(wall.id());
-        Band band = solid.bandAt(mm);
+        Band band = solid.bands().at(mm);
         double sum = 0;
         for (int i = 0; i < solid.strip().plies().size(); i++)
-            for (PlyRun run : solid.runs(i, band))
-                sum += Area.of(solid.outline(i, run)).mm2();
+            for (PlyRun run : solid.bands().runs(i, band))
+                sum += Area.of(solid.bands().outline(i, run)).mm2();
         return sum;
     }
 
