@@ -188,7 +188,8 @@ public final class BuildUpSchedule implements DrawingPicture {
             double y = PAD + LETTERS;
             StringBuilder line = new StringBuilder();
             for (String word : words.split(" ")) {
-                boolean full = !line.isEmpty() && frame.lettersWidth(line + " " + word) > frame.width(column) - 2 * PAD;
+                boolean full =
+                        !line.isEmpty() && frame.lettersWidth(line + " " + word, false) > frame.width(column) - 2 * PAD;
                 if (full) {
                     frame.text(pens, line.toString(), column, y, false);
                     y += LINE;

@@ -15,42 +15,51 @@ import org.leanlintel.core.picture.Lettering.Align;
 /** Floors and voids in plan. */
 final class FloorPainter {
 
-    /** On paper: letters, the head of an arrow, how long an arrow of a fall is at most. */
-    private static final double LETTERS_MM = 1.8, HEAD_MM = 2, ARROW_MM = 15;
+    /** On paper: letters, the head of an arrow, how long an arrow of a fall is, how far beside it words stand. */
+    private static final double LETTERS_MM = 1.8, HEAD_MM = 2, ARROW_MM = 15, OFF_MM = 1;
 
     private FloorPainter() {}
 
     /** Its edges where no wall stands on them, its level where it steps, and how it falls. */
     static Group floor(Floor floor, Floor.Drawn drawn, Building building, Look look, Lettering lettering) {
         Pens pens = new Pens(look.lens());
-        double scale = look.drawing().scale();
         Area walls = Area.union(building.solidsOf(floor.storey()).stream()
                 .filter(s -> look.cuts(s.strip().wall()))
                 .map(s -> s.footprint())
                 .toList());
         walls.outside(List.of(closed(drawn.ring()))).forEach(l -> pens.line(PenRole.EDGE, l));
         Area area = FloorAreas.of(floor, building);
-        if (!area.isEmpty()) {
-            Vec middle = area.middle();
-            if (floor.fall() instanceof Floor.Falling f) falls(f, middle, pens, scale, lettering);
-            if (floor.stepMm() != 0 || floor.fall() instanceof Floor.Falling) {
-                double level = look.on().levelMm() + floor.stepMm();
-                String words = look.levels().print(level);
-                pens.add(lettering.set(words, middle.plus(new Vec(0, 2 * scale)), 0, LETTERS_MM, Align.CENTRE, false));
-            }
-        }
+        if (!area.isEmpty()) words(floor, area.middle(), look, lettering, pens);
         return new Group(floor.id(), floor.layer(), pens.items(), corners(drawn.ring(), floor.mark()));
     }
 
-    private static void falls(Floor.Falling fall, Vec middle, Pens pens, double scale, Lettering lettering) {
-        Vec way = Vec.ofAngle(fall.direction());
+    /** Its level where that is not the storey's, and how it falls, clear of the arrow that says which way. */
+    private static void words(Floor floor, Vec middle, Look look, Lettering lettering, Pens pens) {
+        double scale = look.drawing().scale();
+        String level = look.levels().print(look.on().levelMm() + floor.stepMm());
+        Vec above = middle.plus(new Vec(0, 0.7 * scale)), below = middle.plus(new Vec(0, -(LETTERS_MM + 0.7) * scale));
+        switch (floor.fall()) {
+            case Floor.Falling f -> {
+                arrow(middle, Vec.ofAngle(f.direction()), scale, pens);
+                Vec aside = new Vec(Math.abs(Math.sin(f.direction())) * OFF_MM * scale, 0);
+                boolean across = aside.x() > OFF_MM / 2 * scale;
+                Align align = across ? Align.LEFT : Align.CENTRE;
+                String falls = "fall 1:%d".formatted(Math.round(1 / f.slope()));
+                pens.add(lettering.set(level, above.plus(aside), 0, LETTERS_MM, align, false));
+                pens.add(lettering.set(falls, below.plus(aside), 0, LETTERS_MM, align, false));
+            }
+            case Floor.Level l -> {
+                if (floor.stepMm() != 0) pens.add(lettering.set(level, above, 0, LETTERS_MM, Align.CENTRE, false));
+            }
+        }
+    }
+
+    private static void arrow(Vec middle, Vec way, double scale, Pens pens) {
         Vec from = middle.along(way, -ARROW_MM / 2 * scale), to = middle.along(way, ARROW_MM / 2 * scale);
         Vec back = to.along(way, -HEAD_MM * scale);
         pens.line(PenRole.STAIR, from, to);
         double half = HEAD_MM * 0.35 * scale;
         pens.line(PenRole.STAIR, back.along(way.left(), half), to, back.along(way.left(), -half));
-        String words = "fall 1:%d".formatted(Math.round(1 / fall.slope()));
-        pens.add(lettering.set(words, middle.plus(new Vec(0, -3.2 * scale)), 0, LETTERS_MM, Align.CENTRE, false));
     }
 
     /** Crossed where it is open to below and no stair comes up through it. */

@@ -14,9 +14,10 @@ import org.leanlintel.core.picture.Item.Text;
  * are heights of capitals in paper millimetres (ISO 3098-1).
  *
  * @param advances width of each character, as a part of the type size; characters without one take {@code other}
+ * @param strong the same of the strong face
  * @param capital height of capitals, as a part of the type size
  */
-public record Lettering(Map<Integer, Double> advances, double other, double capital) {
+public record Lettering(Map<Integer, Double> advances, Map<Integer, Double> strong, double other, double capital) {
 
     /** Notes and dimensions. */
     public static final double NOTE_MM = 2.5;
@@ -28,6 +29,7 @@ public record Lettering(Map<Integer, Double> advances, double other, double capi
 
     public Lettering {
         advances = Map.copyOf(advances);
+        strong = Map.copyOf(strong);
     }
 
     public enum Align {
@@ -39,7 +41,7 @@ public record Lettering(Map<Integer, Double> advances, double other, double capi
     /** One line of text on a base line through {@code at}. */
     public Text set(String text, Vec at, double angle, double heightMm, Align align, boolean strong) {
         List<Run> runs = new ArrayList<>();
-        double width = runs(text, heightMm, runs);
+        double width = runs(text, heightMm, strong ? this.strong : advances, runs);
         double shift =
                 switch (align) {
                     case LEFT -> 0;
@@ -57,30 +59,37 @@ public record Lettering(Map<Integer, Double> advances, double other, double capi
     }
 
     /** How wide {@code text} is set, in paper millimetres. */
-    public double width(String text, double heightMm) {
-        return runs(text, heightMm, new ArrayList<>());
+    public double width(String text, double heightMm, boolean strong) {
+        return runs(text, heightMm, strong ? this.strong : advances, new ArrayList<>());
     }
 
-    private double runs(String text, double height, List<Run> runs) {
+    private double runs(String text, double height, Map<Integer, Double> face, List<Run> runs) {
         Matcher fraction = FRACTION.matcher(text);
         double x = 0;
         int from = 0;
         while (fraction.find()) {
-            x = plain(text.substring(from, fraction.start()).stripTrailing(), x, 0, height, runs);
-            x = plain(fraction.group(1), x + height * 0.12, height * (1 - FRACTION_SIZE), height * FRACTION_SIZE, runs);
-            x = plain("\u2044", x, 0, height, runs);
-            x = plain(fraction.group(2), x, 0, height * FRACTION_SIZE, runs);
+            x = plain(text.substring(from, fraction.start()).stripTrailing(), x, 0, height, face, runs);
+            x = plain(
+                    fraction.group(1),
+                    x + height * 0.12,
+                    height * (1 - FRACTION_SIZE),
+                    height * FRACTION_SIZE,
+                    face,
+                    runs);
+            x = plain("\u2044", x, 0, height, face, runs);
+            x = plain(fraction.group(2), x, 0, height * FRACTION_SIZE, face, runs);
             from = fraction.end();
         }
-        return plain(text.substring(from), x, 0, height, runs);
+        return plain(text.substring(from), x, 0, height, face, runs);
     }
 
-    private double plain(String letters, double x, double up, double height, List<Run> runs) {
+    private double plain(
+            String letters, double x, double up, double height, Map<Integer, Double> face, List<Run> runs) {
         if (letters.isEmpty()) return x;
         runs.add(new Run(letters, x, up, height));
         return x
                 + letters.codePoints()
-                                .mapToDouble(c -> advances.getOrDefault(c, other))
+                                .mapToDouble(c -> face.getOrDefault(c, other))
                                 .sum()
                         * height
                         / capital;

@@ -60,18 +60,18 @@ final class RoomLabel {
     }
 
     private double headWidth() {
-        double name = lettering.width(room.name(), Lettering.NAME_MM);
+        double name = lettering.width(room.name(), Lettering.NAME_MM, true);
         if (!numbered) return name;
         return stacked ? Math.max(name, boxWidth()) : name + BOX_GAP + boxWidth();
     }
 
     private double boxWidth() {
-        return lettering.width(room.number(), Lettering.NOTE_MM) + 2 * BOX_PAD;
+        return lettering.width(room.number(), Lettering.NOTE_MM, false) + 2 * BOX_PAD;
     }
 
     private double width() {
         double widest = headWidth();
-        for (String line : lines) widest = Math.max(widest, lettering.width(line, Lettering.NOTE_MM));
+        for (String line : lines) widest = Math.max(widest, lettering.width(line, Lettering.NOTE_MM, false));
         return widest;
     }
 
@@ -92,7 +92,7 @@ final class RoomLabel {
             box(middle.x() - boxWidth() / 2 * scale(), base, pens);
             base -= STACK * PITCH * scale();
         }
-        double name = lettering.width(room.name(), Lettering.NAME_MM);
+        double name = lettering.width(room.name(), Lettering.NAME_MM, true);
         boolean beside = numbered && !stacked;
         if (beside) box(middle.x() - headWidth() / 2 * scale(), base, pens);
         double left = middle.x() + (beside ? headWidth() / 2 - name : -name / 2) * scale();

@@ -68,11 +68,11 @@ public final class SheetPicture {
     private List<Item> title(Drawing drawing, @Nullable Bounds bounds, Vec middle) {
         Pens pens = new Pens(model.get(drawing.lens(), Lens.class));
         Vec at = bounds == null ? middle : new Vec(bounds.minX(), bounds.minY() - TITLE_DROP);
-        double width = lettering.width(drawing.name(), 5);
+        double width = lettering.width(drawing.name(), 5, true);
         pens.add(lettering.set(drawing.name(), at, 0, 5, Align.LEFT, true));
         String scale = ScaleLabel.of(drawing.scale(), model.settings().units());
         pens.add(lettering.set(scale, at.plus(new Vec(width + 6, 0)), 0, 3.5, Align.LEFT, false));
-        double end = width + 6 + lettering.width(scale, 3.5);
+        double end = width + 6 + lettering.width(scale, 3.5, false);
         pens.line(PenRole.SHEET_RULE, at.plus(new Vec(0, -2)), at.plus(new Vec(end, -2)));
         ScaleBar.paint(
                 at.plus(new Vec(0, -9)), drawing.scale(), model.settings().units(), lettering, pens);

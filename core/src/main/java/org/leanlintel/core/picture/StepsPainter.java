@@ -117,7 +117,7 @@ final class StepsPainter {
 
     /** On paper. */
     private double width() {
-        return Math.max(lettering.width(words, Lettering.NOTE_MM), lettering.width(under, WayUp.SMALL_MM));
+        return Math.max(lettering.width(words, Lettering.NOTE_MM, true), lettering.width(under, WayUp.SMALL_MM, false));
     }
 
     /** On paper. */

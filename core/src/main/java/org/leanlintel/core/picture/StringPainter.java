@@ -118,7 +118,10 @@ final class StringPainter {
             double from = points.get(i - 1).position(), to = points.get(i).position();
             String text = lengths.print(lengths.rounded(to - datum) - lengths.rounded(from - datum));
             figures.add(new FigureRow.Figure(
-                    text, (from + to) / 2 / scale, (to - from) / scale, lettering.width(text, Lettering.NOTE_MM)));
+                    text,
+                    (from + to) / 2 / scale,
+                    (to - from) / scale,
+                    lettering.width(text, Lettering.NOTE_MM, false)));
         }
         Vec up = Vec.ofAngle(readingAngle()).left();
         for (FigureRow.Set set :

@@ -56,7 +56,7 @@ final class TitleBlock {
         pens.line(PenRole.SHEET_RULE, point(x, y + height), point(x + width, y + height));
         pens.line(PenRole.SHEET_RULE, point(x + width, y), point(x + width, y + height));
         pens.add(lettering.set(label, point(x + PAD, y + height - LABEL_MM - 1.6), 0, LABEL_MM, Align.LEFT, false));
-        double fitting = Math.min(mm, mm * (width - 2 * PAD) / Math.max(1e-6, lettering.width(value, mm)));
+        double fitting = Math.min(mm, mm * (width - 2 * PAD) / Math.max(1e-6, lettering.width(value, mm, strong)));
         double down = Math.max(height / 2 + fitting * 0.3, LABEL_MM + 3.2 + fitting);
         pens.add(lettering.set(value, point(x + PAD, y + height - down), 0, fitting, Align.LEFT, strong));
     }

@@ -98,7 +98,7 @@ record WallMark(String words, List<Place> places) {
                 spring.along(right, -half));
         pens.add(new Item.Arc(PenRole.DIMENSION, pens.pen(PenRole.DIMENSION), spring, half, right.angle(), Math.PI));
         double height =
-                Math.min(Lettering.NOTE_MM, Lettering.NOTE_MM * 4.6 / lettering.width(words, Lettering.NOTE_MM));
+                Math.min(Lettering.NOTE_MM, Lettering.NOTE_MM * 4.6 / lettering.width(words, Lettering.NOTE_MM, false));
         Vec middle = foot.along(up, base + half * 0.28);
         Vec line = middle.plus(new Vec(0, -height / 2 * scale));
         pens.add(lettering.set(words, line, 0, height, Lettering.Align.CENTRE, false));

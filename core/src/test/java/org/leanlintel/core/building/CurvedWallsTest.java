@@ -172,7 +172,7 @@ class CurvedWallsTest {
             Side side = Side.values()[random.nextInt(2)];
             sketch.tryRun(new CurveWall(wall.id(), new CurveWall.Radius(3100 + random.nextInt(9000), side)));
         }
-        Plan.of(sketch.building(), Sketch.PLAN, new Lettering(Map.of(), 0.5, 0.7));
+        Plan.of(sketch.building(), Sketch.PLAN, new Lettering(Map.of(), Map.of(), 0.5, 0.7));
         double all = sketch.cutAt(CUT).stream().mapToDouble(Area::mm2).sum();
         assertThat(Math.abs(overlap()) / all).as("of all the plan's area").isLessThan(1e-3);
     }

@@ -54,7 +54,7 @@ class LayoutPropertiesTest {
 
     private static final ElementId[] BUILD_UPS = {Sketch.SHELL, Sketch.LINED, Sketch.PARTITION};
 
-    private static final Lettering LETTERING = new Lettering(Map.of(), 0.5, 0.7);
+    private static final Lettering LETTERING = new Lettering(Map.of(), Map.of(), 0.5, 0.7);
 
     static LongStream seeds() {
         return LongStream.rangeClosed(1, 60);

@@ -41,11 +41,13 @@ class RiseAndStateTest {
     }
 
     private Map<PenRole, Long> lines(ElementId wall) {
-        Group group =
-                Plan.of(sketch.building(), Sketch.PLAN, new Lettering(Map.of(), 0.5, 0.7)).picture().groups().stream()
-                        .filter(g -> g.element().equals(wall))
-                        .findFirst()
-                        .orElseThrow();
+        Group group = Plan.of(sketch.building(), Sketch.PLAN, new Lettering(Map.of(), Map.of(), 0.5, 0.7))
+                .picture()
+                .groups()
+                .stream()
+                .filter(g -> g.element().equals(wall))
+                .findFirst()
+                .orElseThrow();
         return group.items().stream()
                 .filter(Item.Strokes.class::isInstance)
                 .map(Item.Strokes.class::cast)

@@ -38,7 +38,7 @@ import org.leanlintel.core.takeoff.LiningUse;
 /** Linings of their own, piers, boxings, niches and posts, worked by hand. */
 class WallPiecesTest {
 
-    private static final Lettering LETTERING = new Lettering(Map.of(), 0.5, 0.7);
+    private static final Lettering LETTERING = new Lettering(Map.of(), Map.of(), 0.5, 0.7);
     private final Sketch sketch = new Sketch();
 
     /** 10 mm of insulation stands for tiles. */

@@ -45,7 +45,7 @@ import org.leanlintel.core.picture.Lettering;
 class RandomHeightEditsTest {
 
     private static final int EDITS = 70;
-    private static final Lettering LETTERS = new Lettering(Map.of(), 0.5, 0.7);
+    private static final Lettering LETTERS = new Lettering(Map.of(), Map.of(), 0.5, 0.7);
 
     private final HouseOfTwo house = new HouseOfTwo(
             new Limit(What.RISE_MOST, 220, "R", true),

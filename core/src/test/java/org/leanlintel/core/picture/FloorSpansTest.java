@@ -24,7 +24,7 @@ import org.leanlintel.core.model.TimberSize;
 /** How the floor of the upper storey of a house of two is shown to span, 24 mm long on paper at 1:50. */
 class FloorSpansTest {
 
-    private static final Lettering LETTERS = new Lettering(Map.of(), 0.5, 0.7);
+    private static final Lettering LETTERS = new Lettering(Map.of(), Map.of(), 0.5, 0.7);
 
     private final HouseOfTwo house = new HouseOfTwo();
     private final Floor floor = house.layFloorAbove();

@@ -36,11 +36,13 @@ class OpeningKindsTest {
     private Group drawn(double from, double width, Opening.Kind kind) {
         Change change = sketch.run(opening(from, width, kind));
         Opening made = (Opening) change.after().getFirst();
-        Group group =
-                Plan.of(sketch.building(), Sketch.PLAN, new Lettering(Map.of(), 0.5, 0.7)).picture().groups().stream()
-                        .filter(g -> g.element().equals(made.id()))
-                        .findFirst()
-                        .orElseThrow();
+        Group group = Plan.of(sketch.building(), Sketch.PLAN, new Lettering(Map.of(), Map.of(), 0.5, 0.7))
+                .picture()
+                .groups()
+                .stream()
+                .filter(g -> g.element().equals(made.id()))
+                .findFirst()
+                .orElseThrow();
         sketch.apply(change.inverse());
         return group;
     }

@@ -41,7 +41,7 @@ import org.leanlintel.core.model.WallPiece;
 
 class PlanTest {
 
-    private static final Lettering LETTERING = new Lettering(Map.of(), 0.5, 0.7);
+    private static final Lettering LETTERING = new Lettering(Map.of(), Map.of(), 0.5, 0.7);
     private final Sketch sketch = new Sketch();
 
     private Picture plan() {

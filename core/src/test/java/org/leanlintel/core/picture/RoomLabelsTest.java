@@ -23,7 +23,7 @@ import org.leanlintel.core.model.WallPiece;
 /** What room labels say, and where they stand, in a room of 5,420 by 3,420 clear. */
 class RoomLabelsTest {
 
-    private static final Lettering LETTERS = new Lettering(Map.of(), 0.5, 0.7);
+    private static final Lettering LETTERS = new Lettering(Map.of(), Map.of(), 0.5, 0.7);
 
     private final Sketch sketch = new Sketch();
     private final List<Wall> shell = sketch.shell(6000, 4000);

@@ -23,7 +23,7 @@ import org.leanlintel.core.model.Wall;
 /** Sections of a house of two storeys. */
 class SectionTest {
 
-    private static final Lettering LETTERS = new Lettering(Map.of(), 0.5, 0.7);
+    private static final Lettering LETTERS = new Lettering(Map.of(), Map.of(), 0.5, 0.7);
 
     private final HouseOfTwo house = new HouseOfTwo();
     private final Sketch sketch = house.sketch;

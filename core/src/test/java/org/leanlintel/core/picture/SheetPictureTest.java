@@ -18,7 +18,7 @@ import org.leanlintel.core.model.Sheet;
 
 class SheetPictureTest {
 
-    private static final Lettering LETTERING = new Lettering(Map.of(), 0.5, 0.7);
+    private static final Lettering LETTERING = new Lettering(Map.of(), Map.of(), 0.5, 0.7);
     private final Sketch sketch = new Sketch();
 
     private Picture sheet(PaperSize size, Vec at) {

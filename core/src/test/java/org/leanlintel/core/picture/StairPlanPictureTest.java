@@ -30,7 +30,7 @@ import org.leanlintel.core.model.StairMake;
 /** A stair in plan on both its storeys, and in its own drawing. */
 class StairPlanPictureTest {
 
-    private static final Lettering LETTERS = new Lettering(Map.of(), 0.5, 0.7);
+    private static final Lettering LETTERS = new Lettering(Map.of(), Map.of(), 0.5, 0.7);
 
     private final HouseOfTwo house = new HouseOfTwo();
     private final Stair stair = house.stair(900, StairMake.Rails.BOTH, Stair.Above.FOUND);

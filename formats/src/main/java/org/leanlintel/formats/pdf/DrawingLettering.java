@@ -8,7 +8,7 @@ import org.apache.fontbox.ttf.CmapLookup;
 import org.apache.fontbox.ttf.TrueTypeFont;
 import org.leanlintel.core.picture.Lettering;
 
-/** The table of advances of the drawing face, read from the font file, so that core can lay out text without fonts. */
+/** The tables of advances of the drawing faces, read from the font files, so that core can lay out text without fonts. */
 public final class DrawingLettering {
 
     private static final int LAST_CHARACTER = 0x2265;
@@ -22,15 +22,20 @@ public final class DrawingLettering {
 
     private static Lettering read() {
         try (TrueTypeFont regular = Face.REGULAR.parse();
+                TrueTypeFont strong = Face.STRONG.parse();
                 TrueTypeFont fallback = Face.FALLBACK.parse()) {
-            Map<Integer, Double> advances = new HashMap<>();
-            addAdvances(fallback, advances);
-            addAdvances(regular, advances);
             double capital = regular.getOS2Windows().getCapHeight() / (double) regular.getUnitsPerEm();
-            return new Lettering(advances, 0.6, capital);
+            return new Lettering(advances(regular, fallback), advances(strong, fallback), 0.6, capital);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    private static Map<Integer, Double> advances(TrueTypeFont face, TrueTypeFont fallback) throws IOException {
+        Map<Integer, Double> advances = new HashMap<>();
+        addAdvances(fallback, advances);
+        addAdvances(face, advances);
+        return advances;
     }
 
     private static void addAdvances(TrueTypeFont font, Map<Integer, Double> advances) throws IOException {
