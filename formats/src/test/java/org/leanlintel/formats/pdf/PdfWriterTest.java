@@ -124,11 +124,14 @@ class PdfWriterTest {
 
     @Test
     void textIsAsWideAsTheLayoutSays() {
-        double width = LETTERING.width("HHHH", 7);
+        double width = LETTERING.width("HHHH", 7, false);
         assertThat(LETTERING.capital()).isCloseTo(0.7, within(1e-9));
         assertThat(width).isCloseTo(4 * LETTERING.advances().get((int) 'H') * 10, within(1e-9));
         Item.Text centred = LETTERING.set("HHHH", Vec.ORIGIN, 0, 7, Lettering.Align.CENTRE, false);
         assertThat(centred.runs().getFirst().right()).isCloseTo(-width / 2, within(1e-9));
+        assertThat(LETTERING.width("Stair hall", 3.5, true))
+                .as("strong letters are wider")
+                .isGreaterThan(LETTERING.width("Stair hall", 3.5, false));
     }
 
     @Test
