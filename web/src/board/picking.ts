@@ -1,7 +1,6 @@
 import type { Edit, Pick } from "../api/types";
-import { type BoardState, caughtNow, NO_AIM, type Tool } from "./state";
-import type { BoardStore } from "./store";
-import type { Sync } from "./sync";
+import { Picks } from "./picks";
+import { caughtNow, NO_AIM, type Tool } from "./state";
 import { aimed } from "./tools/aim";
 import { editMeant } from "./tools/edits";
 import { wallUnderPointer } from "./tools/opening";
@@ -12,31 +11,7 @@ import type { ModelPoint } from "./view";
 type Of<N extends Tool["name"]> = Extract<Tool, { name: N }>;
 
 /** What a click means to the tools that take more than one. */
-export class Picking {
-  constructor(
-    private readonly store: BoardStore,
-    private readonly sync: Sync,
-    private readonly aim: () => void,
-  ) {}
-
-  private get state(): BoardState {
-    return this.store.getState();
-  }
-
-  /** The next state of a tool after a pick: what was typed and aimed is used up. */
-  private go(tool: Tool): void {
-    this.store.setState({ tool, entry: "", reading: null, aim: NO_AIM, saying: null });
-    this.aim();
-  }
-
-  /** The same once an edit is stored, unless the drafter has gone on to another tool meanwhile; what became of rooms stays said. */
-  private goOn(tool: Tool): void {
-    const { saying } = this.state;
-    if (this.state.tool.name !== tool.name) return;
-    this.go(tool);
-    if (saying) this.store.setState({ saying });
-  }
-
+export class Picking extends Picks {
   async run(): Promise<void> {
     const { tool } = this.state;
     const next = nextPick(this.state);

@@ -1,7 +1,6 @@
 import { answerOf, api, sentenceOf } from "../api/client";
-import { type BoardState, NO_AIM, type Tool } from "./state";
-import type { BoardStore } from "./store";
-import type { Sync } from "./sync";
+import { Picks } from "./picks";
+import type { BoardState, Tool } from "./state";
 import { aimed } from "./tools/aim";
 import { editMeant } from "./tools/edits";
 import { closesRing, drawStair, nextPoint } from "./tools/heights";
@@ -10,31 +9,13 @@ import { pointOf } from "./tools/points";
 type Of<N extends Tool["name"]> = Extract<Tool, { name: N }>;
 
 /** What a click means to the tools for floors, stairs and sections. */
-export class PickingInHeight {
-  constructor(
-    private readonly store: BoardStore,
-    private readonly sync: Sync,
-    private readonly aim: () => void,
-  ) {}
-
-  private get state(): BoardState {
-    return this.store.getState();
-  }
-
-  private go(tool: Tool): void {
-    this.store.setState({ tool, entry: "", reading: null, aim: NO_AIM, saying: null });
-    this.aim();
-  }
-
+export class PickingInHeight extends Picks {
   /** Stores what the tool means, and starts the tool again unless the drafter has left it meanwhile. */
   private async make(again: Tool): Promise<void> {
     const edit = editMeant(this.state);
     if (!edit || !(await this.sync.edit(edit))) return;
-    const { saying, tool } = this.state;
-    if (tool.name !== again.name) return;
-    this.store.setState({ well: null });
-    this.go(again);
-    if (saying) this.store.setState({ saying });
+    if (this.state.tool.name === again.name) this.store.setState({ well: null });
+    this.goOn(again);
   }
 
   /** One click inside a shell, two for a rectangle, as many as it has corners for an outline. */
