@@ -46,3 +46,8 @@ export async function answerOf<T>(request: Promise<Answered<T>>): Promise<T> {
 export function sentenceOf(error: unknown): string {
   return error instanceof Error ? error.message : String(error);
 }
+
+/** The same without the place in the request, for what was typed and not sent as a file. */
+export function reasonOf(error: unknown): string {
+  return sentenceOf(error).replace(/^At [^:]*: /, "");
+}

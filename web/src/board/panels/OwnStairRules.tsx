@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { sentenceOf } from "../../api/client";
+import { reasonOf } from "../../api/client";
 import type { Rules, StairLimit } from "../../api/types";
 import { Button, Choice, Fault, fieldClass, Panel, Row } from "../../ui/controls";
 import { useBoardTools } from "../context";
@@ -74,7 +74,7 @@ export function OwnStairRules({ rules, onClose }: Props) {
       if (kept && !ships) await keep(stairs);
       if (await sync.revise({ ...rules, stairs, type: "rules" })) onClose();
     } catch (refused) {
-      setFault(sentenceOf(refused));
+      setFault(reasonOf(refused));
     }
   };
   return (

@@ -1,5 +1,5 @@
 import { useEffect, useState } from "react";
-import { answerOf, api, sentenceOf } from "../../api/client";
+import { answerOf, api, reasonOf } from "../../api/client";
 import type { Edit } from "../../api/types";
 import { useBoard } from "../context";
 
@@ -21,7 +21,7 @@ export async function tried(project: string, body: Edit): Promise<Trial> {
     const unchanged = answer.refusal === "Nothing would change.";
     return { fault: unchanged ? null : answer.refusal, effects: [...answer.effects, ...answer.news] };
   } catch (error) {
-    return { fault: sentenceOf(error).replace(/^At [^:]*: /, ""), effects: [] };
+    return { fault: reasonOf(error), effects: [] };
   }
 }
 

@@ -1,7 +1,14 @@
 package org.leanlintel.formats.json;
 
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.stream.Collectors;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.TokenStreamLocation;
+import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.InvalidTypeIdException;
+import tools.jackson.databind.exc.MismatchedInputException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /** What is wrong with JSON, as a sentence that names the place. */
 public final class JsonErrors {
@@ -11,8 +18,50 @@ public final class JsonErrors {
     public static String sentence(JacksonException error) {
         Throwable cause = error;
         while (cause.getCause() != null && cause.getCause() != cause) cause = cause.getCause();
-        String why = cause instanceof JacksonException j ? j.getOriginalMessage() : String.valueOf(cause.getMessage());
-        return place(error) + trimmed(why);
+        return place(error) + why(cause);
+    }
+
+    private static String why(Throwable cause) {
+        return switch (cause) {
+            case InvalidFormatException f -> why(f);
+            case InvalidTypeIdException t -> why(t);
+            case MismatchedInputException m -> why(m);
+            case NullPointerException n -> "null cannot stand here.";
+            case JacksonException j -> trimmed(j.getOriginalMessage());
+            default -> trimmed(String.valueOf(cause.getMessage()));
+        };
+    }
+
+    private static String why(InvalidFormatException wrong) {
+        Class<?> type = wrong.getTargetType();
+        return type.isEnum()
+                ? "\"%s\" is none of %s.".formatted(wrong.getValue(), valuesOf(type))
+                : trimmed(wrong.getOriginalMessage());
+    }
+
+    private static String why(InvalidTypeIdException wrong) {
+        String kind = kind(wrong.getBaseType().getRawClass());
+        return wrong.getTypeId() == null
+                ? "its type is missing: it says which %s it is.".formatted(kind)
+                : "there is no %s called \"%s\".".formatted(kind, wrong.getTypeId());
+    }
+
+    private static String why(MismatchedInputException wrong) {
+        if (wrong instanceof UnrecognizedPropertyException u)
+            return "\"%s\" is not known here.".formatted(u.getPropertyName());
+        if (wrong.getOriginalMessage().startsWith("Missing")) return "it is missing.";
+        return wrong.getTargetType() == null
+                ? trimmed(wrong.getOriginalMessage())
+                : "%s expected here.".formatted(kind(wrong.getTargetType()));
+    }
+
+    private static String valuesOf(Class<?> type) {
+        return Arrays.stream(type.getEnumConstants()).map(Object::toString).collect(Collectors.joining(", "));
+    }
+
+    /** A class as words: "stair rules". */
+    private static String kind(Class<?> type) {
+        return type.getSimpleName().replaceAll("(?<=[a-z])(?=[A-Z])", " ").toLowerCase(Locale.ROOT);
     }
 
     private static String place(JacksonException error) {
@@ -32,6 +81,7 @@ public final class JsonErrors {
         String oneLine = why.lines()
                 .findFirst()
                 .orElse("it cannot be read.")
+                .replaceFirst("^Cannot deserialize value of type \\S+ from \\w+ \".*?\": ", "")
                 .replaceAll("`?org\\.leanlintel\\.[\\w.$]*?([A-Za-z]\\w*)`?", "$1");
         return oneLine.length() > 300 ? oneLine.substring(0, 300) + "..." : oneLine;
     }
