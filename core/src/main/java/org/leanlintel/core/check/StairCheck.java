@@ -72,20 +72,26 @@ final class StairCheck {
     private Finding broken(BuiltStair built, Figure f) {
         Limit limit = f.broken();
         Stair stair = built.stair();
-        boolean rails = limit.what() == What.HANDRAIL_FROM_RISERS;
-        String sentence = rails
-                ? "%s has no handrail; with %d risers or more it needs one, %s."
-                        .formatted(stair.mark(), Math.round(limit.value()), limit.source())
-                : "%s: %s is %s, %s %s, %s."
-                        .formatted(
-                                stair.mark(),
-                                f.name().toLowerCase(Locale.ROOT),
-                                print(f.value(), f.unit()),
-                                f.isBelow() ? "at least" : "at most",
-                                print(limit.value(), f.unit()),
-                                limit.source());
+        String sentence =
+                switch (limit.what()) {
+                    case HANDRAIL_FROM_RISERS ->
+                        "%s has no handrail; with so many risers it needs one, %s."
+                                .formatted(stair.mark(), limit.source());
+                    case HANDRAILS_BOTH_FROM_WIDTH ->
+                        "%s has handrails at %s; as wide as it is it needs them at both sides, %s."
+                                .formatted(stair.mark(), f.value() == 0 ? "no side" : "one side", limit.source());
+                    default ->
+                        "%s: %s is %s, %s %s, %s."
+                                .formatted(
+                                        stair.mark(),
+                                        f.name().toLowerCase(Locale.ROOT),
+                                        print(f.value(), f.unit()),
+                                        f.isBelow() ? "at least" : "at most",
+                                        print(limit.value(), f.unit()),
+                                        limit.source());
+                };
         Vec at = built.plan().outline().middle();
-        return finding(stair, at, sentence, rails ? "Give it one." : remedy(f), limit.cited());
+        return finding(stair, at, sentence, remedy(f), limit.cited());
     }
 
     private static String remedy(Figure f) {
@@ -99,6 +105,8 @@ final class StairCheck {
             case WIDTH_LEAST, LANDING_LEAST -> "Make it wider.";
             case WINDER_NARROW_LEAST, WINDER_GOING_LEAST ->
                 "Let the winders come together further out, or use a landing.";
+            case HANDRAIL_FROM_RISERS, HANDRAILS_BOTH_FROM_WIDTH -> "Say so among what it is made of.";
+            case OPEN_LAP_LEAST, NOSING_LEAST -> "Let its treads come further forward.";
             default -> "Change it.";
         };
     }

@@ -3,9 +3,11 @@ package org.leanlintel.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.building.Leaf;
 import org.leanlintel.core.building.PlacedFitting;
 import org.leanlintel.core.building.PlacedOpening;
+import org.leanlintel.core.building.StairPart;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.check.StoreyFittings.Obstacle;
 import org.leanlintel.core.geometry.Area;
@@ -13,8 +15,9 @@ import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Stair;
 
-/** Leaves that strike a fitting, a wall or another leaf on their way to standing open at a right angle. */
+/** Leaves that strike a fitting, a wall, a stair or another leaf on their way to standing open at a right angle, or open over a void. */
 final class SwingCheck {
 
     /** Square millimetres. A leaf may brush by this much before it strikes. */
@@ -39,8 +42,36 @@ final class SwingCheck {
             for (Obstacle wall : fittings.walls(leaf.bounds()))
                 if (!wall.element().equals(leaf.wall())) strikes(leaf, wall.area(), wall.words(), wall.element());
             for (int k = i + 1; k < leaves.size(); k++) other(leaf, leaves.get(k));
+            for (Stair s : building.model().all(Stair.class))
+                if (BuiltStair.find(s, building.model()) instanceof BuiltStair stair) stair(leaf, stair);
         }
         return findings;
+    }
+
+    /** One that starts here stands in the way of a leaf where it is not wholly over it; one that arrives leaves a void. */
+    private void stair(Swept leaf, BuiltStair stair) {
+        String mark = stair.stair().mark();
+        if (stair.stair().storey().equals(fittings.storey())) {
+            List<Area> lower = StairPart.of(stair).stream()
+                    .filter(part -> isLowerThan(leaf, part))
+                    .map(StairPart::area)
+                    .toList();
+            strikes(leaf, Area.union(lower), mark, stair.stair().id());
+        } else if (stair.storeyAbove().id().equals(fittings.storey()))
+            opens(
+                    leaf,
+                    stair.open(),
+                    "The leaf of %s opens over the void of %s.",
+                    mark,
+                    stair.stair().id());
+    }
+
+    private boolean isLowerThan(Swept leaf, StairPart part) {
+        double head =
+                building.space(fittings.storey()).levelMm() + leaf.opening().headMm();
+        return leaf.area().and(part.area()).rings().stream()
+                .flatMap(List::stream)
+                .anyMatch(p -> part.under().at(p) < head);
     }
 
     private List<Swept> leaves() {
@@ -82,12 +113,15 @@ final class SwingCheck {
     }
 
     private void strikes(Swept leaf, Area what, String words, ElementId id) {
-        Area shared = leaf.area().and(what);
+        opens(leaf, what, "The leaf of %s strikes %s on its way open.", words, id);
+    }
+
+    private void opens(Swept leaf, Area over, String sentence, String words, ElementId id) {
+        Area shared = leaf.area().and(over);
         if (shared.mm2() <= BRUSH_MM2) return;
         findings.add(new Finding(
                 Finding.Kind.SWING,
-                "The leaf of %s strikes %s on its way open."
-                        .formatted(leaf.opening().mark(), words),
+                sentence.formatted(leaf.opening().mark(), words),
                 "Hang it at the other side, let it open the other way, or move what it strikes.",
                 List.of(leaf.opening().id(), id),
                 fittings.storey(),

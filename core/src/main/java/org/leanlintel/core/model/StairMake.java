@@ -45,7 +45,12 @@ public record StairMake(
         NONE,
         LEFT,
         RIGHT,
-        BOTH
+        BOTH;
+
+        /** At how many sides. */
+        public int sides() {
+            return this == NONE ? 0 : this == BOTH ? 2 : 1;
+        }
     }
 
     public StairMake withRails(Rails other) {

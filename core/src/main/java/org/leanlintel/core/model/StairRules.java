@@ -68,8 +68,14 @@ public record StairRules(String name, List<Limit> limits) {
         WINDERS_MOST,
         NOSING_LEAST,
         NOSING_MOST,
+        /** A going so long that a nosing need not project. */
+        NOSING_NOT_NEEDED_FROM,
+        /** How far treads lap over those below them where risers are open. */
+        OPEN_LAP_LEAST,
         /** A count: a flight with so many risers needs a handrail. */
         HANDRAIL_FROM_RISERS,
+        /** A stair so wide needs one at both sides. */
+        HANDRAILS_BOTH_FROM_WIDTH,
         HANDRAIL_LEAST,
         HANDRAIL_MOST,
         /** Between balusters, and of open risers. */

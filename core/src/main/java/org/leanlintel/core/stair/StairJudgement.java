@@ -167,12 +167,30 @@ public final class StairJudgement {
 
     private void make() {
         StairMake make = plan.stair().make();
-        add("Nosing", make.nosingMm(), Unit.MM, make.hasOpenRisers() ? null : What.NOSING_LEAST, What.NOSING_MOST);
+        add("Nosing", make.nosingMm(), Unit.MM, nosingLeast(make), What.NOSING_MOST);
         if (make.hasOpenRisers())
             add("Clear between treads", sum.riserMm() - make.treadMm(), Unit.MM, null, What.GAP_MOST);
-        boolean needsRail = rules.limit(What.HANDRAIL_FROM_RISERS) instanceof Limit l && sum.risers() >= l.value();
+        Limit rails = railsNeeded();
+        if (rails != null) figures.add(new Figure("Handrails", make.rails().sides(), Unit.COUNT, rails, null));
         if (make.rails() != StairMake.Rails.NONE)
             add("Handrail above the nosings", make.railMm(), Unit.MM, What.HANDRAIL_LEAST, What.HANDRAIL_MOST);
-        else if (needsRail) add("Handrails", 0, Unit.COUNT, What.HANDRAIL_FROM_RISERS, null);
+    }
+
+    /** At how many sides, by the rule that says so; null where none does. */
+    private @Nullable Limit railsNeeded() {
+        if (rules.limit(What.HANDRAILS_BOTH_FROM_WIDTH) instanceof Limit l
+                && plan.stair().widthMm() >= l.value() - Figure.HAIR)
+            return new Limit(l.what(), 2, l.source(), l.sure());
+        return rules.limit(What.HANDRAIL_FROM_RISERS) instanceof Limit l && sum.risers() >= l.value()
+                ? new Limit(l.what(), 1, l.source(), l.sure())
+                : null;
+    }
+
+    private @Nullable What nosingLeast(StairMake make) {
+        if (make.hasOpenRisers()) return What.OPEN_LAP_LEAST;
+        boolean isLong = !spiral
+                && rules.limit(What.NOSING_NOT_NEEDED_FROM) instanceof Limit l
+                && sum.goingMm() >= l.value() * (1 - Figure.HAIR);
+        return isLong ? null : What.NOSING_LEAST;
     }
 }

@@ -13,6 +13,9 @@ import org.leanlintel.core.edit.Move;
 import org.leanlintel.core.edit.RakeUnderStair;
 import org.leanlintel.core.edit.ReviseStorey;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StairMake.Rails;
 import org.leanlintel.core.model.StairRules.Limit;
@@ -45,7 +48,7 @@ class HeightFindingsTest {
                 .containsExactlyInAnyOrder(
                         "ST1: riser is 200, at most 190, R1.",
                         "ST1: width is 800, at least 850, W1.",
-                        "ST1 has no handrail; with 4 risers or more it needs one, HR1.");
+                        "ST1 has no handrail; with so many risers it needs one, HR1.");
         assertThat(Findings.of(house.sketch.building()))
                 .extracting(Finding::source)
                 .contains("W1 (check)");
@@ -101,6 +104,31 @@ class HeightFindingsTest {
                 new Vec(6000 - 290, 1500 + 57),
                 house.shell.get(2));
         assertThat(sentences()).noneMatch(s -> s.contains("stands in"));
+    }
+
+    /** From x = 1,200 to 2,200 in the south wall, where the flight starts at x = 1,000 and y = 600. */
+    @Test
+    void aLeafThatStrikesAFlightOrOpensOverItsVoidIsFound() {
+        house.stair(900, Rails.BOTH, Stair.Above.FOUND);
+        Opening door = house.sketch.door(house.shell.get(3), 3800, 1000);
+        assertThat(sentences()).contains("The leaf of D1 strikes ST1 on its way open.");
+        house.sketch.put(door.of(new Opening.SwingDoor(End.START, Side.LEFT)));
+        assertThat(sentences()).as("it opens outwards").noneMatch(s -> s.contains("leaf"));
+        house.sketch.door(house.above.get(3), 3800, 1000);
+        assertThat(sentences()).contains("The leaf of D2 opens over the void of ST1.");
+    }
+
+    @Test
+    void aWideStairNeedsHandrailsAtBothSides() {
+        HouseOfTwo wide = new HouseOfTwo(
+                new Limit(What.HANDRAIL_FROM_RISERS, 2, "HR1", true),
+                new Limit(What.HANDRAILS_BOTH_FROM_WIDTH, 1000, "HR2", true));
+        Stair stair = wide.stair(1000, Rails.LEFT, Stair.Above.FOUND);
+        assertThat(Findings.of(wide.sketch.building()))
+                .extracting(Finding::sentence)
+                .containsExactly("ST1 has handrails at one side; as wide as it is it needs them at both sides, HR2.");
+        wide.sketch.put(stair.made(stair.make().withRails(Rails.BOTH)));
+        assertThat(Findings.of(wide.sketch.building())).isEmpty();
     }
 
     /** The flight above hangs 2,600 over this one's nosings, less its own depth of 190 mm square to its slope: 243 upright. */

@@ -222,6 +222,37 @@ class StairsTest {
                 .isCloseTo(2 * 400 * Math.sin(Math.toRadians(11.25)), within(0.01));
     }
 
+    /** IRC R311.7.5.3 asks for a nosing of 3/4 in with closed risers, and for none with goings of 11 in. */
+    @Test
+    void aNosingIsAskedForOnlyWhereTheRulesDo() {
+        StairRules rules = new StairRules(
+                "nosings",
+                List.of(
+                        new Limit(What.NOSING_LEAST, 19, "N", true),
+                        new Limit(What.NOSING_NOT_NEEDED_FROM, 11 * INCH, "N", true),
+                        new Limit(What.OPEN_LAP_LEAST, 16, "O", true)));
+        assertThat(nosing(12, 10 * INCH, 5, rules)).isEqualTo(rules.limit(What.NOSING_LEAST));
+        assertThat(nosing(12, 11 * INCH, 0, rules)).isNull();
+        assertThat(nosing(0, 11 * INCH, 5, rules)).as("open risers").isEqualTo(rules.limit(What.OPEN_LAP_LEAST));
+        assertThat(nosing(0, 11 * INCH, 18, rules)).isNull();
+    }
+
+    private static Limit nosing(double riserMm, double going, double nosing, StairRules rules) {
+        StairMake make = new StairMake(
+                22,
+                riserMm,
+                nosing,
+                StairMake.Strings.CLOSED,
+                32,
+                235,
+                0,
+                StairMake.Rails.NONE,
+                900,
+                new ElementId("oak"));
+        StairPlan plan = StairPlan.of(stair(STRAIGHT).made(make), new StairSum(2600, 13, going));
+        return figure(plan, rules, "Nosing").broken();
+    }
+
     private static Figure figure(StairPlan plan, StairRules rules, String name) {
         return StairJudgement.of(plan, rules, 2000).stream()
                 .filter(f -> f.name().equals(name))
