@@ -21,6 +21,7 @@ const WORDS: Readonly<Record<StairLimit["what"], string>> = {
   RISERS_LEAST: "Risers in a flight, at least",
   RISE_BETWEEN_LANDINGS_MOST: "Rise between landings, at most",
   LANDING_LEAST: "Landing, at least",
+  LANDING_OF_WIDTH_LEAST: "Landing, times the stair's width",
   WALKLINE_FROM_INSIDE: "Winders are walked so far from inside",
   WINDER_GOING_LEAST: "Winders, going where walked, at least",
   WINDER_NARROW_LEAST: "Winders, narrow end, at least",
@@ -44,6 +45,7 @@ const COUNTED: readonly StairLimit["what"][] = [
   "RISERS_MOST",
   "RISERS_LEAST",
   "WINDERS_MOST",
+  "LANDING_OF_WIDTH_LEAST",
   "HANDRAIL_FROM_RISERS",
 ];
 

@@ -1,21 +1,35 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from "@headlessui/react";
+import { useEffect, useState } from "react";
 import { useBoard } from "../context";
 import { Facts } from "./Facts";
 import { Findings } from "./Findings";
 import { Register } from "./Register";
 
-/** The right panel: facts of what is selected or will be made, the register of drawings and sheets, and findings. */
+/**
+ * The right panel: facts of what is selected or will be made, the register of drawings and sheets, and findings. A tool
+ * that is taken up brings the facts of what it will make.
+ */
 export function SidePanel() {
   const version = useBoard((s) => s.version !== null);
   const found = useBoard((s) => s.findings.length);
-  const tab =
+  const tool = useBoard((s) => s.tool.name);
+  const [tab, setTab] = useState(0);
+  useEffect(() => {
+    if (tool !== "select") setTab(0);
+  }, [tool]);
+  const look =
     "px-3.5 pt-2.5 pb-2 text-ink-2 data-selected:text-ink data-selected:font-semibold data-selected:shadow-[inset_0_-2px] data-selected:shadow-oxide";
   return (
-    <TabGroup as="aside" className="flex flex-col overflow-hidden border-rule border-l">
+    <TabGroup
+      as="aside"
+      className="flex flex-col overflow-hidden border-rule border-l"
+      selectedIndex={tab}
+      onChange={setTab}
+    >
       <TabList className="flex border-rule border-b">
-        <Tab className={tab}>Facts</Tab>
-        <Tab className={tab}>Register</Tab>
-        <Tab className={tab}>Findings{found > 0 && ` ${found}`}</Tab>
+        <Tab className={look}>Facts</Tab>
+        <Tab className={look}>Register</Tab>
+        <Tab className={look}>Findings{found > 0 && ` ${found}`}</Tab>
       </TabList>
       <TabPanels className="overflow-auto p-3.5">
         <TabPanel unmount={false}>

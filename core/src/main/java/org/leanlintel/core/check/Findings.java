@@ -21,6 +21,7 @@ public final class Findings {
             findings.addAll(new RoomCheck(building, storey).findings());
             findings.addAll(new StairCheck(building, storey).findings());
             findings.addAll(new StairWayCheck(building, storey).findings());
+            findings.addAll(new StairLandingCheck(fittings).findings());
             findings.addAll(new SupportCheck(building, storey).findings());
         }
         return List.copyOf(findings);

@@ -58,6 +58,8 @@ public record StairRules(String name, List<Limit> limits) {
         RISE_BETWEEN_LANDINGS_MOST,
         /** A landing's length in the direction of travel; it is always at least as long as the stair is wide. */
         LANDING_LEAST,
+        /** The same as a part of the stair's width, 1 for as long as it is wide. */
+        LANDING_OF_WIDTH_LEAST,
         /** How far from the narrow side winders are walked; in the middle where nothing is said. */
         WALKLINE_FROM_INSIDE,
         /** The going of winders on the line they are walked on. */

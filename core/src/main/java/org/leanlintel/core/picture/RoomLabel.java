@@ -16,7 +16,7 @@ import org.leanlintel.core.model.Room;
 final class RoomLabel {
 
     /** On paper. */
-    private static final double PITCH = 4.0, STACK = 1.35, BOX_PAD = 0.9, BOX_GAP = 1.6, AIR = 0.8;
+    private static final double PITCH = 4.0, STACK = 1.35, BOX_PAD = 0.9, BOX_GAP = 1.6, AIR = 1.2;
 
     private final Room room;
     private final List<String> lines;

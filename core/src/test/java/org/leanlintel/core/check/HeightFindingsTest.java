@@ -131,6 +131,32 @@ class HeightFindingsTest {
         assertThat(Findings.of(wide.sketch.building())).isEmpty();
     }
 
+    /** The west wall's face is at x = 290, the first riser at 1,000; the last stands at 4,000, the east wall's face at 5,710. */
+    @Test
+    void theFloorBeforeAndAfterAStairIsClearAsFarAsALandingIsLong() {
+        HouseOfTwo house = new HouseOfTwo(new Limit(What.LANDING_LEAST, 900, "L1", true));
+        house.stair(900, Rails.BOTH, Stair.Above.FOUND);
+        assertThat(Findings.of(house.sketch.building()))
+                .extracting(Finding::sentence)
+                .containsExactly("ST1: 710 is clear before its first riser, to W1; at least 900, L1.");
+    }
+
+    @Test
+    void aLandingMayHaveToBeAsLongAsTheStairIsWide() {
+        HouseOfTwo house = new HouseOfTwo(
+                new Limit(What.LANDING_LEAST, 600, "L1", true), new Limit(What.LANDING_OF_WIDTH_LEAST, 1, "L2", true));
+        Stair stair = house.stair(900, Rails.BOTH, Stair.Above.FOUND);
+        assertThat(Findings.of(house.sketch.building()))
+                .extracting(Finding::sentence)
+                .containsExactly("ST1: 710 is clear before its first riser, to W1; at least 900, L2.");
+        house.sketch.put(stair.at(new Vec(1250, 1500), 0, stair.shape()));
+        assertThat(Findings.of(house.sketch.building())).isEmpty();
+        house.sketch.put(stair.at(new Vec(2000, 1500), 0, stair.shape()));
+        assertThat(Findings.of(house.sketch.building()))
+                .extracting(Finding::sentence)
+                .containsExactly("ST1: 710 is clear after its last riser, to W7; at least 900, L2.");
+    }
+
     /** The flight above hangs 2,600 over this one's nosings, less its own depth of 190 mm square to its slope: 243 upright. */
     @Test
     void headroomUnderAFlightAboveIsFoundShort() {

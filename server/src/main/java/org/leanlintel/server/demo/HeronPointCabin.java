@@ -90,7 +90,7 @@ final class HeronPointCabin {
         ElementId loft = d.here();
         d.on(OfficeStandard.GROUND);
         Stair.Turn quarter = new Stair.Turn(Stair.By.LANDING, Side.RIGHT, false, 0, 0);
-        Stair stair = d.stair(126, 60, Math.PI / 2, 36, new Stair.Flights(List.of(10), List.of(quarter)));
+        Stair stair = d.stair(126, 63, Math.PI / 2, 36, new Stair.Flights(List.of(10), List.of(quarter)));
         ElementId section = d.section(144, -30, 144, DEPTH + 30, Side.LEFT, 48);
         ElementId drawing = d.stairDrawing(stair, 24);
         d.on(loft);

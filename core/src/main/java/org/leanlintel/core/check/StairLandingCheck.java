@@ -1,0 +1,131 @@
+package org.leanlintel.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.BuiltStair;
+import org.leanlintel.core.building.PlacedFitting;
+import org.leanlintel.core.check.StoreyFittings.Obstacle;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.measure.LengthPrinter;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Post;
+import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.StairRules;
+import org.leanlintel.core.model.StairRules.Limit;
+import org.leanlintel.core.model.StairRules.What;
+import org.leanlintel.core.stair.StairPlan;
+import org.leanlintel.core.stair.StairPlan.Riser;
+
+/** Whether the floor before the first riser of a stair and after its last is clear as far as the rules ask of a landing. */
+final class StairLandingCheck {
+
+    /** So far in from the sides of a stair things may stand. */
+    private static final double BESIDE_MM = 25;
+    /** Square millimetres that do not count. */
+    private static final double BRUSH_MM2 = 3000;
+
+    private final StoreyFittings fittings;
+    private final Building building;
+    private final LengthPrinter lengths;
+
+    StairLandingCheck(StoreyFittings fittings) {
+        this.fittings = fittings;
+        building = fittings.building();
+        lengths = LengthPrinter.ofScreen(building.model().settings().units());
+    }
+
+    /** A side of a stair where one steps on or off it. @param out away from the stair */
+    private record Way(Riser riser, Vec out, String words) {
+
+        /** Counter-clockwise or clockwise, as the stair is walked. */
+        Area floor(double deepMm) {
+            Vec across = riser.right().minus(riser.left()).unit();
+            Vec left = riser.left().along(across, BESIDE_MM),
+                    right = riser.right().along(across, -BESIDE_MM);
+            return Area.of(List.of(left, right, right.along(out, deepMm), left.along(out, deepMm)));
+        }
+    }
+
+    private record Met(Obstacle what, double clearMm, Vec at) {}
+
+    List<Finding> findings() {
+        List<Finding> findings = new ArrayList<>();
+        for (Stair stair : building.model().all(Stair.class)) {
+            if (!(BuiltStair.find(stair, building.model()) instanceof BuiltStair built)) continue;
+            StairPlan plan = built.plan();
+            List<Vec> walk = plan.walk();
+            if (stair.storey().equals(fittings.storey())) {
+                Vec out = walk.get(0).minus(walk.get(1)).unit();
+                add(built, new Way(plan.risers().getFirst(), out, "before its first riser"), findings);
+            }
+            if (built.storeyAbove().id().equals(fittings.storey())) {
+                Vec out = walk.getLast().minus(walk.get(walk.size() - 2)).unit();
+                add(built, new Way(plan.risers().getLast(), out, "after its last riser"), findings);
+            }
+        }
+        return findings;
+    }
+
+    private void add(BuiltStair built, Way way, List<Finding> findings) {
+        Limit limit = landing(built.rules(), built.stair().widthMm());
+        Met met = limit == null ? null : nearest(way, limit.value());
+        if (met == null) return;
+        String sentence = "%s: %s is clear %s, to %s; at least %s, %s."
+                .formatted(
+                        built.stair().mark(),
+                        lengths.print(met.clearMm()),
+                        way.words(),
+                        met.what().words(),
+                        lengths.print(limit.value()),
+                        limit.source());
+        List<ElementId> concerns = List.of(built.stair().id(), met.what().element());
+        findings.add(new Finding(
+                Finding.Kind.STAIR,
+                sentence,
+                "Move one of them, or turn the stair.",
+                concerns,
+                fittings.storey(),
+                met.at(),
+                limit.cited()));
+    }
+
+    /** How long a landing has to be, and where that is said; null where it is not. */
+    private static @Nullable Limit landing(StairRules rules, double widthMm) {
+        Limit least = rules.limit(What.LANDING_LEAST), ofWidth = rules.limit(What.LANDING_OF_WIDTH_LEAST);
+        if (ofWidth == null || least != null && least.value() >= ofWidth.value() * widthMm) return least;
+        return new Limit(ofWidth.what(), ofWidth.value() * widthMm, ofWidth.source(), ofWidth.sure());
+    }
+
+    private @Nullable Met nearest(Way way, double deepMm) {
+        Area floor = way.floor(deepMm);
+        Met nearest = null;
+        for (Obstacle o : obstacles(floor.bounds())) {
+            Area shared = o.area().and(floor);
+            if (shared.mm2() <= BRUSH_MM2) continue;
+            double clear = shared.rings().stream()
+                    .flatMap(List::stream)
+                    .mapToDouble(p -> p.minus(way.riser().left()).dot(way.out()))
+                    .min()
+                    .orElseThrow();
+            if (nearest == null || clear < nearest.clearMm())
+                nearest = new Met(o, Math.max(0, clear), shared.bounds().centre());
+        }
+        return nearest;
+    }
+
+    /** What stands on the floor within some bounds. */
+    private List<Obstacle> obstacles(Bounds bounds) {
+        List<Obstacle> all = new ArrayList<>(fittings.walls(bounds));
+        for (PlacedFitting p : fittings.all())
+            if (p.symbol().lowMm() == 0 && Bounds.of(p.outline()).meets(bounds))
+                all.add(new Obstacle(StoreyFittings.name(p), p.fitting().id(), Area.of(p.outline())));
+        for (Post p : building.model().relations().postsOf(fittings.storey()))
+            if (Bounds.of(p.corners()).meets(bounds))
+                all.add(new Obstacle("post " + p.mark(), p.id(), Area.of(p.corners())));
+        return all;
+    }
+}
