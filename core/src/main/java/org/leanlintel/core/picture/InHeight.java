@@ -6,7 +6,6 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Balustrade;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
-import org.leanlintel.core.building.FloorAreas;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.model.ElementId;
@@ -19,10 +18,10 @@ import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
 
 /**
- * What a plan shows of the building in height: its stairs and those that come from below, floors that were drawn, voids
- * through its floors and over its rooms, and the lines of sections.
+ * What a plan shows of the building in height, but for stairs and steps: floors that were drawn, voids through its floors
+ * and over its rooms, and the lines of sections.
  *
- * @param boxes what labels keep clear of
+ * @param boxes what labels keep clear of, those of stairs with them
  */
 record InHeight(List<Group> groups, List<Bounds> boxes) {
 
@@ -31,26 +30,16 @@ record InHeight(List<Group> groups, List<Bounds> boxes) {
         List<Bounds> boxes = new ArrayList<>();
         Model model = building.model();
         Storey here = look.on().storey();
-        Storey below = StoreySpace.below(model, here), above = StoreySpace.above(model, here);
-        List<Area> hiding = new ArrayList<>();
+        Storey above = StoreySpace.above(model, here);
         for (Stair s : model.all(Stair.class)) {
-            if (!s.storey().equals(here.id()) || !(BuiltStair.find(s, model) instanceof BuiltStair built)) continue;
-            StairPainter painter = new StairPainter(built, look, lettering);
-            groups.add(painter.fromBelow());
-            hiding.add(painter.belowCut(look.cutMm() - here.levelMm()));
-            boxes.add(built.plan().outline().bounds());
-            for (BuiltStair.Newel n : built.newels()) boxes.add(Bounds.of(n.ring()));
-        }
-        Area open = below == null ? Area.NONE : FloorAreas.openings(building, here.id());
-        Area drawn = FloorAreas.drawnVoids(building, here.id());
-        for (Stair s : model.all(Stair.class)) {
-            if (!isOn(below, s.storey()) || !(BuiltStair.find(s, model) instanceof BuiltStair built)) continue;
-            Area hidden = hiding.isEmpty() ? Area.NONE : Area.union(hiding);
-            Area balustrade = Balustrade.of(built, building);
-            groups.add(new StairPainter(built, look, lettering)
-                    .fromAbove(new StairPainter.Over(open, drawn, hidden, balustrade)));
-            Area taken = Area.union(List.of(built.open(), balustrade));
-            if (!taken.isEmpty()) boxes.add(taken.bounds());
+            if (!(BuiltStair.find(s, model) instanceof BuiltStair built)) continue;
+            if (s.storey().equals(here.id())) {
+                boxes.add(built.plan().outline().bounds());
+                for (BuiltStair.Newel n : built.newels()) boxes.add(Bounds.of(n.ring()));
+            } else if (built.storeyAbove().id().equals(here.id())) {
+                Area taken = Area.union(List.of(built.open(), Balustrade.of(built, building)));
+                if (!taken.isEmpty()) boxes.add(taken.bounds());
+            }
         }
         for (Floor f : model.all(Floor.class))
             if (f.storey().equals(here.id()) && f.outline() instanceof Floor.Drawn d)

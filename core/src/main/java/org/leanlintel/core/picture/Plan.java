@@ -23,7 +23,7 @@ public final class Plan implements DrawingPicture {
     private final WallMarks marked;
     private final Things things;
     private final Annotations annotations;
-    private final StepsPainter.Drawn steps;
+    private final StairsOnPlan stairs;
     private final RoomLabels labels;
     /** The plan this was made from; null where it was drawn from nothing. */
     private final @Nullable Object earlier;
@@ -39,7 +39,7 @@ public final class Plan implements DrawingPicture {
             WallMarks marked,
             Things things,
             Annotations annotations,
-            StepsPainter.Drawn steps,
+            StairsOnPlan stairs,
             RoomLabels labels,
             @Nullable Object earlier) {
         this.building = building;
@@ -48,7 +48,7 @@ public final class Plan implements DrawingPicture {
         this.marked = marked;
         this.things = things;
         this.annotations = annotations;
-        this.steps = steps;
+        this.stairs = stairs;
         this.labels = labels;
         this.earlier = earlier;
     }
@@ -62,11 +62,11 @@ public final class Plan implements DrawingPicture {
         Things things = Things.of(building, look, lettering, null);
         Annotations notes = Annotations.of(building, look, lettering);
         TakenBoxes.Index taken = TakenBoxes.of(things, notes, walls.values());
-        StepsPainter.Drawn steps = StepsPainter.all(building, look, lettering, taken);
+        StairsOnPlan stairs = StairsOnPlan.of(building, look, lettering, taken);
         WallMarks marked = WallMarks.of(building, look, lettering, walls, taken);
         taken.add(marked);
         RoomLabels labels = RoomLabels.of(building, look, lettering, taken, null);
-        return new Plan(building, look, walls, marked, things, notes, steps, labels, null);
+        return new Plan(building, look, walls, marked, things, notes, stairs, labels, null);
     }
 
     @Override
@@ -83,12 +83,12 @@ public final class Plan implements DrawingPicture {
         Annotations notes = annotations.after(next, building, look, lettering);
         Things standing = Things.of(next, look, lettering, things);
         TakenBoxes.Index taken = TakenBoxes.of(standing, notes, after.values());
-        StepsPainter.Drawn before = StepsPainter.all(next, look, lettering, taken);
-        Set<Bounds> moved = moved(after, next.fitted(), standing, notes, before);
+        StairsOnPlan nowStairs = StairsOnPlan.of(next, look, lettering, taken);
+        Set<Bounds> moved = moved(after, next.fitted(), standing, notes, nowStairs);
         WallMarks marks = marked.after(next, lettering, after, next.fitted(), moved, taken);
         taken.add(marks);
         RoomLabels rooms = RoomLabels.of(next, look, lettering, taken, labels);
-        return new Plan(next, look, after, marks, standing, notes, before, rooms, self);
+        return new Plan(next, look, after, marks, standing, notes, nowStairs, rooms, self);
     }
 
     /** Boxes that are taken after a change and were not, or the other way round. */
@@ -97,8 +97,8 @@ public final class Plan implements DrawingPicture {
             Set<ElementId> redrawn,
             Things standing,
             Annotations notes,
-            StepsPainter.Drawn before) {
-        Set<Bounds> moved = new HashSet<>(TakenBoxes.between(steps.boxes(), before.boxes()));
+            StairsOnPlan nowStairs) {
+        Set<Bounds> moved = new HashSet<>(TakenBoxes.between(stairs.boxes(), nowStairs.boxes()));
         if (standing != things) moved.addAll(TakenBoxes.between(things.boxes(), standing.boxes()));
         if (notes != annotations) {
             moved.addAll(TakenBoxes.between(annotations.texts(), notes.texts()));
@@ -120,7 +120,7 @@ public final class Plan implements DrawingPicture {
             List<Group> groups = new ArrayList<>(marked.groups());
             groups.addAll(things.groups());
             groups.addAll(annotations.groups());
-            groups.addAll(steps.groups());
+            groups.addAll(stairs.groups());
             groups.addAll(labels.groups());
             known = picture = new Picture(look.drawing().scale(), look.shown(groups));
         }
@@ -140,7 +140,7 @@ public final class Plan implements DrawingPicture {
             Picture.compare(look.shown(other.annotations.groups()), look.shown(annotations.groups()), changed, gone);
         if (things != other.things)
             Picture.compare(look.shown(other.things.groups()), look.shown(things.groups()), changed, gone);
-        Picture.compare(look.shown(other.steps.groups()), look.shown(steps.groups()), changed, gone);
+        Picture.compare(look.shown(other.stairs.groups()), look.shown(stairs.groups()), changed, gone);
         Picture.compare(look.shown(other.labels.groups()), look.shown(labels.groups()), changed, gone);
         changed.forEach(g -> gone.remove(g.element()));
         return new Picture.Difference(look.drawing().scale(), changed, List.copyOf(gone));

@@ -9,6 +9,7 @@ import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.StairMake;
 import org.leanlintel.core.picture.Lettering.Align;
+import org.leanlintel.core.picture.WayWords.Place;
 import org.leanlintel.core.stair.StairPlan.Flight;
 import org.leanlintel.core.stair.StairPlan.Of;
 import org.leanlintel.core.stair.StairPlan.Riser;
@@ -31,8 +32,11 @@ final class StairPainter {
     private final Lettering lettering;
     private final Pens pens;
     private final double scale;
+    private final TakenBoxes.Index taken;
 
-    StairPainter(BuiltStair stair, Look look, Lettering lettering) {
+    /** @param taken by what is drawn besides; the box of its words is added */
+    StairPainter(BuiltStair stair, Look look, Lettering lettering, TakenBoxes.Index taken) {
+        this.taken = taken;
         this.stair = stair;
         this.look = look;
         this.lettering = lettering;
@@ -153,12 +157,28 @@ final class StairPainter {
         }
     }
 
-    private void walk(String words, boolean fromFoot) {
-        WayUp way = new WayUp(stair.plan().walk(), scale, lettering, pens);
-        way.paint();
+    /** The way up, and at its foot or its head what it is: off it along the way, or to a side of it. */
+    private void walk(String words, boolean atFoot) {
+        List<Vec> walk = stair.plan().walk();
+        new WayUp(walk, scale, pens).paint();
         StairSum sum = stair.plan().sum();
         String each = WayUp.each(sum.risers(), sum.riserMm(), sum.goingMm(), look.units());
-        way.label(words, each, fromFoot);
+        WayWords said = new WayWords(words, each, lettering, scale);
+        Riser riser = atFoot
+                ? stair.plan().risers().getFirst()
+                : stair.plan().risers().getLast();
+        Vec end = atFoot ? walk.getFirst() : walk.getLast();
+        Vec out = end.minus(atFoot ? walk.get(1) : walk.get(walk.size() - 2)).unit();
+        Vec right = riser.right().minus(riser.left()).unit();
+        Vec inwards = out.times(-NUMBER_MM * scale);
+        List<Place> places = List.of(
+                said.off(end, out, Lettering.readable(out.angle())),
+                said.off(end, out, 0),
+                said.off(riser.left().plus(inwards), right.times(-1), 0),
+                said.off(riser.right().plus(inwards), right, 0));
+        Place place = said.free(places, places.getFirst(), taken);
+        said.paint(place, pens);
+        taken.add(said.box(place));
     }
 
     /** Each on its tread, beside the line it is walked on. @param within nothing for all of them */

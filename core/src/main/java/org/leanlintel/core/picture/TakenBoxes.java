@@ -44,6 +44,11 @@ record TakenBoxes(Set<Bounds> things, Set<Bounds> texts) {
             labels.add(label);
         }
 
+        /** The labels so far. */
+        List<Bounds> added() {
+            return List.copyOf(labels);
+        }
+
         void add(Source source) {
             sources.add(source);
         }

@@ -1,0 +1,51 @@
+package org.leanlintel.core.picture;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.leanlintel.core.building.Balustrade;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.BuiltStair;
+import org.leanlintel.core.building.FloorAreas;
+import org.leanlintel.core.building.PlacedSteps;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Stair;
+
+/**
+ * The stairs of a storey, those that come up from below, and the steps before its doors, with their words where there is
+ * room.
+ *
+ * @param boxes of their words, and of steps
+ */
+record StairsOnPlan(List<Group> groups, List<Bounds> boxes) {
+
+    /** @param taken by what is drawn besides; the boxes are added */
+    static StairsOnPlan of(Building building, Look look, Lettering lettering, TakenBoxes.Index taken) {
+        List<BuiltStair> here = new ArrayList<>(), fromBelow = new ArrayList<>();
+        for (Stair s : building.model().all(Stair.class)) {
+            if (!(BuiltStair.find(s, building.model()) instanceof BuiltStair built)) continue;
+            if (s.storey().equals(look.storey())) here.add(built);
+            else if (built.storeyAbove().id().equals(look.storey())) fromBelow.add(built);
+        }
+        List<Group> groups = new ArrayList<>();
+        Area hidden = Area.NONE;
+        for (BuiltStair s : here) {
+            StairPainter painter = new StairPainter(s, look, lettering, taken);
+            groups.add(painter.fromBelow());
+            hidden = Area.union(
+                    List.of(hidden, painter.belowCut(look.cutMm() - look.on().levelMm())));
+        }
+        if (!fromBelow.isEmpty()) {
+            ElementId storey = look.storey();
+            Area open = FloorAreas.openings(building, storey), drawn = FloorAreas.drawnVoids(building, storey);
+            for (BuiltStair s : fromBelow) {
+                StairPainter.Over over = new StairPainter.Over(open, drawn, hidden, Balustrade.of(s, building));
+                groups.add(new StairPainter(s, look, lettering, taken).fromAbove(over));
+            }
+        }
+        for (PlacedSteps s : building.stepsOf(look.storey()))
+            groups.add(new StepsPainter(s, look, lettering).paint(taken));
+        return new StairsOnPlan(groups, taken.added());
+    }
+}
