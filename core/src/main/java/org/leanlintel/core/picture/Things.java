@@ -101,7 +101,8 @@ final class Things {
         PlacedFitting placed = PlacedFitting.of(f, building);
         if (placed == null) return null;
         Group group = FittingPainter.of(placed, look, lettering);
-        return new Seen(placed, wallOf(f, building), group, Bounds.of(placed.outline()));
+        Bounds box = TakenBoxes.lines(List.of(group)).stream().reduce(Bounds.of(placed.outline()), Bounds::with);
+        return new Seen(placed, wallOf(f, building), group, box);
     }
 
     private static Group limit(RoomLimit l, Look look) {
