@@ -1,9 +1,13 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from "@headlessui/react";
 import { useEffect, useState } from "react";
 import { useBoard } from "../context";
+import type { Tool } from "../state";
 import { Facts } from "./Facts";
 import { Findings } from "./Findings";
 import { Register } from "./Register";
+
+/** Tools that the register starts, and goes on with after them. */
+const FROM_REGISTER: readonly Tool["name"][] = ["scale", "place"];
 
 /**
  * The right panel: facts of what is selected or will be made, the register of drawings and sheets, and findings. A tool
@@ -15,7 +19,7 @@ export function SidePanel() {
   const tool = useBoard((s) => s.tool.name);
   const [tab, setTab] = useState(0);
   useEffect(() => {
-    if (tool !== "select") setTab(0);
+    if (!FROM_REGISTER.includes(tool) && tool !== "select") setTab(0);
   }, [tool]);
   const look =
     "px-3.5 pt-2.5 pb-2 text-ink-2 data-selected:text-ink data-selected:font-semibold data-selected:shadow-[inset_0_-2px] data-selected:shadow-oxide";

@@ -201,6 +201,7 @@ class ChangingWallsTest extends NewProjectTest {
                 scaled.path("at").path(0).asDouble(), scaled.path("at").path(1).asDouble());
         assertThat(page.getByText("corner of")).hasCount(0);
         drafter.press("Escape");
+        goToTab("Register");
         page.getByLabel("File to trace from")
                 .setInputFiles(new FilePayload("notes.pdf", "application/pdf", "%PDF- no more".getBytes()));
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("This PDF is damaged and cannot be read.");
