@@ -102,7 +102,7 @@ final class HeronPointCabin {
         d.window(shell.get(0), End.START, 96, 48, 48, 24, new Opening.Window(2, 50, Opens.FIXED));
         d.roomLimit(204, 8, 204, DEPTH - 8);
         d.room(270, 120, "Sleeping loft", Room.Use.BEDROOM, "Fir boards");
-        d.room(100, 120, "Open to living", Room.Use.OTHER, "");
+        d.note(36, 130, "Open to the living\nroom below");
         d.fitting("bed-double", 320, 180);
         d.sheet(
                 "A-105",
