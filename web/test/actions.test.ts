@@ -11,10 +11,16 @@ class Taken {
   previewed: Edit | null = null;
   redone = 0;
   accepts = true;
+  /** Whether edits wait for an answer. */
+  holds = false;
+  private readonly waiting: ((stored: boolean) => void)[] = [];
 
   edit(edit: Edit): Promise<boolean> {
     if (this.accepts) this.edits.push(edit);
-    return Promise.resolve(this.accepts);
+    return this.holds ? new Promise((done) => this.waiting.push(done)) : Promise.resolve(this.accepts);
+  }
+  answer(stored: boolean): void {
+    this.waiting.shift()?.(stored);
   }
   erase(ids: readonly string[]): Promise<boolean> {
     this.erased.push(...ids);
@@ -68,6 +74,33 @@ describe("the run tool", () => {
     expect(store.getState().tool).toMatchObject({ name: "run", picks: [] });
   });
 
+  it("reads what is typed at once, at any speed of hand", async () => {
+    await click(2000, 3000);
+    actions.pointAt({ x: 4000, y: 3010 });
+    for (const text of ["1", "14", "144", "1440"]) actions.entering.type(text);
+    void actions.entering.enter();
+    expect(store.getState().tool).toMatchObject({ picks: [{ at: [2000, 3000] }, { at: [3440, 3000] }] });
+  });
+
+  it("is free for the next run while the last is on its way, and sets a refused one aside", async () => {
+    taken.holds = true;
+    await click(2000, 3000);
+    void click(2010, 110);
+    void click(3000, 4000);
+    actions.entering.type("900");
+    expect(store.getState().tool).toMatchObject({ name: "run", picks: [{ at: [3000, 4000] }] });
+    taken.answer(false);
+    await Promise.resolve();
+    expect(store.getState()).toMatchObject({ tool: { picks: [{ at: [3000, 4000] }] }, entry: "900" });
+    await new Promise((later) => setTimeout(later));
+    actions.submitting.takeUp();
+    expect(store.getState()).toMatchObject({
+      tool: { name: "run", picks: [{ at: [2000, 3000] }] },
+      entry: "",
+      setAside: [],
+    });
+  });
+
   it("loses no pick when the server refuses", async () => {
     taken.accepts = false;
     await click(2000, 3000);
@@ -113,37 +146,49 @@ describe("the run tool", () => {
 
   it("keeps what cannot be read, with the reason", async () => {
     await click(2000, 3000);
-    store.setState({
-      entry: "12''",
-      reading: {
-        length: { reading: { type: "unreadable", reason: "Two foot marks." }, printed: [] },
-        second: null,
-        degrees: null,
-        fault: null,
-      },
-    });
+    actions.entering.type("12''");
     await actions.entering.enter();
-    expect(store.getState()).toMatchObject({ entry: "12''", saying: "Two foot marks." });
+    expect(store.getState()).toMatchObject({
+      entry: "12''",
+      saying: expect.stringContaining("Two foot marks"),
+    });
     expect(taken.edits).toEqual([]);
   });
 
   it("takes the other of two readings when asked", async () => {
     await click(2000, 3000);
     actions.pointAt({ x: 4000, y: 3010 });
-    store.setState({
-      entry: "3,200",
-      reading: {
-        length: { reading: { type: "asks", firstMm: 3200, secondMm: 3.2 }, printed: ["3200", "3.2"] },
-        second: null,
-        degrees: null,
-        fault: null,
-      },
-    });
+    actions.entering.type("3,200");
     expect(taken.previewed).not.toBeNull();
     actions.entering.chooseReading(1);
     expect(taken.previewed?.type === "drawWalls" && taken.previewed.picks[1]?.at).toEqual([2003.2, 3000]);
     actions.entering.chooseReading(0);
     expect(taken.previewed?.type === "drawWalls" && taken.previewed.picks[1]?.at).toEqual([5200, 3000]);
+  });
+});
+
+describe("walls beside a wall", () => {
+  it("are each measured from the last, although it is typed ahead of the answers", async () => {
+    taken.holds = true;
+    actions.choose("beside");
+    await click(2000, 50);
+    actions.pointAt({ x: 2000, y: 900 });
+    actions.entering.type("600");
+    const first = actions.entering.enter();
+    actions.entering.type("800");
+    const second = actions.entering.enter();
+    expect(store.getState().entry).toBe("");
+    await Promise.resolve();
+    expect(taken.edits).toMatchObject([{ beside: WALL, clearMm: 600 }]);
+    const wall = store.getState().elements.get(WALL);
+    if (wall)
+      store.setState({ elements: new Map(store.getState().elements).set("r1-1", { ...wall, id: "r1-1" }) });
+    taken.answer(true);
+    await first;
+    await new Promise((later) => setTimeout(later));
+    taken.answer(true);
+    await second;
+    expect(taken.edits).toMatchObject([{ beside: WALL }, { beside: "r1-1", clearMm: 800 }]);
   });
 });
 

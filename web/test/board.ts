@@ -1,4 +1,4 @@
-import type { Catch, Element, Group, LengthAnswer } from "../src/api/types";
+import type { Catch, Element, Group } from "../src/api/types";
 import { Nearby } from "../src/board/near";
 import type { BoardState } from "../src/board/state";
 import { createBoardStore } from "../src/board/store";
@@ -112,21 +112,17 @@ export function board(change: Partial<BoardState> = {}): BoardState {
   return boardStore(change).getState();
 }
 
-/** The state with a length typed and read. */
+/** The state with a length typed. */
 export function typed(mm: number): Partial<BoardState> {
-  const length: LengthAnswer = { reading: { type: "read", mm }, printed: [String(mm)] };
-  return { entry: String(mm), reading: { length, second: null, degrees: null, fault: null } };
+  return { entry: String(mm) };
 }
 
 /** The same with two lengths. */
 export function typedTwo(mm: number, secondMm: number): Partial<BoardState> {
-  const second: LengthAnswer = { reading: { type: "read", mm: secondMm }, printed: [String(secondMm)] };
-  const first = typed(mm);
-  return { entry: `${mm} x ${secondMm}`, reading: first.reading ? { ...first.reading, second } : null };
+  return { entry: `${mm} x ${secondMm}` };
 }
 
 /** With an angle typed, alone or behind a length. */
 export function typedAt(degrees: number, mm?: number): Partial<BoardState> {
-  const length = mm === undefined ? null : (typed(mm).reading?.length ?? null);
-  return { entry: `at ${degrees}`, reading: { length, second: null, degrees, fault: null } };
+  return { entry: `${mm ?? ""} at ${degrees}` };
 }

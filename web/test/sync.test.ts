@@ -69,6 +69,24 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
+describe("two facts typed one after the other", () => {
+  it("both stand, however late the first is answered", async () => {
+    const wall = store.getState().elements.get(WALL);
+    if (wall?.type !== "wall") throw new Error("no wall");
+    answers = [
+      { status: 200, body: { ...accepted(8), put: [{ ...wall, mark: "W9" }] } },
+      { status: 200, body: picture },
+      { status: 200, body: accepted(9) },
+      { status: 200, body: picture },
+    ];
+    const first = sync.revise({ ...wall, mark: "W9" });
+    const second = sync.revise({ ...wall, state: "EXISTING" });
+    await Promise.all([first, second]);
+    const sent = asked.filter((a) => a.path.endsWith("/edits")).map((a) => a.body as { edit?: Edit });
+    expect(sent[1]?.edit).toMatchObject({ element: { mark: "W9", state: "EXISTING" } });
+  });
+});
+
 const picture = { revision: 8, picture: { scale: 50, groups: [] } };
 
 describe("an edit", () => {

@@ -1,6 +1,9 @@
+import type { LengthReading } from "../measure/lengths";
+import { printLength } from "../measure/print";
 import { useBoard, useBoardTools } from "./context";
-import { faultOf, unitsOf } from "./state";
+import { faultOf, readingOf, unitsOf } from "./state";
 import { prompt } from "./tools/prompts";
+import { TOOLS } from "./tools/stages";
 
 const figures = new Intl.NumberFormat("en", { maximumFractionDigits: 0, useGrouping: false });
 
@@ -27,7 +30,7 @@ export function EntryLine() {
           autoComplete="off"
           className="w-full min-w-0 bg-transparent font-drawing font-semibold text-[15px] outline-none!"
           value={entry}
-          onChange={(e) => void actions.entering.type(e.target.value)}
+          onChange={(e) => actions.entering.type(e.target.value)}
         />
         <span className="shrink-0 text-ink-3">{writing ? "↵" : `${units} ↵`}</span>
       </label>
@@ -38,6 +41,7 @@ export function EntryLine() {
           {saying}
         </p>
       )}
+      <SetAside />
       <div className="grow" />
       <Place />
       <button
@@ -56,33 +60,41 @@ export function EntryLine() {
 /** What the entry was read as, and the choice where it may mean two things. */
 function Reading() {
   const { actions } = useBoardTools();
-  const reading = useBoard((s) => s.reading);
+  const reading = useBoard(readingOf);
+  const units = useBoard(unitsOf);
   const fault = useBoard(faultOf);
   const choice = useBoard((s) => s.readingChoice);
   if (!reading) return null;
   if (fault) return <p className="truncate text-oxide">{fault}</p>;
   const { length, second, degrees } = reading;
-  if (length?.reading.type === "asks" && !second) {
+  if (length?.type === "asks" && !second) {
     return (
       <fieldset className="flex items-center gap-1">
         <legend className="sr-only">Which length is meant</legend>
-        {length.printed.map((words, i) => (
+        {[length.firstMm, length.secondMm].map((mm, i) => (
           <button
-            key={words}
+            key={mm}
             type="button"
             aria-pressed={choice === i}
             className="rounded border border-rule bg-paper px-2 py-0.5 aria-pressed:border-ochre aria-pressed:bg-ochre-2"
             onClick={() => actions.entering.chooseReading(i === 0 ? 0 : 1)}
           >
-            {words}?
+            {printLength(mm, units)}?
           </button>
         ))}
       </fieldset>
     );
   }
-  const sizes = [length, second].flatMap((a) => a?.printed[choice] ?? a?.printed[0] ?? []).join(" by ");
+  const sizes = [length, second]
+    .flatMap((read) => (read && read.type !== "unreadable" ? printLength(meant(read, choice), units) : []))
+    .join(" by ");
   const angle = degrees === null ? "" : `at ${degrees}\u00B0`;
   return <p className="whitespace-nowrap text-ochre">= {[sizes, angle].filter(Boolean).join(" ")}</p>;
+}
+
+function meant(read: Exclude<LengthReading, { type: "unreadable" }>, choice: 0 | 1): number {
+  if (read.type === "read") return read.mm;
+  return choice === 0 ? read.firstMm : read.secondMm;
 }
 
 /** What was measured: the run, and what it encloses. */
@@ -111,6 +123,23 @@ function Measured() {
         </span>
       )}
     </output>
+  );
+}
+
+/** What was refused after the drafter had gone on: a way back to it. */
+function SetAside() {
+  const { actions } = useBoardTools();
+  const last = useBoard((s) => s.setAside[s.setAside.length - 1]);
+  if (!last) return null;
+  const words = TOOLS.find((t) => t.name === last.tool.name)?.words ?? "";
+  return (
+    <button
+      type="button"
+      className="shrink-0 whitespace-nowrap rounded border border-oxide bg-paper px-2 py-0.5 text-oxide hover:bg-lime-2"
+      onClick={() => actions.submitting.takeUp()}
+    >
+      Take up again: {[words, last.entry].filter(Boolean).join(" ")}
+    </button>
   );
 }
 

@@ -1,5 +1,6 @@
 import { answerOf, api } from "../api/client";
 import type { End } from "../api/types";
+import { Besides } from "./besides";
 import { Changing } from "./changing";
 import { copied, copy } from "./clipboard";
 import { Entering } from "./entering";
@@ -19,6 +20,7 @@ import {
   wallSelected,
 } from "./state";
 import type { BoardStore } from "./store";
+import { Submitting } from "./submitting";
 import type { Sync } from "./sync";
 import { aimBack, aimBy } from "./tools/aiming";
 import { editMeant } from "./tools/edits";
@@ -33,20 +35,24 @@ const GAP_PX = 26;
 export class Actions {
   readonly picking: Picking;
   readonly inHeight: PickingInHeight;
+  private readonly besides: Besides;
   readonly selection: Selection;
   readonly changing: Changing;
   readonly entering: Entering;
+  readonly submitting: Submitting;
 
   constructor(
     private readonly store: BoardStore,
     private readonly sync: Sync,
   ) {
     const aim = () => this.aim();
-    this.picking = new Picking(store, sync, aim);
-    this.inHeight = new PickingInHeight(store, sync, aim);
+    this.submitting = new Submitting(store, sync, aim);
+    this.picking = new Picking(store, this.submitting, aim);
+    this.besides = new Besides(store, this.submitting, aim);
+    this.inHeight = new PickingInHeight(store, this.submitting, aim);
     this.selection = new Selection(store, aim);
     this.changing = new Changing(store, sync, aim);
-    this.entering = new Entering(store, sync, this);
+    this.entering = new Entering(store, this);
   }
 
   private get state(): BoardState {
@@ -57,7 +63,6 @@ export class Actions {
     this.store.setState({
       tool: fresh(name),
       entry: "",
-      reading: null,
       saying: null,
       preview: null,
       measureAt: null,
@@ -168,7 +173,7 @@ export class Actions {
       case "storeys":
         return;
       case "beside":
-        return this.picking.beside(tool);
+        return this.besides.beside(tool);
       case "reach":
         return this.picking.reach(tool);
       case "cut":
@@ -182,7 +187,7 @@ export class Actions {
         await this.picking.make();
         return;
       case "paste":
-        if (await this.picking.make()) this.choose("select");
+        await this.picking.make(fresh("select"));
         return;
       case "bend":
         return this.pickBend(pointer);
@@ -226,7 +231,6 @@ export class Actions {
     this.store.setState({
       tool: end && wall ? { name: "end", wall: wall.id, end } : { name: "move", from },
       entry: "",
-      reading: null,
     });
   }
 
@@ -240,8 +244,7 @@ export class Actions {
   /** Click the wall first, unless one is selected, then what it runs through. */
   private async pickBend(pointer: ModelPoint): Promise<void> {
     if (!wallSelected(this.state)) return this.selection.select(pointer, false);
-    await this.picking.make();
-    this.store.setState({ selection: [], entry: "", reading: null });
+    if (await this.picking.make()) this.store.setState({ selection: [] });
   }
 
   /** Steps back once: what is typed, how the next point is found, the last pick, the tool, the selection. */
@@ -251,7 +254,7 @@ export class Actions {
     const aim = aimBack(this.state);
     const back = stepBack(tool);
     const { well } = this.state;
-    if (entry !== "") void this.entering.type("");
+    if (entry !== "") this.entering.type("");
     else if (box) this.store.setState({ box: null });
     else if (aim) this.store.setState({ aim });
     else if (well) this.store.setState({ well: null });

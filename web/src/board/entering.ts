@@ -1,38 +1,25 @@
-import { answerOf, api } from "../api/client";
 import type { Actions } from "./actions";
-import { type BoardState, faultOf, typedAngle, typedMm, unitsOf } from "./state";
+import { type BoardState, faultOf, typedAngle, typedMm, wallSelected } from "./state";
 import type { BoardStore } from "./store";
-import type { Sync } from "./sync";
 import { isDecided, measuresMiss } from "./tools/aiming";
 import { editMeant } from "./tools/edits";
+import { prompt } from "./tools/prompts";
 import { bareAngle, pasteInPlace } from "./tools/rearrange";
+import { fresh } from "./tools/stages";
 
-/** The entry line: what is typed, how it is read, and what Enter does with it. */
+/** The entry line: what is typed, and what Enter does with it. */
 export class Entering {
   constructor(
     private readonly store: BoardStore,
-    private readonly sync: Sync,
-    private readonly actions: Pick<Actions, "aim" | "hold" | "choose" | "take" | "picking" | "inHeight">,
+    private readonly actions: Pick<Actions, "aim" | "hold" | "take" | "picking" | "inHeight" | "submitting">,
   ) {}
 
   private get state(): BoardState {
     return this.store.getState();
   }
 
-  /** Takes what is typed; the server reads it, so that there is one reader. */
-  async type(entry: string): Promise<void> {
+  type(entry: string): void {
     this.store.setState({ entry, saying: null, readingChoice: 0 });
-    const { tool } = this.state;
-    if (tool.name === "note" || entry.trim() === "") {
-      this.store.setState({ reading: null });
-      this.actions.aim();
-      return;
-    }
-    const reading = await answerOf(
-      api.POST("/api/v1/entries", { body: { text: entry, units: unitsOf(this.state) } }),
-    );
-    if (this.state.entry !== entry) return;
-    this.store.setState({ reading });
     this.actions.aim();
   }
 
@@ -43,7 +30,10 @@ export class Entering {
 
   async enter(): Promise<void> {
     const { tool, entry } = this.state;
-    if (tool.name === "note") return this.writeNote();
+    if (tool.name === "note") {
+      await this.actions.picking.make(fresh("note"));
+      return;
+    }
     const turning = tool.name === "turn" && bareAngle(entry) !== undefined;
     const fault = turning ? null : (faultOf(this.state) ?? measuresMiss(this.state));
     if (fault) return this.store.setState({ saying: fault });
@@ -51,12 +41,25 @@ export class Entering {
     const typed = entry.trim() !== "";
     if (!typed && !isDecided(this.state)) return this.enterNothing();
     if (tool.name === "select") {
-      const made = await this.actions.picking.make();
-      if (!made && !this.state.saying)
-        this.store.setState({ saying: "Select one wall, and point at the gap that is to become this." });
+      if (editMeant(this.state)) await this.actions.picking.make();
+      else this.store.setState({ saying: this.nothingToSet() });
       return;
     }
     await this.actions.take(this.state.pointer ?? { x: 0, y: 0 }, false);
+    this.sayIfUnused(tool, entry);
+  }
+
+  /** What is typed stays where it is while there is nothing it could be for, and that is said. */
+  private sayIfUnused(tool: BoardState["tool"], entry: string): void {
+    const unused = entry !== "" && this.state.entry === entry && this.state.tool === tool;
+    if (unused && !this.state.saying) this.store.setState({ saying: prompt(this.state)[1] });
+  }
+
+  private nothingToSet(): string {
+    const wall = wallSelected(this.state);
+    return wall
+      ? `The gaps round ${wall.mark} are not read yet: see which one is meant, then press Enter.`
+      : "Select one wall, and point at the gap that is to become this.";
   }
 
   /** An angle typed alone holds the direction. */
@@ -64,7 +67,7 @@ export class Entering {
     const angle = typedAngle(this.state);
     if (angle === undefined || typedMm(this.state) !== undefined || this.state.tool.name === "turn")
       return false;
-    this.store.setState({ entry: "", reading: null });
+    this.store.setState({ entry: "" });
     this.actions.hold(this.state.axes + angle);
     return true;
   }
@@ -75,7 +78,7 @@ export class Entering {
     const mm = typedMm(this.state);
     if (mm === undefined || !aim.measured.some((m) => m.mm === null)) return false;
     const measured = aim.measured.map((m) => (m.mm === null ? { ...m, mm } : m));
-    this.store.setState({ aim: { ...aim, measured }, entry: "", reading: null });
+    this.store.setState({ aim: { ...aim, measured }, entry: "" });
     this.actions.aim();
     return true;
   }
@@ -88,15 +91,7 @@ export class Entering {
     if (tool.name === "cut") return this.actions.picking.split(tool);
     if (tool.name === "floor" || tool.name === "void") return this.actions.inHeight.close(tool);
     if (tool.name === "well") return this.actions.inHeight.well(tool);
-    if (tool.name === "paste") {
-      const edit = pasteInPlace(this.state);
-      if (edit && (await this.sync.edit(edit))) this.actions.choose("select");
-    }
-  }
-
-  private async writeNote(): Promise<void> {
-    const edit = editMeant(this.state);
-    if (edit && (await this.sync.edit(edit)))
-      this.store.setState({ tool: { name: "note", at: null }, entry: "" });
+    const edit = tool.name === "paste" ? pasteInPlace(this.state) : null;
+    if (edit) await this.actions.submitting.submit(edit, fresh("select"));
   }
 }

@@ -1,10 +1,11 @@
-import type { Edit, Pick } from "../api/types";
+import type { Pick } from "../api/types";
 import { Picks } from "./picks";
-import { caughtNow, NO_AIM, type Tool } from "./state";
+import { caughtNow, type Tool } from "./state";
 import { aimed } from "./tools/aim";
 import { editMeant } from "./tools/edits";
 import { wallUnderPointer } from "./tools/opening";
 import { pointOf } from "./tools/points";
+import { fresh } from "./tools/stages";
 import { closes, cutPlace, nearerEnd, nextPick, runThrough } from "./tools/walls";
 import type { ModelPoint } from "./view";
 
@@ -26,26 +27,12 @@ export class Picking extends Picks {
   async finishRun(picks: readonly Pick[], close: boolean): Promise<void> {
     const edit = runThrough(this.state, close ? [...picks, ...picks.slice(0, 1)] : picks, close);
     if (!edit) return;
-    this.store.setState({ entry: "", reading: null, aim: NO_AIM });
-    const stored = await this.sync.edit(edit);
-    if (stored) this.goOn({ name: "run", picks: [], undone: [] });
-  }
-
-  /** Makes what the tool means, and clears what was typed for it. */
-  async make(): Promise<boolean> {
-    const edit = editMeant(this.state);
-    return edit !== null && this.stored(edit);
-  }
-
-  private async stored(edit: Edit): Promise<boolean> {
-    const stored = await this.sync.edit(edit);
-    if (stored) this.store.setState({ entry: "", reading: null, aim: NO_AIM });
-    return stored;
+    await this.submit(edit, fresh("run"));
   }
 
   async rectangle(tool: Of<"rectangle">): Promise<void> {
     if (tool.from) {
-      if (await this.make()) this.goOn({ name: "rectangle", from: null });
+      await this.make(fresh("rectangle"));
       return;
     }
     const from = aimed(this.state);
@@ -55,33 +42,16 @@ export class Picking extends Picks {
   /** From a point to a point. */
   async limit(tool: Of<"limit">): Promise<void> {
     if (tool.from) {
-      if (await this.make()) this.goOn({ name: "limit", from: null });
+      await this.make(fresh("limit"));
       return;
     }
     const from = aimed(this.state);
     if (from) this.go({ name: "limit", from });
   }
 
-  /** The wall first, then one wall beside it after another, each measured from the last. */
-  async beside(tool: Of<"beside">): Promise<void> {
-    if (!tool.wall) {
-      const wall = wallUnderPointer(this.state);
-      if (wall) this.go({ name: "beside", wall });
-      else this.store.setState({ saying: "Point at the wall to draw another beside." });
-      return;
-    }
-    const meant = editMeant(this.state);
-    if (meant?.type !== "drawParallel") return;
-    const before = this.state.elements;
-    if (!(await this.stored(meant))) return;
-    const made = [...this.state.elements.values()].find((e) => e.type === "wall" && !before.has(e.id));
-    this.store.setState({ making: { ...this.state.making, besideMm: meant.clearMm } });
-    this.goOn({ name: "beside", wall: made?.id ?? tool.wall });
-  }
-
   async reach(tool: Of<"reach">): Promise<void> {
     if (tool.wall) {
-      if (await this.make()) this.goOn({ name: "reach", wall: null, end: "END" });
+      await this.make(fresh("reach"));
       return;
     }
     const wall = wallUnderPointer(this.state);
@@ -94,7 +64,7 @@ export class Picking extends Picks {
   /** One place splits with Enter; a second takes out what lies between. */
   async cut(tool: Of<"cut">): Promise<void> {
     if (tool.at) {
-      if (await this.make()) this.goOn({ name: "cut", wall: null, at: null });
+      await this.make(fresh("cut"));
       return;
     }
     const wall = wallUnderPointer(this.state);
@@ -105,15 +75,14 @@ export class Picking extends Picks {
 
   async split(tool: Of<"cut">): Promise<void> {
     if (!tool.wall || !tool.at) return;
-    if (await this.stored({ type: "split", wall: tool.wall, at: [tool.at.x, tool.at.y] }))
-      this.goOn({ name: "cut", wall: null, at: null });
+    await this.submit({ type: "split", wall: tool.wall, at: [tool.at.x, tool.at.y] }, fresh("cut"));
   }
 
   /** A point to start from, then one to go to. */
   async shift(name: "move" | "copy", from: ModelPoint | null): Promise<void> {
     if (from) {
-      await this.make();
-      return this.goOn({ name, from: null });
+      await this.make(fresh(name));
+      return;
     }
     const pick = aimed(this.state);
     if (pick) this.go({ name, from: pointOf(pick) });
@@ -123,14 +92,13 @@ export class Picking extends Picks {
     const pick = aimed(this.state, tool.centre ?? undefined);
     if (!tool.centre) {
       if (pick) this.go({ ...tool, centre: pointOf(pick) });
-    } else if (editMeant(this.state)) {
-      if (await this.make()) this.goOn({ name: "turn", centre: null, from: null });
-    } else if (pick) this.go({ ...tool, from: pointOf(pick) });
+    } else if (editMeant(this.state)) await this.make(fresh("turn"));
+    else if (pick) this.go({ ...tool, from: pointOf(pick) });
   }
 
   async mirror(tool: Of<"mirror">): Promise<void> {
     if (tool.from) {
-      if (await this.make()) this.goOn({ name: "mirror", from: null });
+      await this.make(fresh("mirror"));
       return;
     }
     const pick = aimed(this.state);
@@ -148,7 +116,7 @@ export class Picking extends Picks {
     const { pointer } = this.state;
     if (tool.points.length < 2) {
       if (pointer) this.go({ ...tool, points: [...tool.points, caughtNow(this.state)?.at ?? pointer] });
-    } else if (await this.make()) this.go({ name: "select" });
+    } else await this.make(fresh("select"));
   }
 
   async string(): Promise<void> {
@@ -159,7 +127,7 @@ export class Picking extends Picks {
       this.store.setState({ tool: { name: "string", picks: [...tool.picks, caught], undone: [] } });
       this.aim();
     } else if (tool.picks.length >= 2) {
-      if (await this.make()) this.goOn({ name: "string", picks: [], undone: [] });
+      await this.make(fresh("string"));
     } else this.store.setState({ saying: "Nothing to hold to here: pick a face, an edge or a corner." });
   }
 }

@@ -1,23 +1,15 @@
 import { answerOf, api, sentenceOf } from "../api/client";
 import { Picks } from "./picks";
-import type { BoardState, Tool } from "./state";
+import type { BoardState, Tool, ToolName } from "./state";
 import { aimed } from "./tools/aim";
-import { editMeant } from "./tools/edits";
 import { closesRing, drawStair, nextPoint } from "./tools/heights";
 import { pointOf } from "./tools/points";
+import { fresh } from "./tools/stages";
 
 type Of<N extends Tool["name"]> = Extract<Tool, { name: N }>;
 
 /** What a click means to the tools for floors, stairs and sections. */
 export class PickingInHeight extends Picks {
-  /** Stores what the tool means, and starts the tool again unless the drafter has left it meanwhile. */
-  private async make(again: Tool): Promise<void> {
-    const edit = editMeant(this.state);
-    if (!edit || !(await this.sync.edit(edit))) return;
-    if (this.state.tool.name === again.name) this.store.setState({ well: null });
-    this.goOn(again);
-  }
-
   /** One click inside a shell, two for a rectangle, as many as it has corners for an outline. */
   async outline(tool: Of<"floor"> | Of<"void">): Promise<void> {
     const { making } = this.state;
@@ -28,7 +20,7 @@ export class PickingInHeight extends Picks {
       way === "SHELL" ||
       (way === "RECTANGLE" && tool.picks.length === 1) ||
       (way === "OUTLINE" && closesRing(this.state, tool.picks, next));
-    if (done) return this.make({ ...tool, picks: [] });
+    if (done) return this.again(tool.name);
     this.go({ ...tool, picks: [...tool.picks, next] });
   }
 
@@ -37,24 +29,24 @@ export class PickingInHeight extends Picks {
     if (tool.picks.length < 3) return;
     const [first] = tool.picks;
     if (first) this.store.setState({ pointer: pointOf(first), caughts: [] });
-    await this.make({ ...tool, picks: [] });
+    await this.again(tool.name);
   }
 
   async stair(tool: Of<"stair">): Promise<void> {
-    if (tool.from) return this.make({ name: "stair", from: null });
+    if (tool.from) return this.again("stair");
     const from = aimed(this.state);
     if (from) this.go({ name: "stair", from });
   }
 
   async section(tool: Of<"section">): Promise<void> {
-    if (tool.from && tool.to) return this.make({ name: "section", from: null, to: null });
+    if (tool.from && tool.to) return this.again("section");
     const next = nextPoint(this.state, tool.from ? [tool.from] : []);
     if (next) this.go(tool.from ? { ...tool, to: next } : { ...tool, from: next });
   }
 
   /** Two corners, then one of the stairs that fit between them. */
   async well(tool: Of<"well">): Promise<void> {
-    if (this.state.well) return this.make({ name: "well", from: null });
+    if (this.state.well) return this.again("well");
     const pick = aimed(this.state);
     if (!pick) return;
     if (tool.from) await this.fit(tool.from.at, pick.at);
@@ -62,7 +54,7 @@ export class PickingInHeight extends Picks {
   }
 
   private async fit(corner: [number, number], opposite: [number, number]): Promise<void> {
-    const { project, axes, making } = this.state;
+    const { project, axes, making, tool } = this.state;
     const like = drawStair(this.state, { x: corner[0], y: corner[1] }, 0, making.stair.widthMm);
     if (!like) return;
     try {
@@ -72,6 +64,7 @@ export class PickingInHeight extends Picks {
           body: { like, corner, opposite, angle: axes },
         }),
       );
+      if (this.state.tool !== tool) return;
       this.choose({
         choices,
         chosen: Math.max(
@@ -82,6 +75,10 @@ export class PickingInHeight extends Picks {
     } catch (error) {
       this.store.setState({ saying: sentenceOf(error) });
     }
+  }
+
+  private async again(name: ToolName): Promise<void> {
+    await this.make(fresh(name));
   }
 
   choose(well: BoardState["well"]): void {

@@ -1,12 +1,14 @@
+import type { Edit } from "../api/types";
 import { type BoardState, NO_AIM, type Tool } from "./state";
 import type { BoardStore } from "./store";
-import type { Sync } from "./sync";
+import type { Submitting } from "./submitting";
+import { editMeant } from "./tools/edits";
 
 /** What clicks mean to tools that take more than one: how they go on from each. */
 export abstract class Picks {
   constructor(
     protected readonly store: BoardStore,
-    protected readonly sync: Sync,
+    protected readonly submitting: Submitting,
     protected readonly aim: () => void,
   ) {}
 
@@ -16,15 +18,17 @@ export abstract class Picks {
 
   /** The next state of a tool after a pick: what was typed and aimed is used up. */
   protected go(tool: Tool): void {
-    this.store.setState({ tool, entry: "", reading: null, aim: NO_AIM, saying: null });
+    this.store.setState({ tool, entry: "", aim: NO_AIM, saying: null });
     this.aim();
   }
 
-  /** The same once an edit is stored, unless the drafter has gone on to another tool meanwhile; what became of rooms stays said. */
-  protected goOn(tool: Tool): void {
-    const { saying } = this.state;
-    if (this.state.tool.name !== tool.name) return;
-    this.go(tool);
-    if (saying) this.store.setState({ saying });
+  /** Makes what the tool means, and goes on with a tool; false where it means nothing yet or that is refused. */
+  async make(next: Tool = this.state.tool): Promise<boolean> {
+    const edit = editMeant(this.state);
+    return edit !== null && this.submit(edit, next);
+  }
+
+  protected submit(edit: Edit, next: Tool): Promise<boolean> {
+    return this.submitting.submit(edit, next);
   }
 }

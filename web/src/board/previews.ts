@@ -13,26 +13,42 @@ export class Previews {
   private asking = false;
   /** Counts how often nothing was meant any more: answers asked for before that are dropped. */
   private ended = 0;
+  /** Edits on their way: what they do stays on the board, and nothing is asked of a model that is about to change. */
+  private held = 0;
 
   constructor(private readonly store: BoardStore) {}
 
   show(edit: Edit | null): void {
     this.wanted = edit;
-    if (edit === null) {
-      this.ended++;
+    if (edit === null) this.ended++;
+    if (this.held === 0) this.showWanted();
+  }
+
+  hold(): void {
+    this.held++;
+  }
+
+  release(): void {
+    this.held--;
+    if (this.held === 0) this.showWanted();
+  }
+
+  private showWanted(): void {
+    if (this.wanted === null) {
       if (this.store.getState().preview) this.store.setState({ preview: null });
     } else if (!this.asking) void this.ask();
   }
 
   private async ask(): Promise<void> {
     this.asking = true;
-    while (this.wanted) {
+    while (this.wanted && this.held === 0) {
       const edit = this.wanted;
       const ended = this.ended;
       this.wanted = null;
       try {
         const answer = await this.send(edit);
-        if (ended === this.ended && answer.revision === this.store.getState().revision) this.take(answer);
+        if (ended === this.ended && this.held === 0 && answer.revision === this.store.getState().revision)
+          this.take(answer);
       } catch (error) {
         if (!(error instanceof Offline)) this.store.setState({ saying: sentenceOf(error) });
       }

@@ -31,7 +31,7 @@ export class Selection {
 
   /** Selects just these. */
   selectJust(selection: readonly string[]): void {
-    this.store.setState({ selection, entry: "", reading: null, otherMoves: false, gapAt: 0 });
+    this.store.setState({ selection, entry: "", otherMoves: false, gapAt: 0 });
     this.aim();
   }
 

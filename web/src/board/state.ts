@@ -5,14 +5,12 @@ import type {
   Element,
   ElementOf,
   End,
-  EntryAnswer,
   Faces,
   Finding,
   FloorEdge,
   FloorFall,
   GapAnswer,
   Group,
-  LengthAnswer,
   Mass,
   MeasureAnswer,
   NewWall,
@@ -29,6 +27,8 @@ import type {
   StoreyAnswer,
   WellAnswer,
 } from "../api/types";
+import { type EntryReading, NOTHING_READ, readEntry } from "../measure/entry";
+import type { LengthReading } from "../measure/lengths";
 import type { Caught, Nearby } from "./near";
 import type { ModelPoint, Size, View } from "./view";
 
@@ -218,6 +218,15 @@ export interface Aim {
 
 export const NO_AIM: Aim = { held: null, base: null, across: null, up: null, measured: [] };
 
+/** What hands have put together for an edit: the tool with its picks, what is typed, how the point is found. */
+export interface Work {
+  readonly tool: Tool;
+  readonly entry: string;
+  readonly readingChoice: 0 | 1;
+  readonly aim: Aim;
+  readonly well: Well | null;
+}
+
 /** A box drawn to select: what lies inside it, or all it touches. */
 export interface SelectionBox {
   readonly from: ModelPoint;
@@ -251,8 +260,9 @@ export interface BoardState {
   readonly caughts: readonly Caught[];
   readonly catchChoice: number;
   readonly entry: string;
-  readonly reading: EntryAnswer | null;
   readonly readingChoice: 0 | 1;
+  /** What the server refused after the drafter had gone on to something else; the last can be taken up again. */
+  readonly setAside: readonly Work[];
   readonly aim: Aim;
   /** Radians: how the directions of the arrow keys are turned. */
   readonly axes: number;
@@ -321,36 +331,38 @@ export function caughtNow(state: BoardState): Caught | undefined {
   return state.caughts.length === 0 ? undefined : state.caughts[state.catchChoice % state.caughts.length];
 }
 
+/** What the entry line is read as now; null while it is empty or holds words. */
+export function readingOf(state: BoardState): EntryReading | null {
+  const { entry, tool } = state;
+  return entry.trim() === "" || tool.name === "note" ? null : readEntry(entry, unitsOf(state));
+}
+
 /** The length read from what is typed, in millimetres. */
 export function typedMm(state: BoardState): number | undefined {
-  return lengthOf(state, state.reading?.length ?? null);
+  return lengthOf(state, readingOf(state)?.length ?? null);
 }
 
 /** The second of two lengths typed. */
 export function typedSecondMm(state: BoardState): number | undefined {
-  return lengthOf(state, state.reading?.second ?? null);
+  return lengthOf(state, readingOf(state)?.second ?? null);
 }
 
 /** The angle typed, in radians. */
 export function typedAngle(state: BoardState): number | undefined {
-  const degrees = state.entry.trim() === "" ? null : state.reading?.degrees;
-  return degrees === null || degrees === undefined ? undefined : (degrees * Math.PI) / 180;
+  const degrees = readingOf(state)?.degrees ?? null;
+  return degrees === null ? undefined : (degrees * Math.PI) / 180;
 }
 
 /** Why what is typed cannot be read. */
 export function faultOf(state: BoardState): string | null {
-  if (state.entry.trim() === "" || !state.reading) return null;
-  const { length, second, fault } = state.reading;
-  for (const answer of [length, second])
-    if (answer?.reading.type === "unreadable") return answer.reading.reason;
+  const { length, second, fault } = readingOf(state) ?? NOTHING_READ;
+  for (const reading of [length, second]) if (reading?.type === "unreadable") return reading.reason;
   return fault;
 }
 
-function lengthOf(state: BoardState, answer: LengthAnswer | null): number | undefined {
-  if (!answer || state.entry.trim() === "") return undefined;
-  const { reading } = answer;
-  if (reading.type === "read") return reading.mm;
-  if (reading.type === "asks") return state.readingChoice === 0 ? reading.firstMm : reading.secondMm;
+function lengthOf(state: BoardState, reading: LengthReading | null): number | undefined {
+  if (reading?.type === "read") return reading.mm;
+  if (reading?.type === "asks") return state.readingChoice === 0 ? reading.firstMm : reading.secondMm;
   return undefined;
 }
 

@@ -4,7 +4,9 @@ import type { Edit, EditAnswer, Element, Group, Picture, SetOut } from "../api/t
 import { backdropCatches, backdropOf } from "./backdrop";
 import { GapReader } from "./gaps";
 import { InStep } from "./inStep";
+import { keepMaking, makingKept } from "./keptMaking";
 import { Nearby } from "./near";
+import { overtaken } from "./overtaken";
 import { Previews } from "./previews";
 import { erasure, remaking, revision } from "./revisions";
 import { type BoardState, elementOf, elementsOf, type Shown, unitsOf } from "./state";
@@ -22,12 +24,15 @@ export class Sync {
   readonly gaps: GapReader;
   private readonly inStep: InStep;
   private readonly stopHearing: () => void;
+  private readonly stopKeeping: () => void;
 
   constructor(private readonly store: BoardStore) {
     this.views = new Views(store);
     this.previews = new Previews(store);
     this.gaps = new GapReader(store);
     this.inStep = new InStep(store, () => this.catchAnew());
+    globalThis.addEventListener?.("beforeunload", this.stay);
+    this.stopKeeping = keepMaking(store);
     this.stopHearing = onRevised((r) => {
       const { project, revision, version } = store.getState();
       if (r.project === project && r.revision > revision && r.window !== windowId && !version)
@@ -35,8 +40,15 @@ export class Sync {
     });
   }
 
+  /** Asks before a window is closed with something in it that the server has not taken yet. */
+  private readonly stay = (e: Event): void => {
+    if (this.state.saving !== "saved") e.preventDefault();
+  };
+
   stop(): void {
+    globalThis.removeEventListener?.("beforeunload", this.stay);
     this.stopHearing();
+    this.stopKeeping();
     this.gaps.end();
     this.inStep.end();
   }
@@ -54,10 +66,11 @@ export class Sync {
       const papers = await answerOf(api.GET("/api/v1/papers"));
       this.store.setState({ papers });
       await this.readState();
-      const first = elementsOf(this.store.getState(), "drawing")[0];
-      this.store.setState({ loaded: true });
-      if (first) await this.show({ kind: "drawing", id: first.id });
+      const [first] = elementsOf(this.state, "drawing");
+      const show = first && this.show({ kind: "drawing", id: first.id });
       await this.readUsual();
+      this.store.setState({ loaded: true });
+      await show;
     } catch (error) {
       this.store.setState({ fault: sentenceOf(error) });
     }
@@ -83,8 +96,10 @@ export class Sync {
   /** What tools make, where that depends on the market: how openings are made, the first fitting. */
   private async readUsual(): Promise<void> {
     const units = unitsOf(this.state);
-    const makes = await answerOf(api.GET("/api/v1/opening-makes", { params: { query: { units } } }));
-    const usual = await answerOf(api.GET("/api/v1/stair-makes", { params: { query: { units } } }));
+    const [makes, usual] = await Promise.all([
+      answerOf(api.GET("/api/v1/opening-makes", { params: { query: { units } } })),
+      answerOf(api.GET("/api/v1/stair-makes", { params: { query: { units } } })),
+    ]);
     const { making } = this.state;
     const stair = { ...making.stair, make: usual.make, widthMm: usual.widthMm };
     const symbol =
@@ -92,7 +107,8 @@ export class Sync {
     const fitting = symbol
       ? { ...making.fitting, symbol: symbol.id, widthMm: symbol.width.usualMm, depthMm: symbol.depth.usualMm }
       : making.fitting;
-    this.store.setState({ making: { ...making, makes, fitting, stair } });
+    const usually = { ...making, makes, fitting, stair };
+    this.store.setState({ making: makingKept({ ...this.state, making: usually }) });
   }
 
   /** Everything again, after others' edits or a broken connection. */
@@ -180,9 +196,11 @@ export class Sync {
   /** Makes an edit; true when the server has stored it. The preview stays until the answer replaces it. */
   edit(edit: Edit): Promise<boolean> {
     const editId = crypto.randomUUID();
+    const meantOn = this.state.elements;
     return this.inTurn(() => {
-      const { revision } = this.store.getState();
-      const body = { editId, seen: revision, window: windowId, edit };
+      const { revision, elements } = this.state;
+      const late = overtaken(edit, meantOn, elements);
+      const body = { editId, seen: revision, window: windowId, edit: late };
       return answerOf(
         api.POST("/api/v1/projects/{project}/edits", {
           params: { path: this.path, query: this.drawing },
@@ -244,6 +262,7 @@ export class Sync {
 
   /** One after another; a request the server did not answer is sent again until it does, under the same id. */
   private inTurn(send: () => Promise<EditAnswer>): Promise<boolean> {
+    this.previews.hold();
     const done = this.queue.then(async () => {
       this.store.setState({ saving: "saving" });
       for (;;) {
@@ -267,8 +286,9 @@ export class Sync {
         }
       }
     });
-    this.queue = done.then(() => undefined);
-    return done;
+    const released = done.finally(() => this.previews.release());
+    this.queue = released.then(() => undefined);
+    return released;
   }
 
   private async accepted(answer: EditAnswer): Promise<void> {

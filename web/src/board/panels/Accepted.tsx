@@ -9,6 +9,7 @@ export function Accepted(props: {
 }) {
   const { field } = useTyped(props.value, (text) => {
     if (text !== props.value) props.onAccept(text);
+    return true;
   });
   return props.rows ? (
     <textarea aria-label="Text" rows={props.rows} className={`${fieldClass} w-full`} {...field} />

@@ -23,7 +23,7 @@ export function BuildUpEditor({ buildUp, onClose }: Props) {
   const judgement = useJudgement(made, changing(made));
   const total = made.plies.reduce((sum, p) => sum + p.thicknessMm, 0);
   const save = async (edit: (buildUp: BuildUp) => Edit) => {
-    const done = await settled();
+    const done = settled();
     if (done && (await sync.edit(edit(done)))) onClose();
   };
   return (

@@ -1,10 +1,9 @@
-import { useEffect, useState } from "react";
-import { flushSync } from "react-dom";
-import { answerOf, api } from "../../api/client";
+import { useState } from "react";
+import { readLength } from "../../measure/lengths";
+import { printLength } from "../../measure/print";
 import { fieldClass } from "../../ui/controls";
 import { useBoard } from "../context";
 import { unitsOf } from "../state";
-import { beingRead } from "./useDraft";
 import { useTyped } from "./useTyped";
 
 interface Props {
@@ -18,24 +17,19 @@ interface Props {
 /** A length to type in the project's unit. What cannot be read stays in place, with the reason. */
 export function LengthField({ label, mm, hideLabel, disabled, onChange }: Props) {
   const units = useBoard(unitsOf);
-  const words = usePrinted(mm);
+  const words = printLength(mm, units);
   const [fault, setFault] = useState<{ over: string; reason: string } | null>(null);
   const reason = fault?.over === words ? fault.reason : null;
 
-  /** What it comes to is on the page when this is done, for what waits for it. */
-  const read = async (text: string) => {
-    const { reading } = await answerOf(api.POST("/api/v1/lengths", { body: { text, units } }));
-    flushSync(() => {
-      if (reading.type === "unreadable") return setFault({ over: words, reason: reading.reason });
-      setFault(null);
-      const typed = reading.type === "read" ? reading.mm : reading.firstMm;
-      if (Math.abs(typed - mm) > 1e-6) onChange(typed);
-    });
+  const accept = (text: string): boolean => {
+    const reading = text === words ? null : readLength(text, units);
+    setFault(reading?.type === "unreadable" ? { over: words, reason: reading.reason } : null);
+    if (reading?.type === "unreadable") return false;
+    const typed = reading?.type === "asks" ? reading.firstMm : (reading?.mm ?? mm);
+    if (Math.abs(typed - mm) > 1e-6) onChange(typed);
+    return true;
   };
-  const { field } = useTyped(words, (text) => {
-    if (text === words) setFault(null);
-    else void beingRead(read(text));
-  });
+  const { field } = useTyped(words, accept);
 
   return (
     <div className="py-1">
@@ -62,23 +56,6 @@ export function LengthField({ label, mm, hideLabel, disabled, onChange }: Props)
 /** A length in the project's unit, to read. */
 export function LengthText({ mm }: { readonly mm: number }) {
   const units = useBoard(unitsOf);
-  const words = usePrinted(mm);
-  return <>{words !== "" && units === "METRIC" ? `${words} mm` : words}</>;
-}
-
-/** The words of a length in the project's unit; none until the server said them. */
-function usePrinted(mm: number): string {
-  const units = useBoard(unitsOf);
-  const [words, setWords] = useState("");
-  useEffect(() => {
-    let current = true;
-    const body = { text: `${mm.toFixed(6)} mm`, units };
-    void answerOf(api.POST("/api/v1/lengths", { body })).then(
-      ({ printed }) => current && setWords(printed[0] ?? String(mm)),
-    );
-    return () => {
-      current = false;
-    };
-  }, [mm, units]);
-  return words;
+  const words = printLength(mm, units);
+  return <>{units === "METRIC" ? `${words} mm` : words}</>;
 }

@@ -14,6 +14,7 @@ export function NumberField({ label, value, hint = "", onChange }: Props) {
   const { text, field } = useTyped(value === null ? "" : String(value), (words) => {
     const typed = numberOf(words);
     if (typed !== undefined && typed !== value) onChange(typed);
+    return typed !== undefined;
   });
   const readable = numberOf(text) !== undefined;
   return (

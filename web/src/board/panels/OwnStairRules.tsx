@@ -72,7 +72,7 @@ export function OwnStairRules({ rules, onClose }: Props) {
     (what) => !limits.some((l) => l.what === what),
   );
   const save = async () => {
-    const stairs = await settled();
+    const stairs = settled();
     if (!stairs) return;
     const ships = sets.some((s) => !s.own && s.rules.name === stairs.name);
     try {

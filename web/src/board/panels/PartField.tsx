@@ -13,6 +13,7 @@ export function PartField({ label, part, onChange }: Props) {
   const { text, field } = useTyped(String(Number((part * 100).toFixed(2))), (words) => {
     const typed = partOf(words);
     if (typed !== null) onChange(typed);
+    return typed !== null;
   });
   const readable = partOf(text) !== null;
   return (

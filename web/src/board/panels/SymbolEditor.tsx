@@ -55,7 +55,7 @@ export function SymbolEditor({ symbol, isNew, onClose }: Props) {
   const takeBack = () =>
     picked.length > 0 ? setPicked(picked.slice(0, -1)) : set({ drawn: made.drawn.slice(0, -1) });
   const save = async () => {
-    const done = await settled();
+    const done = settled();
     if (!done) return;
     const stored = isNew
       ? await sync.edit(addingSymbol(done, []))

@@ -70,7 +70,7 @@ export function voidEdit(state: BoardState, tool: Of<"void">): Edit | null {
 export function stairEdit(state: BoardState, tool: Of<"stair">): Edit | null {
   const { from } = tool;
   if (!from || !state.pointer) return null;
-  const free = { ...state, entry: "", reading: null };
+  const free = { ...state, entry: "" };
   const to = aimed(free, pointOf(from));
   const start = pointOf(from);
   if (!to || isSamePlace(pointOf(to), start, 1)) return null;

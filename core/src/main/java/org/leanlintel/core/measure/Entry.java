@@ -1,6 +1,5 @@
 package org.leanlintel.core.measure;
 
-import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -24,7 +23,8 @@ public record Entry(
             Pattern.compile("(?<n>[-\u2212]?\\d+(?:[.,]\\d+)?)\\s*(?:\u00B0|deg|degrees)?");
 
     public static Entry read(String typed, UnitSystem units) {
-        String text = typed.strip().toLowerCase(Locale.ROOT);
+        String text = LengthReader.spaced(typed);
+        if (LengthReader.isTooLong(text)) return new Entry(null, null, null, LengthReader.TOO_LONG);
         Matcher angle = ANGLE.matcher(text);
         if (angle.matches())
             return withAngle(angle.group("length"), angle.group("angle").strip(), units);
@@ -35,7 +35,7 @@ public record Entry(
                     LengthReader.read(two.group("second"), units),
                     null,
                     null);
-        return new Entry(LengthReader.read(typed, units), null, null, null);
+        return new Entry(LengthReader.read(text, units), null, null, null);
     }
 
     private static Entry withAngle(String length, String angle, UnitSystem units) {

@@ -11,14 +11,15 @@ import org.jspecify.annotations.Nullable;
  * <p>Never throws for any text. A number with a comma or point and exactly three digits behind it ({@code 3,200}) may
  * be a thousand or a decimal, so both readings are given, the thousand first. In a feet-and-inches project {@code -}
  * and {@code /} are sums only with spaces round them, since {@code 12-6} is 12 ft 6 in and {@code 1/2} is half an inch.
+ * The page reads by the same table ({@code readings.tsv} of the tests): a change here is a change there.
  */
 public final class LengthReader {
 
     private static final String NUMBER = "(?:\\d+(?:[.,]\\d+)*|[.,]\\d+)";
     private static final String INCHES =
             "(?:(?<whole>\\d+)[ -](?<num>\\d+)/(?<den>\\d+)" + "|(?<num2>\\d+)/(?<den2>\\d+)|(?<plain>" + NUMBER + "))";
-    private static final String INCH_MARK = " ?(?:\"|in(?:ch(?:es)?)?\\b)";
-    private static final String FOOT_MARK = " ?(?:'(?!')|ft\\b|feet\\b|foot\\b)";
+    private static final String INCH_MARK = " ?(?:\"|in(?:ch(?:es)?)?(?![a-z]))";
+    private static final String FOOT_MARK = " ?(?:'(?!')|(?:ft|feet|foot)(?![a-z]))";
 
     private static final Pattern FEET_AND_INCHES = Pattern.compile(
             "(?<feet>" + NUMBER + ")" + FOOT_MARK + "(?:(?:-(?! )| ?)" + INCHES + "(?:" + INCH_MARK + ")?)?");
@@ -29,7 +30,17 @@ public final class LengthReader {
     private static final Pattern BARE = Pattern.compile(NUMBER);
     private static final Pattern TIGHT_OPERATOR = Pattern.compile(" ?([+*/-]) ?");
     private static final Pattern SPACED_OPERATOR = Pattern.compile(" ?([+*]) ?| ([/-]) ");
-    private static final Pattern SMALL_FRACTION = Pattern.compile("(?:\\d+[ -])?(\\d+)/(2|4|8|16|32|64)");
+    private static final Pattern FRACTION = Pattern.compile("(?<whole>\\d+[ -])?(?<num>\\d+)/(?<den>\\d+)");
+    private static final Pattern SPACE =
+            Pattern.compile("[\\t-\\r \u00A0\u1680\u2000-\u200A\u2028\u2029\u202F\u205F\u3000\uFEFF]+");
+    private static final int LONGEST = 120;
+
+    /** More than any level above the sea, let alone a house. */
+    private static final double LARGEST_MM = 1e7;
+
+    /** What is said of a text no hand types: reading it would only cost time. */
+    static final String TOO_LONG = "That is too long to be a length: type at most " + LONGEST + " characters.";
+
     private static final double MM_PER_FOOT = 12 * UnitSystem.MM_PER_INCH;
 
     private final String text;
@@ -48,6 +59,7 @@ public final class LengthReader {
     public static LengthReading read(String typed, UnitSystem units) {
         String text = tidy(typed);
         if (text.isEmpty()) return new LengthReading.Unreadable("Type a length.");
+        if (isTooLong(text)) return new LengthReading.Unreadable(TOO_LONG);
         try {
             LengthReader reader = new LengthReader(text, units, false);
             double first = reader.whole();
@@ -56,6 +68,15 @@ public final class LengthReader {
         } catch (Refused refused) {
             return new LengthReading.Unreadable(refused.getMessage());
         }
+    }
+
+    /** With single spaces, none at the ends, in small letters; what is far too long to be read is left as it is. */
+    static String spaced(String typed) {
+        return SPACE.matcher(typed).replaceAll(" ").strip().toLowerCase(Locale.ROOT);
+    }
+
+    static boolean isTooLong(String text) {
+        return text.length() > LONGEST;
     }
 
     private static String tidy(String typed) {
@@ -68,7 +89,7 @@ public final class LengthReader {
                 .replace("\u00BC", "1/4")
                 .replaceAll("(\\d)\u00BE", "$1 3/4")
                 .replace("\u00BE", "3/4");
-        return plain.replaceAll("[\\s\u00A0\u2009\u202F]+", " ").strip().toLowerCase(Locale.ROOT);
+        return spaced(plain);
     }
 
     private double whole() {
@@ -76,7 +97,7 @@ public final class LengthReader {
         if (negative) at = text.startsWith("- ") ? 2 : 1;
         double mm = sum();
         if (at < text.length()) throw refused(at);
-        if (!Double.isFinite(mm)) throw new Refused("That is too large to be a length.");
+        if (!(Math.abs(mm) <= LARGEST_MM)) throw new Refused("That is too large to be a length: at most 10 km.");
         return (negative ? -1 : 1) * withoutDust(mm) + 0.0;
     }
 
@@ -131,7 +152,7 @@ public final class LengthReader {
         if (units == UnitSystem.FEET_INCHES) {
             if ((m = take(BARE_INCHES)) != null) return new Part(inches(m), true);
         } else {
-            if ((m = matchHere(SMALL_FRACTION)) != null && isProperFraction(m)) throw fractionOfWhat(m.group());
+            if ((m = matchHere(FRACTION)) != null) refuseFraction(m);
             if ((m = take(BARE)) != null) return new Part(number(m.group()), true);
         }
         throw refused(from);
@@ -166,20 +187,24 @@ public final class LengthReader {
     private static double fraction(String numerator, String denominator) {
         double den = Double.parseDouble(denominator);
         if (den == 0) throw new Refused("A fraction cannot have 0 under the line.");
+        if (den > 64) throw new Refused("%s/%s: inches are divided down to 1/64.".formatted(numerator, denominator));
         return Double.parseDouble(numerator) / den;
     }
 
-    private static boolean isProperFraction(Matcher m) {
-        return Long.parseLong(shorten(m.group(1))) < Long.parseLong(m.group(2));
+    /** Less than one of nothing said: half an inch whose mark was forgotten, or a division that lost its length. */
+    private static void refuseFraction(Matcher m) {
+        if (toLong(m.group("num")) >= toLong(m.group("den"))) return;
+        String fraction = m.group();
+        if (m.group("den").matches("2|4|8|16|32|64"))
+            throw new Refused(
+                    "%s of what? For inches write %s\"; millimetres are written as 0.5.".formatted(fraction, fraction));
+        if (m.group("whole") == null)
+            throw new Refused("%s is less than a millimetre: type the length to be divided first, as in 4000/200."
+                    .formatted(fraction));
     }
 
-    private static String shorten(String digits) {
-        return digits.length() > 9 ? "999999999" : digits;
-    }
-
-    private static Refused fractionOfWhat(String fraction) {
-        return new Refused(
-                "%s of what? For inches write %s\"; millimetres are written as 0.5.".formatted(fraction, fraction));
+    private static long toLong(String digits) {
+        return Long.parseLong(digits.length() > 9 ? "999999999" : digits);
     }
 
     private static double mmPer(String unit) {
