@@ -4,7 +4,7 @@ import type { BoardState } from "../src/board/state";
 import { freePick, pickFrom } from "../src/board/tools/aim";
 import { editMeant } from "../src/board/tools/edits";
 import { prompt } from "../src/board/tools/prompts";
-import { nextSetOut, usualSetOut } from "../src/board/tools/setOut";
+import { nextSetOut, setOutAfterSwap, setOutOptions, usualSetOut } from "../src/board/tools/setOut";
 import { nextPick } from "../src/board/tools/walls";
 import { board, typed, WALL } from "./board";
 
@@ -185,12 +185,30 @@ describe("the set-out line", () => {
     for (let i = 0; i < 5; i++) seen.push(nextSetOut(buildUp, seen[i] ?? { type: "innerFace" }));
     expect(seen.map((s) => (s.type === "onFace" ? s.face : s.type))).toEqual([
       0,
-      1,
+      "outsideOfStructure",
       "middleOfStructure",
-      2,
+      "insideOfStructure",
       "innerFace",
       0,
     ]);
+  });
+
+  it("is named from room to room, and by the way it is drawn where there is no weather face", () => {
+    expect(setOutOptions(buildUp).map((o) => o.words)).toEqual([
+      "Weather face",
+      "Structure, weather side",
+      "Middle of structure",
+      "Structure, room side",
+      "Room face",
+    ]);
+    const partition = { plies: [plies[2], plies[1], plies[2]].flatMap((p) => p ?? []) };
+    expect(setOutOptions(partition, "RIGHT").map((o) => o.words)[0]).toBe("Finished face, right");
+  });
+
+  it("of walls to draw stays at the place chosen when they are to be of another build-up", () => {
+    const partition = { ...buildUp, plies: [plies[2], plies[1], plies[2]].flatMap((p) => p ?? []) };
+    expect(setOutAfterSwap(buildUp, partition, { type: "innerFace" })).toEqual({ type: "innerFace" });
+    expect(setOutAfterSwap(buildUp, partition, usualSetOut(buildUp))).toEqual({ type: "middleOfStructure" });
   });
 
   it("lies on the weather face where there is one, else in the middle", () => {

@@ -19,8 +19,8 @@ export function revision(element: Element): Edit {
   return { type: "revise", element };
 }
 
-/** The edit that makes walls of another build-up. */
-export function remaking(walls: readonly string[], buildUp: string, setOut: SetOut): Edit {
+/** The edit that makes walls of another build-up. @param setOut where it lies then; null on the same face as before */
+export function remaking(walls: readonly string[], buildUp: string, setOut: SetOut | null): Edit {
   return { type: "remakeWalls", walls: [...walls], buildUp, setOut };
 }
 

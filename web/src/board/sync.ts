@@ -215,8 +215,8 @@ export class Sync {
     return this.edit(revision(element));
   }
 
-  /** Makes walls of another build-up, in one edit. */
-  remake(walls: readonly string[], buildUp: string, setOut: SetOut): Promise<boolean> {
+  /** Makes walls of another build-up, in one edit. @param setOut where it lies then; null on the same face as before */
+  remake(walls: readonly string[], buildUp: string, setOut: SetOut | null): Promise<boolean> {
     return this.edit(remaking(walls, buildUp, setOut));
   }
 

@@ -1,5 +1,5 @@
-import type { BuildUp, Picture, SetOut } from "../../api/types";
-import { setOutDepth, setOutKey, setOutOf, setOutOptions } from "../tools/setOut";
+import type { BuildUp, Picture, SetOut, Side } from "../../api/types";
+import { optionOf, setOutDepth, setOutOptions } from "../tools/setOut";
 import { PictureSvg } from "./PictureSvg";
 
 type Plies = BuildUp["plies"];
@@ -9,12 +9,13 @@ interface Props {
   /** The cut through these plies; the last one known while a new one is on its way. */
   readonly picture: Picture | null;
   readonly setOut?: SetOut;
+  readonly outside?: Side;
   /** With this, the line a wall is set out along can be picked. */
   readonly onPick?: (setOut: SetOut) => void;
 }
 
 /** A cut through a build-up, to scale, outside at the left; what carries is underlined. */
-export function BuildUpPicture({ plies, picture, setOut, onPick }: Props) {
+export function BuildUpPicture({ plies, picture, setOut, outside, onPick }: Props) {
   const total = plies.reduce((sum, p) => sum + p.thicknessMm, 0);
   const height = total * 0.25;
   const letters = total / (onPick ? 22 : 46);
@@ -31,7 +32,14 @@ export function BuildUpPicture({ plies, picture, setOut, onPick }: Props) {
         <Figure key={i} ply={ply} from={depth(plies, i)} letters={letters} />
       ))}
       {setOut && onPick && (
-        <SetOutLines plies={plies} setOut={setOut} height={height} reach={letters} onPick={onPick} />
+        <SetOutLines
+          plies={plies}
+          setOut={setOut}
+          outside={outside}
+          height={height}
+          reach={letters}
+          onPick={onPick}
+        />
       )}
     </svg>
   );
@@ -72,16 +80,18 @@ function Figure({ ply, from, letters }: FigureProps) {
 interface LinesProps {
   readonly plies: Plies;
   readonly setOut: SetOut;
+  readonly outside: Side | undefined;
   readonly height: number;
   readonly reach: number;
   readonly onPick: (setOut: SetOut) => void;
 }
 
 /** Every line a wall can be set out along; the one in use is marked. */
-function SetOutLines({ plies, setOut, height, reach, onPick }: LinesProps) {
-  return setOutOptions({ plies }).map(([key, words]) => {
-    const x = setOutDepth({ plies }, setOutOf(key));
-    const used = key === setOutKey(setOut);
+function SetOutLines({ plies, setOut, outside, height, reach, onPick }: LinesProps) {
+  const now = optionOf({ plies }, setOut)?.key;
+  return setOutOptions({ plies }, outside).map(({ key, setOut: place, words }) => {
+    const x = setOutDepth({ plies }, place);
+    const used = key === now;
     return (
       // biome-ignore lint/a11y/useSemanticElements: a part of a picture cannot be a button element
       <g
@@ -91,8 +101,8 @@ function SetOutLines({ plies, setOut, height, reach, onPick }: LinesProps) {
         aria-label={`Set out along ${words}`}
         aria-pressed={used}
         className="cursor-pointer"
-        onClick={() => onPick(setOutOf(key))}
-        onKeyDown={(e) => e.key === "Enter" && onPick(setOutOf(key))}
+        onClick={() => onPick(place)}
+        onKeyDown={(e) => e.key === "Enter" && onPick(place)}
       >
         <title>{words}</title>
         <rect

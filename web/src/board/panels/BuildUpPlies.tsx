@@ -1,16 +1,7 @@
 import type { BuildUp } from "../../api/types";
 import { useBoard } from "../context";
 import { elementOf } from "../state";
-
-export const DOES = {
-  CARRIES: "carries",
-  BOARDS: "boards",
-  INSULATES: "insulates",
-  AIR_GAP: "air gap",
-  FACING: "facing",
-  LINING: "lining",
-  SHEET: "sheet",
-} as const;
+import { DOES } from "../tools/setOut";
 
 const figures = new Intl.NumberFormat("en", { maximumFractionDigits: 1, useGrouping: false });
 

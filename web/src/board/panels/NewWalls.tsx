@@ -1,7 +1,8 @@
 import { useState } from "react";
 import { Choice, fieldClass, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
-import type { Making, ToolName } from "../state";
+import { elementOf, type Making, type ToolName } from "../state";
+import { setOutAfterSwap } from "../tools/setOut";
 import { FACES } from "./GapFacts";
 import { LengthField } from "./LengthField";
 import { Section } from "./MakingFacts";
@@ -28,7 +29,12 @@ const TITLES: Partial<Record<ToolName, readonly [string, string]>> = {
 export function NewWalls({ tool, making, set }: Props) {
   const { actions } = useBoardTools();
   const faces = useBoard((s) => s.faces);
+  const elements = useBoard((s) => s.elements);
   const [title, words] = TITLES[tool] ?? ["", ""];
+  const remake = (buildUp: string) => {
+    const [was, is] = [making.wall.buildUp, buildUp].map((id) => elementOf({ elements }, "buildUp", id));
+    set({ wall: { ...making.wall, buildUp, setOut: setOutAfterSwap(was, is, making.wall.setOut) } });
+  };
   return (
     <Section title={title} words={words}>
       {tool === "rectangle" && (
@@ -60,7 +66,7 @@ export function NewWalls({ tool, making, set }: Props) {
           onChange={(reach) => set({ wall: { ...making.wall, reach } })}
         />
       </Row>
-      <WallFields facts={making.wall} onChange={(wall) => set({ wall })} />
+      <WallFields facts={making.wall} onRemake={remake} onChange={(wall) => set({ wall })} />
       <RiseFields facts={making.wall} onChange={(wall) => set({ wall })} />
     </Section>
   );

@@ -4,7 +4,7 @@ import type { BuildUp, TimberSize } from "../../api/types";
 import { Choice } from "../../ui/controls";
 import { useBoard } from "../context";
 import { elementsOf, unitsOf } from "../state";
-import { DOES } from "./BuildUpPlies";
+import { DOES } from "../tools/setOut";
 import { LengthField } from "./LengthField";
 import { PartField } from "./PartField";
 

@@ -32,7 +32,11 @@ export function SelectedWall({ wall }: { readonly wall: Wall }) {
       }
     >
       <GapFacts />
-      <WallFields facts={wall} onChange={(changed) => void sync.revise({ ...changed, type: "wall" })} />
+      <WallFields
+        facts={wall}
+        onRemake={(buildUp) => void sync.remake([wall.id], buildUp, null)}
+        onChange={(changed) => void sync.revise({ ...changed, type: "wall" })}
+      />
       <RiseFields facts={wall} onChange={(changed) => void sync.revise({ ...changed, type: "wall" })} />
       {stairs && (
         <Button className="mt-1" onClick={() => void sync.edit(rakingUnderStair(wall.id))}>

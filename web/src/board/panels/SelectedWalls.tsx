@@ -1,7 +1,6 @@
 import { Button, Choice, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
 import { elementOf, wallBuildUps } from "../state";
-import { usualSetOut } from "../tools/setOut";
 import { BuildUpPlies } from "./BuildUpPlies";
 import { RiseFields } from "./RiseFields";
 
@@ -17,7 +16,7 @@ export function SelectedWalls() {
   const buildUps = wallBuildUps({ elements });
   const shared = walls.every((w) => w.buildUp === walls[0]?.buildUp) ? walls[0]?.buildUp : undefined;
   const buildUp = elementOf({ elements }, "buildUp", shared);
-  const remake = (id: string) => void sync.remake(ids, id, usualSetOut(buildUps.find((b) => b.id === id)));
+  const remake = (id: string) => void sync.remake(ids, id, null);
   const choices = buildUps.map((b) => [b.id, `${b.mark} ${b.name}`] as const);
   return (
     <>

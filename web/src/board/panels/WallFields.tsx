@@ -1,9 +1,10 @@
 import { useState } from "react";
-import type { SetOut, Side } from "../../api/types";
+import type { BuildUp, SetOut, Side } from "../../api/types";
+import { printLength } from "../../measure/print";
 import { Button, Choice, Row } from "../../ui/controls";
 import { useBoard } from "../context";
-import { type BoardState, elementOf, wallBuildUps } from "../state";
-import { setOutKey, setOutOf, setOutOptions, usualSetOut } from "../tools/setOut";
+import { type BoardState, elementOf, unitsOf, wallBuildUps } from "../state";
+import { optionOf, setOutDepth, setOutOptions } from "../tools/setOut";
 import { BuildUpEditor } from "./BuildUpEditor";
 import { BuildUpPicture } from "./BuildUpPicture";
 import { BuildUpPlies } from "./BuildUpPlies";
@@ -17,13 +18,15 @@ export interface WallFacts {
 
 interface Props<T extends WallFacts> {
   readonly facts: T;
+  /** Makes it of another build-up; where the set-out line lies then is not for this panel to say. */
+  readonly onRemake: (buildUp: string) => void;
   readonly onChange: (facts: T) => void;
 }
 
 const buildUps = (state: BoardState) => state.elements;
 
 /** What a wall is made of and where its set-out line lies: for walls to draw and walls selected. */
-export function WallFields<T extends WallFacts>({ facts, onChange }: Props<T>) {
+export function WallFields<T extends WallFacts>({ facts, onRemake, onChange }: Props<T>) {
   const [editing, setEditing] = useState(false);
   const elements = useBoard(buildUps);
   const all = wallBuildUps({ elements });
@@ -35,24 +38,18 @@ export function WallFields<T extends WallFacts>({ facts, onChange }: Props<T>) {
         <Choice
           value={facts.buildUp}
           options={all.map((b) => [b.id, `${b.mark} ${b.name}`] as const)}
-          onChange={(id) =>
-            onChange({ ...facts, buildUp: id, setOut: usualSetOut(all.find((b) => b.id === id)) })
-          }
+          onChange={onRemake}
         />
       </Row>
-      <Row label="Set-out line">
-        <Choice
-          value={setOutKey(facts.setOut)}
-          options={buildUp ? setOutOptions(buildUp) : []}
-          onChange={(key) => onChange({ ...facts, setOut: setOutOf(key) })}
-        />
-      </Row>
+      {buildUp && (
+        <SetOutField buildUp={buildUp} facts={facts} onPick={(setOut) => onChange({ ...facts, setOut })} />
+      )}
       <Row label="Outside">
         <Choice
           value={facts.outside}
           options={[
-            ["LEFT", "Left of the run"],
-            ["RIGHT", "Right of the run"],
+            ["LEFT", "Left as drawn"],
+            ["RIGHT", "Right as drawn"],
           ]}
           onChange={(outside) => onChange({ ...facts, outside })}
         />
@@ -62,6 +59,7 @@ export function WallFields<T extends WallFacts>({ facts, onChange }: Props<T>) {
           plies={buildUp.plies}
           picture={look?.picture ?? null}
           setOut={facts.setOut}
+          outside={facts.outside}
           onPick={(setOut) => onChange({ ...facts, setOut })}
         />
       )}
@@ -73,5 +71,30 @@ export function WallFields<T extends WallFacts>({ facts, onChange }: Props<T>) {
       )}
       {buildUp && editing && <BuildUpEditor buildUp={buildUp} onClose={() => setEditing(false)} />}
     </>
+  );
+}
+
+interface SetOutProps {
+  readonly buildUp: BuildUp;
+  readonly facts: WallFacts;
+  readonly onPick: (setOut: SetOut) => void;
+}
+
+/** Where the set-out line lies, in words; a place on no face of this build-up is one of the choices while it is used. */
+function SetOutField({ buildUp, facts, onPick }: SetOutProps) {
+  const units = useBoard(unitsOf);
+  const options = setOutOptions(buildUp, facts.outside);
+  const now = optionOf(buildUp, facts.setOut)?.key ?? "off";
+  const choices = options.map((o) => [o.key, o.words] as const);
+  const depth = setOutDepth(buildUp, facts.setOut);
+  const off = ["off", `${printLength(depth, units)} in from the ${options[0]?.words.toLowerCase()}`] as const;
+  return (
+    <Row label="Set-out line">
+      <Choice
+        value={now}
+        options={now === "off" ? [off, ...choices] : choices}
+        onChange={(key) => onPick(options.find((o) => o.key === key)?.setOut ?? facts.setOut)}
+      />
+    </Row>
   );
 }

@@ -85,7 +85,7 @@ public sealed interface Aim {
     private static Placing typed(Typed t, WallSolid solid, double widthMm) {
         double middle = solid.strip().axis().s(t.at());
         Span there = new Span(middle - widthMm / 2, middle + widthMm / 2, null);
-        List<SettingOut.Measure> measures = SettingOut.measures(solid, t.side(), t.of(), there, true);
+        List<SettingOut.Measure> measures = SettingOut.measures(solid, t.side(), t.of(), there, o -> true);
         return SettingOut.chosen(measures, t.measure()).placing().at(t.mm());
     }
 

@@ -66,6 +66,8 @@ public final class Editing {
         if (dangling != null) return new Result(dangling, building);
         Refusal taken = Taken.by(next, change);
         if (taken != null) return new Result(taken, building);
+        Refusal misplaced = PlacingSoundness.check(building.model(), next, change);
+        if (misplaced != null) return new Result(misplaced, building);
         Building after = building.after(change, next);
         Change placed = Following.places(building, change, after);
         if (placed != change) after = building.after(placed, building.model().after(placed));

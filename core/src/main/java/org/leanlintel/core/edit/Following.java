@@ -49,6 +49,7 @@ final class Following {
     /** The change with openings and fittings that stay where they are; the same one where none has to. */
     static Change places(Building before, Change change, Building after) {
         Following following = new Following(before, after);
+        following.faces(change);
         following.openings();
         following.fittings();
         following.floors();
@@ -67,6 +68,10 @@ final class Following {
         return put.isEmpty()
                 ? change
                 : change.then(before.model(), Change.to(after.model(), change.name(), put, List.of()));
+    }
+
+    private void faces(Change change) {
+        put.addAll(FollowingFaces.of(before.model(), change, after.model()));
     }
 
     private void openings() {

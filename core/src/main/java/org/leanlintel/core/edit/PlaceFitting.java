@@ -72,7 +72,7 @@ public record PlaceFitting(
         WallSolid solid = building.solid(seat.wall());
         Span span = solid == null ? null : solid.place(seat.placing(), widthMm);
         if (solid == null || span == null) return seat;
-        List<SettingOut.Measure> measures = SettingOut.measures(solid, seat.side(), Stop.Of.FINISH, span, false);
+        List<SettingOut.Measure> measures = SettingOut.measures(solid, seat.side(), Stop.Of.FINISH, span, o -> false);
         Placing.Off off = SettingOut.chosen(measures, n.measure()).placing();
         return new Fitting.OnWall(seat.wall(), seat.side(), off.at(n.mm()));
     }

@@ -3,6 +3,7 @@ package org.leanlintel.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Change;
@@ -15,10 +16,11 @@ import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Wall;
 
 /**
- * Makes walls of another build-up. Each keeps its set-out line where it is drawn; {@code setOut} says where in the new
- * build-up that line lies.
+ * Makes walls of another build-up. Each keeps its set-out line where it is drawn.
+ *
+ * @param setOut where in the new build-up that line lies; null for the same physical face as before
  */
-public record RemakeWalls(List<ElementId> walls, ElementId buildUp, SetOut setOut) implements Edit {
+public record RemakeWalls(List<ElementId> walls, ElementId buildUp, @Nullable SetOut setOut) implements Edit {
 
     public RemakeWalls {
         walls = List.copyOf(walls);
@@ -33,13 +35,15 @@ public record RemakeWalls(List<ElementId> walls, ElementId buildUp, SetOut setOu
     public Outcome on(Building building) {
         if (walls.isEmpty()) return Refusal.because("No wall is selected.");
         Model model = building.model();
-        String made = model.get(buildUp, BuildUp.class).name();
+        BuildUp next = model.get(buildUp, BuildUp.class);
         List<Element> put = new ArrayList<>();
         for (ElementId id : walls) {
             Wall wall = model.get(id, Wall.class);
-            put.add(wall.madeOf(buildUp, setOut, wall.outside()));
+            BuildUp was = model.get(wall.buildUp(), BuildUp.class);
+            SetOut line = setOut != null ? setOut : wall.setOut().keptIn(was, next);
+            put.add(wall.madeOf(buildUp, line, wall.outside()));
         }
         String what = put.size() == 1 ? Naming.of(put.getFirst()) : put.size() + " walls";
-        return Change.to(model, "make %s of %s".formatted(what, made), put, List.of());
+        return Change.to(model, "make %s of %s".formatted(what, next.name()), put, List.of());
     }
 }

@@ -2,6 +2,7 @@ package org.leanlintel.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Tolerance;
@@ -23,6 +24,12 @@ public record Setting(Stop lower, double low, Stop higher, double high) {
      * and with {@code openings} the edges of openings.
      */
     public static Setting at(WallSolid solid, Side side, Stop.Of of, double from, double to, boolean openings) {
+        return at(solid, side, of, from, to, openings ? o -> true : o -> false);
+    }
+
+    /** The same by some openings only. */
+    static Setting at(
+            WallSolid solid, Side side, Stop.Of of, double from, double to, Predicate<PlacedOpening> openings) {
         double middle = (from + to) / 2;
         List<Known> all = stops(solid, side, of, openings);
         Known low = all.get(0), high = all.get(1);
@@ -35,7 +42,7 @@ public record Setting(Stop lower, double low, Stop higher, double high) {
     }
 
     /** The wall's ends first. */
-    private static List<Known> stops(WallSolid solid, Side side, Stop.Of of, boolean openings) {
+    private static List<Known> stops(WallSolid solid, Side side, Stop.Of of, Predicate<PlacedOpening> openings) {
         Stop.Line line = Stop.Line.of(side, of);
         List<Known> all = new ArrayList<>();
         for (End end : End.values()) all.add(known(solid, new Stop.WallsEnd(end, line)));
@@ -43,8 +50,8 @@ public record Setting(Stop lower, double low, Stop higher, double high) {
             all.add(new Known(new Stop.AtWall(w.wall(), End.START, of), w.from()));
             all.add(new Known(new Stop.AtWall(w.wall(), End.END, of), w.to()));
         }
-        if (!openings) return all;
         for (PlacedOpening o : solid.openings()) {
+            if (!openings.test(o)) continue;
             all.add(new Known(new Stop.AtOpening(o.opening().id(), End.START), o.from()));
             all.add(new Known(new Stop.AtOpening(o.opening().id(), End.END), o.to()));
         }

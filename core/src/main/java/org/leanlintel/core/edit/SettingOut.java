@@ -2,6 +2,7 @@ package org.leanlintel.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.PlacedOpening;
@@ -68,14 +69,27 @@ public final class SettingOut {
         Model model = building.model();
         if (model.find(thing, Opening.class) instanceof Opening o
                 && building.solid(o.wall()) instanceof WallSolid solid)
-            return answer(model, solid, o.placing(), side(solid, o.placing()), of, span(solid, o), true);
+            return answer(
+                    model,
+                    solid,
+                    o.placing(),
+                    side(solid, o.placing()),
+                    of,
+                    span(solid, o),
+                    by -> isFree(by, o, model));
         boolean seated = model.find(thing, Fitting.class) instanceof Fitting f && f.seat() instanceof Fitting.OnWall;
         if (!seated) return null;
         Fitting f = model.get(thing, Fitting.class);
         Fitting.OnWall seat = (Fitting.OnWall) f.seat();
         WallSolid solid = building.solid(seat.wall());
         Span span = solid == null ? null : solid.place(seat.placing(), f.widthMm());
-        return span == null ? null : answer(model, solid, seat.placing(), seat.side(), of, span, false);
+        return span == null ? null : answer(model, solid, seat.placing(), seat.side(), of, span, by -> false);
+    }
+
+    /** Whether an opening may be set out by another: not by itself, nor by one that goes by it. */
+    private static boolean isFree(PlacedOpening by, Opening opening, Model model) {
+        ElementId other = by.opening().id();
+        return !other.equals(opening.id()) && !PlacingSoundness.goesBy(by.opening(), opening.id(), model);
     }
 
     private static @Nullable Span span(WallSolid solid, Opening o) {
@@ -109,7 +123,7 @@ public final class SettingOut {
             Side side,
             Stop.Of of,
             @Nullable Span span,
-            boolean openings) {
+            Predicate<PlacedOpening> openings) {
         if (span == null) return null;
         List<Measure> measures = new ArrayList<>();
         for (Measure m : measures(solid, side, of, span, openings)) measures.add(named(m, model));
@@ -126,7 +140,8 @@ public final class SettingOut {
     }
 
     /** Itself is no neighbour. */
-    private static Placing centredClear(WallSolid solid, Side side, Stop.Of of, Span span, boolean openings) {
+    private static Placing centredClear(
+            WallSolid solid, Side side, Stop.Of of, Span span, Predicate<PlacedOpening> openings) {
         Setting there = Setting.at(solid, side, of, span.from(), span.to(), openings);
         return new Placing.Between(there.lower(), there.higher(), 1, 1);
     }
@@ -150,7 +165,8 @@ public final class SettingOut {
     }
 
     /** To the nearer edge from either neighbour, then to the middle from either. @param openings whether these count */
-    static List<Measure> measures(WallSolid solid, Side side, Stop.Of of, Span span, boolean openings) {
+    static List<Measure> measures(
+            WallSolid solid, Side side, Stop.Of of, Span span, Predicate<PlacedOpening> openings) {
         Setting there = Setting.at(solid, side, of, span.from(), span.to(), openings);
         List<Measure> measures = new ArrayList<>();
         double middle = (span.from() + span.to()) / 2;

@@ -291,6 +291,12 @@ final class Soundness {
                         "The %s lies where the pocket of the %s would be.".formatted(Naming.of(o.opening()), what),
                         placed.opening().id(),
                         o.opening().id());
-        return null;
+        Wall inTheWay = solid.standingWithin(from, to);
+        if (inTheWay == null) return null;
+        return Refusal.because(
+                "The pocket of the %s would run through where %s meets %s."
+                        .formatted(what, inTheWay.mark(), solid.strip().wall().mark()),
+                placed.opening().id(),
+                inTheWay.id());
     }
 }

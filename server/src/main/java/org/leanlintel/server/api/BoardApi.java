@@ -1,11 +1,14 @@
 package org.leanlintel.server.api;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Building;
 import org.leanlintel.core.edit.Copied;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.RoomNews;
+import org.leanlintel.core.edit.SetOutNews;
 import org.leanlintel.core.heat.UValue;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Change;
@@ -151,7 +154,10 @@ public class BoardApi {
     }
 
     private static List<String> news(EditDesk.Answer answer) {
-        return RoomNews.between(answer.before().building(), answer.after().building());
+        Building before = answer.before().building(), after = answer.after().building();
+        List<String> news = new ArrayList<>(SetOutNews.between(before.model(), after.model()));
+        news.addAll(RoomNews.between(before, after));
+        return news;
     }
 
     /** What a paste needs of things, to keep until then. */

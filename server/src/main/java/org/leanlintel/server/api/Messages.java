@@ -51,7 +51,7 @@ public final class Messages {
     public record TurnBack(UUID editId, String window) {}
 
     /**
-     * @param news what became of rooms, in sentences
+     * @param news what became of rooms and of set-out lines, in sentences
      * @param picture how the drawing asked for changed from the revision before; null where none was asked for
      */
     public record EditAnswer(
@@ -70,7 +70,7 @@ public final class Messages {
      * @param refusal why it would be refused, or null
      * @param effects what else becomes different, in sentences, where that was asked for
      * @param gaps of the wall asked for, as they would be
-     * @param news what would become of rooms
+     * @param news what would become of rooms and of set-out lines
      * @param settingOut of the one opening or fitting it would place or change; null where it is none
      */
     public record PreviewAnswer(
