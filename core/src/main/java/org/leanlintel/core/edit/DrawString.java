@@ -2,16 +2,25 @@ package org.leanlintel.core.edit;
 
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.HeldPoints;
+import org.leanlintel.core.building.StringWay;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Outcome;
+import org.leanlintel.core.model.Refusal;
 
-/** Draws a dimension string through what its points hold to. Parameters as in {@link DimensionString}. */
-public record DrawString(ElementId drawing, ElementId layer, Vec direction, Vec at, List<Hold> holds) implements Edit {
+/**
+ * Draws a dimension string through what its points hold to. Parameters as in {@link DimensionString}.
+ *
+ * @param direction null for the one that follows from what it holds to and where its line is, see {@link StringWay}
+ */
+public record DrawString(ElementId drawing, ElementId layer, @Nullable Vec direction, Vec at, List<Hold> holds)
+        implements Edit {
 
     public DrawString {
         holds = List.copyOf(holds);
@@ -24,8 +33,12 @@ public record DrawString(ElementId drawing, ElementId layer, Vec direction, Vec 
 
     @Override
     public Outcome on(Building building) {
+        Vec way = direction != null ? direction : StringWay.of(building, holds, at);
         DimensionString string =
-                new DimensionString(new NewIds(building.model()).next(), layer, drawing, direction, at, holds);
+                new DimensionString(new NewIds(building.model()).next(), layer, drawing, way, at, holds);
+        if (HeldPoints.along(string, building).size() < 2)
+            return Refusal.because("These points lie in one line across the string, so it would measure nothing. "
+                    + "Place its line on another side of them.");
         return Change.to(building.model(), "draw dimension string", List.of(string), List.of());
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.HeldPoints;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallSolid;

@@ -2,6 +2,7 @@ package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.leanlintel.core.building.PieceEdges;
 import org.leanlintel.core.building.PlacedPiece;
 import org.leanlintel.core.building.Slab;
 import org.leanlintel.core.building.Strip;

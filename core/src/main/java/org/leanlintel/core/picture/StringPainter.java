@@ -5,13 +5,14 @@ import java.util.Collections;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.HeldPoints;
+import org.leanlintel.core.building.HeldPoints.Held;
 import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.PenRole;
-import org.leanlintel.core.picture.HeldPoints.Held;
 
 /**
  * A dimension string as ISO 129-1 draws it on building drawings: an unbroken line, oblique strokes, figures above the

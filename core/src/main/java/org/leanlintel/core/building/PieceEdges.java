@@ -1,10 +1,6 @@
-package org.leanlintel.core.picture;
+package org.leanlintel.core.building;
 
 import java.util.List;
-import org.leanlintel.core.building.Building;
-import org.leanlintel.core.building.PlacedPiece;
-import org.leanlintel.core.building.Strip;
-import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Hold;
@@ -12,12 +8,12 @@ import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.WallPiece;
 
 /** The sides of pieces on walls and of posts, as {@link Hold.OnPiece} counts them. */
-final class PieceEdges {
+public final class PieceEdges {
 
     private PieceEdges() {}
 
     /** Two points; none where there is no such side. */
-    static List<Vec> of(Building building, ElementId id, int edge) {
+    public static List<Vec> of(Building building, ElementId id, int edge) {
         if (building.model().find(id) instanceof Post post) return of(post, edge);
         if (!(building.model().find(id) instanceof WallPiece piece)) return List.of();
         WallSolid solid = building.solid(piece.wall());
@@ -25,12 +21,12 @@ final class PieceEdges {
         return placed == null || edge > 2 ? List.of() : of(solid.strip(), placed, edge);
     }
 
-    static List<Vec> of(Post post, int edge) {
+    public static List<Vec> of(Post post, int edge) {
         List<Vec> corners = post.corners();
         return List.of(corners.get(edge), corners.get((edge + 1) % 4));
     }
 
-    static List<Vec> of(Strip strip, PlacedPiece p, int edge) {
+    public static List<Vec> of(Strip strip, PlacedPiece p, int edge) {
         double front = p.isOnLeft() != p.isNiche() ? p.hi() : p.lo();
         return switch (edge) {
             case 0 -> List.of(strip.at(p.from(), front), strip.at(p.to(), front));

@@ -1,14 +1,10 @@
-package org.leanlintel.core.picture;
+package org.leanlintel.core.building;
 
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
-import org.leanlintel.core.building.Building;
-import org.leanlintel.core.building.PlacedOpening;
-import org.leanlintel.core.building.Strip;
-import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Track;
@@ -22,7 +18,7 @@ import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Opening;
 
 /** Where the points of a dimension string lie now, from what they hold to. */
-final class HeldPoints {
+public final class HeldPoints {
 
     /**
      * A point of a string.
@@ -30,7 +26,7 @@ final class HeldPoints {
      * @param position along the string's direction, from the model's origin
      * @param reach the two ends of the feature measured, across the string's direction; equal for a point
      */
-    record Held(double position, double reachFrom, double reachTo) {}
+    public record Held(double position, double reachFrom, double reachTo) {}
 
     private final Building building;
     private final Line line;
@@ -44,7 +40,7 @@ final class HeldPoints {
     }
 
     /** The points of a string in their order along it, those in one place as one. */
-    static List<Held> along(DimensionString string, Building building) {
+    public static List<Held> along(DimensionString string, Building building) {
         HeldPoints held = new HeldPoints(building, string);
         List<Held> points = new ArrayList<>();
         string.holds().stream()
