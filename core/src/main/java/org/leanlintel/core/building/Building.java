@@ -85,7 +85,7 @@ public final class Building {
         for (ElementId id : touched.strips()) {
             Strip was = strips.get(id);
             Strip is = next.find(id, Wall.class) instanceof Wall wall ? strip(next, wall, was) : null;
-            if (is == was) continue;
+            if (is == was && is != null) continue;
             if (was != null) place = place.without(was);
             if (is != null) place = place.with(is);
             after = is == null ? after.minus(id) : after.plus(id, is);

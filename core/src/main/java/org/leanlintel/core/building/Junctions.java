@@ -39,11 +39,20 @@ final class Junctions {
     }
 
     EndJoint joint(Strip strip, End end) {
+        return joint(strip, end, this::onSide);
+    }
+
+    private EndJoint joint(Strip strip, End end, Standing standing) {
         Arm arm = new Arm(strip, end);
         return switch (strip.wall().at(end)) {
-            case WallEnd.OnSide side -> onSide(arm, strips.get(side.wall()), side.reach());
-            case WallEnd.AtCorner corner -> atCorner(arm, armsAt(corner.corner()), meetingAt(corner));
+            case WallEnd.OnSide side -> standing.on(arm, strips.get(side.wall()), side.reach());
+            case WallEnd.AtCorner corner -> atCorner(arm, armsAt(corner.corner()), meetingAt(corner), standing);
         };
+    }
+
+    /** How a wall that stands on a side of another ends. */
+    private interface Standing {
+        EndJoint on(Arm arm, @Nullable Strip host, WallEnd.Reach reach);
     }
 
     /**
@@ -54,7 +63,7 @@ final class Junctions {
         Arm arm = new Arm(strip, end);
         if (!(strip.wall().at(end) instanceof WallEnd.OnSide side)) return arm.s(0);
         Strip host = strips.get(side.wall());
-        return host == null ? arm.s(0) : SideJoint.of(arm, host, side.reach()).faceAlongSetOut();
+        return host == null ? arm.s(0) : attached(arm, host, side.reach()).faceAlongSetOut();
     }
 
     /** How things lie along a wall. */
@@ -108,7 +117,22 @@ final class Junctions {
     private EndJoint onSide(Arm arm, @Nullable Strip host, WallEnd.Reach reach) {
         return host == null
                 ? EndJoint.free(arm.strip(), arm.s(0))
-                : SideJoint.of(arm, host, reach).end(goingThrough(host));
+                : attached(arm, host, reach).end(goingThrough(host));
+    }
+
+    /** Without what other walls make of it, so that walls may stand on each other in turn. */
+    private static EndJoint onSideAlone(Arm arm, @Nullable Strip host, WallEnd.Reach reach) {
+        return host == null
+                ? EndJoint.free(arm.strip(), arm.s(0))
+                : SideJoint.of(arm, host, reach).end(List.of());
+    }
+
+    /** A wall on a host's side: near an end of the host, no deeper than the host's plies reach. */
+    private SideJoint attached(Arm arm, Strip host, WallEnd.Reach reach) {
+        SideJoint joint = SideJoint.of(arm, host, reach);
+        if (!joint.isAttached() || !joint.isNearAnEnd()) return joint;
+        return joint.within(
+                joint(host, End.START, Junctions::onSideAlone), joint(host, End.END, Junctions::onSideAlone));
     }
 
     /** The walls attached to {@code host}, where the structure of one goes through its own; else none matter. */
@@ -122,12 +146,12 @@ final class Junctions {
         for (WallEndRef ref : model.relations().endsOn(host.wall().id())) {
             Strip strip = strips.get(ref.wall().id());
             if (strip == null || !(ref.wall().at(ref.end()) instanceof WallEnd.OnSide side)) continue;
-            joints.add(SideJoint.of(new Arm(strip, ref.end()), host, side.reach()));
+            joints.add(attached(new Arm(strip, ref.end()), host, side.reach()));
         }
         return joints;
     }
 
-    private EndJoint atCorner(Arm arm, List<Arm> arms, Meeting meeting) {
+    private EndJoint atCorner(Arm arm, List<Arm> arms, Meeting meeting, Standing standing) {
         if (arms.size() < 2) {
             return meeting instanceof Meeting.Returned
                     ? EndJoint.returned(arm.strip(), arm.end(), arm.s(0))
@@ -139,7 +163,9 @@ final class Junctions {
         if (couple == null) return new StarJoint(arms).end(arm);
         if (couple.has(arm)) return CornerJoint.inLine(arm, couple.other(arm), couple.past(arm, arms));
         Strip host = couple.hostOf(arm).strip();
-        return crosses(arm, host) ? onSide(arm, host, WallEnd.Reach.STRUCTURE) : EndJoint.free(arm.strip(), arm.s(0));
+        return crosses(arm, host)
+                ? standing.on(arm, host, WallEnd.Reach.STRUCTURE)
+                : EndJoint.free(arm.strip(), arm.s(0));
     }
 
     private Meeting meetingAt(WallEnd.AtCorner end) {

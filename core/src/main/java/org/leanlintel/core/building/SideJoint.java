@@ -9,6 +9,7 @@ import org.leanlintel.core.building.Arm.ArmPly;
 import org.leanlintel.core.building.EndJoint.PlyEnd;
 import org.leanlintel.core.building.Strip.StripPly;
 import org.leanlintel.core.geometry.Line;
+import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Track;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Does;
@@ -28,7 +29,21 @@ final class SideJoint {
     record Cut(int hostPly, Edge from, Edge to, Content content) {}
 
     /** Where a ply of the standing wall meets a face of one of the host's plies. */
-    record Landing(int hostPly, boolean onLeftFace, double from, double to) {}
+    record Landing(int hostPly, boolean onLeftFace, double from, double to) {
+
+        boolean isPast(EndJoint start, EndJoint end) {
+            return past(start, end) > Tolerance.SAME_MM;
+        }
+
+        /** How far past an end of that ply it lies, millimetres; not above 0 where it does not. */
+        double past(EndJoint start, EndJoint end) {
+            Edge first = start.plies().get(hostPly).edge(),
+                    last = end.plies().get(hostPly).edge();
+            return onLeftFace
+                    ? Math.max(first.atHi() - from, to - last.atHi())
+                    : Math.max(first.atLo() - from, to - last.atLo());
+        }
+    }
 
     private final Arm standing;
     private final Strip host;
@@ -36,18 +51,43 @@ final class SideJoint {
     private final boolean onLeft;
     /** The host's plies from the near side on. */
     private final List<StripPly> met;
+    /** How many of the host's plies it may go through at most. */
+    private final int deepest;
 
-    private SideJoint(Arm standing, Strip host, Reach reach) {
+    private SideJoint(Arm standing, Strip host, Reach reach, int deepest) {
         this.standing = standing;
         this.host = host;
         this.reach = reach;
+        this.deepest = deepest;
         Vec along = host.axis().directionAt(host.axis().s(standing.point()));
         onLeft = along.cross(standing.direction()) > 0;
         met = onLeft ? host.plies().reversed() : host.plies();
     }
 
     static SideJoint of(Arm standing, Strip host, Reach reach) {
-        return new SideJoint(standing, host, reach);
+        return new SideJoint(standing, host, reach, Integer.MAX_VALUE);
+    }
+
+    /** Whether it lands so near an end of its host that the host's plies may end before it there. */
+    boolean isNearAnEnd() {
+        double thick = host.hi() - host.lo();
+        for (Span touch : touches()) if (touch.from() < thick || touch.to() > host.length() - thick) return true;
+        return false;
+    }
+
+    /**
+     * The same, going through no more of the host's plies than reach as far as it lands: where its host turns a corner
+     * away from it, the outer plies do, and the structure ends before them.
+     */
+    SideJoint within(EndJoint hostStart, EndJoint hostEnd) {
+        int deep = 0;
+        for (Landing l : landings()) if (!l.isPast(hostStart, hostEnd)) deep = Math.max(deep, depthOf(l));
+        for (Landing l : landings()) if (l.isPast(hostStart, hostEnd)) deep = Math.min(deep, depthOf(l) - 1);
+        return new SideJoint(standing, host, reach, Math.max(0, deep));
+    }
+
+    private int depthOf(Landing landing) {
+        return onLeft ? host.plies().size() - 1 - landing.hostPly() : landing.hostPly();
     }
 
     /** How the standing wall ends. @param others that stand on the same host, where a structure goes through it */
@@ -128,7 +168,7 @@ final class SideJoint {
         if (reach == Reach.FACE) return 0;
         if (reach == Reach.THROUGH && does == Does.CARRIES) return pastStructure();
         int k = 0;
-        while (k < met.size() && does.passes(met.get(k).does())) k++;
+        while (k < Math.min(deepest, met.size()) && does.passes(met.get(k).does())) k++;
         return k;
     }
 

@@ -88,25 +88,34 @@ final class Touched {
     void altered(ElementId wall) {
         solids.add(wall);
         for (Model m : models) {
-            m.relations().endsOn(wall).forEach(ref -> solids.add(ref.wall().id()));
+            addStandingOn(m, wall);
             if (m.find(wall, Wall.class) instanceof Wall w) for (End end : End.values()) addMet(m, w.at(end));
         }
     }
 
     private void addMet(Model model, WallEnd end) {
         switch (end) {
-            case WallEnd.AtCorner c ->
-                model.relations()
-                        .endsAt(c.corner())
-                        .forEach(ref -> solids.add(ref.wall().id()));
+            case WallEnd.AtCorner c -> {
+                for (WallEndRef ref : model.relations().endsAt(c.corner())) {
+                    solids.add(ref.wall().id());
+                    addStandingOn(model, ref.wall().id());
+                }
+            }
             case WallEnd.OnSide s -> {
                 solids.add(s.wall());
-                if (s.reach() == WallEnd.Reach.THROUGH)
-                    model.relations()
-                            .endsOn(s.wall())
-                            .forEach(ref -> solids.add(ref.wall().id()));
+                boolean through = model.relations().endsOn(s.wall()).stream().anyMatch(Touched::goesThrough);
+                if (through) addStandingOn(model, s.wall());
             }
         }
+    }
+
+    private void addStandingOn(Model model, ElementId host) {
+        for (WallEndRef ref : model.relations().endsOn(host))
+            solids.add(ref.wall().id());
+    }
+
+    private static boolean goesThrough(WallEndRef ref) {
+        return ref.wall().at(ref.end()) instanceof WallEnd.OnSide s && s.reach() == WallEnd.Reach.THROUGH;
     }
 
     /** Walls whose openings are in line with openings of walls that are fitted anew, and so on from there. */

@@ -206,6 +206,27 @@ public final class WallSolid {
         return null;
     }
 
+    /** From where to where any of its plies goes. */
+    public Span reaches() {
+        double from = Double.POSITIVE_INFINITY, to = Double.NEGATIVE_INFINITY;
+        for (PlyEnd ply : start.plies())
+            from = Math.min(from, Math.min(ply.edge().atLo(), ply.edge().atHi()));
+        for (PlyEnd ply : end.plies())
+            to = Math.max(to, Math.max(ply.edge().atLo(), ply.edge().atHi()));
+        return new Span(from, to, null);
+    }
+
+    /** From where to where a face between two plies is seen: 0 is the outer face, n the face inside ply n - 1. */
+    public Span faceSpan(int face) {
+        int ply = Math.min(face, strip.buildUp().plies().size() - 1);
+        boolean outside = face == ply;
+        boolean outsideOnLeft = strip.wall().outside() == Side.LEFT;
+        int i = outsideOnLeft ? strip.plies().size() - 1 - ply : ply;
+        boolean hi = outside == outsideOnLeft;
+        Edge from = startOf(i).edge(), to = endOf(i).edge();
+        return hi ? new Span(from.atHi(), to.atHi(), null) : new Span(from.atLo(), to.atLo(), null);
+    }
+
     /** Where the wall is seen to start or end along its set-out line: openings are placed from there. */
     public double visible(End which) {
         return which == End.START ? visibleStart : visibleEnd;
@@ -277,21 +298,18 @@ public final class WallSolid {
     }
 
     /** A wall attached to the side of this one that would land past the end of a ply it meets; null if none does. */
-    public @Nullable Wall standingPastAnEnd() {
+    public @Nullable PastEnd standingPastAnEnd() {
         for (SideJoint joint : standing) {
-            if (joint.isAttached() && joint.landings().stream().anyMatch(this::isPastAnEnd))
-                return joint.standingWall();
+            if (!joint.isAttached()) continue;
+            double past = 0;
+            for (SideJoint.Landing l : joint.landings()) past = Math.max(past, l.past(start, end));
+            if (past > Tolerance.SAME_MM) return new PastEnd(joint.standingWall(), past);
         }
         return null;
     }
 
-    private boolean isPastAnEnd(SideJoint.Landing landing) {
-        Edge from = startOf(landing.hostPly()).edge(),
-                to = endOf(landing.hostPly()).edge();
-        double first = landing.onLeftFace() ? from.atHi() : from.atLo();
-        double last = landing.onLeftFace() ? to.atHi() : to.atLo();
-        return landing.from() < first - Tolerance.SAME_MM || landing.to() > last + Tolerance.SAME_MM;
-    }
+    /** A wall that lands past an end of this one. @param mm how far it would have to go back */
+    public record PastEnd(Wall wall, double mm) {}
 
     /** A wall that stands on this one between two places along it; null if none does. */
     public @Nullable Wall standingWithin(double from, double to) {

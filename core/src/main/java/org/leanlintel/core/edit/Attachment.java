@@ -3,7 +3,9 @@ package org.leanlintel.core.edit;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.Span;
 import org.leanlintel.core.building.Strip;
+import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
@@ -36,12 +38,20 @@ final class Attachment {
             for (End which : End.values()) {
                 if (strip.wall().at(which) instanceof WallEnd.AtCorner c && isOn(building, c, leg, length)) return c;
             }
-            Double off = pastFace(strip, leg, end);
+            Double off = pastFace(building, strip, leg, end);
             if (off == null || off >= nearest) continue;
             nearest = off;
             side = new WallEnd.OnSide(strip.wall().id(), end, reach);
         }
         return side;
+    }
+
+    /** Whether a wall that ends at a point of a host runs along it, so that it cannot stand on its side. */
+    static boolean runsAlong(Building building, ElementId host, Vec from, Vec end) {
+        Strip strip = building.strip(host);
+        if (strip == null || !strip.axis().isStraight()) return false;
+        Vec direction = strip.axis().chord().direction();
+        return Math.abs(direction.cross(Line.between(from, end).direction())) < Tolerance.BEND_SINE;
     }
 
     private static boolean isOn(Building building, WallEnd.AtCorner end, Line leg, double length) {
@@ -51,12 +61,14 @@ final class Attachment {
     }
 
     /** How far from a strip the end lies, 0 within it; null where it was not meant to meet it. */
-    private static @Nullable Double pastFace(Strip strip, Line leg, Vec end) {
+    private static @Nullable Double pastFace(Building building, Strip strip, Line leg, Vec end) {
         if (!strip.axis().isStraight()) return null;
         Line axis = strip.axis().chord();
         Double place = axis.meets(leg);
         boolean crosses = Math.abs(axis.direction().cross(leg.direction())) > Tolerance.BEND_SINE;
-        if (place == null || !crosses || place <= 0 || place >= strip.length()) return null;
+        if (place == null || !crosses || !(building.solid(strip.wall().id()) instanceof WallSolid solid)) return null;
+        Span reaches = solid.reaches();
+        if (place < reaches.from() - Tolerance.SAME_MM || place > reaches.to() + Tolerance.SAME_MM) return null;
         double t = end.minus(axis.through()).dot(axis.direction().left());
         double off = Math.max(0, Math.max(strip.lo() - t, t - strip.hi()));
         return off <= Tolerance.MEANT_TO_MEET_MM ? off : null;

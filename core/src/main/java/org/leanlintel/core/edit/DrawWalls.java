@@ -117,10 +117,14 @@ public record DrawWalls(NewWall wall, List<Pick> picks, boolean close) implement
 
         /** @param from the pick next to it, where the wall comes from */
         private WallEnd outerEnd(Pick pick, Vec from) {
-            if (pick.hold() instanceof Hold.OnFace face)
-                return new WallEnd.OnSide(face.wall(), pick.at(), wall.reach());
-            WallEnd meant = pick.hold() instanceof Hold.AtPoint && !close
-                    ? Attachment.meant(building, wall.storey(), from, pick.at(), wall.reach(), Set.of())
+            Set<ElementId> along = Set.of();
+            if (pick.hold() instanceof Hold.OnFace face) {
+                if (!Attachment.runsAlong(building, face.wall(), from, pick.at()))
+                    return new WallEnd.OnSide(face.wall(), pick.at(), wall.reach());
+                along = Set.of(face.wall());
+            }
+            WallEnd meant = !(pick.hold() instanceof Hold.AtCorner) && !close
+                    ? Attachment.meant(building, wall.storey(), from, pick.at(), wall.reach(), along)
                     : null;
             return meant == null ? corner(pick) : meant;
         }

@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.Strip;
+import org.leanlintel.core.building.WallAxis;
 import org.leanlintel.core.building.WallBodies;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Area;
@@ -75,8 +76,7 @@ final class Soundness {
     private @Nullable Refusal check(Wall wall, @Nullable Strip was) {
         Strip strip = after.strip(wall.id());
         WallSolid solid = after.solid(wall.id());
-        if (strip == null || solid == null)
-            return Refusal.because("%s would have no length left.".formatted(wall.mark()), wall.id());
+        if (strip == null || solid == null) return Refusal.because(noLength(wall), wall.id());
         if (!wall.rise().isLevel() && !wall.isStraight())
             return Refusal.because("%s is curved: it cannot be raked or stepped.".formatted(wall.mark()), wall.id());
         if (!(solid.headMm() - solid.footMm() >= Tolerance.SHORTEST_WALL_MM))
@@ -85,6 +85,25 @@ final class Soundness {
         if (refusal == null) refusal = ends(solid);
         if (refusal == null) refusal = openings(solid);
         return refusal == null ? PieceSoundness.check(solid, after.model()) : refusal;
+    }
+
+    /** A wall that stands on one it runs along meets it nowhere. */
+    private String noLength(Wall wall) {
+        for (End end : End.values())
+            if (wall.at(end) instanceof WallEnd.OnSide side
+                    && after.strip(side.wall()) instanceof Strip host
+                    && runsAlong(wall, host))
+                return "%s would run along %s and not meet it: start it at a corner of %s, or on another wall."
+                        .formatted(wall.mark(), host.wall().mark(), host.wall().mark());
+        return "%s would have no length left.".formatted(wall.mark());
+    }
+
+    private boolean runsAlong(Wall wall, Strip host) {
+        Vec from = WallAxis.storedPoint(after.model(), wall.start()),
+                to = WallAxis.storedPoint(after.model(), wall.end());
+        double length = from.distanceTo(to);
+        return length > Tolerance.SAME_MM
+                && Math.abs(host.axis().chord().direction().cross(to.minus(from))) < Tolerance.BEND_SINE * length;
     }
 
     private @Nullable Refusal strip(Strip strip, @Nullable Strip was) {
@@ -208,11 +227,12 @@ final class Soundness {
         if (!solid.isLongEnough())
             return Refusal.because("%s would be too short for the walls it meets.".formatted(wall.mark()), wall.id());
         if (!solid.strip().axis().isStraight() && !WallBodies.areClean(solid)) return tooTight(wall);
-        Wall past = solid.standingPastAnEnd();
+        WallSolid.PastEnd past = solid.standingPastAnEnd();
         if (past == null) return null;
         return Refusal.because(
-                "%s would meet %s past its end or in its corner.".formatted(past.mark(), wall.mark()),
-                past.id(),
+                "%s would meet %s past its end or in its corner: draw it %s further along %s, or from the corner itself."
+                        .formatted(past.wall().mark(), wall.mark(), lengths.print(past.mm()), wall.mark()),
+                past.wall().id(),
                 wall.id());
     }
 

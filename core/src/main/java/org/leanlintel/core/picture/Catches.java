@@ -3,6 +3,7 @@ package org.leanlintel.core.picture;
 import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.PlacedOpening;
+import org.leanlintel.core.building.Span;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Vec;
@@ -27,19 +28,21 @@ final class Catches {
         }
         BuildUp buildUp = strip.buildUp();
         int plies = buildUp.plies().size();
-        if (!strip.wall().isStraight()) face(catches, solid, Hold.OnFace.SET_OUT_LINE, "set-out line");
         face(catches, solid, 0, "outer face");
         face(catches, solid, plies, "inner face");
         if (buildUp.structureFrom() > 0) face(catches, solid, buildUp.structureFrom(), "structure, outside");
         if (buildUp.structureTo() < plies) face(catches, solid, buildUp.structureTo(), "structure, inside");
+        face(catches, solid, Hold.OnFace.SET_OUT_LINE, "set-out line");
         return catches;
     }
 
     /** One catch along a straight face; chord by chord along an arc. */
     private static void face(List<Catch> catches, WallSolid solid, int face, String words) {
         Strip strip = solid.strip();
-        double t = face == Hold.OnFace.SET_OUT_LINE ? 0 : strip.offsetOfFace(face);
-        List<Vec> points = strip.along(solid.visible(End.START), solid.visible(End.END), t);
+        boolean setOut = face == Hold.OnFace.SET_OUT_LINE;
+        double t = setOut ? 0 : strip.offsetOfFace(face);
+        Span seen = setOut ? new Span(solid.visible(End.START), solid.visible(End.END), null) : solid.faceSpan(face);
+        List<Vec> points = strip.along(seen.from(), seen.to(), t);
         for (int i = 1; i < points.size(); i++)
             catches.add(new Catch(
                     strip.wall().mark() + " " + words,

@@ -106,7 +106,8 @@ class GapsTest {
         Gap gap = beside(middle, Side.LEFT, west);
         assertThat(sketch.refusal(new SetGap(gap, Faces.FINISH, 3253, false))).isEqualTo("That gap is 3253 already.");
         assertThat(sketch.refusal(new SetGap(gap, Faces.FINISH, 7000, false)))
-                .isEqualTo("W5 would meet W2 past its end or in its corner.");
+                .isEqualTo(
+                        "W5 would meet W2 past its end or in its corner: draw it 494 further along W2, or from the corner itself.");
         assertThat(sketch.refusal(new SetGap(beside(middle, Side.LEFT, shell.get(1)), Faces.FINISH, 100, false)))
                 .isEqualTo("W5 and W2 do not lie beside each other any more, so there is no gap between them.");
     }
