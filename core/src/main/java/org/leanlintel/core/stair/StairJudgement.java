@@ -89,25 +89,18 @@ public final class StairJudgement {
         if (spiral) {
             add(
                     "Going where it is walked",
-                    spiralGoing(),
+                    sum.goingMm(),
                     Unit.MM,
                     spiralOr(What.SPIRAL_GOING_LEAST, What.GOING_LEAST),
                     null);
+            add("Pitch where it is walked", Math.toDegrees(sum.pitch()), Unit.DEGREES, null, null);
+            add("Twice the rise and the going", sum.sumMm(), Unit.MM, null, null);
             return;
         }
         add("Going", sum.goingMm(), Unit.MM, What.GOING_LEAST, What.GOING_MOST);
         add("Pitch", Math.toDegrees(sum.pitch()), Unit.DEGREES, null, What.PITCH_MOST);
         add("Twice the rise and the going", sum.sumMm(), Unit.MM, What.SUM_LEAST, What.SUM_MOST);
         add("Run of its flights", plan.runMm(), Unit.MM, null, null);
-    }
-
-    private double spiralGoing() {
-        Stair.Spiral s = (Stair.Spiral) plan.stair().shape();
-        double walked = s.poleMm() / 2
-                + (rules.limit(What.WALKLINE_FROM_INSIDE) instanceof Limit l
-                        ? Math.min(l.value(), plan.stair().widthMm())
-                        : plan.stair().widthMm() / 2);
-        return 2 * walked * Math.sin(s.sweep() / (sum.risers() - 1) / 2);
     }
 
     private void flights() {

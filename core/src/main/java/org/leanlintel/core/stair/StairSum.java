@@ -26,8 +26,17 @@ public record StairSum(double riseMm, int risers, double goingMm) {
         boolean spiral = stair.shape() instanceof Stair.Spiral;
         int risers = stair.risers() instanceof Stair.FixedRisers f ? f.count() : leastRisers(riseMm, rules, spiral);
         double riser = riseMm / risers;
-        double going = stair.going() instanceof Stair.FixedGoing f ? f.mm() : going(riser, rules, stepMm);
+        double going = stair.shape() instanceof Stair.Spiral s
+                ? walkedGoing(s, stair.widthMm(), risers, rules)
+                : stair.going() instanceof Stair.FixedGoing f ? f.mm() : going(riser, rules, stepMm);
         return new StairSum(riseMm, risers, going);
+    }
+
+    /** Of a spiral, the chord between two nosings on the line it is walked on; its sweep decides it. */
+    private static double walkedGoing(Stair.Spiral spiral, double widthMm, int risers, StairRules rules) {
+        double inside = Math.min(rules.value(What.WALKLINE_FROM_INSIDE, widthMm / 2), widthMm);
+        double each = spiral.sweep() / Math.max(1, risers - 1);
+        return 2 * (spiral.poleMm() / 2 + inside) * Math.sin(each / 2);
     }
 
     /** The least number whose riser is within the limit and for which a going fits that the rules allow. */

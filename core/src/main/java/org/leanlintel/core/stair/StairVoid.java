@@ -15,6 +15,8 @@ public final class StairVoid {
     private static final double USUAL_MM = 2000;
     /** Between places along a flight whose headroom is looked at. */
     private static final double STEP_MM = 10, FINE_MM = 0.01;
+    /** What ends at the edge of a void is open to there, however the stair is turned and its corners rounded. */
+    private static final double HAIR_MM = 0.01;
 
     private final StairPlan plan;
     private final StairHeights heights;
@@ -57,7 +59,8 @@ public final class StairVoid {
     }
 
     /** The least height between the line of the nosings and the soffit, where the floor above is not open; all of it where it is. */
-    public double headroomMm(Area open) {
+    public double headroomMm(Area over) {
+        Area open = over.grown(HAIR_MM);
         double highest = 0;
         for (Flight f : plan.flights()) {
             for (double across : new double[] {0, 0.5, 1}) {

@@ -214,7 +214,7 @@ class StairsTest {
                 700,
                 new Stair.FixedRisers(13),
                 new Stair.GoingByRule());
-        StairPlan plan = StairPlan.of(spiral, new StairSum(2600, 13, 250));
+        StairPlan plan = StairPlan.of(spiral, StairSum.of(spiral, 2600, PRIVATE, 1));
         assertThat(plan.treads()).hasSize(12);
         assertThat(plan.risers()).allMatch(r -> Math.abs(r.left().distanceTo(r.right()) - 700) < 1e-6);
         // each of twelve treads takes 22.5 degrees; walked in the middle, 400 from the centre
@@ -354,5 +354,53 @@ class StairsTest {
         assertThat(plan.outline().mm2()).isCloseTo(treads, within(5.0));
         StairVoid over = new StairVoid(plan, new StairHeights(0, rise, floor));
         assertThat(over.headroomMm(over.area(2000))).isGreaterThanOrEqualTo(2000 - 0.1);
+        headroomIsTheSameWhereverTheStairLies(stair, sum, new StairHeights(0, rise, floor), random);
+    }
+
+    /** Turned, and shifted far from the origin: under the void found for it, and under one cut short. */
+    private static void headroomIsTheSameWhereverTheStairLies(
+            Stair stair, StairSum sum, StairHeights heights, RandomGenerator random) {
+        StairVoid here = new StairVoid(StairPlan.of(stair, sum), heights);
+        for (int i = 0; i < 12; i++) {
+            double angle = i < 4 ? i * Math.PI / 2 : random.nextDouble(-3, 3);
+            Vec at = new Vec(random.nextDouble(-90_000, 90_000), random.nextDouble(-90_000, 90_000));
+            Stair there = stair.at(at, angle, stair.shape());
+            StairVoid turned = new StairVoid(StairPlan.of(there, sum), heights);
+            for (double needed : new double[] {2000, 1800, 1500, 900}) {
+                double expected = here.headroomMm(here.area(needed));
+                assertThat(turned.headroomMm(turned.area(needed)))
+                        .as("%s mm, turned by %s at %s", needed, angle, at)
+                        .isCloseTo(expected, within(0.05));
+            }
+        }
+    }
+
+    /** 50 of pole and half of 800: walked 450 out; 330 degrees over 13 treads are 25.385 each: 2 x 450 x sin 12.692. */
+    @Test
+    void aSpiralsGoingIsWhatItsSweepMakesOfTheLineItIsWalkedOn() {
+        Stair spiral = stair(
+                new Stair.Spiral(100, Math.toRadians(330), Side.LEFT),
+                800,
+                new Stair.FixedRisers(14),
+                new Stair.GoingByRule());
+        StairSum sum = StairSum.of(spiral, 2660, PRIVATE, 1);
+        assertThat(sum.goingMm()).isCloseTo(197.75, within(0.01));
+        List<Figure> figures = StairJudgement.of(StairPlan.of(spiral, sum), PRIVATE, 2100);
+        assertThat(value(figures, "Going where it is walked")).isCloseTo(197.75, within(0.01));
+        assertThat(value(figures, "Pitch where it is walked"))
+                .as("190 on 197.75")
+                .isCloseTo(43.855, within(0.001));
+        assertThat(value(figures, "Twice the rise and the going")).isCloseTo(577.75, within(0.01));
+        assertThat(value(figures, "String length"))
+                .as("14 times the slope of one")
+                .isCloseTo(3839.3, within(0.1));
+    }
+
+    private static double value(List<Figure> figures, String name) {
+        return figures.stream()
+                .filter(f -> f.name().equals(name))
+                .findFirst()
+                .orElseThrow()
+                .value();
     }
 }
