@@ -69,13 +69,27 @@ public final class RoomSpace {
     }
 
     private Area findToStructure() {
-        List<Area> taken = new ArrayList<>();
-        for (WallSolid solid : round.solids()) taken.addAll(WallBodies.structure(solid));
+        List<Area> all = new ArrayList<>(List.of(closed)), taken = new ArrayList<>();
+        for (WallSolid solid : round.solids()) {
+            all.add(solid.footprint());
+            taken.addAll(WallBodies.structure(solid));
+            taken.add(Area.of(structureOn(solid.strip())));
+        }
         for (List<Vec> ring : round.voids()) taken.add(Area.of(ring));
         Vec middle = net.middle();
-        for (Area part : face.minus(Area.union(taken)).parts())
+        for (Area part : Area.union(all).minus(Area.union(taken)).parts())
             for (Area piece : part.splitBy(round.limits())) if (piece.covers(middle)) return piece;
         return net;
+    }
+
+    /**
+     * A wall's structure on to where its set-out line ends, on that of what it meets: where it stops at a lining, the linings
+     * on either side of it are of different rooms.
+     */
+    private static List<Vec> structureOn(Strip strip) {
+        BuildUp of = strip.buildUp();
+        double one = strip.offsetOfFace(of.structureFrom()), two = strip.offsetOfFace(of.structureTo());
+        return strip.ring(0, strip.length(), Math.min(one, two), Math.max(one, two));
     }
 
     /** Walls that lie round it or near it, in the order of ids. */

@@ -13,19 +13,30 @@ public final class AreaPrinter {
 
     public static String print(double mm2, UnitSystem units) {
         return units == UnitSystem.METRIC
-                ? rounded(mm2 / MM2_PER_M2, 2) + " m\u00B2"
-                : rounded(mm2 / MM2_PER_SQ_FT, 1) + " sq ft";
+                ? rounded(mm2 / MM2_PER_M2, 2).toPlainString() + " m\u00B2"
+                : rounded(mm2 / MM2_PER_SQ_FT, 1).toPlainString() + " sq ft";
+    }
+
+    /** What is printed of an area, in square millimetres: sums are made of these, so that what is printed adds up. */
+    public static double printedMm2(double mm2, UnitSystem units) {
+        return units == UnitSystem.METRIC
+                ? rounded(mm2 / MM2_PER_M2, 2).doubleValue() * MM2_PER_M2
+                : rounded(mm2 / MM2_PER_SQ_FT, 1).doubleValue() * MM2_PER_SQ_FT;
+    }
+
+    /** The same of a volume, in cubic millimetres. */
+    public static double printedMm3(double mm3, UnitSystem units) {
+        double per = units == UnitSystem.METRIC ? MM3_PER_M3 : Math.pow(MM2_PER_SQ_FT, 1.5);
+        return rounded(mm3 / per, units == UnitSystem.METRIC ? 1 : 0).doubleValue() * per;
     }
 
     public static String printVolume(double mm3, UnitSystem units) {
         return units == UnitSystem.METRIC
-                ? rounded(mm3 / MM3_PER_M3, 1) + " m\u00B3"
-                : rounded(mm3 / Math.pow(MM2_PER_SQ_FT, 1.5), 0) + " cu ft";
+                ? rounded(mm3 / MM3_PER_M3, 1).toPlainString() + " m\u00B3"
+                : rounded(mm3 / Math.pow(MM2_PER_SQ_FT, 1.5), 0).toPlainString() + " cu ft";
     }
 
-    private static String rounded(double value, int decimals) {
-        return BigDecimal.valueOf(value)
-                .setScale(decimals, RoundingMode.HALF_UP)
-                .toPlainString();
+    private static BigDecimal rounded(double value, int decimals) {
+        return BigDecimal.valueOf(value).setScale(decimals, RoundingMode.HALF_UP);
     }
 }

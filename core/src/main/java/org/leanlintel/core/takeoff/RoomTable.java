@@ -68,9 +68,10 @@ final class RoomTable {
                 RoomSpace space = entry.getKey();
                 Room room = entry.getValue().getFirst();
                 rows.add(row(room, space, storey));
-                storeyNet += space.net().mm2();
-                storeyStructure += space.toStructure().mm2();
-                storeyVolume += space.net().mm2() * room.ceilingMm(building.space(storey.id()));
+                storeyNet += AreaPrinter.printedMm2(space.net().mm2(), units);
+                storeyStructure += AreaPrinter.printedMm2(space.toStructure().mm2(), units);
+                double room3 = space.net().mm2() * room.ceilingMm(building.space(storey.id()));
+                storeyVolume += AreaPrinter.printedMm3(room3, units);
             }
             double inside = building.rooms().outlineMm2(storey.id());
             sums.add(sum(storey, storey.name(), storeyNet, storeyStructure, storeyVolume, inside));

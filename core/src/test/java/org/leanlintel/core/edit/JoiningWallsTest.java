@@ -92,6 +92,15 @@ class JoiningWallsTest {
         assertThat(Area.union(sketch.cutAt(CUT)).parts())
                 .as("one piece, without a slit")
                 .hasSize(1);
+        // 350 of the second is the stud's line, led on through the corner of the host's structure
+        // its stud lies from 3,857.5 to 3,946.5 and stops at the lining, 15 before the structure at 3,860
+        assertThat(toStructure(new Vec(2000, 6000))).isCloseTo(3720 * (7860 - 3946.5), within(2.0));
+        assertThat(toStructure(new Vec(2000, 2000)))
+                .isCloseTo(3720 * (3857.5 - 140) + 4000 * (3860 - 140), within(400.0));
+    }
+
+    private double toStructure(Vec at) {
+        return sketch.building().rooms().at(Sketch.STOREY, at).toStructure().mm2();
     }
 
     @Test
