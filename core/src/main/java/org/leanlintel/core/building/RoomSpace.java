@@ -17,6 +17,9 @@ public final class RoomSpace {
     /** Clear width and depth, millimetres: the width lies nearer to the drawing's x axis. */
     public record Size(double widthMm, double depthMm) {}
 
+    /** What lies this near to its edge lies along it. */
+    private static final double BESIDE_MM = 1;
+
     private final ElementId storey;
     private final Area face;
     private final Area closed;
@@ -55,6 +58,11 @@ public final class RoomSpace {
     /** Whether a point lies in it or on its edge; it may lie where something stands, or where the floor is open. */
     public boolean covers(Vec point) {
         return closed.bounds().covers(point) && closed.covers(point);
+    }
+
+    /** Whether a room limit parts it from another, so that one walks from one into the other. */
+    public boolean bordersLimit() {
+        return !closed.grown(BESIDE_MM).inside(round.limits()).isEmpty();
     }
 
     /** Whether a point lies inside the walls round it, whatever stands there. */

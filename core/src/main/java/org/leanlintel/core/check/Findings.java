@@ -19,6 +19,7 @@ public final class Findings {
             findings.addAll(new SwingCheck(fittings).findings());
             findings.addAll(new EscapeCheck(building, storey).findings());
             findings.addAll(new RoomCheck(building, storey).findings());
+            findings.addAll(new WayInCheck(building, storey).findings());
             findings.addAll(new StairCheck(building, storey).findings());
             findings.addAll(new StairWayCheck(building, storey).findings());
             findings.addAll(new StairLandingCheck(fittings).findings());

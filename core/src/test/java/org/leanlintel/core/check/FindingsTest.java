@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.building.PlacedFitting;
 import org.leanlintel.core.building.SymbolLines;
+import org.leanlintel.core.edit.DrawRoomLimit;
 import org.leanlintel.core.edit.FillBetweenWalls;
 import org.leanlintel.core.edit.NameRoom;
 import org.leanlintel.core.edit.PlaceFitting;
@@ -99,6 +100,10 @@ class FindingsTest {
         return Findings.of(sketch.building()).stream().map(Finding::sentence).toList();
     }
 
+    private List<String> escapes() {
+        return sentences().stream().filter(f -> !f.contains("no way in")).toList();
+    }
+
     private Bounds box(Fitting f) {
         return Bounds.of(PlacedFitting.of(sketch.model().get(f.id(), Fitting.class), sketch.building())
                 .outline());
@@ -182,16 +187,37 @@ class FindingsTest {
     void aBedroomNeedsAWindowToEscapeBy() {
         sketch.run(new NameRoom(
                 Sketch.STOREY, Sketch.LAYER, new Vec(1500, 1500), "", "Bedroom", Room.Use.BEDROOM, Room.Finishes.NONE));
-        assertThat(sentences()).singleElement().asString().startsWith("Bedroom has no escape window. It has no window");
+        assertThat(escapes()).singleElement().asString().startsWith("Bedroom has no escape window. It has no window");
         Opening fixed = sketch.window(north, 1000, 1200, 900, 900);
-        assertThat(sentences()).singleElement().asString().contains("G1 does not open, AD B vol 1");
+        assertThat(escapes()).singleElement().asString().contains("G1 does not open, AD B vol 1");
         sketch.run(new Revise(fixed.of(new Opening.Window(1, 100, Opening.Opens.SIDE_HUNG))));
-        assertThat(sentences()).isEmpty();
+        assertThat(escapes()).isEmpty();
         sketch.run(new Revise(fixed.of(new Opening.Window(3, 100, Opening.Opens.SIDE_HUNG))));
-        assertThat(sentences()).singleElement().asString().contains("opens 324 wide, 450 needed");
+        assertThat(escapes()).singleElement().asString().contains("opens 324 wide, 450 needed");
     }
 
     /** The inside corners are at x = 290 and 2,710. */
+    @Test
+    void aRoomNeedsAWayIn() {
+        sketch.run(new NameRoom(
+                Sketch.STOREY, Sketch.LAYER, new Vec(1500, 1500), "", "Store", Room.Use.STORE, Room.Finishes.NONE));
+        String noWay = "Store has no way in: no door, open way or stair leads into it.";
+        assertThat(sentences()).contains(noWay);
+        sketch.window(north, 1000, 600, 900, 1000);
+        assertThat(sentences()).as("a window is no way in").contains(noWay);
+        sketch.door(east, 1000, 800);
+        assertThat(sentences()).doesNotContain(noWay);
+    }
+
+    /** A limit across the middle parts the shell in two, and one walks over it. */
+    @Test
+    void aRoomLimitIsAWayIn() {
+        sketch.run(new DrawRoomLimit(Sketch.STOREY, Sketch.LAYER, new Vec(290, 1500), new Vec(2710, 1500)));
+        sketch.run(new NameRoom(
+                Sketch.STOREY, Sketch.LAYER, new Vec(1500, 2200), "", "Niche", Room.Use.STORE, Room.Finishes.NONE));
+        assertThat(sentences()).noneMatch(f -> f.contains("no way in"));
+    }
+
     @Test
     void aTypedDistanceGoesToTheNeighbourChosen() {
         Vec at = new Vec(1600, 2600);
