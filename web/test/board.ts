@@ -50,6 +50,8 @@ const elements: Element[] = [
     units: "METRIC",
     paper: "A2",
     cutHeightMm: 1200,
+    region: "UK",
+    numbering: "FROM_ZERO",
   },
   {
     type: "drawing",

@@ -61,6 +61,7 @@ export type SectionLine = Schemas["SectionLine"];
 export type Site = Schemas["Site"];
 export type Settings = Schemas["Settings"];
 export type SetOut = Schemas["SetOut"];
+export type Offered = Schemas["OfficeStandardOffered"];
 export type Side = Schemas["Side"];
 export type Ply = Schemas["Ply"];
 export type Edit = Schemas["Edit"];

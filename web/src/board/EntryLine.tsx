@@ -5,7 +5,8 @@ import { faultOf, readingOf, unitsOf } from "./state";
 import { prompt } from "./tools/prompts";
 import { TOOLS } from "./tools/stages";
 
-const figures = new Intl.NumberFormat("en", { maximumFractionDigits: 0, useGrouping: false });
+/** What the pointer's place is rounded to: a millimetre, an eighth of an inch. */
+const PLACE_STEPS = { METRIC: 1, FEET_INCHES: 25.4 / 8 } as const;
 
 /** The line at the foot of the board: what comes next, what is typed, what the pointer caught. */
 export function EntryLine() {
@@ -145,11 +146,14 @@ function SetAside() {
 
 function Place() {
   const pointer = useBoard((s) => s.pointer);
+  const units = useBoard(unitsOf);
   if (!pointer) return null;
+  const step = PLACE_STEPS[units];
+  const words = (mm: number) => printLength(Math.round(mm / step) * step, units);
   return (
     <div className="shrink-0 whitespace-nowrap text-ink-2">
-      x <b className="font-semibold text-ink">{figures.format(pointer.x)}</b> y{" "}
-      <b className="font-semibold text-ink">{figures.format(pointer.y)}</b>
+      x <b className="font-semibold text-ink">{words(pointer.x)}</b> y{" "}
+      <b className="font-semibold text-ink">{words(pointer.y)}</b>
     </div>
   );
 }

@@ -15,6 +15,7 @@ import type {
   MeasureAnswer,
   NewWall,
   Note,
+  Offered,
   OpeningKind,
   OpeningMakes,
   Paper,
@@ -242,6 +243,8 @@ export interface BoardState {
   readonly undo: string | null;
   readonly redo: string | null;
   readonly papers: readonly Paper[];
+  /** What the project's trade region offers; null until the server has said it. */
+  readonly offered: Offered | null;
   readonly shown: Shown | null;
   /** The drawing or sheet that the groups are of; null until one has come. */
   readonly drawn: string | null;

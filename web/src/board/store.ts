@@ -88,6 +88,7 @@ export function createBoardStore(project: string) {
     undo: null,
     redo: null,
     papers: [],
+    offered: null,
     shown: null,
     groups: new Map(),
     scale: 50,

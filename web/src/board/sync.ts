@@ -9,9 +9,10 @@ import { Nearby } from "./near";
 import { overtaken } from "./overtaken";
 import { Previews } from "./previews";
 import { erasure, remaking, revision } from "./revisions";
-import { type BoardState, elementOf, elementsOf, type Shown, unitsOf } from "./state";
+import { type BoardState, elementOf, elementsOf, type Shown } from "./state";
 import type { BoardStore } from "./store";
 import { tracedLines } from "./traced";
+import { usualMaking } from "./usual";
 import { Views } from "./views";
 
 const RETRY_MS = 1500;
@@ -93,22 +94,14 @@ export class Sync {
     });
   }
 
-  /** What tools make, where that depends on the market: how openings are made, the first fitting. */
+  /** What the project's trade region offers, and what tools make by it, or made in this project last. */
   private async readUsual(): Promise<void> {
-    const units = unitsOf(this.state);
-    const [makes, usual] = await Promise.all([
-      answerOf(api.GET("/api/v1/opening-makes", { params: { query: { units } } })),
-      answerOf(api.GET("/api/v1/stair-makes", { params: { query: { units } } })),
-    ]);
-    const { making } = this.state;
-    const stair = { ...making.stair, make: usual.make, widthMm: usual.widthMm };
-    const symbol =
-      elementOf(this.state, "symbol", making.fitting.symbol) ?? elementsOf(this.state, "symbol")[0];
-    const fitting = symbol
-      ? { ...making.fitting, symbol: symbol.id, widthMm: symbol.width.usualMm, depthMm: symbol.depth.usualMm }
-      : making.fitting;
-    const usually = { ...making, makes, fitting, stair };
-    this.store.setState({ making: makingKept({ ...this.state, making: usually }) });
+    const id = elementOf(this.state, "settings", "settings")?.region;
+    const regions = await answerOf(api.GET("/api/v1/regions"));
+    const offered = regions.find((o) => o.region.id === id) ?? regions[0];
+    if (!offered) return;
+    const making = usualMaking(this.state, offered);
+    this.store.setState({ offered, making: makingKept({ ...this.state, making }) });
   }
 
   /** Everything again, after others' edits or a broken connection. */

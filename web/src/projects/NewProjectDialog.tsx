@@ -1,3 +1,4 @@
+import { useQuery } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { answerOf, api, sentenceOf } from "../api/client";
 import type { NewProject } from "../api/types";
@@ -9,7 +10,7 @@ const empty: NewProject = {
   address: "",
   client: "",
   drawnBy: "",
-  units: "METRIC",
+  region: "UK",
   paper: "A2",
 };
 const texts = [
@@ -22,6 +23,12 @@ const texts = [
 export function NewProjectDialog({ onClose }: { readonly onClose: () => void }) {
   const [facts, setFacts] = useState(empty);
   const [fault, setFault] = useState<string>();
+  const { data: regions = [] } = useQuery({
+    queryKey: ["regions"],
+    queryFn: () => answerOf(api.GET("/api/v1/regions")),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  const region = regions.find((o) => o.region.id === facts.region)?.region;
 
   const make = async (e: FormEvent) => {
     e.preventDefault();
@@ -45,16 +52,21 @@ export function NewProjectDialog({ onClose }: { readonly onClose: () => void }) 
             />
           </Row>
         ))}
-        <Row label="Units">
+        <Row label="Built in">
           <Choice
-            value={facts.units}
-            options={[
-              ["METRIC", "Metric"],
-              ["FEET_INCHES", "Feet and inches"],
-            ]}
-            onChange={(units) => setFacts({ ...facts, units, paper: units === "METRIC" ? "A2" : "ARCH_D" })}
+            value={facts.region}
+            options={regions.map((o) => [o.region.id, o.region.name] as const)}
+            onChange={(id) => {
+              const of = regions.find((o) => o.region.id === id)?.region;
+              if (of) setFacts({ ...facts, region: of.id, paper: of.paper });
+            }}
           />
         </Row>
+        {region && (
+          <p className="pb-1 text-right text-ink-2 text-xs">
+            {region.units === "METRIC" ? "millimetres" : "feet and inches"}; its stock, sizes, words and rules
+          </p>
+        )}
         <Row label="Sheets">
           <Choice
             value={facts.paper}

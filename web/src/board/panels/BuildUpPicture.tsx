@@ -1,4 +1,7 @@
 import type { BuildUp, Picture, SetOut, Side } from "../../api/types";
+import { printLength } from "../../measure/print";
+import { useBoard } from "../context";
+import { unitsOf } from "../state";
 import { optionOf, setOutDepth, setOutOptions } from "../tools/setOut";
 import { PictureSvg } from "./PictureSvg";
 
@@ -56,7 +59,8 @@ interface FigureProps {
 }
 
 function Figure({ ply, from, letters }: FigureProps) {
-  const fits = ply.thicknessMm > letters * 2;
+  const units = useBoard(unitsOf);
+  const fits = ply.thicknessMm > letters * (units === "METRIC" ? 2 : 2.6);
   return (
     <>
       {ply.does === "CARRIES" && (
@@ -70,7 +74,7 @@ function Figure({ ply, from, letters }: FigureProps) {
           textAnchor="middle"
           fill="#222b31"
         >
-          {Number(ply.thicknessMm.toFixed(1))}
+          {printLength(ply.thicknessMm, units)}
         </text>
       )}
     </>

@@ -1,9 +1,9 @@
 import type { BuildUp } from "../../api/types";
+import { printLength } from "../../measure/print";
 import { useBoard } from "../context";
-import { elementOf } from "../state";
+import { elementOf, unitsOf } from "../state";
 import { DOES } from "../tools/setOut";
-
-const figures = new Intl.NumberFormat("en", { maximumFractionDigits: 1, useGrouping: false });
+import { LengthText } from "./LengthField";
 
 /** The plies of a build-up, outside in, with what each does. */
 export function BuildUpPlies({ buildUp }: { readonly buildUp: BuildUp }) {
@@ -12,7 +12,9 @@ export function BuildUpPlies({ buildUp }: { readonly buildUp: BuildUp }) {
     <section className="mt-3 border-rule border-t pt-2.5">
       <h3 className="flex justify-between">
         <b className="font-semibold">Build-up, outside in</b>
-        <span className="text-ink-2">{figures.format(total)} mm</span>
+        <span className="text-ink-2">
+          <LengthText mm={total} />
+        </span>
       </h3>
       <ul className="mt-1">
         {buildUp.plies.map((ply, i) => (
@@ -27,6 +29,7 @@ export function BuildUpPlies({ buildUp }: { readonly buildUp: BuildUp }) {
 
 function PlyRow({ ply }: { readonly ply: BuildUp["plies"][number] }) {
   const material = useBoard((s) => elementOf(s, "material", ply.material));
+  const units = useBoard(unitsOf);
   const carries = ply.does === "CARRIES";
   return (
     <li
@@ -39,7 +42,9 @@ function PlyRow({ ply }: { readonly ply: BuildUp["plies"][number] }) {
       <span className="grow">
         {material?.name} <span className="text-ink-3 text-xs">{DOES[ply.does]}</span>
       </span>
-      <span className="text-ink-2">{figures.format(ply.thicknessMm)}</span>
+      <span className="whitespace-nowrap text-ink-2">
+        {ply.thicknessMm > 0 && printLength(ply.thicknessMm, units)}
+      </span>
     </li>
   );
 }

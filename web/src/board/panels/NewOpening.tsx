@@ -1,5 +1,8 @@
+import type { Offered } from "../../api/types";
+import { printLength } from "../../measure/print";
 import { Choice, fieldClass, Row } from "../../ui/controls";
-import type { DoorKind, Making, Setting } from "../state";
+import { useBoard } from "../context";
+import { type DoorKind, type Making, type Setting, unitsOf } from "../state";
 import { LengthField } from "./LengthField";
 import { MakeFields } from "./MakeFields";
 import { Section } from "./MakingFacts";
@@ -58,20 +61,55 @@ const DOORS: readonly (readonly [DoorKind, string])[] = [
   ["openWay", "Open way"],
 ];
 
-/** Millimetres of structural opening that kinds usually start with. */
-const USUAL_WIDTHS: Readonly<Record<DoorKind, number>> = {
-  swingDoor: 910,
-  pairDoor: 1500,
-  pocketDoor: 910,
-  slidingDoor: 910,
-  foldingDoor: 1800,
-  liftingDoor: 2440,
-  openWay: 1200,
-};
+/** The structural opening that a kind of door usually starts with in a trade region. */
+function usualOpening(offered: Offered | null, kind: DoorKind): Partial<Making["door"]> {
+  const [widthMm, heightMm] = offered?.region.doors.openMm[kind] ?? [];
+  const [leaf] = offered?.leaves ?? [];
+  if (widthMm && heightMm) return { widthMm, heightMm };
+  return leaf ? { widthMm: leaf.widthMm, heightMm: leaf.heightMm } : {};
+}
+
+interface SizesProps {
+  readonly label: string;
+  /** Each with what it is called. */
+  readonly sizes: readonly { readonly words: string; readonly widthMm: number; readonly heightMm: number }[];
+  readonly widthMm: number;
+  readonly heightMm: number;
+  readonly onChange: (size: { widthMm: number; heightMm: number }) => void;
+}
+
+/** Sizes sold in the trade region; any other can be typed below. */
+function SizesField({ label, sizes, widthMm, heightMm, onChange }: SizesProps) {
+  const at = sizes.findIndex(
+    (s) => Math.abs(s.widthMm - widthMm) < 0.01 && Math.abs(s.heightMm - heightMm) < 0.01,
+  );
+  const options = sizes.map((s, i) => [String(i), s.words] as const);
+  if (sizes.length === 0) return null;
+  return (
+    <Row label={label}>
+      <Choice
+        value={String(at)}
+        options={at < 0 ? [["-1", "as typed below"], ...options] : options}
+        onChange={(key) => {
+          const size = sizes[Number(key)];
+          if (size) onChange({ widthMm: size.widthMm, heightMm: size.heightMm });
+        }}
+      />
+    </Row>
+  );
+}
 
 export function NewDoor({ making, set }: Props) {
   const { door, makes } = making;
+  const offered = useBoard((s) => s.offered);
+  const units = useBoard(unitsOf);
   const change = (part: Partial<Making["door"]>) => set({ door: { ...door, ...part } });
+  const leaves = (offered?.leaves ?? []).map((l) => ({
+    words: `${printLength(l.leafWidthMm, units)} x ${printLength(l.leafHeightMm, units)}`,
+    widthMm: l.widthMm,
+    heightMm: l.heightMm,
+  }));
+  const single = door.kind === "swingDoor" || door.kind === "pocketDoor";
   return (
     <Section title="New door" words="sizes of the structural opening">
       <SettingFields making={making} set={set} />
@@ -79,10 +117,19 @@ export function NewDoor({ making, set }: Props) {
         <Choice
           value={door.kind}
           options={DOORS}
-          onChange={(kind) => change({ kind, widthMm: USUAL_WIDTHS[kind] })}
+          onChange={(kind) => change({ kind, ...usualOpening(offered, kind) })}
         />
       </Row>
       <DoorFields door={door} change={change} />
+      {single && (
+        <SizesField
+          label="Leaf"
+          sizes={leaves}
+          widthMm={door.widthMm}
+          heightMm={door.heightMm}
+          onChange={change}
+        />
+      )}
       <LengthField label="Width" mm={door.widthMm} onChange={(widthMm) => change({ widthMm })} />
       <LengthField label="Height" mm={door.heightMm} onChange={(heightMm) => change({ heightMm })} />
       {makes && (
@@ -123,7 +170,14 @@ const FORMS = [
 
 export function NewWindow({ making, set }: Props) {
   const { window: w, makes } = making;
+  const offered = useBoard((s) => s.offered);
+  const units = useBoard(unitsOf);
   const change = (part: Partial<Making["window"]>) => set({ window: { ...w, ...part } });
+  const sizes = (offered?.region.windows.sizes ?? []).flatMap(([widthMm, heightMm]) =>
+    widthMm && heightMm
+      ? [{ words: `${printLength(widthMm, units)} x ${printLength(heightMm, units)}`, widthMm, heightMm }]
+      : [],
+  );
   return (
     <Section title="New window" words="sizes of the structural opening">
       <SettingFields making={making} set={set} />
@@ -133,6 +187,7 @@ export function NewWindow({ making, set }: Props) {
       {w.form === "BAY" && (
         <BayFields projectionMm={w.projectionMm} frontPart={w.frontPart} onChange={(bay) => change(bay)} />
       )}
+      <SizesField label="Size" sizes={sizes} widthMm={w.widthMm} heightMm={w.heightMm} onChange={change} />
       <LengthField label="Width" mm={w.widthMm} onChange={(widthMm) => change({ widthMm })} />
       {w.form === "CORNER" && (
         <LengthField

@@ -1,9 +1,7 @@
-import { useQuery } from "@tanstack/react-query";
-import { answerOf, api } from "../../api/client";
 import type { BuildUp, TimberSize } from "../../api/types";
 import { Choice } from "../../ui/controls";
 import { useBoard } from "../context";
-import { elementsOf, unitsOf } from "../state";
+import { elementsOf } from "../state";
 import { DOES } from "../tools/setOut";
 import { LengthField } from "./LengthField";
 import { PartField } from "./PartField";
@@ -21,6 +19,7 @@ interface Props {
 /** The usual part of a wall that is timber: BR 443. */
 const USUAL_PART = 0.15;
 const USUAL_JOINTS = 0.067;
+const NONE: readonly TimberSize[] = [];
 
 /** Material, purpose, framing and thickness of one ply. Choosing a timber gives the ply its actual depth. */
 export function PlyFields({ place, ply, onChange, narrow }: Props) {
@@ -115,15 +114,9 @@ function FramingFields({ place, framing, materials, onChange }: FramingProps) {
   );
 }
 
+/** The sizes sold in the project's trade region. */
 function useTimber(): readonly TimberSize[] {
-  const units = useBoard(unitsOf);
-  const { data } = useQuery({
-    queryKey: ["timber"],
-    queryFn: () => answerOf(api.GET("/api/v1/timber")),
-    staleTime: Number.POSITIVE_INFINITY,
-  });
-  const american = (t: TimberSize) => t.source.startsWith("PS 20") === (units === "FEET_INCHES");
-  return (data ?? []).toSorted((a, b) => Number(american(b)) - Number(american(a)));
+  return useBoard((s) => s.offered?.timber) ?? NONE;
 }
 
 function keyOf(framing: Framing): string {
@@ -159,7 +152,7 @@ function framed(
     framing: {
       type: "timbers",
       size,
-      centresMm: kept?.centresMm ?? 600,
+      centresMm: kept?.centresMm ?? (size.source.startsWith("PS 20") ? 406.4 : 600),
       material: kept?.material ?? material("Softwood"),
       part: kept?.part ?? USUAL_PART,
     },

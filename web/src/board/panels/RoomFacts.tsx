@@ -1,23 +1,28 @@
-import type { AreaAnswer, Room, RoomUse } from "../../api/types";
+import type { AreaAnswer, Room } from "../../api/types";
 import { Button, Choice, fieldClass, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
 import { numbering } from "../revisions";
 import { elementOf, type Making, planShown } from "../state";
-import { USE_NAMES } from "../tools/rooms";
+import { roomNames } from "../usual";
 import { Accepted } from "./Accepted";
 import { LengthField } from "./LengthField";
 import { Section } from "./MakingFacts";
-
-const USES = Object.entries(USE_NAMES) as readonly (readonly [RoomUse, string])[];
 
 interface NewProps {
   readonly making: Making;
   readonly set: (change: Partial<Making>) => void;
 }
 
+/** The uses of rooms with the words of the trade region. */
+function useNames() {
+  const offered = useBoard((s) => s.offered);
+  return roomNames({ offered });
+}
+
 /** What the next room will be, and all areas of the storey. */
 export function NewRoom({ making, set }: NewProps) {
   const { room } = making;
+  const uses = useNames();
   const change = (part: Partial<Making["room"]>) => set({ room: { ...room, ...part } });
   const text = (label: string, field: "name" | "floor" | "walls" | "ceiling", hint = "") => (
     <Row label={label}>
@@ -32,9 +37,9 @@ export function NewRoom({ making, set }: NewProps) {
   return (
     <Section title="New room" words="click inside a closed area">
       <Row label="Use">
-        <Choice value={room.use} options={USES} onChange={(use) => change({ use })} />
+        <Choice value={room.use} options={uses} onChange={(use) => change({ use })} />
       </Row>
-      {text("Name", "name", USE_NAMES[room.use])}
+      {text("Name", "name", uses.find(([u]) => u === room.use)?.[1])}
       {text("Floor", "floor")}
       {text("Walls", "walls")}
       {text("Ceiling", "ceiling")}
@@ -104,6 +109,7 @@ function Fact({ label, value }: { readonly label: string; readonly value: string
 
 /** The facts of a selected room. */
 export function RoomFacts({ room }: { readonly room: Room }) {
+  const uses = useNames();
   const { sync } = useBoardTools();
   const area = useBoard((s) => s.areas?.areas.find((a) => a.room === room.id));
   const ceilingMm = useBoard((s) => s.storeys.find((a) => a.id === room.storey)?.ceilingMm ?? 0);
@@ -126,7 +132,7 @@ export function RoomFacts({ room }: { readonly room: Room }) {
         <Accepted value={room.name} onAccept={(name) => revise({ name })} />
       </Row>
       <Row label="Use">
-        <Choice value={room.use} options={USES} onChange={(use) => revise({ use })} />
+        <Choice value={room.use} options={uses} onChange={(use) => revise({ use })} />
       </Row>
       {finish("Floor", "floor")}
       {finish("Walls", "walls")}

@@ -2,17 +2,19 @@ import type { Opening, OutsideSteps } from "../../api/types";
 import { Button, Choice, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
 import { placingSteps } from "../revisions";
-import { elementsOf, unitsOf } from "../state";
+import { type BoardState, elementsOf } from "../state";
 import { LengthField } from "./LengthField";
 
 /** Usual sizes, millimetres (trade). */
-const USUAL = { METRIC: { goingMm: 300, landingMm: 900 }, FEET_INCHES: { goingMm: 279.4, landingMm: 914.4 } };
+/** What the trade region usually has before a door. */
+const usual = (s: BoardState) => s.offered?.region.steps ?? USUAL;
+const USUAL = { goingMm: 300, landingMm: 900 };
 
 /** The way to steps or a ramp before a door: to add them, or to those there are. */
 export function StepsOf({ door }: { readonly door: Opening }) {
   const { sync, actions } = useBoardTools();
   const elements = useBoard((s) => s.elements);
-  const units = useBoard(unitsOf);
+  const steps = useBoard(usual);
   if (door.kind.type === "window") return null;
   const known = elementsOf({ elements }, "outsideSteps").find((s) => s.opening === door.id);
   if (known)
@@ -21,7 +23,7 @@ export function StepsOf({ door }: { readonly door: Opening }) {
         Steps {known.mark}
       </Button>
     );
-  const { goingMm, landingMm } = USUAL[units];
+  const { goingMm, landingMm } = steps;
   return (
     <Button
       className="mt-2"
@@ -36,7 +38,7 @@ export function StepsOf({ door }: { readonly door: Opening }) {
 /** The facts of selected steps. */
 export function StepsFacts({ steps }: { readonly steps: OutsideSteps }) {
   const { sync } = useBoardTools();
-  const units = useBoard(unitsOf);
+  const usually = useBoard(usual);
   const revise = (change: Partial<OutsideSteps>) =>
     void sync.revise({ ...steps, ...change, type: "outsideSteps" });
   const { way } = steps;
@@ -51,7 +53,7 @@ export function StepsFacts({ steps }: { readonly steps: OutsideSteps }) {
           ]}
           onChange={(type) =>
             revise({
-              way: type === "steps" ? { type, goingMm: USUAL[units].goingMm } : { type, slope: 1 / 12 },
+              way: type === "steps" ? { type, goingMm: usually.goingMm } : { type, slope: 1 / 12 },
             })
           }
         />

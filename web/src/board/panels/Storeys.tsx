@@ -3,7 +3,7 @@ import type { Edit, Storey } from "../../api/types";
 import { Button, Choice, Fault, fieldClass, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
 import { addingStorey, erasure, reordering, revisionOfStorey } from "../revisions";
-import { type BoardState, elementOf, planShown, unitsOf } from "../state";
+import { type BoardState, elementOf, elementsOf, planShown } from "../state";
 import { floorBuildUps } from "../tools/heights";
 import { LengthField } from "./LengthField";
 import { Section } from "./MakingFacts";
@@ -107,13 +107,15 @@ function OneStorey({ storey }: { readonly storey: Storey }) {
 function NewStorey({ beside }: { readonly beside: Storey }) {
   const { sync } = useBoardTools();
   const elements = useBoard(elementsIn);
-  const units = useBoard(unitsOf);
+  const offered = useBoard((s) => s.offered?.region.storeys);
   const floors = floorBuildUps({ elements });
   const usual = floors.find((b) => b.use === "FLOOR")?.id ?? "";
   const [facts, setFacts] = useState({ name: "", above: true, heightMm: 0, floor: usual });
   const [taking, setTaking] = useState({ shell: true, partitions: false, openings: false });
-  const heightMm = facts.heightMm || (units === "METRIC" ? 2700 : 2743.2);
-  const name = facts.name.trim() || (units === "METRIC" ? "First" : "Second floor");
+  const heightMm = facts.heightMm || (offered?.heightMm ?? beside.heightMm);
+  const taken = elementsOf({ elements }, "storey").map((s) => s.name);
+  const next = facts.above ? offered?.next.find((n) => !taken.includes(n)) : "Basement";
+  const name = facts.name.trim() || (next ?? "");
   const add = async () => {
     const floor =
       facts.floor === ""

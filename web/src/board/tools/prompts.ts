@@ -39,7 +39,10 @@ function ofTool(state: BoardState): Words {
       return ["Run of walls.", "Go on, click the start to close, or press Enter to end here."];
     case "rectangle":
       return tool.from
-        ? ["Rectangle of walls.", "Point to the other corner; type 3600 x 2700, or click."]
+        ? [
+            "Rectangle of walls.",
+            `Point to the other corner; type ${state.offered?.region.examples[2] ?? "3600 x 2700"}, or click.`,
+          ]
         : ["Rectangle of walls.", "Pick a corner: of the footprint, or of the room inside."];
     case "beside":
       return tool.wall

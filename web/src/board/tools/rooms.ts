@@ -1,6 +1,11 @@
-import type { Edit, Pick } from "../../api/types";
+import type { Edit, Pick, RoomUse } from "../../api/types";
 import { type BoardState, elementOf, measureNow, NEARER, planShown, settingOutNow, typedMm } from "../state";
+import { roomNames } from "../usual";
 import { aimed } from "./aim";
+
+function nameOf(state: BoardState, use: RoomUse): string {
+  return roomNames(state).find(([u]) => u === use)?.[1] ?? "Room";
+}
 
 /** Names the closed area under the pointer. */
 export function roomEdit(state: BoardState): Edit | null {
@@ -14,27 +19,11 @@ export function roomEdit(state: BoardState): Edit | null {
     layer: "layer-rooms",
     at: [pointer.x, pointer.y],
     number: "",
-    name: name.trim() === "" ? USE_NAMES[use] : name,
+    name: name.trim() === "" ? nameOf(state, use) : name,
     use,
     finishes: { floor, walls, ceiling },
   };
 }
-
-/** What rooms are called that nobody named, by their use; also the words of the uses. */
-export const USE_NAMES = {
-  LIVING: "Living room",
-  KITCHEN: "Kitchen",
-  DINING: "Dining room",
-  BEDROOM: "Bedroom",
-  STUDY: "Study",
-  BATHROOM: "Bathroom",
-  WC: "WC",
-  UTILITY: "Utility room",
-  HALL: "Hall",
-  STORE: "Store",
-  GARAGE: "Garage",
-  OTHER: "Room",
-} as const;
 
 /** A line that parts rooms, from the point picked to the pointer. */
 export function limitEdit(state: BoardState, from: Pick | null): Edit | null {

@@ -44,7 +44,17 @@ record Houses(Model model, ElementId moved, ElementId partition) {
     }
 
     private static Houses of(int walls, UnaryOperator<Building> fitOut) {
-        Settings settings = new Settings(Settings.ID, "Benchmark", "", "", "", UnitSystem.METRIC, PaperSize.A2, 1200);
+        Settings settings = new Settings(
+                Settings.ID,
+                "Benchmark",
+                "",
+                "",
+                "",
+                UnitSystem.METRIC,
+                PaperSize.A2,
+                1200,
+                "UK",
+                Settings.RoomNumbering.FROM_ZERO);
         List<Element> elements =
                 new ArrayList<>(OfficeStandard.newProject(settings).elements());
         Building cell = Building.of(Model.of(0, elements));

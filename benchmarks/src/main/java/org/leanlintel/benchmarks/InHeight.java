@@ -76,7 +76,7 @@ public class InHeight {
                 new Stair.Flights(List.of(), List.of()),
                 new Stair.LeastRisers(),
                 new Stair.FixedGoing(150),
-                OfficeStandard.stairMakes(UnitSystem.METRIC).make(),
+                OfficeStandard.stairMakes("UK").make(),
                 Stair.Above.FOUND));
         Drawing ground = building.model().get(OfficeStandard.GROUND_PLAN, Drawing.class);
         run(new DrawSection(

@@ -11,7 +11,6 @@ import org.leanlintel.core.edit.AddStorey;
 import org.leanlintel.core.edit.DrawStair;
 import org.leanlintel.core.edit.ReviseStorey;
 import org.leanlintel.core.geometry.Vec;
-import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Stair;
@@ -49,7 +48,7 @@ class StairsByHandTest extends NewProjectTest {
                 new Stair.Flights(List.of(), List.of()),
                 new Stair.LeastRisers(),
                 new Stair.GoingByRule(),
-                OfficeStandard.stairMakes(UnitSystem.METRIC).make(),
+                OfficeStandard.stairMakes("UK").make(),
                 Stair.Above.FOUND));
         drafter.expectUndo("draw stair ST1");
         return only("stair").path("id").asString();

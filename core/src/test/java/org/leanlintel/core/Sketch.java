@@ -64,7 +64,17 @@ public final class Sketch {
 
     public Sketch() {
         List<Element> elements = new ArrayList<>(List.of(
-                new Settings(Settings.ID, "Test", "", "", "", UnitSystem.METRIC, PaperSize.A2, 1200),
+                new Settings(
+                        Settings.ID,
+                        "Test",
+                        "",
+                        "",
+                        "",
+                        UnitSystem.METRIC,
+                        PaperSize.A2,
+                        1200,
+                        "UK",
+                        Settings.RoomNumbering.FROM_ZERO),
                 Storey.bare(STOREY, "Ground", 0, 2500),
                 new Layer(LAYER, "All"),
                 lens(),

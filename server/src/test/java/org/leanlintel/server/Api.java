@@ -36,8 +36,8 @@ public final class Api {
                 "Nobody",
                 "drawnBy",
                 "Test",
-                "units",
-                "METRIC",
+                "region",
+                "UK",
                 "paper",
                 "A2");
         Answer made = server.post("/api/v1/projects", facts);

@@ -205,7 +205,7 @@ class EditingApiTest {
                         .path("refusal")
                         .asString())
                 .contains("material-none");
-        assertProblem(api.edit(Api.wall(0, 100, 0, 4000)), 422, "would lie on");
+        assertProblem(api.edit(Api.wall(0, 100, 0, 4000)), 422, "past its end or in its corner");
         assertProblem(api.edit(Api.wall(1000, 1000, 1000, 1000)), 422, "at least 10 mm");
         ElementId wall = new ElementId("r1-5");
         assertProblem(
@@ -225,8 +225,13 @@ class EditingApiTest {
         assertThat(look.path("heat").path("type").asString()).isEqualTo("worked");
         assertThat(look.path("heat").path("uValue").asDouble()).isBetween(0.1865, 0.1875);
         assertThat(look.path("picture").path("groups").path(0).path("items")).isNotEmpty();
-        assertThat(SERVER.get("/api/v1/timber").json().findValuesAsString("name"))
-                .contains("2x6", "38x140 CLS");
+        JsonNode regions = SERVER.get("/api/v1/regions").json();
+        assertThat(regions.path(0).path("timber").findValuesAsString("name"))
+                .contains("38x140 CLS")
+                .doesNotContain("2x6");
+        assertThat(regions.path(1).path("timber").findValuesAsString("name"))
+                .contains("2x6")
+                .doesNotContain("38x140 CLS");
     }
 
     private static void assertProblem(Answer answer, int status, String detail) {

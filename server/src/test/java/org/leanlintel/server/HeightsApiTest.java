@@ -11,7 +11,6 @@ import org.leanlintel.core.edit.DrawStair;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.ReviseStorey;
 import org.leanlintel.core.geometry.Vec;
-import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Stair;
@@ -38,7 +37,7 @@ class HeightsApiTest {
                 new Stair.Flights(List.of(), List.of()),
                 new Stair.LeastRisers(),
                 going,
-                OfficeStandard.stairMakes(UnitSystem.METRIC).make(),
+                OfficeStandard.stairMakes("UK").make(),
                 Stair.Above.FOUND);
     }
 

@@ -54,7 +54,7 @@ class KilledServerTest {
                         "/api/v1/projects",
                         Json.mapper()
                                 .writeValueAsString(Map.of(
-                                        "name", "Killed", "address", "", "client", "", "drawnBy", "", "units", "METRIC",
+                                        "name", "Killed", "address", "", "client", "", "drawnBy", "", "region", "UK",
                                         "paper", "A2")))
                 .path("id")
                 .asString();

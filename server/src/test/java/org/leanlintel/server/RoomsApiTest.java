@@ -93,7 +93,7 @@ class RoomsApiTest {
         List<Boolean> isShort = new ArrayList<>();
         for (JsonNode zone : zones) isShort.add(zone.path("isShort").asBoolean());
         assertThat(isShort).containsOnlyOnce(true);
-        assertThat(SERVER.get("/api/v1/rule-sets").json()).hasSize(2);
+        assertThat(SERVER.get("/api/v1/rule-sets").json()).hasSize(4);
     }
 
     @Test

@@ -43,6 +43,16 @@ public record OpeningMake(
             throw new IllegalArgumentException("A light has 0 to %d glazing bars each way.".formatted(MOST_BARS));
     }
 
+    /** The structural opening that a single leaf of a width asks for. */
+    public double openingWidthMm(double leafWidthMm) {
+        return leafWidthMm + 2 * gapMm + 2 * frameMm + fixWidthMm;
+    }
+
+    /** The structural opening that a leaf of a height asks for, above the floor. */
+    public double openingHeightMm(double leafHeightMm) {
+        return leafHeightMm + underMm + gapMm + frameMm + fixHeightMm;
+    }
+
     public static OpeningMake usual(Opening.Kind kind) {
         return kind instanceof Opening.Window ? WINDOW : DOOR;
     }

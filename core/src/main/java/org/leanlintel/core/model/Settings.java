@@ -5,6 +5,8 @@ import org.leanlintel.core.measure.UnitSystem;
 /**
  * The project's own facts, which the title block fills itself from.
  *
+ * @param region the trade region whose stock, words and sizes it is offered, by its id: "UK"
+ * @param numbering how its rooms are numbered
  * @param cutHeightMm how far above a storey's level its plan is cut; usually 1,200 mm (ISO 7519 practice: 1.0 to 1.5 m)
  */
 public record Settings(
@@ -15,8 +17,18 @@ public record Settings(
         String drawnBy,
         UnitSystem units,
         PaperSize paper,
-        double cutHeightMm)
+        double cutHeightMm,
+        String region,
+        RoomNumbering numbering)
         implements Element {
+
+    /** How the storeys are counted in the numbers of rooms. */
+    public enum RoomNumbering {
+        /** 0.01 on the storey at the datum, 1.01 on the next. */
+        FROM_ZERO,
+        /** 101 on the storey at the datum, 201 on the next. */
+        HUNDREDS
+    }
 
     /** There is one, and this is its name. */
     public static final ElementId ID = new ElementId("settings");
@@ -26,6 +38,12 @@ public record Settings(
         address = Checks.text("The address", address, 200);
         client = Checks.text("The client", client, 120);
         drawnBy = Checks.text("The drafter's name", drawnBy, 80);
+        region = Checks.name("The trade region", region);
         cutHeightMm = Checks.between("The height of the plan's cut", cutHeightMm, 100, 5000);
+    }
+
+    /** The same of another project. */
+    public Settings named(String other) {
+        return new Settings(id, other, address, client, drawnBy, units, paper, cutHeightMm, region, numbering);
     }
 }

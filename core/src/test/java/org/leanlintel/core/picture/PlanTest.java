@@ -164,7 +164,17 @@ class PlanTest {
         Opening high = sketch.window(wall, 1500, 1200, 1500, 600);
         assertThat(lines(high.id(), PenRole.OVERHEAD)).hasSize(1);
         assertThat(length(lines(wall.id(), PenRole.CUT_FACING))).as("no gap").isCloseTo(5400 + 2 * 100, within(0.1));
-        sketch.put(new Settings(Settings.ID, "Test", "", "", "", UnitSystem.METRIC, PaperSize.A2, 1600));
+        sketch.put(new Settings(
+                Settings.ID,
+                "Test",
+                "",
+                "",
+                "",
+                UnitSystem.METRIC,
+                PaperSize.A2,
+                1600,
+                "UK",
+                Settings.RoomNumbering.FROM_ZERO));
         assertThat(lines(high.id(), PenRole.OVERHEAD))
                 .as("cut through the window")
                 .isEmpty();

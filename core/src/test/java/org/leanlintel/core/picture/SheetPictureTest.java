@@ -70,7 +70,9 @@ class SheetPictureTest {
                 "R. Alder",
                 UnitSystem.METRIC,
                 PaperSize.A2,
-                1200));
+                1200,
+                "UK",
+                Settings.RoomNumbering.FROM_ZERO));
         assertThat(texts(sheet(PaperSize.A2, new Vec(285, 250))))
                 .contains(
                         "Curlew Lodge",
@@ -110,7 +112,9 @@ class SheetPictureTest {
                 "",
                 UnitSystem.METRIC,
                 PaperSize.A2,
-                1200));
+                1200,
+                "UK",
+                Settings.RoomNumbering.FROM_ZERO));
         Item.Text name = sheet(PaperSize.A2, new Vec(285, 250)).groups().stream()
                 .flatMap(g -> g.items().stream())
                 .filter(i -> i instanceof Item.Text t && t.text().startsWith("The rather long"))

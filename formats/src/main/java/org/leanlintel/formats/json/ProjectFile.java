@@ -23,7 +23,7 @@ public final class ProjectFile {
 
     public static final String FORMAT = "lean-lintel-project";
     /** Of the elements' form, here and in the database. Raise it with an upgrade step and a kept sample. */
-    public static final int VERSION = 5;
+    public static final int VERSION = 6;
 
     private static final Upgrade UPGRADE = new Upgrade();
 

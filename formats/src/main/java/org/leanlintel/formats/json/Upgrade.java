@@ -48,6 +48,7 @@ final class Upgrade {
         if (version < 3 && element instanceof ObjectNode node) toVersion3(node);
         if (version < 4 && element instanceof ObjectNode node) toVersion4(node);
         if (version < 5 && element instanceof ObjectNode node) toVersion5(node);
+        if (version < 6 && element instanceof ObjectNode node) toVersion6(node);
     }
 
     /** What every project of the present form has, as the office standard has it. */
@@ -55,12 +56,19 @@ final class Upgrade {
         List<JsonNode> added = new ArrayList<>();
         added.add(standard.get(HeatRule.ID.value()));
         added.add(Json.mapper().valueToTree(Site.UNSAID));
-        added.add(read("/standard/rules.json").path(inches ? "FEET_INCHES" : "METRIC"));
+        added.add(read("/standard/rules.json").path(inches ? "US" : "UK"));
         for (JsonNode layer : read("/standard/layers.json"))
             if (LATER_LAYERS.contains(layer.path("id").asString())) added.add(layer);
         for (JsonNode symbol : read(inches ? "/standard/fittings-inches.json" : "/standard/fittings-metric.json"))
             added.add(symbol);
         return added;
+    }
+
+    /** A project is of a trade region, which its unit told before; its rooms are numbered on as they were. */
+    private static void toVersion6(ObjectNode node) {
+        if (!node.path(Kinds.FIELD).asString("").equals("settings")) return;
+        node.put("region", node.path("units").asString("").equals("FEET_INCHES") ? "US" : "UK");
+        node.put("numbering", "FROM_ZERO");
     }
 
     private void toVersion2(ObjectNode node) {
@@ -155,7 +163,7 @@ final class Upgrade {
             case "drawing" -> node.set("subject", kind("whole"));
             case "rules" -> {
                 boolean us = node.path("name").asString("").startsWith("United States");
-                JsonNode stock = read("/standard/rules.json").path(us ? "FEET_INCHES" : "METRIC");
+                JsonNode stock = read("/standard/rules.json").path(us ? "US" : "UK");
                 node.set("support", stock.path("support"));
                 node.set("stairs", stock.path("stairs"));
             }

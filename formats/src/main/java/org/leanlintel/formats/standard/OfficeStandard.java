@@ -5,15 +5,18 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.leanlintel.core.measure.UnitSystem;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OpeningMake;
+import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.Settings;
@@ -55,48 +58,86 @@ public final class OfficeStandard {
         return elements;
     }
 
-    /** A project of {@code settings} with the standard, one storey and its plan, and nothing drawn. */
+    /** A project of {@code settings} with what its trade region offers, one storey and its plan, and nothing drawn. */
     public static Model newProject(Settings settings) {
-        List<Element> elements = new ArrayList<>(elements());
-        elements.addAll(fittings(settings.units()));
-        elements.add(rules(settings.units()));
+        TradeRegion region = region(settings.region());
+        List<Element> elements = new ArrayList<>();
+        for (Element e : elements())
+            if (e instanceof BuildUp b) {
+                if (marked(b, region) instanceof BuildUp offered) elements.add(offered);
+            } else elements.add(e);
+        elements.addAll(fittings(region));
+        elements.add(ruleSets().get(region.id()));
         elements.add(settings);
-        boolean metric = settings.units() == UnitSystem.METRIC;
         elements.add(new Storey(
                 GROUND,
-                metric ? "Ground" : "First floor",
+                region.storeys().first(),
                 0,
-                metric ? 2500 : 97.125 * UnitSystem.MM_PER_INCH,
+                region.storeys().heightMm(),
                 new Storey.NotSaid(),
-                new Rise.UnderStoreyAbove()));
+                new Rise.Fixed(region.storeys().ceilingMm())));
         elements.add(Site.UNSAID);
-        String name = metric ? "Ground floor plan" : "First floor plan";
         elements.add(new Drawing(
                 GROUND_PLAN,
-                name,
+                region.storeys().plan(),
                 Drawing.Kind.PLAN,
                 GROUND,
                 LENS_BUILDING_PLAN,
-                metric ? 50 : 48,
+                region.scale(),
                 "",
                 new Drawing.Whole()));
         return Model.of(0, elements);
     }
 
-    /** The stock of fittings, in the sizes of a market that measures so. */
-    public static List<Element> fittings(UnitSystem units) {
-        String file = units == UnitSystem.METRIC ? "fittings-metric.json" : "fittings-inches.json";
-        return ProjectFile.readElements(text(file), ProjectFile.VERSION);
+    /** A build-up with the mark it has in a region; null where it is not offered there. */
+    private static @Nullable BuildUp marked(BuildUp buildUp, TradeRegion region) {
+        for (TradeRegion.Marked m : region.buildUps())
+            if (m.buildUp().equals(buildUp.id())) return buildUp.named(buildUp.id(), m.mark(), buildUp.name());
+        return null;
     }
 
-    /** The rule set that a project measured so starts with. */
-    public static Rules rules(UnitSystem units) {
-        return ruleSets().get(units);
+    /** The trade regions there are. */
+    public static List<TradeRegion> regions() {
+        return Json.mapper().readValue(text("regions.json"), new TypeReference<List<TradeRegion>>() {});
     }
 
-    /** All rule sets, by the unit of the market they are of. */
-    public static Map<UnitSystem, Rules> ruleSets() {
-        return Json.mapper().readValue(text("rules.json"), new TypeReference<Map<UnitSystem, Rules>>() {});
+    /** The trade region {@code id}. @throws IllegalArgumentException with a sentence where there is none */
+    public static TradeRegion region(String id) {
+        List<TradeRegion> all = regions();
+        return all.stream()
+                .filter(r -> r.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("There is no trade region \"%s\": choose one of %s."
+                        .formatted(
+                                id,
+                                String.join(
+                                        ", ", all.stream().map(TradeRegion::id).toList()))));
+    }
+
+    /** The settings of a new project in a trade region. */
+    public static Settings settings(
+            TradeRegion region, String name, String address, String client, String drawnBy, PaperSize paper) {
+        return new Settings(
+                Settings.ID,
+                name,
+                address,
+                client,
+                drawnBy,
+                region.units(),
+                paper,
+                region.cutMm(),
+                region.id(),
+                region.numbering());
+    }
+
+    /** The stock of fittings of a region. */
+    public static List<Element> fittings(TradeRegion region) {
+        return ProjectFile.readElements(text(region.fittings()), ProjectFile.VERSION);
+    }
+
+    /** All rule sets, by the region they are of. */
+    public static Map<String, Rules> ruleSets() {
+        return Json.mapper().readValue(text("rules.json"), new TypeReference<LinkedHashMap<String, Rules>>() {});
     }
 
     /** All sets of rules for stairs: those of the rule sets, and others. */
@@ -107,13 +148,14 @@ public final class OfficeStandard {
         return all;
     }
 
-    /** How stairs are usually made where one measures so. @param source of the sizes; @param widthMm from string to string */
+    /** How stairs are usually made. @param source of the sizes; @param widthMm from string to string */
     public record StairMakes(StairMake make, double widthMm, String source) {}
 
-    public static StairMakes stairMakes(UnitSystem units) {
+    /** How stairs are usually made in a region. */
+    public static StairMakes stairMakes(String region) {
         return Json.mapper()
-                .readValue(text("stair-makes.json"), new TypeReference<Map<UnitSystem, StairMakes>>() {})
-                .get(units);
+                .readValue(text("stair-makes.json"), new TypeReference<Map<String, StairMakes>>() {})
+                .get(region);
     }
 
     /** How doors and windows are usually made. @param source of the allowances */
@@ -124,11 +166,27 @@ public final class OfficeStandard {
         }
     }
 
-    /** How doors and windows are usually made where one measures so. */
-    public static OpeningMakes openingMakes(UnitSystem units) {
+    /** How doors and windows are usually made in a region. */
+    public static OpeningMakes openingMakes(String region) {
         return Json.mapper()
-                .readValue(text("opening-makes.json"), new TypeReference<Map<UnitSystem, OpeningMakes>>() {})
-                .get(units);
+                .readValue(text("opening-makes.json"), new TypeReference<Map<String, OpeningMakes>>() {})
+                .get(region);
+    }
+
+    /** All a region offers, for who draws there. @param leaves with the openings they ask for, the usual one first */
+    public record Offered(
+            TradeRegion region,
+            OpeningMakes makes,
+            StairMakes stairs,
+            List<TradeRegion.Leaf> leaves,
+            List<TimberSize> timber) {}
+
+    public static Offered offered(TradeRegion region) {
+        OpeningMakes makes = openingMakes(region.id());
+        List<TimberSize> sold = timber().stream()
+                .filter(t -> region.timber().stream().anyMatch(t.source()::startsWith))
+                .toList();
+        return new Offered(region, makes, stairMakes(region.id()), region.leaves(makes.door()), sold);
     }
 
     /** The sizes timber is sold as, with what they really measure. */

@@ -56,8 +56,17 @@ class ScheduleCsvTest {
     }
 
     private void draw(UnitSystem units) {
-        building = Building.of(OfficeStandard.newProject(
-                new Settings(Settings.ID, "Schedules", "", "", "", units, PaperSize.A2, 1200)));
+        building = Building.of(OfficeStandard.newProject(new Settings(
+                Settings.ID,
+                "Schedules",
+                "",
+                "",
+                "",
+                units,
+                PaperSize.A2,
+                1200,
+                "UK",
+                Settings.RoomNumbering.FROM_ZERO)));
         NewWall made = NewWall.of(
                 OfficeStandard.GROUND,
                 OfficeStandard.LAYER_WALLS,

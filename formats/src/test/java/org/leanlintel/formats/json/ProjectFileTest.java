@@ -32,6 +32,7 @@ import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.SetOut;
+import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.StairRules;
@@ -104,6 +105,15 @@ class ProjectFileTest {
         assertThat(model.get(Site.ID, Site.class)).isEqualTo(Site.UNSAID);
         assertThat(model.find(new ElementId("layer-floors"))).isNotNull();
         assertThat(model.all(Drawing.class)).extracting(Drawing::subject).containsOnly(new Drawing.Whole());
+        assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
+    }
+
+    /** In version 5 a project's unit said what it was offered. */
+    @Test
+    void upgradesVersion5() throws IOException {
+        Model model = ProjectFile.read(sample(5));
+        assertThat(model.settings().region()).isEqualTo("UK");
+        assertThat(model.settings().numbering()).isEqualTo(Settings.RoomNumbering.FROM_ZERO);
         assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
     }
 

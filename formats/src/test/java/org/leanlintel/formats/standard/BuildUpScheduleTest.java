@@ -35,8 +35,17 @@ import org.leanlintel.formats.pdf.DrawingLettering;
 /** The schedule of build-ups, its numbers worked by hand. */
 class BuildUpScheduleTest {
 
-    private Building building = Building.of(OfficeStandard.newProject(
-            new Settings(Settings.ID, "Schedule", "", "", "", UnitSystem.METRIC, PaperSize.A2, 1200)));
+    private Building building = Building.of(OfficeStandard.newProject(new Settings(
+            Settings.ID,
+            "Schedule",
+            "",
+            "",
+            "",
+            UnitSystem.METRIC,
+            PaperSize.A2,
+            1200,
+            "UK",
+            Settings.RoomNumbering.FROM_ZERO)));
 
     private Change run(Edit edit) {
         Editing.Result result = Editing.run(edit, building);
@@ -98,11 +107,11 @@ class BuildUpScheduleTest {
         List<BuildUpUse> uses = BuildUpUse.of(building);
         assertThat(uses).extracting(u -> u.buildUp().mark()).containsExactly("1", "11");
         assertThat(uses.getFirst().lengthMm()).isCloseTo(10_000, within(1e-6));
-        assertThat(uses.getFirst().areaMm2()).isCloseTo((25 - 2.121) * 1e6, within(1.0));
+        assertThat(uses.getFirst().areaMm2()).isCloseTo((27 - 2.121) * 1e6, within(1.0));
         assertThat(words())
-                .contains("Wall build-ups", "1", "Brick and timber frame", "354", "0.182", "10.00", "22.88")
+                .contains("Wall build-ups", "1", "Brick and timber frame", "354", "0.182", "10.00", "24.88")
                 .contains("140  Stud with mineral wool, 38x140 CLS at 600, carries")
-                .contains("11", "Stud partition 75", "100", "3.00", "7.50")
+                .contains("11", "Stud partition 75", "100", "3.00", "8.10")
                 .doesNotContain("Block partition");
     }
 

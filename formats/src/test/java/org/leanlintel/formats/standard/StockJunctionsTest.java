@@ -28,8 +28,17 @@ import org.leanlintel.core.model.WallEnd.Reach;
 /** How the stock's build-ups join, worked by hand: plan areas of plies, square millimetres, by their place from the outside. */
 class StockJunctionsTest {
 
-    private Building building = Building.of(OfficeStandard.newProject(
-            new Settings(Settings.ID, "Joins", "", "", "", UnitSystem.METRIC, PaperSize.A2, 1200)));
+    private Building building = Building.of(OfficeStandard.newProject(new Settings(
+            Settings.ID,
+            "Joins",
+            "",
+            "",
+            "",
+            UnitSystem.METRIC,
+            PaperSize.A2,
+            1200,
+            "UK",
+            Settings.RoomNumbering.FROM_ZERO)));
 
     private Wall draw(String buildUp, SetOut setOut, Reach reach, Pick... picks) {
         Editing.Result result = Editing.run(
@@ -178,6 +187,9 @@ class StockJunctionsTest {
         double[] plies = {
             7.9 * (3000 - 3.95), 0, 11.1 * (3000 - 13.45), 139.7 * (3000 - 88.85), 0, 12.7 * (3000 - 165.05)
         };
+        TradeRegion us = OfficeStandard.region("US");
+        building = Building.of(
+                OfficeStandard.newProject(OfficeStandard.settings(us, "Joins", "", "", "", PaperSize.ARCH_D)));
         for (Wall wall : corner("frame-2x6", "frame-2x6")) assertAreas(wall, plies);
     }
 

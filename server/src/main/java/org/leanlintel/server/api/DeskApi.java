@@ -11,7 +11,6 @@ import org.leanlintel.core.measure.LengthReading;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Rules;
-import org.leanlintel.core.model.TimberSize;
 import org.leanlintel.core.takeoff.Measurement;
 import org.leanlintel.formats.standard.OfficeStandard;
 import org.leanlintel.server.api.Messages.EntryAnswer;
@@ -26,7 +25,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
@@ -91,28 +89,16 @@ public class DeskApi {
                 .toList();
     }
 
-    /** How doors and windows are usually made where one measures so. */
-    @GetMapping("/opening-makes")
-    public OfficeStandard.OpeningMakes openingMakes(@RequestParam UnitSystem units) {
-        return OfficeStandard.openingMakes(units);
+    /** The trade regions a project can be of, with all they offer. */
+    @GetMapping("/regions")
+    public List<OfficeStandard.Offered> regions() {
+        return OfficeStandard.regions().stream().map(OfficeStandard::offered).toList();
     }
 
     /** The rule sets a project can be checked against. */
     @GetMapping("/rule-sets")
     public List<Rules> ruleSets() {
         return List.copyOf(OfficeStandard.ruleSets().values());
-    }
-
-    /** How stairs are usually made where one measures so. */
-    @GetMapping("/stair-makes")
-    public OfficeStandard.StairMakes stairMakes(@RequestParam UnitSystem units) {
-        return OfficeStandard.stairMakes(units);
-    }
-
-    /** The sizes timber is sold as, with what they really measure. */
-    @GetMapping("/timber")
-    public List<TimberSize> timber() {
-        return OfficeStandard.timber();
     }
 
     /** Server-sent events: {@code revised} for every new revision of any project. */

@@ -39,7 +39,7 @@ public final class Messages {
             @Nullable Instant deletedAt) {}
 
     public record NewProject(
-            String name, String address, String client, String drawnBy, UnitSystem units, PaperSize paper) {}
+            String name, String address, String client, String drawnBy, String region, PaperSize paper) {}
 
     /** Everything a board needs besides pictures. @param undo what undo would take back, by name; null for nothing */
     public record ProjectState(long revision, List<Element> elements, @Nullable String undo, @Nullable String redo) {}

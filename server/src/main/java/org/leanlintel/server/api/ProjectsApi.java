@@ -57,15 +57,13 @@ public class ProjectsApi {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     public ProjectSummary create(@RequestBody NewProject request) {
-        Settings settings = new Settings(
-                Settings.ID,
+        Settings settings = OfficeStandard.settings(
+                OfficeStandard.region(request.region()),
                 request.name(),
                 request.address(),
                 request.client(),
                 request.drawnBy(),
-                request.units(),
-                request.paper(),
-                request.units() == UnitSystem.METRIC ? 1200 : 48 * UnitSystem.MM_PER_INCH);
+                request.paper());
         return summary(store.add(OfficeStandard.newProject(settings)));
     }
 
@@ -76,8 +74,7 @@ public class ProjectsApi {
         Model model = live.get(project).model();
         Settings s = model.settings();
         String base = s.name().length() > 110 ? s.name().substring(0, 110) : s.name();
-        Settings named = new Settings(
-                s.id(), base + " (copy)", s.address(), s.client(), s.drawnBy(), s.units(), s.paper(), s.cutHeightMm());
+        Settings named = s.named(base + " (copy)");
         List<Element> elements =
                 model.elements().stream().map(e -> e == s ? named : e).toList();
         return summary(store.add(Model.of(model.revision(), elements)));

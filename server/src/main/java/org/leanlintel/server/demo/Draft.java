@@ -34,7 +34,6 @@ import org.leanlintel.core.edit.PlaceSteps;
 import org.leanlintel.core.edit.Revise;
 import org.leanlintel.core.edit.ReviseStorey;
 import org.leanlintel.core.geometry.Vec;
-import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.Drawing;
@@ -101,8 +100,8 @@ final class Draft {
     /** Gives the storey drawn on a height to the next, and a floor. */
     void storey(double height, String floor) {
         Storey now = model().get(storey, Storey.class);
-        run(new ReviseStorey(
-                new Storey(now.id(), now.name(), now.levelMm(), height * unitMm, built(floor), now.ceiling())));
+        run(new ReviseStorey(new Storey(
+                now.id(), now.name(), now.levelMm(), height * unitMm, built(floor), new Rise.UnderStoreyAbove())));
     }
 
     private static Storey.Underfoot built(String floor) {
@@ -196,7 +195,7 @@ final class Draft {
 
     /** A stair from the left end of its first riser, with goings as the rules ask. */
     Stair stair(double x, double y, double angle, double width, Stair.Shape shape) {
-        UnitSystem units = model().settings().units();
+        String region = model().settings().region();
         return (Stair) run(new DrawStair(
                         storey,
                         OfficeStandard.LAYER_FLOORS,
@@ -206,7 +205,7 @@ final class Draft {
                         shape,
                         new Stair.LeastRisers(),
                         new Stair.GoingByRule(),
-                        OfficeStandard.stairMakes(units).make(),
+                        OfficeStandard.stairMakes(region).make(),
                         Stair.Above.FOUND))
                 .after()
                 .getFirst();
@@ -386,7 +385,7 @@ final class Draft {
     /** Windows of one width round a corner; the one in {@code wall} first. */
     List<Opening> cornerPair(Wall wall, End end, double width, double height, double sill, Opening.Window kind) {
         OpeningMake make =
-                OfficeStandard.openingMakes(model().settings().units()).of(kind);
+                OfficeStandard.openingMakes(model().settings().region()).of(kind);
         Change change = run(new PlaceCornerPair(
                 wall.id(),
                 end,
@@ -408,7 +407,7 @@ final class Draft {
     }
 
     private Opening aimed(Wall wall, Aim aim, double width, double height, double sill, Opening.Kind kind) {
-        UnitSystem units = model().settings().units();
+        String region = model().settings().region();
         Change change = run(new PlaceOpening(
                 wall.id(),
                 OfficeStandard.LAYER_OPENINGS,
@@ -417,7 +416,7 @@ final class Draft {
                 height * unitMm,
                 sill * unitMm,
                 kind,
-                OfficeStandard.openingMakes(units).of(kind)));
+                OfficeStandard.openingMakes(region).of(kind)));
         return (Opening) change.after().getFirst();
     }
 

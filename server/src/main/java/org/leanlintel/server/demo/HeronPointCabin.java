@@ -41,7 +41,9 @@ final class HeronPointCabin {
                         "R. Alder",
                         UnitSystem.FEET_INCHES,
                         PaperSize.ARCH_D,
-                        48 * UnitSystem.MM_PER_INCH)),
+                        48 * UnitSystem.MM_PER_INCH,
+                        "US",
+                        Settings.RoomNumbering.HUNDREDS)),
                 UnitSystem.MM_PER_INCH);
         d.storey(STOREY, "slab-on-grade");
         List<Wall> shell = d.shell("frame-2x6", 0, 0, 0, DEPTH, WIDTH, DEPTH, WIDTH, 0);

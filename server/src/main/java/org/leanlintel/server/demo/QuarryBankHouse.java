@@ -53,7 +53,9 @@ final class QuarryBankHouse {
                     "R. Alder",
                     UnitSystem.METRIC,
                     PaperSize.A2,
-                    1200)),
+                    1200,
+                    "UK",
+                    Settings.RoomNumbering.FROM_ZERO)),
             1);
     private final Wall west, north, south, garageNorth, east, garageSouth;
     private Opening backDoor, garageDoor;
@@ -220,7 +222,7 @@ final class QuarryBankHouse {
         d.door(spine, End.START, 3790, 838, 2040, End.START, Side.RIGHT);
         d.door(hallEast, End.START, 700, 838, 2040, End.START, Side.RIGHT);
         Opening storeDoor = d.door(store, End.START, 500, 762, 2040, End.START, Side.LEFT);
-        d.opening(pantry, End.START, 150, 762, 2040, new Opening.PocketDoor(End.END));
+        d.opening(pantry, End.END, 150, 762, 2040, new Opening.PocketDoor(End.START));
         d.opening(utility, End.START, 120, 900, 2100, new Opening.OpenWay(true));
         Opening lobbyDoor = d.door(spine, End.START, 7000, 762, 2040, End.END, Side.LEFT);
         Opening wetDoor = d.door(lobby, End.START, 600, 762, 2040, End.START, Side.LEFT);
