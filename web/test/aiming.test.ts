@@ -17,15 +17,15 @@ const words = (state: BoardState) => state.caughts.map((c) => c.caught.words);
 
 describe("places to hold to", () => {
   it("are said in words: ends, middles, squares, lines", () => {
-    expect(words(pointing(20, 110))).toContain("end of W1 inner face");
-    expect(words(pointing(2510, 110))[0]).toBe("middle of W1 inner face");
-    expect(words(pointing(1210, 110, {}, { x: 1200, y: 3000 }))[0]).toBe("square to W1 inner face");
-    expect(words(pointing(1000, 110))).toEqual(["W1 inner face"]);
+    expect(words(pointing(20, 110))).toContain("end of W1");
+    expect(words(pointing(2510, 110))[0]).toBe("middle of W1");
+    expect(words(pointing(1210, 110, {}, { x: 1200, y: 3000 }))[0]).toBe("square to W1");
+    expect(words(pointing(1000, 110))).toEqual(["W1 face"]);
   });
 
   it("lie in line with a face, clear of everything drawn", () => {
     const state = pointing(6200, 120);
-    expect(words(state)).toEqual(["in line with W1 inner face"]);
+    expect(words(state)).toEqual(["in line with W1"]);
     expect(state.caughts[0]?.at).toEqual({ x: 6200, y: 100 });
   });
 });
@@ -35,7 +35,7 @@ describe("the next point", () => {
     const base = aimBy(pointing(10, 108), "from", undefined);
     const from = { ...pointing(3000, 300, typed(2150)), ...base };
     expect(aimed(from)).toEqual({ at: [2150, 100], hold: { type: "onFace", wall: "w", face: 3 } });
-    expect(prompt(from)[0]).toBe("From end of W1 inner face.");
+    expect(prompt(from)[0]).toBe("From end of W1.");
   });
 
   it("takes only the across of one place and only the up of another", () => {
@@ -75,7 +75,7 @@ describe("the next point", () => {
   it("follows axes turned to a wall", () => {
     const state = board();
     const skew = {
-      words: "W2 inner face",
+      words: "W2 face",
       hold: { type: "onFace" as const, wall: "w2", face: 0 },
       from: [0, 0] as [number, number],
       to: [3000, 1000] as [number, number],

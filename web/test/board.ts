@@ -35,7 +35,13 @@ const group: Group = {
       ],
     },
   ],
-  catches: [corner(0, "c0"), corner(5000, "c1"), face(0, 0, "outer face"), face(3, 100, "inner face")],
+  catches: [
+    corner(0, "c0"),
+    corner(5000, "c1"),
+    face(0, 0, "face"),
+    face(3, 100, "face"),
+    face(-1, 0, "set-out line"),
+  ],
   ground: [],
 };
 

@@ -1,5 +1,6 @@
 import { type PointerEvent, useEffect, useRef } from "react";
 import type { End } from "../api/types";
+import { CATCHING } from "./catching";
 import { useBoard, useBoardTools } from "./context";
 import { gripAt } from "./grips";
 import { HiddenOrLocked } from "./HiddenOrLocked";
@@ -138,13 +139,22 @@ function place(e: MouseEvent): ScreenPoint {
 }
 
 function ViewButtons() {
-  const { store, sync } = useBoardTools();
+  const { store, sync, actions } = useBoardTools();
   const hairlines = useBoard((s) => s.hairlines);
   const selected = useBoard((s) => s.selection.length > 0);
   const canGoBack = useBoard((s) => s.earlierViews.length > 0);
+  const catching = useBoard((s) => CATCHING.find(([c]) => c === s.catching)?.[1]);
   const button = "px-2 py-1 hover:bg-lime-2 disabled:text-ink-3 disabled:hover:bg-transparent";
   return (
     <div className="absolute right-3 bottom-3 flex divide-x divide-rule overflow-hidden rounded border border-rule bg-lime/95 text-ink-2">
+      <button
+        type="button"
+        className={button}
+        title="What the pointer holds to first (Shift E)"
+        onClick={() => actions.nextCatching()}
+      >
+        Holds to {catching}
+      </button>
       <button type="button" className={button} title="Home" onClick={() => sync.views.zoomToAll()}>
         See all
       </button>

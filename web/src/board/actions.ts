@@ -1,13 +1,14 @@
 import { answerOf, api } from "../api/client";
 import type { End } from "../api/types";
 import { Besides } from "./besides";
+import { keepCatching, likes, nextCatching } from "./catching";
 import { Changing } from "./changing";
 import { copied, copy } from "./clipboard";
 import { Entering } from "./entering";
 import { gapNear } from "./gaps";
 import { Picking } from "./picking";
 import { PickingInHeight } from "./pickingInHeight";
-import { placesAt } from "./places";
+import { placesAt, preferred } from "./places";
 import { placeDrawing } from "./placing";
 import { Selection } from "./selection";
 import {
@@ -81,11 +82,17 @@ export class Actions {
     if (onDrawing && AIMING.includes(tool.name))
       this.store.setState({
         pointer,
-        caughts: placesAt(nearby, pointer, reach, lastPoint(this.state)).filter((c) => this.isCatchable(c)),
+        caughts: placesAt(nearby, pointer, reach, lastPoint(this.state), likes(this.state)).filter((c) =>
+          this.isCatchable(c),
+        ),
         catchChoice: 0,
       });
     else if (onDrawing && tool.name === "string")
-      this.store.setState({ pointer, caughts: nearby.catchesAt(pointer, reach), catchChoice: 0 });
+      this.store.setState({
+        pointer,
+        caughts: preferred(nearby.catchesAt(pointer, reach), likes(this.state)),
+        catchChoice: 0,
+      });
     else
       this.store.setState({
         pointer,
@@ -123,6 +130,14 @@ export class Actions {
       measureAt: measures === 0 ? null : (measureNow(this.state) + 1) % measures,
     });
     this.aim();
+  }
+
+  /** Steps to the next kind of face that is held to first. */
+  nextCatching(): void {
+    const catching = nextCatching(this.state.catching);
+    keepCatching(catching);
+    this.store.setState({ catching });
+    if (this.state.pointer) this.pointAt(this.state.pointer);
   }
 
   /** Finds the next point another way, by what the pointer has caught. */

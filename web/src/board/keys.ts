@@ -31,6 +31,7 @@ const PRESSED: Readonly<Record<string, (actions: Actions, sync: Sync) => void>> 
   n: (a) => a.changing.swapMover(),
   c: (a) => a.nextCatch(),
   u: (a) => a.aimBy("axes"),
+  E: (a) => a.nextCatching(),
   J: (a) => a.selection.selectJoined(),
   I: (a) => a.selection.selectOthers(),
   H: (a) => a.selection.hideSelected(),

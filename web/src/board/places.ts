@@ -13,18 +13,60 @@ const FAR_MM = 9000;
  * Every place the pointer could hold to, the likeliest first: corners and lines that are drawn, their ends, middles and
  * crossings, the foot of a square from the last point, and, clear of all these, what is in line with a face.
  */
-export function placesAt(nearby: Nearby, p: ModelPoint, reach: number, last?: ModelPoint): Caught[] {
+export function placesAt(
+  nearby: Nearby,
+  p: ModelPoint,
+  reach: number,
+  last?: ModelPoint,
+  likes: (c: Catch) => boolean = () => true,
+): Caught[] {
   const drawn = nearby.catchesAt(p, reach).filter((c) => c.caught.hold.type !== "atJamb");
-  const lines = drawn.filter((c) => isLine(c.caught)).slice(0, MOST_LINES);
-  const points = [
-    ...lines.flatMap(ownPlaces),
-    ...crossings(lines),
-    ...(last ? lines.flatMap(square(last)) : []),
-  ];
-  const near = points.filter((c) => distance(c.at, p) <= reach);
-  const all = distinct([...drawn.filter((c) => !isLine(c.caught)), ...byDistance(near, p)]);
-  const found = [...all, ...drawn.filter((c) => isLine(c.caught))];
-  return found.length > 0 ? found : inLine(nearby, p, reach);
+  const all = preferred(
+    drawn.filter((c) => isLine(c.caught)),
+    likes,
+  );
+  const lines = distinctLines(all).slice(0, MOST_LINES);
+  const liked = lines.filter((c) => likes(c.caught));
+  const near = (of: readonly Caught[]) =>
+    byDistance(
+      [...of.flatMap(ownPlaces), ...crossings(of), ...(last ? of.flatMap(square(last)) : [])].filter(
+        (c) => distance(c.at, p) <= reach,
+      ),
+      p,
+    );
+  const points = drawn.filter((c) => !isLine(c.caught));
+  const found = [...distinct([...points, ...near(liked), ...near(lines)]), ...lines];
+  return found.length > 0 ? found : inLine(nearby, p, reach, likes);
+}
+
+/** Those of the kind of face that is wanted first, each kind as it was. */
+export function preferred(places: readonly Caught[], likes: (c: Catch) => boolean): Caught[] {
+  return [...places.filter((c) => likes(c.caught)), ...places.filter((c) => !likes(c.caught))];
+}
+
+/** Of lines in one place the first. */
+function distinctLines(lines: readonly Caught[]): Caught[] {
+  const same = (a: Catch, b: Catch) =>
+    offLine(a, b.from) < 0.01 && offLine(a, b.to) < 0.01 && offLine(b, a.from) < 0.01;
+  const kept: Caught[] = [];
+  for (const c of lines) if (!kept.some((k) => same(k.caught, c.caught))) kept.push(c);
+  return kept;
+}
+
+function offLine(line: Catch, p: Point): number {
+  return distance(footOnEndless(line, { x: p[0], y: p[1] }), { x: p[0], y: p[1] });
+}
+
+/** The shortest words for what a line is of: the wall alone for its finished face. */
+function short(words: string): string {
+  return words.replace(/ face$/, "");
+}
+
+/** Of two walls, or of two lines of their structures. */
+function both(one: string, two: string): string {
+  const [a, b] = [short(one), short(two)];
+  const kind = / (?:structure|set-out line)$/.exec(a)?.[0] ?? "";
+  return kind !== "" && b.endsWith(kind) ? `${a.slice(0, -kind.length)} and ${b}` : `${a} and ${b}`;
 }
 
 function isLine({ from, to }: Catch): boolean {
@@ -45,9 +87,9 @@ function ownPlaces({ caught }: Caught): Caught[] {
   const { from, to, words } = caught;
   const middle: Point = [(from[0] + to[0]) / 2, (from[1] + to[1]) / 2];
   return [
-    place(`end of ${words}`, from, caught),
-    place(`end of ${words}`, to, caught),
-    place(`middle of ${words}`, middle, caught),
+    place(`end of ${short(words)}`, from, caught),
+    place(`end of ${short(words)}`, to, caught),
+    place(`middle of ${short(words)}`, middle, caught),
   ];
 }
 
@@ -56,7 +98,7 @@ function crossings(lines: readonly Caught[]): Caught[] {
   lines.forEach((one, i) => {
     for (const two of lines.slice(i + 1)) {
       const at = meeting(one.caught, two.caught, true);
-      if (at) found.push(place(`${one.caught.words} crosses ${two.caught.words}`, at, null));
+      if (at) found.push(place(`corner of ${both(one.caught.words, two.caught.words)}`, at, null));
     }
   });
   return found;
@@ -83,7 +125,7 @@ function square(last: ModelPoint) {
     const ends = [caught.from, caught.to].some((e) => distance(foot, { x: e[0], y: e[1] }) < 0.01);
     return ends || distance(foot, last) < 1
       ? []
-      : [place(`square to ${caught.words}`, [foot.x, foot.y], caught)];
+      : [place(`square to ${short(caught.words)}`, [foot.x, foot.y], caught)];
   };
 }
 
@@ -98,20 +140,21 @@ function distinct(places: readonly Caught[]): Caught[] {
 }
 
 /** In line with a face further on; where two such lines cross near the pointer, there. */
-function inLine(nearby: Nearby, p: ModelPoint, reach: number): Caught[] {
+function inLine(nearby: Nearby, p: ModelPoint, reach: number, likes: (c: Catch) => boolean): Caught[] {
   const far = Math.min(FAR_MM, (FAR_PX / 11) * reach);
   const lines = nearby
     .linesAround(p, far)
+    .filter(likes)
     .map((caught) => ({ caught, at: footOnEndless(caught, p) }))
     .filter((c) => distance(c.at, p) <= reach)
     .sort((a, b) => distance(a.at, p) - distance(b.at, p));
   const [nearest] = lines;
   if (!nearest) return [];
-  const one = place(`in line with ${nearest.caught.words}`, [nearest.at.x, nearest.at.y], null);
+  const one = place(`in line with ${short(nearest.caught.words)}`, [nearest.at.x, nearest.at.y], null);
   for (const other of lines.slice(1)) {
     const at = meeting(nearest.caught, other.caught, false);
     if (!at || distance({ x: at[0], y: at[1] }, p) > reach * 1.5) continue;
-    return [place(`in line with ${nearest.caught.words} and ${other.caught.words}`, at, null), one];
+    return [place(`in line with ${both(nearest.caught.words, other.caught.words)}`, at, null), one];
   }
   return [one];
 }

@@ -74,8 +74,11 @@ export class Previews {
   }
 
   private take(answer: PreviewAnswer): void {
-    const typing = this.store.getState().entry !== "";
+    const { entry, preview, saying, refused } = this.store.getState();
+    const typing = entry !== "";
+    const stays = answer.refusal !== null && typing ? (preview?.settingOut ?? null) : null;
     this.store.setState({
+      ...(answer.refusal === null && saying !== null && saying === refused ? { saying: null } : {}),
       ...(typing || !answer.settingOut ? {} : { nearerMeasure: nearerOf(answer.settingOut) }),
       preview: {
         groups: new Map(answer.picture?.changed.map((g) => [g.element, g]) ?? []),
@@ -83,7 +86,8 @@ export class Previews {
         name: answer.name,
         refusal: answer.refusal,
         gaps: answer.gaps,
-        settingOut: answer.settingOut,
+        settingOut: answer.settingOut ?? stays,
+        length: answer.length,
       },
     });
   }

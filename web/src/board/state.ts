@@ -30,6 +30,7 @@ import type {
 } from "../api/types";
 import { type EntryReading, NOTHING_READ, readEntry } from "../measure/entry";
 import type { LengthReading } from "../measure/lengths";
+import type { Catching } from "./catching";
 import type { Caught, Nearby } from "./near";
 import type { ModelPoint, Size, View } from "./view";
 
@@ -47,6 +48,8 @@ export interface Preview {
   readonly refusal: string | null;
   readonly gaps: readonly GapAnswer[];
   readonly settingOut: SettingOut | null;
+  /** Of the last wall drawn: the clear length of its finished face, where it differs. */
+  readonly length: string | null;
 }
 
 export type ToolName = Tool["name"];
@@ -262,6 +265,8 @@ export interface BoardState {
   readonly pointer: ModelPoint | null;
   readonly caughts: readonly Caught[];
   readonly catchChoice: number;
+  /** Which faces are held to first. */
+  readonly catching: Catching;
   readonly entry: string;
   readonly readingChoice: 0 | 1;
   /** What the server refused after the drafter had gone on to something else; the last can be taken up again. */
@@ -296,6 +301,8 @@ export interface BoardState {
   readonly locked: ReadonlySet<string>;
   readonly measured: MeasureAnswer | null;
   readonly saying: string | null;
+  /** The sentence with which the last edit was refused; it goes when what is meant would be accepted. */
+  readonly refused: string | null;
   readonly saving: "saved" | "saving" | "offline";
   readonly keysShown: boolean;
   readonly loaded: boolean;
@@ -405,10 +412,9 @@ export function faceOf(state: BoardState, wall: string, face: number): readonly 
   return catches.filter((c) => c.hold.type === "onFace" && c.hold.face === face);
 }
 
-/** Where openings are measured along: the set-out line of a curved wall, of a straight one any face will do. */
+/** Where openings are measured along: the set-out line as far as it is seen. */
 export function measuredLine(state: BoardState, wall: string): readonly Catch[] {
-  const setOut = faceOf(state, wall, -1);
-  return setOut.length > 0 ? setOut : faceOf(state, wall, 0);
+  return faceOf(state, wall, -1);
 }
 
 export function drawingShown(state: BoardState): ElementOf<"drawing"> | undefined {

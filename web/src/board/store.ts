@@ -1,5 +1,6 @@
 import { createStore } from "zustand/vanilla";
 import type { Faces } from "../api/types";
+import { catchingKept } from "./catching";
 import { Nearby } from "./near";
 import { type BoardState, type Making, NO_AIM } from "./state";
 
@@ -105,6 +106,7 @@ export function createBoardStore(project: string) {
     pointer: null,
     caughts: [],
     catchChoice: 0,
+    catching: catchingKept(),
     entry: "",
     readingChoice: 0,
     setAside: [],
@@ -130,6 +132,7 @@ export function createBoardStore(project: string) {
     locked: new Set(),
     measured: null,
     saying: null,
+    refused: null,
     saving: "saved",
     keysShown: false,
     loaded: false,

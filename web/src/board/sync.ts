@@ -273,7 +273,8 @@ export class Sync {
             await new Promise((again) => setTimeout(again, RETRY_MS));
             continue;
           }
-          this.store.setState({ saving: "saved", saying: sentenceOf(error), preview: null });
+          const refused = sentenceOf(error);
+          this.store.setState({ saving: "saved", saying: refused, refused, preview: null });
           if (error instanceof Refused && error.sentence.startsWith("Meanwhile")) await this.reload();
           return false;
         }

@@ -12,11 +12,13 @@ import { useJudgement } from "./useJudgement";
 
 interface Props {
   readonly buildUp: BuildUp;
+  /** With the id of one that was added as new. */
+  readonly onAdded: (buildUp: string) => void;
   readonly onClose: () => void;
 }
 
 /** Changes a build-up for every wall made of it, or copies it as a new one. Says beforehand what would happen. */
-export function BuildUpEditor({ buildUp, onClose }: Props) {
+export function BuildUpEditor({ buildUp, onAdded, onClose }: Props) {
   const { sync } = useBoardTools();
   const { draft: made, put, settled } = useDraft(buildUp);
   const set = (change: Partial<BuildUp>) => put({ ...made, ...change });
@@ -24,7 +26,11 @@ export function BuildUpEditor({ buildUp, onClose }: Props) {
   const total = made.plies.reduce((sum, p) => sum + p.thicknessMm, 0);
   const save = async (edit: (buildUp: BuildUp) => Edit) => {
     const done = settled();
-    if (done && (await sync.edit(edit(done)))) onClose();
+    const before = sync.state.elements;
+    if (!done || !(await sync.edit(edit(done)))) return;
+    const added = elementsOf(sync.state, "buildUp").find((b) => !before.has(b.id));
+    if (added) onAdded(added.id);
+    onClose();
   };
   return (
     <Panel title="Build-up" onClose={onClose} size="w-272">
@@ -124,6 +130,14 @@ function UsedBy({ buildUp, onShow }: { readonly buildUp: string; readonly onShow
   );
 }
 
+/** Ids of what was added in the project; others came with the stock. */
+const ADDED = /^r\d+-/;
+
+function changeWords(walls: number, stock: boolean, renamed: boolean): string {
+  const what = stock ? "Change the stock's" : renamed ? "Rename and change" : "Change";
+  return walls > 0 ? `${what}, ${walls} walls` : what;
+}
+
 interface ButtonsProps {
   readonly buildUp: BuildUp;
   readonly renamed: boolean;
@@ -135,19 +149,24 @@ interface ButtonsProps {
 
 function Buttons({ buildUp, renamed, refused, onClose, onAdd, onChange }: ButtonsProps) {
   const walls = useBoard((s) => elementsOf(s, "wall").filter((w) => w.buildUp === buildUp.id).length);
+  const stock = !ADDED.test(buildUp.id);
+  const isNewFirst = stock || renamed;
   return (
     <div className="-bottom-5 sticky -mb-5 flex items-center justify-end gap-2 bg-lime pt-3 pb-5">
       <span className="grow text-ink-2">
+        {stock &&
+          !renamed &&
+          `${buildUp.name} comes with the stock: under another name yours is added beside it. `}
         {walls === 0
           ? "No wall is made of it yet."
           : `Every wall keeps its set-out line; ${walls} would change.`}
       </span>
       <Button onClick={onClose}>Cancel</Button>
-      <Button disabled={!renamed} title="Under another name" onClick={onAdd}>
-        Add as new
+      <Button main={!isNewFirst} disabled={refused} onClick={onChange}>
+        {changeWords(walls, stock, renamed)}
       </Button>
-      <Button main disabled={refused} onClick={onChange}>
-        {walls > 0 ? `Change ${walls} walls` : "Change"}
+      <Button main={isNewFirst} disabled={!renamed || refused} title="Under another name" onClick={onAdd}>
+        Add as new
       </Button>
     </div>
   );

@@ -122,7 +122,8 @@ function NewStorey({ beside }: { readonly beside: Storey }) {
         ? ({ type: "notSaid" } as const)
         : ({ type: "built", buildUp: facts.floor } as const);
     const { above } = facts;
-    const edit = addingStorey({ beside: beside.id, above, name, heightMm, floor, taking });
+    const layer = facts.floor === "" ? null : "layer-floors";
+    const edit = addingStorey({ beside: beside.id, above, name, heightMm, floor, taking, layer });
     if (!(await sync.edit(edit))) return;
     setFacts({ ...facts, name: "" });
     const plan = [...sync.state.elements.values()].find(

@@ -69,7 +69,9 @@ export function WallFields<T extends WallFacts>({ facts, onRemake, onChange }: P
           Edit build-up
         </Button>
       )}
-      {buildUp && editing && <BuildUpEditor buildUp={buildUp} onClose={() => setEditing(false)} />}
+      {buildUp && editing && (
+        <BuildUpEditor buildUp={buildUp} onAdded={onRemake} onClose={() => setEditing(false)} />
+      )}
     </>
   );
 }

@@ -110,6 +110,7 @@ export const OTHER_KEYS: readonly (readonly [string, string])[] = [
   ["Enter", "Accept; with nothing typed, end the run, split, or paste where it was"],
   ["Esc", "Step back once: what is typed, the aim, the last pick, then the tool"],
   ["C", "Next place the pointer could hold to, or next distance to set out by (Tab while typing)"],
+  ["Shift E", "Hold first to finished faces, structures or set-out lines"],
   ["Arrows", "Hold the direction: right, up, left, down"],
   ["F", "Hold the direction the pointer shows, or let it go"],
   ["A", "Measure the next point from the place caught"],

@@ -66,7 +66,8 @@ public class InHeight {
                 "First",
                 2700,
                 new Storey.Built(new ElementId("build-up-timber-floor")),
-                new AddStorey.Taking(true, true, false)));
+                new AddStorey.Taking(true, true, false),
+                null));
         run(new DrawStair(
                 OfficeStandard.GROUND,
                 OfficeStandard.LAYER_FLOORS,

@@ -54,7 +54,8 @@ public final class HouseOfTwo {
                         "First",
                         2500,
                         new Storey.Built(FLOOR),
-                        new AddStorey.Taking(true, false, false)))
+                        new AddStorey.Taking(true, false, false),
+                        null))
                 .after();
         first = only(made, Storey.class, "First");
         above = made.stream()

@@ -46,7 +46,7 @@ class HeightsApiTest {
         api.edit(new ReviseStorey(new Storey(
                 OfficeStandard.GROUND, "Ground", 0, 2600, new Storey.NotSaid(), new Rise.UnderStoreyAbove())));
         api.edit(new AddStorey(
-                OfficeStandard.GROUND, true, "First", 2500, floor, new AddStorey.Taking(false, false, false)));
+                OfficeStandard.GROUND, true, "First", 2500, floor, new AddStorey.Taking(false, false, false), null));
     }
 
     @Test

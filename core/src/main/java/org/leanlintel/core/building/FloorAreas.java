@@ -51,6 +51,13 @@ public final class FloorAreas {
         return false;
     }
 
+    /** A point in each part of a storey that its walls close round: where floors that fill it can be laid from. */
+    public static List<Vec> shells(Building building, ElementId storey) {
+        return Area.union(RoomFaces.of(building, storey, Wall::stays)).parts().stream()
+                .map(Area::middle)
+                .toList();
+    }
+
     /** What is open through a storey's floors: voids drawn there, and those found above stairs from the storey below. */
     public static Area openings(Building building, ElementId storey) {
         return new FloorAreas(building, storey).open();

@@ -3,11 +3,15 @@ package org.leanlintel.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.FloorAreas;
+import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Refusal;
@@ -21,9 +25,16 @@ import org.leanlintel.core.model.StoreySpace;
  *
  * @param beside the storey it is put next to
  * @param heightMm from its level to the next
+ * @param layer that floors are laid on inside the shell that is copied; null for none
  */
 public record AddStorey(
-        ElementId beside, boolean above, String name, double heightMm, Storey.Underfoot floor, Taking taking)
+        ElementId beside,
+        boolean above,
+        String name,
+        double heightMm,
+        Storey.Underfoot floor,
+        Taking taking,
+        @Nullable ElementId layer)
         implements Edit {
 
     /** What is copied from the storey it is put next to. */
@@ -31,7 +42,7 @@ public record AddStorey(
 
     @Override
     public Set<ElementId> reads() {
-        return Set.of(beside);
+        return layer == null ? Set.of(beside) : Set.of(beside, layer);
     }
 
     @Override
@@ -54,7 +65,28 @@ public record AddStorey(
         List<ElementId> things = StoreyCopy.chosen(building, from, taking);
         String name = "add storey " + made.name();
         if (things.isEmpty()) return Change.to(model, name, put, List.of());
-        return StoreyCopy.into(building, Change.to(model, name, put, List.of()), things, from, made, taking);
+        Outcome copied = StoreyCopy.into(building, Change.to(model, name, put, List.of()), things, from, made, taking);
+        return copied instanceof Change change ? withFloors(building, change, made) : copied;
+    }
+
+    /** Its floor is laid in all that the copied walls close round. */
+    private Outcome withFloors(Building building, Change change, Storey made) {
+        if (layer == null || !(floor instanceof Storey.Built built)) return change;
+        Model model = building.model(), next = model.after(change).at(model.revision());
+        NewIds ids = new NewIds(next);
+        List<Element> floors = new ArrayList<>();
+        for (Vec seed : FloorAreas.shells(building.after(change, model.after(change)), made.id()))
+            floors.add(new Floor(
+                    ids.next(),
+                    made.id(),
+                    layer,
+                    Naming.nextMark(next, "FL", floors.size() + 1),
+                    built.buildUp(),
+                    new Floor.InsideShell(seed, Floor.Edge.STRUCTURE_OUTER),
+                    0,
+                    Math.PI / 2,
+                    new Floor.Level()));
+        return change.then(model, Change.to(next, change.name(), floors, List.of()));
     }
 
     private static Drawing plan(Model model, Storey from, Storey made, NewIds ids) {

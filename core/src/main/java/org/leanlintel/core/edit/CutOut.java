@@ -3,6 +3,7 @@ package org.leanlintel.core.edit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallAxis;
@@ -37,16 +38,30 @@ public record CutOut(ElementId wall, Vec from, Vec to) implements Edit {
         if (length < Tolerance.SHORTEST_WALL_MM)
             return Refusal.because(
                     "Pick two places along %s to take out what lies between.".formatted(known.mark()), wall);
+        boolean fromStart = axis.s(first) < Tolerance.SHORTEST_WALL_MM;
+        boolean toEnd = axis.s(second) > strip.length() - Tolerance.SHORTEST_WALL_MM;
+        if (fromStart && toEnd)
+            return Refusal.because("That is all of %s: delete it instead.".formatted(known.mark()), wall);
         Steps steps = new Steps(building);
-        Refusal refusal = steps.then(new Split(wall, second));
-        if (refusal == null) refusal = steps.then(new Split(wall, first));
+        Refusal refusal = toEnd ? null : steps.then(new Split(wall, second));
+        if (refusal == null && !fromStart) refusal = steps.then(new Split(wall, first));
         if (refusal != null) return refusal;
         double half = (axis.s(first) + axis.s(second)) / 2;
         ElementId middle = middle(steps.now(), known.storey(), strip.at(half, 0));
         refusal = steps.then(new Delete(List.of(middle)));
+        if (refusal == null && middle.equals(wall)) refusal = keepMark(steps, known, strip.at(strip.length(), 0));
         String printed =
                 LengthPrinter.ofScreen(building.model().settings().units()).print(length);
         return refusal != null ? refusal : steps.as("cut %s out of %s".formatted(printed, known.mark()));
+    }
+
+    /** What is left of a wall whose start was taken off goes on under its mark. */
+    private static @Nullable Refusal keepMark(Steps steps, Wall known, Vec end) {
+        Wall left = steps.now().near(end, known.storey()).stream()
+                .min(Comparator.comparingDouble(s -> s.at(s.length(), 0).distanceTo(end)))
+                .orElseThrow()
+                .wall();
+        return steps.then(new Revise(left.named(left.id(), known.mark())));
     }
 
     /** The part that lies between: of those in line here, the one whose middle is that of the stretch. */

@@ -28,10 +28,10 @@ final class Catches {
         }
         BuildUp buildUp = strip.buildUp();
         int plies = buildUp.plies().size();
-        face(catches, solid, 0, "outer face");
-        face(catches, solid, plies, "inner face");
-        if (buildUp.structureFrom() > 0) face(catches, solid, buildUp.structureFrom(), "structure, outside");
-        if (buildUp.structureTo() < plies) face(catches, solid, buildUp.structureTo(), "structure, inside");
+        face(catches, solid, 0, "face");
+        face(catches, solid, plies, "face");
+        if (buildUp.structureFrom() > 0) face(catches, solid, buildUp.structureFrom(), "structure");
+        if (buildUp.structureTo() < plies) face(catches, solid, buildUp.structureTo(), "structure");
         face(catches, solid, Hold.OnFace.SET_OUT_LINE, "set-out line");
         return catches;
     }

@@ -169,7 +169,8 @@ class HeightFindingsTest {
                 "Second",
                 2500,
                 new Storey.Built(HouseOfTwo.FLOOR),
-                new AddStorey.Taking(true, false, false)));
+                new AddStorey.Taking(true, false, false),
+                null));
         high.sketch.put(below.placed(Sketch.id("stair-above"), high.first.id(), Sketch.LAYER, "ST2"));
         assertThat(Findings.of(high.sketch.building()))
                 .filteredOn(f -> f.sentence().startsWith("ST1: headroom under"))

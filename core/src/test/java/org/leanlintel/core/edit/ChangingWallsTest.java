@@ -135,6 +135,21 @@ class ChangingWallsTest {
                 .startsWith("W2 and W5 are not alike:");
     }
 
+    /** 1,500 off either end of the north wall, which shares its corners: what is left keeps its mark, the others stay. */
+    @Test
+    void aCutUpToAnEndTakesTheEndBack() {
+        sketch.run(new CutOut(north.id(), new Vec(5700, 4800), new Vec(7200, 4800)));
+        assertThat(length(north)).isCloseTo(5700, within(1e-6));
+        assertThat(length(east)).isCloseTo(4800, within(1e-6));
+        sketch.run(new CutOut(north.id(), new Vec(0, 4800), new Vec(1500, 4800)));
+        Wall left = named("W2");
+        assertThat(length(left)).isCloseTo(4200, within(1e-6));
+        assertThat(length(west)).isCloseTo(4800, within(1e-6));
+        assertThat(sketch.model().all(Wall.class)).hasSize(4);
+        assertThat(sketch.refusal(new CutOut(left.id(), new Vec(1500, 4800), new Vec(5700, 4800))))
+                .isEqualTo("That is all of W2: delete it instead.");
+    }
+
     /** 1,000 out of 7,200 with the door in it; the partition that stood there is free. */
     @Test
     void aStretchIsCutOutWithWhatIsInIt() {

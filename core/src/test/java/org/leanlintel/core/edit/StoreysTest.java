@@ -8,12 +8,15 @@ import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
+import org.leanlintel.core.building.FloorAreas;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Rise;
@@ -54,7 +57,7 @@ class StoreysTest {
     }
 
     private static AddStorey above(ElementId beside, String name, double height, AddStorey.Taking taking) {
-        return new AddStorey(beside, true, name, height, new Storey.Built(FLOOR), taking);
+        return new AddStorey(beside, true, name, height, new Storey.Built(FLOOR), taking, null);
     }
 
     private static AddStorey.Taking taking(boolean shell, boolean partitions, boolean openings) {
@@ -102,8 +105,8 @@ class StoreysTest {
         sketch.run(above(first, "Second", 2500, taking(true, false, false)));
         assertThat(sketch.model().relations().wallsOf(storey("Second").id())).hasSize(4);
         assertThat(sketch.model().all(Opening.class)).hasSize(3);
-        sketch.run(
-                new AddStorey(Sketch.STOREY, false, "Cellar", 2200, new Storey.NotSaid(), taking(true, true, false)));
+        sketch.run(new AddStorey(
+                Sketch.STOREY, false, "Cellar", 2200, new Storey.NotSaid(), taking(true, true, false), null));
         assertThat(storey("Cellar").levelMm()).isEqualTo(-2200);
         assertThat(sketch.model().relations().wallsOf(storey("Cellar").id())).hasSize(5);
         assertThat(sketch.model().all(Drawing.class))
@@ -111,6 +114,26 @@ class StoreysTest {
                 .contains("First plan", "Second plan", "Cellar plan");
         assertThat(sketch.refusal(above(first, "cellar", 2500, taking(false, false, false))))
                 .isEqualTo("There is a storey \"Cellar\" already.");
+    }
+
+    /** The shell is 290 thick with its structure inside; the floor covers all of it to the outside of its structure. */
+    @Test
+    void theFloorChosenIsLaidInTheShellThatIsCopied() {
+        sketch.run(new AddStorey(
+                Sketch.STOREY, true, "First", 2700, new Storey.Built(FLOOR), taking(true, false, false), Sketch.LAYER));
+        Floor laid = sketch.model().all(Floor.class).getFirst();
+        assertThat(sketch.model().all(Floor.class)).hasSize(1);
+        assertThat(laid.storey()).isEqualTo(storey("First").id());
+        assertThat(laid.buildUp()).isEqualTo(FLOOR);
+        Bounds outer = sketch.building()
+                .solid(shell.get(0).id())
+                .bounds()
+                .with(sketch.building().solid(shell.get(2).id()).bounds());
+        double facing = 150;
+        assertThat(FloorAreas.of(laid, sketch.building()).mm2())
+                .isCloseTo(
+                        (outer.maxX() - outer.minX() - 2 * facing) * (outer.maxY() - outer.minY() - 2 * facing),
+                        within(10.0));
     }
 
     @Test

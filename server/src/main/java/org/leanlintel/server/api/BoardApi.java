@@ -110,6 +110,7 @@ public class BoardApi {
                         List.of(),
                         List.of(),
                         null,
+                        null,
                         null);
             case Change change ->
                 new PreviewAnswer(
@@ -125,6 +126,7 @@ public class BoardApi {
                         GapAnswers.of(answer.after().building(), gapsOf, faces),
                         news(answer),
                         settingOut ? SettingOutAnswers.of(change, answer.after().building(), of(faces)) : null,
+                        GapAnswers.clearLength(change, answer.after().building()),
                         difference(drawing, answer));
         };
     }

@@ -4,15 +4,22 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.Gaps;
+import org.leanlintel.core.building.Span;
+import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.measure.LengthPrinter;
+import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Wall;
 import org.leanlintel.server.api.Messages.GapAnswer;
 
 /** Gaps of a wall as the board shows them. */
 final class GapAnswers {
+
+    /** Millimetres. Lengths that print alike are one. */
+    private static final double SAME_MM = 0.5;
 
     private GapAnswers() {}
 
@@ -35,5 +42,17 @@ final class GapAnswers {
         for (KeptGap k : model.all(KeptGap.class))
             if (k.faces() == faces && k.isOf(gap.wall()) && k.isOf(gap.other())) return k.id();
         return null;
+    }
+
+    /** How long the finished face of the last wall a change puts is on its inside; null where that is its own length. */
+    static @Nullable String clearLength(Change change, Building after) {
+        if (change.after().isEmpty()
+                || !(change.after().getLast() instanceof Wall wall)
+                || !(after.solid(wall.id()) instanceof WallSolid solid)) return null;
+        Span face = solid.face(wall.outside().other());
+        double clear = face.to() - face.from();
+        return Math.abs(clear - solid.strip().length()) < SAME_MM
+                ? null
+                : LengthPrinter.ofScreen(after.model().settings().units()).print(clear);
     }
 }

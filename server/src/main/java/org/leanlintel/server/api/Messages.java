@@ -72,6 +72,7 @@ public final class Messages {
      * @param gaps of the wall asked for, as they would be
      * @param news what would become of rooms and of set-out lines
      * @param settingOut of the one opening or fitting it would place or change; null where it is none
+     * @param length the clear length of the last wall's finished face on its inside; null where it is none or no other
      */
     public record PreviewAnswer(
             long revision,
@@ -82,6 +83,7 @@ public final class Messages {
             List<GapAnswer> gaps,
             List<String> news,
             @Nullable SettingOutAnswer settingOut,
+            @Nullable String length,
             Picture.@Nullable Difference picture) {}
 
     /** How something is set out along its wall. @param rule the rule it has, in words; @param choices other rules */
