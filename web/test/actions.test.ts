@@ -222,7 +222,7 @@ describe("the string tool", () => {
     await click(2000, -10);
     await click(2000, 110);
     await click(-900, 700);
-    expect(taken.edits).toMatchObject([{ type: "drawString", direction: null }]);
+    expect(taken.edits).toMatchObject([{ type: "drawString", way: { type: "found" } }]);
   });
 });
 

@@ -144,7 +144,7 @@ describe("a dimension string", () => {
     const meant = editMeant(
       pointing(-700, 50, { tool: { name: "string", picks: [outer, inner], undone: [] } }),
     );
-    expect(meant).toMatchObject({ type: "drawString", direction: null, at: [-700, 50] });
+    expect(meant).toMatchObject({ type: "drawString", way: { type: "found" }, at: [-700, 50] });
     expect(meant?.type === "drawString" && meant.holds.map((h) => h.type)).toEqual(["onFace", "onFace"]);
   });
 });

@@ -21,7 +21,8 @@ export function revision(element: Element): Edit {
 
 /** The edit that makes walls of another build-up. @param setOut where it lies then; null on the same face as before */
 export function remaking(walls: readonly string[], buildUp: string, setOut: SetOut | null): Edit {
-  return { type: "remakeWalls", walls: [...walls], buildUp, setOut };
+  const line = setOut ? ({ type: "at", setOut } as const) : ({ type: "kept" } as const);
+  return { type: "remakeWalls", walls: [...walls], buildUp, line };
 }
 
 /** The edit that deletes elements. */

@@ -122,8 +122,11 @@ function NewStorey({ beside }: { readonly beside: Storey }) {
         ? ({ type: "notSaid" } as const)
         : ({ type: "built", buildUp: facts.floor } as const);
     const { above } = facts;
-    const layer = facts.floor === "" ? null : "layer-floors";
-    const edit = addingStorey({ beside: beside.id, above, name, heightMm, floor, taking, layer });
+    const laid =
+      facts.floor === ""
+        ? ({ type: "notLaid" } as const)
+        : ({ type: "laidOn", layer: "layer-floors" } as const);
+    const edit = addingStorey({ beside: beside.id, above, name, heightMm, floor, taking, laid });
     if (!(await sync.edit(edit))) return;
     setFacts({ ...facts, name: "" });
     const plan = [...sync.state.elements.values()].find(

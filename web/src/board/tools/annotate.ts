@@ -10,7 +10,7 @@ export function stringEdit(state: BoardState, picks: readonly Caught[]): Edit | 
     type: "drawString",
     drawing: drawing.id,
     layer: "layer-dimensions",
-    direction: null,
+    way: { type: "found" },
     at: [state.pointer.x, state.pointer.y],
     holds: picks.map((p) => p.caught.hold),
   };

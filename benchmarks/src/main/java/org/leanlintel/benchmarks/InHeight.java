@@ -67,7 +67,7 @@ public class InHeight {
                 2700,
                 new Storey.Built(new ElementId("build-up-timber-floor")),
                 new AddStorey.Taking(true, true, false),
-                null));
+                new AddStorey.NotLaid()));
         run(new DrawStair(
                 OfficeStandard.GROUND,
                 OfficeStandard.LAYER_FLOORS,

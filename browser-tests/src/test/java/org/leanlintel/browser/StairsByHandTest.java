@@ -33,7 +33,13 @@ class StairsByHandTest extends NewProjectTest {
         api.edit(new ReviseStorey(ground));
         Storey.Underfoot floor = new Storey.Built(new ElementId("build-up-timber-floor"));
         api.edit(new AddStorey(
-                OfficeStandard.GROUND, true, "First", 2500, floor, new AddStorey.Taking(true, false, false), null));
+                OfficeStandard.GROUND,
+                true,
+                "First",
+                2500,
+                floor,
+                new AddStorey.Taking(true, false, false),
+                new AddStorey.NotLaid()));
         drafter.expectUndo("add storey First");
     }
 

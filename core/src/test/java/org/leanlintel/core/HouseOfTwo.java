@@ -55,7 +55,7 @@ public final class HouseOfTwo {
                         2500,
                         new Storey.Built(FLOOR),
                         new AddStorey.Taking(true, false, false),
-                        null))
+                        new AddStorey.NotLaid()))
                 .after();
         first = only(made, Storey.class, "First");
         above = made.stream()

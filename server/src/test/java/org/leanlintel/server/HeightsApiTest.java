@@ -46,7 +46,13 @@ class HeightsApiTest {
         api.edit(new ReviseStorey(new Storey(
                 OfficeStandard.GROUND, "Ground", 0, 2600, new Storey.NotSaid(), new Rise.UnderStoreyAbove())));
         api.edit(new AddStorey(
-                OfficeStandard.GROUND, true, "First", 2500, floor, new AddStorey.Taking(false, false, false), null));
+                OfficeStandard.GROUND,
+                true,
+                "First",
+                2500,
+                floor,
+                new AddStorey.Taking(false, false, false),
+                new AddStorey.NotLaid()));
     }
 
     @Test

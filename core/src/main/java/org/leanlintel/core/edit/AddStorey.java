@@ -3,7 +3,6 @@ package org.leanlintel.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.FloorAreas;
 import org.leanlintel.core.geometry.Vec;
@@ -25,7 +24,7 @@ import org.leanlintel.core.model.StoreySpace;
  *
  * @param beside the storey it is put next to
  * @param heightMm from its level to the next
- * @param layer that floors are laid on inside the shell that is copied; null for none
+ * @param laid whether its floor is laid inside the shell that is copied
  */
 public record AddStorey(
         ElementId beside,
@@ -34,15 +33,22 @@ public record AddStorey(
         double heightMm,
         Storey.Underfoot floor,
         Taking taking,
-        @Nullable ElementId layer)
+        Laying laid)
         implements Edit {
+
+    /** Whether a floor is laid. */
+    public sealed interface Laying {}
+
+    public record NotLaid() implements Laying {}
+
+    public record LaidOn(ElementId layer) implements Laying {}
 
     /** What is copied from the storey it is put next to. */
     public record Taking(boolean shell, boolean partitions, boolean openings) {}
 
     @Override
     public Set<ElementId> reads() {
-        return layer == null ? Set.of(beside) : Set.of(beside, layer);
+        return laid instanceof LaidOn on ? Set.of(beside, on.layer()) : Set.of(beside);
     }
 
     @Override
@@ -71,7 +77,7 @@ public record AddStorey(
 
     /** Its floor is laid in all that the copied walls close round. */
     private Outcome withFloors(Building building, Change change, Storey made) {
-        if (layer == null || !(floor instanceof Storey.Built built)) return change;
+        if (!(laid instanceof LaidOn on) || !(floor instanceof Storey.Built built)) return change;
         Model model = building.model(), next = model.after(change).at(model.revision());
         NewIds ids = new NewIds(next);
         List<Element> floors = new ArrayList<>();
@@ -79,7 +85,7 @@ public record AddStorey(
             floors.add(new Floor(
                     ids.next(),
                     made.id(),
-                    layer,
+                    on.layer(),
                     Naming.nextMark(next, "FL", floors.size() + 1),
                     built.buildUp(),
                     new Floor.InsideShell(seed, Floor.Edge.STRUCTURE_OUTER),

@@ -2,7 +2,6 @@ package org.leanlintel.core.edit;
 
 import java.util.List;
 import java.util.Set;
-import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.HeldPoints;
 import org.leanlintel.core.building.StringWay;
@@ -17,10 +16,21 @@ import org.leanlintel.core.model.Refusal;
 /**
  * Draws a dimension string through what its points hold to. Parameters as in {@link DimensionString}.
  *
- * @param direction null for the one that follows from what it holds to and where its line is, see {@link StringWay}
+ * @param way which way it measures
  */
-public record DrawString(ElementId drawing, ElementId layer, @Nullable Vec direction, Vec at, List<Hold> holds)
-        implements Edit {
+public record DrawString(ElementId drawing, ElementId layer, Way way, Vec at, List<Hold> holds) implements Edit {
+
+    /** Which way a string measures. */
+    public sealed interface Way {}
+
+    /** As follows from what it holds to and where its line is, see {@link StringWay}. */
+    public record Found() implements Way {}
+
+    public record Along(Vec direction) implements Way {}
+
+    public DrawString(ElementId drawing, ElementId layer, Vec direction, Vec at, List<Hold> holds) {
+        this(drawing, layer, new Along(direction), at, holds);
+    }
 
     public DrawString {
         holds = List.copyOf(holds);
@@ -33,9 +43,13 @@ public record DrawString(ElementId drawing, ElementId layer, @Nullable Vec direc
 
     @Override
     public Outcome on(Building building) {
-        Vec way = direction != null ? direction : StringWay.of(building, holds, at);
+        Vec direction =
+                switch (way) {
+                    case Found found -> StringWay.of(building, holds, at);
+                    case Along along -> along.direction();
+                };
         DimensionString string =
-                new DimensionString(new NewIds(building.model()).next(), layer, drawing, way, at, holds);
+                new DimensionString(new NewIds(building.model()).next(), layer, drawing, direction, at, holds);
         if (HeldPoints.along(string, building).size() < 2)
             return Refusal.because("These points lie in one line across the string, so it would measure nothing. "
                     + "Place its line on another side of them.");

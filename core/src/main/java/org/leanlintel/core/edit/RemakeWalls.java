@@ -3,7 +3,6 @@ package org.leanlintel.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Change;
@@ -18,9 +17,21 @@ import org.leanlintel.core.model.Wall;
 /**
  * Makes walls of another build-up. Each keeps its set-out line where it is drawn.
  *
- * @param setOut where in the new build-up that line lies; null for the same physical face as before
+ * @param line where in the new build-up that line lies
  */
-public record RemakeWalls(List<ElementId> walls, ElementId buildUp, @Nullable SetOut setOut) implements Edit {
+public record RemakeWalls(List<ElementId> walls, ElementId buildUp, Line line) implements Edit {
+
+    /** Where a set-out line comes to lie. */
+    public sealed interface Line {}
+
+    /** On the same physical face as before. */
+    public record Kept() implements Line {}
+
+    public record At(SetOut setOut) implements Line {}
+
+    public RemakeWalls(List<ElementId> walls, ElementId buildUp) {
+        this(walls, buildUp, new Kept());
+    }
 
     public RemakeWalls {
         walls = List.copyOf(walls);
@@ -40,8 +51,12 @@ public record RemakeWalls(List<ElementId> walls, ElementId buildUp, @Nullable Se
         for (ElementId id : walls) {
             Wall wall = model.get(id, Wall.class);
             BuildUp was = model.get(wall.buildUp(), BuildUp.class);
-            SetOut line = setOut != null ? setOut : wall.setOut().keptIn(was, next);
-            put.add(wall.madeOf(buildUp, line, wall.outside()));
+            SetOut setOut =
+                    switch (line) {
+                        case Kept kept -> wall.setOut().keptIn(was, next);
+                        case At at -> at.setOut();
+                    };
+            put.add(wall.madeOf(buildUp, setOut, wall.outside()));
         }
         String what = put.size() == 1 ? Naming.of(put.getFirst()) : put.size() + " walls";
         return Change.to(model, "make %s of %s".formatted(what, next.name()), put, List.of());

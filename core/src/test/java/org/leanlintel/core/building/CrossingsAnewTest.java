@@ -75,8 +75,8 @@ class CrossingsAnewTest {
     void eitherHalfIsFittedAnew(boolean first) {
         Wall half = first ? one : other;
         for (Edit edit : List.of(
-                new RemakeWalls(List.of(half.id()), Sketch.SHELL, null),
-                new RemakeWalls(List.of(half.id()), Sketch.PARTITION, null),
+                new RemakeWalls(List.of(half.id()), Sketch.SHELL),
+                new RemakeWalls(List.of(half.id()), Sketch.PARTITION),
                 new Move(List.of(half.id()), new Vec(40, 0)),
                 new Delete(List.of(half.id())))) {
             Change change = sketch.run(edit);

@@ -229,8 +229,9 @@ class LayoutPropertiesTest {
                 sketch.apply(change.inverse());
                 assertThat(drawn(sketch)).as("%s deleted, undone", wall.mark()).isEqualTo(before);
             }
-            if (sketch.tryRun(new RemakeWalls(List.of(wall.id()), Sketch.LINED, wall.setOut())) instanceof Change) {
-                sketch.run(new RemakeWalls(List.of(wall.id()), wall.buildUp(), wall.setOut()));
+            if (sketch.tryRun(new RemakeWalls(List.of(wall.id()), Sketch.LINED, new RemakeWalls.At(wall.setOut())))
+                    instanceof Change) {
+                sketch.run(new RemakeWalls(List.of(wall.id()), wall.buildUp(), new RemakeWalls.At(wall.setOut())));
                 assertThat(drawn(sketch)).as("%s remade and back", wall.mark()).isEqualTo(before);
             }
         }

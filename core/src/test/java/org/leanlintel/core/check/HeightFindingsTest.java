@@ -170,7 +170,7 @@ class HeightFindingsTest {
                 2500,
                 new Storey.Built(HouseOfTwo.FLOOR),
                 new AddStorey.Taking(true, false, false),
-                null));
+                new AddStorey.NotLaid()));
         high.sketch.put(below.placed(Sketch.id("stair-above"), high.first.id(), Sketch.LAYER, "ST2"));
         assertThat(Findings.of(high.sketch.building()))
                 .filteredOn(f -> f.sentence().startsWith("ST1: headroom under"))

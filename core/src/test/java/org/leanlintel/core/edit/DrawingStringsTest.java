@@ -30,7 +30,7 @@ class DrawingStringsTest {
     }
 
     private DrawString string(double x, double y, Hold... holds) {
-        return new DrawString(Sketch.PLAN, Sketch.LAYER, null, new Vec(x, y), List.of(holds));
+        return new DrawString(Sketch.PLAN, Sketch.LAYER, new DrawString.Found(), new Vec(x, y), List.of(holds));
     }
 
     private double measures(DrawString edit) {

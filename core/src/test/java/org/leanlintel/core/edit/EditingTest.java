@@ -196,7 +196,7 @@ class EditingTest {
         Wall partition =
                 sketch.partition(Sketch.PARTITION, new Vec(3600, 290), shell.get(3), new Vec(3600, 4510), shell.get(1));
         List<ElementId> ids = shell.stream().map(Wall::id).toList();
-        Change change = sketch.run(new RemakeWalls(ids, Sketch.LINED, new SetOut.OnFace(0)));
+        Change change = sketch.run(new RemakeWalls(ids, Sketch.LINED, new RemakeWalls.At(new SetOut.OnFace(0))));
         assertThat(change.name()).isEqualTo("make 4 walls of lined");
         assertThat(sketch.building().strip(shell.get(0).id()).axis().start()).isEqualTo(Vec.ORIGIN);
         assertThat(sketch.area(partition, "stud", 1200))
@@ -204,7 +204,7 @@ class EditingTest {
                 .isCloseTo(89 * (4800 - 2 * 140), within(0.01));
         sketch.apply(change.inverse());
         assertThat(sketch.area(partition, "stud", 1200)).isCloseTo(89 * (4800 - 2 * 290), within(0.01));
-        assertThat(refusal(new RemakeWalls(List.of(), Sketch.LINED, new SetOut.OnFace(0))))
+        assertThat(refusal(new RemakeWalls(List.of(), Sketch.LINED, new RemakeWalls.At(new SetOut.OnFace(0)))))
                 .isEqualTo("No wall is selected.");
     }
 

@@ -120,7 +120,7 @@ class KeptGapsTest {
     @Test
     void anotherBuildUpHoldsTheGapToo() {
         keep(a, b, 1386);
-        sketch.run(new RemakeWalls(List.of(b.id()), Sketch.LINED, new SetOut.MiddleOfStructure()));
+        sketch.run(new RemakeWalls(List.of(b.id()), Sketch.LINED, new RemakeWalls.At(new SetOut.MiddleOfStructure())));
         assertThat(sketch.lineOf(b)).as("every wall keeps its set-out line").isCloseTo(3500, within(1e-6));
         double face = sketch.building().strip(b.id()).hi();
         assertThat(sketch.lineOf(a)).isCloseTo(3500 - face - 1386 - 57, within(1e-6));

@@ -129,7 +129,7 @@ class RandomHeightEditsTest {
                         2200 + random.nextInt(900),
                         random.nextBoolean() ? new Storey.Built(HouseOfTwo.FLOOR) : new Storey.NotSaid(),
                         new AddStorey.Taking(random.nextBoolean(), random.nextBoolean(), random.nextBoolean()),
-                        null);
+                        new AddStorey.NotLaid());
             case 1 -> new ReviseStorey(storey.high(1500 + random.nextInt(2000)));
             case 2 -> new ReviseStorey(storey.at(storey.levelMm() + random.nextInt(-300, 300)));
             case 3 -> new ReorderStorey(storey.id(), random.nextBoolean());

@@ -57,7 +57,7 @@ class StoreysTest {
     }
 
     private static AddStorey above(ElementId beside, String name, double height, AddStorey.Taking taking) {
-        return new AddStorey(beside, true, name, height, new Storey.Built(FLOOR), taking, null);
+        return new AddStorey(beside, true, name, height, new Storey.Built(FLOOR), taking, new AddStorey.NotLaid());
     }
 
     private static AddStorey.Taking taking(boolean shell, boolean partitions, boolean openings) {
@@ -106,7 +106,13 @@ class StoreysTest {
         assertThat(sketch.model().relations().wallsOf(storey("Second").id())).hasSize(4);
         assertThat(sketch.model().all(Opening.class)).hasSize(3);
         sketch.run(new AddStorey(
-                Sketch.STOREY, false, "Cellar", 2200, new Storey.NotSaid(), taking(true, true, false), null));
+                Sketch.STOREY,
+                false,
+                "Cellar",
+                2200,
+                new Storey.NotSaid(),
+                taking(true, true, false),
+                new AddStorey.NotLaid()));
         assertThat(storey("Cellar").levelMm()).isEqualTo(-2200);
         assertThat(sketch.model().relations().wallsOf(storey("Cellar").id())).hasSize(5);
         assertThat(sketch.model().all(Drawing.class))
@@ -120,7 +126,13 @@ class StoreysTest {
     @Test
     void theFloorChosenIsLaidInTheShellThatIsCopied() {
         sketch.run(new AddStorey(
-                Sketch.STOREY, true, "First", 2700, new Storey.Built(FLOOR), taking(true, false, false), Sketch.LAYER));
+                Sketch.STOREY,
+                true,
+                "First",
+                2700,
+                new Storey.Built(FLOOR),
+                taking(true, false, false),
+                new AddStorey.LaidOn(Sketch.LAYER)));
         Floor laid = sketch.model().all(Floor.class).getFirst();
         assertThat(sketch.model().all(Floor.class)).hasSize(1);
         assertThat(laid.storey()).isEqualTo(storey("First").id());

@@ -62,7 +62,7 @@ class SwappedBuildUpsTest {
     private void remake(ElementId buildUp, Wall... walls) {
         List<ElementId> ids = new ArrayList<>();
         for (Wall w : walls) ids.add(w.id());
-        sketch.run(new RemakeWalls(ids, buildUp, null));
+        sketch.run(new RemakeWalls(ids, buildUp));
     }
 
     @Test

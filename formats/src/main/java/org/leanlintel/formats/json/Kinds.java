@@ -1,10 +1,13 @@
 package org.leanlintel.formats.json;
 
 import java.util.List;
+import org.leanlintel.core.edit.AddStorey;
 import org.leanlintel.core.edit.Aim;
 import org.leanlintel.core.edit.CurveWall;
+import org.leanlintel.core.edit.DrawString;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.PlaceFitting;
+import org.leanlintel.core.edit.RemakeWalls;
 import org.leanlintel.core.heat.HeatLoss;
 import org.leanlintel.core.measure.LengthReading;
 import org.leanlintel.core.model.Drawing;
@@ -58,6 +61,9 @@ public final class Kinds {
             Item.class,
             LengthReading.class,
             CurveWall.Shape.class,
+            DrawString.Way.class,
+            RemakeWalls.Line.class,
+            AddStorey.Laying.class,
             Meeting.class,
             WallPiece.Stretch.class,
             WallPiece.Make.class,

@@ -111,7 +111,13 @@ final class Draft {
     /** Adds a storey above with a copy of the shell, and draws there from now on. @return the copied walls */
     List<Wall> storeyAbove(String name, double height, String floor) {
         Change change = run(new AddStorey(
-                storey, true, name, height * unitMm, built(floor), new AddStorey.Taking(true, false, false), null));
+                storey,
+                true,
+                name,
+                height * unitMm,
+                built(floor),
+                new AddStorey.Taking(true, false, false),
+                new AddStorey.NotLaid()));
         for (Element e : change.after()) {
             if (e instanceof Storey s) storey = s.id();
             if (e instanceof Drawing d) plan = d.id();
