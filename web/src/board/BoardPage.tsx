@@ -5,6 +5,7 @@ import { Actions } from "./actions";
 import { type Board, BoardContext, useBoard } from "./context";
 import { DrawingBoard } from "./DrawingBoard";
 import { EntryLine } from "./EntryLine";
+import { FirstSteps } from "./FirstSteps";
 import { KeysDialog } from "./KeysDialog";
 import { useKeys } from "./keys";
 import { SidePanel } from "./panels/SidePanel";
@@ -36,7 +37,7 @@ function Desk() {
   const loaded = useBoard((s) => s.loaded);
   useKeys();
   return (
-    <div className="grid h-full grid-cols-[172px_minmax(0,1fr)_286px] grid-rows-[44px_minmax(0,1fr)_44px] overflow-hidden">
+    <div className="grid h-full grid-cols-[172px_minmax(0,1fr)_304px] grid-rows-[44px_minmax(0,1fr)_44px] overflow-hidden">
       <TopStrip />
       <StageRail />
       <main className="relative overflow-hidden bg-paper">
@@ -47,7 +48,7 @@ function Desk() {
             <Button onClick={() => goTo("/")}>All projects</Button>
           </div>
         )}
-        <NothingYet />
+        <FirstSteps />
         {!loaded && !fault && (
           <p className="absolute inset-x-0 top-10 text-center text-ink-2">Reading the project…</p>
         )}
@@ -56,23 +57,5 @@ function Desk() {
       <EntryLine />
       <KeysDialog />
     </div>
-  );
-}
-
-/** A board with nothing on it says how to begin. */
-function NothingYet() {
-  const empty = useBoard(
-    (s) =>
-      s.shown?.kind === "drawing" &&
-      s.drawn === s.shown.id &&
-      s.groups.size === 0 &&
-      s.tool.name === "select",
-  );
-  if (!empty) return null;
-  return (
-    <p className="pointer-events-none absolute inset-x-0 top-1/3 text-center text-ink-2">
-      Nothing is drawn here yet. Press <kbd className="rounded border border-rule bg-lime px-1.5">W</kbd> to
-      draw a run of walls.
-    </p>
   );
 }

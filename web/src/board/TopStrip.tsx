@@ -26,7 +26,7 @@ export function TopStrip() {
         <img src="/mark.svg" alt="" width={22} height={18} />
         Lean Lintel
       </button>
-      <b className="max-w-52 truncate font-semibold" title={name}>
+      <b className="max-w-44 shrink truncate font-semibold" title={name}>
         {name}
       </b>
       {version && (
@@ -63,7 +63,7 @@ function Where() {
   return (
     <>
       {drawing.kind === "PLAN" && <StoreyChips here={drawing.storey} />}
-      <Pair label="Lens" value={lens ?? ""} />
+      {!TABLES.includes(drawing.kind) && <Pair label="Lens" value={lens ?? ""} />}
       {!TABLES.includes(drawing.kind) && <Pair label="Scale" value={scaleWords(drawing.scale, units)} />}
     </>
   );
@@ -85,7 +85,7 @@ function StoreyChips({ here }: { readonly here: string }) {
           key={s.id}
           type="button"
           aria-current={s.id === here}
-          className={`px-2.5 py-0.5 ${s.id === here ? "bg-ink font-semibold text-paper" : "bg-paper hover:bg-lime-2"}`}
+          className={`min-h-6 px-2.5 py-0.5 ${s.id === here ? "bg-ink font-semibold text-paper" : "bg-paper hover:bg-lime-2"}`}
           onClick={() => open(s.id)}
         >
           {s.name}
@@ -97,7 +97,7 @@ function StoreyChips({ here }: { readonly here: string }) {
 
 function Pair({ label, value }: { readonly label: string; readonly value: string }) {
   return (
-    <span className="whitespace-nowrap text-ink-2">
+    <span className="shrink truncate whitespace-nowrap text-ink-2">
       {label} <b className="ml-0.5 font-semibold text-ink">{value}</b>
     </span>
   );
@@ -105,11 +105,16 @@ function Pair({ label, value }: { readonly label: string; readonly value: string
 
 function Saved() {
   const saving = useBoard((s) => s.saving);
-  const words = { saved: "Saved", saving: "Saving", offline: "The server does not answer; trying again" }[
-    saving
-  ];
+  const words = { saved: "Saved", saving: "Saving", offline: "No answer, trying again" }[saving];
   return (
-    <output className={`flex items-center gap-1.5 ${saving === "offline" ? "text-oxide" : "text-ink-2"}`}>
+    <output
+      title={
+        saving === "offline"
+          ? "The server does not answer. What you do is kept here and sent when it does."
+          : undefined
+      }
+      className={`flex shrink-0 whitespace-nowrap items-center gap-1.5 ${saving === "offline" ? "text-oxide" : "text-ink-2"}`}
+    >
       <span
         className={`size-[7px] rounded-full ${saving === "saved" ? "bg-verdigris" : saving === "saving" ? "bg-ochre" : "bg-oxide"}`}
       />
@@ -122,7 +127,7 @@ function UndoRedo() {
   const { sync, actions } = useBoardTools();
   const undo = useBoard((s) => s.undo);
   const redo = useBoard((s) => s.redo);
-  const look = "max-w-48 truncate disabled:text-ink-3 text-ink-2 hover:text-ink";
+  const look = "h-7 max-w-48 truncate px-1 disabled:text-ink-3 text-ink-2 hover:text-ink";
   return (
     <>
       <button type="button" className={look} disabled={!undo} title="Ctrl+Z" onClick={() => void sync.undo()}>

@@ -31,6 +31,7 @@ export function overlay({ context, view, size, ratio }: Canvas, state: BoardStat
 function gaps(on: On, state: BoardState): void {
   const shown = state.preview && state.preview.gaps.length > 0 ? state.preview.gaps : state.gaps;
   const pointed = gapPointedAt(state);
+  const taken: ScreenPoint[] = [];
   for (const gap of shown) {
     const strong = gap === pointed && state.tool.name === "select";
     const colour = gap.kept ? VERDIGRIS : strong ? OCHRE : INK;
@@ -41,9 +42,22 @@ function gaps(on: On, state: BoardState): void {
     dot(on, a, colour, 2.2);
     dot(on, b, colour, 2.2);
     const words = gap.kept ? `${gap.printed} kept` : gap.printed;
-    label(on, words, figurePlace(a, b), colour, strong);
+    label(on, words, clearOf(taken, figurePlace(a, b)), colour, strong);
   }
   mover(on, state);
+}
+
+/** How far apart figures stand at least, across and up. */
+const FIGURE_PX = { x: 58, y: 18 };
+
+/** A place for a figure where none stands yet: the one meant, or a row further down until one is free. */
+function clearOf(taken: ScreenPoint[], meant: ScreenPoint): ScreenPoint {
+  let place = meant;
+  const meets = (p: ScreenPoint) =>
+    Math.abs(p.x - place.x) < FIGURE_PX.x && Math.abs(p.y - place.y) < FIGURE_PX.y;
+  while (taken.some(meets)) place = { x: place.x, y: place.y + FIGURE_PX.y };
+  taken.push(place);
+  return place;
 }
 
 /** The middle of a gap; beside it where it is too short for its figure. */

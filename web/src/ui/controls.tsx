@@ -25,6 +25,17 @@ export function Row({ label, children }: { readonly label: string; readonly chil
   );
 }
 
+/** A label over a control that takes the whole width. */
+export function Stacked({ label, children }: { readonly label: string; readonly children: ReactNode }) {
+  return (
+    // biome-ignore lint/a11y/noLabelWithoutControl: the control is the child
+    <label className="block py-1">
+      <span className="block text-ink-2">{label}</span>
+      <RowLabel value={label}>{children}</RowLabel>
+    </label>
+  );
+}
+
 interface ChoiceProps<T extends string> {
   readonly value: T;
   readonly options: readonly (readonly [T, string])[];
@@ -44,7 +55,7 @@ export function Choice<T extends string>({
   return (
     <select
       aria-label={label ?? rowLabel}
-      className={`${fieldClass} max-w-44 ${className}`}
+      className={`${fieldClass} min-w-0 ${className.includes("max-w-") ? "" : "max-w-54"} ${className}`}
       value={value}
       onChange={(e) => onChange(e.target.value as T)}
     >
@@ -72,7 +83,18 @@ export function Panel({ title, onClose, size = "w-110", children }: SheetDialogP
         <DialogPanel
           className={`max-h-full ${size} overflow-auto rounded-md border border-rule bg-lime p-5 shadow-lg`}
         >
-          <DialogTitle className="mb-3 font-semibold text-base">{title}</DialogTitle>
+          <div className="mb-3 flex items-start justify-between gap-4">
+            <DialogTitle className="font-semibold text-base">{title}</DialogTitle>
+            <button
+              type="button"
+              aria-label="Close"
+              title="Close (Esc)"
+              className="-mt-1 -mr-1 size-7 shrink-0 rounded text-base text-ink-2 hover:bg-lime-2"
+              onClick={onClose}
+            >
+              ×
+            </button>
+          </div>
           {children}
         </DialogPanel>
       </div>

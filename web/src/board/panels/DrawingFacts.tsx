@@ -32,13 +32,15 @@ export function DrawingFacts({ drawing }: { readonly drawing: Drawing }) {
           onChange={(n) => revise({ scale: Number(n) })}
         />
       </Row>
-      <Row label="Lens">
-        <Choice
-          value={drawing.lens}
-          options={lenses.map((l) => [l.id, l.name] as const)}
-          onChange={(lens) => revise({ lens })}
-        />
-      </Row>
+      {!isTable && (
+        <Row label="Lens">
+          <Choice
+            value={drawing.lens}
+            options={lenses.map((l) => [l.id, l.name] as const)}
+            onChange={(lens) => revise({ lens })}
+          />
+        </Row>
+      )}
       <Row label="Name">
         <Accepted value={drawing.name} onAccept={(name) => revise({ name })} />
       </Row>

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { answerOf, api } from "../../api/client";
 import type { Finding } from "../../api/types";
-import { Choice, Row } from "../../ui/controls";
+import { Choice, Stacked } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
 import { elementOf, planShown } from "../state";
 import { OwnStairRules } from "./OwnStairRules";
@@ -47,8 +47,9 @@ function StairRuleSet() {
   const names = [...new Set([rules.stairs.name, ...sets.map((s) => s.rules.name)])];
   return (
     <>
-      <Row label="Stairs by">
+      <Stacked label="Stairs by">
         <Choice
+          className="w-full max-w-full"
           value={rules.stairs.name}
           options={names.map((n) => [n, n] as const)}
           onChange={(name) => {
@@ -56,7 +57,7 @@ function StairRuleSet() {
             if (set) void sync.revise({ ...rules, stairs: set.rules, type: "rules" });
           }}
         />
-      </Row>
+      </Stacked>
       <button type="button" className="text-verdigris underline hover:text-ink" onClick={() => setOwn(true)}>
         Change the rules for stairs
       </button>
@@ -76,8 +77,9 @@ function RuleSet() {
   if (!rules) return null;
   const names = [...new Set([rules.name, ...sets.map((s) => s.name)])];
   return (
-    <Row label="Checked by">
+    <Stacked label="Checked by">
       <Choice
+        className="w-full max-w-full"
         value={rules.name}
         options={names.map((n) => [n, n] as const)}
         onChange={(name) => {
@@ -85,7 +87,7 @@ function RuleSet() {
           if (set) void sync.revise({ ...set, stairs: rules.stairs, type: "rules" });
         }}
       />
-    </Row>
+    </Stacked>
   );
 }
 

@@ -11,7 +11,7 @@ export const FACES: readonly (readonly [Faces, string])[] = [
   ["MIDDLE", "Middles of structures"],
 ];
 
-const link = "text-verdigris underline hover:text-ink";
+const link = "min-h-6 text-verdigris underline hover:text-ink";
 
 /** The gaps of the wall selected: what is measured between, and which are kept. */
 export function GapFacts() {
@@ -35,7 +35,7 @@ export function GapFacts() {
             <button
               type="button"
               aria-pressed={i === at}
-              className="text-left aria-pressed:font-semibold aria-pressed:text-ochre"
+              className="min-h-6 text-left aria-pressed:font-semibold aria-pressed:text-ochre"
               onClick={() => store.setState({ gapAt: i })}
             >
               {g.gap.type === "ahead" ? "ahead to" : "to"}{" "}
@@ -94,7 +94,7 @@ function Kept({ kept }: { readonly kept: ElementOf<"keptGap"> }) {
     <li className="flex items-baseline justify-between gap-2 py-0.5">
       <button
         type="button"
-        className="text-left hover:text-verdigris"
+        className="min-h-6 text-left hover:text-verdigris"
         onClick={() => actions.selection.selectJust([kept.gap.wall])}
       >
         {mark(kept.gap.wall)} to {mark(kept.gap.other)}

@@ -68,7 +68,7 @@ export function MakingFacts() {
             <Choice
               value={making.note}
               options={[
-                ["NAME", "Name of a room"],
+                ["NAME", "Name, in strong letters"],
                 ["NOTE", "Note"],
               ]}
               onChange={(note) => set({ note })}

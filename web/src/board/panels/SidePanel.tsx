@@ -1,5 +1,5 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from "@headlessui/react";
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { useBoard } from "../context";
 import type { Tool } from "../state";
 import { Facts } from "./Facts";
@@ -18,6 +18,11 @@ export function SidePanel() {
   const found = useBoard((s) => s.findings.length);
   const tool = useBoard((s) => s.tool.name);
   const [tab, setTab] = useState(0);
+  const pages = useRef<HTMLDivElement>(null);
+  const shown = useBoard((s) => s.shown?.id);
+  const selection = useBoard((s) => s.selection);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what is shown, selected or taken up brings the top of its facts
+  useEffect(() => pages.current?.scrollTo(0, 0), [shown, selection, tool]);
   useEffect(() => {
     if (!FROM_REGISTER.includes(tool) && tool !== "select") setTab(0);
   }, [tool]);
@@ -35,7 +40,7 @@ export function SidePanel() {
         <Tab className={look}>Register</Tab>
         <Tab className={look}>Findings{found > 0 && ` ${found}`}</Tab>
       </TabList>
-      <TabPanels className="overflow-auto p-3.5">
+      <TabPanels ref={pages} className="overflow-auto p-3.5">
         <TabPanel unmount={false}>
           <fieldset disabled={version}>
             <Facts />

@@ -2,10 +2,9 @@ import type { Opening, OutsideSteps } from "../../api/types";
 import { Button, Choice, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
 import { placingSteps } from "../revisions";
-import { type BoardState, elementsOf } from "../state";
+import { type BoardState, elementOf, elementsOf } from "../state";
 import { LengthField } from "./LengthField";
 
-/** Usual sizes, millimetres (trade). */
 /** What the trade region usually has before a door. */
 const usual = (s: BoardState) => s.offered?.region.steps ?? USUAL;
 const USUAL = { goingMm: 300, landingMm: 900 };
@@ -24,14 +23,30 @@ export function StepsOf({ door }: { readonly door: Opening }) {
       </Button>
     );
   const { goingMm, landingMm } = steps;
+  const site = elementOf({ elements }, "site", "site");
+  const wall = elementOf({ elements }, "wall", door.wall);
+  const level = elementOf({ elements }, "storey", wall?.storey)?.levelMm ?? 0;
+  const drop = level + door.sillMm - (site?.groundMm ?? 0);
   return (
-    <Button
-      className="mt-2"
-      title="From the sill down to the ground outside, which is said with the storeys"
-      onClick={() => void sync.edit(placingSteps(door, door.widthMm + 400, landingMm, goingMm))}
-    >
-      Add steps outside
-    </Button>
+    <div className="mt-2">
+      <Button
+        disabled={drop <= 0}
+        title="From the sill down to the ground outside"
+        onClick={() => void sync.edit(placingSteps(door, door.widthMm + 400, landingMm, goingMm))}
+      >
+        Add steps outside
+      </Button>
+      {site && drop <= 0 && (
+        <div className="mt-1 border-ochre border-l-2 pl-2">
+          <p className="text-ink-2">The ground outside is as high as this door: steps need it lower.</p>
+          <LengthField
+            label="Ground outside"
+            mm={site.groundMm}
+            onChange={(groundMm) => void sync.revise({ ...site, groundMm, type: "site" })}
+          />
+        </div>
+      )}
+    </div>
   );
 }
 

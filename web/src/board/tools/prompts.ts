@@ -68,7 +68,7 @@ function ofTool(state: BoardState): Words {
     case "post":
       return ["Post.", "Click where its middle goes."];
     case "door":
-      return [`Door.`, `${settingWords(state)} H turns the hinge.`];
+      return ["Door.", `${settingWords(state)} H: hinge.`];
     case "window":
       return ["Window.", settingWords(state)];
     case "storeys":
@@ -169,7 +169,7 @@ function outlineWords(way: "SHELL" | "RECTANGLE" | "OUTLINE", picked: number): s
 function settingWords(state: BoardState): string {
   switch (state.making.setting) {
     case "POINTER":
-      return "Point at a wall; type the distance that counts, or click. C takes the next distance.";
+      return "Point at a wall, type the distance or click. C: next distance.";
     case "STAND_OFF":
       return "Point near a corner of a room and click, or type how far off it.";
     case "IN_LINE":

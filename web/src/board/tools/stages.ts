@@ -104,41 +104,71 @@ export function keyWords(key: string): string {
   return key === key.toLowerCase() ? key.toUpperCase() : `Shift ${key}`;
 }
 
-/** The board's keys besides the tools' own. */
-export const OTHER_KEYS: readonly (readonly [string, string])[] = [
-  ["0 to 9", "Type a length; 3600 x 2700 are two, at 30 is an angle, 3200 at 30 both"],
-  ["Enter", "Accept; with nothing typed, end the run, split, or paste where it was"],
-  ["Esc", "Step back once: what is typed, the aim, the last pick, then the tool"],
-  ["C", "Next place the pointer could hold to, or next distance to set out by (Tab while typing)"],
-  ["Shift E", "Hold first to finished faces, structures or set-out lines"],
-  ["Arrows", "Hold the direction: right, up, left, down"],
-  ["F", "Hold the direction the pointer shows, or let it go"],
-  ["A", "Measure the next point from the place caught"],
-  ["X, Y", "Take only the across, or only the up, of the place caught"],
+type KeyRow = readonly [string, string];
+
+/** The board's keys besides the tools' own, by what they are for. */
+export const OTHER_KEYS: readonly (readonly [string, readonly KeyRow[]])[] = [
   [
-    "N",
-    "A distance from the place caught, two of which make a point; with a wall selected, its neighbour moves",
+    "Typing",
+    [
+      ["0 to 9", "Type a length; 3600 x 2700 are two, at 30 is an angle, 3200 at 30 both"],
+      ["Enter", "Accept; with nothing typed, end the run, split, or paste where it was"],
+      ["Esc", "Step back once: what is typed, the aim, the last pick, then the tool"],
+    ],
   ],
-  ["U", "Turn arrows, across and up to the wall under the pointer; clear of walls, back"],
-  ["O", "Step the set-out line of walls to draw"],
-  ["I", "Turn walls inside out: those to draw or those selected; a free fitting by a quarter"],
-  ["H", "Turn the door to place: its hinge, or the way it slides; mirror the fitting"],
-  ["Drag", "From clear paper: select what lies inside. From a thing: all that is touched"],
-  ["Shift", "With a click or a box, select more"],
-  ["Space", "Held while dragging, shift the view (or drag with another button)"],
-  ["Shift J", "Select along joined walls"],
-  ["Shift I", "Select all others"],
-  ["Shift H", "Hide what is selected for now"],
-  ["Shift L", "Lock what is selected for now"],
-  ["Shift U", "Show and unlock all"],
-  ["Ctrl C, Ctrl V", "Copy, and paste here, on another storey or in another project"],
-  ["Del", "Delete what is selected"],
-  ["Z", "Show or hide the backdrop: the storey below, or the drawing chosen in Facts"],
-  ["Home", "See all"],
-  ["End", "See what is selected"],
-  ["Page up", "Go back to the last view"],
-  ["Ctrl Z", "Undo"],
-  ["Ctrl Y", "Redo; brings back a pick while a tool has one"],
+  [
+    "Pointing",
+    [
+      ["C", "Next place the pointer could hold to, or next distance to set out by (Tab while typing)"],
+      ["Shift E", "Hold first to finished faces, structures or set-out lines"],
+      ["Arrows", "Hold the direction: right, up, left, down"],
+      ["F", "Hold the direction the pointer shows, or let it go"],
+      ["A", "Measure the next point from the place caught"],
+      ["X, Y", "Take only the across, or only the up, of the place caught"],
+      ["N", "A distance from the place caught; two of them make a point"],
+      ["U", "Turn arrows, across and up to the wall under the pointer; clear of walls, back"],
+    ],
+  ],
+  [
+    "While placing",
+    [
+      ["O", "Step the set-out line of walls to draw"],
+      ["I", "Turn walls inside out: those to draw or those selected; a free fitting by a quarter"],
+      ["H", "Turn the door to place: its hinge, or the way it slides; mirror the fitting"],
+    ],
+  ],
+  [
+    "Selecting",
+    [
+      ["Drag", "From clear paper: select what lies inside. From a thing: all that is touched"],
+      ["Shift", "With a click or a box, select more"],
+      ["N", "With a wall selected, its neighbour moves instead"],
+      ["Shift J", "Select along joined walls"],
+      ["Shift I", "Select all others"],
+      ["Shift H", "Hide what is selected for now"],
+      ["Shift L", "Lock what is selected for now"],
+      ["Shift U", "Show and unlock all"],
+      ["Ctrl C, Ctrl V", "Copy, and paste here, on another storey or in another project"],
+      ["Del", "Delete what is selected"],
+    ],
+  ],
+  [
+    "Looking",
+    [
+      ["Space", "Held while dragging, shift the view (or drag with another button)"],
+      ["Z", "Show or hide the backdrop: the storey below, or the drawing chosen in Facts"],
+      ["Home", "See all"],
+      ["End", "See what is selected"],
+      ["Page up", "Go back to the last view"],
+    ],
+  ],
+  [
+    "Taking back",
+    [
+      ["Ctrl Z", "Undo"],
+      ["Ctrl Y", "Redo; brings back a pick while a tool has one"],
+    ],
+  ],
 ];
 
 export function fresh(name: ToolName): Tool {

@@ -16,6 +16,9 @@ import { fromAxes, toAxes } from "./aiming";
 import { alongLine, sideOfPointer, wallUnderPointer } from "./opening";
 import { pointOf } from "./points";
 
+/** Nobody means a wall as short as this; the pointer has not left the last point yet. */
+const SHORTEST_MM = 10;
+
 type Of<N extends Tool["name"]> = Extract<Tool, { name: N }>;
 
 /** What walls to draw are to be, on the storey shown. */
@@ -33,7 +36,10 @@ export function nextPick(state: BoardState): Pick | undefined {
 
 export function runEdit(state: BoardState, tool: Of<"run">): Edit | null {
   const next = nextPick(state);
-  if (!next || tool.picks.length === 0) return null;
+  const last = tool.picks[tool.picks.length - 1];
+  if (!next || !last) return null;
+  const left = typedMm(state) !== undefined || !isSamePlace(pointOf(next), pointOf(last), SHORTEST_MM);
+  if (!left) return null;
   return runThrough(state, [...tool.picks, next], closes(state, tool, next));
 }
 

@@ -62,7 +62,7 @@ class AtTheBoardTest extends NewProjectTest {
         drafter.click(2000, 5000);
         page.context().setOffline(true);
         drafter.press("Enter");
-        assertThat(page.getByRole(AriaRole.STATUS)).containsText("The server does not answer");
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("No answer");
         page.context().setOffline(false);
         drafter.expectUndo("draw wall W1");
         assertThat(api.revision()).isEqualTo(1);

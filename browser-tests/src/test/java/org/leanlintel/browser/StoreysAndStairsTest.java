@@ -28,7 +28,7 @@ class StoreysAndStairsTest extends NewProjectTest {
                 .click();
         drafter.expectUndo("add storey First");
         assertThat(storeys().getByText("First")).isVisible();
-        assertThat(heading("First plan")).isVisible();
+        assertThat(heading("First floor plan")).isVisible();
     }
 
     /** Types the ground storey's height, and accepts what is said to change. */
@@ -57,7 +57,7 @@ class StoreysAndStairsTest extends NewProjectTest {
 
     private String firstPlan() {
         return all("drawing").stream()
-                .filter(d -> d.path("name").asString().equals("First plan"))
+                .filter(d -> d.path("name").asString().equals("First floor plan"))
                 .findFirst()
                 .orElseThrow()
                 .path("id")

@@ -137,7 +137,7 @@ class TypingHandTest extends NewProjectTest {
         hand("10'", 0);
         drafter.press("Enter");
         assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.STATUS))
-                .containsText("does not answer");
+                .containsText("No answer");
         drafter.press("ArrowRight");
         drafter.click(1000, 8000);
         hand("144\"", 0);

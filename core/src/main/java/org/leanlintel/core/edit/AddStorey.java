@@ -2,6 +2,7 @@ package org.leanlintel.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.FloorAreas;
@@ -35,6 +36,10 @@ public record AddStorey(
         Taking taking,
         Laying laid)
         implements Edit {
+
+    /** Names that are half a name: the first what? */
+    private static final Set<String> ORDINALS =
+            Set.of("ground", "first", "second", "third", "fourth", "lower", "upper");
 
     /** Whether a floor is laid. */
     public sealed interface Laying {}
@@ -101,8 +106,9 @@ public record AddStorey(
                 .findFirst()
                 .orElseThrow(() ->
                         new IllegalArgumentException("%s has no plan to take the scale from.".formatted(from.name())));
-        String name = made.name() + " plan";
-        for (int i = 2; isTaken(model, name); i++) name = "%s plan %d".formatted(made.name(), i);
+        String whole = ORDINALS.contains(made.name().toLowerCase(Locale.ROOT)) ? made.name() + " floor" : made.name();
+        String name = whole + " plan";
+        for (int i = 2; isTaken(model, name); i++) name = "%s plan %d".formatted(whole, i);
         return new Drawing(
                 ids.next(), name, Drawing.Kind.PLAN, made.id(), like.lens(), like.scale(), "", new Drawing.Whole());
     }

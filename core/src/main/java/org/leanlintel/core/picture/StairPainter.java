@@ -18,7 +18,8 @@ import org.leanlintel.core.stair.StairSum;
 
 /**
  * A stair as the trade draws it in plan: on its own storey solid up to the cut and dashed above it, on the storey above
- * what is seen of it through the opening. The arrow points up, from a dot at the first riser to the last.
+ * what is seen of it through the opening. The arrow goes the way that is said at its foot: up from the first riser, or down
+ * from the last.
  */
 final class StairPainter {
 
@@ -160,7 +161,7 @@ final class StairPainter {
     /** The way up, and at its foot or its head what it is: off it along the way, or to a side of it. */
     private void walk(String words, boolean atFoot) {
         List<Vec> walk = stair.plan().walk();
-        new WayUp(walk, scale, pens).paint();
+        new WayUp(atFoot ? walk : walk.reversed(), scale, pens).paint();
         StairSum sum = stair.plan().sum();
         String each = WayUp.each(sum.risers(), sum.riserMm(), sum.goingMm(), look.units());
         WayWords said = new WayWords(words, each, lettering, scale);

@@ -85,6 +85,13 @@ record WallMark(String words, List<Place> places) {
         return free;
     }
 
+    /** How far above its foot the centre of an arch lies: a rectangle with half a circle on it. */
+    private static double centreOfArea(double base, double radius) {
+        double rectangle = 2 * radius * base, round = Math.PI * radius * radius / 2;
+        double ofRound = base + 4 * radius / (3 * Math.PI);
+        return (rectangle * base / 2 + round * ofRound) / (rectangle + round);
+    }
+
     /** An arch that stands at a place, with its words upright in it. */
     static void paint(String words, Place place, double scale, Lettering lettering, Pens pens) {
         Vec foot = place.foot(), up = place.up(), right = up.left().times(-1);
@@ -99,7 +106,7 @@ record WallMark(String words, List<Place> places) {
         pens.add(new Item.Arc(PenRole.DIMENSION, pens.pen(PenRole.DIMENSION), spring, half, right.angle(), Math.PI));
         double height =
                 Math.min(Lettering.NOTE_MM, Lettering.NOTE_MM * 4.6 / lettering.width(words, Lettering.NOTE_MM, false));
-        Vec middle = foot.along(up, base + half * 0.28);
+        Vec middle = foot.along(up, centreOfArea(base, half));
         Vec line = middle.plus(new Vec(0, -height / 2 * scale));
         pens.add(lettering.set(words, line, 0, height, Lettering.Align.CENTRE, false));
     }

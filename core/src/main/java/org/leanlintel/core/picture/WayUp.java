@@ -6,7 +6,7 @@ import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.PenRole;
 
-/** The line that a stair, steps or a ramp are walked up on: a dot at its foot, an arrow at its head. */
+/** The line that a stair, steps or a ramp are walked on: a dot where the walk begins, an arrow where it ends. */
 record WayUp(List<Vec> walk, double scale, Pens pens) {
 
     /** On paper. */

@@ -117,7 +117,7 @@ class StoreysTest {
         assertThat(sketch.model().relations().wallsOf(storey("Cellar").id())).hasSize(5);
         assertThat(sketch.model().all(Drawing.class))
                 .extracting(Drawing::name)
-                .contains("First plan", "Second plan", "Cellar plan");
+                .contains("First floor plan", "Second floor plan", "Cellar plan");
         assertThat(sketch.refusal(above(first, "cellar", 2500, taking(false, false, false))))
                 .isEqualTo("There is a storey \"Cellar\" already.");
     }
