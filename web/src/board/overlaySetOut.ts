@@ -4,6 +4,9 @@ import { type BoardState, measureNow, settingOutNow } from "./state";
 import { PLACES_ALONG } from "./tools/stages";
 import type { ScreenPoint } from "./view";
 
+/** Distances to the wall's own neighbours; those to other fittings stand on the drawing while typing goes to them. */
+const ALWAYS_SHOWN = 4;
+
 /** How far apart the distances to edges and those to the middle are drawn at least. */
 const ROWS_PX = 26;
 
@@ -14,6 +17,7 @@ export function setOut(on: On, state: BoardState): void {
   const apart = shown ? rowsApart(on, shown.measures) : { x: 0, y: 0 };
   shown?.measures.forEach((m, i) => {
     const strong = i === measureNow(state);
+    if (i >= ALWAYS_SHOWN && !strong) return;
     const colour = strong ? OCHRE : INK;
     const [a, b] = [m.from, m.to]
       .map(([x, y]) => on.at({ x, y }))

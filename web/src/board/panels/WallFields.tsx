@@ -8,6 +8,7 @@ import { optionOf, setOutDepth, setOutOptions } from "../tools/setOut";
 import { BuildUpEditor } from "./BuildUpEditor";
 import { BuildUpPicture } from "./BuildUpPicture";
 import { BuildUpPlies } from "./BuildUpPlies";
+import { Materials } from "./Materials";
 import { useLook } from "./useJudgement";
 
 export interface WallFacts {
@@ -28,6 +29,7 @@ const buildUps = (state: BoardState) => state.elements;
 /** What a wall is made of and where its set-out line lies: for walls to draw and walls selected. */
 export function WallFields<T extends WallFacts>({ facts, onRemake, onChange }: Props<T>) {
   const [editing, setEditing] = useState(false);
+  const [materials, setMaterials] = useState(false);
   const elements = useBoard(buildUps);
   const all = wallBuildUps({ elements });
   const buildUp = elementOf({ elements }, "buildUp", facts.buildUp);
@@ -69,6 +71,10 @@ export function WallFields<T extends WallFacts>({ facts, onRemake, onChange }: P
           Edit build-up
         </Button>
       )}
+      <Button className="mt-4" onClick={() => setMaterials(true)}>
+        Materials
+      </Button>
+      {materials && <Materials onClose={() => setMaterials(false)} />}
       {buildUp && editing && (
         <BuildUpEditor buildUp={buildUp} onAdded={onRemake} onClose={() => setEditing(false)} />
       )}

@@ -64,7 +64,7 @@ export function measureEdit(state: BoardState): Edit | null {
   const measure = settingOutNow(state)?.measures[measureNow(state)];
   const thing = settingOut ? state.elements.get(settingOut.thing) : undefined;
   if (mm === undefined || !measure || !thing) return null;
-  const placing = { ...measure.placing, type: "off", distanceMm: mm } as const;
+  const placing = { ...measure.placing, type: "off", distanceMm: measure.beyondMm + mm } as const;
   if (thing.type === "opening") return { type: "revise", element: { ...thing, placing } };
   if (thing.type === "fitting" && thing.seat.type === "onWall")
     return { type: "revise", element: { ...thing, seat: { ...thing.seat, placing } } };

@@ -86,7 +86,7 @@ public sealed interface Aim {
         double middle = solid.strip().axis().s(t.at());
         Span there = new Span(middle - widthMm / 2, middle + widthMm / 2, null);
         List<SettingOut.Measure> measures = SettingOut.measures(solid, t.side(), t.of(), there, o -> true);
-        return SettingOut.chosen(measures, t.measure()).placing().at(t.mm());
+        return SettingOut.chosen(measures, t.measure()).at(t.mm());
     }
 
     private static Placing centred(Centred c, WallSolid solid) {

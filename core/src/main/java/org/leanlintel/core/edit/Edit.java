@@ -29,6 +29,7 @@ public sealed interface Edit
                 PlaceNote,
                 AddSheet,
                 AddDrawing,
+                AddMaterial,
                 AddStorey,
                 ReviseStorey,
                 ReorderStorey,

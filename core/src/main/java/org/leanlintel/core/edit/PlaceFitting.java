@@ -1,5 +1,6 @@
 package org.leanlintel.core.edit;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import org.leanlintel.core.building.Building;
@@ -72,9 +73,11 @@ public record PlaceFitting(
         WallSolid solid = building.solid(seat.wall());
         Span span = solid == null ? null : solid.place(seat.placing(), widthMm);
         if (solid == null || span == null) return seat;
-        List<SettingOut.Measure> measures = SettingOut.measures(solid, seat.side(), Stop.Of.FINISH, span, o -> false);
-        Placing.Off off = SettingOut.chosen(measures, n.measure()).placing();
-        return new Fitting.OnWall(seat.wall(), seat.side(), off.at(n.mm()));
+        List<SettingOut.Measure> measures =
+                new ArrayList<>(SettingOut.measures(solid, seat.side(), Stop.Of.FINISH, span, o -> false));
+        measures.addAll(FittingNeighbours.measures(building, solid, seat.side(), span, depthMm, storey, null));
+        Placing.Off off = SettingOut.chosen(measures, n.measure()).at(n.mm());
+        return new Fitting.OnWall(seat.wall(), seat.side(), off);
     }
 
     private Fitting.Seat near(Building building, Vec at) {

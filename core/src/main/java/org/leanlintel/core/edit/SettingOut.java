@@ -31,10 +31,17 @@ public final class SettingOut {
      * A distance to a neighbour.
      *
      * @param placing the rule that keeps it
+     * @param beyondMm how far past the rule's stop it is measured from, 0 where from the stop itself
      * @param from where it is shown from, on the neighbour's line
      * @param words what it is from and to
      */
-    public record Measure(Placing.Off placing, double mm, Vec from, Vec to, String words) {}
+    public record Measure(Placing.Off placing, double beyondMm, double mm, Vec from, Vec to, String words) {
+
+        /** The rule that makes it so many millimetres. */
+        Placing.Off at(double typedMm) {
+            return placing.at(beyondMm + typedMm);
+        }
+    }
 
     /** A rule a thing could have, in words. */
     public record Choice(Placing placing, String words) {}
@@ -44,12 +51,19 @@ public final class SettingOut {
      * @param measures to its neighbours: to its edges, then to its middle
      * @param choices other rules
      */
-    public record Answer(String rule, Placing placing, List<Measure> measures, List<Choice> choices) {}
+    public record Answer(String rule, Placing placing, List<Measure> measures, List<Choice> choices) {
+
+        Answer and(List<Measure> more) {
+            List<Measure> all = new ArrayList<>(measures);
+            all.addAll(more);
+            return new Answer(rule, placing, all, choices);
+        }
+    }
 
     /** The measure to the edge from the nearer neighbour. */
     public static final int NEARER = -1;
 
-    private static final int LAST = 3;
+    private static final int LAST = 9;
 
     private SettingOut() {}
 
@@ -60,6 +74,7 @@ public final class SettingOut {
 
     /** One of those that {@link #measures} gives. */
     static Measure chosen(List<Measure> measures, int which) {
+        if (which >= measures.size()) throw new IllegalArgumentException("There is no such distance here any more.");
         if (which != NEARER) return measures.get(which);
         return measures.get(1).mm() < measures.get(0).mm() ? measures.get(1) : measures.get(0);
     }
@@ -68,22 +83,20 @@ public final class SettingOut {
     public static @Nullable Answer of(Building building, ElementId thing, Stop.Of of) {
         Model model = building.model();
         if (model.find(thing, Opening.class) instanceof Opening o
-                && building.solid(o.wall()) instanceof WallSolid solid)
-            return answer(
-                    model,
-                    solid,
-                    o.placing(),
-                    side(solid, o.placing()),
-                    of,
-                    span(solid, o),
-                    by -> isFree(by, o, model));
+                && building.solid(o.wall()) instanceof WallSolid solid
+                && span(solid, o) instanceof Span span)
+            return answer(model, solid, o.placing(), side(solid, o.placing()), of, span, by -> isFree(by, o, model));
         boolean seated = model.find(thing, Fitting.class) instanceof Fitting f && f.seat() instanceof Fitting.OnWall;
         if (!seated) return null;
         Fitting f = model.get(thing, Fitting.class);
         Fitting.OnWall seat = (Fitting.OnWall) f.seat();
         WallSolid solid = building.solid(seat.wall());
         Span span = solid == null ? null : solid.place(seat.placing(), f.widthMm());
-        return span == null ? null : answer(model, solid, seat.placing(), seat.side(), of, span, by -> false);
+        return span == null
+                ? null
+                : answer(model, solid, seat.placing(), seat.side(), of, span, by -> false)
+                        .and(FittingNeighbours.measures(
+                                building, solid, seat.side(), span, f.depthMm(), f.storey(), thing));
     }
 
     /** Whether an opening may be set out by another: not by itself, nor by one that goes by it. */
@@ -116,15 +129,14 @@ public final class SettingOut {
         return solid.strip().wall().outside().other();
     }
 
-    private static @Nullable Answer answer(
+    private static Answer answer(
             Model model,
             WallSolid solid,
             Placing placing,
             Side side,
             Stop.Of of,
-            @Nullable Span span,
+            Span span,
             Predicate<PlacedOpening> openings) {
-        if (span == null) return null;
         List<Measure> measures = new ArrayList<>();
         for (Measure m : measures(solid, side, of, span, openings)) measures.add(named(m, model));
         List<Choice> choices = new ArrayList<>();
@@ -158,6 +170,7 @@ public final class SettingOut {
         String to = m.placing().to() == Placing.Edge.CENTRE ? ", to the middle" : "";
         return new Measure(
                 m.placing(),
+                m.beyondMm(),
                 m.mm(),
                 m.from(),
                 m.to(),
@@ -182,7 +195,7 @@ public final class SettingOut {
         double face = side == Side.LEFT ? strip.hi() : strip.lo();
         double t = face + side.sign() * (to == Placing.Edge.NEAR ? EDGES_OFF_MM : CENTRE_OFF_MM);
         double mm = Math.abs(until - from);
-        return new Measure(new Placing.Off(stop, to, mm), mm, strip.at(from, t), strip.at(until, t), "");
+        return new Measure(new Placing.Off(stop, to, mm), 0, mm, strip.at(from, t), strip.at(until, t), "");
     }
 
     static Placing centred(WallSolid solid, Side side, Stop.Of of, double at, Aim.In in) {

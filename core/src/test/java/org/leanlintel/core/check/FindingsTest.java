@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.building.PlacedFitting;
 import org.leanlintel.core.building.SymbolLines;
+import org.leanlintel.core.edit.Delete;
 import org.leanlintel.core.edit.DrawRoomLimit;
 import org.leanlintel.core.edit.FillBetweenWalls;
 import org.leanlintel.core.edit.NameRoom;
@@ -216,6 +217,32 @@ class FindingsTest {
         sketch.run(new NameRoom(
                 Sketch.STOREY, Sketch.LAYER, new Vec(1500, 2200), "", "Niche", Room.Use.STORE, Room.Finishes.NONE));
         assertThat(sentences()).noneMatch(f -> f.contains("no way in"));
+    }
+
+    /**
+     * A bath of 1,700 by 700 stands with its end against the north wall, its edge 700 from the east wall's inside corner: a WC is
+     * set out 381 from that edge to its middle, in one typed number, so 700 + 381 - 190 from the corner.
+     */
+    @Test
+    void aFittingIsSetOutFromTheEdgeAndTheMiddleOfAnother() {
+        Fitting bath = place(BATH, new Fitting.OnWall(east.id(), Side.RIGHT, Placing.from(End.START, 300)), 1700, 700);
+        Bounds tub = box(bath);
+        assertThat(tub.minX()).isCloseTo(2710 - 700, within(1e-6));
+        Vec pointed = new Vec(1300, 2600);
+        PlaceFitting near =
+                new PlaceFitting(Sketch.STOREY, Sketch.LAYER, WC, new PlaceFitting.Near(pointed), 0, false, 380, 680);
+        Fitting tried = (Fitting) sketch.run(near).after().getFirst();
+        SettingOut.Answer answer = SettingOut.of(sketch.building(), tried.id(), Stop.Of.FINISH);
+        assertThat(answer.measures())
+                .extracting(SettingOut.Measure::words)
+                .contains("From Bath F1, to the middle", "From the middle of Bath F1, to the middle");
+        int which = answer.measures().stream()
+                .map(SettingOut.Measure::words)
+                .toList()
+                .indexOf("From Bath F1, to the middle");
+        sketch.run(new Delete(List.of(tried.id())));
+        Fitting wc = placed(WC, new PlaceFitting.NearAt(pointed, which, 381), 380, 680);
+        assertThat(box(wc).maxX()).isCloseTo(tub.minX() - 381 + 190, within(1e-6));
     }
 
     @Test

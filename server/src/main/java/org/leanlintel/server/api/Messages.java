@@ -94,8 +94,9 @@ public final class Messages {
             List<MeasureAlong> measures,
             List<SettingOut.Choice> choices) {}
 
-    /** A distance to a neighbour. @param placing the rule that keeps it */
-    public record MeasureAlong(Placing.Off placing, double mm, String printed, Vec from, Vec to, String words) {}
+    /** A distance to a neighbour. @param placing the rule that keeps it; @param beyondMm what its distance has besides */
+    public record MeasureAlong(
+            Placing.Off placing, double beyondMm, double mm, String printed, Vec from, Vec to, String words) {}
 
     /**
      * A closed area of a storey, with its measures as they are read.

@@ -25,7 +25,8 @@ final class SettingOutAnswers {
         LengthPrinter lengths =
                 LengthPrinter.ofScreen(building.model().settings().units());
         List<MeasureAlong> measures = answer.measures().stream()
-                .map(m -> new MeasureAlong(m.placing(), m.mm(), lengths.print(m.mm()), m.from(), m.to(), m.words()))
+                .map(m -> new MeasureAlong(
+                        m.placing(), m.beyondMm(), m.mm(), lengths.print(m.mm()), m.from(), m.to(), m.words()))
                 .toList();
         return new SettingOutAnswer(thing, answer.rule(), answer.placing(), measures, answer.choices());
     }
