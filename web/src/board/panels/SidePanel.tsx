@@ -22,7 +22,9 @@ export function SidePanel() {
   const shown = useBoard((s) => s.shown?.id);
   const selection = useBoard((s) => s.selection);
   // biome-ignore lint/correctness/useExhaustiveDependencies: what is shown, selected or taken up brings the top of its facts
-  useEffect(() => pages.current?.scrollTo(0, 0), [shown, selection, tool]);
+  useEffect(() => {
+    void pages.current?.scrollTo(0, 0);
+  }, [shown, selection, tool]);
   useEffect(() => {
     if (!FROM_REGISTER.includes(tool) && tool !== "select") setTab(0);
   }, [tool]);

@@ -6,9 +6,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
-import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
@@ -19,9 +17,8 @@ import org.leanlintel.core.model.Relations.WallEndRef;
 import org.leanlintel.core.model.WallEnd;
 
 /**
- * Which walls each end of a wall meets, and how. Where three or more ends share a corner and two of them are in line,
- * these run through and each other stands on the one it is most square to; where none are, all share the middle. Of
- * several that are in line, those the drafter chose run through, else those with the thickest structure.
+ * Which walls each end of a wall meets, and how. Where three or more ends share a corner, two of them make it and each
+ * other stands on one of these ({@link Couple}), or all share the middle ({@link StarJoint}).
  */
 final class Junctions {
 
@@ -99,19 +96,11 @@ final class Junctions {
     }
 
     private void addExtraArms(Strip host, List<Arm> arms, Meeting meeting, List<SideJoint> joints) {
-        Couple couple = arms.size() < 3 ? null : Couple.inLine(arms, meeting);
+        Couple couple = arms.size() < 3 ? null : Couple.of(arms, meeting);
         if (couple == null || couple.first().strip() != host && couple.second().strip() != host) return;
         for (Arm arm : arms)
-            if (!couple.has(arm) && crosses(arm, host)) joints.add(SideJoint.of(arm, host, WallEnd.Reach.STRUCTURE));
-    }
-
-    /** The way a wall runs by a point. */
-    private static Vec tangent(Strip strip, Vec point) {
-        return strip.axis().directionAt(strip.axis().s(point));
-    }
-
-    private static boolean crosses(Arm arm, Strip host) {
-        return Math.abs(arm.direction().cross(tangent(host, arm.point()))) > Tolerance.BEND_SINE;
+            if (!couple.has(arm) && couple.interrupts(arm, host))
+                joints.add(SideJoint.of(arm, host, WallEnd.Reach.STRUCTURE));
     }
 
     private EndJoint onSide(Arm arm, @Nullable Strip host, WallEnd.Reach reach) {
@@ -159,11 +148,11 @@ final class Junctions {
         }
         if (arms.size() == 2)
             return CornerJoint.between(arm, arms.get(0).equals(arm) ? arms.get(1) : arms.get(0), meeting);
-        Couple couple = Couple.inLine(arms, meeting);
+        Couple couple = Couple.of(arms, meeting);
         if (couple == null) return new StarJoint(arms).end(arm);
-        if (couple.has(arm)) return CornerJoint.inLine(arm, couple.other(arm), couple.past(arm, arms));
+        if (couple.has(arm)) return couple.end(arm, arms);
         Strip host = couple.hostOf(arm).strip();
-        return crosses(arm, host)
+        return Couple.crosses(arm, host)
                 ? standing.on(arm, host, WallEnd.Reach.STRUCTURE)
                 : EndJoint.free(arm.strip(), arm.s(0));
     }
@@ -177,77 +166,5 @@ final class Junctions {
                 .map(ref -> strips.get(ref.wall().id()) instanceof Strip s ? new Arm(s, ref.end()) : null)
                 .filter(Objects::nonNull)
                 .toList();
-    }
-
-    /** The two arms of many that make the corner. */
-    private record Couple(Arm first, Arm second) {
-
-        /** Null where no two are in line. */
-        static @Nullable Couple inLine(List<Arm> arms, Meeting meeting) {
-            Couple best = null;
-            for (int i = 0; i < arms.size(); i++) {
-                for (int j = i + 1; j < arms.size(); j++) {
-                    Couple next = new Couple(arms.get(i), arms.get(j));
-                    if (next.inLine() && (best == null || next.rank(meeting) > best.rank(meeting))) best = next;
-                }
-            }
-            return best;
-        }
-
-        private double rank(Meeting meeting) {
-            boolean chosen = meeting instanceof Meeting.Through t
-                    && (t.wall().equals(first.strip().wall().id())
-                            || t.wall().equals(second.strip().wall().id()));
-            if (chosen) return Double.POSITIVE_INFINITY;
-            BuildUp one = first.strip().buildUp(), two = second.strip().buildUp();
-            return one.structureMm() + two.structureMm();
-        }
-
-        private boolean inLine() {
-            return Math.abs(first.direction().cross(second.direction())) < Tolerance.BEND_SINE
-                    && first.direction().dot(second.direction()) < 0;
-        }
-
-        boolean has(Arm arm) {
-            return first.equals(arm) || second.equals(arm);
-        }
-
-        Arm other(Arm arm) {
-            return first.equals(arm) ? second : first;
-        }
-
-        /** The arm that another stands on: the one whose face lies further towards it, else the one it is more square to. */
-        Arm hostOf(Arm arm) {
-            double step = faceTowards(first, arm) - faceTowards(second, arm);
-            if (Math.abs(step) > Tolerance.SAME_MM) return step > 0 ? first : second;
-            double one = Math.abs(arm.direction().cross(first.direction()));
-            double two = Math.abs(arm.direction().cross(second.direction()));
-            return two > one + 1e-9 ? second : first;
-        }
-
-        private static double faceTowards(Arm of, Arm other) {
-            boolean onLeft = of.direction().cross(other.direction()) > 0;
-            return onLeft
-                    ? of.pliesToLeft().getLast().a1()
-                    : -of.pliesToLeft().getFirst().a0();
-        }
-
-        /**
-         * How far one of the two runs on past the corner: under the whole of what stands there where its face lies
-         * further out than the other's; negative where it is the other that does.
-         */
-        double past(Arm arm, List<Arm> arms) {
-            double past = 0;
-            for (Arm standing : arms) {
-                boolean stands = !has(standing) && crosses(standing, first.strip());
-                boolean stepped = !Tolerance.same(faceTowards(first, standing), faceTowards(second, standing));
-                if (!stands || !stepped) continue;
-                Arm host = hostOf(standing);
-                double under = SideJoint.of(standing, host.strip(), WallEnd.Reach.STRUCTURE)
-                        .pastEnd(host);
-                if (under > Math.abs(past)) past = host.equals(arm) ? under : -under;
-            }
-            return past;
-        }
     }
 }

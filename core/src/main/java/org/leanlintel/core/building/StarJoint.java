@@ -9,6 +9,7 @@ import java.util.TreeMap;
 import org.leanlintel.core.building.Arm.ArmPly;
 import org.leanlintel.core.building.EndJoint.Bend;
 import org.leanlintel.core.building.EndJoint.PlyEnd;
+import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Side;
@@ -19,6 +20,9 @@ import org.leanlintel.core.model.Side;
  * the points where the faces of neighbours meet.
  */
 final class StarJoint {
+
+    /** How often the centre is moved into the structures one after another: more changes less than can be seen. */
+    private static final int ROUNDS = 40;
 
     private final List<Arm> arms;
     private final List<CornerJoint> wedges = new ArrayList<>();
@@ -35,7 +39,44 @@ final class StarJoint {
             wedges.add(wedge);
             sum = sum.plus(wedge.structuresMeet(this.arms.get(i)));
         }
-        centre = sum.times(1.0 / arms.size());
+        centre = withinStructures(sum.times(1.0 / arms.size()));
+    }
+
+    /** The place nearest to one, about, that lies in the structures of all the arms, where there is such a place. */
+    private Vec withinStructures(Vec place) {
+        Vec now = place;
+        for (int round = 0; round < ROUNDS; round++)
+            for (Arm arm : arms) {
+                double off = outside(arm, seen(arm, now).y());
+                now = now.along(arm.direction().left(), -off);
+            }
+        return now;
+    }
+
+    /** How far an offset lies to the left of an arm's structure; negative to its right, 0 within. */
+    private static double outside(Arm arm, double a) {
+        List<ArmPly> plies = arm.pliesToLeft();
+        PlyPairs.Range structure = PlyPairs.structure(plies);
+        double lo = plies.get(structure.from()).a0(),
+                hi = plies.get(structure.to() - 1).a1();
+        return a > hi ? a - hi : Math.min(0, a - lo);
+    }
+
+    /** What no arm takes of the middle, square millimetres: where it lies beside the structure of the arm whose part it is. */
+    double lackMm2() {
+        double lack = 0;
+        for (int i = 0; i < arms.size(); i++) {
+            Arm arm = arms.get(i), before = arms.get(Math.floorMod(i - 1, arms.size()));
+            Vec right = seen(arm, wedges.get(Math.floorMod(i - 1, arms.size())).structuresMeet(before));
+            Vec left = seen(arm, wedges.get(i).structuresMeet(arm)), middle = seen(arm, centre);
+            double beyond = outside(arm, middle.y());
+            if (Math.abs(beyond) < Tolerance.SAME_MM) continue;
+            Vec near = beyond > 0 ? left : right, far = beyond > 0 ? right : left;
+            double part = (near.y() - far.y()) / (middle.y() - far.y());
+            double across = far.x() + (middle.x() - far.x()) * part;
+            lack += Math.abs(across - near.x()) * Math.abs(beyond) / 2;
+        }
+        return lack;
     }
 
     EndJoint end(Arm arm) {

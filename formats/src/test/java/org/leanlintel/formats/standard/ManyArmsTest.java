@@ -1,0 +1,140 @@
+package org.leanlintel.formats.standard;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.random.RandomGenerator;
+import java.util.random.RandomGeneratorFactory;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.Strip;
+import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.edit.DrawWalls;
+import org.leanlintel.core.edit.Editing;
+import org.leanlintel.core.edit.NewWall;
+import org.leanlintel.core.edit.Pick;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Corner;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.SetOut;
+import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallEnd;
+
+/** Three to five unlike walls of the stock at one corner: what any of them takes is filled, and nothing twice. */
+class ManyArmsTest {
+
+    private static final List<String> WALLS = List.of(
+            "frame-brick",
+            "frame-boarded",
+            "brick-cavity",
+            "panel-render",
+            "block-insulated",
+            "stud-partition",
+            "block-partition");
+
+    private Building building;
+
+    private static Building project() {
+        TradeRegion uk = OfficeStandard.region("UK");
+        return Building.of(OfficeStandard.newProject(OfficeStandard.settings(uk, "Arms", "", "", "", uk.paper())));
+    }
+
+    private boolean draw(String buildUp, SetOut setOut, Side outside, double angle) {
+        Pick centre = building.model().all(Corner.class).stream()
+                .filter(c -> c.at().length() < 1)
+                .map(c -> new Pick(c.at(), new Hold.AtCorner(c.id())))
+                .findFirst()
+                .orElse(Pick.bare(0, 0));
+        Vec far = Vec.ofAngle(angle).times(4000);
+        Editing.Result result = Editing.run(
+                new DrawWalls(
+                        NewWall.of(
+                                OfficeStandard.GROUND,
+                                OfficeStandard.LAYER_WALLS,
+                                new ElementId("build-up-" + buildUp),
+                                setOut,
+                                outside,
+                                WallEnd.Reach.STRUCTURE),
+                        List.of(centre, Pick.bare(far.x(), far.y())),
+                        false),
+                building);
+        building = result.after();
+        return result.outcome() instanceof Change;
+    }
+
+    private void random(RandomGenerator random, boolean square) {
+        building = project();
+        int arms = 3 + random.nextInt(square ? 2 : 3);
+        double first = square ? 0 : random.nextDouble(0, 6);
+        List<SetOut> setOuts = List.of(new SetOut.OnFace(0), new SetOut.MiddleOfStructure(), new SetOut.InnerFace());
+        for (int i = 0; i < arms; i++)
+            draw(
+                    WALLS.get(random.nextInt(WALLS.size())),
+                    setOuts.get(random.nextInt(3)),
+                    random.nextBoolean() ? Side.LEFT : Side.RIGHT,
+                    square ? i * Math.PI / 2 : first + i * Math.TAU / arms + random.nextDouble(-0.3, 0.3));
+    }
+
+    /** Square millimetres: of what the walls take, what none fills; what lies twice; and holes. */
+    private record Measured(double missing, double twice, double holes) {}
+
+    private Measured measured() {
+        List<Area> plies = new ArrayList<>(), outlines = new ArrayList<>();
+        for (Wall w : building.model().all(Wall.class)) {
+            WallSolid solid = building.solid(w.id());
+            Strip strip = solid.strip();
+            outlines.add(Area.of(strip.ring(0, strip.length(), strip.lo(), strip.hi())));
+            for (var body : solid.bodies())
+                if (body.lowMm() <= 1200 && body.highMm() > 1200) plies.add(Area.of(body.outline()));
+        }
+        Area all = Area.union(plies);
+        double sum = plies.stream().mapToDouble(Area::mm2).sum();
+        return new Measured(
+                Area.union(outlines).minus(all).mm2(),
+                sum - all.mm2(),
+                all.filled().mm2() - all.mm2());
+    }
+
+    /** Half of them square, half at any angle. What does not fit is refused before. */
+    @ParameterizedTest(name = "seeds from {0}")
+    @ValueSource(longs = {1, 31, 61, 91, 121, 151})
+    void whatAnyOfThemTakesIsFilled(long from) {
+        int met = 0;
+        for (long seed = from; seed < from + 30; seed++) {
+            RandomGenerator random =
+                    RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
+            boolean square = seed % 2 == 0;
+            random(random, square);
+            if (building.model().all(Wall.class).size() < 3) continue;
+            met++;
+            Measured m = measured();
+            assertThat(m.missing()).as("empty, seed %d", seed).isLessThan(square ? 50 : 2000);
+            assertThat(m.twice()).as("twice, seed %d", seed).isLessThan(10);
+            assertThat(m.holes()).as("holes, seed %d", seed).isLessThan(10);
+        }
+        assertThat(met).isGreaterThan(18);
+    }
+
+    /** Two runs that cross, each with its weather side to one side of its line. */
+    @ParameterizedTest(name = "three cavity walls, and a boarded frame to the {0}")
+    @ValueSource(ints = {0, 1, 2, 3})
+    void threeBrickCavityWallsAndABoardedFrameLeaveNoHole(int odd) {
+        building = project();
+        for (int i = 0; i < 4; i++)
+            assertThat(draw(
+                            i == odd ? "frame-boarded" : "brick-cavity",
+                            new SetOut.MiddleOfStructure(),
+                            i < 2 ? Side.LEFT : Side.RIGHT,
+                            i * Math.PI / 2))
+                    .isTrue();
+        assertThat(measured().missing()).isLessThan(50);
+        assertThat(measured().holes()).isLessThan(1);
+        assertThat(measured().twice()).isLessThan(1);
+    }
+}
