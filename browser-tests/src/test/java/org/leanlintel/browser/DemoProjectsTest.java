@@ -212,12 +212,12 @@ class DemoProjectsTest {
         assertThat(dialog).containsText("dimension strings show other figures");
         drafter.button("Remove ply 5").click();
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("has no ply that carries");
-        assertThat(drafter.button("Change 4 walls")).isDisabled();
+        assertThat(drafter.button("Change the stock's, 4 walls")).isDisabled();
         drafter.button("Cancel").click();
 
         drafter.button("Edit build-up").click();
         drafter.field("Framing of ply 5").selectOption("38x184 CLS");
-        drafter.button("Change 4 walls").click();
+        drafter.button("Change the stock's, 4 walls").click();
         drafter.expectUndo("change build-up Brick and timber frame");
         drafter.press("Control+z");
         assertThat(page.getByTitle("Ctrl+Y")).containsText("change build-up");
