@@ -51,7 +51,8 @@ final class Soundness {
         }
         if (posts(before, after, change) instanceof Refusal refusal) return refusal;
         if (HeightSoundness.check(after, change) instanceof Refusal refusal) return refusal;
-        for (ElementId corner : corners) if (ManyArms.check(after, corner) instanceof Refusal refusal) return refusal;
+        for (ElementId corner : corners)
+            if (ManyArms.check(before, after, corner) instanceof Refusal refusal) return refusal;
         return null;
     }
 

@@ -30,6 +30,7 @@ final class OpeningPainter {
         Opening.Kind kind = space.placed().opening().kind();
         if (!cut) {
             outline();
+            if (kind instanceof Opening.Window window) WindowSymbol.paintUncut(window, space);
             return;
         }
         boolean weathered = space.strip().buildUp().plies().stream().anyMatch(p -> p.does() == Does.FACING);

@@ -31,6 +31,13 @@ final class WindowSymbol {
         else new WindowSymbol(window, in).paint();
     }
 
+    /** Of a window that the cut misses: its frame, hidden in the wall. The wall's own faces would cover any line at these. */
+    static void paintUncut(Opening.Window window, OpeningSpace in) {
+        if (window.form() instanceof Opening.Bay) return;
+        WindowSymbol symbol = new WindowSymbol(window, in);
+        in.pens().closed(PenRole.OVERHEAD, in.rectangle(in.from(), in.to(), symbol.front, symbol.back));
+    }
+
     private void paint() {
         double packed = in.make().fixWidthMm() / 2, face = in.make().frameMm();
         double from = in.from() + packed, to = in.to() - packed;

@@ -162,7 +162,15 @@ class PlanTest {
     void aWindowAboveTheCutShowsDashedAndTheWallRunsOn() {
         Wall wall = sketch.run(Sketch.SHELL, false, 0, 0, 5400, 0).getFirst();
         Opening high = sketch.window(wall, 1500, 1200, 1500, 600);
-        assertThat(lines(high.id(), PenRole.OVERHEAD)).hasSize(1);
+        List<List<Vec>> dashed = lines(high.id(), PenRole.OVERHEAD);
+        double[] across = dashed.stream()
+                .flatMap(List::stream)
+                .mapToDouble(Vec::y)
+                .sorted()
+                .distinct()
+                .toArray();
+        assertThat(across).as("the wall's faces, and the frame's clear of them").hasSize(4);
+        assertThat(across[2] - across[1]).isCloseTo(70, within(0.1));
         assertThat(length(lines(wall.id(), PenRole.CUT_FACING))).as("no gap").isCloseTo(5400 + 2 * 100, within(0.1));
         sketch.put(new Settings(
                 Settings.ID,
