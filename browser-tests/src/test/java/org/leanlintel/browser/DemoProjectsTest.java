@@ -84,7 +84,7 @@ class DemoProjectsTest {
         openProject("Heron Point Cabin");
         assertThat(page.locator("header")).containsText("1/4\" = 1'-0\"");
         drafter.press("w");
-        drafter.field("Build-up").selectOption("14 2x4 partition");
+        drafter.field("Build-up").selectOption("11 2x4 partition");
         double inch = 25.4;
         drafter.click(150 * inch, 233.25 * inch);
         drafter.point(151 * inch, 150 * inch);
@@ -233,14 +233,14 @@ class DemoProjectsTest {
         drafter.field("Name").last().fill("Brick and deeper frame");
         drafter.field("Framing of ply 5").selectOption("38x184 CLS");
         drafter.button("Add as new").click();
-        drafter.expectUndo("add build-up Brick and deeper frame");
+        drafter.expectUndo("make wall W1 of Brick and deeper frame");
         assertThat(drafter.field("Build-up").locator("option", new Locator.LocatorOptions().setHasText("22 Brick")))
                 .hasCount(1);
 
         drafter.button("Set out along Middle of structure").click();
         drafter.expectUndo("change wall W1");
         drafter.press("Control+z");
-        drafter.expectUndo("add build-up Brick and deeper frame");
+        drafter.expectUndo("make wall W1 of Brick and deeper frame");
         drafter.click(4050, 3150);
         page.keyboard().down("Shift");
         drafter.click(11900, 6200);

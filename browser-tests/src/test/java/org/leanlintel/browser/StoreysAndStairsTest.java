@@ -109,7 +109,8 @@ class StoreysAndStairsTest extends NewProjectTest {
         drafter.onPlan(firstPlan());
         drafter.press("Shift+G");
         drafter.click(3600, 2400);
-        drafter.expectUndo("lay floor FL1");
+        assertThat(page.getByText("FL1 fills this shell already").first()).isVisible();
+        drafter.press("Escape");
         drafter.press("Shift+O");
         drafter.click(1000, 1000);
         drafter.click(3000, 2000);
@@ -118,7 +119,11 @@ class StoreysAndStairsTest extends NewProjectTest {
         assertThat(shows("drawing-ground-plan", hole))
                 .as("dashed over the storey below")
                 .isTrue();
+        goTo("Ground");
+        drafter.onPlan("drawing-ground-plan");
         drafter.press("Shift+G");
+        drafter.click(3600, 2400);
+        drafter.expectUndo("lay floor FL2");
         drafter.click(3600, 5200);
         assertThat(page.getByText("No walls close round that point").first()).isVisible();
     }

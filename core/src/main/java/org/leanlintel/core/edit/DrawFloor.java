@@ -2,12 +2,15 @@ package org.leanlintel.core.edit;
 
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.FloorAreas;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Outcome;
+import org.leanlintel.core.model.Refusal;
 
 /** Lays a floor: inside a shell, or as drawn. */
 public record DrawFloor(
@@ -28,6 +31,11 @@ public record DrawFloor(
     @Override
     public Outcome on(Building building) {
         Model model = building.model();
+        if (outline instanceof Floor.InsideShell shell && filledBy(building, shell) instanceof Floor floor)
+            return Refusal.because(
+                    "%s fills this shell already: change it, or draw the outline of a part of it."
+                            .formatted(floor.mark()),
+                    floor.id());
         Floor made = new Floor(
                 new NewIds(model).next(),
                 storey,
@@ -39,5 +47,13 @@ public record DrawFloor(
                 span,
                 fall);
         return Change.to(model, "lay " + Naming.of(made), List.of(made), List.of());
+    }
+
+    private @Nullable Floor filledBy(Building building, Floor.InsideShell shell) {
+        return building.model().all(Floor.class).stream()
+                .filter(f -> f.storey().equals(storey) && f.outline() instanceof Floor.InsideShell)
+                .filter(f -> FloorAreas.of(f, building).filled().covers(shell.seed()))
+                .findFirst()
+                .orElse(null);
     }
 }
