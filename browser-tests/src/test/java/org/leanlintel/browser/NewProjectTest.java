@@ -46,6 +46,7 @@ abstract class NewProjectTest {
     void shell() {
         api.edit(Api.shell(0, 0, 7200, 4800));
         drafter.expectUndo("draw 4 walls");
+        assertThat(page.getByText("Nothing is drawn here yet")).not().isVisible();
         drafter.press("Home");
     }
 
