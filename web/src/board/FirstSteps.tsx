@@ -1,6 +1,7 @@
 import { Button } from "../ui/controls";
 import { useBoard, useBoardTools } from "./context";
 import { LengthField } from "./panels/LengthField";
+import { revisionOfStorey } from "./revisions";
 import { elementOf, planShown } from "./state";
 
 /** A board with nothing on it says what to do first, and offers it: the heights, then the first walls. */
@@ -29,12 +30,12 @@ export function FirstSteps() {
           <LengthField
             label="Level of its floor"
             mm={storey.levelMm}
-            onChange={(levelMm) => void sync.edit({ type: "reviseStorey", storey: { ...storey, levelMm } })}
+            onChange={(levelMm) => void sync.edit(revisionOfStorey({ ...storey, levelMm }))}
           />
           <LengthField
             label="Floor to floor"
             mm={storey.heightMm}
-            onChange={(heightMm) => void sync.edit({ type: "reviseStorey", storey: { ...storey, heightMm } })}
+            onChange={(heightMm) => void sync.edit(revisionOfStorey({ ...storey, heightMm }))}
           />
           {site && (
             <LengthField

@@ -35,10 +35,10 @@ export class Besides extends Picks {
     for (let next = this.drawn.get(wall); next; next = this.drawn.get(wall)) wall = next;
     const { elements, groups, nearby } = this.state;
     const tool: Tool = { name: "beside", wall };
-    const edit = editMeant({ ...meant, elements, groups, nearby, tool });
-    if (edit?.type !== "drawParallel") return;
-    this.store.setState({ making: { ...this.state.making, besideMm: edit.clearMm } });
-    if (!(await this.submitting.send(edit, { ...workOf(meant), tool }))) return;
+    const parallel = editMeant({ ...meant, elements, groups, nearby, tool });
+    if (parallel?.type !== "drawParallel") return;
+    this.store.setState({ making: { ...this.state.making, besideMm: parallel.clearMm } });
+    if (!(await this.submitting.send(parallel, { ...workOf(meant), tool }))) return;
     const made = [...this.state.elements.values()].find((e) => e.type === "wall" && !elements.has(e.id));
     if (!made) return;
     this.drawn.set(wall, made.id);

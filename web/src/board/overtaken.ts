@@ -6,24 +6,24 @@ type Elements = ReadonlyMap<string, Element>;
  * The same edit on elements that other edits have changed since it was meant: of each element it takes along only what the
  * drafter changed, so that two facts typed one after the other both stand, however late the first is answered.
  */
-export function overtaken(edit: Edit, meantOn: Elements, now: Elements): Edit {
-  if (meantOn === now) return edit;
+export function overtaken(meant: Edit, meantOn: Elements, now: Elements): Edit {
+  if (meantOn === now) return meant;
   const late = <T extends Element>(element: T): T => {
     const then = meantOn.get(element.id);
     const current = now.get(element.id);
     return then && current ? (merged(then, element, current) as T) : element;
   };
-  switch (edit.type) {
+  switch (meant.type) {
     case "revise":
-      return { ...edit, element: late(edit.element) };
+      return { ...meant, element: late(meant.element) };
     case "reviseAll":
-      return { ...edit, elements: edit.elements.map(late) };
+      return { ...meant, elements: meant.elements.map(late) };
     case "reviseOpening":
-      return { ...edit, opening: late({ ...edit.opening, type: "opening" }) };
+      return { ...meant, opening: late({ ...meant.opening, type: "opening" }) };
     case "reviseStorey":
-      return { ...edit, storey: late({ ...edit.storey, type: "storey" }) };
+      return { ...meant, storey: late({ ...meant.storey, type: "storey" }) };
     default:
-      return edit;
+      return meant;
   }
 }
 

@@ -3,6 +3,7 @@ import type {
   Drawing,
   Edit,
   Element,
+  ElementOf,
   Faces,
   GapAnswer,
   Opening,
@@ -85,6 +86,11 @@ export function placingSteps(door: Opening, widthMm: number, landingMm: number, 
 /** The edit that adds a storey beside another. */
 export function addingStorey(storey: Omit<AddStorey, "type">): Edit {
   return { type: "addStorey", ...storey };
+}
+
+/** The edit that adds a material of the project's own. */
+export function addingMaterial(material: ElementOf<"material">): Edit {
+  return { type: "addMaterial", material };
 }
 
 /** The edit that changes a storey and what depends on it. */

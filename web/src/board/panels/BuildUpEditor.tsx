@@ -133,6 +133,9 @@ function UsedBy({ buildUp, onShow }: { readonly buildUp: string; readonly onShow
 /** Ids of what was added in the project; others came with the stock. */
 const ADDED = /^r\d+-/;
 
+/** Beside a sentence that wraps. */
+const WHOLE = "shrink-0 whitespace-nowrap";
+
 function changeWords(walls: number, stock: boolean, renamed: boolean): string {
   const what = stock ? "Change the stock's" : renamed ? "Rename and change" : "Change";
   return walls > 0 ? `${what}, ${walls} walls` : what;
@@ -162,10 +165,16 @@ function Buttons({ buildUp, renamed, refused, onClose, onAdd, onChange }: Button
           : `Every wall keeps its set-out line; ${walls} would change.`}
       </span>
       <Button onClick={onClose}>Cancel</Button>
-      <Button main={!isNewFirst} disabled={refused} onClick={onChange}>
+      <Button className={WHOLE} main={!isNewFirst} disabled={refused} onClick={onChange}>
         {changeWords(walls, stock, renamed)}
       </Button>
-      <Button main={isNewFirst} disabled={!renamed || refused} title="Under another name" onClick={onAdd}>
+      <Button
+        className={WHOLE}
+        main={isNewFirst}
+        disabled={!renamed || refused}
+        title="Under another name"
+        onClick={onAdd}
+      >
         Add as new
       </Button>
     </div>

@@ -2,6 +2,7 @@ import { useState } from "react";
 import type { ElementOf } from "../../api/types";
 import { Button, Choice, Fault, fieldClass, Panel, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../context";
+import { addingMaterial } from "../revisions";
 import { elementsOf } from "../state";
 
 type Material = ElementOf<"material">;
@@ -74,7 +75,7 @@ function OneMaterial({ material, onAdded }: OneProps) {
   const said = (stored: boolean) => setFault(stored ? null : sync.state.saying);
   const add = async () => {
     const before = sync.state.elements;
-    const stored = await sync.edit({ type: "addMaterial", material: made });
+    const stored = await sync.edit(addingMaterial(made));
     said(stored);
     const added = elementsOf(sync.state, "material").find((m) => !before.has(m.id));
     if (stored && added) onAdded(added.id);

@@ -53,7 +53,7 @@ public record AddStorey(
 
     @Override
     public Set<ElementId> reads() {
-        return laid instanceof LaidOn on ? Set.of(beside, on.layer()) : Set.of(beside);
+        return laid instanceof LaidOn on ? Set.of(on.layer(), beside) : Set.of(beside);
     }
 
     @Override
