@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Keyboard;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
@@ -116,6 +117,12 @@ final class Drafter implements AutoCloseable {
     void type(String text, String read) {
         page.keyboard().type(text);
         assertThat(page.locator("footer")).containsText("= " + read);
+        press("Enter");
+    }
+
+    /** Types and accepts at once, without a look at what was read. */
+    void hand(String text, int betweenMs) {
+        page.keyboard().type(text, new Keyboard.TypeOptions().setDelay(betweenMs));
         press("Enter");
     }
 

@@ -4,7 +4,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import com.microsoft.playwright.Keyboard;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -22,37 +21,14 @@ class TypingHandTest extends NewProjectTest {
         super("Typing");
     }
 
-    /** Every request waits a time of its own, so that answers overtake each other; some can be made to fail. */
+    private SlowNetwork network;
+
     @BeforeEach
     void slowNetwork() {
-        page.addInitScript(
-                """
-                const real = window.fetch.bind(window);
-                window.network = { least: 0, most: 0, down: false };
-                let drawn = 7;
-                window.fetch = async (...asked) => {
-                  drawn = (drawn * 1103515245 + 12345) % 2147483648;
-                  const { least, most } = window.network;
-                  await new Promise(go => setTimeout(go, least + (most - least) * drawn / 2147483648));
-                  if (window.network.down) throw new TypeError('Failed to fetch');
-                  return real(...asked);
-                };""");
+        network = SlowNetwork.before(page);
         page.reload();
         assertThat(page.locator("header")).containsText("Typing");
         page.waitForFunction("() => document.body.innerText.includes('Nothing is drawn here yet')");
-    }
-
-    private void network(int leastMs, int mostMs) {
-        page.evaluate("([least, most]) => Object.assign(network, { least, most })", List.of(leastMs, mostMs));
-    }
-
-    private void down(boolean down) {
-        page.evaluate("down => { network.down = down; }", down);
-    }
-
-    private void hand(String text, int betweenMs) {
-        page.keyboard().type(text, new Keyboard.TypeOptions().setDelay(betweenMs));
-        drafter.press("Enter");
     }
 
     /** The lengths of walls between their corners, in the order they were drawn. */
@@ -75,26 +51,26 @@ class TypingHandTest extends NewProjectTest {
     @ParameterizedTest(name = "{0} ms between keys, {1} to {2} ms of network")
     @CsvSource({"0, 0, 0", "0, 50, 150", "40, 0, 300", "80, 100, 100", "200, 300, 300"})
     void runsAndDoorsAreAsTyped(int betweenMs, int leastMs, int mostMs) {
-        network(leastMs, mostMs);
+        network.waits(leastMs, mostMs);
         drafter.press("w");
         drafter.click(1000, 1000);
         for (String[] leg : new String[][] {{"ArrowRight", "6400"}, {"ArrowUp", "4.2m"}, {"ArrowLeft", "12'6 1/2\""}}) {
             drafter.press(leg[0]);
-            hand(leg[1], betweenMs);
+            drafter.hand(leg[1], betweenMs);
         }
         drafter.press("Enter");
         drafter.press("ArrowUp");
         drafter.click(1000, 9000);
-        hand("1440", betweenMs);
+        drafter.hand("1440", betweenMs);
         drafter.press("Enter");
         drafter.expectUndo("draw wall W4");
         assertThat(lengths()).containsExactlyInAnyOrder(6400.0, 4200.0, 3822.7, 1440.0);
 
         drafter.press("d");
         drafter.point(2500, 1010);
-        hand("1250", betweenMs);
+        drafter.hand("1250", betweenMs);
         drafter.point(5500, 1010);
-        hand("605", betweenMs);
+        drafter.hand("605", betweenMs);
         drafter.expectUndo("place door");
         assertThat(all("opening").stream()
                         .map(o -> o.path("placing").path("distanceMm").asDouble()))
@@ -105,16 +81,16 @@ class TypingHandTest extends NewProjectTest {
     @CsvSource({"0, 100", "60, 250"})
     void wallsBesideWallsAreEachFromTheLast(int betweenMs, int networkMs) {
         shell();
-        network(networkMs, networkMs);
+        network.waits(networkMs, networkMs);
         drafter.press("j");
         drafter.click(100, 2400);
         drafter.point(2000, 2400);
-        hand("900", betweenMs);
+        drafter.hand("900", betweenMs);
         drafter.point(6000, 2400);
-        hand("1200", betweenMs);
-        hand("800", betweenMs);
+        drafter.hand("1200", betweenMs);
+        drafter.hand("800", betweenMs);
         drafter.expectUndo("draw wall W7");
-        network(0, 0);
+        network.waits(0, 0);
         List<Double> lines = all("wall").stream()
                 .filter(w -> w.path("mark").asString().matches("W[567]"))
                 .map(w -> at(w.path("start"))[0])
@@ -130,19 +106,19 @@ class TypingHandTest extends NewProjectTest {
     void withoutANetworkTheWorkGoesOnAndIsStoredLater() {
         drafter.press("w");
         drafter.click(1000, 1000);
-        down(true);
+        network.down(true);
         drafter.press("ArrowRight");
-        hand("3600", 0);
+        drafter.hand("3600", 0);
         drafter.press("ArrowUp");
-        hand("10'", 0);
+        drafter.hand("10'", 0);
         drafter.press("Enter");
         assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.STATUS))
                 .containsText("No answer");
         drafter.press("ArrowRight");
         drafter.click(1000, 8000);
-        hand("144\"", 0);
+        drafter.hand("144\"", 0);
         drafter.press("Enter");
-        down(false);
+        network.down(false);
         drafter.expectUndo("draw wall W3");
         assertThat(lengths()).containsExactlyInAnyOrder(3600.0, 3048.0, 3657.6);
     }
@@ -150,13 +126,13 @@ class TypingHandTest extends NewProjectTest {
     @Test
     void whatIsRefusedComesBackOrCanBeTakenUpAgain() {
         shell();
-        network(150, 150);
+        network.waits(150, 150);
         drafter.press("d");
         drafter.point(3000, 100);
-        hand("9000", 0);
+        drafter.hand("9000", 0);
         assertThat(drafter.field("Entry line")).hasValue("9000");
         drafter.press("Escape");
-        hand("9000", 0);
+        drafter.hand("9000", 0);
         page.keyboard().type("450");
         assertThat(drafter.button("Take up again: Door 9000")).isVisible();
         assertThat(drafter.field("Entry line")).hasValue("450");
@@ -177,7 +153,7 @@ class TypingHandTest extends NewProjectTest {
         drafter.expectUndo("place door");
         drafter.press("Escape");
         drafter.click(3000, 100);
-        network(300, 300);
+        network.waits(300, 300);
         drafter.field("Width").fill("1010");
         drafter.press("Enter");
         drafter.field("Height").fill("2222");

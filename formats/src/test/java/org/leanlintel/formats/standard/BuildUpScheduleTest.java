@@ -13,7 +13,6 @@ import org.leanlintel.core.edit.Editing;
 import org.leanlintel.core.edit.NewWall;
 import org.leanlintel.core.edit.Pick;
 import org.leanlintel.core.edit.PlaceOpening;
-import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
@@ -23,7 +22,6 @@ import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.SetOut;
-import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
@@ -35,17 +33,8 @@ import org.leanlintel.formats.pdf.DrawingLettering;
 /** The schedule of build-ups, its numbers worked by hand. */
 class BuildUpScheduleTest {
 
-    private Building building = Building.of(OfficeStandard.newProject(new Settings(
-            Settings.ID,
-            "Schedule",
-            "",
-            "",
-            "",
-            UnitSystem.METRIC,
-            PaperSize.A2,
-            1200,
-            "UK",
-            Settings.RoomNumbering.FROM_ZERO)));
+    private Building building = Building.of(OfficeStandard.newProject(
+            OfficeStandard.settings(OfficeStandard.region("UK"), "Schedule", "", "", "", PaperSize.A2)));
 
     private Change run(Edit edit) {
         Editing.Result result = Editing.run(edit, building);

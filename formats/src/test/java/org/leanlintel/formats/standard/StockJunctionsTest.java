@@ -13,13 +13,11 @@ import org.leanlintel.core.edit.NewWall;
 import org.leanlintel.core.edit.Pick;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
-import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.SetOut;
-import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
@@ -28,17 +26,8 @@ import org.leanlintel.core.model.WallEnd.Reach;
 /** How the stock's build-ups join, worked by hand: plan areas of plies, square millimetres, by their place from the outside. */
 class StockJunctionsTest {
 
-    private Building building = Building.of(OfficeStandard.newProject(new Settings(
-            Settings.ID,
-            "Joins",
-            "",
-            "",
-            "",
-            UnitSystem.METRIC,
-            PaperSize.A2,
-            1200,
-            "UK",
-            Settings.RoomNumbering.FROM_ZERO)));
+    private Building building = Building.of(OfficeStandard.newProject(
+            OfficeStandard.settings(OfficeStandard.region("UK"), "Joins", "", "", "", PaperSize.A2)));
 
     private Wall draw(String buildUp, SetOut setOut, Reach reach, Pick... picks) {
         Editing.Result result = Editing.run(
