@@ -190,6 +190,24 @@ describe("walls beside a wall", () => {
     await second;
     expect(taken.edits).toMatchObject([{ beside: WALL }, { beside: "r1-1", clearMm: 800 }]);
   });
+
+  it("that would be measured from a refused one are set aside, not measured from another", async () => {
+    taken.holds = true;
+    actions.choose("beside");
+    await click(2000, 50);
+    actions.pointAt({ x: 2000, y: 900 });
+    actions.entering.type("600");
+    const first = actions.entering.enter();
+    actions.entering.type("800");
+    const second = actions.entering.enter();
+    await Promise.resolve();
+    taken.answer(false);
+    await first;
+    await second;
+    expect(taken.edits).toHaveLength(1);
+    expect(store.getState().entry).toBe("600");
+    expect(store.getState().setAside).toMatchObject([{ entry: "800" }]);
+  });
 });
 
 describe("moving", () => {

@@ -43,11 +43,16 @@ export class Submitting {
     this.aim();
   }
 
+  setAside(work: Work): void {
+    this.store.setState({ setAside: [...this.state.setAside, work] });
+  }
+
   private giveBack(work: Work, tool: Tool): void {
     const { state } = this;
     const untouched =
       state.tool === tool && state.entry === "" && state.aim === NO_AIM && state.well === null;
-    this.store.setState(untouched ? work : { setAside: [...state.setAside, work] });
+    if (untouched) this.store.setState(work);
+    else this.setAside(work);
   }
 }
 
