@@ -7,6 +7,7 @@ import { LengthField } from "./LengthField";
 import { MakeFields } from "./MakeFields";
 import { Section } from "./MakingFacts";
 import { BayFields, LeafPart, Lights, Lined, OpensField, Panels } from "./OpeningKindFields";
+import { evenPanels, PAIRED_PANELS } from "./panelCounts";
 
 interface Props {
   readonly making: Making;
@@ -57,6 +58,7 @@ const DOORS: readonly (readonly [DoorKind, string])[] = [
   ["pocketDoor", "Sliding, in a pocket"],
   ["slidingDoor", "Sliding, before the wall"],
   ["foldingDoor", "Folding"],
+  ["foldingPair", "Folding, in two halves"],
   ["liftingDoor", "Lifting, as to a garage"],
   ["openWay", "Open way"],
 ];
@@ -155,6 +157,14 @@ function DoorFields({ door, change }: DoorProps) {
       return <LeafPart value={door.part} onChange={(part) => change({ part })} />;
     case "foldingDoor":
       return <Panels value={door.panels} onChange={(panels) => change({ panels })} />;
+    case "foldingPair":
+      return (
+        <Panels
+          value={evenPanels(door.panels)}
+          counts={PAIRED_PANELS}
+          onChange={(panels) => change({ panels })}
+        />
+      );
     case "openWay":
       return <Lined value={door.lined} onChange={(lined) => change({ lined })} />;
     default:

@@ -1,6 +1,7 @@
 import type { OpeningKind } from "../../api/types";
 import { Choice, Row } from "../../ui/controls";
 import { LengthField } from "./LengthField";
+import { PAIRED_PANELS, PANELS } from "./panelCounts";
 
 type Of<T extends OpeningKind["type"]> = Extract<OpeningKind, { type: T }>;
 type Ways = readonly (readonly [string, string])[];
@@ -40,6 +41,19 @@ export function OpeningKindFields({ kind, onChange }: Props<OpeningKind>) {
       return <SlidingFields kind={kind} onChange={onChange} />;
     case "foldingDoor":
       return <FoldingFields kind={kind} onChange={onChange} />;
+    case "foldingPair":
+      return (
+        <>
+          <Panels
+            value={kind.panels}
+            counts={PAIRED_PANELS}
+            onChange={(panels) => onChange({ ...kind, panels })}
+          />
+          <Row label="Opens to">
+            <Choice value={kind.swing} options={SIDES} onChange={(swing) => onChange({ ...kind, swing })} />
+          </Row>
+        </>
+      );
     case "openWay":
       return <Lined value={kind.lined} onChange={(lined) => onChange({ ...kind, lined })} />;
     case "window":
@@ -196,12 +210,16 @@ export function LeafPart({ value, onChange }: FieldProps<number>) {
   );
 }
 
-export function Panels({ value, onChange }: FieldProps<number>) {
+export function Panels({
+  value,
+  counts = PANELS,
+  onChange,
+}: FieldProps<number> & { readonly counts?: readonly number[] }) {
   return (
     <Row label="Panels">
       <Choice
         value={String(value)}
-        options={[2, 3, 4, 5, 6, 7, 8].map((n) => [String(n), String(n)] as const)}
+        options={counts.map((n) => [String(n), String(n)] as const)}
         onChange={(n) => onChange(Number(n))}
       />
     </Row>

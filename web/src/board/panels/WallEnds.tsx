@@ -65,6 +65,7 @@ function AtCorner({ wall, which, corner }: CornerProps) {
       : [
           ["byRule", "By rule"],
           ["shared", "Shared"],
+          ...(others.length > 1 ? [["mitred", "All cut whole"] as [string, string]] : []),
           ...[wall, ...others].map((w): [string, string] => [w.id, `${w.mark} runs through`]),
         ];
   const met = others.length === 0 ? "free" : `with ${others.map((w) => w.mark).join(", ")}`;
@@ -88,6 +89,6 @@ function keyOf(meeting: Meeting): string {
 }
 
 function meetingOf(key: string): Meeting {
-  if (key === "byRule" || key === "shared" || key === "returned") return { type: key };
+  if (key === "byRule" || key === "shared" || key === "mitred" || key === "returned") return { type: key };
   return { type: "through", wall: key };
 }

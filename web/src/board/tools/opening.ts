@@ -1,6 +1,7 @@
 import type { Catch, Edit, End, OpeningAim, OpeningKind, OpeningMake, Placing } from "../../api/types";
 import { backdropOf } from "../backdrop";
 import { distance, footOn } from "../near";
+import { evenPanels } from "../panels/panelCounts";
 import { type BoardState, elementOf, elementsOf, faceOf, measuredLine, NEARER, typedMm } from "../state";
 import type { ModelPoint } from "../view";
 
@@ -159,6 +160,8 @@ function kindOf(state: BoardState, what: "door" | "window", from: End, wall: str
       return { type: kind, towards: away(end), face: side };
     case "foldingDoor":
       return { type: kind, against: end, panels, swing: side };
+    case "foldingPair":
+      return { type: kind, panels: evenPanels(panels), swing: side };
     case "openWay":
       return { type: kind, lined };
     case "liftingDoor":

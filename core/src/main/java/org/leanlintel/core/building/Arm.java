@@ -75,6 +75,12 @@ record Arm(Strip strip, End end) {
         return end == End.START ? distance : strip.length() - distance;
     }
 
+    /** A point of the plan as (distance, offset to the left) in this view, as if the wall were straight. */
+    Vec seen(Vec at) {
+        Vec from = at.minus(point());
+        return new Vec(from.dot(direction()), from.dot(direction().left()));
+    }
+
     /** A point given as (distance, offset to the left) in this view, as the wall's own (s, t). */
     Vec inStrip(Vec seen) {
         return new Vec(s(seen.x()), end == End.START ? seen.y() : -seen.y());

@@ -18,7 +18,8 @@ import org.leanlintel.core.model.WallEnd;
 
 /**
  * Which walls each end of a wall meets, and how. Where three or more ends share a corner, two of them make it and each
- * other stands on one of these ({@link Couple}), or all share the middle ({@link StarJoint}).
+ * other stands on one of these ({@link Couple}), or all share the middle ({@link StarJoint}), or are cut whole ({@link
+ * MitredJoint}).
  */
 final class Junctions {
 
@@ -96,7 +97,7 @@ final class Junctions {
     }
 
     private void addExtraArms(Strip host, List<Arm> arms, Meeting meeting, List<SideJoint> joints) {
-        Couple couple = arms.size() < 3 ? null : Couple.of(arms, meeting);
+        Couple couple = arms.size() < 3 || MitredJoint.cuts(arms, meeting) ? null : Couple.of(arms, meeting);
         if (couple == null || couple.first().strip() != host && couple.second().strip() != host) return;
         for (Arm arm : arms)
             if (!couple.has(arm) && couple.interrupts(arm, host))
@@ -148,6 +149,7 @@ final class Junctions {
         }
         if (arms.size() == 2)
             return CornerJoint.between(arm, arms.get(0).equals(arm) ? arms.get(1) : arms.get(0), meeting);
+        if (MitredJoint.cuts(arms, meeting)) return new MitredJoint(arms).end(arm);
         Couple couple = Couple.of(arms, meeting);
         if (couple == null) return new StarJoint(arms).end(arm);
         if (couple.has(arm)) return couple.end(arm, arms);

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.leanlintel.core.building.Arm.ArmPly;
-import org.leanlintel.core.building.EndJoint.Bend;
 import org.leanlintel.core.building.EndJoint.PlyEnd;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
@@ -47,7 +46,7 @@ final class StarJoint {
         Vec now = place;
         for (int round = 0; round < ROUNDS; round++)
             for (Arm arm : arms) {
-                double off = outside(arm, seen(arm, now).y());
+                double off = outside(arm, arm.seen(now).y());
                 now = now.along(arm.direction().left(), -off);
             }
         return now;
@@ -67,8 +66,8 @@ final class StarJoint {
         double lack = 0;
         for (int i = 0; i < arms.size(); i++) {
             Arm arm = arms.get(i), before = arms.get(Math.floorMod(i - 1, arms.size()));
-            Vec right = seen(arm, wedges.get(Math.floorMod(i - 1, arms.size())).structuresMeet(before));
-            Vec left = seen(arm, wedges.get(i).structuresMeet(arm)), middle = seen(arm, centre);
+            Vec right = arm.seen(wedges.get(Math.floorMod(i - 1, arms.size())).structuresMeet(before));
+            Vec left = arm.seen(wedges.get(i).structuresMeet(arm)), middle = arm.seen(centre);
             double beyond = outside(arm, middle.y());
             if (Math.abs(beyond) < Tolerance.SAME_MM) continue;
             Vec near = beyond > 0 ? left : right, far = beyond > 0 ? right : left;
@@ -85,13 +84,12 @@ final class StarJoint {
         Map<Integer, PlyEnd> ends = new TreeMap<>(left.endsOf(arm));
         ends.putAll(right.endsOf(arm));
         Arm before = arms.get(Math.floorMod(i - 1, arms.size()));
-        List<Vec> cut = List.of(
-                seen(arm, right.structuresMeet(before)), seen(arm, centre), seen(arm, left.structuresMeet(arm)));
+        CentreCut cut = CentreCut.of(arm, right.structuresMeet(before), centre, left.structuresMeet(arm));
         List<ArmPly> plies = arm.pliesToLeft();
         PlyPairs.Range structure = PlyPairs.structure(plies);
         Content onRight = structureOf(i - 1), onLeft = structureOf(i + 1);
         for (int k = structure.from(); k < structure.to(); k++)
-            ends.put(plies.get(k).stripIndex(), cutEnd(arm, plies.get(k), cut, onRight, onLeft));
+            ends.put(plies.get(k).stripIndex(), cut.end(plies.get(k), at -> isRight(arm, at) ? onRight : onLeft));
         return EndJoint.of(ends, t -> beyond(arm, left, right, t), EnumSet.allOf(Side.class));
     }
 
@@ -101,26 +99,8 @@ final class StarJoint {
         return plies.get(PlyPairs.structure(plies).from()).content();
     }
 
-    /** A point as (distance along, offset to the left) of an arm's view. */
-    private static Vec seen(Arm arm, Vec point) {
-        Vec from = point.minus(arm.point());
-        return new Vec(from.dot(arm.direction()), from.dot(arm.direction().left()));
-    }
-
-    private static PlyEnd cutEnd(Arm arm, ArmPly ply, List<Vec> cut, Content onRight, Content onLeft) {
-        Vec middle = cut.get(1);
-        Edge edge = arm.edge(distance(cut, ply.a0()), distance(cut, ply.a1()));
-        boolean bends = middle.y() > ply.a0() && middle.y() < ply.a1();
-        if (!bends) return new PlyEnd(edge, ply.a1() <= middle.y() ? onRight : onLeft);
-        Content lo = arm.end() == End.START ? onRight : onLeft, hi = arm.end() == End.START ? onLeft : onRight;
-        return new PlyEnd(edge, lo, false, new Bend(arm.inStrip(middle), hi));
-    }
-
-    private static double distance(List<Vec> cut, double a) {
-        Vec from = a <= cut.get(1).y() ? cut.get(0) : cut.get(1),
-                to = a <= cut.get(1).y() ? cut.get(1) : cut.get(2);
-        double width = to.y() - from.y();
-        return width == 0 ? from.x() : from.x() + (to.x() - from.x()) * (a - from.y()) / width;
+    private boolean isRight(Arm arm, Vec point) {
+        return arm.seen(point).y() < arm.seen(centre).y();
     }
 
     /** To the left of the structure the neighbour on the left lies beyond, to its right the other, and before it neither. */

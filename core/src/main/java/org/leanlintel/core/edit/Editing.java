@@ -69,8 +69,10 @@ public final class Editing {
         Refusal misplaced = PlacingSoundness.check(building.model(), next, change);
         if (misplaced != null) return new Result(misplaced, building);
         Building after = building.after(change, next);
-        Change placed = Following.places(building, change, after);
-        if (placed != change) after = building.after(placed, building.model().after(placed));
+        Change joined = ManyArms.cutWhole(building, change, after);
+        if (joined != change) after = building.after(joined, building.model().after(joined));
+        Change placed = Following.places(building, joined, after);
+        if (placed != joined) after = building.after(placed, building.model().after(placed));
         Refusal unsound = Soundness.check(building, after, placed);
         if (unsound != null) return new Result(unsound, building);
         Change whole = Following.rooms(building, placed, after);

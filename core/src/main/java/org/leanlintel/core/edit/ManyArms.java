@@ -1,24 +1,32 @@
 package org.leanlintel.core.edit;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
-import org.leanlintel.core.building.Strip;
+import org.leanlintel.core.building.MitredJoint;
 import org.leanlintel.core.building.WallBodies;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Relations.WallEndRef;
+import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallEnd;
 
 /**
  * Whether three or more walls at one corner can be built: their plies neither overlap nor leave a hole or a gap between them, and
- * fill what each of them takes. Two always can; of more, some lie too close together, or their faces too far apart. A corner of
- * an earlier project that leaves more empty may stay so.
+ * fill what each of them takes. Two always can. Of more, the faces of some lie too far apart to be joined ply by ply: these are
+ * cut whole ({@link Meeting.Mitred}), unless the drafter decided otherwise. Some lie too close together for that too. A corner
+ * of an earlier project that leaves more empty may stay so.
  */
 final class ManyArms {
 
@@ -39,19 +47,65 @@ final class ManyArms {
         for (WallEndRef ref : ends) {
             if (!(building.solid(ref.wall().id()) instanceof WallSolid s)) continue;
             pieces.addAll(WallBodies.near(s, ref.end(), 4 * thickest));
-            outlines.add(outline(s.strip(), ref.end(), 2 * thickest));
         }
+        if (ends.stream().allMatch(r -> r.wall().isStraight()))
+            outlines.addAll(MitredJoint.shares(building, ends, 2 * thickest));
     }
 
-    static @Nullable Refusal check(Building before, Building after, ElementId corner) {
-        List<WallEndRef> ends = after.model().relations().endsAt(corner);
-        if (ends.size() < 3) return null;
+    /** A change with the corners of its walls cut whole where they can't be joined ply by ply, and not where too few are left. */
+    static Change cutWhole(Building before, Change change, Building after) {
+        List<Corner> decided = new ArrayList<>();
+        for (ElementId id : corners(after)) {
+            Corner corner = after.model().get(id, Corner.class);
+            List<WallEndRef> ends = after.model().relations().endsAt(id);
+            if (corner.meeting() instanceof Meeting.Mitred
+                    && before.model().find(id) instanceof Corner was
+                    && was.meeting().equals(corner.meeting())
+                    && !canBeCut(after, ends)) decided.add(corner.decided(new Meeting.ByRule()));
+            else if (corner.meeting() instanceof Meeting.ByRule
+                    && canBeCut(after, ends)
+                    && !fits(before, after, id, ends)) decided.add(corner.decided(new Meeting.Mitred()));
+        }
+        if (decided.isEmpty()) return change;
+        return change.then(before.model(), Change.to(after.model(), change.name(), decided, List.of()));
+    }
+
+    /** Of corners that nobody decided, {@link #cutWhole} has seen to those that can be. */
+    static @Nullable Refusal check(Building before, Building after) {
+        for (ElementId id : corners(after)) {
+            List<WallEndRef> ends = after.model().relations().endsAt(id);
+            Meeting meeting = after.model().get(id, Corner.class).meeting();
+            boolean decided = !(meeting instanceof Meeting.ByRule);
+            if (meeting instanceof Meeting.Mitred && !canBeCut(after, ends))
+                return Refusal.because("Only three or more straight walls can be cut whole at a corner.", id);
+            if (ends.size() < 3 || !decided && canBeCut(after, ends) || fits(before, after, id, ends)) continue;
+            String marks =
+                    String.join(", ", ends.stream().map(r -> r.wall().mark()).toList());
+            return Refusal.because(
+                    "%s do not fit together at one corner: let one stand against another's side instead."
+                            .formatted(marks),
+                    ends.stream().map(r -> r.wall().id()).toArray(ElementId[]::new));
+        }
+        return null;
+    }
+
+    /** Those at which walls were fitted anew. */
+    private static Set<ElementId> corners(Building building) {
+        Set<ElementId> corners = new LinkedHashSet<>();
+        for (ElementId id : building.fitted())
+            if (building.model().find(id) instanceof Wall wall)
+                for (End end : End.values()) if (wall.at(end) instanceof WallEnd.AtCorner c) corners.add(c.corner());
+        return corners;
+    }
+
+    private static boolean canBeCut(Building building, List<WallEndRef> ends) {
+        return ends.size() > 2 && ends.stream().allMatch(r -> r.wall().isStraight());
+    }
+
+    private static boolean fits(Building before, Building after, ElementId corner, List<WallEndRef> ends) {
         ManyArms arms = new ManyArms(after, ends);
-        if (arms.stand() && arms.fill(before, corner)) return null;
-        String marks = String.join(", ", ends.stream().map(r -> r.wall().mark()).toList());
-        return Refusal.because(
-                "%s do not fit together at one corner: let one stand against another's side instead.".formatted(marks),
-                ends.stream().map(r -> r.wall().id()).toArray(ElementId[]::new));
+        boolean mitred = after.model().get(corner, Corner.class).meeting() instanceof Meeting.Mitred;
+        return arms.stand() && (mitred || arms.fill(before, corner));
     }
 
     private static double emptyMm2(Building building, ElementId corner) {
@@ -74,13 +128,6 @@ final class ManyArms {
     /** What the walls take and none of their plies fills. */
     private double emptyMm2() {
         return Area.union(outlines).minus(Area.union(pieces)).mm2();
-    }
-
-    /** What a wall takes near one of its ends, before it is joined there: a straight one's plain strip from its corner on. */
-    private static Area outline(Strip strip, End end, double length) {
-        double far = Math.min(length, strip.length());
-        double from = end == End.START ? 0 : strip.length() - far, to = end == End.START ? far : strip.length();
-        return Area.of(strip.ring(from, to, strip.lo(), strip.hi()));
     }
 
     /** Whether pieces that touch, but for rounding, are one whole. */

@@ -12,7 +12,9 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.Polygonal;
 import org.locationtech.jts.geom.PrecisionModel;
+import org.locationtech.jts.geom.util.PolygonExtracter;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
@@ -169,8 +171,10 @@ public final class Area {
         return overlay(other, OverlayNG.INTERSECTION);
     }
 
+    /** Lines and points where the two only touch are no part of it. */
     private Area overlay(Area other, int operation) {
-        return new Area(OverlayNGRobust.overlay(shape, other.shape, operation));
+        Geometry all = OverlayNGRobust.overlay(shape, other.shape, operation);
+        return new Area(all instanceof Polygonal ? all : JTS.buildGeometry(PolygonExtracter.getPolygons(all)));
     }
 
     /** Square millimetres. */

@@ -24,8 +24,8 @@ public final class Tolerance {
     /** Square millimetres. What rounding to {@link #SAME_MM} may add to or take from the plies at one junction. */
     public static final double SLIVER_MM2 = 10;
 
-    /** Square millimetres. What several walls at one corner may leave empty of what they take: 45 by 45 mm. */
-    public static final double CORNER_MM2 = 2_000;
+    /** Square millimetres. What several walls at one corner may leave empty of what they take: 7 by 7 mm. */
+    public static final double CORNER_MM2 = 50;
 
     /** Square millimetres. What chords that stand for arcs may make two walls overlap where they join. */
     public static final double CHORDS_MM2 = 500;

@@ -14,6 +14,9 @@ public sealed interface Meeting {
     /** The structure of {@code wall} runs through, and the other stops against it. */
     record Through(ElementId wall) implements Meeting {}
 
+    /** Three or more straight walls are cut from the corner to where their faces meet, whatever their plies. */
+    record Mitred() implements Meeting {}
+
     /** At a free end, the lining returns round it. */
     record Returned() implements Meeting {}
 }

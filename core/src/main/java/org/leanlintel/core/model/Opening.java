@@ -239,6 +239,30 @@ public record Opening(
         }
     }
 
+    /** Panels half of which fold against either edge. @param swing the side they fold to */
+    public record FoldingPair(int panels, Side swing) implements Kind {
+        public FoldingPair {
+            if (panels < 4 || panels > 8 || panels % 2 != 0)
+                throw new IllegalArgumentException(
+                        "A folding door in two halves has 4, 6 or 8 panels, not " + panels + ".");
+        }
+
+        @Override
+        public FoldingPair turnedLike(Kind other) {
+            return other instanceof FoldingPair like ? new FoldingPair(panels, like.swing) : this;
+        }
+
+        @Override
+        public FoldingPair turnedAbout() {
+            return mirrored();
+        }
+
+        @Override
+        public FoldingPair mirrored() {
+            return new FoldingPair(panels, swing.other());
+        }
+    }
+
     /** A door that lifts overhead, as to a garage. */
     public record LiftingDoor() implements Kind {}
 

@@ -60,20 +60,30 @@ final class DoorSymbols {
     /** Half folded: the panels in a zigzag against their edge. */
     static void paint(Opening.FoldingDoor folding, OpeningSpace in) {
         in.jambs(folding.swing());
-        boolean atStart = folding.against() == End.START;
+        folded(folding.against(), folding.panels(), folding.panels(), folding.swing(), in);
+    }
+
+    /** Half folded: half of the panels against either edge. */
+    static void paint(Opening.FoldingPair folding, OpeningSpace in) {
+        in.jambs(folding.swing());
+        for (End edge : End.values()) folded(edge, folding.panels() / 2, folding.panels(), folding.swing(), in);
+    }
+
+    /** Some of all the panels in a zigzag against an edge, and a line to where they reach when closed. */
+    private static void folded(End against, int panels, int all, Side swing, OpeningSpace in) {
+        boolean atStart = against == End.START;
         double edge = atStart ? in.from() + in.frame() : in.to() - in.frame(), way = atStart ? 1 : -1;
-        double panel = clear(in) / folding.panels(), face = in.face(folding.swing());
+        double panel = clear(in) / all, face = in.face(swing);
         double across = panel * Math.cos(Math.toRadians(70)), out = panel * Math.sin(Math.toRadians(70));
-        for (int i = 0; i < folding.panels(); i++) {
+        for (int i = 0; i < panels; i++) {
             double s0 = edge + way * across * i, s1 = edge + way * across * (i + 1);
-            double t0 = face + (i % 2 == 0 ? 0 : folding.swing().sign() * out);
-            double t1 = face + (i % 2 == 0 ? folding.swing().sign() * out : 0);
+            double t0 = face + (i % 2 == 0 ? 0 : swing.sign() * out);
+            double t1 = face + (i % 2 == 0 ? swing.sign() * out : 0);
             in.line(PenRole.DOOR_LEAF, s0, t0, s1, t1);
             double thick = way * FOLDED_PANEL_MM;
             in.line(PenRole.DOOR_LEAF, s0 + thick, t0, s1 + thick, t1);
         }
-        double closed = atStart ? in.to() - in.frame() : in.from() + in.frame();
-        in.line(PenRole.DOOR_SWING, edge, face, closed, face);
+        in.line(PenRole.DOOR_SWING, edge, face, edge + way * panel * panels, face);
     }
 
     static void paint(Opening.LiftingDoor lifting, OpeningSpace in) {

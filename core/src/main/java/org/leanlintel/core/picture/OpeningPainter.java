@@ -42,6 +42,7 @@ final class OpeningPainter {
             case Opening.PocketDoor pocket -> DoorSymbols.paint(pocket, space);
             case Opening.SlidingDoor sliding -> DoorSymbols.paint(sliding, space);
             case Opening.FoldingDoor folding -> DoorSymbols.paint(folding, space);
+            case Opening.FoldingPair folding -> DoorSymbols.paint(folding, space);
             case Opening.LiftingDoor lifting -> DoorSymbols.paint(lifting, space);
             case Opening.OpenWay way -> DoorSymbols.paint(way, space);
             case Opening.Window window -> WindowSymbol.paint(window, space);

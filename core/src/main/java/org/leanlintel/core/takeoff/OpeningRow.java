@@ -55,6 +55,7 @@ public record OpeningRow(Opening opening, String kind, String detail, String sto
             case Opening.PocketDoor d -> "Sliding, in a pocket";
             case Opening.SlidingDoor d -> "Sliding, before the wall";
             case Opening.FoldingDoor d -> "Folding";
+            case Opening.FoldingPair d -> "Folding, in two halves";
             case Opening.LiftingDoor d -> "Lifting";
             case Opening.OpenWay o -> "Open way";
             case Opening.Window w ->
@@ -74,6 +75,7 @@ public record OpeningRow(Opening opening, String kind, String detail, String sto
             case Opening.PairDoor d ->
                 d.part() == 0.5 ? "equal leaves" : "active leaf %d %%".formatted(Math.round(d.part() * 100));
             case Opening.FoldingDoor d -> d.panels() + " panels";
+            case Opening.FoldingPair d -> d.panels() + " panels";
             case Opening.OpenWay o -> o.lined() ? "with a lining" : "without a lining";
             case Opening.Window w -> lights(w) + form(w.form());
             case Opening.PocketDoor d -> "";

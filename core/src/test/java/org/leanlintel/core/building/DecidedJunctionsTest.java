@@ -9,6 +9,7 @@ import static org.leanlintel.core.Sketch.SHELL;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
+import org.leanlintel.core.edit.CutWholeNews;
 import org.leanlintel.core.edit.Delete;
 import org.leanlintel.core.edit.DrawWalls;
 import org.leanlintel.core.edit.Move;
@@ -167,24 +168,79 @@ class DecidedJunctionsTest {
         assertThat(beside.end()).as("a corner on its own line").isEqualTo(shell.end());
     }
 
+    /**
+     * Across a run in line stand two partitions of 114, 12 degrees apart: what stands on the run's side can't be joined ply by
+     * ply there. Cut whole, the faces of the two meet 57 / tan 6 = 542.3 from the corner, and nothing lies twice.
+     */
     @Test
-    void wallsThatDoNotFitTogetherAreRefusedInWords() {
+    void wallsThatCannotBeJoinedPlyByPlyAreCutWhole() {
         Wall one = middle(PARTITION, Pick.bare(0, 0), 3000, 0);
         middle(PARTITION, at(startOf(one)), -3000, 0);
+        Wall upright = middle(PARTITION, at(startOf(one)), 0, 3000);
+        assertThat(startOf(one).meeting()).isEqualTo(new Meeting.ByRule());
+        Building before = sketch.building();
+        Vec close = Vec.ofAngle(Math.toRadians(78)).times(3000);
+        Wall slanting = middle(PARTITION, at(startOf(one)), close.x(), close.y());
+
+        assertThat(startOf(one).meeting()).isEqualTo(new Meeting.Mitred());
+        assertThat(CutWholeNews.between(before.model(), sketch.model()))
+                .containsExactly("W1, W2, W3, W4 are cut whole where they meet, not joined ply by ply.");
+        List<Area> plies = sketch.cutAt(CUT);
+        double sum = plies.stream().mapToDouble(Area::mm2).sum();
+        assertThat(Area.union(plies).mm2()).isCloseTo(sum, within(Tolerance.SLIVER_MM2));
+        assertThat(Area.union(plies).holesMm2()).isZero();
+        double inner = 57 / Math.tan(Math.toRadians(6)), outer = 57;
+        assertThat(sketch.area(upright, "board", CUT))
+                .as("each board is cut where its faces reach the cut")
+                .isCloseTo(12.5 * (3000 - inner * (1 - 6.25 / 57) + 3000 - outer * (1 - 6.25 / 57)), within(0.5));
+
+        sketch.run(new Delete(List.of(slanting.id())));
+        assertThat(startOf(one).meeting())
+                .as("three that are cut whole stay so")
+                .isEqualTo(new Meeting.Mitred());
+        sketch.run(new Delete(List.of(upright.id())));
+        assertThat(startOf(one).meeting()).as("two turn the corner ply by ply").isEqualTo(new Meeting.ByRule());
+    }
+
+    @Test
+    void whatADrafterDecidedAndDoesNotFitIsRefusedInWords() {
+        Wall one = middle(PARTITION, Pick.bare(0, 0), 3000, 0);
+        middle(PARTITION, at(startOf(one)), -3000, 0);
+        assertThat(sketch.tryRun(new Revise(startOf(one).decided(new Meeting.Mitred()))))
+                .isInstanceOfSatisfying(
+                        Refusal.class, r -> assertThat(r.sentence()).startsWith("Only three or more straight walls"));
         middle(PARTITION, at(startOf(one)), 0, 3000);
         Vec close = Vec.ofAngle(Math.toRadians(78)).times(3000);
-        assertThat(sketch.tryRun(new DrawWalls(
-                        NewWall.of(
-                                Sketch.STOREY,
-                                Sketch.LAYER,
-                                PARTITION,
-                                new SetOut.MiddleOfStructure(),
-                                Side.LEFT,
-                                WallEnd.Reach.STRUCTURE),
-                        List.of(at(startOf(one)), Pick.bare(close.x(), close.y())),
-                        false)))
+        middle(PARTITION, at(startOf(one)), close.x(), close.y());
+        assertThat(sketch.tryRun(new Revise(startOf(one).decided(new Meeting.Through(one.id())))))
                 .isInstanceOfSatisfying(
                         Refusal.class, r -> assertThat(r.sentence()).contains("do not fit together at one corner"));
+    }
+
+    /**
+     * A pinwheel: four walls of 114, each with its body to the left of its line. Every one keeps its whole length, and
+     * together they make a square of 228 in the middle.
+     */
+    @Test
+    void fourWallsThatStandEachBesideItsLineAreCutWhole() {
+        Pick centre = Pick.bare(0, 0);
+        for (int i = 0; i < 4; i++) {
+            Vec far = Vec.ofAngle(i * Math.PI / 2).times(3000);
+            sketch.run(new DrawWalls(
+                    NewWall.of(
+                            Sketch.STOREY,
+                            Sketch.LAYER,
+                            PARTITION,
+                            new SetOut.OnFace(0),
+                            Side.RIGHT,
+                            WallEnd.Reach.STRUCTURE),
+                    List.of(centre, Pick.bare(far.x(), far.y())),
+                    false));
+            centre = at(startOf(sketch.model().all(Wall.class).iterator().next()));
+        }
+        List<Area> plies = sketch.cutAt(CUT);
+        assertThat(Area.union(plies).mm2()).isCloseTo(4 * 114 * 3000.0, within(0.5));
+        assertThat(plies.stream().mapToDouble(Area::mm2).sum()).isCloseTo(4 * 114 * 3000.0, within(0.5));
     }
 
     /**

@@ -108,6 +108,24 @@ class OpeningKindsTest {
                 .isCloseTo(57 + panel * Math.sin(Math.toRadians(70)), within(0.01));
     }
 
+    /** Four panels of 431.5 between the linings: two fold to each, and the picture is the same from both ends. */
+    @Test
+    void aFoldingDoorInTwoHalvesFoldsToBothEdges() {
+        Group halves = drawn(2000, 1800, new Opening.FoldingPair(4, Side.LEFT));
+        Bounds leaves = bounds(halves, PenRole.DOOR_LEAF);
+        double panel = (1800 - 10 - 64) / 4.0, middle = 2000 + 900;
+        assertThat(leaves.maxY()).isCloseTo(57 + panel * Math.sin(Math.toRadians(70)), within(0.01));
+        assertThat(leaves.minX() + leaves.maxX()).as("alike from both ends").isCloseTo(2 * middle, within(0.01));
+        Bounds closed = bounds(halves, PenRole.DOOR_SWING);
+        assertThat(closed.width()).isCloseTo(4 * panel, within(0.01));
+        List<Vec> leafPoints = halves.items().stream()
+                .filter(i -> i instanceof Item.Strokes s && s.role() == PenRole.DOOR_LEAF)
+                .flatMap(i -> ((Item.Strokes) i).lines().stream())
+                .flatMap(List::stream)
+                .toList();
+        assertThat(leafPoints).as("open in the middle").noneMatch(p -> Math.abs(p.x() - middle) < panel);
+    }
+
     /** A front of 1,200 stands 600 before the outer face at y = 57 of a wall whose outside is left. */
     @Test
     void aBayStandsOut() {
@@ -186,6 +204,7 @@ class OpeningKindsTest {
                 new Opening.PocketDoor(End.START),
                 new Opening.SlidingDoor(End.END, Side.LEFT),
                 new Opening.FoldingDoor(End.START, 4, Side.RIGHT),
+                new Opening.FoldingPair(6, Side.LEFT),
                 new Opening.LiftingDoor(),
                 new Opening.OpenWay(true),
                 new Opening.Window(2, 50, Opens.SIDE_HUNG));
@@ -194,6 +213,7 @@ class OpeningKindsTest {
             assertThat(kind.mirrored().mirrored()).isEqualTo(kind);
         }
         assertThatIllegalArgumentException().isThrownBy(() -> new Opening.FoldingDoor(End.START, 9, Side.LEFT));
+        assertThatIllegalArgumentException().isThrownBy(() -> new Opening.FoldingPair(5, Side.LEFT));
         assertThatIllegalArgumentException().isThrownBy(() -> new Opening.PairDoor(End.START, 0.95, Side.LEFT));
     }
 }

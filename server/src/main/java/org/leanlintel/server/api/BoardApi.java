@@ -6,6 +6,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.edit.Copied;
+import org.leanlintel.core.edit.CutWholeNews;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.RoomNews;
 import org.leanlintel.core.edit.SetOutNews;
@@ -158,6 +159,7 @@ public class BoardApi {
     private static List<String> news(EditDesk.Answer answer) {
         Building before = answer.before().building(), after = answer.after().building();
         List<String> news = new ArrayList<>(SetOutNews.between(before.model(), after.model()));
+        news.addAll(CutWholeNews.between(before.model(), after.model()));
         news.addAll(RoomNews.between(before, after));
         return news;
     }
