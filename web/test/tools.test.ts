@@ -1,9 +1,10 @@
 import { describe, expect, it } from "vitest";
-import type { SetOut } from "../src/api/types";
-import type { BoardState } from "../src/board/state";
+import type { Element, SetOut, SettingOut } from "../src/api/types";
+import { type BoardState, measureShown, type Preview } from "../src/board/state";
 import { freePick, pickFrom } from "../src/board/tools/aim";
 import { editMeant } from "../src/board/tools/edits";
 import { prompt } from "../src/board/tools/prompts";
+import { measureEdit } from "../src/board/tools/rooms";
 import { nextSetOut, setOutAfterSwap, setOutOptions, usualSetOut } from "../src/board/tools/setOut";
 import { nextPick } from "../src/board/tools/walls";
 import { board, typed, WALL } from "./board";
@@ -88,6 +89,82 @@ describe("a run of walls", () => {
   it("says what comes next", () => {
     expect(prompt(board(run()))[1]).toContain("starts");
     expect(prompt(board(run(pick(0, 0))))[1]).toContain("type the length");
+  });
+});
+
+/** What the last answer says of a door: from the wall's start and its end, to its edges. */
+function setOutAt(from: number, to: number): SettingOut {
+  const measure = (end: "START" | "END", mm: number, x: number): SettingOut["measures"][number] => ({
+    placing: {
+      type: "off",
+      stop: { type: "wallsEnd", end, line: "LEFT_FINISH" },
+      to: "NEAR",
+      distanceMm: mm,
+    },
+    beyondMm: 0,
+    mm,
+    printed: String(mm),
+    from: [x, 350],
+    to: [x === 0 ? from : to, 350],
+    words: `From the wall's ${end}`,
+  });
+  const measures = [measure("START", from, 0), measure("END", 5000 - to, 5000)];
+  const [{ placing }] = measures as [SettingOut["measures"][number]];
+  return { thing: "new", wall: WALL, rule: "", placing, measures, choices: [] };
+}
+
+function answered(settingOut: SettingOut): Preview {
+  return { groups: new Map(), gone: new Set(), name: "", refusal: null, gaps: [], settingOut, length: null };
+}
+
+describe("the distance that typing goes to", () => {
+  const bare = { fixWidthMm: 0, fixHeightMm: 0, frameMm: 0, gapMm: 0, underMm: 0 };
+  const makes = { door: bare, window: bare, source: "" } as unknown as BoardState["making"]["makes"];
+  const making = { ...board().making, makes };
+  const door = { tool: { name: "door" as const }, making, preview: answered(setOutAt(1000, 1900)) };
+  const aimOf = (state: BoardState) => {
+    const edit = editMeant(state);
+    return edit?.type === "placeOpening" ? edit.aim : null;
+  };
+
+  it("is that to the neighbour the pointer is nearer to, before an answer says so", () => {
+    const before = pointing(1450, 120, { ...door, ...typed(600) });
+    expect([measureShown(before), aimOf(before)]).toMatchObject([0, { measure: 0, mm: 600 }]);
+    const passed = pointing(3600, 120, { ...door, ...typed(600) });
+    expect([measureShown(passed), aimOf(passed)]).toMatchObject([1, { measure: 1, mm: 600 }]);
+  });
+
+  it("stays on its side whatever is typed", () => {
+    const far = answered(setOutAt(3900, 4800));
+    const state = pointing(1450, 120, { ...door, ...typed(3900), preview: far });
+    expect([measureShown(state), aimOf(state)]).toMatchObject([0, { measure: 0, mm: 3900 }]);
+  });
+
+  it("is left to the place where what is shown stands in another wall", () => {
+    const other = answered({ ...setOutAt(1000, 1900), wall: "w2" });
+    expect(aimOf(pointing(1450, 120, { ...door, ...typed(600), preview: other }))).toMatchObject({
+      measure: -1,
+    });
+  });
+
+  it("is of the opening as it stood before typing", () => {
+    const settingOut = setOutAt(1000, 1900);
+    const [kept] = settingOut.measures;
+    const opening = { type: "opening", id: "new", wall: WALL, placing: settingOut.placing };
+    const elements = new Map([...board().elements, ["new", opening as unknown as Element]]);
+    const far = setOutAt(3900, 4800);
+    const swapped = answered({ ...far, measures: far.measures.toReversed() });
+    const state = pointing(0, 0, {
+      elements,
+      selection: ["new"],
+      settingOut,
+      preview: swapped,
+      ...typed(3900),
+    });
+    expect(measureShown(state)).toBe(1);
+    expect(measureEdit(state)).toMatchObject({
+      element: { placing: { ...kept?.placing, distanceMm: 3900 } },
+    });
   });
 });
 

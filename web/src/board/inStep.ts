@@ -1,6 +1,6 @@
 import { answerOf, api } from "../api/client";
 import { backdropOf } from "./backdrop";
-import { type BoardState, nearerOf, planShown } from "./state";
+import { type BoardState, planShown } from "./state";
 import type { BoardStore } from "./store";
 
 /** Something that is asked of the server anew whenever what it depends on changes. */
@@ -29,7 +29,6 @@ const settingOut: Kept = {
     return {
       settingOut: found ?? null,
       measureAt: same ? measureAt : null,
-      nearerMeasure: nearerOf(found ?? null),
     };
   },
   none: { settingOut: null },

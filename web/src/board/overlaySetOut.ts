@@ -1,6 +1,6 @@
 import type { SettingOut } from "../api/types";
 import { dot, INK, label, line, OCHRE, type On } from "./overlayLines";
-import { type BoardState, measureNow, settingOutNow } from "./state";
+import { type BoardState, measureShown, settingOutNow } from "./state";
 import { PLACES_ALONG } from "./tools/stages";
 import type { ScreenPoint } from "./view";
 
@@ -15,8 +15,9 @@ export function setOut(on: On, state: BoardState): void {
   const { tool } = state;
   const shown = tool.name === "select" || PLACES_ALONG.includes(tool.name) ? settingOutNow(state) : null;
   const apart = shown ? rowsApart(on, shown.measures) : { x: 0, y: 0 };
+  const at = measureShown(state);
   shown?.measures.forEach((m, i) => {
-    const strong = i === measureNow(state);
+    const strong = i === at;
     if (i >= ALWAYS_SHOWN && !strong) return;
     const colour = strong ? OCHRE : INK;
     const [a, b] = [m.from, m.to]

@@ -1,6 +1,6 @@
 import { answerOf, api, Offline, sentenceOf } from "../api/client";
 import type { Edit, PreviewAnswer } from "../api/types";
-import { nearerOf, wallSelected } from "./state";
+import { wallSelected } from "./state";
 import type { BoardStore } from "./store";
 import { PLACES_ALONG } from "./tools/stages";
 
@@ -79,7 +79,6 @@ export class Previews {
     const stays = answer.refusal !== null && typing ? (preview?.settingOut ?? null) : null;
     this.store.setState({
       ...(answer.refusal === null && saying !== null && saying === refused ? { saying: null } : {}),
-      ...(typing || !answer.settingOut ? {} : { nearerMeasure: nearerOf(answer.settingOut) }),
       preview: {
         groups: new Map(answer.picture?.changed.map((g) => [g.element, g]) ?? []),
         gone: new Set(answer.picture?.gone ?? []),

@@ -280,9 +280,8 @@ export interface BoardState {
   readonly otherMoves: boolean;
   /** How the one opening or fitting selected is set out. */
   readonly settingOut: SettingOut | null;
-  /** Which of its measures typing goes to; null for that to the nearer neighbour, which is kept while one types. */
+  /** Which of its measures typing goes to; null for that to the nearer neighbour. */
   readonly measureAt: number | null;
-  readonly nearerMeasure: 0 | 1;
   /** The closed areas of the storey shown, while they matter. */
   readonly areas: Areas | null;
   /** The floor that fittings need, while it is shown. */
@@ -387,18 +386,44 @@ export function settingOutNow(state: BoardState): SettingOut | null {
   return state.preview?.settingOut ?? state.settingOut;
 }
 
-/** What an edit calls the measure to the nearer neighbour. */
+/** What an edit calls the measure to the neighbour nearer to its place. */
 export const NEARER = -1;
 
 /** Which of two neighbours an opening or a fitting is nearer to. */
-export function nearerOf(settingOut: SettingOut | null): 0 | 1 {
+function nearerOf(settingOut: SettingOut | null): number {
   const [one, two] = settingOut?.measures ?? [];
   return one && two && two.mm < one.mm ? 1 : 0;
 }
 
-/** The measure that typing goes to. */
-export function measureNow({ measureAt, nearerMeasure }: BoardState): number {
-  return measureAt ?? nearerMeasure;
+/** Which of two neighbours the pointer is nearer to, as long as it is between them. */
+function nearerToPointer({ pointer, preview }: BoardState): number {
+  const [one, two] = preview?.settingOut?.measures ?? [];
+  if (!pointer || !one || !two) return NEARER;
+  const [x, y] = [two.from[0] - one.from[0], two.from[1] - one.from[1]];
+  const part = ((pointer.x - one.from[0]) * x + (pointer.y - one.from[1]) * y) / (x * x + y * y);
+  return part >= 0 && part <= 1 ? Number(part > 0.5) : NEARER;
+}
+
+/** The measure that typing goes to: the one chosen, else that to the nearer neighbour; of what is selected, or of what is being placed. */
+export function measureNow(state: BoardState): number {
+  if (state.measureAt !== null) return state.measureAt;
+  return state.tool.name === "select" ? nearerOf(state.settingOut) : nearerToPointer(state);
+}
+
+/** Which of the distances shown is the one that typing goes to; -1 where none is. */
+export function measureShown(state: BoardState): number {
+  const shown = settingOutNow(state);
+  const at = measureNow(state);
+  const goal = state.tool.name === "select" ? state.settingOut?.measures[at]?.placing : shown?.placing;
+  if (state.tool.name !== "select" && at !== NEARER) return at;
+  return shown?.measures.findIndex((m) => goal?.type === "off" && keepsAlike(m.placing, goal)) ?? -1;
+}
+
+type Off = SettingOut["measures"][number]["placing"];
+
+/** Whether two rules measure from one stop to one edge, whatever the distance. */
+function keepsAlike(one: Off, two: Off): boolean {
+  return one.to === two.to && JSON.stringify(one.stop) === JSON.stringify(two.stop);
 }
 
 /** The one wall selected. */

@@ -117,7 +117,6 @@ export function createBoardStore(project: string) {
     otherMoves: false,
     settingOut: null,
     measureAt: null,
-    nearerMeasure: 0,
     areas: null,
     clearances: null,
     clearancesShown: false,

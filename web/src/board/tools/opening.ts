@@ -2,7 +2,16 @@ import type { Catch, Edit, End, OpeningAim, OpeningKind, OpeningMake, Placing } 
 import { backdropOf } from "../backdrop";
 import { distance, footOn } from "../near";
 import { evenPanels } from "../panels/panelCounts";
-import { type BoardState, elementOf, elementsOf, faceOf, measuredLine, NEARER, typedMm } from "../state";
+import {
+  type BoardState,
+  elementOf,
+  elementsOf,
+  faceOf,
+  measuredLine,
+  measureNow,
+  NEARER,
+  typedMm,
+} from "../state";
 import type { ModelPoint } from "../view";
 
 const FLAT = { type: "flat" } as const;
@@ -55,7 +64,7 @@ function aimAt(state: BoardState, wall: string): OpeningAim | null {
   const of = state.faces === "FINISH" ? "FINISH" : "STRUCTURE";
   const mm = typedMm(state);
   if (mm !== undefined && making.setting !== "STAND_OFF")
-    return { type: "typed", at, side, of, measure: state.measureAt ?? NEARER, mm };
+    return { type: "typed", at, side, of, measure: measureOn(state, wall), mm };
   switch (making.setting) {
     case "POINTER":
       return { type: "pointed", at, side, of };
@@ -72,6 +81,11 @@ function aimAt(state: BoardState, wall: string): OpeningAim | null {
       return opening ? { type: "inLineWith", opening } : null;
     }
   }
+}
+
+/** The measure that typing goes to; that to the nearer neighbour where what is shown stands in another wall. */
+function measureOn(state: BoardState, wall: string): number {
+  return state.measureAt !== null || state.preview?.settingOut?.wall === wall ? measureNow(state) : NEARER;
 }
 
 /** The opening of another wall, or of the backdrop, whose middle lies most nearly square across from the pointer. */

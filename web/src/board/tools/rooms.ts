@@ -1,5 +1,5 @@
 import type { Edit, Pick, RoomUse } from "../../api/types";
-import { type BoardState, elementOf, measureNow, NEARER, planShown, settingOutNow, typedMm } from "../state";
+import { type BoardState, elementOf, measureNow, planShown, typedMm } from "../state";
 import { roomNames } from "../usual";
 import { aimed } from "./aim";
 
@@ -46,10 +46,7 @@ export function fittingEdit(state: BoardState): Edit | null {
     storey,
     layer: "layer-fittings",
     symbol,
-    where:
-      mm === undefined
-        ? { type: "near", at }
-        : { type: "nearAt", at, measure: state.measureAt ?? NEARER, mm },
+    where: mm === undefined ? { type: "near", at } : { type: "nearAt", at, measure: measureNow(state), mm },
     angle,
     mirrored,
     widthMm,
@@ -61,7 +58,7 @@ export function fittingEdit(state: BoardState): Edit | null {
 export function measureEdit(state: BoardState): Edit | null {
   const mm = typedMm(state);
   const { settingOut } = state;
-  const measure = settingOutNow(state)?.measures[measureNow(state)];
+  const measure = settingOut?.measures[measureNow(state)];
   const thing = settingOut ? state.elements.get(settingOut.thing) : undefined;
   if (mm === undefined || !measure || !thing) return null;
   const placing = { ...measure.placing, type: "off", distanceMm: measure.beyondMm + mm } as const;

@@ -47,16 +47,17 @@ public final class SettingOut {
     public record Choice(Placing placing, String words) {}
 
     /**
+     * @param wall along which it lies
      * @param rule the rule it has, in words
      * @param measures to its neighbours: to its edges, then to its middle
      * @param choices other rules
      */
-    public record Answer(String rule, Placing placing, List<Measure> measures, List<Choice> choices) {
+    public record Answer(ElementId wall, String rule, Placing placing, List<Measure> measures, List<Choice> choices) {
 
         Answer and(List<Measure> more) {
             List<Measure> all = new ArrayList<>(measures);
             all.addAll(more);
-            return new Answer(rule, placing, all, choices);
+            return new Answer(wall, rule, placing, all, choices);
         }
     }
 
@@ -148,7 +149,7 @@ public final class SettingOut {
                     : centred(solid, side, of, middle, in);
             choices.add(new Choice(centred, "In the middle of the " + word(in)));
         }
-        return new Answer(rule(placing, model), placing, measures, choices);
+        return new Answer(solid.strip().wall().id(), rule(placing, model), placing, measures, choices);
     }
 
     /** Itself is no neighbour. */

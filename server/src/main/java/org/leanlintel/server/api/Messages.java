@@ -89,6 +89,7 @@ public final class Messages {
     /** How something is set out along its wall. @param rule the rule it has, in words; @param choices other rules */
     public record SettingOutAnswer(
             ElementId thing,
+            ElementId wall,
             String rule,
             Placing placing,
             List<MeasureAlong> measures,

@@ -28,7 +28,7 @@ final class SettingOutAnswers {
                 .map(m -> new MeasureAlong(
                         m.placing(), m.beyondMm(), m.mm(), lengths.print(m.mm()), m.from(), m.to(), m.words()))
                 .toList();
-        return new SettingOutAnswer(thing, answer.rule(), answer.placing(), measures, answer.choices());
+        return new SettingOutAnswer(thing, answer.wall(), answer.rule(), answer.placing(), measures, answer.choices());
     }
 
     /** Of the first opening or fitting a change puts; null where it puts none. */
