@@ -12,7 +12,7 @@ import { erasure, remaking, revision } from "./revisions";
 import { type BoardState, elementOf, elementsOf, type Shown } from "./state";
 import type { BoardStore } from "./store";
 import { tracedLines } from "./traced";
-import { usualMaking } from "./usual";
+import { offeredTo, usualMaking } from "./usual";
 import { Views } from "./views";
 
 const RETRY_MS = 1500;
@@ -96,9 +96,8 @@ export class Sync {
 
   /** What the project's trade region offers, and what tools make by it, or made in this project last. */
   private async readUsual(): Promise<void> {
-    const id = elementOf(this.state, "settings", "settings")?.region;
     const regions = await answerOf(api.GET("/api/v1/regions"));
-    const offered = regions.find((o) => o.region.id === id) ?? regions[0];
+    const offered = offeredTo(elementOf(this.state, "settings", "settings"), regions);
     if (!offered) return;
     const making = usualMaking(this.state, offered);
     this.store.setState({ offered, making: makingKept({ ...this.state, making }) });

@@ -1,6 +1,17 @@
-import type { Offered, RoomUse } from "../api/types";
+import type { Offered, RoomUse, Settings } from "../api/types";
 import { type BoardState, elementOf, type Making } from "./state";
 import { usualSetOut } from "./tools/setOut";
+
+/** What a project is offered: by its trade region, or one like it where the office that made that is another. */
+export function offeredTo(settings: Settings | undefined, regions: readonly Offered[]): Offered | undefined {
+  const id = settings?.region ?? "";
+  const [like] = id.split(":");
+  return (
+    regions.find((o) => o.region.id === id) ??
+    regions.find((o) => o.region.id === like) ??
+    regions.find((o) => o.region.units === settings?.units)
+  );
+}
 
 /** What tools make at first in a project of a trade region: sizes as they are said there, never converted. */
 export function usualMaking(state: BoardState, offered: Offered): Making {
@@ -55,7 +66,8 @@ export function roomNames(state: Pick<BoardState, "offered">): readonly (readonl
   return USES.map((use) => [use, names[use] ?? "Room"] as const);
 }
 
-const USES: readonly RoomUse[] = [
+/** What rooms are for, in the order they are offered in. */
+export const USES: readonly RoomUse[] = [
   "LIVING",
   "KITCHEN",
   "DINING",

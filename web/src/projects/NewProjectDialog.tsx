@@ -1,7 +1,7 @@
-import { useQuery } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 import { answerOf, api, sentenceOf } from "../api/client";
 import type { NewProject } from "../api/types";
+import { useRegions } from "../api/useRegions";
 import { Button, Choice, Fault, fieldClass, Panel, Row } from "../ui/controls";
 import { goTo } from "../ui/route";
 
@@ -23,11 +23,7 @@ const texts = [
 export function NewProjectDialog({ onClose }: { readonly onClose: () => void }) {
   const [facts, setFacts] = useState(empty);
   const [fault, setFault] = useState<string>();
-  const { data: regions = [] } = useQuery({
-    queryKey: ["regions"],
-    queryFn: () => answerOf(api.GET("/api/v1/regions")),
-    staleTime: Number.POSITIVE_INFINITY,
-  });
+  const { regions } = useRegions();
   const region = regions.find((o) => o.region.id === facts.region)?.region;
 
   const make = async (e: FormEvent) => {

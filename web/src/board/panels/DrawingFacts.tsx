@@ -7,6 +7,7 @@ import { type BoardState, elementsOf, unitsOf } from "../state";
 import { Accepted } from "./Accepted";
 import { LengthField } from "./LengthField";
 import { Section } from "./MakingFacts";
+import { RegionField } from "./RegionField";
 import { LensFields, SortedBy } from "./ShownFields";
 
 /** Schedules that are counted from the model, without pictures. */
@@ -79,6 +80,7 @@ export function ProjectFacts({ settings }: { readonly settings: Settings }) {
         <Row label="Drawn by">
           <Accepted value={settings.drawnBy} onAccept={(drawnBy) => revise({ drawnBy })} />
         </Row>
+        <RegionField settings={settings} />
         <LengthField
           label="Plans cut at"
           mm={settings.cutHeightMm}

@@ -52,7 +52,7 @@ function SettingFields({ making, set }: Props) {
   );
 }
 
-const DOORS: readonly (readonly [DoorKind, string])[] = [
+export const DOORS: readonly (readonly [DoorKind, string])[] = [
   ["swingDoor", "Side hung"],
   ["pairDoor", "Pair of leaves"],
   ["pocketDoor", "Sliding, in a pocket"],

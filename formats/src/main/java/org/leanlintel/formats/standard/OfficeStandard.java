@@ -58,16 +58,20 @@ public final class OfficeStandard {
         return elements;
     }
 
-    /** A project of {@code settings} with what its trade region offers, one storey and its plan, and nothing drawn. */
+    /** A project of a region that comes with the program. */
     public static Model newProject(Settings settings) {
-        TradeRegion region = region(settings.region());
+        return newProject(settings, region(settings.region()));
+    }
+
+    /** A project of {@code settings} with what its trade region offers, one storey and its plan, and nothing drawn. */
+    public static Model newProject(Settings settings, TradeRegion region) {
         List<Element> elements = new ArrayList<>();
         for (Element e : elements())
             if (e instanceof BuildUp b) {
                 if (marked(b, region) instanceof BuildUp offered) elements.add(offered);
             } else elements.add(e);
         elements.addAll(fittings(region));
-        elements.add(ruleSets().get(region.id()));
+        elements.add(ruleSets().get(region.like()));
         elements.add(settings);
         elements.add(new Storey(
                 GROUND,
@@ -89,6 +93,14 @@ public final class OfficeStandard {
         return Model.of(0, elements);
     }
 
+    /** The build-ups of the stock, wherever they are offered. */
+    public static List<BuildUp> buildUps() {
+        return elements().stream()
+                .filter(BuildUp.class::isInstance)
+                .map(BuildUp.class::cast)
+                .toList();
+    }
+
     /** A build-up with the mark it has in a region; null where it is not offered there. */
     private static @Nullable BuildUp marked(BuildUp buildUp, TradeRegion region) {
         for (TradeRegion.Marked m : region.buildUps())
@@ -96,7 +108,7 @@ public final class OfficeStandard {
         return null;
     }
 
-    /** The trade regions there are. */
+    /** The trade regions that come with the program. */
     public static List<TradeRegion> regions() {
         return Json.mapper().readValue(text("regions.json"), new TypeReference<List<TradeRegion>>() {});
     }
@@ -182,11 +194,11 @@ public final class OfficeStandard {
             List<TimberSize> timber) {}
 
     public static Offered offered(TradeRegion region) {
-        OpeningMakes makes = openingMakes(region.id());
+        OpeningMakes makes = openingMakes(region.like());
         List<TimberSize> sold = timber().stream()
                 .filter(t -> region.timber().stream().anyMatch(t.source()::startsWith))
                 .toList();
-        return new Offered(region, makes, stairMakes(region.id()), region.leaves(makes.door()), sold);
+        return new Offered(region, makes, stairMakes(region.like()), region.leaves(makes.door()), sold);
     }
 
     /** The sizes timber is sold as, with what they really measure. */

@@ -11,8 +11,10 @@ import org.leanlintel.core.model.Settings;
 
 /**
  * What projects built somewhere are offered: stock, sizes, words, rules and timber. All of it is data, in the unit people
- * there measure in; nothing is converted from another. Lengths in millimetres.
+ * there measure in; nothing is converted from another. Lengths in millimetres. An office may keep regions of its own, each
+ * like one that comes with the program; its id begins with that one's and a colon.
  *
+ * @param like the region whose rules, fittings, doors, windows and stairs, as they are made, it has; itself for one that comes with the program
  * @param cutMm how far above a storey's level its plan is cut
  * @param buildUps those it starts with, each with its mark
  * @param outsideWall and partition: what walls are first drawn of; groundFloor and upperFloor likewise
@@ -23,6 +25,7 @@ import org.leanlintel.core.model.Settings;
  */
 public record TradeRegion(
         String id,
+        String like,
         String name,
         UnitSystem units,
         PaperSize paper,
@@ -47,6 +50,13 @@ public record TradeRegion(
         double wellMm,
         Steps steps,
         List<String> examples) {
+
+    public TradeRegion {
+        roomNames = Map.copyOf(roomNames);
+        buildUps = List.copyOf(buildUps);
+        timber = List.copyOf(timber);
+        examples = List.copyOf(examples);
+    }
 
     /** @param next what the storeys above the first are called; @param heightMm from floor to floor */
     public record Storeys(String first, String plan, List<String> next, double heightMm, double ceilingMm) {}

@@ -89,12 +89,6 @@ public class DeskApi {
                 .toList();
     }
 
-    /** The trade regions a project can be of, with all they offer. */
-    @GetMapping("/regions")
-    public List<OfficeStandard.Offered> regions() {
-        return OfficeStandard.regions().stream().map(OfficeStandard::offered).toList();
-    }
-
     /** The rule sets a project can be checked against. */
     @GetMapping("/rule-sets")
     public List<Rules> ruleSets() {

@@ -9,10 +9,12 @@ import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.formats.json.ProjectFile;
 import org.leanlintel.formats.standard.OfficeStandard;
+import org.leanlintel.formats.standard.TradeRegion;
 import org.leanlintel.formats.traced.TracedFile;
 import org.leanlintel.server.api.Messages.NewProject;
 import org.leanlintel.server.api.Messages.ProjectSummary;
 import org.leanlintel.server.live.LiveProjects;
+import org.leanlintel.server.store.OfficeRegions;
 import org.leanlintel.server.store.ProjectRow;
 import org.leanlintel.server.store.ProjectStore;
 import org.leanlintel.server.store.TracedFiles;
@@ -39,11 +41,13 @@ public class ProjectsApi {
     private final ProjectStore store;
     private final LiveProjects live;
     private final TracedFiles files;
+    private final OfficeRegions regions;
 
-    ProjectsApi(ProjectStore store, LiveProjects live, TracedFiles files) {
+    ProjectsApi(ProjectStore store, LiveProjects live, TracedFiles files, OfficeRegions regions) {
         this.store = store;
         this.live = live;
         this.files = files;
+        this.regions = regions;
     }
 
     /** Projects, last changed first; with {@code deleted}, those that can still be had back. */
@@ -57,14 +61,11 @@ public class ProjectsApi {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     public ProjectSummary create(@RequestBody NewProject request) {
+        TradeRegion own = regions.find(request.region()),
+                region = own != null ? own : OfficeStandard.region(request.region());
         Settings settings = OfficeStandard.settings(
-                OfficeStandard.region(request.region()),
-                request.name(),
-                request.address(),
-                request.client(),
-                request.drawnBy(),
-                request.paper());
-        return summary(store.add(OfficeStandard.newProject(settings)));
+                region, request.name(), request.address(), request.client(), request.drawnBy(), request.paper());
+        return summary(store.add(OfficeStandard.newProject(settings, region)));
     }
 
     /** A copy with its own history. */

@@ -17,6 +17,7 @@ import org.leanlintel.server.api.FilesApi;
 import org.leanlintel.server.api.HeightsApi;
 import org.leanlintel.server.api.PicturesApi;
 import org.leanlintel.server.api.ProjectsApi;
+import org.leanlintel.server.api.RegionsApi;
 import org.leanlintel.server.api.RoomsApi;
 import org.leanlintel.server.api.StairRulesApi;
 import org.leanlintel.server.api.VersionsApi;
@@ -43,7 +44,8 @@ public final class ApiDescription {
             VersionsApi.class,
             DeskApi.class,
             FilesApi.class,
-            StairRulesApi.class);
+            StairRulesApi.class,
+            RegionsApi.class);
 
     private final Schemas schemas = new Schemas();
     private final Map<String, Map<String, Object>> paths = new TreeMap<>();
