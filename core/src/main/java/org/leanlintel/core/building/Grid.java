@@ -7,6 +7,7 @@ import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Line;
+import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.pcollections.HashPMap;
@@ -19,6 +20,8 @@ final class Grid {
 
     /** Millimetres. About the size of a room: few walls share a cell, few cells are passed by a wall. */
     private static final double CELL_MM = 4000;
+
+    private static final double OUTERMOST_MM = 2 * Tolerance.FURTHEST_MM;
 
     private record Cell(int column, int row) {
 
@@ -74,10 +77,17 @@ final class Grid {
 
     /** Every wall that passes through or by some bounds, in the order of ids. */
     Set<ElementId> near(Bounds bounds) {
+        int left = at(bounds.minX()), right = at(bounds.maxX()), low = at(bounds.minY()), high = at(bounds.maxY());
         Set<ElementId> found = new TreeSet<>();
-        for (int column = at(bounds.minX()); column <= at(bounds.maxX()); column++)
-            for (int row = at(bounds.minY()); row <= at(bounds.maxY()); row++)
-                found.addAll(walls.getOrDefault(new Cell(column, row), HashTreePSet.empty()));
+        if ((right - left + 1L) * (high - low + 1L) > walls.size())
+            walls.forEach((cell, there) -> {
+                boolean within = cell.column >= left && cell.column <= right && cell.row >= low && cell.row <= high;
+                if (within) found.addAll(there);
+            });
+        else
+            for (int column = left; column <= right; column++)
+                for (int row = low; row <= high; row++)
+                    found.addAll(walls.getOrDefault(new Cell(column, row), HashTreePSet.empty()));
         return found;
     }
 
@@ -97,8 +107,10 @@ final class Grid {
     /** @param line the cells lie within {@code reach} of; null for all cells of the bounds */
     private static List<Cell> cells(Bounds bounds, @Nullable Line line, double reach) {
         List<Cell> cells = new ArrayList<>();
+        int low = at(bounds.minY()), high = at(bounds.maxY());
         for (int column = at(bounds.minX()); column <= at(bounds.maxX()); column++) {
-            for (int row = at(bounds.minY()); row <= at(bounds.maxY()); row++) {
+            Bounds by = line == null ? bounds : passed(line, column, reach, bounds);
+            for (int row = Math.max(low, at(by.minY())); row <= Math.min(high, at(by.maxY())); row++) {
                 Cell cell = new Cell(column, row);
                 boolean isNear = line == null
                         || Math.abs(line.direction().cross(cell.centre().minus(line.through()))) <= reach;
@@ -108,7 +120,17 @@ final class Grid {
         return cells;
     }
 
+    /** What of a column of cells a line passes within reach of their middles; all of it where the line is nearly upright. */
+    private static Bounds passed(Line line, int column, double reach, Bounds all) {
+        Vec along = line.direction(), through = line.through();
+        if (Math.abs(along.x()) < 0.01) return all;
+        double x = (column + 0.5) * CELL_MM, y = through.y() + along.y() * (x - through.x()) / along.x();
+        double half = reach / Math.abs(along.x()) + CELL_MM;
+        return new Bounds(x, y - half, x, y + half);
+    }
+
+    /** The column or row of a coordinate; all that lies further out than anything may is in the outermost. */
     private static int at(double mm) {
-        return (int) Math.floor(mm / CELL_MM);
+        return (int) Math.floor(Math.clamp(mm, -OUTERMOST_MM, OUTERMOST_MM) / CELL_MM);
     }
 }

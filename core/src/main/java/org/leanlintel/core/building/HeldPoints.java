@@ -71,9 +71,7 @@ public final class HeldPoints {
         WallSolid solid = building.solid(face.wall());
         if (solid == null) return null;
         Strip strip = solid.strip();
-        double t = face.face() == Hold.OnFace.SET_OUT_LINE
-                ? 0
-                : strip.offsetOfFace(Math.min(face.face(), strip.plies().size()));
+        double t = strip.offsetOfFace(face.face());
         Vec met = onFace(strip, t);
         return met == null ? null : through(List.of(strip.at(0, t), strip.at(strip.length(), t)), met);
     }

@@ -80,7 +80,7 @@ public final class StringWay {
     private List<Vec> face(Hold.OnFace face) {
         Strip strip = building.strip(face.wall());
         if (strip == null) return List.of();
-        double t = face.face() == Hold.OnFace.SET_OUT_LINE ? 0 : strip.offsetOfFace(face.face());
+        double t = strip.offsetOfFace(face.face());
         return List.of(strip.at(0, t), strip.at(strip.length(), t));
     }
 

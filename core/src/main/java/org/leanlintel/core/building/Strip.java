@@ -10,6 +10,7 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Ply;
@@ -64,8 +65,9 @@ public record Strip(Wall wall, BuildUp buildUp, WallAxis axis, List<StripPly> pl
         return wall.outside().sign() * (wall.setOut().depthIn(buildUp) - buildUp.depthOfFace(face)) + 0.0;
     }
 
+    /** Of a face as {@link Hold.OnFace} counts them: one further in than there are plies is the inner one. */
     public double offsetOfFace(int face) {
-        return offsetOfFace(wall, buildUp, face);
+        return face < 0 ? 0 : offsetOfFace(wall, buildUp, Math.min(face, plies.size()));
     }
 
     /** What ply {@code i} of this strip fills places with. */

@@ -34,19 +34,21 @@ public record CutOut(ElementId wall, Vec from, Vec to) implements Edit {
         WallAxis axis = strip.axis();
         boolean inOrder = axis.s(from) <= axis.s(to);
         Vec first = inOrder ? from : to, second = inOrder ? to : from;
-        double length = axis.s(second) - axis.s(first);
+        double start = Math.clamp(axis.s(first), 0, strip.length()),
+                end = Math.clamp(axis.s(second), 0, strip.length());
+        double length = end - start;
         if (length < Tolerance.SHORTEST_WALL_MM)
             return Refusal.because(
                     "Pick two places along %s to take out what lies between.".formatted(known.mark()), wall);
-        boolean fromStart = axis.s(first) < Tolerance.SHORTEST_WALL_MM;
-        boolean toEnd = axis.s(second) > strip.length() - Tolerance.SHORTEST_WALL_MM;
+        boolean fromStart = start < Tolerance.SHORTEST_WALL_MM;
+        boolean toEnd = end > strip.length() - Tolerance.SHORTEST_WALL_MM;
         if (fromStart && toEnd)
             return Refusal.because("That is all of %s: delete it instead.".formatted(known.mark()), wall);
         Steps steps = new Steps(building);
         Refusal refusal = toEnd ? null : steps.then(new Split(wall, second));
         if (refusal == null && !fromStart) refusal = steps.then(new Split(wall, first));
         if (refusal != null) return refusal;
-        double half = (axis.s(first) + axis.s(second)) / 2;
+        double half = (start + end) / 2;
         ElementId middle = middle(steps.now(), known.storey(), strip.at(half, 0));
         refusal = steps.then(new Delete(List.of(middle)));
         if (refusal == null && middle.equals(wall)) refusal = keepMark(steps, known, strip.at(strip.length(), 0));

@@ -1,5 +1,6 @@
 package org.leanlintel.core.edit;
 
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.model.Change;
@@ -19,16 +20,28 @@ public final class Editing {
     private Editing() {}
 
     public static Result run(Edit edit, Building building) {
+        return guarded(() -> checked(edit.on(building), building, asked(edit, building)), building);
+    }
+
+    /** Applies a change that was not made by an edit, if the result is sound. */
+    public static Result apply(Change change, Building building) {
+        return guarded(() -> checked(change, building, null), building);
+    }
+
+    private static Result guarded(Supplier<Result> work, Building building) {
         try {
-            return checked(edit.on(building), building, asked(edit, building));
+            return work.get();
         } catch (IllegalArgumentException | MissingElement refused) {
             return new Result(Refusal.because(String.valueOf(refused.getMessage())), building);
         }
     }
 
-    /** Applies a change that was not made by an edit, such as an undo, if the result is sound. */
-    public static Result apply(Change change, Building building) {
-        return checked(change, building, null);
+    /**
+     * Applies a change that leads to a state which was accepted once. That state is not judged again: a later edit may have been
+     * accepted that could not have been made from it.
+     */
+    public static Result restore(Change change, Building building) {
+        return new Result(change, building.after(change, building.model().after(change)));
     }
 
     /** A gap that an edit has to come to, whatever kept gaps make of it. */
@@ -46,7 +59,7 @@ public final class Editing {
     }
 
     private static Result held(Change change, Building building, @Nullable KeptGap asked) {
-        if (change.isEmpty()) return new Result(Refusal.because("Nothing would change."), building);
+        if (change.isEmpty()) return nothing(building);
         Holding.Held held = Holding.hold(building, change, asked);
         return switch (held.outcome()) {
             case Refusal refusal -> new Result(refusal, building);
@@ -77,6 +90,10 @@ public final class Editing {
         if (unsound != null) return new Result(unsound, building);
         Change whole = Following.rooms(building, placed, after);
         if (whole != placed) after = building.after(whole, building.model().after(whole));
-        return new Result(whole, after);
+        return whole.isEmpty() ? nothing(building) : new Result(whole, after);
+    }
+
+    private static Result nothing(Building building) {
+        return new Result(Refusal.because("Nothing would change."), building);
     }
 }

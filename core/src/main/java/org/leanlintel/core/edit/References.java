@@ -83,14 +83,16 @@ public final class References {
             if (model.find(r.to, r.kind) == null) {
                 return Refusal.because(
                         "%s refers to the %s \"%s\", which is not in the project."
-                                .formatted(
-                                        Naming.of(element),
-                                        r.kind.getSimpleName().toLowerCase(Locale.ROOT),
-                                        r.to),
+                                .formatted(Naming.of(element), words(r.kind), r.to),
                         element.id());
             }
         }
         return null;
+    }
+
+    /** What elements of a kind are called: "section line". */
+    private static String words(Class<?> kind) {
+        return kind.getSimpleName().replaceAll("(?<=[a-z])(?=[A-Z])", " ").toLowerCase(Locale.ROOT);
     }
 
     /** Every element that one refers to. */
@@ -187,7 +189,8 @@ public final class References {
             case Drawing d -> {
                 add(found, d.storey(), Storey.class);
                 add(found, d.lens(), Lens.class);
-                if (d.subject() instanceof Drawing.One one) add(found, one.element(), Element.class);
+                if (d.subject() instanceof Drawing.One one)
+                    add(found, one.element(), d.kind() == Drawing.Kind.STAIR ? Stair.class : SectionLine.class);
             }
             case Sheet s -> s.drawings().forEach(p -> add(found, p.drawing(), Drawing.class));
             case Lens l -> l.hiddenLayers().forEach(layer -> add(found, layer, Layer.class));

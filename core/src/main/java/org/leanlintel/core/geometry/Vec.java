@@ -9,6 +9,9 @@ public record Vec(double x, double y) {
 
     public static final Vec ORIGIN = new Vec(0, 0);
 
+    /** By how much the length of what was made one long may differ from it. */
+    private static final double ROUNDING = 1e-14;
+
     public Vec {
         if (!Double.isFinite(x) || !Double.isFinite(y)) {
             throw new IllegalArgumentException("A point must have finite coordinates: " + x + ", " + y);
@@ -64,10 +67,11 @@ public record Vec(double x, double y) {
         return Math.atan2(y, x);
     }
 
-    /** The same direction, one long. @throws IllegalArgumentException for a zero displacement */
+    /** The same direction, one long; itself where it is that already. @throws IllegalArgumentException for a zero displacement */
     public Vec unit() {
         double length = length();
         if (!(length > 0)) throw new IllegalArgumentException("A zero displacement has no direction");
+        if (Math.abs(length - 1) < ROUNDING) return this;
         return new Vec(x / length, y / length);
     }
 }

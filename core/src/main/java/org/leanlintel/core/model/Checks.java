@@ -33,6 +33,12 @@ final class Checks {
         return at;
     }
 
+    static Vec of(String what, Vec at, double furthest) {
+        between(what, at.x(), -furthest, furthest);
+        between(what, at.y(), -furthest, furthest);
+        return at;
+    }
+
     /** @return the ring without a repeated last point */
     static List<Vec> ring(String what, List<Vec> ring) {
         List<Vec> open =

@@ -7,10 +7,17 @@ import org.leanlintel.core.geometry.Vec;
 public record Sheet(ElementId id, String number, String title, PaperSize size, List<Placed> drawings)
         implements Element {
 
+    private static final int MOST = 200;
+
+    /** Millimetres of paper. */
+    private static final double FURTHEST_MM = 3_000;
+
     public Sheet {
         number = Checks.name("A sheet's number", number);
         title = Checks.name("A sheet's title", title);
         drawings = List.copyOf(drawings);
+        if (drawings.size() > MOST)
+            throw new IllegalArgumentException("A sheet has %d drawings at most.".formatted(MOST));
     }
 
     public Sheet with(List<Placed> others) {
@@ -21,5 +28,10 @@ public record Sheet(ElementId id, String number, String title, PaperSize size, L
      * A drawing on the sheet: model point {@code anchor} lies at paper point {@code at} (mm from the lower left corner),
      * so what is added to the drawing does not shift it.
      */
-    public record Placed(ElementId drawing, Vec anchor, Vec at) {}
+    public record Placed(ElementId drawing, Vec anchor, Vec at) {
+        public Placed {
+            Checks.near(anchor);
+            Checks.of("A place on a sheet", at, FURTHEST_MM);
+        }
+    }
 }

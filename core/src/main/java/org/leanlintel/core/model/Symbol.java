@@ -35,7 +35,10 @@ public record Symbol(
         String source)
         implements Element {
 
-    private static final int MOST_MARKS = 400;
+    private static final int MOST_MARKS = 400, MOST_POINTS = 400, MOST_LINES = 40;
+
+    /** Millimetres from the box's origin: as far as the largest fitting reaches. */
+    private static final double FURTHEST_MM = 30_000;
 
     public Symbol {
         name = Checks.name("A symbol's name", name);
@@ -45,6 +48,13 @@ public record Symbol(
         stretchX = List.copyOf(stretchX);
         stretchY = List.copyOf(stretchY);
         drawn = List.copyOf(drawn);
+        Checks.of("A symbol's point", point, FURTHEST_MM);
+        for (List<Double> lines : List.of(stretchX, stretchY)) {
+            if (lines.size() > MOST_LINES)
+                throw new IllegalArgumentException("A symbol stretches along %d lines at most.".formatted(MOST_LINES));
+            for (double line : lines)
+                Checks.between("A line a symbol stretches along", line, -FURTHEST_MM, FURTHEST_MM);
+        }
         source = Checks.text("A source", source, 400);
         if (drawn.size() > MOST_MARKS)
             throw new IllegalArgumentException("A symbol has %d lines at most.".formatted(MOST_MARKS));
@@ -125,31 +135,50 @@ public record Symbol(
     /** Straight lines. @param closed back to the first point */
     public record Path(List<Vec> points, boolean closed) implements Mark {
         public Path {
-            points = List.copyOf(points);
-            if (points.size() < 2) throw new IllegalArgumentException("A line of a symbol needs two points.");
+            points = line(points, 2, "A line of a symbol needs two points.");
         }
     }
 
     /** An area of paper, which hides what is under it, with its outline. */
     public record Patch(List<Vec> points) implements Mark {
         public Patch {
-            points = List.copyOf(points);
-            if (points.size() < 3) throw new IllegalArgumentException("An area of a symbol needs three points.");
+            points = line(points, 3, "An area of a symbol needs three points.");
         }
     }
 
     /** A rectangle with round corners. @param at its corner nearest the origin */
-    public record Rounded(Vec at, double widthMm, double depthMm, double radiusMm) implements Mark {}
+    public record Rounded(Vec at, double widthMm, double depthMm, double radiusMm) implements Mark {
+        public Rounded {
+            within(at);
+            size(widthMm);
+            size(depthMm);
+            size(radiusMm);
+        }
+    }
 
     /** An ellipse along the box. */
-    public record Oval(Vec centre, double halfWidthMm, double halfDepthMm) implements Mark {}
+    public record Oval(Vec centre, double halfWidthMm, double halfDepthMm) implements Mark {
+        public Oval {
+            within(centre);
+            size(halfWidthMm);
+            size(halfDepthMm);
+        }
+    }
 
     /** @param fromDegrees counter-clockwise from x; @param sweepDegrees likewise, negative runs clockwise */
-    public record Bow(Vec centre, double radiusMm, double fromDegrees, double sweepDegrees) implements Mark {}
+    public record Bow(Vec centre, double radiusMm, double fromDegrees, double sweepDegrees) implements Mark {
+        public Bow {
+            within(centre);
+            size(radiusMm);
+            Checks.number("Where a bow begins", fromDegrees, -720, 720, "degrees");
+            Checks.number("How far a bow goes round", sweepDegrees, -360, 360, "degrees");
+        }
+    }
 
     /** @param heightMm of capitals, in the building */
     public record Words(Vec at, String text, double heightMm) implements Mark {
         public Words {
+            within(at);
             text = Checks.name("A symbol's words", text);
             heightMm = Checks.between("The height of a symbol's words", heightMm, 10, 2000);
         }
@@ -158,7 +187,7 @@ public record Symbol(
     /** A line repeated across the whole width, as hangers on a rail. @param insetMm from either end */
     public record Repeated(List<Vec> points, double insetMm, double pitchMm) implements Mark {
         public Repeated {
-            points = List.copyOf(points);
+            points = line(points, 2, "A line of a symbol needs two points.");
             pitchMm = Checks.between("The pitch of repeated lines", pitchMm, 10, 10_000);
             insetMm = Checks.between("The inset of repeated lines", insetMm, 0, 10_000);
         }
@@ -169,6 +198,26 @@ public record Symbol(
         public Units {
             widthsMm = List.copyOf(widthsMm);
             for (double w : widthsMm) Checks.between("The width of a unit", w, 50, 5000);
+            Checks.between("Where a division begins", fromMm, -FURTHEST_MM, FURTHEST_MM);
+            Checks.between("Where a division ends", toMm, -FURTHEST_MM, FURTHEST_MM);
+            if (widthsMm.size() > MOST_LINES)
+                throw new IllegalArgumentException("A symbol knows %d widths of units at most.".formatted(MOST_LINES));
         }
+    }
+
+    private static List<Vec> line(List<Vec> points, int least, String tooFew) {
+        if (points.size() < least) throw new IllegalArgumentException(tooFew);
+        if (points.size() > MOST_POINTS)
+            throw new IllegalArgumentException("A line of a symbol has %d points at most.".formatted(MOST_POINTS));
+        points.forEach(Symbol::within);
+        return List.copyOf(points);
+    }
+
+    private static void within(Vec point) {
+        Checks.of("A point of a symbol", point, FURTHEST_MM);
+    }
+
+    private static void size(double mm) {
+        Checks.between("A size in a symbol", mm, 0, FURTHEST_MM);
     }
 }

@@ -2,6 +2,7 @@ package org.leanlintel.formats.json;
 
 import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.annotation.Nulls;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import tools.jackson.core.JsonGenerator;
@@ -41,6 +42,7 @@ public final class Json {
         module.addSerializer(ElementId.class, new IdWriter());
         module.addDeserializer(ElementId.class, new IdReader());
         module.addKeyDeserializer(ElementId.class, new IdKeyReader());
+        Bounded.addTo(module);
         JsonMapper.Builder builder = JsonMapper.builder(JsonFactory.builder()
                         .streamReadConstraints(StreamReadConstraints.builder()
                                 .maxStringLength(LONGEST_TEXT)
@@ -48,6 +50,7 @@ public final class Json {
                         .build())
                 .addModule(module)
                 .changeDefaultVisibility(v -> v.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
+                .changeDefaultNullHandling(n -> n.withContentNulls(Nulls.FAIL))
                 .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
                 .enable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
                 .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
@@ -91,7 +94,7 @@ public final class Json {
 
         private static double number(JsonParser in, DeserializationContext context) {
             if (!in.nextToken().isNumeric()) throw wrong(context);
-            return in.getDoubleValue();
+            return Bounded.point(in.getDoubleValue(), context);
         }
 
         private static RuntimeException wrong(DeserializationContext context) {

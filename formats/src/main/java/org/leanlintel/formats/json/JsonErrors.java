@@ -6,6 +6,7 @@ import java.util.stream.Collectors;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.TokenStreamLocation;
 import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.InvalidNullException;
 import tools.jackson.databind.exc.InvalidTypeIdException;
 import tools.jackson.databind.exc.MismatchedInputException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
@@ -25,6 +26,7 @@ public final class JsonErrors {
         return switch (cause) {
             case InvalidFormatException f -> why(f);
             case InvalidTypeIdException t -> why(t);
+            case InvalidNullException n -> "null cannot stand here.";
             case MismatchedInputException m -> why(m);
             case NullPointerException n -> "null cannot stand here.";
             case JacksonException j -> trimmed(j.getOriginalMessage());
@@ -81,7 +83,7 @@ public final class JsonErrors {
         String oneLine = why.lines()
                 .findFirst()
                 .orElse("it cannot be read.")
-                .replaceFirst("^Cannot deserialize value of type \\S+ from \\w+ \".*?\": ", "")
+                .replaceFirst("^Cannot deserialize value of type \\S+ from \\w+ (\".*?\"|\\S+): ", "")
                 .replaceAll("`?org\\.leanlintel\\.[\\w.$]*?([A-Za-z]\\w*)`?", "$1");
         return oneLine.length() > 300 ? oneLine.substring(0, 300) + "..." : oneLine;
     }

@@ -24,7 +24,7 @@ class JsonErrorsTest {
                 "{\"name\":\"x\"} | At limits (line 1, column 12): it is missing.",
                 "[] | At line 1, column 1: stair rules expected here.",
                 "{\"name\":\"\",\"limits\":[]} | At line 1, column 23: The name of a set of rules for stairs must not be empty.",
-                "{\"name\":\"x\",\"limits\":[null]} | At line 1, column 28: null cannot stand here.",
+                "{\"name\":\"x\",\"limits\":[null]} | At limits[0] (line 1, column 23): null cannot stand here.",
             })
     void saysWhatIsWrongAndWhere(String json, String sentence) {
         assertThat(sentence(json, StairRules.class)).isEqualTo(sentence);

@@ -12,7 +12,6 @@ import org.leanlintel.core.building.Building;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Editing;
 import org.leanlintel.core.model.Change;
-import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Outcome;
@@ -38,12 +37,19 @@ public class EditDesk {
     private final ProjectStore projects;
     private final Journal journal;
     private final LiveProjects live;
+    private final TakingBack takingBack;
     private final TransactionTemplate transaction;
 
-    EditDesk(ProjectStore projects, Journal journal, LiveProjects live, TransactionTemplate transaction) {
+    EditDesk(
+            ProjectStore projects,
+            Journal journal,
+            LiveProjects live,
+            TakingBack takingBack,
+            TransactionTemplate transaction) {
         this.projects = projects;
         this.journal = journal;
         this.live = live;
+        this.takingBack = takingBack;
         this.transaction = transaction;
     }
 
@@ -87,6 +93,8 @@ public class EditDesk {
                 project,
                 sender,
                 now -> takeBack(
+                        project,
+                        sender,
                         now,
                         journal.toUndo(project, sender.personId()),
                         JournalRow.Kind.UNDO,
@@ -99,30 +107,19 @@ public class EditDesk {
                 project,
                 sender,
                 now -> takeBack(
+                        project,
+                        sender,
                         now,
                         journal.toRedo(project, sender.personId()),
                         JournalRow.Kind.REDO,
                         "There is nothing to redo."));
     }
 
-    private static Work takeBack(Live now, Optional<JournalRow> found, JournalRow.Kind kind, String none) {
+    private Work takeBack(
+            UUID project, Sender sender, Live now, Optional<JournalRow> found, JournalRow.Kind kind, String none) {
         if (found.isEmpty()) return new Work(Refusal.because(none), now.building(), kind, null);
-        Change back = Journal.change(found.get()).inverse();
-        for (Element e : back.before()) {
-            if (!e.equals(now.model().find(e.id()))) return new Work(changedLater(back, e), now.building(), kind, null);
-        }
-        for (Element e : back.after()) {
-            boolean replaces = back.before().stream().anyMatch(b -> b.id().equals(e.id()));
-            if (!replaces && now.model().find(e.id()) != null)
-                return new Work(changedLater(back, e), now.building(), kind, null);
-        }
-        Editing.Result result = Editing.apply(back, now.building());
+        Editing.Result result = takingBack.of(found.get(), project, sender.personId(), now.building());
         return new Work(result.outcome(), result.after(), kind, found.get());
-    }
-
-    private static Refusal changedLater(Change back, Element element) {
-        return Refusal.because(
-                "\"%s\" cannot be taken back: what it touched was changed later.".formatted(back.name()), element.id());
     }
 
     /** Makes the project what it was in a named version, as one edit that can be undone. */
@@ -130,8 +127,11 @@ public class EditDesk {
         String name = "go back to \"" + projects.version(project, version).name() + "\"";
         Model target = projects.loadVersion(project, version);
         return inTurn(project, sender, now -> {
-            Editing.Result result = Editing.apply(Change.between(now.model(), target, name), now.building());
-            return new Work(result.outcome(), result.after(), JournalRow.Kind.EDIT, null);
+            Change back = Change.between(now.model(), target, name);
+            if (back.isEmpty())
+                return new Work(
+                        Refusal.because("It is that version already."), now.building(), JournalRow.Kind.EDIT, null);
+            return new Work(back, Editing.restore(back, now.building()).after(), JournalRow.Kind.EDIT, null);
         });
     }
 

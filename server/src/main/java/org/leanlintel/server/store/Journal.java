@@ -64,6 +64,19 @@ public class Journal {
                 .toList();
     }
 
+    /** Whether anybody but {@code person} made an edit after {@code revision}. */
+    public boolean othersChanged(UUID project, long revision, long person) {
+        return !entities.createQuery(
+                        "select 1 from JournalRow where projectId = :p and revision > :r and personId <> :who",
+                        Integer.class)
+                .setParameter("p", project)
+                .setParameter("r", revision)
+                .setParameter("who", person)
+                .setMaxResults(1)
+                .getResultList()
+                .isEmpty();
+    }
+
     /** A person's last own edit that is not taken back. */
     public Optional<JournalRow> toUndo(UUID project, long person) {
         return last(

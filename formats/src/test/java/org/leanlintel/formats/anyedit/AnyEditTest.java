@@ -1,0 +1,181 @@
+package org.leanlintel.formats.anyedit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import java.util.random.RandomGenerator;
+import java.util.random.RandomGeneratorFactory;
+import org.junit.jupiter.api.Timeout;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.check.Findings;
+import org.leanlintel.core.edit.AddStorey;
+import org.leanlintel.core.edit.DrawRectangle;
+import org.leanlintel.core.edit.DrawStair;
+import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.edit.Editing;
+import org.leanlintel.core.edit.NewWall;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.SetOut;
+import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.WallEnd;
+import org.leanlintel.core.picture.DrawingPicture;
+import org.leanlintel.core.picture.SheetPicture;
+import org.leanlintel.formats.json.Json;
+import org.leanlintel.formats.json.JsonErrors;
+import org.leanlintel.formats.json.ProjectFile;
+import org.leanlintel.formats.pdf.DrawingLettering;
+import org.leanlintel.formats.pdf.PdfWriter;
+import org.leanlintel.formats.standard.OfficeStandard;
+import org.leanlintel.formats.standard.TradeRegion;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.type.TypeReference;
+
+/** Edits of every kind in any order, with values nobody should type among them. */
+class AnyEditTest {
+
+    private static final int EDITS = Integer.getInteger("edits", 300);
+
+    private Building building;
+    private final List<Change> done = new ArrayList<>();
+    private final Map<Class<?>, Integer> accepted = new HashMap<>();
+
+    private static Building house() {
+        TradeRegion uk = OfficeStandard.region("UK");
+        Building empty =
+                Building.of(OfficeStandard.newProject(OfficeStandard.settings(uk, "Any", "", "", "", uk.paper())));
+        NewWall made = NewWall.of(
+                OfficeStandard.GROUND,
+                OfficeStandard.LAYER_WALLS,
+                uk.outsideWall(),
+                new SetOut.OnFace(0),
+                Side.LEFT,
+                WallEnd.Reach.STRUCTURE);
+        Building house = empty;
+        for (Edit edit : List.of(
+                new DrawRectangle(made, Vec.ORIGIN, new Vec(8000, 5000), 0, DrawRectangle.Sizes.OUTSIDE),
+                new AddStorey(
+                        OfficeStandard.GROUND,
+                        true,
+                        "First",
+                        2600,
+                        new Storey.Built(uk.upperFloor()),
+                        new AddStorey.Taking(true, false, false),
+                        new AddStorey.NotLaid()),
+                new DrawStair(
+                        OfficeStandard.GROUND,
+                        OfficeStandard.LAYER_FLOORS,
+                        new Vec(1500, 1500),
+                        0,
+                        900,
+                        new Stair.Flights(List.of(), List.of()),
+                        new Stair.LeastRisers(),
+                        new Stair.GoingByRule(),
+                        OfficeStandard.stairMakes("UK").make(),
+                        Stair.Above.FOUND))) {
+            Editing.Result result = Editing.run(edit, house);
+            assertThat(result.outcome()).isInstanceOf(Change.class);
+            house = result.after();
+        }
+        return house;
+    }
+
+    @ParameterizedTest(name = "seed {0}")
+    @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
+    @Timeout(value = 10, unit = TimeUnit.MINUTES, threadMode = Timeout.ThreadMode.SEPARATE_THREAD)
+    void whatIsAcceptedIsDrawnKeptAndTakenBack(long seed) {
+        RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
+        building = house();
+        Model first = building.model();
+        for (int i = 0; i < EDITS; i++) {
+            Edit edit = new AnyEdit(random, building, seed % 2 == 0 ? 4 : 0).next(accepted);
+            if (edit != null && sent(edit) instanceof Edit read) run(read, seed);
+        }
+        Model last = building.model();
+        assertThat(accepted).as("accepted: %s", accepted).hasSizeGreaterThan(15);
+        assertDrawable(Building.of(last), seed);
+        for (Change change : done.reversed())
+            building = Editing.restore(readBack(change).inverse(), building).after();
+        assertThat(building.model()).isEqualTo(first);
+        for (Change change : done)
+            building = Editing.restore(readBack(change), building).after();
+        assertThat(building.model()).isEqualTo(last);
+    }
+
+    /** As it arrives over the wire; null where it is refused as it is read. */
+    private static Edit sent(Edit edit) {
+        try {
+            return Json.mapper().readValue(Json.mapper().writeValueAsString(edit), Edit.class);
+        } catch (JacksonException refused) {
+            assertThat(JsonErrors.sentence(refused)).isNotBlank().doesNotContain("org.leanlintel", "java.");
+            return null;
+        }
+    }
+
+    private void run(Edit edit, long seed) {
+        try {
+            Editing.Result result = Editing.run(edit, building);
+            if (!(result.outcome() instanceof Change change)) return;
+            building = result.after();
+            done.add(change);
+            accepted.merge(edit.getClass(), 1, Integer::sum);
+            assertDrawable(building, seed);
+        } catch (RuntimeException | StackOverflowError | AssertionError fault) {
+            throw new AssertionError("seed %d, edit %d: %s".formatted(seed, done.size(), cut(edit)), fault);
+        }
+    }
+
+    private static String cut(Object edit) {
+        String all = edit.toString();
+        return all.length() > 2000 ? all.substring(0, 2000) : all;
+    }
+
+    /** Every drawing and sheet, the findings and the project's file. */
+    private static void assertDrawable(Building building, long seed) {
+        Model model = building.model();
+        for (Drawing d : model.all(Drawing.class))
+            assertThat(DrawingPicture.of(building, d.id(), DrawingLettering.get())
+                            .picture())
+                    .isNotNull();
+        for (Sheet s : model.all(Sheet.class)) {
+            byte[] pdf = PdfWriter.sheet(
+                    SheetPicture.of(
+                            s,
+                            model,
+                            id -> DrawingPicture.of(building, id, DrawingLettering.get())
+                                    .picture(),
+                            DrawingLettering.get(),
+                            "2026-01-01"),
+                    s.size(),
+                    s.title(),
+                    DrawingLettering.get());
+            assertThat(pdf).isNotEmpty();
+        }
+        assertThat(Findings.of(building)).isNotNull();
+        if (seed % 4 == 0)
+            assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
+    }
+
+    /** As the journal keeps it. */
+    private static Change readBack(Change change) {
+        return new Change(change.name(), readBack(change.before()), readBack(change.after()));
+    }
+
+    private static List<Element> readBack(List<Element> elements) {
+        String json =
+                Json.mapper().writerFor(new TypeReference<List<Element>>() {}).writeValueAsString(elements);
+        return ProjectFile.readElements(json, ProjectFile.VERSION);
+    }
+}

@@ -1,0 +1,257 @@
+package org.leanlintel.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.UUID;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.leanlintel.core.edit.AddStorey;
+import org.leanlintel.core.edit.Delete;
+import org.leanlintel.core.edit.DrawFloor;
+import org.leanlintel.core.edit.DrawStair;
+import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.edit.Move;
+import org.leanlintel.core.edit.NameRoom;
+import org.leanlintel.core.edit.PlaceNote;
+import org.leanlintel.core.edit.ReviseStorey;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Note;
+import org.leanlintel.core.model.Outcome;
+import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.Rise;
+import org.leanlintel.core.model.Room;
+import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.Wall;
+import org.leanlintel.formats.standard.OfficeStandard;
+import org.leanlintel.server.live.EditDesk;
+import org.leanlintel.server.store.Journal;
+import org.leanlintel.server.store.Journal.Sender;
+import org.leanlintel.server.store.ProjectStore;
+
+/** Undo and redo lead back to what was, for one person and among several. */
+class UndoTest {
+
+    @RegisterExtension
+    static final RunningServer SERVER = new RunningServer();
+
+    private final UUID project = UUID.fromString(Api.newProject(SERVER, "Back").id());
+    private final EditDesk desk = SERVER.bean(EditDesk.class);
+    private final long first = SERVER.bean(Journal.class).localDrafter();
+    private final long second = SERVER.addPerson("Second " + UUID.randomUUID());
+
+    private Model model() {
+        return SERVER.bean(ProjectStore.class).load(project);
+    }
+
+    private static Sender sender(long person) {
+        return new Sender(person, UUID.randomUUID(), null);
+    }
+
+    private Change edit(long person, Edit edit) {
+        Outcome outcome =
+                desk.accept(project, sender(person), model().revision(), edit).outcome();
+        assertThat(outcome).as("%s", outcome).isInstanceOf(Change.class);
+        return (Change) outcome;
+    }
+
+    private void undo(long person) {
+        Outcome outcome = desk.undo(project, sender(person)).outcome();
+        assertThat(outcome).as("%s", outcome).isInstanceOf(Change.class);
+    }
+
+    private void redo(long person) {
+        Outcome outcome = desk.redo(project, sender(person)).outcome();
+        assertThat(outcome).as("%s", outcome).isInstanceOf(Change.class);
+    }
+
+    private String undoRefused(long person) {
+        Outcome outcome = desk.undo(project, sender(person)).outcome();
+        assertThat(outcome).as("%s", outcome).isInstanceOf(Refusal.class);
+        return ((Refusal) outcome).sentence();
+    }
+
+    private <E extends Element> E last(Class<E> kind) {
+        return model().all(kind).getLast();
+    }
+
+    private Storey upper() {
+        return model().all(Storey.class).stream()
+                .filter(s -> !s.id().equals(OfficeStandard.GROUND))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private void delete(Element element) {
+        edit(first, new Delete(List.of(element.id())));
+    }
+
+    private Floor.Outline shell() {
+        return new Floor.InsideShell(new Vec(2000, 2000), Floor.Edge.INNER_FACE);
+    }
+
+    /** A shell, a storey above with the same walls, a stair between them, a floor and a room. */
+    private void house() {
+        edit(first, Api.shell(0, 0, 9000, 6000));
+        edit(
+                first,
+                new ReviseStorey(new Storey(
+                        OfficeStandard.GROUND, "Ground", 0, 2600, new Storey.NotSaid(), new Rise.UnderStoreyAbove())));
+        edit(
+                first,
+                new AddStorey(
+                        OfficeStandard.GROUND,
+                        true,
+                        "First",
+                        2500,
+                        new Storey.Built(new ElementId("build-up-timber-floor")),
+                        new AddStorey.Taking(true, false, false),
+                        new AddStorey.NotLaid()));
+        edit(
+                first,
+                new DrawStair(
+                        OfficeStandard.GROUND,
+                        OfficeStandard.LAYER_FLOORS,
+                        new Vec(1500, 1500),
+                        0,
+                        900,
+                        new Stair.Flights(List.of(), List.of()),
+                        new Stair.LeastRisers(),
+                        new Stair.GoingByRule(),
+                        OfficeStandard.stairMakes("UK").make(),
+                        Stair.Above.FOUND));
+        edit(
+                first,
+                new NameRoom(
+                        upper().id(),
+                        OfficeStandard.LAYER_ROOMS,
+                        new Vec(7000, 4000),
+                        "",
+                        "Attic",
+                        Room.Use.OTHER,
+                        new Room.Finishes("", "", "")));
+        edit(
+                first,
+                new DrawFloor(
+                        OfficeStandard.GROUND,
+                        OfficeStandard.LAYER_FLOORS,
+                        new ElementId("build-up-slab"),
+                        shell(),
+                        0,
+                        0,
+                        new Floor.Level()));
+    }
+
+    /** Each was once accepted and could not be taken back, since what it led back to would not be accepted anew. */
+    static Stream<Arguments> sequences() {
+        return Stream.of(
+                sequence("the upper storey, then the stair that leads nowhere", t -> {
+                    t.delete(t.upper());
+                    t.delete(t.last(Stair.class));
+                }),
+                sequence("an outside wall, then the floor", t -> {
+                    t.delete(t.model().all(Wall.class).getFirst());
+                    t.delete(t.last(Floor.class));
+                }),
+                sequence("all upper walls, then the storey", t -> {
+                    ElementId storey = t.upper().id();
+                    t.edit(
+                            t.first,
+                            new Delete(t.model().all(Wall.class).stream()
+                                    .filter(w -> w.storey().equals(storey))
+                                    .map(Wall::id)
+                                    .toList()));
+                    t.delete(t.upper());
+                }),
+                sequence("a room moved out, then its storey", t -> {
+                    t.edit(t.first, new Move(List.of(t.last(Room.class).id()), new Vec(20_000, 0)));
+                    t.delete(t.upper());
+                }));
+    }
+
+    private static Arguments sequence(String name, Consumer<UndoTest> steps) {
+        return Arguments.of(name, steps);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("sequences")
+    void whatWasAcceptedCanBeTakenBack(String name, Consumer<UndoTest> steps) {
+        house();
+        Model before = model();
+        steps.accept(this);
+        Model after = model();
+        undo(first);
+        undo(first);
+        assertThat(model()).isEqualTo(before);
+        redo(first);
+        redo(first);
+        assertThat(model()).isEqualTo(after);
+    }
+
+    @Test
+    void soItCanAmongOthersWhoDrawElsewhere() {
+        house();
+        Model before = model();
+        delete(upper());
+        delete(last(Stair.class));
+        edit(second, note("Beware of the dog"));
+        undo(first);
+        undo(first);
+        undo(second);
+        assertThat(model()).isEqualTo(before);
+    }
+
+    @Test
+    void aVersionIsHadBackWhateverItIs() {
+        house();
+        delete(upper());
+        Model open = model();
+        UUID version = SERVER.bean(ProjectStore.class)
+                .nameVersion(project, "Open above")
+                .id();
+        delete(last(Stair.class));
+        desk.goBack(project, sender(first), version);
+        assertThat(model()).isEqualTo(open);
+        assertThat(desk.goBack(project, sender(first), version).outcome()).isInstanceOf(Refusal.class);
+    }
+
+    @Test
+    void whatOthersChangedSinceStays() {
+        edit(first, Api.shell(0, 0, 9000, 6000));
+        edit(first, Api.wall(4000, 354, 4000, 5646));
+        ElementId partition = last(Wall.class).id();
+        edit(first, new Delete(List.of(partition)));
+        edit(second, Api.wall(3000, 3000, 5000, 3000));
+        Model drawn = model();
+        assertThat(undoRefused(first)).contains("for what others did since").contains("would lie on");
+        assertThat(model()).isEqualTo(drawn);
+        undo(second);
+        undo(first);
+        assertThat(model().find(partition)).isNotNull();
+
+        edit(second, new Move(List.of(partition), new Vec(500, 0)));
+        edit(first, note("Later"));
+        undo(first);
+        assertThat(undoRefused(first)).contains("was changed later");
+    }
+
+    private static PlaceNote note(String text) {
+        return new PlaceNote(
+                OfficeStandard.GROUND_PLAN,
+                OfficeStandard.LAYER_NOTES,
+                new Vec(-3000, 0),
+                text,
+                Note.Style.values()[0]);
+    }
+}
