@@ -17,6 +17,7 @@ function accepted(revision: number): EditAnswer {
     news: [],
     redo: null,
     picture: null,
+    fault: null,
   };
 }
 
@@ -67,6 +68,35 @@ beforeEach(async () => {
 afterEach(() => {
   vi.useRealTimers();
   vi.unstubAllGlobals();
+});
+
+describe("an answer that does not come", () => {
+  it("is asked for again under the same id while the server says not just now", async () => {
+    answers = [{ status: 503, body: { detail: "The database does not answer." } }, "no answer"];
+    answers.push({ status: 200, body: accepted(8) }, { status: 200, body: picture });
+    const stored = sync.edit(moved);
+    await vi.advanceTimersByTimeAsync(0);
+    expect(store.getState().saving).toBe("offline");
+    await vi.advanceTimersByTimeAsync(20_000);
+    expect(await stored).toBe(true);
+    expect(store.getState()).toMatchObject({ saving: "saved", revision: 8 });
+    const sent = asked.filter((a) => a.path.endsWith("/edits")).map((a) => a.body.editId);
+    expect(new Set(sent).size).toBe(1);
+    expect(sent).toHaveLength(3);
+  });
+
+  it("is no refusal where the edit is stored and only its picture is not had", async () => {
+    answers = [
+      { status: 200, body: accepted(8) },
+      { status: 500, body: { detail: "Something went wrong here." } },
+    ];
+    expect(await sync.edit(moved)).toBe(true);
+    expect(store.getState()).toMatchObject({ saving: "saved", revision: 8, refused: null });
+    expect(store.getState().saying).toBe("Something went wrong here.");
+    answers = [{ status: 200, body: { ...accepted(9), fault: "It is stored, but cannot be drawn." } }];
+    expect(await sync.edit(moved)).toBe(true);
+    expect(store.getState().saying).toBe("It is stored, but cannot be drawn.");
+  });
 });
 
 describe("two facts typed one after the other", () => {

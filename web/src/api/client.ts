@@ -17,8 +17,10 @@ export class Refused extends Error {
   }
 }
 
-/** The server did not answer at all. */
+/** The server did not answer, or could not just now: what is sent again goes on where it was. */
 export class Offline extends Error {}
+
+const NOT_JUST_NOW = 503;
 
 interface Answered<T> {
   readonly data?: T;
@@ -36,6 +38,8 @@ export async function answerOf<T>(request: Promise<Answered<T>>): Promise<T> {
   }
   if (answer.response.ok) return answer.data as T;
   const problem = (answer.error ?? {}) as { detail?: string; concerns?: string[] };
+  if (answer.response.status === NOT_JUST_NOW)
+    throw new Offline(problem.detail ?? "The server cannot answer just now.");
   throw new Refused(
     problem.detail ?? "The server could not do this.",
     answer.response.status,

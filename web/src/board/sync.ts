@@ -259,12 +259,7 @@ export class Sync {
       this.store.setState({ saving: "saving" });
       for (;;) {
         try {
-          const answer = await send();
-          await this.accepted(answer);
-          this.store.setState({
-            saving: "saved",
-            saying: answer.news.length > 0 ? answer.news.join(" ") : null,
-          });
+          await this.shown(await send());
           return true;
         } catch (error) {
           if (error instanceof Offline) {
@@ -284,6 +279,19 @@ export class Sync {
     return released;
   }
 
+  /** Shows what is stored. Where it cannot be shown that is said: it is stored all the same. */
+  private async shown(answer: EditAnswer): Promise<void> {
+    let fault = answer.fault;
+    try {
+      await this.accepted(answer);
+    } catch (error) {
+      if (error instanceof Offline) throw error;
+      fault = sentenceOf(error);
+    }
+    const news = answer.news.length > 0 ? answer.news.join(" ") : null;
+    this.store.setState({ saving: "saved", saying: fault ?? news, ...(fault ? { preview: null } : {}) });
+  }
+
   private async accepted(answer: EditAnswer): Promise<void> {
     const state = this.store.getState();
     const inStep = answer.revision === state.revision + 1;
@@ -299,6 +307,7 @@ export class Sync {
       undo: answer.undo,
       redo: answer.redo,
     });
+    if (answer.fault) return;
     if (answer.picture && state.shown?.kind === "drawing") {
       const groups = new Map(state.groups);
       for (const id of answer.picture.gone) groups.delete(id);

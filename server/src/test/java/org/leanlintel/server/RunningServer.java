@@ -69,6 +69,22 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
         }
     }
 
+    /** Whether its database lets anybody in; who was in is thrown out. */
+    void database(boolean there) {
+        administer("alter database " + database + " with allow_connections " + there);
+        if (!there) throwOut("true");
+    }
+
+    /** Breaks the connections on which servers hear of each other. */
+    void dropListeners() {
+        throwOut("query = 'listen lintel'");
+    }
+
+    private void throwOut(String which) {
+        administer("select pg_terminate_backend(pid) from pg_stat_activity where datname = '" + database + "' and "
+                + which);
+    }
+
     @Override
     public void beforeAll(ExtensionContext context) {
         if (ownDatabase) administer("create database " + database);

@@ -12,6 +12,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Strip.StripPly;
 import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.GivenUp;
 import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
@@ -83,6 +84,7 @@ public final class Building {
         HashPMap<ElementId, Strip> after = strips;
         Grid place = grid;
         for (ElementId id : touched.strips()) {
+            GivenUp.orGoOn();
             Strip was = strips.get(id);
             Strip is = next.find(id, Wall.class) instanceof Wall wall ? strip(next, wall, was) : null;
             if (is == was && is != null) continue;
@@ -121,6 +123,7 @@ public final class Building {
         HashPMap<ElementId, WallSolid> solids = known;
         Map<ElementId, StoreySpace> spaces = new HashMap<>();
         for (ElementId id : walls) {
+            GivenUp.orGoOn();
             Strip strip = strips.get(id);
             solids = strip == null
                     ? solids.minus(id)

@@ -60,6 +60,7 @@ public final class Area {
 
     /** Everything that any of {@code areas} covers, on a grid of {@link Tolerance#SAME_MM}, so that neighbours leave no slivers. */
     public static Area union(Collection<Area> areas) {
+        GivenUp.orGoOn();
         return new Area(UnaryUnionNG.union(areas.stream().map(a -> a.shape).toList(), JTS, GRID));
     }
 
@@ -173,6 +174,7 @@ public final class Area {
 
     /** Lines and points where the two only touch are no part of it. */
     private Area overlay(Area other, int operation) {
+        GivenUp.orGoOn();
         Geometry all = OverlayNGRobust.overlay(shape, other.shape, operation);
         return new Area(all instanceof Polygonal ? all : JTS.buildGeometry(PolygonExtracter.getPolygons(all)));
     }
@@ -242,6 +244,7 @@ public final class Area {
 
     private List<List<Vec>> parts(Collection<List<Vec>> lines, int operation) {
         if (lines.isEmpty()) return List.of();
+        GivenUp.orGoOn();
         Geometry all =
                 UnaryUnionNG.union(lines.stream().<Geometry>map(Area::line).toList(), JTS, GRID);
         Geometry left = OverlayNGRobust.overlay(all, shape, operation);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import org.leanlintel.core.geometry.GivenUp;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Pen;
@@ -25,6 +26,7 @@ final class Pens {
     }
 
     void line(PenRole role, List<Vec> points) {
+        GivenUp.orGoOn();
         lines.computeIfAbsent(role, r -> new ArrayList<>())
                 .add(points.stream().map(Pens::rounded).toList());
     }

@@ -13,6 +13,7 @@ import org.leanlintel.core.edit.SetOutNews;
 import org.leanlintel.core.heat.UValue;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Gap;
@@ -38,6 +39,8 @@ import org.leanlintel.server.live.LiveProjects;
 import org.leanlintel.server.store.Journal;
 import org.leanlintel.server.store.Journal.Sender;
 import org.leanlintel.server.store.JournalRow;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -50,6 +53,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1/projects/{project}")
 public class BoardApi {
+
+    private static final Logger LOG = LoggerFactory.getLogger(BoardApi.class);
 
     /** Of the cut through a build-up in its editor. */
     private static final double LOOK_SCALE = 4;
@@ -79,9 +84,10 @@ public class BoardApi {
     @PostMapping("/edits")
     public EditAnswer edit(
             @PathVariable UUID project, @RequestParam @Nullable String drawing, @RequestBody EditRequest request) {
+        ElementId shown = shown(project, drawing);
         return answer(
                 project,
-                drawing,
+                shown,
                 desk.accept(project, sender(request.editId(), request.window()), request.seen(), request.edit()));
     }
 
@@ -98,6 +104,7 @@ public class BoardApi {
             @RequestParam(defaultValue = "FINISH") Gap.Faces faces,
             @RequestParam(defaultValue = "false") boolean settingOut,
             @RequestBody Edit edit) {
+        ElementId shown = shown(project, drawing);
         EditDesk.Answer answer = desk.preview(project, edit);
         long revision = answer.before().model().revision();
         return switch (answer.outcome()) {
@@ -128,7 +135,7 @@ public class BoardApi {
                         news(answer),
                         settingOut ? SettingOutAnswers.of(change, answer.after().building(), of(faces)) : null,
                         GapAnswers.clearLength(change, answer.after().building()),
-                        difference(drawing, answer));
+                        difference(shown, answer));
         };
     }
 
@@ -183,33 +190,63 @@ public class BoardApi {
     @PostMapping("/undo")
     public EditAnswer undo(
             @PathVariable UUID project, @RequestParam @Nullable String drawing, @RequestBody TurnBack request) {
-        return answer(project, drawing, desk.undo(project, sender(request.editId(), request.window())));
+        ElementId shown = shown(project, drawing);
+        return answer(project, shown, desk.undo(project, sender(request.editId(), request.window())));
     }
 
     @PostMapping("/redo")
     public EditAnswer redo(
             @PathVariable UUID project, @RequestParam @Nullable String drawing, @RequestBody TurnBack request) {
-        return answer(project, drawing, desk.redo(project, sender(request.editId(), request.window())));
+        ElementId shown = shown(project, drawing);
+        return answer(project, shown, desk.redo(project, sender(request.editId(), request.window())));
     }
 
     Sender sender(UUID editId, String window) {
         return new Sender(people.current(), editId, window.matches("[A-Za-z0-9-]{1,64}") ? window : null);
     }
 
-    EditAnswer answer(UUID project, @Nullable String drawing, EditDesk.Answer answer) {
+    /**
+     * The drawing a request names, looked at before anything is changed; null where it is gone, as it may be by an edit that is
+     * sent again. @throws MissingElement if it is something else
+     */
+    @Nullable
+    ElementId shown(UUID project, @Nullable String drawing) {
+        if (drawing == null) return null;
+        ElementId id = new ElementId(drawing);
+        Model model = live.get(project).model();
+        return model.find(id) == null ? null : model.get(id, Drawing.class).id();
+    }
+
+    EditAnswer answer(UUID project, @Nullable ElementId drawing, EditDesk.Answer answer) {
         return switch (answer.outcome()) {
             case Refusal refusal -> throw new Refused(refusal);
-            case Change change ->
-                new EditAnswer(
-                        answer.after().model().revision(),
-                        change.name(),
-                        change.after(),
-                        removed(change),
-                        undoName(project),
-                        redoName(project),
-                        news(answer),
-                        difference(drawing, answer));
+            case Change change -> stored(project, drawing, answer, change);
         };
+    }
+
+    /** It is stored: whatever cannot be told of it any more, the answer is that it is. */
+    private EditAnswer stored(UUID project, @Nullable ElementId drawing, EditDesk.Answer answer, Change change) {
+        List<String> news = List.of();
+        Picture.Difference picture = null;
+        String fault = null;
+        try {
+            picture = difference(drawing, answer);
+            news = news(answer);
+        } catch (RuntimeException | StackOverflowError undrawable) {
+            LOG.error("Stored, but cannot be drawn: {}", change.name(), undrawable);
+            fault = "\"%s\" is stored, but the drawing cannot be worked out. Undo it, and do it another way."
+                    .formatted(change.name());
+        }
+        return new EditAnswer(
+                answer.after().model().revision(),
+                change.name(),
+                change.after(),
+                removed(change),
+                undoName(project),
+                redoName(project),
+                news,
+                picture,
+                fault);
     }
 
     private static List<ElementId> removed(Change change) {
@@ -220,9 +257,8 @@ public class BoardApi {
                 .toList();
     }
 
-    private static Picture.@Nullable Difference difference(@Nullable String drawing, EditDesk.Answer answer) {
-        if (drawing == null) return null;
-        ElementId id = new ElementId(drawing);
+    private static Picture.@Nullable Difference difference(@Nullable ElementId id, EditDesk.Answer answer) {
+        if (id == null) return null;
         boolean shown = answer.before().model().find(id) != null
                 && answer.after().model().find(id) != null;
         return shown ? answer.after().drawing(id).since(answer.before().drawing(id)) : null;

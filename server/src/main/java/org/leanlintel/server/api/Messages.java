@@ -53,6 +53,7 @@ public final class Messages {
     /**
      * @param news what became of rooms and of set-out lines, in sentences
      * @param picture how the drawing asked for changed from the revision before; null where none was asked for
+     * @param fault why there is no picture though the edit is stored; null where all is well
      */
     public record EditAnswer(
             long revision,
@@ -62,7 +63,8 @@ public final class Messages {
             @Nullable String undo,
             @Nullable String redo,
             List<String> news,
-            Picture.@Nullable Difference picture) {}
+            Picture.@Nullable Difference picture,
+            @Nullable String fault) {}
 
     /**
      * @param revision the revision it was tried on

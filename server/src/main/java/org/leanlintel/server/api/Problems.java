@@ -1,6 +1,8 @@
 package org.leanlintel.server.api;
 
+import jakarta.persistence.PersistenceException;
 import java.net.URI;
+import org.leanlintel.core.geometry.GivenUp;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.MissingElement;
 import org.leanlintel.formats.json.JsonErrors;
@@ -9,12 +11,14 @@ import org.leanlintel.formats.traced.TracedFile;
 import org.leanlintel.server.store.NoSuchProject;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
@@ -67,6 +71,35 @@ public class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail badValue(IllegalArgumentException bad) {
         return problem(HttpStatus.BAD_REQUEST, "A value cannot be used", String.valueOf(bad.getMessage()));
+    }
+
+    @ExceptionHandler
+    ProblemDetail givenUp(GivenUp slow) {
+        Thread.interrupted();
+        return problem(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "Given up",
+                "That took longer than it may and was given up; nothing was changed.");
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> busy(Patience.Busy busy) {
+        return unavailable("Too much is asked of this project at once. Try again in a moment.");
+    }
+
+    /** A database that is away: nothing was stored, or nobody knows; who asks again under the same id finds out. */
+    @ExceptionHandler({DataAccessException.class, TransactionException.class, PersistenceException.class})
+    ResponseEntity<ProblemDetail> database(Exception fault) {
+        DatabaseFault why = DatabaseFault.of(fault);
+        if (why == null) return ResponseEntity.internalServerError().body(unexpected(fault));
+        LOG.warn("{} ({})", why.sentence(), fault.getMessage());
+        return unavailable(why.sentence());
+    }
+
+    private static ResponseEntity<ProblemDetail> unavailable(String detail) {
+        return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+                .header(HttpHeaders.RETRY_AFTER, "2")
+                .body(problem(HttpStatus.SERVICE_UNAVAILABLE, "Not just now", detail));
     }
 
     @ExceptionHandler

@@ -3,6 +3,7 @@ package org.leanlintel.server.api;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.server.api.Messages.EditAnswer;
 import org.leanlintel.server.api.Messages.NewVersion;
 import org.leanlintel.server.api.Messages.ProjectState;
@@ -66,8 +67,9 @@ public class VersionsApi {
             @PathVariable UUID version,
             @RequestParam @Nullable String drawing,
             @RequestBody TurnBack request) {
+        ElementId shown = board.shown(project, drawing);
         return board.answer(
-                project, drawing, desk.goBack(project, board.sender(request.editId(), request.window()), version));
+                project, shown, desk.goBack(project, board.sender(request.editId(), request.window()), version));
     }
 
     private static VersionSummary summary(VersionRow row) {

@@ -3,6 +3,7 @@ package org.leanlintel.server.api;
 import org.leanlintel.formats.json.Json;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
@@ -12,8 +13,19 @@ import tools.jackson.databind.json.JsonMapper;
 @Configuration
 class WebSetup implements WebMvcConfigurer {
 
+    private final Patience patience;
+
+    WebSetup(Patience patience) {
+        this.patience = patience;
+    }
+
+    @Override
+    public void addInterceptors(InterceptorRegistry registry) {
+        registry.addInterceptor(patience).addPathPatterns("/api/v1/projects/**");
+    }
+
     @Bean
-    JsonMapper jsonMapper() {
+    static JsonMapper jsonMapper() {
         return Json.mapper();
     }
 

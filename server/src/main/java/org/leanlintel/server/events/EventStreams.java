@@ -1,9 +1,8 @@
 package org.leanlintel.server.events;
 
-import java.io.IOException;
-import java.util.List;
+import java.util.Set;
 import java.util.UUID;
-import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.http.MediaType;
@@ -17,38 +16,28 @@ public class EventStreams {
     /** A project has a new revision. @param window the window that made it, or "-" */
     public record Revised(UUID project, long revision, String window) {}
 
-    private final List<SseEmitter> streams = new CopyOnWriteArrayList<>();
+    private final Set<EventStream> streams = ConcurrentHashMap.newKeySet();
 
     public SseEmitter open() {
-        SseEmitter stream = new SseEmitter(0L);
-        streams.add(stream);
-        stream.onCompletion(() -> streams.remove(stream));
-        stream.onError(e -> streams.remove(stream));
-        send(stream, SseEmitter.event().comment("open"));
-        return stream;
+        EventStream[] opened = new EventStream[1];
+        opened[0] = new EventStream(() -> streams.remove(opened[0]));
+        streams.add(opened[0]);
+        return opened[0].open();
     }
 
     void tell(Revised revised) {
-        for (SseEmitter s : streams)
-            send(s, SseEmitter.event().name("revised").data(revised, MediaType.APPLICATION_JSON));
+        for (EventStream s : streams)
+            s.tell(SseEmitter.event().name("revised").data(revised, MediaType.APPLICATION_JSON));
     }
 
     /** Keeps streams open and finds out which are gone. */
     void beat() {
-        for (SseEmitter s : streams) send(s, SseEmitter.event().comment("beat"));
-    }
-
-    private void send(SseEmitter stream, SseEmitter.SseEventBuilder event) {
-        try {
-            stream.send(event);
-        } catch (IOException | IllegalStateException gone) {
-            streams.remove(stream);
-        }
+        for (EventStream s : streams) s.tell(SseEmitter.event().comment("beat"));
     }
 
     /** Ends the streams so that the server can stop. */
     @EventListener(ContextClosedEvent.class)
     void end() {
-        streams.forEach(SseEmitter::complete);
+        streams.forEach(EventStream::end);
     }
 }

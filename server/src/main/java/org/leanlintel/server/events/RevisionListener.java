@@ -7,11 +7,13 @@ import java.util.UUID;
 import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.server.live.LiveProjects;
+import org.leanlintel.server.store.ProjectStore;
 import org.postgresql.PGConnection;
 import org.postgresql.PGNotification;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
 
 /** Hears from PostgreSQL which projects have new revisions, whichever instance made them, and tells the open windows. */
@@ -24,13 +26,15 @@ public class RevisionListener implements SmartLifecycle {
     private final DataSource database;
     private final LiveProjects live;
     private final EventStreams streams;
+    private final ProjectStore store;
     private volatile boolean running;
     private @Nullable Thread thread;
 
-    RevisionListener(DataSource database, LiveProjects live, EventStreams streams) {
+    RevisionListener(DataSource database, LiveProjects live, EventStreams streams, ProjectStore store) {
         this.database = database;
         this.live = live;
         this.streams = streams;
+        this.store = store;
     }
 
     @Override
@@ -44,8 +48,9 @@ public class RevisionListener implements SmartLifecycle {
             try (Connection connection = database.getConnection();
                     Statement statement = connection.createStatement()) {
                 statement.execute("listen lintel");
+                lookAnew();
                 listen(connection.unwrap(PGConnection.class));
-            } catch (SQLException lost) {
+            } catch (SQLException | DataAccessException lost) {
                 if (running) LOG.warn("The database does not answer; trying again.");
                 pause();
             }
@@ -59,6 +64,14 @@ public class RevisionListener implements SmartLifecycle {
                 for (PGNotification n : heard) tell(n.getParameter().split(" ", 3));
             if (beats % BEAT_EVERY == 0) streams.beat();
         }
+    }
+
+    /** Revisions made while nobody listened were not heard of. */
+    private void lookAnew() {
+        store.revisions(live.known()).forEach((project, revision) -> {
+            live.heardOf(project, revision);
+            streams.tell(new EventStreams.Revised(project, revision, "-"));
+        });
     }
 
     private void tell(String[] parts) {

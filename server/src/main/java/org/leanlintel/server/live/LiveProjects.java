@@ -3,6 +3,7 @@ package org.leanlintel.server.live;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import org.leanlintel.server.store.ProjectStore;
 import org.springframework.stereotype.Component;
@@ -50,6 +51,13 @@ public class LiveProjects {
     /** Another instance made {@code revision}: forget what is older. */
     public void heardOf(UUID project, long revision) {
         known.computeIfPresent(project, (id, live) -> live.model().revision() < revision ? null : live);
+    }
+
+    /** Those that are here. */
+    public Set<UUID> known() {
+        synchronized (known) {
+            return Set.copyOf(known.keySet());
+        }
     }
 
     public void forget(UUID project) {

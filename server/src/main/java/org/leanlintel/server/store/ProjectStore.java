@@ -4,7 +4,10 @@ import jakarta.persistence.EntityManager;
 import jakarta.persistence.LockModeType;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.model.Change;
@@ -42,6 +45,17 @@ public class ProjectStore {
         ProjectRow row = entities.find(ProjectRow.class, id);
         if (row == null || row.deletedAt() != null) throw new NoSuchProject();
         return row;
+    }
+
+    /** The revisions of those of some projects that there are. */
+    public Map<UUID, Long> revisions(Collection<UUID> ids) {
+        Map<UUID, Long> revisions = new HashMap<>();
+        if (!ids.isEmpty())
+            entities.createQuery("from ProjectRow where id in :ids", ProjectRow.class)
+                    .setParameter("ids", ids)
+                    .getResultList()
+                    .forEach(row -> revisions.put(row.id(), row.revision()));
+        return revisions;
     }
 
     /** The same, held against other editors until the transaction ends. */

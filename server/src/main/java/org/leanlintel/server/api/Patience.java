@@ -1,0 +1,76 @@
+package org.leanlintel.server.api;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.ScheduledFuture;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.geometry.GivenUp;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+import org.springframework.web.servlet.AsyncHandlerInterceptor;
+import org.springframework.web.servlet.HandlerMapping;
+
+/**
+ * Bounds what requests may take. A request that works longer than the limit is interrupted, which its work looks for ({@link
+ * GivenUp}); and of one project only some are worked at a time, so that trouble with one never takes another's turn.
+ */
+@Component
+class Patience implements AsyncHandlerInterceptor {
+
+    /** Requests of one project at a time: those of a few windows, each with an edit, a preview and a picture. */
+    private static final int AT_A_TIME = 12;
+
+    private static final String TURN = Patience.class.getName();
+
+    private record Turn(Semaphore permits, ScheduledFuture<?> limit) {}
+
+    private final Map<String, Semaphore> projects = new ConcurrentHashMap<>();
+    private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(
+            Thread.ofPlatform().daemon().name("patience").factory());
+    private final long limitMs, waitMs;
+
+    Patience(
+            @Value("${lintel.patience.limit-ms:20000}") long limitMs,
+            @Value("${lintel.patience.wait-ms:5000}") long waitMs) {
+        this.limitMs = limitMs;
+        this.waitMs = waitMs;
+    }
+
+    /** Too many requests of one project are at work. */
+    static final class Busy extends RuntimeException {
+        private static final long serialVersionUID = 1;
+    }
+
+    @Override
+    public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler)
+            throws InterruptedException {
+        String project = projectOf(request);
+        if (project == null) return true;
+        Semaphore permits = projects.computeIfAbsent(project, p -> new Semaphore(AT_A_TIME, true));
+        if (!permits.tryAcquire(waitMs, TimeUnit.MILLISECONDS)) throw new Busy();
+        Thread worker = Thread.currentThread();
+        request.setAttribute(
+                TURN, new Turn(permits, clock.schedule(worker::interrupt, limitMs, TimeUnit.MILLISECONDS)));
+        return true;
+    }
+
+    @Override
+    public void afterCompletion(
+            HttpServletRequest request, HttpServletResponse response, Object handler, @Nullable Exception fault) {
+        if (!(request.getAttribute(TURN) instanceof Turn turn)) return;
+        turn.limit.cancel(false);
+        turn.permits.release();
+        Thread.interrupted();
+    }
+
+    private static @Nullable String projectOf(HttpServletRequest request) {
+        Object variables = request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE);
+        return variables instanceof Map<?, ?> m && m.get("project") instanceof String s ? s : null;
+    }
+}
