@@ -2,7 +2,11 @@ package org.leanlintel.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.net.Socket;
+import java.net.URI;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -31,6 +35,7 @@ import org.leanlintel.server.RunningServer.Answer;
 import org.leanlintel.server.live.EditDesk;
 import org.leanlintel.server.store.Journal;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 
 /** Edits, undo, previews and faults over HTTP. */
 class EditingApiTest {
@@ -286,6 +291,62 @@ class EditingApiTest {
         Answer one = SERVER.post("/api/v1/measures", "{\"points\":[[0,0]],\"units\":\"METRIC\"}");
         assertThat(one.status()).isEqualTo(400);
         assertThat(one.detail()).isEqualTo("Measuring needs two points.");
+    }
+
+    /** Addresses that never reach the application are answered in words too. */
+    @Test
+    void whatCannotBeReadAtAllIsAProblemInWords() throws IOException {
+        int port = URI.create(SERVER.address()).getPort();
+        for (String address : List.of("/api/v1/projects/%ZZ", "/api/v1/projects/a%00b", "/api/v1/projects?q=\\")) {
+            try (Socket socket = new Socket("127.0.0.1", port)) {
+                socket.getOutputStream()
+                        .write("GET %s HTTP/1.1\r\nHost: 127.0.0.1:%d\r\nConnection: close\r\n\r\n"
+                                .formatted(address, port)
+                                .getBytes(StandardCharsets.US_ASCII));
+                String answer = new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+                assertThat(answer).startsWith("HTTP/1.1 400").contains("application/problem+json", "cannot be read");
+                assertThat(answer).doesNotContain("Tomcat", "Exception", "<html");
+            }
+        }
+    }
+
+    /** An edit that names something else as its drawing is refused before anything is stored. */
+    @Test
+    void whatARequestNamesIsLookedAtFirst() {
+        Answer refused = api.post(
+                "/edits?drawing=layer-walls", Api.body(UUID.randomUUID(), api.revision(), Api.wall(0, 0, 3000, 0)));
+        assertProblem(refused, 404, "no drawing \"layer-walls\"");
+        assertThat(api.revision()).isZero();
+        assertThat(api.post("/edits?drawing=gone", Api.body(UUID.randomUUID(), api.revision(), Api.wall(0, 0, 3000, 0)))
+                        .status())
+                .isEqualTo(200);
+    }
+
+    @Test
+    void whatAProjectCannotDoWithoutStays() {
+        for (String id : List.of("drawing-ground-plan", "layer-walls", "settings"))
+            assertProblem(api.edit(new Delete(List.of(new ElementId(id)))), 422, "A project needs");
+    }
+
+    @Test
+    void aFileOfWhatCannotBeDrawnIsRefusedWithThePlace() {
+        api.edit(Api.shell(0, 0, 9000, 6000));
+        String file = new String(api.get("/file").body(), StandardCharsets.UTF_8);
+        assertThat(SERVER.post("/api/v1/projects/file", file).status()).isEqualTo(201);
+        JsonNode root = Json.mapper().readTree(file);
+        List<JsonNode> twice = new ArrayList<>();
+        for (JsonNode e : root.path("elements"))
+            if (List.of("wall", "corner").contains(e.path("type").asString())) twice.add(e);
+        for (JsonNode e : twice)
+            ((ArrayNode) root.path("elements"))
+                    .add(Json.mapper()
+                            .readTree(e.toString().replaceAll("\"r1-", "\"r9-").replaceAll("\"W(\\d)", "\"W9$1")));
+        Answer refused = SERVER.post("/api/v1/projects/file", root.toString());
+        assertProblem(refused, 422, "would lie on W");
+        String late = file.replaceFirst("\"revision\" ?: ?\\d+", "\"revision\": 9223372036854775806");
+        Answer made = SERVER.post("/api/v1/projects/file", late);
+        assertThat(made.status()).isEqualTo(201);
+        assertThat(made.json().path("revision").asLong()).isLessThan(10);
     }
 
     @Test

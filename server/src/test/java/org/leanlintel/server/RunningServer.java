@@ -147,6 +147,16 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
         return send("PUT", path, body);
     }
 
+    /** @param body JSON; null for none */
+    public Answer request(String method, String path, String body) {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address() + path));
+        return send(
+                body == null
+                        ? request.method(method, HttpRequest.BodyPublishers.noBody())
+                        : request.header("Content-Type", "application/json")
+                                .method(method, HttpRequest.BodyPublishers.ofString(body)));
+    }
+
     private Answer send(String method, String path, Object body) {
         String json = body instanceof String text ? text : Json.mapper().writeValueAsString(body);
         return send(HttpRequest.newBuilder(URI.create(address() + path))

@@ -77,6 +77,8 @@ public final class Editing {
         Model next = building.model().after(change);
         Refusal dangling = References.dangling(next, change);
         if (dangling != null) return new Result(dangling, building);
+        Refusal needed = Indispensable.check(next, change);
+        if (needed != null) return new Result(needed, building);
         Refusal taken = Taken.by(next, change);
         if (taken != null) return new Result(taken, building);
         Refusal misplaced = PlacingSoundness.check(building.model(), next, change);

@@ -41,6 +41,12 @@ final class Soundness {
     }
 
     static @Nullable Refusal check(Building before, Building after, Change change) {
+        Refusal refusal = standing(before, after, change);
+        return refusal != null ? refusal : HeightSoundness.check(after, change);
+    }
+
+    /** Of walls, what is in them, and posts. */
+    static @Nullable Refusal standing(Building before, Building after, Change change) {
         Soundness soundness = new Soundness(after);
         for (ElementId id : after.fitted()) {
             if (!(after.model().find(id, Wall.class) instanceof Wall wall)) continue;
@@ -48,7 +54,6 @@ final class Soundness {
             if (refusal != null) return refusal;
         }
         if (posts(before, after, change) instanceof Refusal refusal) return refusal;
-        if (HeightSoundness.check(after, change) instanceof Refusal refusal) return refusal;
         return ManyArms.check(before, after);
     }
 

@@ -2,6 +2,7 @@ package org.leanlintel.formats.csv;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.takeoff.Table;
@@ -9,6 +10,9 @@ import org.leanlintel.core.takeoff.Tables;
 
 /** A schedule as comma-separated values (RFC 4180): the titles first, a line for each row, the sums last. */
 public final class ScheduleCsv {
+
+    private static final Pattern FORMULA = Pattern.compile("\\s*[=+@\\-\t\r]");
+    private static final Pattern NUMBER = Pattern.compile("[+-]?[0-9][0-9 .,'\"/-]*");
 
     private ScheduleCsv() {}
 
@@ -31,7 +35,13 @@ public final class ScheduleCsv {
                 .append("\r\n");
     }
 
-    private static String field(String value) {
+    /** Text that a spreadsheet would take for a formula stands behind an apostrophe; a number stays one. */
+    private static String guarded(String value) {
+        return FORMULA.matcher(value).lookingAt() && !NUMBER.matcher(value).matches() ? "'" + value : value;
+    }
+
+    private static String field(String cell) {
+        String value = guarded(cell);
         boolean plain = value.chars().noneMatch(c -> c == ',' || c == '"' || c == '\n' || c == '\r');
         return plain ? value : '"' + value.replace("\"", "\"\"") + '"';
     }

@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.TokenStreamLocation;
+import tools.jackson.core.exc.InputCoercionException;
 import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.exc.InvalidNullException;
 import tools.jackson.databind.exc.InvalidTypeIdException;
@@ -28,6 +29,7 @@ public final class JsonErrors {
             case InvalidTypeIdException t -> why(t);
             case InvalidNullException n -> "null cannot stand here.";
             case MismatchedInputException m -> why(m);
+            case InputCoercionException n -> "the number is too large, or no whole number, which stands here.";
             case NullPointerException n -> "null cannot stand here.";
             case JacksonException j -> trimmed(j.getOriginalMessage());
             default -> trimmed(String.valueOf(cause.getMessage()));
@@ -36,9 +38,13 @@ public final class JsonErrors {
 
     private static String why(InvalidFormatException wrong) {
         Class<?> type = wrong.getTargetType();
-        return type.isEnum()
-                ? "\"%s\" is none of %s.".formatted(wrong.getValue(), valuesOf(type))
-                : trimmed(wrong.getOriginalMessage());
+        if (type.isEnum()) return "\"%s\" is none of %s.".formatted(wrong.getValue(), valuesOf(type));
+        return switch (type.getSimpleName()) {
+            case "int", "long", "Integer", "Long" -> "a whole number is written here.";
+            case "boolean", "Boolean" -> "true or false is written here.";
+            case "UUID" -> "a UUID is written here.";
+            default -> trimmed(wrong.getOriginalMessage());
+        };
     }
 
     private static String why(InvalidTypeIdException wrong) {

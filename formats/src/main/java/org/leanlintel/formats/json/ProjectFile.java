@@ -5,6 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.leanlintel.core.edit.References;
 import org.leanlintel.core.measure.UnitSystem;
@@ -25,13 +27,16 @@ public final class ProjectFile {
     /** Of the elements' form, here and in the database. Raise it with an upgrade step and a kept sample. */
     public static final int VERSION = 6;
 
+    private static final long MOST_REVISIONS = 1_000_000_000;
+    private static final Pattern MADE_BY_EDIT = Pattern.compile("r(\\d{1,9})-");
+
     private static final Upgrade UPGRADE = new Upgrade();
 
     /** Why a file cannot be imported; the message is a sentence that names the place. */
     public static final class Unreadable extends RuntimeException {
         private static final long serialVersionUID = 1;
 
-        Unreadable(String sentence) {
+        public Unreadable(String sentence) {
             super(sentence);
         }
     }
@@ -95,7 +100,7 @@ public final class ProjectFile {
         if (document.revision < 0) throw new Unreadable("At revision: it must not be negative.");
         Model model;
         try {
-            model = Model.of(document.revision, document.elements);
+            model = Model.of(revisionOf(document), document.elements);
         } catch (IllegalArgumentException twice) {
             throw new Unreadable("At elements: " + twice.getMessage());
         }
@@ -105,6 +110,17 @@ public final class ProjectFile {
         if (dangling != null)
             throw new Unreadable("At elements, " + dangling.concerns().getFirst() + ": " + dangling.sentence());
         return model;
+    }
+
+    /** A revision no project comes to counts for nothing: then it goes on after the highest that an element is named after. */
+    private static long revisionOf(Document document) {
+        if (document.revision <= MOST_REVISIONS) return document.revision;
+        return document.elements.stream()
+                .map(e -> MADE_BY_EDIT.matcher(e.id().value()))
+                .filter(Matcher::lookingAt)
+                .mapToLong(m -> Long.parseLong(m.group(1)))
+                .max()
+                .orElse(0);
     }
 
     /** Elements alone, written in the form of {@code version}. */

@@ -237,6 +237,15 @@ class ScheduleCsvTest {
         assertThat(words).contains("Doors", "D12", "Pair of leaves", "active leaf 75 %", "1500");
     }
 
+    /** A column of marks that a spreadsheet would reckon with, and one number below nothing. */
+    @Test
+    void textThatASpreadsheetWouldRunStandsBehindAnApostrophe() {
+        Opening door = building.model().all(Opening.class).getFirst();
+        run(new Revise(door.named(door.id(), "=1+2|calc")));
+        assertThat(csv(doors)).anyMatch(line -> line.startsWith("'=1+2|calc,"));
+        assertThat(csv(doors)).noneMatch(line -> line.startsWith("="));
+    }
+
     @Test
     void aDoorInAWallToBeRemovedIsNotCounted() {
         run(new ReviseAll(List.of(building.model().get(wall.id(), Wall.class).in(Wall.State.REMOVED))));

@@ -2,6 +2,8 @@ package org.leanlintel.server.api;
 
 import jakarta.persistence.PersistenceException;
 import java.net.URI;
+import java.util.Arrays;
+import java.util.UUID;
 import org.leanlintel.core.geometry.GivenUp;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.MissingElement;
@@ -11,6 +13,7 @@ import org.leanlintel.formats.traced.TracedFile;
 import org.leanlintel.server.store.NoSuchProject;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -22,6 +25,7 @@ import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
 
@@ -120,6 +124,24 @@ public class Problems extends ResponseEntityExceptionHandler {
         return ResponseEntity.badRequest()
                 .headers(headers)
                 .body(problem(HttpStatus.BAD_REQUEST, "The request cannot be read", detail));
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleTypeMismatch(
+            TypeMismatchException ex, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String what = ex instanceof MethodArgumentTypeMismatchException m ? m.getName() : "A part of the address";
+        Class<?> type = ex.getRequiredType();
+        String wanted = type != null && type.isEnum()
+                ? "is one of "
+                        + String.join(
+                                ", ",
+                                Arrays.stream(type.getEnumConstants())
+                                        .map(Object::toString)
+                                        .toList())
+                : type == UUID.class ? "names something by a UUID" : "is a number, true or false";
+        return ResponseEntity.badRequest()
+                .headers(headers)
+                .body(problem(HttpStatus.BAD_REQUEST, "The request cannot be read", "%s %s.".formatted(what, wanted)));
     }
 
     private static ProblemDetail problem(HttpStatus status, String title, String detail) {

@@ -3,9 +3,12 @@ package org.leanlintel.server.api;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.edit.Whole;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.formats.json.ProjectFile;
 import org.leanlintel.formats.standard.OfficeStandard;
@@ -109,6 +112,8 @@ public class ProjectsApi {
     @ResponseStatus(HttpStatus.CREATED)
     public ProjectSummary importFile(@RequestBody byte[] file) {
         ProjectFile.Contents contents = ProjectFile.readAll(file);
+        if (Whole.judged(Building.of(contents.model())) instanceof Refusal fault)
+            throw new ProjectFile.Unreadable("What is in the file cannot be drawn: " + fault.sentence());
         for (byte[] traced : contents.files().values()) {
             TracedFile.of(traced);
             files.keep(traced);
@@ -116,8 +121,10 @@ public class ProjectsApi {
         return summary(store.add(contents.model()));
     }
 
+    /** A PDF is shown, anything else kept. */
     static ResponseEntity<byte[]> download(byte[] bytes, MediaType type, String name) {
-        ContentDisposition disposition = ContentDisposition.inline()
+        boolean shown = type.equals(MediaType.APPLICATION_PDF);
+        ContentDisposition disposition = (shown ? ContentDisposition.inline() : ContentDisposition.attachment())
                 .filename(name, StandardCharsets.UTF_8)
                 .build();
         return ResponseEntity.ok()
