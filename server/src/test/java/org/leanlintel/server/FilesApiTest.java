@@ -9,13 +9,20 @@ import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpRequest;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import javax.imageio.ImageIO;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.leanlintel.core.edit.LayTracing;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.formats.standard.OfficeStandard;
+import org.leanlintel.formats.traced.TracingWorker;
 import org.leanlintel.server.RunningServer.Answer;
+import org.leanlintel.server.store.TracedPages;
 
 /** Files to trace from: kept by their bytes, shown by page, carried in project files. */
 class FilesApiTest {
@@ -78,5 +85,45 @@ class FilesApiTest {
         Answer refused = SERVER.post("/api/v1/projects/file", broken);
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.detail()).startsWith("This is not a picture");
+    }
+
+    private static byte[] pdf(float widthPt, float heightPt) throws IOException {
+        try (PDDocument document = new PDDocument();
+                ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+            PDPage page = new PDPage(new PDRectangle(widthPt, heightPt));
+            document.addPage(page);
+            try (PDPageContentStream content = new PDPageContentStream(document, page)) {
+                content.moveTo(10, 10);
+                content.lineTo(200, 10);
+                content.stroke();
+            }
+            document.save(out);
+            return out.toByteArray();
+        }
+    }
+
+    @Test
+    void aPageIsReadOnceAndKept() throws IOException {
+        String name = keep(pdf(595, 842), "application/pdf").json().path("file").asString();
+        String lines = "/api/v1/files/" + name + "/pages/1/lines";
+        assertThat(SERVER.get(lines).json()).hasSize(1);
+        assertThat(SERVER.bean(TracedPages.class).find(name, 1, TracingWorker.Question.LINES))
+                .isPresent();
+        SERVER.bean(TracedPages.class)
+                .keep(name, 1, TracingWorker.Question.LINES, "[]".getBytes(StandardCharsets.UTF_8));
+        assertThat(SERVER.get(lines).json()).as("as it was kept").isEmpty();
+        assertThat(SERVER.get("/api/v1/files/" + name + "/pages/2/lines").detail())
+                .contains("pages 1 to 1, not 2");
+    }
+
+    @Test
+    void whatCannotBeShownIsRefusedBeforeItIsKept() throws IOException {
+        assertThat(keep(pdf(1e9f, 0.003f), "application/pdf").detail()).contains("no paper is so");
+        byte[] half = Arrays.copyOf(png(3000), 200);
+        assertThat(keep(half, "image/png").detail())
+                .isEqualTo("This is not a picture (PNG or JPEG) or a PDF that can be read.");
+        Answer large = keep(new byte[41_000_001], "image/png");
+        assertThat(large.status()).isEqualTo(413);
+        assertThat(large.detail()).isEqualTo("That is too large: 40 MB at most.");
     }
 }

@@ -32,7 +32,7 @@ public final class TracedFile {
     public static final class Untraceable extends RuntimeException {
         private static final long serialVersionUID = 1;
 
-        Untraceable(String sentence) {
+        public Untraceable(String sentence) {
             super(sentence);
         }
     }
@@ -44,6 +44,8 @@ public final class TracedFile {
     private static final long MOST_PIXELS = 60_000_000;
 
     private static final int MOST_PAGES = 500;
+    /** Of a side of a page: a stamp, and a roll of plotter paper. */
+    private static final double LEAST_MM = 5, MOST_MM = 50_000;
 
     private final byte[] bytes;
     private final boolean pdf;
@@ -55,9 +57,13 @@ public final class TracedFile {
 
     /** @throws Untraceable if they are no picture or PDF that can be shown */
     public static TracedFile of(byte[] bytes) {
-        TracedFile file = new TracedFile(bytes, startsWith(bytes, '%', 'P', 'D', 'F'));
+        TracedFile file = new TracedFile(bytes, isPdf(bytes));
         file.pages();
         return file;
+    }
+
+    public static boolean isPdf(byte[] bytes) {
+        return startsWith(bytes, '%', 'P', 'D', 'F');
     }
 
     private static boolean startsWith(byte[] bytes, char... signature) {
@@ -66,13 +72,14 @@ public final class TracedFile {
         return true;
     }
 
-    public boolean isPdf() {
-        return pdf;
-    }
-
     /** The size of every page. */
     public List<Size> pages() {
         return pdf ? withPdf(TracedFile::sizes) : List.of(pictureSize());
+    }
+
+    /** Finds out whether a picture can be read to its end, which its size does not say. @throws Untraceable if not */
+    public void readWhole() {
+        if (!pdf) picture();
     }
 
     /** A page as a PNG. @param page from 1 */
@@ -100,7 +107,9 @@ public final class TracedFile {
             return reading.of(document);
         } catch (InvalidPasswordException locked) {
             throw new Untraceable("This PDF is locked by a password: save it without one first.");
-        } catch (IOException broken) {
+        } catch (Untraceable said) {
+            throw said;
+        } catch (IOException | RuntimeException broken) {
             throw new Untraceable("This PDF is damaged and cannot be read.");
         }
     }
@@ -115,6 +124,9 @@ public final class TracedFile {
             boolean lies = page.getRotation() % 180 != 0;
             double width = box.getWidth() * MM_PER_INCH / POINTS_PER_INCH,
                     height = box.getHeight() * MM_PER_INCH / POINTS_PER_INCH;
+            if (Math.min(width, height) < LEAST_MM || Math.max(width, height) > MOST_MM)
+                throw new Untraceable("Page %d of this PDF is %.2f by %.2f mm: no paper is so."
+                        .formatted(sizes.size() + 1, width, height));
             sizes.add(lies ? new Size(height, width) : new Size(width, height));
         }
         return sizes;
@@ -157,7 +169,7 @@ public final class TracedFile {
             BufferedImage image = ImageIO.read(new ByteArrayInputStream(bytes));
             if (image == null) throw none();
             return image;
-        } catch (IOException broken) {
+        } catch (IOException | RuntimeException broken) {
             throw none();
         }
     }

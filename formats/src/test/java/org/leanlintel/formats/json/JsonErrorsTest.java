@@ -37,7 +37,7 @@ class JsonErrorsTest {
             value = {
                 "{\"type\":\"fly\"} | there is no edit called \"fly\".",
                 "{} | its type is missing: it says which edit it is.",
-                "{\"type\":\"copies\",\"elements\":[],\"by\":[0,0],\"count\":\"two\"} | not a valid `int` value",
+                "{\"type\":\"copies\",\"elements\":[],\"by\":[0,0],\"count\":\"two\"} | a whole number is written here.",
                 "{\"type\":\"drawRoomLimit\",\"storey\":{}} | An id is written as text.",
             })
     void saysSoOfEditsToo(String json, String end) {

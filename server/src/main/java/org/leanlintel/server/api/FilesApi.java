@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.List;
 import org.leanlintel.formats.traced.TracedFile;
 import org.leanlintel.server.api.Messages.TracedFileAnswer;
+import org.leanlintel.server.live.Tracing;
 import org.leanlintel.server.store.TracedFiles;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -25,9 +26,11 @@ public class FilesApi {
     static final int MOST_BYTES = 40_000_000;
 
     private final TracedFiles files;
+    private final Tracing tracing;
 
-    FilesApi(TracedFiles files) {
+    FilesApi(TracedFiles files, Tracing tracing) {
         this.files = files;
+        this.tracing = tracing;
     }
 
     /** Keeps a file, and says what it shows. */
@@ -42,13 +45,14 @@ public class FilesApi {
         if (bytes.length > MOST_BYTES)
             throw new IllegalArgumentException(
                     "A file to trace from may have %d MB at most.".formatted(MOST_BYTES / 1_000_000));
-        TracedFile file = TracedFile.of(bytes);
-        return answer(files.keep(bytes), file);
+        List<TracedFile.Size> pages = tracing.pages(bytes);
+        return new TracedFileAnswer(files.keep(bytes), TracedFile.isPdf(bytes), pages);
     }
 
     @GetMapping("/{file}")
     public TracedFileAnswer file(@PathVariable String file) {
-        return answer(file, read(file));
+        byte[] bytes = bytesOf(file);
+        return new TracedFileAnswer(file, TracedFile.isPdf(bytes), tracing.pages(bytes));
     }
 
     /** One page as a PNG. */
@@ -58,20 +62,16 @@ public class FilesApi {
                 .contentType(MediaType.IMAGE_PNG)
                 .cacheControl(
                         CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())
-                .body(read(file).png(page));
+                .body(tracing.png(file, bytesOf(file), page));
     }
 
     /** The straight lines on a page of a PDF, in millimetres of paper. */
     @GetMapping("/{file}/pages/{page}/lines")
     public List<TracedFile.Segment> lines(@PathVariable String file, @PathVariable int page) {
-        return read(file).lines(page);
+        return tracing.lines(file, bytesOf(file), page);
     }
 
-    private TracedFile read(String file) {
-        return TracedFile.of(files.find(file).orElseThrow(NoSuchFile::new));
-    }
-
-    private static TracedFileAnswer answer(String name, TracedFile file) {
-        return new TracedFileAnswer(name, file.isPdf(), file.pages());
+    private byte[] bytesOf(String file) {
+        return files.find(file).orElseThrow(NoSuchFile::new);
     }
 }

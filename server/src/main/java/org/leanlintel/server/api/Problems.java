@@ -68,6 +68,11 @@ public class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ProblemDetail tooLarge(BodyLimit.TooLarge large) {
+        return problem(HttpStatus.CONTENT_TOO_LARGE, "Too large", String.valueOf(large.getMessage()));
+    }
+
+    @ExceptionHandler
     ProblemDetail noSuchFile(NoSuchFile missing) {
         return problem(HttpStatus.NOT_FOUND, "Not found", missing.getMessage());
     }

@@ -13,10 +13,10 @@ import org.leanlintel.core.model.Settings;
 import org.leanlintel.formats.json.ProjectFile;
 import org.leanlintel.formats.standard.OfficeStandard;
 import org.leanlintel.formats.standard.TradeRegion;
-import org.leanlintel.formats.traced.TracedFile;
 import org.leanlintel.server.api.Messages.NewProject;
 import org.leanlintel.server.api.Messages.ProjectSummary;
 import org.leanlintel.server.live.LiveProjects;
+import org.leanlintel.server.live.Tracing;
 import org.leanlintel.server.store.OfficeRegions;
 import org.leanlintel.server.store.ProjectRow;
 import org.leanlintel.server.store.ProjectStore;
@@ -45,12 +45,14 @@ public class ProjectsApi {
     private final LiveProjects live;
     private final TracedFiles files;
     private final OfficeRegions regions;
+    private final Tracing tracing;
 
-    ProjectsApi(ProjectStore store, LiveProjects live, TracedFiles files, OfficeRegions regions) {
+    ProjectsApi(ProjectStore store, LiveProjects live, TracedFiles files, OfficeRegions regions, Tracing tracing) {
         this.store = store;
         this.live = live;
         this.files = files;
         this.regions = regions;
+        this.tracing = tracing;
     }
 
     /** Projects, last changed first; with {@code deleted}, those that can still be had back. */
@@ -115,7 +117,7 @@ public class ProjectsApi {
         if (Whole.judged(Building.of(contents.model())) instanceof Refusal fault)
             throw new ProjectFile.Unreadable("What is in the file cannot be drawn: " + fault.sentence());
         for (byte[] traced : contents.files().values()) {
-            TracedFile.of(traced);
+            tracing.pages(traced);
             files.keep(traced);
         }
         return summary(store.add(contents.model()));
