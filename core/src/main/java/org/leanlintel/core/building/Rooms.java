@@ -148,7 +148,7 @@ public final class Rooms {
         Across across = across(storey);
         Map<Round, Found> byRound = new HashMap<>();
         for (Found f : known) byRound.put(f.round(), f);
-        return RoomFaces.of(building, storey, this::parts).stream()
+        return RoomFaces.of(building, storey, this::parts).parallelStream()
                 .map(face -> found(storey, face, across, byRound))
                 .toList();
     }

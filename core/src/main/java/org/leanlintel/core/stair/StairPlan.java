@@ -14,6 +14,9 @@ import org.leanlintel.core.model.Stair;
  */
 public final class StairPlan {
 
+    /** Radians that one tread of a spiral may turn through: more covers what it starts from. */
+    private static final double MOST_TURN = Math.PI / 2 + 1e-9;
+
     /** What a tread is part of. */
     public enum Of {
         FLIGHT,
@@ -230,6 +233,10 @@ public final class StairPlan {
         Vec centre = inner.along(direction.left(), toLeft ? pole : -pole);
         int count = sum.risers();
         double each = spiral.sweep() / (count - 1) * (toLeft ? 1 : -1);
+        if (Math.abs(each) > MOST_TURN)
+            throw new IllegalArgumentException(
+                    "A spiral of %d risers cannot turn through %.0f degrees: a tread turns through 90 at most."
+                            .formatted(count, Math.toDegrees(spiral.sweep())));
         double start = inner.minus(centre).angle();
         for (int i = 0; i < count; i++) {
             double a = start + i * each;

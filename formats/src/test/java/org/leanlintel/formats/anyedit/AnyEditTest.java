@@ -11,10 +11,13 @@ import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.check.Findings;
+import org.leanlintel.core.edit.AddDrawing;
 import org.leanlintel.core.edit.AddStorey;
+import org.leanlintel.core.edit.Delete;
 import org.leanlintel.core.edit.DrawRectangle;
 import org.leanlintel.core.edit.DrawStair;
 import org.leanlintel.core.edit.Edit;
@@ -24,6 +27,7 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Sheet;
@@ -112,6 +116,45 @@ class AnyEditTest {
         for (Change change : done)
             building = Editing.restore(readBack(change), building).after();
         assertThat(building.model()).isEqualTo(last);
+    }
+
+    /** Each was once accepted and could not be drawn. */
+    @ParameterizedTest(name = "{0} risers through {1} radians, {2} wide, by a pole of {3}")
+    @CsvSource({
+        "2, 6.28, 900, 100",
+        "3, 6.28, 900, 100",
+        "2, 12.5, 900, 50",
+        "4, 6.28, 400, 1000",
+        "60, 0.6, 900, 100",
+        "13, 6.28, 2400, 50"
+    })
+    void spiralsOfAnyNumberOfRisersAreDrawnOrRefused(int risers, double sweep, double width, double pole) {
+        building = house();
+        ElementId known = building.model().all(Stair.class).getFirst().id();
+        building = Editing.run(new Delete(List.of(known)), building).after();
+        run(
+                new DrawStair(
+                        OfficeStandard.GROUND,
+                        OfficeStandard.LAYER_FLOORS,
+                        new Vec(4000, 2500),
+                        0,
+                        width,
+                        new Stair.Spiral(pole, sweep, Side.LEFT),
+                        new Stair.FixedRisers(risers),
+                        new Stair.GoingByRule(),
+                        OfficeStandard.stairMakes("UK").make(),
+                        Stair.Above.FOUND),
+                0);
+        for (Stair stair : building.model().all(Stair.class))
+            run(
+                    new AddDrawing(
+                            "Stair",
+                            Drawing.Kind.STAIR,
+                            OfficeStandard.GROUND,
+                            OfficeStandard.LENS_BUILDING_PLAN,
+                            20,
+                            new Drawing.One(stair.id())),
+                    0);
     }
 
     /** As it arrives over the wire; null where it is refused as it is read. */
