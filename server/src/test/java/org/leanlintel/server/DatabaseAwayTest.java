@@ -40,6 +40,9 @@ class DatabaseAwayTest {
         assertThat(away.detail()).contains("The database does not answer");
         assertThat(api.undo().status()).isEqualTo(503);
 
+        assertThat(SERVER.get("/actuator/health").status()).isEqualTo(503);
+        assertThat(SERVER.get("/actuator/health/liveness").status()).isEqualTo(200);
+
         SERVER.database(true);
         assertThat(within(
                         Duration.ofSeconds(30),
@@ -47,6 +50,9 @@ class DatabaseAwayTest {
                 .isTrue();
         assertThat(api.edit(id, seen, Api.wall(0, 0, 3000, 0)).status()).isEqualTo(200);
         assertThat(api.revision()).as("counted once").isEqualTo(seen + 1);
+        assertThat(SERVER.get("/actuator/health").status()).isEqualTo(200);
+        assertThat(SERVER.get("/actuator/metrics/hikaricp.connections.active").status())
+                .isEqualTo(200);
     }
 
     @Test
