@@ -324,7 +324,7 @@ class EditingApiTest {
 
     @Test
     void whatAProjectCannotDoWithoutStays() {
-        for (String id : List.of("drawing-ground-plan", "layer-walls", "settings"))
+        for (String id : List.of("drawing-ground-plan", "layer-walls", "site"))
             assertProblem(api.edit(new Delete(List.of(new ElementId(id)))), 422, "A project needs");
     }
 
