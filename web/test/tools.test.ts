@@ -123,8 +123,8 @@ describe("the distance that typing goes to", () => {
   const making = { ...board().making, makes };
   const door = { tool: { name: "door" as const }, making, preview: answered(setOutAt(1000, 1900)) };
   const aimOf = (state: BoardState) => {
-    const edit = editMeant(state);
-    return edit?.type === "placeOpening" ? edit.aim : null;
+    const meant = editMeant(state);
+    return meant?.type === "placeOpening" ? meant.aim : null;
   };
 
   it("is that to the neighbour the pointer is nearer to, before an answer says so", () => {

@@ -70,7 +70,7 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
     }
 
     /** Whether its database lets anybody in; who was in is thrown out. */
-    void database(boolean there) {
+    public void database(boolean there) {
         administer("alter database " + database + " with allow_connections " + there);
         if (!there) throwOut("true");
     }

@@ -2,15 +2,19 @@ package org.leanlintel.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Consumer;
+import java.util.random.RandomGenerator;
+import java.util.random.RandomGeneratorFactory;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.leanlintel.core.edit.AddStorey;
 import org.leanlintel.core.edit.Delete;
 import org.leanlintel.core.edit.DrawFloor;
@@ -244,6 +248,49 @@ class UndoTest {
         edit(first, note("Later"));
         undo(first);
         assertThat(undoRefused(first)).contains("was changed later");
+    }
+
+    /** Two persons draw, move and delete by turns; taken back in the order they were made, everything is as it was. */
+    @ParameterizedTest(name = "seed {0}")
+    @ValueSource(longs = {1, 2, 3, 4})
+    void twoPersonsTakeBackAllTheyDid(long seed) {
+        house();
+        RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
+        Model before = model();
+        List<Long> who = new ArrayList<>();
+        for (int i = 0; i < 60; i++) {
+            long person = random.nextBoolean() ? first : second;
+            Outcome outcome = desk.accept(project, sender(person), model().revision(), any(random))
+                    .outcome();
+            if (outcome instanceof Change) who.add(person);
+        }
+        Model after = model();
+        assertThat(who).hasSizeGreaterThan(15).contains(first, second);
+        who.reversed().forEach(this::undo);
+        assertThat(model()).isEqualTo(before);
+        who.forEach(this::redo);
+        assertThat(model()).isEqualTo(after);
+    }
+
+    private Edit any(RandomGenerator random) {
+        List<Element> things = model().elements().stream()
+                .filter(e -> e instanceof Wall
+                        || e instanceof Storey
+                        || e instanceof Stair
+                        || e instanceof Floor
+                        || e instanceof Room
+                        || e instanceof Note)
+                .toList();
+        ElementId thing = things.get(random.nextInt(things.size())).id();
+        Vec by = new Vec(random.nextInt(-9, 10) * 50, random.nextInt(-9, 10) * 50);
+        double x = random.nextInt(20, 80) * 100, y = random.nextInt(20, 50) * 100;
+        return switch (random.nextInt(5)) {
+            case 0 -> Api.wall(x, y, x + 1500, y);
+            case 1 -> note("Note " + random.nextInt(99));
+            case 2 -> new Delete(List.of(thing));
+            case 3 -> Api.wall(x, y, x, y + random.nextInt(4, 20) * 100);
+            default -> new Move(List.of(thing), by);
+        };
     }
 
     private static PlaceNote note(String text) {
