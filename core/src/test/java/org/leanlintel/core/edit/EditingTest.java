@@ -1,12 +1,16 @@
 package org.leanlintel.core.edit;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.assertThatIllegalStateException;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.geometry.GivenUp;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Change;
@@ -26,6 +30,8 @@ import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
+import org.leanlintel.core.picture.DrawingPicture;
+import org.leanlintel.core.picture.Lettering;
 
 /** What edits do to a model, and what they refuse. */
 class EditingTest {
@@ -50,6 +56,26 @@ class EditingTest {
                 2100,
                 0,
                 new Opening.SwingDoor(End.START, Side.RIGHT));
+    }
+
+    /** Whoever has waited too long interrupts the work: nothing comes of it, and the next goes as ever. */
+    @Test
+    void workThatIsNotWantedAnyMoreIsGivenUp() {
+        Sketch sketch = new Sketch();
+        List<Wall> shell = sketch.shell(9000, 6000);
+        Building before = sketch.building();
+        Edit move = new Move(List.of(shell.getFirst().id()), new Vec(100, 0));
+        Thread.currentThread().interrupt();
+        try {
+            assertThatExceptionOfType(GivenUp.class).isThrownBy(() -> sketch.tryRun(move));
+            assertThatExceptionOfType(GivenUp.class)
+                    .isThrownBy(
+                            () -> DrawingPicture.of(before, Sketch.PLAN, new Lettering(Map.of(), Map.of(), 0.5, 0.7)));
+        } finally {
+            assertThat(Thread.interrupted()).isTrue();
+        }
+        assertThat(sketch.building()).isSameAs(before);
+        sketch.run(move);
     }
 
     @Test
