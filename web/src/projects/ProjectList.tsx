@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useRef, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { answerOf, api, sentenceOf } from "../api/client";
+import { onRevised } from "../api/events";
 import type { ProjectSummary } from "../api/types";
 import { Button, Fault } from "../ui/controls";
 import { NewProjectDialog } from "./NewProjectDialog";
@@ -16,6 +17,8 @@ export function ProjectList() {
     queryKey: ["projects", deleted],
     queryFn: () => answerOf(api.GET("/api/v1/projects", { params: { query: { deleted } } })),
   });
+
+  useEffect(() => onRevised(() => void queries.invalidateQueries({ queryKey: ["projects"] })), [queries]);
 
   const run = async (work: Promise<unknown>) => {
     setFault(undefined);

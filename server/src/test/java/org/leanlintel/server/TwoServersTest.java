@@ -40,6 +40,16 @@ class TwoServersTest {
     }
 
     @Test
+    void aProjectThatIsDeletedHereIsGoneThereToo() throws InterruptedException {
+        assertThat(there.get("/state").status()).isEqualTo(200);
+        FIRST.delete(here.path(""));
+        for (int i = 0; i < 100 && there.get("/state").status() == 200; i++) Thread.sleep(50);
+        assertThat(there.get("/state").status()).isEqualTo(404);
+        here.post("/restore", "{}");
+        assertThat(there.get("/state").status()).isEqualTo(200);
+    }
+
+    @Test
     void editsFromBothSidesAreAllThere() throws Exception {
         List<Callable<Integer>> work = new ArrayList<>();
         for (int i = 0; i < 24; i++) {

@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
@@ -28,7 +27,27 @@ class Patience implements AsyncHandlerInterceptor {
 
     private static final String TURN = Patience.class.getName();
 
-    private record Turn(Semaphore permits, ScheduledFuture<?> limit) {}
+    /** One request at work. Whether its thread is interrupted and whether it is over are decided one after the other. */
+    private static final class Turn {
+
+        private final Semaphore permits;
+        private final Thread worker = Thread.currentThread();
+        private boolean over;
+
+        Turn(Semaphore permits) {
+            this.permits = permits;
+        }
+
+        synchronized void interrupt() {
+            if (!over) worker.interrupt();
+        }
+
+        synchronized void end() {
+            over = true;
+            Thread.interrupted();
+            permits.release();
+        }
+    }
 
     private final Map<String, Semaphore> projects = new ConcurrentHashMap<>();
     private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(
@@ -54,9 +73,9 @@ class Patience implements AsyncHandlerInterceptor {
         if (project == null) return true;
         Semaphore permits = projects.computeIfAbsent(project, p -> new Semaphore(AT_A_TIME, true));
         if (!permits.tryAcquire(waitMs, TimeUnit.MILLISECONDS)) throw new Busy();
-        Thread worker = Thread.currentThread();
-        request.setAttribute(
-                TURN, new Turn(permits, clock.schedule(worker::interrupt, limitMs, TimeUnit.MILLISECONDS)));
+        Turn turn = new Turn(permits);
+        clock.schedule(turn::interrupt, limitMs, TimeUnit.MILLISECONDS);
+        request.setAttribute(TURN, turn);
         return true;
     }
 
@@ -64,9 +83,8 @@ class Patience implements AsyncHandlerInterceptor {
     public void afterCompletion(
             HttpServletRequest request, HttpServletResponse response, Object handler, @Nullable Exception fault) {
         if (!(request.getAttribute(TURN) instanceof Turn turn)) return;
-        turn.limit.cancel(false);
-        turn.permits.release();
-        Thread.interrupted();
+        turn.end();
+        if (turn.permits.availablePermits() == AT_A_TIME) projects.values().remove(turn.permits);
     }
 
     private static @Nullable String projectOf(HttpServletRequest request) {

@@ -26,6 +26,9 @@ public class ProjectStore {
     /** How long a deleted project can be had back. */
     public static final int DAYS_KEPT = 30;
 
+    /** The revision that is told of a project which was deleted: whatever is known of it is older. */
+    private static final long GONE = Long.MAX_VALUE;
+
     private final EntityManager entities;
 
     ProjectStore(EntityManager entities) {
@@ -69,6 +72,7 @@ public class ProjectStore {
         ProjectRow row = new ProjectRow(UUID.randomUUID(), model.revision(), model.settings(), Instant.now());
         entities.persist(row);
         model.elements().forEach(e -> put(row.id(), e));
+        announce(row.id(), row.revision(), null);
         return row;
     }
 
@@ -106,12 +110,14 @@ public class ProjectStore {
 
     public void delete(UUID id) {
         lock(id).deletedAt(Instant.now());
+        announce(id, GONE, null);
     }
 
     public ProjectRow restore(UUID id) {
         ProjectRow row = entities.find(ProjectRow.class, id, LockModeType.PESSIMISTIC_WRITE);
         if (row == null) throw new NoSuchProject();
         row.deletedAt(null);
+        announce(id, row.revision(), null);
         return row;
     }
 
