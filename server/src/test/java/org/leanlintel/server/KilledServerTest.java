@@ -24,10 +24,13 @@ import org.junit.jupiter.api.Test;
 import org.leanlintel.formats.json.Json;
 import tools.jackson.databind.JsonNode;
 
-/** A server killed at random moments of a stream of edits: every acknowledged edit is there afterwards, and none is half there. */
+/**
+ * A server killed at random moments of a stream of edits, and its connections to the database broken before: every acknowledged
+ * edit is there afterwards, and none is half there.
+ */
 class KilledServerTest {
 
-    private static final int KILLS = 3;
+    private static final int KILLS = Integer.getInteger("kills", 3);
     private final String database = "killed_" + UUID.randomUUID().toString().replace("-", "");
     private final HttpClient http =
             HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(2)).build();
@@ -96,6 +99,8 @@ class KilledServerTest {
             try {
                 underWay.await();
                 Thread.sleep(ms);
+                RunningServer.throwOut(database, "true");
+                Thread.sleep(ms);
             } catch (InterruptedException e) {
                 Thread.currentThread().interrupt();
             }
@@ -113,7 +118,7 @@ class KilledServerTest {
         long edits = state.path("revision").asLong();
         assertThat(edits)
                 .as("an edit may be stored whose answer was lost, never the other way about")
-                .isBetween((long) acknowledged.size(), (long) acknowledged.size() + KILLS);
+                .isBetween((long) acknowledged.size(), (long) acknowledged.size() + 2L * KILLS);
         assertThat(walls).isEqualTo((int) edits * 4);
         assertThat(corners).isEqualTo((int) edits * 4);
         assertThat(get("/api/v1/projects/" + project + "/drawings/drawing-ground-plan/picture")

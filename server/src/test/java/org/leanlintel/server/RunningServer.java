@@ -72,15 +72,16 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
     /** Whether its database lets anybody in; who was in is thrown out. */
     public void database(boolean there) {
         administer("alter database " + database + " with allow_connections " + there);
-        if (!there) throwOut("true");
+        if (!there) throwOut(database, "true");
     }
 
     /** Breaks the connections on which servers hear of each other. */
     void dropListeners() {
-        throwOut("query = 'listen lintel'");
+        throwOut(database, "query = 'listen lintel'");
     }
 
-    private void throwOut(String which) {
+    /** Breaks connections to a database. @param which as SQL of pg_stat_activity */
+    static void throwOut(String database, String which) {
         administer("select pg_terminate_backend(pid) from pg_stat_activity where datname = '" + database + "' and "
                 + which);
     }

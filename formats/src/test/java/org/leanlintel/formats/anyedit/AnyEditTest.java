@@ -9,10 +9,11 @@ import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
+import java.util.stream.LongStream;
 import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.check.Findings;
 import org.leanlintel.core.edit.AddDrawing;
@@ -96,8 +97,13 @@ class AnyEditTest {
         return house;
     }
 
+    static LongStream seeds() {
+        long first = Long.getLong("seed", 0) * 8 + 1;
+        return LongStream.range(first, first + 8);
+    }
+
     @ParameterizedTest(name = "seed {0}")
-    @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
+    @MethodSource("seeds")
     @Timeout(value = 10, unit = TimeUnit.MINUTES, threadMode = Timeout.ThreadMode.SEPARATE_THREAD)
     void whatIsAcceptedIsDrawnKeptAndTakenBack(long seed) {
         RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
