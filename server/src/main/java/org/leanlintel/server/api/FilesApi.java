@@ -52,7 +52,7 @@ public class FilesApi {
     @GetMapping("/{file}")
     public TracedFileAnswer file(@PathVariable String file) {
         byte[] bytes = bytesOf(file);
-        return new TracedFileAnswer(file, TracedFile.isPdf(bytes), tracing.pages(bytes));
+        return new TracedFileAnswer(file, TracedFile.isPdf(bytes), tracing.pages(file, bytes));
     }
 
     /** One page as a PNG. */

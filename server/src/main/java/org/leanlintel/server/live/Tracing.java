@@ -44,6 +44,11 @@ public class Tracing {
         return Json.mapper().readValue(ask(bytes, Question.PAGES, 1), new TypeReference<List<Size>>() {});
     }
 
+    /** The same of a file that is kept. */
+    public List<Size> pages(String name, byte[] bytes) {
+        return Json.mapper().readValue(once(name, bytes, Question.PAGES, 1), new TypeReference<List<Size>>() {});
+    }
+
     /** @param name of the file; @param page from 1 */
     public byte[] png(String name, byte[] bytes, int page) {
         return once(name, bytes, Question.PNG, page);
