@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Frame;
+import com.microsoft.playwright.Page;
 import com.sun.net.httpserver.HttpServer;
 import java.io.IOException;
 import java.net.InetAddress;
@@ -32,12 +33,12 @@ class DatabaseAwayTest extends NewProjectTest {
         drafter.click(2000, 340);
         drafter.click(2000, 4460);
         assertThat(page.getByText("No answer, trying again")).isVisible();
-        assertThat(page.getByText("Saved", new com.microsoft.playwright.Page.GetByTextOptions().setExact(true)))
+        assertThat(page.getByText("Saved", new Page.GetByTextOptions().setExact(true)))
                 .not()
                 .isVisible();
         SERVER.database(true);
         drafter.expectUndo("draw wall W5");
-        assertThat(page.getByText("Saved", new com.microsoft.playwright.Page.GetByTextOptions().setExact(true)))
+        assertThat(page.getByText("Saved", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
         assertThat(all("wall")).hasSize(5);
     }

@@ -6,8 +6,10 @@ import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.UUID;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import org.junit.jupiter.api.Test;
@@ -93,7 +95,7 @@ class ApiFuzzTest {
                 .path("paths")
                 .forEachEntry((path, methods) -> methods.forEachEntry((method, what) -> {
                     if (!path.endsWith("/events") && !path.equals("/api/v1/files"))
-                        all.add(new Operation(method.toUpperCase(java.util.Locale.ROOT), path, what));
+                        all.add(new Operation(method.toUpperCase(Locale.ROOT), path, what));
                 }));
         return all;
     }
@@ -187,11 +189,11 @@ class ApiFuzzTest {
 
     private String text(String name, JsonNode schema) {
         if (schema.path("format").asString("").equals("uuid") || name.equals("editId") || name.equals("version"))
-            return new java.util.UUID(random.nextLong(), random.nextLong()).toString();
+            return new UUID(random.nextLong(), random.nextLong()).toString();
         if (random.nextInt(12) == 0) return word();
         List<String> fitting = ids.stream()
                 .filter(id ->
-                        id.startsWith(name.replaceAll("([a-z])([A-Z])", "$1-").toLowerCase(java.util.Locale.ROOT)))
+                        id.startsWith(name.replaceAll("([a-z])([A-Z])", "$1-").toLowerCase(Locale.ROOT)))
                 .toList();
         List<String> from = fitting.isEmpty() ? ids : fitting;
         return from.isEmpty() ? word() : from.get(random.nextInt(from.size()));

@@ -4,10 +4,13 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import org.leanlintel.formats.json.Json;
 import org.leanlintel.formats.traced.TracedFile.Segment;
 import org.leanlintel.formats.traced.TracedFile.Size;
@@ -105,13 +108,13 @@ public class Tracing {
             byte[] said = answer.get(limitMs, TimeUnit.MILLISECONDS);
             if (said.length == 0)
                 throw new Untraceable("This file cannot be read: it takes more than there is to read it.");
-            byte[] body = java.util.Arrays.copyOfRange(said, 1, said.length);
+            byte[] body = Arrays.copyOfRange(said, 1, said.length);
             if (said[0] == TracingWorker.REFUSED) throw new Untraceable(new String(body, StandardCharsets.UTF_8));
             return body;
         } catch (InterruptedException stop) {
             Thread.currentThread().interrupt();
             throw tooLong();
-        } catch (java.util.concurrent.ExecutionException | java.util.concurrent.TimeoutException slow) {
+        } catch (ExecutionException | TimeoutException slow) {
             throw tooLong();
         } finally {
             process.destroyForcibly();
