@@ -116,6 +116,7 @@ class AnyEditTest {
         Model last = building.model();
         assertThat(accepted).as("accepted: %s", accepted).hasSizeGreaterThan(15);
         assertDrawable(Building.of(last), seed);
+        assertDrawnAsFromNothing(Building.of(last));
         for (Change change : done.reversed())
             building = Editing.restore(readBack(change).inverse(), building).after();
         assertThat(building.model()).isEqualTo(first);
@@ -189,6 +190,19 @@ class AnyEditTest {
     private static String cut(Object edit) {
         String all = edit.toString();
         return all.length() > 2000 ? all.substring(0, 2000) : all;
+    }
+
+    /** What was worked out edit by edit is what the last model gives by itself. */
+    private void assertDrawnAsFromNothing(Building anew) {
+        for (Drawing d : anew.model().all(Drawing.class))
+            assertThat(DrawingPicture.of(building, d.id(), DrawingLettering.get())
+                            .picture()
+                            .groups())
+                    .as("%s", d)
+                    .containsExactlyInAnyOrderElementsOf(DrawingPicture.of(anew, d.id(), DrawingLettering.get())
+                            .picture()
+                            .groups());
+        assertThat(Findings.of(building)).isEqualTo(Findings.of(anew));
     }
 
     /** Every drawing and sheet, the findings and the project's file. */
