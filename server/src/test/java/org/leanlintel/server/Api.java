@@ -1,5 +1,6 @@
 package org.leanlintel.server;
 
+import java.io.IOException;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -27,7 +28,20 @@ public final class Api {
     }
 
     public static Api newProject(RunningServer server, String name) {
-        Map<String, String> facts = Map.of(
+        Answer made = server.post("/api/v1/projects", facts(name));
+        return new Api(server, made.json().path("id").asString());
+    }
+
+    /** @return its id */
+    static String newProject(ServerProcess server, String name) throws IOException {
+        return server.post("/api/v1/projects", Json.mapper().writeValueAsString(facts(name)))
+                .json()
+                .path("id")
+                .asString();
+    }
+
+    private static Map<String, String> facts(String name) {
+        return Map.of(
                 "name",
                 name,
                 "address",
@@ -40,8 +54,6 @@ public final class Api {
                 "UK",
                 "paper",
                 "A2");
-        Answer made = server.post("/api/v1/projects", facts);
-        return new Api(server, made.json().path("id").asString());
     }
 
     public static Api of(RunningServer server, String project) {

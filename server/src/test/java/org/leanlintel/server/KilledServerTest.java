@@ -3,41 +3,28 @@ package org.leanlintel.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.net.ServerSocket;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
-import java.nio.file.Path;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.CountDownLatch;
-import java.util.concurrent.TimeUnit;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.leanlintel.formats.json.Json;
 import tools.jackson.databind.JsonNode;
 
 /**
- * A server killed at random moments of a stream of edits, and its connections to the database broken before: every acknowledged
- * edit is there afterwards, and none is half there.
+ * A server killed at random moments of a stream of edits, and its database before: every acknowledged edit is there afterwards,
+ * and none is half there.
  */
 class KilledServerTest {
 
     private static final int KILLS = Integer.getInteger("kills", 3);
     private final String database = "killed_" + UUID.randomUUID().toString().replace("-", "");
-    private final HttpClient http =
-            HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(2)).build();
     private final RandomGenerator random =
             RandomGeneratorFactory.of("L64X128MixRandom").create(20);
-    private int port;
-    private Process process;
+    private ServerProcess server;
 
     @BeforeEach
     void createDatabase() {
@@ -45,22 +32,16 @@ class KilledServerTest {
     }
 
     @AfterEach
-    void dropDatabase() {
-        process.destroyForcibly();
+    void dropDatabase() throws InterruptedException {
+        server.kill();
         RunningServer.administer("drop database " + database + " with (force)");
     }
 
     @Test
     void acknowledgedEditsSurviveAndNoneIsHalfThere() throws Exception {
-        start();
-        String project = post(
-                        "/api/v1/projects",
-                        Json.mapper()
-                                .writeValueAsString(Map.of(
-                                        "name", "Killed", "address", "", "client", "", "drawnBy", "", "region", "UK",
-                                        "paper", "A2")))
-                .path("id")
-                .asString();
+        server = ServerProcess.started(database);
+        server.awaitAnswers();
+        String project = Api.newProject(server, "Killed");
         List<UUID> acknowledged = new ArrayList<>();
         int row = 0;
         for (int kill = 0; kill < KILLS; kill++) {
@@ -68,8 +49,8 @@ class KilledServerTest {
             Thread killer = killSoonAfter(underWay, random.nextInt(400));
             row = stream(project, row, acknowledged, underWay);
             killer.join();
-            assertThat(process.waitFor(10, TimeUnit.SECONDS)).isTrue();
-            start();
+            server.start();
+            server.awaitAnswers();
             check(project, acknowledged);
         }
         assertThat(acknowledged).as("edits before the kills").hasSizeGreaterThan(KILLS);
@@ -80,9 +61,10 @@ class KilledServerTest {
         for (; ; row++) {
             UUID id = UUID.randomUUID();
             try {
-                JsonNode answer = post(
-                        "/api/v1/projects/" + project + "/edits",
-                        Api.body(id, 1_000_000, Api.shell(0, row * 6000.0 % 900_000, 5000, 4000)));
+                JsonNode answer = server.post(
+                                "/api/v1/projects/" + project + "/edits",
+                                Api.body(id, 1_000_000, Api.shell(0, row * 6000.0 % 900_000, 5000, 4000)))
+                        .json();
                 if (answer.path("revision").asLong() > 0) {
                     acknowledged.add(id);
                     underWay.countDown();
@@ -99,17 +81,17 @@ class KilledServerTest {
             try {
                 underWay.await();
                 Thread.sleep(ms);
-                RunningServer.throwOut(database, "true");
+                RunningServer.crash(database);
                 Thread.sleep(ms);
+                server.kill();
             } catch (InterruptedException e) {
                 Thread.currentThread().interrupt();
             }
-            process.destroyForcibly();
         });
     }
 
     private void check(String project, List<UUID> acknowledged) throws IOException {
-        JsonNode state = get("/api/v1/projects/" + project + "/state");
+        JsonNode state = server.get("/api/v1/projects/" + project + "/state").json();
         int walls = 0, corners = 0;
         for (JsonNode e : state.path("elements")) {
             if (e.path("type").asString().equals("wall")) walls++;
@@ -121,56 +103,10 @@ class KilledServerTest {
                 .isBetween((long) acknowledged.size(), (long) acknowledged.size() + 2L * KILLS);
         assertThat(walls).isEqualTo((int) edits * 4);
         assertThat(corners).isEqualTo((int) edits * 4);
-        assertThat(get("/api/v1/projects/" + project + "/drawings/drawing-ground-plan/picture")
+        assertThat(server.get("/api/v1/projects/" + project + "/drawings/drawing-ground-plan/picture")
+                        .json()
                         .path("picture")
                         .path("groups"))
                 .hasSize(walls);
-    }
-
-    private void start() throws Exception {
-        try (ServerSocket free = new ServerSocket(0)) {
-            port = free.getLocalPort();
-        }
-        process = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-cp",
-                        System.getProperty("java.class.path"),
-                        LeanLintel.class.getName(),
-                        "--server.port=" + port,
-                        "--spring.datasource.url=" + RunningServer.jdbcUrl(database))
-                .redirectErrorStream(true)
-                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
-                .start();
-        for (int i = 0; i < 600; i++) {
-            try {
-                get("/api/v1/papers");
-                return;
-            } catch (IOException notYet) {
-                Thread.sleep(100);
-            }
-        }
-        throw new AssertionError("the server did not start");
-    }
-
-    private JsonNode get(String path) throws IOException {
-        return send(HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path)));
-    }
-
-    private JsonNode post(String path, String body) throws IOException {
-        return send(HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
-                .header("Content-Type", "application/json")
-                .POST(HttpRequest.BodyPublishers.ofString(body)));
-    }
-
-    private JsonNode send(HttpRequest.Builder request) throws IOException {
-        try {
-            return Json.mapper()
-                    .readTree(http.send(
-                                    request.timeout(Duration.ofSeconds(10)).build(),
-                                    HttpResponse.BodyHandlers.ofByteArray())
-                            .body());
-        } catch (InterruptedException e) {
-            throw new IllegalStateException(e);
-        }
     }
 }

@@ -8,6 +8,8 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
 import javax.sql.DataSource;
@@ -69,6 +71,19 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
         }
     }
 
+    /** One column of ids. */
+    static List<UUID> query(String database, String sql) {
+        try (var connection =
+                        DriverManager.getConnection(jdbcUrl(database), "lintel", System.getenv("LINTEL_DB_PASSWORD"));
+                var rows = connection.createStatement().executeQuery(sql)) {
+            List<UUID> ids = new ArrayList<>();
+            while (rows.next()) ids.add(rows.getObject(1, UUID.class));
+            return ids;
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
     /** Whether its database lets anybody in; who was in is thrown out. */
     public void database(boolean there) {
         administer("alter database " + database + " with allow_connections " + there);
@@ -84,6 +99,28 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
     static void throwOut(String database, String which) {
         administer("select pg_terminate_backend(pid) from pg_stat_activity where datname = '" + database + "' and "
                 + which);
+    }
+
+    /**
+     * The whole cluster stops at once, without storing anything more, and starts again, by the command that {@code ./lintel} gives;
+     * without one only the connections to a database break.
+     */
+    static void crash(String database) throws InterruptedException {
+        String command = System.getenv("LINTEL_TEST_DB_CRASH");
+        if (command == null) {
+            throwOut(database, "true");
+            return;
+        }
+        try {
+            int code = new ProcessBuilder("sh", "-c", command)
+                    .redirectErrorStream(true)
+                    .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                    .start()
+                    .waitFor();
+            if (code != 0) throw new AssertionError("the database did not start again: " + command);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     @Override

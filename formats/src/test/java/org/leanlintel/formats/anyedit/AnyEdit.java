@@ -16,22 +16,32 @@ import java.util.random.RandomGenerator;
 import java.util.stream.Stream;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.Strip;
+import org.leanlintel.core.edit.AddStorey;
+import org.leanlintel.core.edit.DrawRectangle;
+import org.leanlintel.core.edit.DrawStair;
 import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.edit.NewWall;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.OpeningMake;
+import org.leanlintel.core.model.SetOut;
+import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StairMake;
+import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.formats.standard.OfficeStandard;
+import org.leanlintel.formats.standard.TradeRegion;
 
 /**
  * Edits of every kind, made from what their records are made of, so that a new kind is met as soon as there is one. Ids are
  * mostly of elements of the kind that the component is named after; numbers and texts are mostly such as a drafter
  * types, and now and then such as nobody should.
  */
-final class AnyEdit {
+public final class AnyEdit {
 
     private static final double[] EXTREME = {
         1e308, -1e308, Double.POSITIVE_INFINITY, 1e13, -1e13, 1e-300, 2_000_001, -1e6, Double.MIN_VALUE, 4e9
@@ -46,11 +56,44 @@ final class AnyEdit {
     /** How many of a hundred values are such as nobody should type. */
     private final int extremes;
 
-    AnyEdit(RandomGenerator random, Building building, int extremes) {
+    public AnyEdit(RandomGenerator random, Building building, int extremes) {
         this.random = random;
         this.building = building;
         this.model = building.model();
         this.extremes = extremes;
+    }
+
+    /** What makes a small house of a new project of the UK: a shell, a storey above and a stair. */
+    public static List<Edit> house() {
+        TradeRegion uk = OfficeStandard.region("UK");
+        NewWall made = NewWall.of(
+                OfficeStandard.GROUND,
+                OfficeStandard.LAYER_WALLS,
+                uk.outsideWall(),
+                new SetOut.OnFace(0),
+                Side.LEFT,
+                WallEnd.Reach.STRUCTURE);
+        return List.of(
+                new DrawRectangle(made, Vec.ORIGIN, new Vec(8000, 5000), 0, DrawRectangle.Sizes.OUTSIDE),
+                new AddStorey(
+                        OfficeStandard.GROUND,
+                        true,
+                        "First",
+                        2600,
+                        new Storey.Built(uk.upperFloor()),
+                        new AddStorey.Taking(true, false, false),
+                        new AddStorey.NotLaid()),
+                new DrawStair(
+                        OfficeStandard.GROUND,
+                        OfficeStandard.LAYER_FLOORS,
+                        new Vec(1500, 1500),
+                        0,
+                        900,
+                        new Stair.Flights(List.of(), List.of()),
+                        new Stair.LeastRisers(),
+                        new Stair.GoingByRule(),
+                        OfficeStandard.stairMakes("UK").make(),
+                        Stair.Above.FOUND));
     }
 
     /**
@@ -58,7 +101,7 @@ final class AnyEdit {
      *
      * @param accepted how often edits of each kind were accepted: the rarer are made up more often
      */
-    Edit next(Map<Class<?>, Integer> accepted) {
+    public Edit next(Map<Class<?>, Integer> accepted) {
         List<Class<?>> kinds = List.of(Edit.class.getPermittedSubclasses());
         Class<?> rarest = Stream.generate(() -> kinds.get(random.nextInt(kinds.size())))
                 .limit(3)

@@ -17,25 +17,19 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.check.Findings;
 import org.leanlintel.core.edit.AddDrawing;
-import org.leanlintel.core.edit.AddStorey;
 import org.leanlintel.core.edit.Delete;
-import org.leanlintel.core.edit.DrawRectangle;
 import org.leanlintel.core.edit.DrawStair;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Editing;
-import org.leanlintel.core.edit.NewWall;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
-import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Stair;
-import org.leanlintel.core.model.Storey;
-import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.picture.DrawingPicture;
 import org.leanlintel.core.picture.SheetPicture;
 import org.leanlintel.formats.json.Json;
@@ -59,37 +53,9 @@ class AnyEditTest {
 
     private static Building house() {
         TradeRegion uk = OfficeStandard.region("UK");
-        Building empty =
+        Building house =
                 Building.of(OfficeStandard.newProject(OfficeStandard.settings(uk, "Any", "", "", "", uk.paper())));
-        NewWall made = NewWall.of(
-                OfficeStandard.GROUND,
-                OfficeStandard.LAYER_WALLS,
-                uk.outsideWall(),
-                new SetOut.OnFace(0),
-                Side.LEFT,
-                WallEnd.Reach.STRUCTURE);
-        Building house = empty;
-        for (Edit edit : List.of(
-                new DrawRectangle(made, Vec.ORIGIN, new Vec(8000, 5000), 0, DrawRectangle.Sizes.OUTSIDE),
-                new AddStorey(
-                        OfficeStandard.GROUND,
-                        true,
-                        "First",
-                        2600,
-                        new Storey.Built(uk.upperFloor()),
-                        new AddStorey.Taking(true, false, false),
-                        new AddStorey.NotLaid()),
-                new DrawStair(
-                        OfficeStandard.GROUND,
-                        OfficeStandard.LAYER_FLOORS,
-                        new Vec(1500, 1500),
-                        0,
-                        900,
-                        new Stair.Flights(List.of(), List.of()),
-                        new Stair.LeastRisers(),
-                        new Stair.GoingByRule(),
-                        OfficeStandard.stairMakes("UK").make(),
-                        Stair.Above.FOUND))) {
+        for (Edit edit : AnyEdit.house()) {
             Editing.Result result = Editing.run(edit, house);
             assertThat(result.outcome()).isInstanceOf(Change.class);
             house = result.after();
