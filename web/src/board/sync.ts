@@ -34,7 +34,7 @@ export class Sync {
     this.inStep = new InStep(store, () => this.catchAnew());
     globalThis.addEventListener?.("beforeunload", this.stay);
     this.stopKeeping = keepMaking(store);
-    this.stopHearing = onRevised((r) => {
+    this.stopHearing = onRevised(this.state.project, (r) => {
       const { project, revision, version } = store.getState();
       if (r.project === project && r.revision > revision && r.window !== windowId && !version)
         void this.reload();

@@ -18,7 +18,10 @@ export function ProjectList() {
     queryFn: () => answerOf(api.GET("/api/v1/projects", { params: { query: { deleted } } })),
   });
 
-  useEffect(() => onRevised(() => void queries.invalidateQueries({ queryKey: ["projects"] })), [queries]);
+  useEffect(
+    () => onRevised(null, () => void queries.invalidateQueries({ queryKey: ["projects"] })),
+    [queries],
+  );
 
   const run = async (work: Promise<unknown>) => {
     setFault(undefined);

@@ -1,17 +1,26 @@
 package org.leanlintel.server;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Flow;
 
-/** Waits for the first line with a beginning. */
+/** Gathers the lines with a beginning until one has what is waited for. */
 final class LineListener implements Flow.Subscriber<String> {
 
-    private final CompletableFuture<String> found;
+    private final List<String> lines = new ArrayList<>();
+    private final CompletableFuture<List<String>> found = new CompletableFuture<>();
     private final String beginning;
+    private final String last;
 
-    LineListener(CompletableFuture<String> found, String beginning) {
-        this.found = found;
+    LineListener(String beginning, String last) {
         this.beginning = beginning;
+        this.last = last;
+    }
+
+    /** All up to the one that was waited for. */
+    CompletableFuture<List<String>> found() {
+        return found;
     }
 
     @Override
@@ -21,7 +30,9 @@ final class LineListener implements Flow.Subscriber<String> {
 
     @Override
     public void onNext(String line) {
-        if (line.startsWith(beginning)) found.complete(line);
+        if (!line.startsWith(beginning)) return;
+        lines.add(line);
+        if (line.contains(last)) found.complete(List.copyOf(lines));
     }
 
     @Override

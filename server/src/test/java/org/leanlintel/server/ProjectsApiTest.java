@@ -123,19 +123,41 @@ class ProjectsApiTest {
 
     @Test
     void otherWindowsHearOfAnEdit() throws Exception {
-        HttpClient client = HttpClient.newHttpClient();
-        CompletableFuture<String> heard = new CompletableFuture<>();
-        var stream = client.sendAsync(
-                HttpRequest.newBuilder(URI.create(SERVER.address() + "/api/v1/events"))
-                        .build(),
-                HttpResponse.BodyHandlers.fromLineSubscriber(new LineListener(heard, "data:")));
+        LineListener heard = new LineListener("data:", "\"window\":\"test\"");
+        var stream = listen("/api/v1/events", heard);
         Thread.sleep(300);
         api.edit(Api.wall(0, 0, 3000, 0));
-        assertThat(heard.get(10, TimeUnit.SECONDS))
+        assertThat(heard.found().get(10, TimeUnit.SECONDS).getLast())
                 .contains(api.id())
-                .contains("\"revision\":1")
-                .contains("\"window\":\"test\"");
+                .contains("\"revision\":1");
         stream.cancel(true);
+    }
+
+    @Test
+    void aWindowHearsOfItsProjectAlone() throws Exception {
+        Api other = Api.newProject(SERVER, "Other");
+        LineListener heard = new LineListener("data:", "\"window\":\"test\"");
+        var stream = listen("/api/v1/events?project=" + api.id(), heard);
+        Thread.sleep(300);
+        other.edit(Api.wall(0, 0, 3000, 0));
+        Thread.sleep(600);
+        api.edit(Api.wall(0, 0, 3000, 0));
+        assertThat(heard.found().get(10, TimeUnit.SECONDS))
+                .as("first where it stands, so that who comes again missed nothing")
+                .hasSize(2)
+                .allMatch(line -> line.contains(api.id()))
+                .first()
+                .asString()
+                .contains("\"revision\":0");
+        stream.cancel(true);
+    }
+
+    private static CompletableFuture<HttpResponse<Void>> listen(String path, LineListener heard) {
+        return HttpClient.newHttpClient()
+                .sendAsync(
+                        HttpRequest.newBuilder(URI.create(SERVER.address() + path))
+                                .build(),
+                        HttpResponse.BodyHandlers.fromLineSubscriber(heard));
     }
 
     @Test

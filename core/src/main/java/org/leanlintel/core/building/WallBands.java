@@ -187,18 +187,31 @@ public final class WallBands {
 
     /** Across the start of a piece, from its right face to its left. */
     public List<Vec> startLine(int ply, PlyRun run) {
-        return line(ply, run.from(), wall.startOf(ply));
+        return inPlan(startLineAlong(ply, run));
     }
 
     /** Across the end of a piece, from its right face to its left. */
     public List<Vec> endLine(int ply, PlyRun run) {
+        return inPlan(endLineAlong(ply, run));
+    }
+
+    /** The same as {@link #startLine}, as distances along the wall and across it. */
+    List<Vec> startLineAlong(int ply, PlyRun run) {
+        return line(ply, run.from(), wall.startOf(ply));
+    }
+
+    List<Vec> endLineAlong(int ply, PlyRun run) {
         return line(ply, run.to(), wall.endOf(ply));
+    }
+
+    private List<Vec> inPlan(List<Vec> line) {
+        return line.stream().map(p -> strip.at(p.x(), p.y())).toList();
     }
 
     private List<Vec> line(int ply, Edge edge, PlyEnd end) {
         StripPly p = strip.plies().get(ply);
-        Vec lo = strip.at(edge.atLo(), p.lo()), hi = strip.at(edge.atHi(), p.hi());
+        Vec lo = new Vec(edge.atLo(), p.lo()), hi = new Vec(edge.atHi(), p.hi());
         boolean bends = end.bend() != null && edge.equals(end.edge());
-        return bends ? List.of(lo, strip.at(end.bend().at().x(), end.bend().at().y()), hi) : List.of(lo, hi);
+        return bends ? List.of(lo, end.bend().at(), hi) : List.of(lo, hi);
     }
 }

@@ -3,7 +3,6 @@ package org.leanlintel.core.building;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
-import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.EndJoint.Cap;
 import org.leanlintel.core.building.Strip.StripPly;
 import org.leanlintel.core.geometry.Area;
@@ -131,30 +130,11 @@ public final class WallBodies {
 
     /** All plies of a wall in plan, openings left out; of one whose plies are clean. */
     public static Area footprint(WallSolid solid) {
-        Area outline = outline(solid);
+        Area outline = WallOutline.of(solid);
         if (outline != null) return outline;
         List<Area> all = plies(solid);
         for (Cap cap : solid.caps()) all.add(Area.of(solid.outline(cap)));
         return Area.union(all);
-    }
-
-    /** Round all plies at once, which costs a tenth of their union; null where one of them lies in pieces or does not lie plainly. */
-    private static @Nullable Area outline(WallSolid solid) {
-        if (!solid.strip().axis().isStraight() || !solid.caps().isEmpty()) return null;
-        WallBands bands = solid.bands();
-        List<Vec> starts = new ArrayList<>(), ends = new ArrayList<>();
-        for (int i = 0; i < solid.strip().plies().size(); i++) {
-            if (solid.strip().plies().get(i).thickness() == 0) continue;
-            List<PlyRun> runs = bands.runs(i, bands.whole());
-            if (runs.size() != 1) return null;
-            starts.addAll(bands.startLine(i, runs.getFirst()));
-            ends.addAll(bands.endLine(i, runs.getFirst()));
-        }
-        List<Vec> ring = new ArrayList<>(starts.reversed());
-        ring.addAll(ends);
-        if (ring.size() < 3) return null;
-        Area area = Area.of(ring);
-        return area.isClean() ? area : null;
     }
 
     /** What lies between the outer and the inner face of a wall's structure in plan, openings left out. */

@@ -3,6 +3,8 @@ package org.leanlintel.server.api;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.UUID;
 import org.leanlintel.core.measure.AreaPrinter;
 import org.leanlintel.core.measure.Entry;
 import org.leanlintel.core.measure.LengthPrinter;
@@ -25,6 +27,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
@@ -95,9 +98,9 @@ public class DeskApi {
         return List.copyOf(OfficeStandard.ruleSets().values());
     }
 
-    /** Server-sent events: {@code revised} for every new revision of any project. */
+    /** Server-sent events: {@code revised} for every new revision of some projects, or of any where none is named. */
     @GetMapping(path = "/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    public SseEmitter events() {
-        return streams.open();
+    public SseEmitter events(@RequestParam(defaultValue = "") List<UUID> project) {
+        return streams.open(Set.copyOf(project));
     }
 }

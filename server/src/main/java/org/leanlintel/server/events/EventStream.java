@@ -1,6 +1,8 @@
 package org.leanlintel.server.events;
 
 import java.io.IOException;
+import java.util.Set;
+import java.util.UUID;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.LinkedBlockingQueue;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -16,8 +18,14 @@ final class EventStream {
     private final BlockingQueue<SseEventBuilder> waiting = new LinkedBlockingQueue<>(MOST_WAITING);
     private final Thread sender;
 
-    /** @param gone called once when it has ended */
-    EventStream(Runnable gone) {
+    private final Set<UUID> projects;
+
+    /**
+     * @param projects whose events it tells; those of all where there are none
+     * @param gone called once when it has ended
+     */
+    EventStream(Set<UUID> projects, Runnable gone) {
+        this.projects = projects;
         emitter.onCompletion(gone);
         emitter.onError(e -> gone.run());
         sender = Thread.ofVirtual().name("event-stream").unstarted(() -> {
@@ -30,6 +38,14 @@ final class EventStream {
         waiting.add(SseEmitter.event().comment("open"));
         sender.start();
         return emitter;
+    }
+
+    Set<UUID> projects() {
+        return projects;
+    }
+
+    boolean tellsOf(UUID project) {
+        return projects.isEmpty() || projects.contains(project);
     }
 
     void tell(SseEventBuilder event) {

@@ -3,6 +3,8 @@ package org.leanlintel.server.events;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.HashSet;
+import java.util.Set;
 import java.util.UUID;
 import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
@@ -68,7 +70,9 @@ public class RevisionListener implements SmartLifecycle {
 
     /** Revisions made while nobody listened were not heard of. */
     private void lookAnew() {
-        store.revisions(live.known()).forEach((project, revision) -> {
+        Set<UUID> known = new HashSet<>(live.known());
+        known.addAll(streams.lookedAt());
+        store.revisions(known).forEach((project, revision) -> {
             live.heardOf(project, revision);
             streams.tell(new EventStreams.Revised(project, revision, "-"));
         });

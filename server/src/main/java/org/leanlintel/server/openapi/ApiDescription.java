@@ -119,7 +119,7 @@ public final class ApiDescription {
                     "required",
                     !optional,
                     "schema",
-                    schemas.of(p.getType())));
+                    p.getType() == List.class ? schemas.of(p.getAnnotatedType()) : schemas.of(p.getType())));
         }
         return parameters;
     }
