@@ -28,27 +28,32 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
 
     private final String database;
     private final boolean ownDatabase;
-    private final boolean demo;
+    private final List<String> settings;
     private final HttpClient http = HttpClient.newHttpClient();
     private ConfigurableApplicationContext application;
 
     public RunningServer() {
-        this(false);
+        this(new String[0]);
     }
 
     public RunningServer(boolean demo) {
-        this("test_" + UUID.randomUUID().toString().replace("-", ""), true, demo);
+        this("--lintel.demo=" + demo);
     }
 
-    private RunningServer(String database, boolean ownDatabase, boolean demo) {
+    /** @param settings of the application, as arguments */
+    RunningServer(String... settings) {
+        this("test_" + UUID.randomUUID().toString().replace("-", ""), true, List.of(settings));
+    }
+
+    private RunningServer(String database, boolean ownDatabase, List<String> settings) {
         this.database = database;
         this.ownDatabase = ownDatabase;
-        this.demo = demo;
+        this.settings = settings;
     }
 
     /** Another instance on the database of {@code first}. */
     static RunningServer besides(RunningServer first) {
-        return new RunningServer(first.database, false, false);
+        return new RunningServer(first.database, false, List.of());
     }
 
     static String databasePort() {
@@ -130,11 +135,10 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
     }
 
     private void start() {
-        application = SpringApplication.run(
-                LeanLintel.class,
-                "--server.port=0",
-                "--spring.datasource.url=" + jdbcUrl(database),
-                "--lintel.demo=" + demo);
+        List<String> arguments = new ArrayList<>(settings);
+        arguments.add("--server.port=0");
+        arguments.add("--spring.datasource.url=" + jdbcUrl(database));
+        application = SpringApplication.run(LeanLintel.class, arguments.toArray(String[]::new));
     }
 
     /** Stops the server and starts it again on the same database. */

@@ -14,6 +14,11 @@ public final class GivenUp extends RuntimeException {
 
     /** Costs next to nothing. @throws GivenUp where the thread was interrupted, which it stays */
     public static void orGoOn() {
-        if (Thread.currentThread().isInterrupted()) throw new GivenUp();
+        orGoOn(Thread.currentThread());
+    }
+
+    /** The same for work that {@code starter} has others do beside it. */
+    public static void orGoOn(Thread starter) {
+        if (starter.isInterrupted()) throw new GivenUp();
     }
 }

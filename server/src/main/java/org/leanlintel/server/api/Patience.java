@@ -11,16 +11,22 @@ import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.GivenUp;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.stereotype.Component;
+import org.springframework.core.MethodParameter;
+import org.springframework.http.MediaType;
+import org.springframework.http.converter.HttpMessageConverter;
+import org.springframework.http.server.ServerHttpRequest;
+import org.springframework.http.server.ServerHttpResponse;
+import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.servlet.AsyncHandlerInterceptor;
 import org.springframework.web.servlet.HandlerMapping;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyAdvice;
 
 /**
  * Bounds what requests may take. A request that works longer than the limit is interrupted, which its work looks for ({@link
  * GivenUp}); and of one project only some are worked at a time, so that trouble with one never takes another's turn.
  */
-@Component
-class Patience implements AsyncHandlerInterceptor {
+@ControllerAdvice
+class Patience implements AsyncHandlerInterceptor, ResponseBodyAdvice<Object> {
 
     /** Requests of one project at a time: those of a few windows, each with an edit, a preview and a picture. */
     private static final int AT_A_TIME = 12;
@@ -42,7 +48,9 @@ class Patience implements AsyncHandlerInterceptor {
             if (!over) worker.interrupt();
         }
 
+        /** Nothing is interrupted any more: an answer that is being written is written whole, however slowly it is read. */
         synchronized void end() {
+            if (over) return;
             over = true;
             Thread.interrupted();
             permits.release();
@@ -77,6 +85,23 @@ class Patience implements AsyncHandlerInterceptor {
         clock.schedule(turn::interrupt, limitMs, TimeUnit.MILLISECONDS);
         request.setAttribute(TURN, turn);
         return true;
+    }
+
+    @Override
+    public boolean supports(MethodParameter returned, Class<? extends HttpMessageConverter<?>> converter) {
+        return true;
+    }
+
+    @Override
+    public @Nullable Object beforeBodyWrite(
+            @Nullable Object body,
+            MethodParameter returned,
+            MediaType type,
+            Class<? extends HttpMessageConverter<?>> converter,
+            ServerHttpRequest request,
+            ServerHttpResponse response) {
+        if (request.getAttributes().get(TURN) instanceof Turn turn) turn.end();
+        return body;
     }
 
     @Override

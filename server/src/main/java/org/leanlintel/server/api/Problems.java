@@ -10,6 +10,7 @@ import org.leanlintel.core.model.MissingElement;
 import org.leanlintel.formats.json.JsonErrors;
 import org.leanlintel.formats.json.ProjectFile;
 import org.leanlintel.formats.traced.TracedFile;
+import org.leanlintel.server.live.Tracing;
 import org.leanlintel.server.store.NoSuchProject;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -94,6 +95,11 @@ public class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ResponseEntity<ProblemDetail> busy(Patience.Busy busy) {
         return unavailable("Too much is asked of this project at once. Try again in a moment.");
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> readingOthers(Tracing.Busy busy) {
+        return unavailable("Other files are being read. Try again in a moment.");
     }
 
     /** A database that is away: nothing was stored, or nobody knows; who asks again under the same id finds out. */

@@ -6,7 +6,9 @@ import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
@@ -30,6 +32,17 @@ import tools.jackson.core.type.TypeReference;
 public class Tracing {
 
     private static final String MEMORY = "-Xmx1500m";
+
+    /** As many files as may be are being read. */
+    public static final class Busy extends RuntimeException {
+        private static final long serialVersionUID = 1;
+    }
+
+    /** What was asked of a page of a file. */
+    private record Asked(String name, int page, Question what) {}
+
+    /** What could not be read, so that it is not tried again at every look. */
+    private final Map<Asked, Untraceable> refused = new ConcurrentHashMap<>();
 
     /** Processes at a time. */
     private final Semaphore turns = new Semaphore(2, true);
@@ -62,19 +75,27 @@ public class Tracing {
     }
 
     private byte[] once(String name, byte[] bytes, Question what, int page) {
+        Asked asked = new Asked(name, page, what);
+        Untraceable known = refused.get(asked);
+        if (known != null) throw known;
         return kept.find(name, page, what).orElseGet(() -> {
-            byte[] read = ask(bytes, what, page);
-            kept.keep(name, page, what, read);
-            return read;
+            try {
+                byte[] read = ask(bytes, what, page);
+                kept.keep(name, page, what, read);
+                return read;
+            } catch (Untraceable untraceable) {
+                refused.put(asked, untraceable);
+                throw untraceable;
+            }
         });
     }
 
     private byte[] ask(byte[] bytes, Question what, int page) {
         try {
-            if (!turns.tryAcquire(limitMs, TimeUnit.MILLISECONDS)) throw tooLong();
+            if (!turns.tryAcquire(limitMs, TimeUnit.MILLISECONDS)) throw new Busy();
         } catch (InterruptedException stop) {
             Thread.currentThread().interrupt();
-            throw tooLong();
+            throw new Busy();
         }
         try {
             return answerOf(started(what, page), bytes);
