@@ -80,6 +80,9 @@ class StockJunctionsTest {
                     .as("ply %d of %s: %s", i + 1, wall.mark(), Arrays.toString(Arrays.copyOf(areas, expected.length)))
                     .isCloseTo(expected[i], within(0.5));
         }
+        assertThat(building.solid(wall.id()).footprint().mm2())
+                .as("round all plies of %s", wall.mark())
+                .isCloseTo(Arrays.stream(areas).sum(), within(1.0));
     }
 
     /** Every ply turns with its like: its length is 3,000 less the mean depth of its mate. */
