@@ -22,6 +22,10 @@ function pointsOf(item: Item, scale: number): readonly Point[] {
   switch (item.type) {
     case "fill":
       return item.ring;
+    case "hatch":
+      return item.rings.flat();
+    case "wave":
+      return [item.from, item.to];
     case "strokes":
       return item.lines.flat();
     case "arc":

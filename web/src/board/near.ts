@@ -125,6 +125,8 @@ function touches(item: Item, p: ModelPoint, reach: number, scale: number): boole
         Math.abs(distance({ x: item.centre[0], y: item.centre[1] }, p) - item.radius) <= reach &&
         swept(item, p)
       );
+    case "hatch":
+    case "wave":
     case "traced":
       return false;
     case "text": {

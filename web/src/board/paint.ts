@@ -1,4 +1,5 @@
 import type { Group, Item, Pen } from "../api/types";
+import { hatchLines, waveLine } from "./hatches";
 import { pageImage } from "./traced";
 import type { Size, View } from "./view";
 
@@ -25,16 +26,52 @@ export interface Canvas {
   readonly hairlines: boolean;
 }
 
+/** What is drawn over what, of all groups together; as the core and the PDF have it. */
+const RANKS = ["fill", "hatch", "line", "text"] as const;
+type Rank = (typeof RANKS)[number];
+
+function rankOf(item: Item): Rank | null {
+  switch (item.type) {
+    case "hatch":
+    case "wave":
+      return "hatch";
+    case "strokes":
+      return item.role === "HATCH" ? "hatch" : "line";
+    case "arc":
+      return "line";
+    case "fill":
+    case "text":
+      return item.type;
+    case "traced":
+      return null;
+  }
+}
+
+type Drawn = Exclude<Item, { type: "text" | "traced" }>;
+
+function linesOf(item: Exclude<Drawn, { type: "arc" }>): readonly (readonly (readonly [number, number])[])[] {
+  switch (item.type) {
+    case "fill":
+      return [item.ring];
+    case "hatch":
+      return hatchLines(item);
+    case "wave":
+      return [waveLine(item)];
+    case "strokes":
+      return item.lines;
+  }
+}
+
 const paths = new WeakMap<Item, Path2D>();
 
-function pathOf(item: Extract<Item, { type: "fill" | "strokes" | "arc" }>): Path2D {
+function pathOf(item: Drawn): Path2D {
   const known = paths.get(item);
   if (known) return known;
   const path = new Path2D();
   if (item.type === "arc") {
     path.arc(item.centre[0], item.centre[1], item.radius, item.from, item.from + item.sweep, item.sweep < 0);
   } else {
-    for (const line of item.type === "fill" ? [item.ring] : item.lines) {
+    for (const line of linesOf(item)) {
       line.forEach(([x, y], i) => {
         if (i === 0) path.moveTo(x, y);
         else path.lineTo(x, y);
@@ -76,7 +113,7 @@ export function paintTraced({ context, view, size, ratio }: Canvas, groups: read
   }
 }
 
-/** Draws fills, then lines, then texts, so that groups may come in any order. */
+/** Draws rank by rank, so that groups may come in any order. */
 export function paint(canvas: Canvas, groups: readonly Group[], manner: Manner): void {
   const { context, view, size, ratio } = canvas;
   const zoom = view.zoom * ratio;
@@ -85,17 +122,18 @@ export function paint(canvas: Canvas, groups: readonly Group[], manner: Manner):
   context.setTransform(zoom, 0, 0, -zoom, left, top);
   context.lineCap = "round";
   context.lineJoin = "round";
-  if (manner !== "selected") {
+  const hatches = manner !== "selected" && view.zoom * canvas.scale >= HATCH_FROM_PX;
+  for (const rank of RANKS) {
+    if ((rank === "fill" && manner === "selected") || (rank === "hatch" && !hatches)) continue;
     for (const group of groups)
-      for (const item of group.items) if (item.type === "fill") fill(canvas, item, manner);
+      for (const item of group.items) if (rankOf(item) === rank) draw(canvas, item, rank, manner);
   }
-  for (const group of groups) {
-    for (const item of group.items)
-      if (item.type === "strokes" || item.type === "arc") stroke(canvas, item, manner);
-  }
-  context.setLineDash([]);
-  context.fillStyle = inkOf(manner);
-  for (const group of groups) for (const item of group.items) if (item.type === "text") text(canvas, item);
+}
+
+function draw(canvas: Canvas, item: Item, rank: Rank, manner: Manner): void {
+  if (item.type === "fill") fill(canvas, item, manner);
+  else if (item.type === "text") text(canvas, item, manner);
+  else if (item.type !== "traced") stroke(canvas, item, rank, manner);
 }
 
 function inkOf(manner: Manner): string {
@@ -113,14 +151,13 @@ function fill({ context, view }: Canvas, item: Extract<Item, { type: "fill" }>, 
   context.stroke(path);
 }
 
-function stroke(canvas: Canvas, item: Extract<Item, { type: "strokes" | "arc" }>, manner: Manner): void {
+function stroke(canvas: Canvas, item: Exclude<Drawn, { type: "fill" }>, rank: Rank, manner: Manner): void {
   const { context, view, scale, hairlines } = canvas;
-  if (item.role === "HATCH" && (manner === "selected" || view.zoom * scale < HATCH_FROM_PX)) return;
   const printed = item.pen.widthMm * scale;
   const finest = FINEST_PX / view.zoom;
   const width = hairlines ? finest : Math.max(printed, finest);
   context.strokeStyle = inkOf(manner);
-  context.globalAlpha = item.role === "HATCH" ? 0.45 : printed < finest && !hairlines ? 0.85 : 1;
+  context.globalAlpha = rank === "hatch" ? 0.45 : printed < finest && !hairlines ? 0.85 : 1;
   context.lineWidth = manner === "selected" ? width + 1.2 / view.zoom : width;
   context.setLineDash(dashes(item.pen, scale));
   context.stroke(pathOf(item));
@@ -135,7 +172,13 @@ function dashes(pen: Pen, scale: number): number[] {
   return pattern.map((part) => part * unit);
 }
 
-function text({ context, view, size, ratio, scale }: Canvas, item: Extract<Item, { type: "text" }>): void {
+function text(
+  { context, view, size, ratio, scale }: Canvas,
+  item: Extract<Item, { type: "text" }>,
+  manner: Manner,
+): void {
+  context.setLineDash([]);
+  context.fillStyle = inkOf(manner);
   const zoom = view.zoom * ratio;
   const x = (size.width / 2) * ratio + (item.at[0] - view.centre.x) * zoom;
   const y = (size.height / 2) * ratio - (item.at[1] - view.centre.y) * zoom;

@@ -46,6 +46,8 @@ function linesOf(item: Items): readonly (readonly Point[])[] {
       return [[...item.ring, ...item.ring.slice(0, 1)]];
     case "strokes":
       return item.role === "HATCH" ? [] : item.lines;
+    case "hatch":
+    case "wave":
     case "arc":
     case "traced":
     case "text":

@@ -1,4 +1,5 @@
 import type { Item, Picture } from "../../api/types";
+import { hatchLines, waveLine } from "../hatches";
 
 /** A picture's lines and fills as part of an SVG in the picture's own millimetres, y up. */
 export function PictureSvg({ picture }: { readonly picture: Picture }) {
@@ -15,14 +16,11 @@ export function PictureSvg({ picture }: { readonly picture: Picture }) {
 
 function Drawn({ item, scale }: { readonly item: Item; readonly scale: number }) {
   if (item.type === "fill") return <path d={`${path(item.ring)}Z`} fill={item.tint} />;
-  if (item.type !== "strokes") return null;
+  if (item.type === "arc" || item.type === "text" || item.type === "traced") return null;
+  const lines =
+    item.type === "hatch" ? hatchLines(item) : item.type === "wave" ? [waveLine(item)] : item.lines;
   return (
-    <path
-      d={item.lines.map(path).join("")}
-      fill="none"
-      stroke="#222b31"
-      strokeWidth={item.pen.widthMm * scale}
-    />
+    <path d={lines.map(path).join("")} fill="none" stroke="#222b31" strokeWidth={item.pen.widthMm * scale} />
   );
 }
 

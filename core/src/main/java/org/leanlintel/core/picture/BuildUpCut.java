@@ -65,13 +65,9 @@ public final class BuildUpCut {
 
     private void hatch(Material material, double left, double right, double bottom, double top) {
         if (top <= bottom) return;
-        PlyHatch hatch = new PlyHatch(material.hatch(), scale, right - left);
-        hatch.lines(
-                        rectangle(left, right, bottom, top),
-                        bottom,
-                        top,
-                        (s, part) -> new Vec(left + (right - left) * part, s))
-                .forEach(line -> pens.line(PenRole.HATCH, line));
+        PlyHatch hatch = new PlyHatch(material.hatch(), scale, pens);
+        hatch.within(List.of(rectangle(left, right, bottom, top)));
+        hatch.between(new Vec(left, bottom), new Vec(left, top), new Vec(right - left, 0));
     }
 
     /** One timber, crossed as cut softwood is. */

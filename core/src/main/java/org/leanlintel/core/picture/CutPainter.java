@@ -66,23 +66,28 @@ final class CutPainter {
         for (List<Vec> ring : met.area().ringsWithoutHoles()) {
             List<Vec> open = ring.subList(0, ring.size() - 1);
             pens.fill(met.material().tint(), open);
-            hatch(met, open, pens);
+            faceToFace(met, open, pens);
         }
+        if (thickness(met.area().bounds()) >= thinnestMm)
+            hatch(met, pens).within(met.area().rings());
+    }
+
+    private PlyHatch hatch(Met met, Pens pens) {
+        return new PlyHatch(met.material().hatch(), scale, pens);
+    }
+
+    private static double thickness(Bounds b) {
+        return Math.min(b.width(), b.height());
     }
 
     /** Patterns from face to face run along the longer side: up a wall, along a floor. */
-    private void hatch(Met met, List<Vec> ring, Pens pens) {
+    private void faceToFace(Met met, List<Vec> ring, Pens pens) {
         Bounds b = Bounds.of(ring);
-        boolean upright = b.height() > b.width();
-        double thickness = upright ? b.width() : b.height();
-        if (thickness < thinnestMm) return;
-        PlyHatch hatch = new PlyHatch(met.material().hatch(), scale, thickness);
-        if (upright)
-            hatch.lines(ring, b.minY(), b.maxY(), (s, part) -> new Vec(b.minX() + part * b.width(), s))
-                    .forEach(l -> pens.line(PenRole.HATCH, l));
-        else
-            hatch.lines(ring, b.minX(), b.maxX(), (s, part) -> new Vec(s, b.minY() + part * b.height()))
-                    .forEach(l -> pens.line(PenRole.HATCH, l));
+        if (thickness(b) < thinnestMm) return;
+        Vec corner = new Vec(b.minX(), b.minY());
+        Vec up = new Vec(0, b.height()), right = new Vec(b.width(), 0);
+        if (b.height() > b.width()) hatch(met, pens).between(corner, corner.plus(up), right);
+        else hatch(met, pens).between(corner, corner.plus(right), up);
     }
 
     /** Pieces of one material that touch are one area: no line between them, whichever element they belong to. */

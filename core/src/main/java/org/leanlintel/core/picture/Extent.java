@@ -19,6 +19,8 @@ public final class Extent {
                 switch (item) {
                     case Item.Fill fill -> points.addAll(fill.ring());
                     case Item.Strokes strokes -> strokes.lines().forEach(points::addAll);
+                    case Item.Hatch hatch -> hatch.rings().forEach(points::addAll);
+                    case Item.Wave wave -> points.addAll(List.of(wave.from(), wave.to()));
                     case Item.Arc arc -> points.add(arc.centre());
                     case Item.Text text -> points.add(text.at());
                     case Item.Traced t -> {}

@@ -8,6 +8,27 @@ import org.leanlintel.core.model.PenRole;
 /** One thing drawn. Points are in the picture's own millimetres; pens and letter heights are on paper. */
 public sealed interface Item {
 
+    /** What is drawn over what: first all that come first here, of a whole picture, then the next; lines in the order they come. */
+    enum Rank {
+        TRACED,
+        FILL,
+        HATCH,
+        LINE,
+        TEXT
+    }
+
+    default Rank rank() {
+        return switch (this) {
+            case Traced t -> Rank.TRACED;
+            case Fill f -> Rank.FILL;
+            case Hatch h -> Rank.HATCH;
+            case Wave w -> Rank.HATCH;
+            case Strokes s -> s.role() == PenRole.HATCH ? Rank.HATCH : Rank.LINE;
+            case Arc a -> Rank.LINE;
+            case Text t -> Rank.TEXT;
+        };
+    }
+
     /** The same at {@code factor} times the size, then shifted by {@code by}. Paper sizes stay. */
     Item placed(double factor, Vec by);
 
@@ -20,6 +41,46 @@ public sealed interface Item {
         @Override
         public Fill placed(double factor, Vec by) {
             return new Fill(tint, place(ring, factor, by));
+        }
+    }
+
+    /**
+     * Even lines inside an area, for writers to draw by {@link HatchLines}.
+     *
+     * @param rings round the area and its holes, by the even-odd rule
+     * @param degrees of each family of lines, counter-clockwise from the x axis
+     * @param origin a point that one line of each family passes through, so that neighbours run on
+     * @param pitch between lines
+     */
+    record Hatch(Pen pen, List<List<Vec>> rings, List<Double> degrees, Vec origin, double pitch) implements Item {
+        public Hatch {
+            rings = rings.stream().map(List::copyOf).toList();
+            degrees = List.copyOf(degrees);
+        }
+
+        @Override
+        public Hatch placed(double factor, Vec by) {
+            return new Hatch(
+                    pen,
+                    rings.stream().map(ring -> place(ring, factor, by)).toList(),
+                    degrees,
+                    place(origin, factor, by),
+                    pitch * factor);
+        }
+    }
+
+    /**
+     * A line that goes to and fro between two faces, for writers to draw by {@link HatchLines}.
+     *
+     * @param from where it begins and {@code to}: where it would end, both on the first face
+     * @param across from the first face to the other
+     * @param halves how often it crosses
+     * @param steps straight pieces of each crossing; one makes a zigzag, more a wave
+     */
+    record Wave(Pen pen, Vec from, Vec to, Vec across, int halves, int steps) implements Item {
+        @Override
+        public Wave placed(double factor, Vec by) {
+            return new Wave(pen, place(from, factor, by), place(to, factor, by), across.times(factor), halves, steps);
         }
     }
 

@@ -1,6 +1,7 @@
 package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -46,6 +47,18 @@ final class Pens {
         others.add(new Item.Fill(tint, ring.stream().map(Pens::rounded).toList()));
     }
 
+    /** @param degrees of its families of lines; @param pitchMm between them, model millimetres */
+    void hatch(List<List<Vec>> rings, List<Double> degrees, double pitchMm) {
+        List<List<Vec>> drawn = rings.stream()
+                .map(ring -> ring.stream().map(Pens::rounded).toList())
+                .toList();
+        others.add(new Item.Hatch(pen(PenRole.HATCH), drawn, degrees, Vec.ORIGIN, pitchMm));
+    }
+
+    void wave(Vec from, Vec to, Vec across, int halves, int steps) {
+        others.add(new Item.Wave(pen(PenRole.HATCH), rounded(from), rounded(to), rounded(across), halves, steps));
+    }
+
     void add(Item item) {
         others.add(item);
     }
@@ -54,13 +67,12 @@ final class Pens {
         return lens.pens().get(role);
     }
 
-    /** Fills first, then lines from the hatch up, then arcs and texts. */
+    /** In the order they are drawn. */
     List<Item> items() {
         List<Item> items = new ArrayList<>();
-        others.stream().filter(Item.Fill.class::isInstance).forEach(items::add);
-        addLines(PenRole.HATCH, items);
-        for (PenRole role : PenRole.values()) if (role != PenRole.HATCH) addLines(role, items);
-        others.stream().filter(i -> !(i instanceof Item.Fill)).forEach(items::add);
+        for (PenRole role : PenRole.values()) addLines(role, items);
+        items.addAll(others);
+        items.sort(Comparator.comparing(Item::rank));
         return items;
     }
 

@@ -1,11 +1,13 @@
 package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 
 /**
@@ -17,6 +19,20 @@ public record Picture(double scale, List<Group> groups) {
 
     public Picture {
         groups = List.copyOf(groups);
+    }
+
+    /** All items as they are drawn, one over the other. */
+    public List<Item> inOrder() {
+        return groups.stream()
+                .flatMap(g -> g.items().stream())
+                .sorted(Comparator.comparing(Item::rank))
+                .toList();
+    }
+
+    /** The same at {@code factor} times the size, then shifted by {@code by}. Paper sizes stay. */
+    public Picture placed(double factor, Vec by) {
+        return new Picture(
+                scale * factor, groups.stream().map(g -> g.placed(factor, by)).toList());
     }
 
     /** What differs from {@code earlier}, by element. */

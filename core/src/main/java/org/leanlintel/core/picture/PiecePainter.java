@@ -107,12 +107,9 @@ final class PiecePainter {
     private static void part(Post post, Wrapped.Part part, Look look, Pens pens) {
         List<Vec> ring = post.ring(part.x0(), part.x1(), part.y0(), part.y1());
         pens.fill(part.material().tint(), ring);
-        Vec along = ring.get(1).minus(ring.get(0)).unit(), across = ring.get(3).minus(ring.get(0));
-        new PlyHatch(part.material().hatch(), look.drawing().scale(), part.y1() - part.y0())
-                .lines(ring, 0, part.x1() - part.x0(), (s, deep) -> ring.get(0)
-                        .along(along, s)
-                        .along(across, deep))
-                .forEach(line -> pens.line(PenRole.HATCH, line));
+        PlyHatch hatch = new PlyHatch(part.material().hatch(), look.drawing().scale(), pens);
+        hatch.within(List.of(ring));
+        hatch.between(ring.get(0), ring.get(1), ring.get(3).minus(ring.get(0)));
         pens.closed(role(part.does()), ring);
     }
 }

@@ -1,37 +1,29 @@
 package org.leanlintel.core.picture;
 
-import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.Slab;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.geometry.Vec;
-import org.leanlintel.core.model.Hatch;
-import org.leanlintel.core.model.PenRole;
 
-/** Hatches a stretch of a strip between two offsets, cut square; round an arc, chord by chord. */
+/** Hatches a stretch of a strip between two offsets. */
 final class SlabHatch {
 
     private SlabHatch() {}
 
+    /** One that is cut square. */
     static void paint(Strip strip, Slab slab, double scale, Pens pens) {
-        paint(strip, slab.material().hatch(), slab.from(), slab.to(), slab.lo(), slab.hi(), scale, pens);
+        PlyHatch hatch = new PlyHatch(slab.material().hatch(), scale, pens);
+        List<Vec> ring = strip.ring(slab.from(), slab.to(), slab.lo(), slab.hi());
+        paint(strip, hatch, ring, slab.from(), slab.to(), slab.lo(), slab.hi());
     }
 
-    static void paint(Strip strip, Hatch hatch, double from, double to, double lo, double hi, double scale, Pens pens) {
-        boolean faceToFace =
-                switch (hatch.pattern()) {
-                    case WAVE, ZIGZAG -> true;
-                    case NONE, DIAGONAL, CROSSED -> false;
-                };
-        List<Double> at = new ArrayList<>(List.of(from));
-        if (!faceToFace) at.addAll(strip.steps(from, to));
-        at.add(to);
-        PlyHatch ply = new PlyHatch(hatch, scale, hi - lo);
-        for (int i = 1; i < at.size(); i++) {
-            double one = at.get(i - 1), two = at.get(i);
-            List<Vec> ring = List.of(strip.at(one, lo), strip.at(two, lo), strip.at(two, hi), strip.at(one, hi));
-            ply.lines(ring, one, two, (s, part) -> strip.at(s, lo + (hi - lo) * part))
-                    .forEach(line -> pens.line(PenRole.HATCH, line));
-        }
+    /** @param ring round it; @param from where a pattern that goes from face to face begins; @param to likewise ends */
+    static void paint(Strip strip, PlyHatch hatch, List<Vec> ring, double from, double to, double lo, double hi) {
+        hatch.within(List.of(ring));
+        if (to <= from) return;
+        Vec start = strip.at(from, lo);
+        if (strip.axis().isStraight())
+            hatch.between(start, strip.at(to, lo), strip.at(from, hi).minus(start));
+        else hatch.round(from, to, hi - lo, (s, part) -> strip.at(s, lo + (hi - lo) * part));
     }
 }

@@ -110,10 +110,6 @@ final class WallPainter {
     private void hatch(StripPly ply, PlyRun run, List<Vec> ring, Hatch hatch) {
         double from = Math.max(run.from().atLo(), run.from().atHi()),
                 to = Math.min(run.to().atLo(), run.to().atHi());
-        if (strip.axis().isStraight())
-            new PlyHatch(hatch, scale, ply.thickness())
-                    .lines(ring, from, to, (s, part) -> strip.at(s, ply.lo() + ply.thickness() * part))
-                    .forEach(line -> pens.line(PenRole.HATCH, line));
-        else SlabHatch.paint(strip, hatch, from, to, ply.lo(), ply.hi(), scale, pens);
+        SlabHatch.paint(strip, new PlyHatch(hatch, scale, pens), ring, from, to, ply.lo(), ply.hi());
     }
 }

@@ -10,6 +10,7 @@ import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.apache.pdfbox.util.Matrix;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Pen;
+import org.leanlintel.core.picture.HatchLines;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 
@@ -44,7 +45,9 @@ final class PdfPage implements AutoCloseable {
         for (Item item : items) {
             switch (item) {
                 case Item.Fill fill -> fill(fill);
-                case Item.Strokes strokes -> strokes(strokes);
+                case Item.Hatch hatch -> lines(hatch.pen(), HatchLines.of(hatch));
+                case Item.Wave wave -> lines(wave.pen(), List.of(HatchLines.of(wave)));
+                case Item.Strokes strokes -> lines(strokes.pen(), strokes.lines());
                 case Item.Arc arc -> arc(arc);
                 case Item.Text text -> text(text);
                 case Item.Traced never -> {}
@@ -82,9 +85,10 @@ final class PdfPage implements AutoCloseable {
         out.restoreGraphicsState();
     }
 
-    private void strokes(Item.Strokes strokes) throws IOException {
-        pen(strokes.pen());
-        for (List<Vec> line : strokes.lines()) path(line);
+    private void lines(Pen pen, List<List<Vec>> lines) throws IOException {
+        if (lines.isEmpty()) return;
+        pen(pen);
+        for (List<Vec> line : lines) path(line);
         out.stroke();
     }
 

@@ -10,7 +10,6 @@ import org.apache.pdfbox.pdmodel.PDDocumentInformation;
 import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.PaperSize;
-import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Picture;
@@ -29,7 +28,7 @@ public final class PdfWriter {
     public static byte[] sheet(Picture sheet, PaperSize size, String title, Lettering lettering) {
         return document(title, (document, fonts) -> {
             try (PdfPage page = new PdfPage(document, fonts, lettering, size.widthMm(), size.heightMm())) {
-                for (Group group : sheet.groups()) page.draw(group.items());
+                page.draw(sheet.inOrder());
             }
         });
     }
@@ -62,14 +61,10 @@ public final class PdfWriter {
                         size.widthMm() - 2 * EDGE_MM,
                         size.heightMm() - 2 * EDGE_MM - FOOT_MM / 2);
                 for (Picture back : behind)
-                    for (Group group : back.groups()) page.drawFaint(placed(group, scale, by), FAINT);
-                for (Group group : picture.groups()) page.draw(placed(group, scale, by));
+                    page.drawFaint(back.placed(1 / scale, by).inOrder(), FAINT);
+                page.draw(picture.placed(1 / scale, by).inOrder());
             }
         });
-    }
-
-    private static List<Item> placed(Group group, double scale, Vec by) {
-        return group.items().stream().map(i -> i.placed(1 / scale, by)).toList();
     }
 
     private interface Pages {
