@@ -107,6 +107,21 @@ final class WallOutline {
             at = next.get(key(at));
         }
         boolean closes = at != null && first != null && key(at).equals(key(first));
-        return closes && ring.size() == next.size() ? ring : List.of();
+        return closes && ring.size() == next.size() ? withoutPassed(ring) : List.of();
+    }
+
+    /** Without points between others on one line: most plies end on one mitre, and what is built from the outline costs by the point. */
+    private static List<Vec> withoutPassed(List<Vec> ring) {
+        List<Vec> turns = new ArrayList<>();
+        for (int i = 0; i < ring.size(); i++) {
+            Vec from = turns.isEmpty() ? ring.getLast() : turns.getLast();
+            Vec at = ring.get(i), to = ring.get((i + 1) % ring.size());
+            Vec way = to.minus(from), step = at.minus(from);
+            boolean passed = way.dot(step) > 0
+                    && way.dot(to.minus(at)) > 0
+                    && Math.abs(way.cross(step)) < Tolerance.PASSED_MM * way.length();
+            if (!passed) turns.add(at);
+        }
+        return turns;
     }
 }

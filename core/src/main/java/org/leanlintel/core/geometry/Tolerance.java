@@ -6,6 +6,9 @@ public final class Tolerance {
     /** Millimetres. Two positions this close are one: a thousandth of what any builder can measure. */
     public static final double SAME_MM = 1e-3;
 
+    /** Millimetres. A corner of an outline no further beside the line past it is none: what rounding makes of points of one mitre. */
+    public static final double PASSED_MM = 1e-6;
+
     /** Millimetres. How far a stated thickness may lie from the timber's own: what rounding inches to 0.1 mm leaves. */
     public static final double NOMINAL_MM = 0.06;
 
