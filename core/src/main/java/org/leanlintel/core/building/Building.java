@@ -3,9 +3,9 @@ package org.leanlintel.core.building;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
@@ -14,6 +14,7 @@ import org.leanlintel.core.building.Strip.StripPly;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.GivenUp;
 import org.leanlintel.core.geometry.Plane;
+import org.leanlintel.core.geometry.SideBySide;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.ElementId;
@@ -120,15 +121,14 @@ public final class Building {
             HashPMap<ElementId, WallSolid> known,
             Set<ElementId> walls) {
         Junctions junctions = new Junctions(model, strips);
+        Map<ElementId, StoreySpace> spaces = new ConcurrentHashMap<>();
+        List<Strip> joined =
+                walls.stream().map(strips::get).filter(Objects::nonNull).toList();
         HashPMap<ElementId, WallSolid> solids = known;
-        Map<ElementId, StoreySpace> spaces = new HashMap<>();
-        for (ElementId id : walls) {
-            GivenUp.orGoOn();
-            Strip strip = strips.get(id);
-            solids = strip == null
-                    ? solids.minus(id)
-                    : solids.plus(id, new WallSolid(strip, space(model, strip, spaces), junctions, model));
-        }
+        for (ElementId id : walls) if (!strips.containsKey(id)) solids = solids.minus(id);
+        for (WallSolid solid :
+                SideBySide.map(joined, strip -> new WallSolid(strip, space(model, strip, spaces), junctions, model)))
+            solids = solids.plus(solid.strip().wall().id(), solid);
         return solids;
     }
 

@@ -11,7 +11,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
-import org.leanlintel.core.geometry.GivenUp;
+import org.leanlintel.core.geometry.SideBySide;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
@@ -149,13 +149,8 @@ public final class Rooms {
         Across across = across(storey);
         Map<Round, Found> byRound = new HashMap<>();
         for (Found f : known) byRound.put(f.round(), f);
-        Thread starter = Thread.currentThread();
-        return RoomFaces.of(building, storey, this::parts).parallelStream()
-                .map(face -> {
-                    GivenUp.orGoOn(starter);
-                    return found(storey, face, across, byRound);
-                })
-                .toList();
+        return SideBySide.map(
+                RoomFaces.of(building, storey, this::parts), face -> found(storey, face, across, byRound));
     }
 
     /**

@@ -10,6 +10,7 @@ import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Wall;
 
@@ -46,6 +47,10 @@ record DrawnWall(List<Group> groups, WallMark mark, @Nullable Bounds reach, List
                 .reduce(Bounds::with)
                 .orElse(null);
         return new DrawnWall(groups, mark, reach, TakenBoxes.marks(groups, scale), leaves);
+    }
+
+    ElementId id() {
+        return groups.getFirst().element();
     }
 
     private static Group opening(WallSolid solid, PlacedOpening placed, Look look) {

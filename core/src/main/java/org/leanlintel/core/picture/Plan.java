@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.SideBySide;
 import org.leanlintel.core.model.ElementId;
 import org.pcollections.TreePMap;
 
@@ -57,8 +58,8 @@ public final class Plan implements DrawingPicture {
     public static Plan of(Building building, ElementId drawing, Lettering lettering) {
         Look look = Look.of(building, drawing);
         TreePMap<ElementId, DrawnWall> walls = TreePMap.empty();
-        for (WallSolid solid : building.solidsOf(look.storey()))
-            walls = walls.plus(solid.strip().wall().id(), DrawnWall.of(solid, look));
+        for (DrawnWall wall : SideBySide.map(building.solidsOf(look.storey()), solid -> DrawnWall.of(solid, look)))
+            walls = walls.plus(wall.id(), wall);
         Things things = Things.of(building, look, lettering, null);
         Annotations notes = Annotations.of(building, look, lettering);
         TakenBoxes.Index taken = TakenBoxes.of(things, notes, walls.values());
@@ -75,11 +76,14 @@ public final class Plan implements DrawingPicture {
         if (!next.follows(building) || !now.equals(look))
             return of(next, look.drawing().id(), lettering);
         TreePMap<ElementId, DrawnWall> after = walls;
+        List<WallSolid> here = new ArrayList<>();
         for (ElementId id : next.fitted()) {
             WallSolid solid = next.solid(id);
-            boolean here = solid != null && solid.strip().wall().storey().equals(look.storey());
-            after = here ? after.plus(id, DrawnWall.of(solid, look)) : after.minus(id);
+            if (solid != null && solid.strip().wall().storey().equals(look.storey())) here.add(solid);
+            else after = after.minus(id);
         }
+        for (DrawnWall wall : SideBySide.map(here, solid -> DrawnWall.of(solid, look)))
+            after = after.plus(wall.id(), wall);
         Annotations notes = annotations.after(next, building, look, lettering);
         Things standing = Things.of(next, look, lettering, things);
         TakenBoxes.Index taken = TakenBoxes.of(standing, notes, after.values());
