@@ -10,7 +10,8 @@ export const windowId = crypto.randomUUID();
 export class Refused extends Error {
   constructor(
     readonly sentence: string,
-    readonly status: number,
+    /** The end of the problem's type: "refused", "overtaken", "fault" and others. */
+    readonly kind: string,
     readonly concerns: readonly string[] = [],
   ) {
     super(sentence);
@@ -37,12 +38,12 @@ export async function answerOf<T>(request: Promise<Answered<T>>): Promise<T> {
     throw new Offline("The server does not answer.");
   }
   if (answer.response.ok) return answer.data as T;
-  const problem = (answer.error ?? {}) as { detail?: string; concerns?: string[] };
+  const problem = (answer.error ?? {}) as { type?: string; detail?: string; concerns?: string[] };
   if (answer.response.status === NOT_JUST_NOW)
     throw new Offline(problem.detail ?? "The server cannot answer just now.");
   throw new Refused(
     problem.detail ?? "The server could not do this.",
-    answer.response.status,
+    problem.type?.split(":").at(-1) ?? "",
     problem.concerns,
   );
 }

@@ -269,7 +269,7 @@ export class Sync {
           }
           const refused = sentenceOf(error);
           this.store.setState({ saving: "saved", saying: refused, refused, preview: null });
-          if (error instanceof Refused && error.sentence.startsWith("Meanwhile")) await this.reload();
+          if (error instanceof Refused && error.kind === "overtaken") await this.reload();
           return false;
         }
       }

@@ -120,7 +120,8 @@ class EditingApiTest {
         api.edit(new Move(List.of(first), new Vec(0, 100)));
 
         Answer stale = api.edit(UUID.randomUUID(), seen, new Move(List.of(first), new Vec(0, 200)));
-        assertThat(stale.status()).isEqualTo(422);
+        assertThat(stale.status()).isEqualTo(409);
+        assertThat(stale.json().path("type").asString()).endsWith(":overtaken");
         assertThat(stale.detail()).contains("Meanwhile").contains("move wall W1");
         assertThat(api.edit(UUID.randomUUID(), seen, new Move(List.of(second), new Vec(0, 200)))
                         .status())

@@ -1,5 +1,7 @@
 package org.leanlintel.server;
 
+import static com.tngtech.archunit.base.DescribedPredicate.not;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.type;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
@@ -8,6 +10,7 @@ import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import org.junit.jupiter.api.Test;
+import org.leanlintel.core.model.Unusable;
 
 /** Arrows point down: server, formats, core; within core picture and edit, building, model, geometry, measure. */
 class LayersTest {
@@ -59,6 +62,22 @@ class LayersTest {
                 .whereLayer("measure")
                 .mayNotAccessAnyLayer()
                 .check(ALL);
+    }
+
+    /** What a drafter is told is thrown as what it is; any other exception is a fault of ours and logged as one. */
+    @Test
+    void sentencesForDraftersAreNotMistakenForFaults() {
+        noClasses()
+                .that()
+                .resideInAnyPackage("org.leanlintel.core..", "org.leanlintel.server.api..")
+                .and()
+                .resideOutsideOfPackages("org.leanlintel.core.geometry..", "org.leanlintel.core.measure..")
+                .should()
+                .callConstructor(IllegalArgumentException.class, String.class)
+                .orShould()
+                .callConstructor(IllegalArgumentException.class)
+                .allowEmptyShould(true)
+                .check(ALL.that(not(type(Unusable.class))));
     }
 
     @Test

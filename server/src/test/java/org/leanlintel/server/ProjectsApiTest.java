@@ -116,6 +116,9 @@ class ProjectsApiTest {
         assertThat(api.get("/drawings/" + OfficeStandard.GROUND_PLAN + "/view.pdf?paper=A4&scale=0")
                         .detail())
                 .contains("scale");
+        assertThat(api.get("/drawings/" + OfficeStandard.GROUND_PLAN + "/view.pdf?paper=A4&scale=50&x=0&y=1e400")
+                        .detail())
+                .contains("within 2 km");
         assertThat(api.get("/drawings/" + OfficeStandard.GROUND_PLAN + "/view.pdf?paper=A9&scale=50")
                         .status())
                 .isEqualTo(400);

@@ -89,6 +89,7 @@ class SoakTest {
             assertDrawnAsFromNothing(project);
             int steps = undoAll(project);
             report.undone(steps);
+            awaitHeard(project);
             assertThat(model(servers.getFirst(), project)).isEqualTo(first.get(i));
             assertDrawnAsFromNothing(project);
         }
@@ -124,22 +125,37 @@ class SoakTest {
     }
 
     /** Each acknowledged edit once, and one row for every revision. */
-    private void assertKept(String project, List<SoakWriter> writers) throws IOException {
-        List<UUID> stored = RunningServer.query(
-                database, "select edit_id from journal where project_id = '" + project + "' order by revision");
+    private void assertKept(String project, List<SoakWriter> writers) {
+        List<UUID> stored = journal(project);
         Set<UUID> acknowledged = new HashSet<>();
         for (SoakWriter writer : writers)
             if (writer.project().equals(project)) acknowledged.addAll(writer.acknowledged());
         assertThat(stored).doesNotHaveDuplicates().containsAll(acknowledged);
-        for (ServerProcess server : servers)
-            assertThat(server.get(SoakWriter.path(project, "/state"))
-                            .json()
-                            .path("revision")
-                            .asInt())
-                    .isEqualTo(stored.size());
     }
 
-    private void assertDrawnAsFromNothing(String project) throws IOException {
+    /** A server hears of what the other stored a moment later. */
+    private void awaitHeard(String project) throws IOException, InterruptedException {
+        int stored = journal(project).size();
+        for (ServerProcess server : servers) {
+            for (int i = 0; i < 100 && revision(server, project) < stored; i++) Thread.sleep(100);
+            assertThat(revision(server, project)).as("heard of").isEqualTo(stored);
+        }
+    }
+
+    private List<UUID> journal(String project) {
+        return RunningServer.query(
+                database, "select edit_id from journal where project_id = '" + project + "' order by revision");
+    }
+
+    private static int revision(ServerProcess server, String project) throws IOException {
+        return server.get(SoakWriter.path(project, "/state"))
+                .json()
+                .path("revision")
+                .asInt();
+    }
+
+    private void assertDrawnAsFromNothing(String project) throws IOException, InterruptedException {
+        awaitHeard(project);
         Model model = model(servers.getFirst(), project);
         Building anew = Building.of(model);
         for (ServerProcess server : servers) {

@@ -16,6 +16,7 @@ import org.leanlintel.core.model.StairMake;
 import org.leanlintel.core.model.StairRules;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
+import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.stair.StairHeights;
 import org.leanlintel.core.stair.StairJudgement;
 import org.leanlintel.core.stair.StairPlan;
@@ -35,14 +36,13 @@ public record BuiltStair(
 
     private static final StairRules NONE = new StairRules("none", List.of());
 
-    /** @throws IllegalArgumentException with a sentence where it leads nowhere or cannot be laid out */
+    /** @throws Unusable with a sentence where it leads nowhere or cannot be laid out */
     public static BuiltStair of(Stair stair, Model model) {
         Storey from = model.get(stair.storey(), Storey.class);
         Storey above = StoreySpace.above(model, from);
         if (above == null)
-            throw new IllegalArgumentException(
-                    "%s leads nowhere: there is no storey above %s. Add one, then draw the stair."
-                            .formatted(stair.mark(), from.name()));
+            throw new Unusable("%s leads nowhere: there is no storey above %s. Add one, then draw the stair."
+                    .formatted(stair.mark(), from.name()));
         StairHeights heights = heights(model, from, above);
         StairRules rules = rules(model);
         StairSum sum = StairSum.of(
@@ -59,7 +59,7 @@ public record BuiltStair(
     public static @Nullable BuiltStair find(Stair stair, Model model) {
         try {
             return of(stair, model);
-        } catch (IllegalArgumentException nowhere) {
+        } catch (Unusable nowhere) {
             return null;
         }
     }

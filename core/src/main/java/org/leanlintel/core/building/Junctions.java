@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.ElementId;
@@ -97,7 +98,8 @@ final class Junctions {
     }
 
     private void addExtraArms(Strip host, List<Arm> arms, Meeting meeting, List<SideJoint> joints) {
-        Couple couple = arms.size() < 3 || MitredJoint.cuts(arms, meeting) ? null : Couple.of(arms, meeting);
+        boolean none = arms.size() < 3 || lieOverEachOther(arms) || MitredJoint.cuts(arms, meeting);
+        Couple couple = none ? null : Couple.of(arms, meeting);
         if (couple == null || couple.first().strip() != host && couple.second().strip() != host) return;
         for (Arm arm : arms)
             if (!couple.has(arm) && couple.interrupts(arm, host))
@@ -149,6 +151,7 @@ final class Junctions {
         }
         if (arms.size() == 2)
             return CornerJoint.between(arm, arms.get(0).equals(arm) ? arms.get(1) : arms.get(0), meeting);
+        if (lieOverEachOther(arms)) return EndJoint.free(arm.strip(), arm.s(0));
         if (MitredJoint.cuts(arms, meeting)) return new MitredJoint(arms).end(arm);
         Couple couple = Couple.of(arms, meeting);
         if (couple == null) return new StarJoint(arms).end(arm);
@@ -157,6 +160,16 @@ final class Junctions {
         return Couple.crosses(arm, host)
                 ? standing.on(arm, host, WallEnd.Reach.STRUCTURE)
                 : EndJoint.free(arm.strip(), arm.s(0));
+    }
+
+    /** Walls that run the same way from one corner lie one on the other: no joint makes them buildable, and {@code Soundness} says so. */
+    private static boolean lieOverEachOther(List<Arm> arms) {
+        for (Arm a : arms)
+            for (Arm b : arms)
+                if (a != b
+                        && Math.abs(a.direction().cross(b.direction())) < Tolerance.PARALLEL_SINE
+                        && a.direction().dot(b.direction()) > 0) return true;
+        return false;
     }
 
     private Meeting meetingAt(WallEnd.AtCorner end) {

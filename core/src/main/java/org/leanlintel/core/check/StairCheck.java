@@ -13,6 +13,7 @@ import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StairRules.Limit;
 import org.leanlintel.core.model.StairRules.What;
 import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.stair.StairJudgement.Figure;
 import org.leanlintel.core.stair.StairJudgement.Unit;
 
@@ -36,7 +37,7 @@ final class StairCheck {
             try {
                 BuiltStair built = BuiltStair.of(stair, building.model());
                 for (Figure f : built.figures()) if (!f.holds()) findings.add(broken(built, f));
-            } catch (IllegalArgumentException cannot) {
+            } catch (Unusable cannot) {
                 findings.add(finding(
                         stair,
                         stair.at(),

@@ -18,6 +18,7 @@ import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
+import org.leanlintel.core.model.Unusable;
 
 /**
  * Adds a storey above or below another, with a plan of its own, and copies of what stands on that one where asked.
@@ -104,8 +105,7 @@ public record AddStorey(
         Drawing like = model.all(Drawing.class).stream()
                 .filter(d -> d.kind() == Drawing.Kind.PLAN && d.storey().equals(from.id()))
                 .findFirst()
-                .orElseThrow(() ->
-                        new IllegalArgumentException("%s has no plan to take the scale from.".formatted(from.name())));
+                .orElseThrow(() -> new Unusable("%s has no plan to take the scale from.".formatted(from.name())));
         String whole = ORDINALS.contains(made.name().toLowerCase(Locale.ROOT)) ? made.name() + " floor" : made.name();
         String name = whole + " plan";
         for (int i = 2; isTaken(model, name); i++) name = "%s plan %d".formatted(whole, i);

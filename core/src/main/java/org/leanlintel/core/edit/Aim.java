@@ -11,6 +11,7 @@ import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Stop;
+import org.leanlintel.core.model.Unusable;
 
 /** How the place of something along a wall is meant: by a rule, or from where the pointer is. */
 public sealed interface Aim {
@@ -44,8 +45,7 @@ public sealed interface Aim {
     /** Several with equal gaps, in the room the pointer is in. */
     record Spaced(Vec at, Side side, Stop.Of of, int count) implements Aim {
         public Spaced {
-            if (count < 1 || count > 50)
-                throw new IllegalArgumentException("1 to 50 can be spaced equally, not " + count + ".");
+            if (count < 1 || count > 50) throw new Unusable("1 to 50 can be spaced equally, not " + count + ".");
         }
     }
 

@@ -13,6 +13,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.Unusable;
 
 /**
  * Copies things, once or in a row.
@@ -26,8 +27,7 @@ public record Copies(List<ElementId> elements, Vec by, int count, boolean fit) i
 
     public Copies {
         elements = List.copyOf(elements);
-        if (count < 1 || count > MOST)
-            throw new IllegalArgumentException("Make 1 to %d copies, not %d.".formatted(MOST, count));
+        if (count < 1 || count > MOST) throw new Unusable("Make 1 to %d copies, not %d.".formatted(MOST, count));
     }
 
     @Override

@@ -17,6 +17,7 @@ import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.model.Wall;
 
 /**
@@ -34,8 +35,7 @@ public record DrawParallel(NewWall wall, ElementId beside, Side side, Gap.Faces 
 
     public DrawParallel {
         if (!(clearMm >= 0 && clearMm <= MOST_MM))
-            throw new IllegalArgumentException(
-                    "A distance must be between 0 and %d mm, not %s.".formatted(MOST_MM, clearMm));
+            throw new Unusable("A distance must be between 0 and %d mm, not %s.".formatted(MOST_MM, clearMm));
     }
 
     @Override

@@ -19,6 +19,7 @@ import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Unusable;
 
 /**
  * Draws walls round a rectangle: a footprint by its outside sizes, or a room by its clear ones. A side of a room along
@@ -40,7 +41,7 @@ public record DrawRectangle(NewWall wall, Vec corner, Vec opposite, double radia
     private static final double LEAST_MM = 100;
 
     public DrawRectangle {
-        if (!Double.isFinite(radians)) throw new IllegalArgumentException("An angle must be a number.");
+        if (!Double.isFinite(radians)) throw new Unusable("An angle must be a number.");
     }
 
     @Override

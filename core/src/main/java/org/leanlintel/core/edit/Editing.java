@@ -10,6 +10,7 @@ import org.leanlintel.core.model.MissingElement;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.Unusable;
 
 /** Runs edits: a value out of bounds, a missing element or an unsound result becomes a refusal with a sentence. */
 public final class Editing {
@@ -31,7 +32,7 @@ public final class Editing {
     private static Result guarded(Supplier<Result> work, Building building) {
         try {
             return work.get();
-        } catch (IllegalArgumentException | MissingElement refused) {
+        } catch (Unusable | MissingElement refused) {
             return new Result(Refusal.because(String.valueOf(refused.getMessage())), building);
         }
     }

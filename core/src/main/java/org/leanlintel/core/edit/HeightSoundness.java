@@ -21,6 +21,7 @@ import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
+import org.leanlintel.core.model.Unusable;
 
 /**
  * What must be true of storeys, floors and stairs: storeys stand on each other without gaps, floors are of build-ups for
@@ -85,7 +86,7 @@ final class HeightSoundness {
         try {
             BuiltStair.of(stair, model);
             return null;
-        } catch (IllegalArgumentException cannot) {
+        } catch (Unusable cannot) {
             return Refusal.because(String.valueOf(cannot.getMessage()), stair.id());
         }
     }

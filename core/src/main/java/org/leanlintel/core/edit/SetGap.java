@@ -18,6 +18,7 @@ import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 
@@ -34,8 +35,7 @@ public record SetGap(Gap gap, Gap.Faces faces, double clearMm, boolean otherMove
 
     public SetGap {
         if (!(clearMm >= 0 && clearMm <= MOST_MM))
-            throw new IllegalArgumentException(
-                    "A gap must be between 0 and %d mm, not %s.".formatted(MOST_MM, clearMm));
+            throw new Unusable("A gap must be between 0 and %d mm, not %s.".formatted(MOST_MM, clearMm));
     }
 
     @Override

@@ -19,6 +19,7 @@ import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Stop;
+import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.model.Wall;
 
 /** How a builder would set something out along its wall: the distances that say where it is, and the rules it could have. */
@@ -69,13 +70,12 @@ public final class SettingOut {
     private SettingOut() {}
 
     static void checkMeasure(int measure) {
-        if (measure < NEARER || measure > LAST)
-            throw new IllegalArgumentException("There is no measure " + measure + " to type for.");
+        if (measure < NEARER || measure > LAST) throw new Unusable("There is no measure " + measure + " to type for.");
     }
 
     /** One of those that {@link #measures} gives. */
     static Measure chosen(List<Measure> measures, int which) {
-        if (which >= measures.size()) throw new IllegalArgumentException("There is no such distance here any more.");
+        if (which >= measures.size()) throw new Unusable("There is no such distance here any more.");
         if (which != NEARER) return measures.get(which);
         return measures.get(1).mm() < measures.get(0).mm() ? measures.get(1) : measures.get(0);
     }

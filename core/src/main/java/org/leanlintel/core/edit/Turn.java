@@ -7,13 +7,14 @@ import org.leanlintel.core.geometry.Rigid;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Outcome;
+import org.leanlintel.core.model.Unusable;
 
 /** Turns things about a point, or copies of them. @param radians counter-clockwise */
 public record Turn(List<ElementId> elements, Vec centre, double radians, boolean copy) implements Edit {
 
     public Turn {
         elements = List.copyOf(elements);
-        if (!Double.isFinite(radians)) throw new IllegalArgumentException("An angle must be a number.");
+        if (!Double.isFinite(radians)) throw new Unusable("An angle must be a number.");
     }
 
     @Override

@@ -31,9 +31,9 @@ public record BuildUp(
         sound = Checks.text("A sound rating", sound.strip(), 60);
         source = Checks.text("A source", source, 300);
         plies = List.copyOf(plies);
-        if (plies.size() > 24) throw new IllegalArgumentException("A build-up may have 24 plies at most.");
+        if (plies.size() > 24) throw new Unusable("A build-up may have 24 plies at most.");
         if (plies.stream().noneMatch(p -> p.does() == Does.CARRIES)) {
-            throw new IllegalArgumentException("\"%s\" has no ply that carries.".formatted(name));
+            throw new Unusable("\"%s\" has no ply that carries.".formatted(name));
         }
     }
 

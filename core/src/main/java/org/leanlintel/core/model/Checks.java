@@ -4,21 +4,20 @@ import java.util.List;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 
-/** Guards of element values: each throws {@link IllegalArgumentException} with a sentence a drafter understands. */
+/** Guards of element values: each throws {@link Unusable} with a sentence a drafter understands. */
 final class Checks {
 
     private Checks() {}
 
     static String text(String what, String value, int longest) {
         if (value.length() > longest) {
-            throw new IllegalArgumentException(
-                    "%s may have %d characters at most, not %d.".formatted(what, longest, value.length()));
+            throw new Unusable("%s may have %d characters at most, not %d.".formatted(what, longest, value.length()));
         }
         return value;
     }
 
     static String name(String what, String value) {
-        if (value.isBlank()) throw new IllegalArgumentException(what + " must not be empty.");
+        if (value.isBlank()) throw new Unusable(what + " must not be empty.");
         return text(what, value.strip(), 120);
     }
 
@@ -28,7 +27,7 @@ final class Checks {
 
     static Vec near(Vec at) {
         if (Math.abs(at.x()) > Tolerance.FURTHEST_MM || Math.abs(at.y()) > Tolerance.FURTHEST_MM) {
-            throw new IllegalArgumentException("That is more than 1 km from the drawing's origin.");
+            throw new Unusable("That is more than 1 km from the drawing's origin.");
         }
         return at;
     }
@@ -43,18 +42,17 @@ final class Checks {
     static List<Vec> ring(String what, List<Vec> ring) {
         List<Vec> open =
                 ring.size() > 1 && ring.getFirst().equals(ring.getLast()) ? ring.subList(0, ring.size() - 1) : ring;
-        if (open.size() < 3 || open.size() > 400)
-            throw new IllegalArgumentException(what + " has from 3 to 400 corners.");
+        if (open.size() < 3 || open.size() > 400) throw new Unusable(what + " has from 3 to 400 corners.");
         open.forEach(Checks::near);
         double twice = 0;
         for (int i = 0; i < open.size(); i++) twice += open.get(i).cross(open.get((i + 1) % open.size()));
-        if (!(Math.abs(twice) > 2 * 10_000)) throw new IllegalArgumentException(what + " has no area to speak of.");
+        if (!(Math.abs(twice) > 2 * 10_000)) throw new Unusable(what + " has no area to speak of.");
         return List.copyOf(open);
     }
 
     static double number(String what, double value, double least, double most, String unit) {
         if (!(value >= least && value <= most)) {
-            throw new IllegalArgumentException("%s must be between %s and %s %s, not %s."
+            throw new Unusable("%s must be between %s and %s %s, not %s."
                     .formatted(what, plain(least), plain(most), unit, plain(value)));
         }
         return value + 0.0;

@@ -17,8 +17,8 @@ public record DimensionString(ElementId id, ElementId layer, ElementId drawing, 
         direction = direction.unit();
         at = Checks.near(at);
         holds = List.copyOf(holds);
-        if (holds.size() < 2) throw new IllegalArgumentException("A dimension string needs two points.");
-        if (holds.size() > 200) throw new IllegalArgumentException("A dimension string may have 200 points at most.");
+        if (holds.size() < 2) throw new Unusable("A dimension string needs two points.");
+        if (holds.size() > 200) throw new Unusable("A dimension string may have 200 points at most.");
     }
 
     public DimensionString through(Vec point, List<Hold> newHolds) {

@@ -21,10 +21,10 @@ public record Drawing(
     public Drawing {
         name = Checks.name("A drawing's name", name);
         if (!(scale >= 1 && scale <= 10_000))
-            throw new IllegalArgumentException("A scale lies between 1:1 and 1:10000, not 1:" + scale + ".");
+            throw new Unusable("A scale lies between 1:1 and 1:10000, not 1:" + scale + ".");
         boolean ofOne = kind == Kind.SECTION || kind == Kind.STAIR;
         if (ofOne != subject instanceof One)
-            throw new IllegalArgumentException(
+            throw new Unusable(
                     ofOne
                             ? "A section and a stair drawing are of one thing."
                             : "Only sections and stair drawings are of one thing.");

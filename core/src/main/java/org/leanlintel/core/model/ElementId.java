@@ -12,7 +12,7 @@ public record ElementId(String value) implements Comparable<ElementId> {
 
     public ElementId {
         if (!ALLOWED.matcher(value).matches()) {
-            throw new IllegalArgumentException("An id is 1 to 48 letters, digits and hyphens, not \"" + value + "\"");
+            throw new Unusable("An id is 1 to 48 letters, digits and hyphens, not \"" + value + "\"");
         }
     }
 

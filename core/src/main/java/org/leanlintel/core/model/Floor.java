@@ -66,7 +66,7 @@ public record Floor(
     public record Falling(double direction, double slope) implements Fall {
         public Falling {
             direction = Checks.number("The direction of a fall", direction, -10, 10, "");
-            if (!(slope > 0 && slope <= 0.5)) throw new IllegalArgumentException("A floor falls by 1:2 at most.");
+            if (!(slope > 0 && slope <= 0.5)) throw new Unusable("A floor falls by 1:2 at most.");
         }
     }
 

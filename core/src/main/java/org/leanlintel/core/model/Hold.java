@@ -26,7 +26,7 @@ public sealed interface Hold {
      */
     record OnPiece(ElementId piece, int edge) implements Hold {
         public OnPiece {
-            if (edge < 0 || edge > 3) throw new IllegalArgumentException("A piece has sides 0 to 3, not " + edge + ".");
+            if (edge < 0 || edge > 3) throw new Unusable("A piece has sides 0 to 3, not " + edge + ".");
         }
     }
 

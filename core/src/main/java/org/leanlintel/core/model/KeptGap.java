@@ -9,7 +9,7 @@ public record KeptGap(ElementId id, Gap.Beside gap, Gap.Faces faces, double clea
 
     public KeptGap {
         clearMm = Checks.between("A gap", clearMm, 0, 1_000_000);
-        if (gap.wall().equals(gap.other())) throw new IllegalArgumentException("A gap lies between two walls.");
+        if (gap.wall().equals(gap.other())) throw new Unusable("A gap lies between two walls.");
     }
 
     public boolean isOf(ElementId wall) {

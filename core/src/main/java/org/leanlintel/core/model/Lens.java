@@ -34,8 +34,7 @@ public record Lens(
         roomLabels = roomLabels.stream().distinct().toList();
         thinnestPlyMm = Checks.between("The thinnest ply drawn", thinnestPlyMm, 0, 10);
         for (PenRole role : PenRole.values()) {
-            if (!pens.containsKey(role))
-                throw new IllegalArgumentException("The lens \"%s\" has no pen for %s.".formatted(name, role));
+            if (!pens.containsKey(role)) throw new Unusable("The lens \"%s\" has no pen for %s.".formatted(name, role));
         }
     }
 

@@ -18,8 +18,7 @@ public record Material(ElementId id, String name, String joinsAs, Hatch hatch, S
         name = Checks.name("A material's name", name);
         joinsAs = Checks.name("What a material joins as", joinsAs);
         source = Checks.text("A source", source, 300);
-        if (!COLOUR.matcher(tint).matches())
-            throw new IllegalArgumentException("A tint is written as #rrggbb, not \"" + tint + "\".");
+        if (!COLOUR.matcher(tint).matches()) throw new Unusable("A tint is written as #rrggbb, not \"" + tint + "\".");
     }
 
     public Material called(ElementId otherId, String otherName) {

@@ -31,12 +31,11 @@ public final class Model {
         this.relations = relations;
     }
 
-    /** A model of {@code elements} at {@code revision}. @throws IllegalArgumentException if two share an id */
+    /** A model of {@code elements} at {@code revision}. @throws Unusable if two share an id */
     public static Model of(long revision, Collection<? extends Element> elements) {
         Model model = new Model(revision, HashTreePMap.empty(), HashTreePMap.empty(), Relations.none());
         for (Element e : elements) {
-            if (model.find(e.id()) != null)
-                throw new IllegalArgumentException("Two elements are named \"" + e.id() + "\".");
+            if (model.find(e.id()) != null) throw new Unusable("Two elements are named \"" + e.id() + "\".");
             model = model.with(e);
         }
         return model;

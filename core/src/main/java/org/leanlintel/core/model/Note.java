@@ -8,7 +8,7 @@ public record Note(ElementId id, ElementId layer, ElementId drawing, Vec at, Str
 
     public Note {
         at = Checks.near(at);
-        if (text.isBlank()) throw new IllegalArgumentException("A note must not be empty.");
+        if (text.isBlank()) throw new Unusable("A note must not be empty.");
         text = Checks.text("A note", text.strip(), 2000);
     }
 

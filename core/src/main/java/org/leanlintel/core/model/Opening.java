@@ -31,8 +31,7 @@ public record Opening(
         typeMark = Checks.text("The mark of a type", typeMark.strip(), 20);
         double least = make.fixWidthMm() + 2 * make.frameMm() + 2 * make.gapMm();
         if (widthMm < least + 10)
-            throw new IllegalArgumentException(
-                    "Allowances and frame of %s leave nothing of its width.".formatted(mark));
+            throw new Unusable("Allowances and frame of %s leave nothing of its width.".formatted(mark));
     }
 
     public Opening placed(ElementId inWall, Placing at) {
@@ -219,8 +218,7 @@ public record Opening(
     /** Panels that fold against an edge. @param against that edge; @param swing the side they fold to */
     public record FoldingDoor(End against, int panels, Side swing) implements Kind {
         public FoldingDoor {
-            if (panels < 2 || panels > 8)
-                throw new IllegalArgumentException("A folding door has 2 to 8 panels, not " + panels + ".");
+            if (panels < 2 || panels > 8) throw new Unusable("A folding door has 2 to 8 panels, not " + panels + ".");
         }
 
         @Override
@@ -243,8 +241,7 @@ public record Opening(
     public record FoldingPair(int panels, Side swing) implements Kind {
         public FoldingPair {
             if (panels < 4 || panels > 8 || panels % 2 != 0)
-                throw new IllegalArgumentException(
-                        "A folding door in two halves has 4, 6 or 8 panels, not " + panels + ".");
+                throw new Unusable("A folding door in two halves has 4, 6 or 8 panels, not " + panels + ".");
         }
 
         @Override
@@ -292,8 +289,7 @@ public record Opening(
         }
 
         public Window {
-            if (lights < 1 || lights > 12)
-                throw new IllegalArgumentException("A window has 1 to 12 lights, not " + lights + ".");
+            if (lights < 1 || lights > 12) throw new Unusable("A window has 1 to 12 lights, not " + lights + ".");
             setbackMm = Checks.between("A frame's set-back", setbackMm, 0, 1000);
         }
     }

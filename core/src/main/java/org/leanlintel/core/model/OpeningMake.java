@@ -40,7 +40,7 @@ public record OpeningMake(
         underMm = Checks.between("The gap under a leaf", underMm, 0, 200);
         leafMm = Checks.between("A leaf's thickness", leafMm, 0, 200);
         if (Math.min(barsAcross, barsUp) < 0 || Math.max(barsAcross, barsUp) > MOST_BARS)
-            throw new IllegalArgumentException("A light has 0 to %d glazing bars each way.".formatted(MOST_BARS));
+            throw new Unusable("A light has 0 to %d glazing bars each way.".formatted(MOST_BARS));
     }
 
     /** The structural opening that a single leaf of a width asks for. */

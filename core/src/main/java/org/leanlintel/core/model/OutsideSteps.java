@@ -38,8 +38,7 @@ public record OutsideSteps(
     /** A ramp. @param slope rise per length, 0.0833 for 1:12 */
     public record Ramp(double slope) implements Way {
         public Ramp {
-            if (!(slope >= 0.005 && slope <= 0.25))
-                throw new IllegalArgumentException("A ramp rises between 1:200 and 1:4.");
+            if (!(slope >= 0.005 && slope <= 0.25)) throw new Unusable("A ramp rises between 1:200 and 1:4.");
         }
     }
 }

@@ -30,8 +30,7 @@ public sealed interface Placing {
     record Between(Stop one, Stop two, int place, int of) implements Placing {
         public Between {
             if (!(of >= 1 && of <= 100 && place >= 1 && place <= of))
-                throw new IllegalArgumentException(
-                        "Equally spaced things are 1 to 100, not number %d of %d.".formatted(place, of));
+                throw new Unusable("Equally spaced things are 1 to 100, not number %d of %d.".formatted(place, of));
         }
     }
 

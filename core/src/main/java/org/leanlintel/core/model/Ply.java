@@ -19,7 +19,7 @@ public record Ply(ElementId material, double thicknessMm, Does does, Framing fra
                 : Checks.between("A ply's thickness", thicknessMm, 0.5, THICKEST_MM);
         if (framing instanceof Framing.Timbers t
                 && Math.abs(thicknessMm - t.size().depthMm()) > Tolerance.NOMINAL_MM) {
-            throw new IllegalArgumentException("%s is %s mm deep, so its ply is that thick, not %s mm."
+            throw new Unusable("%s is %s mm deep, so its ply is that thick, not %s mm."
                     .formatted(t.size().name(), Checks.plain(t.size().depthMm()), Checks.plain(thicknessMm)));
         }
     }

@@ -45,12 +45,12 @@ public record Rise(Foot foot, Head head) {
         public Along {
             heights = List.copyOf(heights);
             if (heights.size() < 2 || heights.size() > 40)
-                throw new IllegalArgumentException("A raked or stepped wall has from 2 to 40 heights.");
+                throw new Unusable("A raked or stepped wall has from 2 to 40 heights.");
             if (heights.getFirst().part() != 0 || heights.getLast().part() != 1)
-                throw new IllegalArgumentException("Heights run from the wall's start to its end.");
+                throw new Unusable("Heights run from the wall's start to its end.");
             for (int i = 1; i < heights.size(); i++)
                 if (heights.get(i).part() < heights.get(i - 1).part())
-                    throw new IllegalArgumentException("Heights follow each other along the wall.");
+                    throw new Unusable("Heights follow each other along the wall.");
         }
 
         /** From one height at the start to another at the end. */
@@ -133,7 +133,7 @@ public record Rise(Foot foot, Head head) {
 
     public Rise {
         if (foot instanceof Fixed low && head instanceof Fixed high && !(high.mm() >= low.mm() + LEAST_MM))
-            throw new IllegalArgumentException("A wall's head must stand at least %d mm above its foot, not at %s mm."
+            throw new Unusable("A wall's head must stand at least %d mm above its foot, not at %s mm."
                     .formatted((int) LEAST_MM, Checks.plain(high.mm())));
     }
 

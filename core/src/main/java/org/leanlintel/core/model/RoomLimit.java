@@ -11,7 +11,7 @@ public record RoomLimit(ElementId id, ElementId storey, ElementId layer, Vec fro
         from = Checks.near(from);
         to = Checks.near(to);
         if (from.distanceTo(to) < SHORTEST_MM)
-            throw new IllegalArgumentException("A room limit is at least %d mm long.".formatted((int) SHORTEST_MM));
+            throw new Unusable("A room limit is at least %d mm long.".formatted((int) SHORTEST_MM));
     }
 
     public RoomLimit between(Vec otherFrom, Vec otherTo) {

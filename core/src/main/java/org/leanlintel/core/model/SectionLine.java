@@ -17,8 +17,7 @@ public record SectionLine(ElementId id, ElementId layer, String mark, Vec from, 
         from = Checks.near(from);
         to = Checks.near(to);
         depthMm = Checks.between("How deep a section looks", depthMm, 0, 100_000);
-        if (!(from.distanceTo(to) >= 100))
-            throw new IllegalArgumentException("A section's line is at least 100 mm long.");
+        if (!(from.distanceTo(to) >= 100)) throw new Unusable("A section's line is at least 100 mm long.");
     }
 
     public SectionLine through(Vec otherFrom, Vec otherTo, Side otherLooking) {

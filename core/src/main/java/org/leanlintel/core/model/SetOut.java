@@ -17,8 +17,7 @@ public sealed interface SetOut {
     /** On a face: 0 is the outer face, n the face inside ply n - 1. Past the last face, it is the inner face. */
     record OnFace(int face) implements SetOut {
         public OnFace {
-            if (face < 0 || face > 24)
-                throw new IllegalArgumentException("A build-up has faces 0 to 24, not " + face + ".");
+            if (face < 0 || face > 24) throw new Unusable("A build-up has faces 0 to 24, not " + face + ".");
         }
 
         @Override

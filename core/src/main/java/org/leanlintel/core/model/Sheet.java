@@ -16,8 +16,7 @@ public record Sheet(ElementId id, String number, String title, PaperSize size, L
         number = Checks.name("A sheet's number", number);
         title = Checks.name("A sheet's title", title);
         drawings = List.copyOf(drawings);
-        if (drawings.size() > MOST)
-            throw new IllegalArgumentException("A sheet has %d drawings at most.".formatted(MOST));
+        if (drawings.size() > MOST) throw new Unusable("A sheet has %d drawings at most.".formatted(MOST));
     }
 
     public Sheet with(List<Placed> others) {

@@ -46,11 +46,11 @@ public record Stair(
             before = List.copyOf(before);
             turns = List.copyOf(turns);
             if (before.size() != turns.size())
-                throw new IllegalArgumentException("A stair has as many turns as flights before the last.");
-            if (turns.size() > 4) throw new IllegalArgumentException("A stair has four turns at most.");
+                throw new Unusable("A stair has as many turns as flights before the last.");
+            if (turns.size() > 4) throw new Unusable("A stair has four turns at most.");
             for (int risers : before)
                 if (risers < 1 || risers > 40)
-                    throw new IllegalArgumentException("A flight has from 1 to 40 risers, not %d.".formatted(risers));
+                    throw new Unusable("A flight has from 1 to 40 risers, not %d.".formatted(risers));
         }
     }
 
@@ -79,8 +79,7 @@ public record Stair(
         public Turn {
             wellMm = Checks.between("The well between flights", wellMm, 0, 5000);
             pivotMm = Checks.between("How far into the newel winders run", pivotMm, 0, 300);
-            if (half && by == By.WINDERS)
-                throw new IllegalArgumentException("Winders turn by a quarter; two such turns turn back.");
+            if (half && by == By.WINDERS) throw new Unusable("Winders turn by a quarter; two such turns turn back.");
         }
 
         /** How many treads it has: a landing is one. */
@@ -104,7 +103,7 @@ public record Stair(
     public record FixedRisers(int count) implements Risers {
         public FixedRisers {
             if (count < 2 || count > 60)
-                throw new IllegalArgumentException("A stair has from 2 to 60 risers, not %d.".formatted(count));
+                throw new Unusable("A stair has from 2 to 60 risers, not %d.".formatted(count));
         }
     }
 

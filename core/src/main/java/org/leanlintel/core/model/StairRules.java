@@ -14,7 +14,7 @@ public record StairRules(String name, List<Limit> limits) {
         name = Checks.name("The name of a set of rules for stairs", name);
         limits = List.copyOf(limits);
         if (limits.stream().map(Limit::what).distinct().count() < limits.size())
-            throw new IllegalArgumentException("A set of rules for stairs limits each thing once.");
+            throw new Unusable("A set of rules for stairs limits each thing once.");
     }
 
     /**

@@ -51,15 +51,14 @@ public record Symbol(
         Checks.of("A symbol's point", point, FURTHEST_MM);
         for (List<Double> lines : List.of(stretchX, stretchY)) {
             if (lines.size() > MOST_LINES)
-                throw new IllegalArgumentException("A symbol stretches along %d lines at most.".formatted(MOST_LINES));
+                throw new Unusable("A symbol stretches along %d lines at most.".formatted(MOST_LINES));
             for (double line : lines)
                 Checks.between("A line a symbol stretches along", line, -FURTHEST_MM, FURTHEST_MM);
         }
         source = Checks.text("A source", source, 400);
-        if (drawn.size() > MOST_MARKS)
-            throw new IllegalArgumentException("A symbol has %d lines at most.".formatted(MOST_MARKS));
+        if (drawn.size() > MOST_MARKS) throw new Unusable("A symbol has %d lines at most.".formatted(MOST_MARKS));
         if (width.varies() && stretchX.isEmpty() || depth.varies() && stretchY.isEmpty())
-            throw new IllegalArgumentException("\"%s\" has no line along which it could stretch.".formatted(name));
+            throw new Unusable("\"%s\" has no line along which it could stretch.".formatted(name));
     }
 
     /** A point of the box at its usual size, where it comes to lie in one of another size. */
@@ -86,7 +85,7 @@ public record Symbol(
     public record Extent(double leastMm, double usualMm, double mostMm) {
         public Extent {
             if (!(leastMm > 0 && leastMm <= usualMm && usualMm <= mostMm && mostMm <= 30_000))
-                throw new IllegalArgumentException("A symbol's sizes must be above 0 and in order: %s, %s, %s."
+                throw new Unusable("A symbol's sizes must be above 0 and in order: %s, %s, %s."
                         .formatted(Checks.plain(leastMm), Checks.plain(usualMm), Checks.plain(mostMm)));
         }
 
@@ -201,14 +200,14 @@ public record Symbol(
             Checks.between("Where a division begins", fromMm, -FURTHEST_MM, FURTHEST_MM);
             Checks.between("Where a division ends", toMm, -FURTHEST_MM, FURTHEST_MM);
             if (widthsMm.size() > MOST_LINES)
-                throw new IllegalArgumentException("A symbol knows %d widths of units at most.".formatted(MOST_LINES));
+                throw new Unusable("A symbol knows %d widths of units at most.".formatted(MOST_LINES));
         }
     }
 
     private static List<Vec> line(List<Vec> points, int least, String tooFew) {
-        if (points.size() < least) throw new IllegalArgumentException(tooFew);
+        if (points.size() < least) throw new Unusable(tooFew);
         if (points.size() > MOST_POINTS)
-            throw new IllegalArgumentException("A line of a symbol has %d points at most.".formatted(MOST_POINTS));
+            throw new Unusable("A line of a symbol has %d points at most.".formatted(MOST_POINTS));
         points.forEach(Symbol::within);
         return List.copyOf(points);
     }

@@ -35,9 +35,9 @@ public record Tracing(
         heightMm = Checks.between("A picture's height", heightMm, 1, 10_000_000);
         angle = Checks.number("A picture's angle", angle, -Math.TAU, Math.TAU, "radians");
         strength = Checks.number("A picture's strength", strength, 0.05, 1, "");
-        if (page < 1 || page > 9999) throw new IllegalArgumentException("Pages are counted from 1, not " + page + ".");
+        if (page < 1 || page > 9999) throw new Unusable("Pages are counted from 1, not " + page + ".");
         if (!SHA_256.matcher(file).matches())
-            throw new IllegalArgumentException("A picture's file is named by the SHA-256 of its bytes.");
+            throw new Unusable("A picture's file is named by the SHA-256 of its bytes.");
     }
 
     public Tracing laid(Vec where, double radians) {

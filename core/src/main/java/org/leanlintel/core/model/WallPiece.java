@@ -72,7 +72,7 @@ public record WallPiece(
                     && off.to() == Placing.Edge.NEAR
                     && off.stop() instanceof Stop.WallsEnd end
                     && end.line() == Stop.Line.SET_OUT;
-            if (!plain) throw new IllegalArgumentException("A piece is placed from an end of its wall.");
+            if (!plain) throw new Unusable("A piece is placed from an end of its wall.");
         }
     }
 
@@ -89,7 +89,7 @@ public record WallPiece(
         public Lined {
             plies = List.copyOf(plies);
             if (plies.isEmpty() || plies.size() > 8)
-                throw new IllegalArgumentException("A lining of its own has 1 to 8 plies, not " + plies.size() + ".");
+                throw new Unusable("A lining of its own has 1 to 8 plies, not " + plies.size() + ".");
         }
 
         @Override

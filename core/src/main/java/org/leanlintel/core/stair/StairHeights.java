@@ -1,5 +1,7 @@
 package org.leanlintel.core.stair;
 
+import org.leanlintel.core.model.Unusable;
+
 /**
  * What a stair goes between, millimetres.
  *
@@ -11,7 +13,6 @@ public record StairHeights(double levelMm, double riseMm, double floorMm) {
 
     public StairHeights {
         if (!(riseMm > 0 && Double.isFinite(riseMm)))
-            throw new IllegalArgumentException(
-                    "A stair needs a storey to go up to, not a rise of %s mm.".formatted(riseMm));
+            throw new Unusable("A stair needs a storey to go up to, not a rise of %s mm.".formatted(riseMm));
     }
 }

@@ -7,6 +7,7 @@ import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.Unusable;
 
 /**
  * A stair in plan. Riser k leads up to tread k; the last leads to the floor above. Where a flight ends at a landing or at
@@ -72,7 +73,7 @@ public final class StairPlan {
         direction = Vec.ofAngle(stair.angle());
     }
 
-    /** @throws IllegalArgumentException with a sentence if its flights before the last have too many risers */
+    /** @throws Unusable with a sentence if its flights before the last have too many risers */
     public static StairPlan of(Stair stair, StairSum sum) {
         StairPlan plan = new StairPlan(stair, sum);
         switch (stair.shape()) {
@@ -92,7 +93,7 @@ public final class StairPlan {
     private void flights(Stair.Flights shape) {
         int last = lastFlight(shape, sum.risers());
         if (last < 1)
-            throw new IllegalArgumentException(
+            throw new Unusable(
                     "%s has %d risers, and its flights before the last have %d of them with the turns: give them %d fewer."
                             .formatted(stair.mark(), sum.risers(), sum.risers() - last, 1 - last));
         for (int i = 0; i < shape.turns().size(); i++) {
@@ -234,7 +235,7 @@ public final class StairPlan {
         int count = sum.risers();
         double each = spiral.sweep() / (count - 1) * (toLeft ? 1 : -1);
         if (Math.abs(each) > MOST_TURN)
-            throw new IllegalArgumentException(
+            throw new Unusable(
                     "A spiral of %d risers cannot turn through %.0f degrees: a tread turns through 90 at most."
                             .formatted(count, Math.toDegrees(spiral.sweep())));
         double start = inner.minus(centre).angle();

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Unusable;
 
 /**
  * What was measured with the pointer, and leaves nothing behind.
@@ -23,7 +24,7 @@ public record Measurement(
 
     /** Of points in their order; two at least. */
     public static Measurement of(List<Vec> points) {
-        if (points.size() < 2) throw new IllegalArgumentException("Measuring needs two points.");
+        if (points.size() < 2) throw new Unusable("Measuring needs two points.");
         List<Double> legs = new ArrayList<>();
         double total = 0, twice = 0;
         for (int i = 1; i < points.size(); i++) {

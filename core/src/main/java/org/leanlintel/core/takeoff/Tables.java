@@ -2,13 +2,14 @@ package org.leanlintel.core.takeoff;
 
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.Unusable;
 
 /** The schedules that are plain tables. */
 public final class Tables {
 
     private Tables() {}
 
-    /** Of a schedule, in the order it asks for. @throws IllegalArgumentException for a drawing that is no such schedule */
+    /** Of a schedule, in the order it asks for. @throws Unusable for a drawing that is no such schedule */
     public static Table of(Drawing schedule, Building building) {
         Table table =
                 switch (schedule.kind()) {
@@ -17,7 +18,7 @@ public final class Tables {
                     case ROOMS -> RoomTable.of(building);
                     case FITTINGS -> FittingTable.of(building);
                     case PLAN, SECTION, STAIR, BUILD_UPS ->
-                        throw new IllegalArgumentException(
+                        throw new Unusable(
                                 "\"%s\" is not a table that can be saved as CSV.".formatted(schedule.name()));
                 };
         return table.sortedBy(schedule.sortBy());

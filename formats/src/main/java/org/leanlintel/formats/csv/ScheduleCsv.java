@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.regex.Pattern;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.takeoff.Table;
 import org.leanlintel.core.takeoff.Tables;
 
@@ -16,7 +17,7 @@ public final class ScheduleCsv {
 
     private ScheduleCsv() {}
 
-    /** @throws IllegalArgumentException for a drawing that is no such schedule */
+    /** @throws Unusable for a drawing that is no such schedule */
     public static byte[] write(Building building, Drawing schedule) {
         Table table = Tables.of(schedule, building);
         StringBuilder text = new StringBuilder();

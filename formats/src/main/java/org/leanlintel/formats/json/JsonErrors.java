@@ -91,6 +91,8 @@ public final class JsonErrors {
                 .orElse("it cannot be read.")
                 .replaceFirst("^Cannot deserialize value of type \\S+ from \\w+ (\".*?\"|\\S+): ", "")
                 .replaceAll("`?org\\.leanlintel\\.[\\w.$]*?([A-Za-z]\\w*)`?", "$1");
+        if (oneLine.startsWith("Cannot coerce empty")) return "an empty text cannot stand here.";
+        if (oneLine.contains("`") || oneLine.contains("java.")) return "this cannot stand here.";
         return oneLine.length() > 300 ? oneLine.substring(0, 300) + "..." : oneLine;
     }
 }

@@ -15,6 +15,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Settings;
+import org.leanlintel.core.model.Unusable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.JsonNode;
@@ -101,7 +102,7 @@ public final class ProjectFile {
         Model model;
         try {
             model = Model.of(revisionOf(document), document.elements);
-        } catch (IllegalArgumentException twice) {
+        } catch (Unusable twice) {
             throw new Unreadable("At elements: " + twice.getMessage());
         }
         if (model.find(Settings.ID, Settings.class) == null)

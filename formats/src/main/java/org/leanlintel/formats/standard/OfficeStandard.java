@@ -25,6 +25,7 @@ import org.leanlintel.core.model.StairMake;
 import org.leanlintel.core.model.StairRules;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.TimberSize;
+import org.leanlintel.core.model.Unusable;
 import org.leanlintel.formats.json.Json;
 import org.leanlintel.formats.json.ProjectFile;
 import tools.jackson.core.type.TypeReference;
@@ -113,13 +114,13 @@ public final class OfficeStandard {
         return Json.mapper().readValue(text("regions.json"), new TypeReference<List<TradeRegion>>() {});
     }
 
-    /** The trade region {@code id}. @throws IllegalArgumentException with a sentence where there is none */
+    /** The trade region {@code id}. @throws Unusable with a sentence where there is none */
     public static TradeRegion region(String id) {
         List<TradeRegion> all = regions();
         return all.stream()
                 .filter(r -> r.id().equals(id))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("There is no trade region \"%s\": choose one of %s."
+                .orElseThrow(() -> new Unusable("There is no trade region \"%s\": choose one of %s."
                         .formatted(
                                 id,
                                 String.join(

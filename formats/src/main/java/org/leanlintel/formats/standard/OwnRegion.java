@@ -9,8 +9,9 @@ import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.TimberSize;
+import org.leanlintel.core.model.Unusable;
 
-/** What must be true of a trade region that an office made; each fault is an {@link IllegalArgumentException} with a sentence. */
+/** What must be true of a trade region that an office made; each fault is an {@link Unusable} with a sentence. */
 public final class OwnRegion {
 
     private static final int MOST_SIZES = 60, LONGEST = 120;
@@ -142,6 +143,6 @@ public final class OwnRegion {
     }
 
     private static void require(boolean holds, String sentence) {
-        if (!holds) throw new IllegalArgumentException(sentence);
+        if (!holds) throw new Unusable(sentence);
     }
 }

@@ -31,6 +31,7 @@ import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StairMake;
 import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.formats.standard.OfficeStandard;
@@ -118,7 +119,7 @@ public final class AnyEdit {
         try {
             return making.make();
         } catch (InvocationTargetException thrown) {
-            if (thrown.getCause() instanceof IllegalArgumentException) return null;
+            if (thrown.getCause() instanceof Unusable) return null;
             throw new AssertionError("A record may only refuse a value", thrown.getCause());
         } catch (ReflectiveOperationException impossible) {
             throw new AssertionError(impossible);

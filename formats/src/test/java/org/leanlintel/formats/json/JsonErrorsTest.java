@@ -3,10 +3,12 @@ package org.leanlintel.formats.json;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.model.StairRules;
+import org.leanlintel.formats.standard.TradeRegion;
 import tools.jackson.core.JacksonException;
 
 class JsonErrorsTest {
@@ -51,5 +53,11 @@ class JsonErrorsTest {
         assertThat(sentence(json.formatted(what), StairRules.class))
                 .startsWith("At limits[0].what (line 1, column 31): \"%s\" is none of RISE_MOST, RISE_LEAST,"
                         .formatted(what));
+    }
+
+    @Test
+    void saysSoOfEmptyTextWhereThereShouldBeMore() {
+        assertThat(sentence("{\"roomNames\":\"\"}", TradeRegion.class))
+                .isEqualTo("At roomNames (line 1, column 14): an empty text cannot stand here.");
     }
 }

@@ -2,6 +2,7 @@ package org.leanlintel.server.api;
 
 import java.time.Duration;
 import java.util.List;
+import org.leanlintel.core.model.Unusable;
 import org.leanlintel.formats.traced.TracedFile;
 import org.leanlintel.server.api.Messages.TracedFileAnswer;
 import org.leanlintel.server.live.Tracing;
@@ -43,8 +44,7 @@ public class FilesApi {
     @ResponseStatus(HttpStatus.CREATED)
     public TracedFileAnswer keep(@RequestBody byte[] bytes) {
         if (bytes.length > MOST_BYTES)
-            throw new IllegalArgumentException(
-                    "A file to trace from may have %d MB at most.".formatted(MOST_BYTES / 1_000_000));
+            throw new Unusable("A file to trace from may have %d MB at most.".formatted(MOST_BYTES / 1_000_000));
         List<TracedFile.Size> pages = tracing.pages(bytes);
         return new TracedFileAnswer(files.keep(bytes), TracedFile.isPdf(bytes), pages);
     }

@@ -18,6 +18,7 @@ import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
+import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.stair.StairHeights;
 import org.leanlintel.core.stair.StairWell;
 import org.leanlintel.server.api.Messages.StairAnswer;
@@ -88,8 +89,7 @@ public class HeightsApi {
         Storey from = model.get(like.storey(), Storey.class);
         @Nullable Storey above = StoreySpace.above(model, from);
         if (above == null)
-            throw new IllegalArgumentException(
-                    "There is no storey above %s. Add one, then fit a stair.".formatted(from.name()));
+            throw new Unusable("There is no storey above %s. Add one, then fit a stair.".formatted(from.name()));
         StairHeights heights = BuiltStair.heights(model, from, above);
         UnitSystem units = model.settings().units();
         StairWell well = new StairWell(

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.ScaleLabel;
 import org.leanlintel.core.model.Drawing;
@@ -13,6 +14,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.picture.Extent;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.picture.SheetPicture;
@@ -121,13 +123,12 @@ public class PicturesApi {
             @RequestParam @Nullable Double x,
             @RequestParam @Nullable Double y,
             @RequestParam @Nullable String backdrop) {
-        if (!(scale >= 1 && scale <= 10_000))
-            throw new IllegalArgumentException("A scale lies between 1:1 and 1:10000.");
+        if (!(scale >= 1 && scale <= 10_000)) throw new Unusable("A scale lies between 1:1 and 1:10000.");
         Model model = live.get(project).model();
         Drawing d = model.get(new ElementId(drawing), Drawing.class);
         Picture picture = live.get(project).drawing(d.id()).picture();
         Bounds bounds = Extent.of(picture);
-        Vec middle = x != null && y != null ? new Vec(x, y) : bounds == null ? Vec.ORIGIN : bounds.centre();
+        Vec middle = x != null && y != null ? point(x, y) : bounds == null ? Vec.ORIGIN : bounds.centre();
         String foot = "%s, %s, %s at %s, printed %s"
                 .formatted(
                         model.settings().name(),
@@ -141,5 +142,12 @@ public class PicturesApi {
         byte[] pdf = PdfWriter.view(picture, behind, scale, middle, paper, foot, DrawingLettering.get());
         return ProjectsApi.download(
                 pdf, MediaType.APPLICATION_PDF, model.settings().name() + " " + d.name() + ".pdf");
+    }
+
+    private static Vec point(double x, double y) {
+        double most = 2 * Tolerance.FURTHEST_MM;
+        if (!(Math.abs(x) <= most && Math.abs(y) <= most))
+            throw new Unusable("A point lies within 2 km of the drawing's origin.");
+        return new Vec(x, y);
     }
 }

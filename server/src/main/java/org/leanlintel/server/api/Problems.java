@@ -7,6 +7,8 @@ import java.util.UUID;
 import org.leanlintel.core.geometry.GivenUp;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.MissingElement;
+import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.Unusable;
 import org.leanlintel.formats.json.JsonErrors;
 import org.leanlintel.formats.json.ProjectFile;
 import org.leanlintel.formats.traced.TracedFile;
@@ -34,53 +36,60 @@ import tools.jackson.core.JacksonException;
 @RestControllerAdvice
 public class Problems extends ResponseEntityExceptionHandler {
 
+    /** Before what kind of problem it is; a name, not an address. */
+    private static final String TYPE = "urn:lean-lintel:problem:";
+
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
     @ExceptionHandler
     ProblemDetail refused(Refused refused) {
-        ProblemDetail problem = problem(
-                HttpStatus.UNPROCESSABLE_CONTENT,
-                "The edit was refused",
-                refused.refusal().sentence());
+        Refusal refusal = refused.refusal();
+        ProblemDetail problem = refusal.overtaken()
+                ? problem(HttpStatus.CONFLICT, "overtaken", "Others were quicker", refusal.sentence())
+                : problem(HttpStatus.UNPROCESSABLE_CONTENT, "refused", "The edit was refused", refusal.sentence());
         problem.setProperty(
-                "concerns",
-                refused.refusal().concerns().stream().map(ElementId::value).toList());
+                "concerns", refusal.concerns().stream().map(ElementId::value).toList());
         return problem;
     }
 
     @ExceptionHandler
     ProblemDetail noSuchProject(NoSuchProject missing) {
-        return problem(HttpStatus.NOT_FOUND, "Not found", missing.getMessage());
+        return problem(HttpStatus.NOT_FOUND, "not-found", "Not found", missing.getMessage());
     }
 
     @ExceptionHandler
     ProblemDetail missing(MissingElement missing) {
-        return problem(HttpStatus.NOT_FOUND, "Not found", missing.getMessage());
+        return problem(HttpStatus.NOT_FOUND, "not-found", "Not found", missing.getMessage());
     }
 
     @ExceptionHandler
     ProblemDetail unreadableFile(ProjectFile.Unreadable unreadable) {
-        return problem(HttpStatus.UNPROCESSABLE_CONTENT, "The file cannot be imported", unreadable.getMessage());
+        return problem(
+                HttpStatus.UNPROCESSABLE_CONTENT, "unreadable", "The file cannot be imported", unreadable.getMessage());
     }
 
     @ExceptionHandler
     ProblemDetail untraceable(TracedFile.Untraceable untraceable) {
-        return problem(HttpStatus.UNPROCESSABLE_CONTENT, "The file cannot be traced from", untraceable.getMessage());
+        return problem(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "untraceable",
+                "The file cannot be traced from",
+                untraceable.getMessage());
     }
 
     @ExceptionHandler
     ProblemDetail tooLarge(BodyLimit.TooLarge large) {
-        return problem(HttpStatus.CONTENT_TOO_LARGE, "Too large", String.valueOf(large.getMessage()));
+        return problem(HttpStatus.CONTENT_TOO_LARGE, "too-large", "Too large", String.valueOf(large.getMessage()));
     }
 
     @ExceptionHandler
     ProblemDetail noSuchFile(NoSuchFile missing) {
-        return problem(HttpStatus.NOT_FOUND, "Not found", missing.getMessage());
+        return problem(HttpStatus.NOT_FOUND, "not-found", "Not found", missing.getMessage());
     }
 
     @ExceptionHandler
-    ProblemDetail badValue(IllegalArgumentException bad) {
-        return problem(HttpStatus.BAD_REQUEST, "A value cannot be used", String.valueOf(bad.getMessage()));
+    ProblemDetail badValue(Unusable bad) {
+        return problem(HttpStatus.BAD_REQUEST, "unusable", "A value cannot be used", String.valueOf(bad.getMessage()));
     }
 
     @ExceptionHandler
@@ -88,6 +97,7 @@ public class Problems extends ResponseEntityExceptionHandler {
         Thread.interrupted();
         return problem(
                 HttpStatus.UNPROCESSABLE_CONTENT,
+                "given-up",
                 "Given up",
                 "That took longer than it may and was given up; nothing was changed.");
     }
@@ -114,7 +124,7 @@ public class Problems extends ResponseEntityExceptionHandler {
     private static ResponseEntity<ProblemDetail> unavailable(String detail) {
         return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
                 .header(HttpHeaders.RETRY_AFTER, "2")
-                .body(problem(HttpStatus.SERVICE_UNAVAILABLE, "Not just now", detail));
+                .body(problem(HttpStatus.SERVICE_UNAVAILABLE, "not-now", "Not just now", detail));
     }
 
     @ExceptionHandler
@@ -122,6 +132,7 @@ public class Problems extends ResponseEntityExceptionHandler {
         LOG.error("A request failed", unexpected);
         return problem(
                 HttpStatus.INTERNAL_SERVER_ERROR,
+                "fault",
                 "Something went wrong here",
                 "The server could not do this; nothing was changed. Its log says more.");
     }
@@ -134,7 +145,7 @@ public class Problems extends ResponseEntityExceptionHandler {
                 : "The request's body cannot be read.";
         return ResponseEntity.badRequest()
                 .headers(headers)
-                .body(problem(HttpStatus.BAD_REQUEST, "The request cannot be read", detail));
+                .body(problem(HttpStatus.BAD_REQUEST, "unreadable-request", "The request cannot be read", detail));
     }
 
     @Override
@@ -152,13 +163,18 @@ public class Problems extends ResponseEntityExceptionHandler {
                 : type == UUID.class ? "names something by a UUID" : "is a number, true or false";
         return ResponseEntity.badRequest()
                 .headers(headers)
-                .body(problem(HttpStatus.BAD_REQUEST, "The request cannot be read", "%s %s.".formatted(what, wanted)));
+                .body(problem(
+                        HttpStatus.BAD_REQUEST,
+                        "unreadable-request",
+                        "The request cannot be read",
+                        "%s %s.".formatted(what, wanted)));
     }
 
-    private static ProblemDetail problem(HttpStatus status, String title, String detail) {
+    /** @param kind what programs know it by, at the end of the problem's type */
+    private static ProblemDetail problem(HttpStatus status, String kind, String title, String detail) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
         problem.setTitle(title);
-        problem.setType(URI.create("about:blank"));
+        problem.setType(URI.create(TYPE + kind));
         return problem;
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Unusable;
 import org.leanlintel.formats.standard.OfficeStandard;
 import org.leanlintel.formats.standard.OwnRegion;
 import org.leanlintel.formats.standard.TradeRegion;
@@ -48,7 +49,7 @@ public class RegionsApi {
         OwnRegion.checked(region);
         if (office.all().stream()
                 .anyMatch(r -> !r.id().equals(region.id()) && r.name().equals(region.name())))
-            throw new IllegalArgumentException(
+            throw new Unusable(
                     "There is a region \u201C%s\u201D already: give this one another name.".formatted(region.name()));
         office.keep(region);
     }

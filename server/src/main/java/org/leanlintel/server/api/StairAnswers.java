@@ -8,6 +8,7 @@ import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StairRules.Limit;
+import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.stair.StairJudgement.Figure;
 import org.leanlintel.core.stair.StairJudgement.Unit;
 import org.leanlintel.server.api.Messages.FigureAnswer;
@@ -42,7 +43,7 @@ final class StairAnswers {
                     built.plan().sum().goingMm(),
                     adds,
                     built.figures().stream().map(f -> answer(f, lengths)).toList());
-        } catch (IllegalArgumentException cannot) {
+        } catch (Unusable cannot) {
             return new StairAnswer(
                     String.valueOf(cannot.getMessage()), BuiltStair.rules(model).name(), "", 0, 0, "", List.of());
         }

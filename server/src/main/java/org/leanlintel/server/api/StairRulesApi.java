@@ -3,6 +3,7 @@ package org.leanlintel.server.api;
 import java.util.List;
 import java.util.stream.Stream;
 import org.leanlintel.core.model.StairRules;
+import org.leanlintel.core.model.Unusable;
 import org.leanlintel.formats.standard.OfficeStandard;
 import org.leanlintel.server.api.Messages.StairRulesAnswer;
 import org.leanlintel.server.store.OfficeStairRules;
@@ -37,9 +38,8 @@ public class StairRulesApi {
     @PutMapping
     public void keep(@RequestBody StairRules rules) {
         if (OfficeStandard.stairRules().stream().anyMatch(r -> r.name().equals(rules.name())))
-            throw new IllegalArgumentException(
-                    "\u201C%s\u201D comes with the program. Give the office's set a name of its own."
-                            .formatted(rules.name()));
+            throw new Unusable("\u201C%s\u201D comes with the program. Give the office's set a name of its own."
+                    .formatted(rules.name()));
         office.keep(rules);
     }
 

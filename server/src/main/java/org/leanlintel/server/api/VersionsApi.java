@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Unusable;
 import org.leanlintel.server.api.Messages.EditAnswer;
 import org.leanlintel.server.api.Messages.NewVersion;
 import org.leanlintel.server.api.Messages.ProjectState;
@@ -48,8 +49,7 @@ public class VersionsApi {
     @ResponseStatus(HttpStatus.CREATED)
     public VersionSummary keep(@PathVariable UUID project, @RequestBody NewVersion request) {
         String name = request.name().strip();
-        if (name.isEmpty() || name.length() > 120)
-            throw new IllegalArgumentException("A version's name has 1 to 120 characters.");
+        if (name.isEmpty() || name.length() > 120) throw new Unusable("A version's name has 1 to 120 characters.");
         return summary(store.nameVersion(project, name));
     }
 

@@ -81,7 +81,8 @@ public class EditDesk {
             if (!shared.isEmpty()) {
                 return new Refusal(
                         "Meanwhile, in another window: %s. Look at it, then try again.".formatted(other.name()),
-                        shared);
+                        shared,
+                        true);
             }
         }
         return null;
