@@ -3,11 +3,13 @@ package org.leanlintel.formats.pdf;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.geometry.Vec;
@@ -95,6 +97,34 @@ class PdfWriterTest {
         byte[] plain = PdfWriter.view(drawing, List.of(), 50, Vec.ORIGIN, PaperSize.A4, "Foot", LETTERING);
         try (PDDocument document = Loader.loadPDF(plain)) {
             assertThat(document.getPage(0).getResources().getExtGStateNames()).isEmpty();
+        }
+    }
+
+    /** Whichever group comes first: a wall's tint never covers the structure line of its neighbour, nor a hatch its text. */
+    @Test
+    void linesOfAllGroupsLieOverTheFillsOfAll() throws IOException {
+        List<Vec> square = List.of(new Vec(40, 40), new Vec(80, 40), new Vec(80, 80), new Vec(40, 80));
+        Group lined = new Group(ID, ID, List.of(line(2, new Vec(20, 60), new Vec(100, 60))), List.of());
+        Group tinted = new Group(
+                new ElementId("y"),
+                ID,
+                List.of(
+                        new Item.Fill("#fbf4e0", square),
+                        new Item.Hatch(
+                                new Pen(0.18, Pen.Dash.CONTINUOUS), List.of(square), List.of(45.0), Vec.ORIGIN, 5)),
+                List.of());
+        byte[] pdf = PdfWriter.sheet(new Picture(1, List.of(lined, tinted)), PaperSize.A4, "T", LETTERING);
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            BufferedImage page = new PDFRenderer(document).renderImageWithDPI(0, 254);
+            for (int x = 21; x < 100; x++)
+                assertThat(page.getRGB(x * 10, page.getHeight() - 600) & 0xff)
+                        .as("ink at %d, 60", x)
+                        .isLessThan(0x40);
+            int dark = 0;
+            for (int x = 410; x < 790; x++) if ((page.getRGB(x, page.getHeight() - 700) & 0xff) < 0x80) dark++;
+            assertThat(dark)
+                    .as("hatch lines across 40 mm, 7.07 mm apart, of 2 pixels or so")
+                    .isBetween(5, 30);
         }
     }
 
