@@ -60,6 +60,7 @@ final class FloorSpans {
     /** The largest part of it that is the floor of one room. */
     private Optional<Area> where(Floor floor) {
         Area area = FloorAreas.of(floor, building);
+        if (area.isEmpty()) return Optional.empty();
         return building.rooms().of(look.storey()).stream()
                 .map(RoomSpace::net)
                 .filter(net -> net.bounds().meets(area.bounds()))

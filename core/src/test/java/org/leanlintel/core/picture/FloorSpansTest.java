@@ -8,6 +8,9 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.HouseOfTwo;
 import org.leanlintel.core.Sketch;
+import org.leanlintel.core.edit.Delete;
+import org.leanlintel.core.edit.DrawRectangle;
+import org.leanlintel.core.edit.NewWall;
 import org.leanlintel.core.edit.Revise;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
@@ -17,9 +20,12 @@ import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Framing;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Ply;
+import org.leanlintel.core.model.SetOut;
+import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StairMake;
 import org.leanlintel.core.model.TimberSize;
+import org.leanlintel.core.model.WallEnd;
 
 /** How the floor of the upper storey of a house of two is shown to span, 24 mm long on paper at 1:50. */
 class FloorSpansTest {
@@ -111,6 +117,24 @@ class FloorSpansTest {
         assertThat(items()).isEmpty();
         makeFloorOf(Sketch.ply("stud", 150, Does.CARRIES), Sketch.ply("board", 15, Does.LINING));
         assertThat(items()).as("a ceiling under it carries nothing").isNotEmpty();
+    }
+
+    /** It spans nowhere any more, and the rooms of the other shell are none of its affair. */
+    @Test
+    void aFloorWhoseShellIsOpenIsDrawnWithoutIt() {
+        showSpans(true);
+        assertThat(items()).isNotEmpty();
+        NewWall made = NewWall.of(
+                house.first.id(),
+                Sketch.LAYER,
+                house.above.getFirst().buildUp(),
+                new SetOut.OnFace(0),
+                Side.LEFT,
+                WallEnd.Reach.STRUCTURE);
+        house.sketch.run(
+                new DrawRectangle(made, new Vec(20_000, 0), new Vec(24_000, 3000), 0, DrawRectangle.Sizes.OUTSIDE));
+        house.sketch.run(new Delete(List.of(house.above.getFirst().id())));
+        assertThat(items()).isEmpty();
     }
 
     @Test
