@@ -171,6 +171,7 @@ class SoakTest {
                         .path("picture")
                         .path("groups");
                 assertThat(drawn).as("%s, seed %d", d, SEED).containsExactlyInAnyOrderElementsOf(expected);
+                assertThat(drawn.toString()).doesNotContain("cannot be drawn");
                 report.compared();
             }
             for (Sheet s : model.all(Sheet.class))

@@ -76,24 +76,29 @@ final class Annotations {
             if (e instanceof DimensionString s) strings.put(s.id(), new StringPainter(s, building, lettering, look));
         List<StringPainter> all = List.copyOf(strings.values());
         List<Group> groups = new ArrayList<>();
+        Undrawn undrawn = new Undrawn(look, lettering);
         for (Element e : elements) {
             switch (e) {
                 case DimensionString s -> {
                     StringPainter painter = strings.get(s.id());
                     painter.standClearOf(all);
                     StringPainter was = earlier == null ? null : earlier.strings.get(s.id());
-                    groups.add(painter.paint(was));
+                    groups.add(
+                            undrawn.orMark(s.id(), s.layer(), "A dimension string", s.at(), () -> painter.paint(was)));
                 }
-                case Note n -> {
-                    Pens pens = new Pens(look.lens());
-                    NotePainter.paint(n, lettering, look.drawing().scale(), pens);
-                    groups.add(new Group(n.id(), n.layer(), pens.items(), List.of()));
-                }
+                case Note n ->
+                    groups.add(undrawn.orMark(n.id(), n.layer(), "A note", n.at(), () -> note(n, look, lettering)));
                 default -> throw new IllegalStateException("Not an annotation: " + e.id());
             }
         }
         return new Annotations(
                 elements, strings, List.copyOf(groups), look.drawing().scale());
+    }
+
+    private static Group note(Note n, Look look, Lettering lettering) {
+        Pens pens = new Pens(look.lens());
+        NotePainter.paint(n, lettering, look.drawing().scale(), pens);
+        return new Group(n.id(), n.layer(), pens.items(), List.of());
     }
 
     List<Group> groups() {

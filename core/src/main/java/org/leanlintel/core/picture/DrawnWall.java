@@ -31,6 +31,22 @@ record DrawnWall(List<Group> groups, WallMark mark, @Nullable Bounds reach, List
         leaves = List.copyOf(leaves);
     }
 
+    /** Marked where it cannot be drawn. */
+    static DrawnWall orMark(WallSolid solid, Look look, Undrawn undrawn) {
+        Wall wall = solid.strip().wall();
+        DrawnWall[] drawn = new DrawnWall[1];
+        Group group = undrawn.orMark(
+                wall.id(),
+                wall.layer(),
+                wall.mark(),
+                solid.strip().at(solid.strip().length() / 2, 0),
+                () -> {
+                    drawn[0] = of(solid, look);
+                    return drawn[0].groups().getFirst();
+                });
+        return drawn[0] != null ? drawn[0] : new DrawnWall(List.of(group), WallMark.NONE, null, List.of(), List.of());
+    }
+
     static DrawnWall of(WallSolid solid, Look look) {
         List<Group> groups = new ArrayList<>();
         List<Bounds> leaves = new ArrayList<>();

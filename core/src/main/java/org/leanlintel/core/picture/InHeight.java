@@ -29,6 +29,7 @@ record InHeight(List<Group> groups, List<Bounds> boxes) {
         List<Group> groups = new ArrayList<>();
         List<Bounds> boxes = new ArrayList<>();
         Model model = building.model();
+        Undrawn undrawn = new Undrawn(look, lettering);
         Storey here = look.on().storey();
         Storey above = StoreySpace.above(model, here);
         for (Stair s : model.all(Stair.class)) {
@@ -43,9 +44,20 @@ record InHeight(List<Group> groups, List<Bounds> boxes) {
         }
         for (Floor f : model.all(Floor.class))
             if (f.storey().equals(here.id()) && f.outline() instanceof Floor.Drawn d)
-                groups.add(FloorPainter.floor(f, d, building, look, lettering));
+                groups.add(undrawn.orMark(
+                        f.id(),
+                        f.layer(),
+                        f.mark(),
+                        d.ring().getFirst(),
+                        () -> FloorPainter.floor(f, d, building, look, lettering)));
         for (FloorVoid v : model.all(FloorVoid.class)) {
-            if (v.storey().equals(here.id())) groups.add(FloorPainter.hole(v, isStairs(v, building), look, lettering));
+            if (v.storey().equals(here.id()))
+                groups.add(undrawn.orMark(
+                        v.id(),
+                        v.layer(),
+                        v.mark(),
+                        v.ring().getFirst(),
+                        () -> FloorPainter.hole(v, isStairs(v, building), look, lettering)));
             else if (isOn(above, v.storey())) groups.add(FloorPainter.above(v, look));
         }
         for (SectionLine l : model.all(SectionLine.class)) groups.add(SectionLinePainter.of(l, look, lettering));

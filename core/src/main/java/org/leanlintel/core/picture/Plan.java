@@ -58,7 +58,9 @@ public final class Plan implements DrawingPicture {
     public static Plan of(Building building, ElementId drawing, Lettering lettering) {
         Look look = Look.of(building, drawing);
         TreePMap<ElementId, DrawnWall> walls = TreePMap.empty();
-        for (DrawnWall wall : SideBySide.map(building.solidsOf(look.storey()), solid -> DrawnWall.of(solid, look)))
+        Undrawn undrawn = new Undrawn(look, lettering);
+        for (DrawnWall wall :
+                SideBySide.map(building.solidsOf(look.storey()), solid -> DrawnWall.orMark(solid, look, undrawn)))
             walls = walls.plus(wall.id(), wall);
         Things things = Things.of(building, look, lettering, null);
         Annotations notes = Annotations.of(building, look, lettering);
@@ -82,7 +84,8 @@ public final class Plan implements DrawingPicture {
             if (solid != null && solid.strip().wall().storey().equals(look.storey())) here.add(solid);
             else after = after.minus(id);
         }
-        for (DrawnWall wall : SideBySide.map(here, solid -> DrawnWall.of(solid, look)))
+        Undrawn undrawn = new Undrawn(look, lettering);
+        for (DrawnWall wall : SideBySide.map(here, solid -> DrawnWall.orMark(solid, look, undrawn)))
             after = after.plus(wall.id(), wall);
         Annotations notes = annotations.after(next, building, look, lettering);
         Things standing = Things.of(next, look, lettering, things);

@@ -100,7 +100,13 @@ final class Things {
     private static @Nullable Seen seen(Fitting f, Building building, Look look, Lettering lettering) {
         PlacedFitting placed = PlacedFitting.of(f, building);
         if (placed == null) return null;
-        Group group = FittingPainter.of(placed, look, lettering);
+        Group group = new Undrawn(look, lettering)
+                .orMark(
+                        f.id(),
+                        f.layer(),
+                        f.mark(),
+                        placed.outline().getFirst(),
+                        () -> FittingPainter.of(placed, look, lettering));
         Bounds box = TakenBoxes.lines(List.of(group)).stream().reduce(Bounds.of(placed.outline()), Bounds::with);
         return new Seen(placed, wallOf(f, building), group, box);
     }

@@ -31,6 +31,7 @@ import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.picture.DrawingPicture;
+import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.SheetPicture;
 import org.leanlintel.formats.json.Json;
 import org.leanlintel.formats.json.JsonErrors;
@@ -176,8 +177,10 @@ class AnyEditTest {
         Model model = building.model();
         for (Drawing d : model.all(Drawing.class))
             assertThat(DrawingPicture.of(building, d.id(), DrawingLettering.get())
-                            .picture())
-                    .isNotNull();
+                            .picture()
+                            .inOrder())
+                    .as("nothing is marked for a fault")
+                    .noneMatch(i -> i instanceof Item.Text t && t.text().endsWith("cannot be drawn"));
         for (Sheet s : model.all(Sheet.class)) {
             byte[] pdf = PdfWriter.sheet(
                     SheetPicture.of(
