@@ -18,7 +18,6 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.leanlintel.core.edit.AddStorey;
 import org.leanlintel.core.edit.Delete;
 import org.leanlintel.core.edit.DrawFloor;
-import org.leanlintel.core.edit.DrawStair;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Move;
 import org.leanlintel.core.edit.NameRoom;
@@ -38,6 +37,7 @@ import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.formats.anyedit.AnyEdit;
 import org.leanlintel.formats.standard.OfficeStandard;
 import org.leanlintel.server.live.EditDesk;
 import org.leanlintel.server.store.Journal;
@@ -122,19 +122,7 @@ class UndoTest {
                         new Storey.Built(new ElementId("build-up-timber-floor")),
                         new AddStorey.Taking(true, false, false),
                         new AddStorey.NotLaid()));
-        edit(
-                first,
-                new DrawStair(
-                        OfficeStandard.GROUND,
-                        OfficeStandard.LAYER_FLOORS,
-                        new Vec(1500, 1500),
-                        0,
-                        900,
-                        new Stair.Flights(List.of(), List.of()),
-                        new Stair.LeastRisers(),
-                        new Stair.GoingByRule(),
-                        OfficeStandard.stairMakes("UK").make(),
-                        Stair.Above.FOUND));
+        edit(first, AnyEdit.house().getLast());
         edit(
                 first,
                 new NameRoom(

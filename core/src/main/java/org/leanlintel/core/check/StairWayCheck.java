@@ -2,6 +2,7 @@ package org.leanlintel.core.check;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -39,6 +40,7 @@ final class StairWayCheck {
     private final Building building;
     private final Storey storey;
     private final LengthPrinter lengths;
+    private final Map<ElementId, Collection<Body>> known = new HashMap<>();
 
     StairWayCheck(Building building, Storey storey) {
         this.building = building;
@@ -79,11 +81,16 @@ final class StairWayCheck {
 
     /** Of the storeys it passes, and of the next: what stands there may start lower. */
     private Collection<Body> bodies(BuiltStair stair) {
-        List<Body> bodies = new ArrayList<>(building.bodiesOf(storey.id()));
-        bodies.addAll(building.bodiesOf(stair.storeyAbove().id()));
+        List<Body> bodies = new ArrayList<>(bodiesOf(storey));
+        bodies.addAll(bodiesOf(stair.storeyAbove()));
         if (StoreySpace.above(building.model(), stair.storeyAbove()) instanceof Storey next)
-            bodies.addAll(building.bodiesOf(next.id()));
+            bodies.addAll(bodiesOf(next));
         return bodies;
+    }
+
+    /** Worked out once for all stairs of the storey. */
+    private Collection<Body> bodiesOf(Storey of) {
+        return known.computeIfAbsent(of.id(), building::bodiesOf);
     }
 
     private boolean mayStandInTheWay(ElementId element) {
