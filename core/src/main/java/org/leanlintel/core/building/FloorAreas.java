@@ -1,26 +1,20 @@
 package org.leanlintel.core.building;
 
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Set;
 import org.leanlintel.core.geometry.Area;
-import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
-import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Ply;
-import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
-import org.leanlintel.core.model.Wall;
 
 /** How far the floors of a storey reach, and what they amount to as bodies. */
 public final class FloorAreas {
@@ -46,14 +40,14 @@ public final class FloorAreas {
     /** Whether something closes round the seed of a floor that fills a shell. */
     public static boolean closes(Floor floor, Building building) {
         if (!(floor.outline() instanceof Floor.InsideShell shell)) return true;
-        for (Area face : RoomFaces.of(building, floor.storey(), Wall::stays))
+        for (Area face : building.get(new FacesAlong.Of(floor.storey(), Parting.SHELL)))
             if (face.covers(shell.seed())) return true;
         return false;
     }
 
     /** A point in each part of a storey that its walls close round: where floors that fill it can be laid from. */
     public static List<Vec> shells(Building building, ElementId storey) {
-        return Area.union(RoomFaces.of(building, storey, Wall::stays)).parts().stream()
+        return Area.union(building.get(new FacesAlong.Of(storey, Parting.SHELL))).parts().stream()
                 .map(Area::middle)
                 .toList();
     }
@@ -61,26 +55,6 @@ public final class FloorAreas {
     /** What is open through a storey's floors: voids drawn there, and those found above stairs from the storey below. */
     public static Area openings(Building building, ElementId storey) {
         return new FloorAreas(building, storey).open();
-    }
-
-    /** Where elements that a change puts in or takes out bear on what is open through the floors of their model. */
-    static List<Bounds> reach(List<Element> changed, Model model) {
-        Set<Stair> stairs = new LinkedHashSet<>();
-        List<Bounds> reached = new ArrayList<>();
-        for (Element e : changed) {
-            switch (e) {
-                case FloorVoid v -> reached.add(Bounds.of(v.ring()));
-                case Stair s -> stairs.add(s);
-                case Storey s -> stairs.addAll(model.all(Stair.class));
-                case BuildUp b -> stairs.addAll(model.all(Stair.class));
-                case Rules r -> stairs.addAll(model.all(Stair.class));
-                default -> {}
-            }
-        }
-        for (Stair s : stairs)
-            if (BuiltStair.find(s, model) instanceof BuiltStair built
-                    && !built.open().isEmpty()) reached.add(built.open().bounds());
-        return reached;
     }
 
     static List<Body> bodies(Building building, ElementId storey) {
@@ -129,7 +103,7 @@ public final class FloorAreas {
 
     /** All that the outer faces of the shell close round, less the plies of its walls outside the floor's edge. */
     private Area insideShell(Floor.InsideShell shell) {
-        List<Area> faces = RoomFaces.of(building, storey.id(), Wall::stays);
+        List<Area> faces = building.get(new FacesAlong.Of(storey.id(), Parting.SHELL));
         if (faces.isEmpty()) return Area.NONE;
         Area closed = partWith(shell.seed(), Area.union(faces));
         if (closed.isEmpty()) return closed;

@@ -2,7 +2,6 @@ package org.leanlintel.core.building;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -24,17 +23,17 @@ import org.leanlintel.core.model.WallEnd;
  */
 final class Junctions {
 
+    private final Building building;
     private final Model model;
-    private final Map<ElementId, Strip> strips;
 
-    Junctions(Model model, Map<ElementId, Strip> strips) {
-        this.model = model;
-        this.strips = strips;
+    Junctions(Building building) {
+        this.building = building;
+        model = building.model();
     }
 
     /** Where linings of walls' own end. */
     LiningEnds linings() {
-        return new LiningEnds(model, strips, this);
+        return new LiningEnds(building, this);
     }
 
     EndJoint joint(Strip strip, End end) {
@@ -44,7 +43,7 @@ final class Junctions {
     private EndJoint joint(Strip strip, End end, Standing standing) {
         Arm arm = new Arm(strip, end);
         return switch (strip.wall().at(end)) {
-            case WallEnd.OnSide side -> standing.on(arm, strips.get(side.wall()), side.reach());
+            case WallEnd.OnSide side -> standing.on(arm, building.strip(side.wall()), side.reach());
             case WallEnd.AtCorner corner -> atCorner(arm, armsAt(corner.corner()), meetingAt(corner), standing);
         };
     }
@@ -61,7 +60,7 @@ final class Junctions {
     double visibleEnd(Strip strip, End end) {
         Arm arm = new Arm(strip, end);
         if (!(strip.wall().at(end) instanceof WallEnd.OnSide side)) return arm.s(0);
-        Strip host = strips.get(side.wall());
+        Strip host = building.strip(side.wall());
         return host == null ? arm.s(0) : attached(arm, host, side.reach()).faceAlongSetOut();
     }
 
@@ -80,7 +79,7 @@ final class Junctions {
     @Nullable
     Vec middleOf(ElementId opening, Set<ElementId> waiting) {
         if (!(model.find(opening, Opening.class) instanceof Opening o)) return null;
-        Strip strip = strips.get(o.wall());
+        Strip strip = building.strip(o.wall());
         if (strip == null) return null;
         List<Opening> there = model.relations().openingsIn(o.wall());
         Span span = new OpeningPlaces(placings(strip), this, there, waiting).here(opening);
@@ -136,7 +135,7 @@ final class Junctions {
     private List<SideJoint> attachedTo(Strip host) {
         List<SideJoint> joints = new ArrayList<>();
         for (WallEndRef ref : model.relations().endsOn(host.wall().id())) {
-            Strip strip = strips.get(ref.wall().id());
+            Strip strip = building.strip(ref.wall().id());
             if (strip == null || !(ref.wall().at(ref.end()) instanceof WallEnd.OnSide side)) continue;
             joints.add(attached(new Arm(strip, ref.end()), host, side.reach()));
         }
@@ -178,7 +177,7 @@ final class Junctions {
 
     List<Arm> armsAt(ElementId corner) {
         return model.relations().endsAt(corner).stream()
-                .map(ref -> strips.get(ref.wall().id()) instanceof Strip s ? new Arm(s, ref.end()) : null)
+                .map(ref -> building.strip(ref.wall().id()) instanceof Strip s ? new Arm(s, ref.end()) : null)
                 .filter(Objects::nonNull)
                 .toList();
     }

@@ -1,12 +1,9 @@
 package org.leanlintel.core.building;
 
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
-import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
-import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
@@ -17,13 +14,11 @@ import org.leanlintel.core.model.WallPiece;
  */
 final class LiningEnds {
 
-    private final Model model;
-    private final Map<ElementId, Strip> strips;
+    private final Building building;
     private final Junctions junctions;
 
-    LiningEnds(Model model, Map<ElementId, Strip> strips, Junctions junctions) {
-        this.model = model;
-        this.strips = strips;
+    LiningEnds(Building building, Junctions junctions) {
+        this.building = building;
         this.junctions = junctions;
     }
 
@@ -45,7 +40,7 @@ final class LiningEnds {
     /** The wall that a face runs into at an end: the other at a corner if it lies on that side, or the one stood on. */
     private @Nullable Arm metOn(Arm arm, Side side) {
         return switch (arm.strip().wall().at(arm.end())) {
-            case WallEnd.OnSide s -> strips.get(s.wall()) instanceof Strip host ? new Arm(host, End.START) : null;
+            case WallEnd.OnSide s -> building.strip(s.wall()) instanceof Strip host ? new Arm(host, End.START) : null;
             case WallEnd.AtCorner c -> {
                 for (Arm other : junctions.armsAt(c.corner())) {
                     boolean onLeft = arm.direction().cross(other.direction()) > 0 == (arm.end() == End.START);
@@ -62,7 +57,7 @@ final class LiningEnds {
         if (!stands && met.wall().id().compareTo(arm.strip().wall().id()) > 0) return 0;
         Side towards = tangent(met, arm.point()).cross(arm.direction()) > 0 ? Side.LEFT : Side.RIGHT;
         double deepest = 0;
-        for (WallPiece other : model.relations().piecesOn(met.wall().id())) {
+        for (WallPiece other : building.model().relations().piecesOn(met.wall().id())) {
             boolean comesThere = other.side() == towards
                     && other.make() instanceof WallPiece.Lined
                     && other.lowMm() < lining.headMm() - Tolerance.SAME_MM

@@ -20,30 +20,31 @@ public final class RoomSpace {
     /** What lies this near to its edge lies along it. */
     private static final double BESIDE_MM = 1;
 
-    private final ElementId storey;
-    private final Area face;
+    private final Round round;
     private final Area closed;
     private final Area net;
     private final Bounds bounds;
-    private final Rooms.Round round;
     private @Nullable Area toStructure;
 
     /**
-     * @param face inside the set-out lines of the walls round it
+     * @param round the face it lies in, inside the set-out lines of walls
      * @param closed what walls and limits part off of that
      * @param net what stands on its floor, or is open through it, leaves of that
      */
-    RoomSpace(ElementId storey, Area face, Area closed, Area net, Rooms.Round round) {
-        this.storey = storey;
-        this.face = face;
+    RoomSpace(Round round, Area closed, Area net) {
+        this.round = round;
         this.closed = closed;
         this.net = net;
         bounds = net.bounds();
-        this.round = round;
     }
 
     public ElementId storey() {
-        return storey;
+        return round.storey();
+    }
+
+    /** Of all that lies in it. */
+    Bounds reach() {
+        return closed.bounds();
     }
 
     /** Between finished faces: linings, piers and what else stands on the floor are taken out, and what is open through it. */
@@ -67,7 +68,7 @@ public final class RoomSpace {
 
     /** Whether a point lies inside the walls round it, whatever stands there. */
     public boolean encloses(Vec point) {
-        return face.covers(point);
+        return round.face().covers(point);
     }
 
     /** Between faces of structure: linings and what stands before them are not taken out; what is open through the floor is. */

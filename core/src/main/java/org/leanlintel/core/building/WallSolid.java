@@ -46,9 +46,11 @@ public final class WallSolid {
     private @Nullable Area footprint;
     private @Nullable Bounds bounds;
 
-    WallSolid(Strip strip, StoreySpace space, Junctions junctions, Model model) {
+    WallSolid(Strip strip, Building building) {
+        Model model = building.model();
+        Junctions junctions = new Junctions(building);
         this.strip = strip;
-        this.space = space;
+        space = building.space(strip.wall().storey());
         rise = new RiseLine(strip, space);
         start = junctions.joint(strip, End.START);
         end = junctions.joint(strip, End.END);

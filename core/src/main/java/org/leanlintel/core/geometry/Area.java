@@ -10,6 +10,7 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
+import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.Polygonal;
@@ -40,12 +41,24 @@ public final class Area {
     /** The area inside one ring of at least three points, given open or closed, in either direction. */
     public static Area of(List<Vec> ring) {
         if (ring.size() < 3) throw new IllegalArgumentException("A ring needs three points, not " + ring.size());
+        Geometry polygon = JTS.createPolygon(ring(ring));
+        return polygon.getArea() == 0 ? NONE : new Area(polygon);
+    }
+
+    /** The area inside one ring and outside of others, none of which crosses another. */
+    public static Area of(List<Vec> ring, List<List<Vec>> holes) {
+        LinearRing[] inner = holes.stream().map(Area::ring).toArray(LinearRing[]::new);
+        Polygon polygon = JTS.createPolygon(ring(ring), inner);
+        polygon.normalize();
+        return polygon.getArea() == 0 ? NONE : new Area(polygon);
+    }
+
+    private static LinearRing ring(List<Vec> ring) {
         List<Coordinate> coordinates = new ArrayList<>(ring.size() + 1);
         for (Vec p : ring) coordinates.add(new Coordinate(p.x(), p.y()));
         if (!coordinates.getFirst().equals2D(coordinates.getLast()))
             coordinates.add(coordinates.getFirst().copy());
-        Geometry polygon = JTS.createPolygon(coordinates.toArray(new Coordinate[0]));
-        return polygon.getArea() == 0 ? NONE : new Area(polygon);
+        return JTS.createLinearRing(coordinates.toArray(new Coordinate[0]));
     }
 
     /** Whether it is what a ring of its own kind should be: it neither crosses nor touches itself. */

@@ -19,21 +19,34 @@ public final class Model {
     private final HashPMap<ElementId, Element> elements;
     private final HashPMap<Class<?>, TreePMap<ElementId, Element>> byKind;
     private final Relations relations;
+    private final @Nullable Watch watch;
+
+    /** Hears what is read of a model. */
+    public interface Watch {
+        void reads(ModelPart part);
+    }
 
     private Model(
             long revision,
             HashPMap<ElementId, Element> elements,
             HashPMap<Class<?>, TreePMap<ElementId, Element>> byKind,
-            Relations relations) {
+            Relations relations,
+            @Nullable Watch watch) {
         this.revision = revision;
         this.elements = elements;
         this.byKind = byKind;
         this.relations = relations;
+        this.watch = watch;
+    }
+
+    /** The same model, of which nothing is read unheard. */
+    public Model watchedBy(Watch by) {
+        return new Model(revision, elements, byKind, relations.watchedBy(by), by);
     }
 
     /** A model of {@code elements} at {@code revision}. @throws Unusable if two share an id */
     public static Model of(long revision, Collection<? extends Element> elements) {
-        Model model = new Model(revision, HashTreePMap.empty(), HashTreePMap.empty(), Relations.none());
+        Model model = new Model(revision, HashTreePMap.empty(), HashTreePMap.empty(), Relations.NONE, null);
         for (Element e : elements) {
             if (model.find(e.id()) != null) throw new Unusable("Two elements are named \"" + e.id() + "\".");
             model = model.with(e);
@@ -57,18 +70,22 @@ public final class Model {
             if (next.find(after.id()) != null) throw new IllegalStateException("Already there: " + after.id());
             next = next.with(after);
         }
-        return new Model(revision + 1, next.elements, next.byKind, next.relations);
+        return new Model(revision + 1, next.elements, next.byKind, next.relations, null);
     }
 
     /** The same elements under another revision, as steps within one edit have. */
     public Model at(long otherRevision) {
-        return new Model(otherRevision, elements, byKind, relations);
+        return new Model(otherRevision, elements, byKind, relations, watch);
     }
 
     private Model with(Element e) {
         TreePMap<ElementId, Element> kind = kind(e.getClass());
         return new Model(
-                revision, elements.plus(e.id(), e), byKind.plus(e.getClass(), kind.plus(e.id(), e)), relations.with(e));
+                revision,
+                elements.plus(e.id(), e),
+                byKind.plus(e.getClass(), kind.plus(e.id(), e)),
+                relations.with(e),
+                null);
     }
 
     private Model without(ElementId id) {
@@ -77,21 +94,29 @@ public final class Model {
                 revision,
                 elements.minus(id),
                 byKind.plus(e.getClass(), kind(e.getClass()).minus(id)),
-                relations.without(e));
+                relations.without(e),
+                null);
     }
 
-    private TreePMap<ElementId, Element> kind(Class<?> kind) {
+    /** The elements of a kind by their ids. */
+    TreePMap<ElementId, Element> kind(Class<?> kind) {
+        if (watch != null) watch.reads(new ModelPart.Kind(kind));
         TreePMap<ElementId, Element> known = byKind.get(kind);
         return known == null ? TreePMap.empty() : known;
     }
 
+    Object byId() {
+        return elements;
+    }
+
     public @Nullable Element find(ElementId id) {
+        if (watch != null) watch.reads(new ModelPart.One(id));
         return elements.get(id);
     }
 
     /** The element {@code id} if there is one of this {@code kind}, else null. */
     public <E extends Element> @Nullable E find(ElementId id, Class<E> kind) {
-        Element e = elements.get(id);
+        Element e = find(id);
         return kind.isInstance(e) ? kind.cast(e) : null;
     }
 
@@ -103,6 +128,7 @@ public final class Model {
     }
 
     public Collection<Element> elements() {
+        if (watch != null) watch.reads(new ModelPart.Whole());
         return Collections.unmodifiableCollection(elements.values());
     }
 

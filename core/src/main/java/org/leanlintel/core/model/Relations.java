@@ -1,8 +1,11 @@
 package org.leanlintel.core.model;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.model.ModelPart.Related;
 import org.pcollections.HashPMap;
 import org.pcollections.HashTreePMap;
 import org.pcollections.TreePMap;
@@ -10,169 +13,146 @@ import org.pcollections.TreePMap;
 /** What stands on, lies in or is drawn on what. Lists are in the order of ids. Immutable; shares what does not change. */
 public final class Relations {
 
+    /** How elements belong to another. */
+    public enum Way {
+        WALLS_OF_STOREY,
+        POSTS_OF_STOREY,
+        ANNOTATIONS_OF_DRAWING,
+        ENDS_AT_CORNER,
+        ENDS_ON_WALL,
+        OPENINGS_IN_WALL,
+        PIECES_ON_WALL
+    }
+
     /** One end of a wall. */
     public record WallEndRef(Wall wall, End end) {}
 
-    private static final Comparator<WallEndRef> BY_WALL =
-            Comparator.<WallEndRef, ElementId>comparing(ref -> ref.wall().id()).thenComparing(WallEndRef::end);
+    /** One thing that belongs to another. */
+    private record Link(Related to, Place place, Object what) {}
 
-    private final HashPMap<ElementId, TreePMap<ElementId, Wall>> wallsOfStorey;
-    private final HashPMap<ElementId, List<WallEndRef>> endsAtCorner;
-    private final HashPMap<ElementId, List<WallEndRef>> endsOnWall;
-    private final HashPMap<ElementId, List<Opening>> openingsOfWall;
-    private final HashPMap<ElementId, List<WallPiece>> piecesOfWall;
-    private final HashPMap<ElementId, TreePMap<ElementId, Post>> postsOfStorey;
-    private final HashPMap<ElementId, TreePMap<ElementId, Element>> annotationsOfDrawing;
+    /** Where it comes among all that belong there. */
+    private record Place(ElementId id, int nth) implements Comparable<Place> {
 
-    private Relations(
-            HashPMap<ElementId, TreePMap<ElementId, Wall>> wallsOfStorey,
-            HashPMap<ElementId, List<WallEndRef>> endsAtCorner,
-            HashPMap<ElementId, List<WallEndRef>> endsOnWall,
-            HashPMap<ElementId, List<Opening>> openingsOfWall,
-            HashPMap<ElementId, List<WallPiece>> piecesOfWall,
-            HashPMap<ElementId, TreePMap<ElementId, Post>> postsOfStorey,
-            HashPMap<ElementId, TreePMap<ElementId, Element>> annotationsOfDrawing) {
-        this.wallsOfStorey = wallsOfStorey;
-        this.endsAtCorner = endsAtCorner;
-        this.endsOnWall = endsOnWall;
-        this.openingsOfWall = openingsOfWall;
-        this.piecesOfWall = piecesOfWall;
-        this.postsOfStorey = postsOfStorey;
-        this.annotationsOfDrawing = annotationsOfDrawing;
+        private static final Comparator<Place> ORDER =
+                Comparator.comparing(Place::id).thenComparingInt(Place::nth);
+
+        @Override
+        public int compareTo(Place other) {
+            return ORDER.compare(this, other);
+        }
     }
 
-    static Relations none() {
-        return new Relations(
-                HashTreePMap.empty(),
-                HashTreePMap.empty(),
-                HashTreePMap.empty(),
-                HashTreePMap.empty(),
-                HashTreePMap.empty(),
-                HashTreePMap.empty(),
-                HashTreePMap.empty());
+    private static final TreePMap<Place, Object> NOTHING = TreePMap.empty();
+
+    static final Relations NONE = new Relations(HashTreePMap.empty(), null);
+
+    private final HashPMap<Related, TreePMap<Place, Object>> related;
+    private final Model.@Nullable Watch watch;
+
+    private Relations(HashPMap<Related, TreePMap<Place, Object>> related, Model.@Nullable Watch watch) {
+        this.related = related;
+        this.watch = watch;
+    }
+
+    Relations watchedBy(Model.Watch by) {
+        return new Relations(related, by);
     }
 
     Relations with(Element element) {
-        return changed(element, true);
+        HashPMap<Related, TreePMap<Place, Object>> next = related;
+        for (Link l : links(element)) next = next.plus(l.to(), at(next, l.to()).plus(l.place(), l.what()));
+        return new Relations(next, watch);
     }
 
     Relations without(Element element) {
-        return changed(element, false);
+        HashPMap<Related, TreePMap<Place, Object>> next = related;
+        for (Link l : links(element)) {
+            TreePMap<Place, Object> left = at(next, l.to()).minus(l.place());
+            next = left.isEmpty() ? next.minus(l.to()) : next.plus(l.to(), left);
+        }
+        return new Relations(next, watch);
     }
 
-    private Relations changed(Element element, boolean put) {
+    private static TreePMap<Place, Object> at(HashPMap<Related, TreePMap<Place, Object>> all, Related to) {
+        TreePMap<Place, Object> there = all.get(to);
+        return there == null ? NOTHING : there;
+    }
+
+    /** What an element belongs to. */
+    static Collection<Related> of(Element element) {
+        return links(element).stream().map(Link::to).toList();
+    }
+
+    private static List<Link> links(Element element) {
         return switch (element) {
-            case Wall wall -> withWall(wall, put);
-            case Opening o ->
-                new Relations(
-                        wallsOfStorey,
-                        endsAtCorner,
-                        endsOnWall,
-                        listed(openingsOfWall, o.wall(), o, Comparator.comparing(Opening::id), put),
-                        piecesOfWall,
-                        postsOfStorey,
-                        annotationsOfDrawing);
-            case WallPiece p ->
-                new Relations(
-                        wallsOfStorey,
-                        endsAtCorner,
-                        endsOnWall,
-                        openingsOfWall,
-                        listed(piecesOfWall, p.wall(), p, Comparator.comparing(WallPiece::id), put),
-                        postsOfStorey,
-                        annotationsOfDrawing);
-            case Post p ->
-                new Relations(
-                        wallsOfStorey,
-                        endsAtCorner,
-                        endsOnWall,
-                        openingsOfWall,
-                        piecesOfWall,
-                        keyed(postsOfStorey, p.storey(), p.id(), p, put),
-                        annotationsOfDrawing);
-            case DimensionString s -> withAnnotation(s.drawing(), s, put);
-            case Note n -> withAnnotation(n.drawing(), n, put);
-            default -> this;
+            case Wall w -> wall(w);
+            case Opening o -> List.of(link(Way.OPENINGS_IN_WALL, o.wall(), o));
+            case WallPiece p -> List.of(link(Way.PIECES_ON_WALL, p.wall(), p));
+            case Post p -> List.of(link(Way.POSTS_OF_STOREY, p.storey(), p));
+            case DimensionString s -> List.of(link(Way.ANNOTATIONS_OF_DRAWING, s.drawing(), s));
+            case Note n -> List.of(link(Way.ANNOTATIONS_OF_DRAWING, n.drawing(), n));
+            default -> List.of();
         };
     }
 
-    private Relations withWall(Wall wall, boolean put) {
-        HashPMap<ElementId, List<WallEndRef>> corners = endsAtCorner, sides = endsOnWall;
+    private static List<Link> wall(Wall wall) {
+        List<Link> links = new ArrayList<>(List.of(link(Way.WALLS_OF_STOREY, wall.storey(), wall)));
         for (End end : End.values()) {
-            WallEndRef ref = new WallEndRef(wall, end);
-            switch (wall.at(end)) {
-                case WallEnd.AtCorner c -> corners = listed(corners, c.corner(), ref, BY_WALL, put);
-                case WallEnd.OnSide s -> sides = listed(sides, s.wall(), ref, BY_WALL, put);
-            }
+            Related to =
+                    switch (wall.at(end)) {
+                        case WallEnd.AtCorner c -> new Related(Way.ENDS_AT_CORNER, c.corner());
+                        case WallEnd.OnSide s -> new Related(Way.ENDS_ON_WALL, s.wall());
+                    };
+            links.add(new Link(to, new Place(wall.id(), end.ordinal()), new WallEndRef(wall, end)));
         }
-        return new Relations(
-                keyed(wallsOfStorey, wall.storey(), wall.id(), wall, put),
-                corners,
-                sides,
-                openingsOfWall,
-                piecesOfWall,
-                postsOfStorey,
-                annotationsOfDrawing);
+        return links;
     }
 
-    private Relations withAnnotation(ElementId drawing, Element annotation, boolean put) {
-        return new Relations(
-                wallsOfStorey,
-                endsAtCorner,
-                endsOnWall,
-                openingsOfWall,
-                piecesOfWall,
-                postsOfStorey,
-                keyed(annotationsOfDrawing, drawing, annotation.id(), annotation, put));
+    private static Link link(Way way, ElementId to, Element element) {
+        return new Link(new Related(way, to), new Place(element.id(), 0), element);
     }
 
-    private static <T> HashPMap<ElementId, TreePMap<ElementId, T>> keyed(
-            HashPMap<ElementId, TreePMap<ElementId, T>> map, ElementId key, ElementId id, T value, boolean put) {
-        TreePMap<ElementId, T> known = map.getOrDefault(key, TreePMap.empty());
-        return map.plus(key, put ? known.plus(id, value) : known.minus(id));
+    Object related(Related to) {
+        return at(related, to);
     }
 
-    private static <T> HashPMap<ElementId, List<T>> listed(
-            HashPMap<ElementId, List<T>> map, ElementId key, T value, Comparator<T> order, boolean put) {
-        List<T> next = new ArrayList<>(map.getOrDefault(key, List.of()));
-        next.removeIf(known -> order.compare(known, value) == 0);
-        if (put) next.add(value);
-        next.sort(order);
-        return next.isEmpty() ? map.minus(key) : map.plus(key, List.copyOf(next));
+    @SuppressWarnings("unchecked")
+    private <T> List<T> all(Way way, ElementId id) {
+        Related to = new Related(way, id);
+        if (watch != null) watch.reads(to);
+        TreePMap<Place, Object> there = at(related, to);
+        return there.isEmpty() ? List.of() : new ArrayList<>((Collection<T>) there.values());
     }
 
     public List<Wall> wallsOf(ElementId storey) {
-        return new ArrayList<>(
-                wallsOfStorey.getOrDefault(storey, TreePMap.empty()).values());
+        return all(Way.WALLS_OF_STOREY, storey);
     }
 
     /** The ends of walls that share {@code corner}. */
     public List<WallEndRef> endsAt(ElementId corner) {
-        return endsAtCorner.getOrDefault(corner, List.of());
+        return all(Way.ENDS_AT_CORNER, corner);
     }
 
     /** The ends that stand against a side of {@code wall}. */
     public List<WallEndRef> endsOn(ElementId wall) {
-        return endsOnWall.getOrDefault(wall, List.of());
+        return all(Way.ENDS_ON_WALL, wall);
     }
 
     public List<Opening> openingsIn(ElementId wall) {
-        return openingsOfWall.getOrDefault(wall, List.of());
+        return all(Way.OPENINGS_IN_WALL, wall);
     }
 
     /** What is built against or into a wall. */
     public List<WallPiece> piecesOn(ElementId wall) {
-        return piecesOfWall.getOrDefault(wall, List.of());
+        return all(Way.PIECES_ON_WALL, wall);
     }
 
     public List<Post> postsOf(ElementId storey) {
-        return new ArrayList<>(
-                postsOfStorey.getOrDefault(storey, TreePMap.empty()).values());
+        return all(Way.POSTS_OF_STOREY, storey);
     }
 
     /** Dimension strings and notes of {@code drawing}. */
     public List<Element> annotationsOf(ElementId drawing) {
-        return new ArrayList<>(
-                annotationsOfDrawing.getOrDefault(drawing, TreePMap.empty()).values());
+        return all(Way.ANNOTATIONS_OF_DRAWING, drawing);
     }
 }

@@ -1,0 +1,352 @@
+package org.leanlintel.core.derive;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.derive.Entry.Seen;
+import org.leanlintel.core.derive.Laid.Spot;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.GivenUp;
+import org.leanlintel.core.geometry.SideBySide;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.ModelPart;
+
+/**
+ * What follows from one model, worked out when it is asked for. In a model made from another by a change, all is known
+ * that was known there; what the change bears on is in doubt, and is looked at again when it is asked for: where all that
+ * it was worked out from is the same, so is the value, and nothing that was worked out from it changes either.
+ *
+ * <p>Safe to be asked from several threads.
+ */
+public final class Derived implements Reads {
+
+    /** Which values were worked out from what is listed anew once the list is that many times longer than it has to be. */
+    private static final int STALE_TIMES = 3, STALE_LEAST = 100_000;
+
+    /** Rather than look into so many cells, one looks through those in which anything lies. */
+    private static final int MANY_CELLS = 2_000;
+
+    private static final Object NEVER = new Object();
+
+    private final Model model;
+    private final Readers readers;
+    private final long readersAtFirst;
+    private volatile Layers before;
+    private final Map<Key<?>, Entry> now = new ConcurrentHashMap<>();
+    private final Set<Key<?>> reached = ConcurrentHashMap.newKeySet();
+    private final Object laying = new Object();
+    private volatile Map<Spread<?>, Laid> laid;
+
+    private Derived(
+            Model model,
+            Readers readers,
+            long readersAtFirst,
+            Layers before,
+            Set<Key<?>> reached,
+            Map<Spread<?>, Laid> laid) {
+        this.model = model;
+        this.readers = readers;
+        this.readersAtFirst = readersAtFirst;
+        this.before = before;
+        this.reached.addAll(reached);
+        this.laid = laid;
+    }
+
+    /** Nothing is known yet. */
+    public static Derived of(Model model) {
+        return new Derived(model, new Readers(), 0, Layers.NONE, Set.of(), Map.of());
+    }
+
+    /** What follows from {@code next}, which {@code change} made of this one's model. */
+    public Derived after(Change change, Model next) {
+        putBelow();
+        Set<Key<?>> doubted = readers.reachedFrom(ModelPart.reachedBy(change));
+        Map<Key<?>, Entry> top = new HashMap<>();
+        for (Key<?> key : doubted) {
+            Entry known = known(key);
+            if (known != null) top.put(key, known.doubted());
+        }
+        Layers layers = before.under(top);
+        Map<Spread<?>, Laid> moving = new LinkedHashMap<>();
+        laid.forEach((spread, is) -> moving.put(spread, is.moving(moving(spread, change, doubted))));
+        Derived is = new Derived(next, readers, readersAtFirst, layers, doubted, moving);
+        if (readers.count() > STALE_TIMES * readersAtFirst + STALE_LEAST) {
+            Readers anew = new Readers();
+            layers.all().forEach(anew::addAll);
+            is = new Derived(next, anew, anew.count(), layers, doubted, moving);
+        }
+        return is;
+    }
+
+    /** What was worked out here becomes a layer, so that the models made from this one share it. */
+    private void putBelow() {
+        synchronized (laying) {
+            Map<Key<?>, Entry> newest = new HashMap<>(now);
+            if (newest.isEmpty()) return;
+            before = before.under(newest);
+            newest.forEach(now::remove);
+        }
+    }
+
+    private static Collection<Member<?>> moving(Spread<?> spread, Change change, Set<Key<?>> doubted) {
+        Set<Member<?>> moving = new HashSet<>();
+        for (List<Element> side : List.of(change.before(), change.after()))
+            for (Element e : side) moving.addAll(spread.members(e));
+        for (Key<?> k : doubted) if (k instanceof Member<?> m && m.spread().equals(spread)) moving.add(m);
+        return moving;
+    }
+
+    @Override
+    public Model model() {
+        return model;
+    }
+
+    @Override
+    @SuppressWarnings("unchecked")
+    public <T extends @Nullable Object> T get(Key<T> key) {
+        return (T) entry(key, null).value();
+    }
+
+    /**
+     * The value of a key where it is known and beyond doubt; else null. It says what is known here without working
+     * anything out.
+     */
+    @SuppressWarnings("unchecked")
+    public <T> @Nullable T ifKnown(Key<T> key) {
+        Entry known = known(key);
+        return known == null || known.isInDoubt() ? null : (T) known.value();
+    }
+
+    /** What the change that led here bears on, as far as it was known before. */
+    public Set<Key<?>> reached() {
+        return Set.copyOf(reached);
+    }
+
+    private @Nullable Entry known(Key<?> key) {
+        Entry known = now.get(key);
+        return known != null ? known : before.get(key);
+    }
+
+    private Entry entry(Key<?> key, @Nullable Frame asks) {
+        Entry known = known(key);
+        if (known != null && !known.isInDoubt()) {
+            if (layAll(known.spreads())) return known;
+            known = known(key);
+            if (known != null && !known.isInDoubt()) return known;
+        }
+        for (Frame f = asks; f != null; f = f.asks)
+            if (f.key.equals(key)) throw new IllegalStateException("It follows from itself: " + key);
+        if (known != null && isSame(known, asks)) return keep(key, known.trusted());
+        Frame frame = new Frame(key, asks);
+        Object value = frame.value();
+        boolean same = known != null && Objects.equals(known.value(), value);
+        return keep(key, new Entry(same ? known.value() : value, frame.seen(), frame.spreads, false));
+    }
+
+    /** Lays out what is not; whether all was. */
+    private boolean layAll(Set<Spread<?>> spreads) {
+        boolean all = true;
+        for (Spread<?> s : spreads) {
+            if (isLaid(s)) continue;
+            lay(s);
+            all = false;
+        }
+        return all;
+    }
+
+    /** Of several that are worked out at once, all take the first. */
+    private Entry keep(Key<?> key, Entry entry) {
+        return now.compute(key, (k, there) -> there == null || there.isInDoubt() ? entry : there);
+    }
+
+    /** Whether all that a value was worked out from is the same here. */
+    private boolean isSame(Entry known, @Nullable Frame asks) {
+        for (Seen s : known.seen()) {
+            Object was = s.was(), is;
+            try {
+                is = switch (s.what()) {
+                    case ModelPart part -> part.in(model);
+                    case Spot spot -> laid(spot.spread()).in(spot.cell());
+                    case Key<?> key -> entry(key, asks).value();
+                    case Spread<?> spread -> laid(spread).there();
+                    default -> NEVER;
+                };
+            } catch (GivenUp given) {
+                throw given;
+            } catch (RuntimeException notHere) {
+                return false;
+            }
+            if (is != was && !Objects.equals(is, was)) return false;
+        }
+        return true;
+    }
+
+    /** Lays out what lies in a spread, as far as that is not done. It need not be asked for: whatever reads of it does. */
+    public <M extends Member<?>> void lay(Spread<M> spread) {
+        if (isLaid(spread)) return;
+        Laid known = laid.get(spread);
+        Collection<Member<?>> members = new ArrayList<>();
+        if (known == null) for (Element e : model.elements()) members.addAll(spread.members(e));
+        else members.addAll(known.moving());
+        List<Collection<Cell>> cells = SideBySide.map(members, m -> cells(m));
+        synchronized (laying) {
+            if (laid.get(spread) != known) return;
+            Laid next = known == null ? Laid.EMPTY : known;
+            Set<Cell> altered = new HashSet<>();
+            int i = 0;
+            for (Member<?> m : members) next = next.with(m, cells.get(i++), altered);
+            Map<Spread<?>, Laid> all = new LinkedHashMap<>(laid);
+            all.put(spread, next.settled());
+            laid = Collections.unmodifiableMap(all);
+            List<Object> spots = new ArrayList<>(
+                    altered.stream().map(c -> new Spot(spread, c)).toList());
+            if (!spots.isEmpty()) spots.add(spread);
+            doubt(spots);
+        }
+    }
+
+    private <T extends @Nullable Object> Collection<Cell> cells(Member<T> member) {
+        return member.cells(get(member));
+    }
+
+    private void doubt(Collection<?> spots) {
+        for (Key<?> key : readers.reachedFrom(spots)) {
+            reached.add(key);
+            Entry known = known(key);
+            if (known != null) now.put(key, known.doubted());
+        }
+    }
+
+    private boolean isLaid(Spread<?> spread) {
+        Laid found = laid.get(spread);
+        return found != null && found.moving().isEmpty();
+    }
+
+    private Laid laid(Spread<?> spread) {
+        if (!isLaid(spread)) lay(spread);
+        return Objects.requireNonNull(laid.get(spread));
+    }
+
+    @Override
+    public <M extends Member<?>> Set<M> lying(Spread<M> spread, Bounds bounds) {
+        return lying(spread, isVast(bounds) ? laid(spread).cells(bounds) : Cell.of(bounds));
+    }
+
+    private static boolean isVast(Bounds bounds) {
+        return Cell.count(bounds) > MANY_CELLS;
+    }
+
+    @Override
+    public <M extends Member<?>> Set<M> lying(Spread<M> spread, Collection<Cell> cells) {
+        Set<M> found = new TreeSet<>();
+        Laid there = laid(spread);
+        for (Cell c : cells) addAll(found, there.in(c));
+        return found;
+    }
+
+    @SuppressWarnings("unchecked")
+    private static <M> void addAll(Set<M> found, Set<Member<?>> there) {
+        for (Member<?> m : there) found.add((M) m);
+    }
+
+    /** One value being worked out, by one thread. */
+    private final class Frame implements Reads {
+
+        private final Key<?> key;
+        private final @Nullable Frame asks;
+        private final Model watched = model.watchedBy(this::part);
+        private final Map<Object, @Nullable Object> seen = new LinkedHashMap<>();
+        private Set<Spread<?>> spreads = Set.of();
+        private boolean done;
+
+        Frame(Key<?> key, @Nullable Frame asks) {
+            this.key = key;
+            this.asks = asks;
+        }
+
+        @Nullable
+        Object value() {
+            try {
+                return key.from(this);
+            } finally {
+                done = true;
+            }
+        }
+
+        List<Seen> seen() {
+            List<Seen> all = new ArrayList<>(seen.size());
+            seen.forEach((what, was) -> all.add(new Seen(what, was)));
+            return all;
+        }
+
+        private void part(ModelPart part) {
+            reads(part);
+            if (!seen.containsKey(part)) seen.put(part, part.in(model));
+        }
+
+        /** What it was worked out from was worked out from those. */
+        private void from(Set<Spread<?>> others) {
+            if (spreads.containsAll(others)) return;
+            Set<Spread<?>> all = new HashSet<>(spreads);
+            all.addAll(others);
+            spreads = all.size() == others.size() ? others : Set.copyOf(all);
+        }
+
+        private void reads(Object what) {
+            if (done) throw new IllegalStateException("Read after it was worked out: " + key);
+            if (!seen.containsKey(what)) readers.add(what, key);
+        }
+
+        @Override
+        public Model model() {
+            return watched;
+        }
+
+        @Override
+        @SuppressWarnings("unchecked")
+        public <T extends @Nullable Object> T get(Key<T> other) {
+            Object value = seen.getOrDefault(other, NEVER);
+            if (value != NEVER) return (T) value;
+            reads(other);
+            seen.put(other, NEVER);
+            Entry entry = entry(other, this);
+            from(entry.spreads());
+            seen.put(other, entry.value());
+            return (T) entry.value();
+        }
+
+        @Override
+        public <M extends Member<?>> Set<M> lying(Spread<M> spread, Bounds bounds) {
+            if (!isVast(bounds)) return lying(spread, Cell.of(bounds));
+            Laid there = laid(spread);
+            from(Set.of(spread));
+            reads(spread);
+            seen.put(spread, there.there());
+            return Derived.this.lying(spread, bounds);
+        }
+
+        @Override
+        public <M extends Member<?>> Set<M> lying(Spread<M> spread, Collection<Cell> cells) {
+            Laid there = laid(spread);
+            from(Set.of(spread));
+            for (Cell c : cells) {
+                Spot spot = new Spot(spread, c);
+                reads(spot);
+                seen.put(spot, there.in(c));
+            }
+            return Derived.this.lying(spread, cells);
+        }
+    }
+}

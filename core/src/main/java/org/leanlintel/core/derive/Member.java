@@ -1,0 +1,13 @@
+package org.leanlintel.core.derive;
+
+import java.util.Collection;
+import org.jspecify.annotations.Nullable;
+
+/** A value that lies somewhere, and can be found by where it lies. Members of a spread have an order. */
+public interface Member<T extends @Nullable Object> extends Key<T> {
+
+    Spread<?> spread();
+
+    /** Where a value of this key lies. */
+    Collection<Cell> cells(T value);
+}
