@@ -46,6 +46,9 @@ public final class Derived implements Reads {
     private volatile Layers before;
     private final Map<Key<?>, Entry> now = new ConcurrentHashMap<>();
     private final Set<Key<?>> reached = ConcurrentHashMap.newKeySet();
+    /** Members that have come out otherwise than before. */
+    private final Set<Member<?>> altered = ConcurrentHashMap.newKeySet();
+
     private final Object laying = new Object();
     private volatile Map<Spread<?>, Laid> laid;
 
@@ -116,6 +119,7 @@ public final class Derived implements Reads {
     @Override
     @SuppressWarnings("unchecked")
     public <T extends @Nullable Object> T get(Key<T> key) {
+        if (key instanceof Member<?> m) lay(m.spread());
         return (T) entry(key, null).value();
     }
 
@@ -141,29 +145,27 @@ public final class Derived implements Reads {
 
     private Entry entry(Key<?> key, @Nullable Frame asks) {
         Entry known = known(key);
-        if (known != null && !known.isInDoubt()) {
-            if (layAll(known.spreads())) return known;
-            known = known(key);
-            if (known != null && !known.isInDoubt()) return known;
-        }
+        if (known != null && layAll(known.spreads())) known = known(key);
+        if (known != null && !known.isInDoubt()) return known;
         for (Frame f = asks; f != null; f = f.asks)
             if (f.key.equals(key)) throw new IllegalStateException("It follows from itself: " + key);
         if (known != null && isSame(known, asks)) return keep(key, known.trusted());
         Frame frame = new Frame(key, asks);
         Object value = frame.value();
         boolean same = known != null && Objects.equals(known.value(), value);
+        if (!same && key instanceof Member<?> m) altered.add(m);
         return keep(key, new Entry(same ? known.value() : value, frame.seen(), frame.spreads, false));
     }
 
-    /** Lays out what is not; whether all was. */
+    /** Lays out what is not. @return whether any was not */
     private boolean layAll(Set<Spread<?>> spreads) {
-        boolean all = true;
+        boolean any = false;
         for (Spread<?> s : spreads) {
             if (isLaid(s)) continue;
             lay(s);
-            all = false;
+            any = true;
         }
-        return all;
+        return any;
     }
 
     /** Of several that are worked out at once, all take the first. */
@@ -195,38 +197,88 @@ public final class Derived implements Reads {
 
     /** Lays out what lies in a spread, as far as that is not done. It need not be asked for: whatever reads of it does. */
     public <M extends Member<?>> void lay(Spread<M> spread) {
-        if (isLaid(spread)) return;
-        Laid known = laid.get(spread);
-        Collection<Member<?>> members = new ArrayList<>();
-        if (known == null) for (Element e : model.elements()) members.addAll(spread.members(e));
-        else members.addAll(known.moving());
-        List<Collection<Cell>> cells = SideBySide.map(members, m -> cells(m));
+        while (!isLaid(spread)) {
+            Laid known = laid.get(spread);
+            if (known == null) layAnew(spread);
+            else layAgain(spread, known);
+        }
+    }
+
+    private <M extends Member<?>> void layAnew(Spread<M> spread) {
+        List<Member<?>> members = new ArrayList<>();
+        for (Element e : model.elements()) members.addAll(spread.members(e));
+        List<Collection<Cell>> cells;
+        if (spread.isInOrder()) {
+            members.sort(null);
+            cells = members.stream().<Collection<Cell>>map(m -> cells(m)).toList();
+        } else cells = SideBySide.map(members, m -> cells(m));
+        Laid next = Laid.EMPTY;
+        for (int i = 0; i < members.size(); i++) next = next.with(members.get(i), cells.get(i), new ArrayList<>());
+        put(spread, null, next);
+    }
+
+    /** Only those are looked at that something bears on, and then those that these bear on. */
+    private <M extends Member<?>> void layAgain(Spread<M> spread, Laid known) {
+        Laid next = known;
+        Set<Cell> left = new HashSet<>();
+        TreeSet<Member<?>> todo = new TreeSet<>(known.moving());
+        Set<Member<?>> elsewhere = new HashSet<>();
+        for (Member<?> m = todo.pollFirst(); m != null; m = todo.pollFirst()) {
+            reached.add(m);
+            next = next.with(m, cells(m), left);
+            if (!altered.contains(m)) continue;
+            for (Member<?> also : doubt(List.of(m))) {
+                if (!also.spread().equals(spread)) elsewhere.add(also);
+                else if (spread.isInOrder()) todo.add(also);
+            }
+        }
+        List<Object> spots =
+                new ArrayList<>(left.stream().map(c -> new Spot(spread, c)).toList());
+        if (!spots.isEmpty()) {
+            spots.add(spread);
+            elsewhere.addAll(doubt(spots));
+        }
+        if (put(spread, known, next.settled())) move(elsewhere);
+    }
+
+    private boolean put(Spread<?> spread, @Nullable Laid known, Laid next) {
         synchronized (laying) {
-            if (laid.get(spread) != known) return;
-            Laid next = known == null ? Laid.EMPTY : known;
-            Set<Cell> altered = new HashSet<>();
-            int i = 0;
-            for (Member<?> m : members) next = next.with(m, cells.get(i++), altered);
+            if (laid.get(spread) != known) return false;
             Map<Spread<?>, Laid> all = new LinkedHashMap<>(laid);
-            all.put(spread, next.settled());
+            all.put(spread, next);
             laid = Collections.unmodifiableMap(all);
-            List<Object> spots = new ArrayList<>(
-                    altered.stream().map(c -> new Spot(spread, c)).toList());
-            if (!spots.isEmpty()) spots.add(spread);
-            doubt(spots);
+            return true;
+        }
+    }
+
+    private void move(Set<Member<?>> members) {
+        if (members.isEmpty()) return;
+        synchronized (laying) {
+            Map<Spread<?>, Laid> all = new LinkedHashMap<>(laid);
+            for (Member<?> m : members) all.computeIfPresent(m.spread(), (s, is) -> is.moving(List.of(m)));
+            laid = Collections.unmodifiableMap(all);
         }
     }
 
     private <T extends @Nullable Object> Collection<Cell> cells(Member<T> member) {
-        return member.cells(get(member));
+        return member.cells(valueOf(member));
     }
 
-    private void doubt(Collection<?> spots) {
-        for (Key<?> key : readers.reachedFrom(spots)) {
+    @SuppressWarnings("unchecked")
+    private <T extends @Nullable Object> T valueOf(Key<T> key) {
+        return (T) entry(key, null).value();
+    }
+
+    /** What some things bear on is in doubt. @return the members among it */
+    private Set<Member<?>> doubt(Collection<?> things) {
+        Set<Member<?>> members = new HashSet<>();
+        for (Key<?> key : readers.reachedFrom(things)) {
             reached.add(key);
             Entry known = known(key);
             if (known != null) now.put(key, known.doubted());
+            if (key instanceof Member<?> m) members.add(m);
         }
+        return members;
     }
 
     private boolean isLaid(Spread<?> spread) {
@@ -235,7 +287,7 @@ public final class Derived implements Reads {
     }
 
     private Laid laid(Spread<?> spread) {
-        if (!isLaid(spread)) lay(spread);
+        lay(spread);
         return Objects.requireNonNull(laid.get(spread));
     }
 
@@ -296,6 +348,11 @@ public final class Derived implements Reads {
             if (!seen.containsKey(part)) seen.put(part, part.in(model));
         }
 
+        /** Whether another lies in the same spread, and comes before it. */
+        private boolean isBeside(Member<?> other) {
+            return key instanceof Member<?> m && m.spread().equals(other.spread());
+        }
+
         /** What it was worked out from was worked out from those. */
         private void from(Set<Spread<?>> others) {
             if (spreads.containsAll(others)) return;
@@ -321,6 +378,10 @@ public final class Derived implements Reads {
             if (value != NEVER) return (T) value;
             reads(other);
             seen.put(other, NEVER);
+            if (other instanceof Member<?> m && !isBeside(m)) {
+                lay(m.spread());
+                from(Set.of(m.spread()));
+            }
             Entry entry = entry(other, this);
             from(entry.spreads());
             seen.put(other, entry.value());

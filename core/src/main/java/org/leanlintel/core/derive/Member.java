@@ -3,7 +3,10 @@ package org.leanlintel.core.derive;
 import java.util.Collection;
 import org.jspecify.annotations.Nullable;
 
-/** A value that lies somewhere, and can be found by where it lies. Members of a spread have an order. */
+/**
+ * A value that lies somewhere, and can be found by where it lies. Where it comes out as it was, nothing that follows from
+ * it is looked at again.
+ */
 public interface Member<T extends @Nullable Object> extends Key<T> {
 
     Spread<?> spread();

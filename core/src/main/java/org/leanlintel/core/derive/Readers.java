@@ -34,7 +34,10 @@ final class Readers {
         return count.sum();
     }
 
-    /** All that some things bear on, directly or through others. */
+    /**
+     * What some things bear on, directly or through others, up to members of spreads: on what follows from these they bear
+     * only if these are not the same.
+     */
     Set<Key<?>> reachedFrom(Collection<?> things) {
         Set<Key<?>> reached = new LinkedHashSet<>();
         List<Object> todo = new ArrayList<>(things);
@@ -42,7 +45,7 @@ final class Readers {
             Set<Key<?>> readers = of.get(todo.removeLast());
             if (readers == null) continue;
             synchronized (readers) {
-                for (Key<?> k : readers) if (reached.add(k)) todo.add(k);
+                for (Key<?> k : readers) if (reached.add(k) && !(k instanceof Member<?>)) todo.add(k);
             }
         }
         return reached;
