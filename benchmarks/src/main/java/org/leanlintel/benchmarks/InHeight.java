@@ -131,7 +131,8 @@ public class InHeight {
                 2700 + sign * 50,
                 new Storey.NotSaid(),
                 new Rise.UnderStoreyAbove())));
-        return plan.after(after, DrawingLettering.get()).since(plan);
+        return Plan.of(after, OfficeStandard.GROUND_PLAN, DrawingLettering.get())
+                .since(plan);
     }
 
     /** Through one row of houses, with all that stands behind it. */

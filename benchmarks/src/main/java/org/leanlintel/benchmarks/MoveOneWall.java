@@ -67,7 +67,8 @@ public class MoveOneWall {
         sign = -sign;
         Editing.Result result = Editing.run(new Move(List.of(moved), new Vec(sign * 40, sign * 40)), building);
         if (result.outcome() instanceof Refusal refusal) throw new IllegalStateException(refusal.sentence());
-        return plan.after(result.after(), DrawingLettering.get()).since(plan);
+        return Plan.of(result.after(), OfficeStandard.GROUND_PLAN, DrawingLettering.get())
+                .since(plan);
     }
 
     /** The junctions that one edit touches, solved anew. */

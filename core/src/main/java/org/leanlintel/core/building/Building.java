@@ -35,14 +35,11 @@ public final class Building {
 
     private final Reads reads;
     private final Set<ElementId> fitted;
-    private final Object self = new Object();
-    private final @Nullable Object earlier;
 
     /** What has become of a wall. */
     private record Solved(@Nullable WallSolid solid) {}
 
-    private Building(Reads reads, Set<ElementId> fitted, @Nullable Object earlier) {
-        this.earlier = earlier;
+    private Building(Reads reads, Set<ElementId> fitted) {
         this.reads = reads;
         this.fitted = Collections.unmodifiableSet(fitted);
     }
@@ -52,7 +49,7 @@ public final class Building {
         Set<ElementId> all = new TreeSet<>();
         for (Solved solved : SideBySide.map(model.all(Wall.class), w -> new Solved(derived.get(new SolidOf(w.id())))))
             if (solved.solid() instanceof WallSolid s) all.add(s.strip().wall().id());
-        return new Building(derived, all, null);
+        return new Building(derived, all);
     }
 
     /** The building of {@code next}, which {@code change} made of this one's model. */
@@ -69,12 +66,12 @@ public final class Building {
             WallSolid now = is.get(new SolidOf(id));
             if (now == null || now != was.get(new SolidOf(id))) fitted.add(id);
         }
-        return new Building(is, fitted, self);
+        return new Building(is, fitted);
     }
 
     /** The same building as far as it is read in working something out from it. */
     public static Building in(Reads reads) {
-        return new Building(reads, Set.of(), null);
+        return new Building(reads, Set.of());
     }
 
     /** What else can be derived from it. */
@@ -87,7 +84,8 @@ public final class Building {
         return reads.get(key);
     }
 
-    <M extends Member<?>> Set<M> lying(Spread<M> spread, Bounds bounds) {
+    /** What lies in a spread where some bounds are. */
+    public <M extends Member<?>> Set<M> lying(Spread<M> spread, Bounds bounds) {
         return reads.lying(spread, bounds);
     }
 
@@ -146,11 +144,6 @@ public final class Building {
         return fitted;
     }
 
-    /** Whether this was made from {@code other} by one change, so that {@link #fitted()} is all that differs. */
-    public boolean follows(Building other) {
-        return earlier == other.self;
-    }
-
     /** The wall {@code wall} before its ends are joined; null where it has no length. */
     public @Nullable Strip strip(ElementId wall) {
         return reads.get(new StripOf(wall));
@@ -191,7 +184,7 @@ public final class Building {
         bodies.addAll(FloorAreas.bodies(this, storey));
         for (PlacedSteps steps : stepsOf(storey)) bodies.addAll(steps.bodies(this));
         for (Stair stair : model().all(Stair.class))
-            if (stair.storey().equals(storey) && BuiltStair.find(stair, model()) instanceof BuiltStair built)
+            if (stair.storey().equals(storey) && get(new BuiltStair.Of(stair.id())) instanceof BuiltStair built)
                 bodies.addAll(StairBodies.of(built, this));
         StoreySpace on = space(storey);
         for (Post post : model().relations().postsOf(storey)) {

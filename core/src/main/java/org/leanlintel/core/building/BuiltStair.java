@@ -3,6 +3,8 @@ package org.leanlintel.core.building;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.derive.Key;
+import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.UnitSystem;
@@ -33,6 +35,14 @@ import org.leanlintel.core.stair.StairVoid;
  */
 public record BuiltStair(
         StairPlan plan, StairHeights heights, StairRules rules, Storey storeyAbove, Area open, double headroomMm) {
+
+    /** That of a model's stair; null where it is not there or leads nowhere. */
+    public record Of(ElementId stair) implements Key<@Nullable BuiltStair> {
+        @Override
+        public @Nullable BuiltStair from(Reads reads) {
+            return reads.model().find(stair) instanceof Stair s ? find(s, reads.model()) : null;
+        }
+    }
 
     private static final StairRules NONE = new StairRules("none", List.of());
 

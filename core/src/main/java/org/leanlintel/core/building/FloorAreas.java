@@ -1,7 +1,10 @@
 package org.leanlintel.core.building;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import org.leanlintel.core.derive.Key;
+import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Vec;
@@ -32,9 +35,51 @@ public final class FloorAreas {
         this.storey = model.get(storey, Storey.class);
     }
 
+    private record Of(ElementId floor) implements Key<Area> {
+        @Override
+        public Area from(Reads reads) {
+            Floor f = reads.model().get(floor, Floor.class);
+            return new FloorAreas(Building.in(reads), f.storey()).area(f);
+        }
+    }
+
+    private record Open(ElementId storey) implements Key<Area> {
+        @Override
+        public Area from(Reads reads) {
+            return new FloorAreas(Building.in(reads), storey).open();
+        }
+    }
+
+    /** The largest part of a floor that is the floor of one room, of those along a wall; nothing where it has none. */
+    private record Largest(ElementId floor, RoomsAlong rooms) implements Key<Area> {
+        @Override
+        public Area from(Reads reads) {
+            Area area = reads.get(new Of(floor));
+            ElementId storey = reads.model().get(floor, Floor.class).storey();
+            return largest(reads.get(rooms).stream()
+                    .filter(s -> s.storey().equals(storey) && s.bounds().meets(area.bounds()))
+                    .map(s -> area.and(s.net()))
+                    .toList());
+        }
+    }
+
+    private static Area largest(List<Area> areas) {
+        return areas.stream().max(Comparator.comparingDouble(Area::mm2)).orElse(Area.NONE);
+    }
+
     /** All that a floor covers: voids and drawn floors taken out of it. Empty where nothing closes round its seed. */
     public static Area of(Floor floor, Building building) {
-        return new FloorAreas(building, floor.storey()).area(floor);
+        boolean there = building.model().find(floor.id()) == floor;
+        return there ? building.get(new Of(floor.id())) : new FloorAreas(building, floor.storey()).area(floor);
+    }
+
+    /** The largest part of a floor that is the floor of one room; nothing where there is none. */
+    public static Area inOneRoom(Floor floor, Building building) {
+        Area area = of(floor, building);
+        if (area.isEmpty()) return area;
+        return largest(building.lying(RoomsAlong.Everywhere.ALL, area.bounds()).stream()
+                .map(rooms -> building.get(new Largest(floor.id(), rooms)))
+                .toList());
     }
 
     /** Whether something closes round the seed of a floor that fills a shell. */
@@ -54,7 +99,7 @@ public final class FloorAreas {
 
     /** What is open through a storey's floors: voids drawn there, and those found above stairs from the storey below. */
     public static Area openings(Building building, ElementId storey) {
-        return new FloorAreas(building, storey).open();
+        return building.get(new Open(storey));
     }
 
     static List<Body> bodies(Building building, ElementId storey) {
@@ -81,7 +126,7 @@ public final class FloorAreas {
             for (Stair s : model.all(Stair.class))
                 if (s.storey().equals(below.id())
                         && s.above() == Stair.Above.FOUND
-                        && BuiltStair.find(s, model) instanceof BuiltStair built) open.add(built.open());
+                        && building.get(new BuiltStair.Of(s.id())) instanceof BuiltStair built) open.add(built.open());
         return Area.union(open);
     }
 
@@ -92,7 +137,7 @@ public final class FloorAreas {
                     case Floor.InsideShell s -> insideShell(s);
                 };
         if (whole.isEmpty()) return whole;
-        Area open = open();
+        Area open = building.get(new Open(storey.id()));
         if (!open.isEmpty()) whole = whole.minus(open);
         if (floor.outline() instanceof Floor.InsideShell)
             for (Floor other : model.all(Floor.class))

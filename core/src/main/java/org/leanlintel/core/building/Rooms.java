@@ -1,16 +1,21 @@
 package org.leanlintel.core.building;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.derive.Cell;
 import org.leanlintel.core.derive.Key;
+import org.leanlintel.core.derive.Member;
 import org.leanlintel.core.derive.Reads;
+import org.leanlintel.core.derive.Spread;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Wall;
@@ -46,6 +51,50 @@ public final class Rooms {
         public @Nullable RoomSpace from(Reads reads) {
             return new Rooms(Building.in(reads)).at(storey, point);
         }
+    }
+
+    /** Where a room of the model says it is; null where there is no such room. */
+    private record Seed(ElementId room) implements Member<@Nullable Vec>, Comparable<Seed> {
+
+        @Override
+        public @Nullable Vec from(Reads reads) {
+            return reads.model().find(room) instanceof Room r ? r.seed() : null;
+        }
+
+        @Override
+        public Spread<?> spread() {
+            return Seeds.ALL;
+        }
+
+        @Override
+        public Collection<Cell> cells(@Nullable Vec seed) {
+            return seed == null ? List.of() : Cell.of(Bounds.of(List.of(seed)));
+        }
+
+        @Override
+        public int compareTo(Seed other) {
+            return room.compareTo(other.room);
+        }
+    }
+
+    /** The rooms of the model by where they say they are. */
+    private enum Seeds implements Spread<Seed> {
+        ALL;
+
+        @Override
+        public Collection<Seed> members(Element element) {
+            return element instanceof Room r ? List.of(new Seed(r.id())) : List.of();
+        }
+    }
+
+    /** The rooms that an area is; several may have come to share it. In the order of ids. */
+    public List<Room> named(RoomSpace space) {
+        List<Room> rooms = new ArrayList<>();
+        for (Seed seed : building.lying(Seeds.ALL, space.reach()))
+            if (building.model().find(seed.room()) instanceof Room r
+                    && r.storey().equals(space.storey())
+                    && of(r) == space) rooms.add(r);
+        return rooms;
     }
 
     /** The closed areas of a storey, from the top of the drawing down. */

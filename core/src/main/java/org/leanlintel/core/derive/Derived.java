@@ -20,6 +20,7 @@ import org.leanlintel.core.geometry.GivenUp;
 import org.leanlintel.core.geometry.SideBySide;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.ModelPart;
 
@@ -51,6 +52,13 @@ public final class Derived implements Reads {
 
     private final Object laying = new Object();
     private volatile Map<Spread<?>, Laid> laid;
+    /** What was laid out in the model this was made from. */
+    private final Set<Spread<?>> laidBefore;
+    /** Stands for this in those made from it, which need not keep it. */
+    private final Object self = new Object();
+
+    private final @Nullable Object earlier;
+    private final Set<ElementId> changed;
 
     private Derived(
             Model model,
@@ -58,7 +66,12 @@ public final class Derived implements Reads {
             long readersAtFirst,
             Layers before,
             Set<Key<?>> reached,
-            Map<Spread<?>, Laid> laid) {
+            Map<Spread<?>, Laid> laid,
+            @Nullable Object earlier,
+            Set<ElementId> changed) {
+        this.earlier = earlier;
+        this.changed = changed;
+        laidBefore = Set.copyOf(laid.keySet());
         this.model = model;
         this.readers = readers;
         this.readersAtFirst = readersAtFirst;
@@ -69,7 +82,7 @@ public final class Derived implements Reads {
 
     /** Nothing is known yet. */
     public static Derived of(Model model) {
-        return new Derived(model, new Readers(), 0, Layers.NONE, Set.of(), Map.of());
+        return new Derived(model, new Readers(), 0, Layers.NONE, Set.of(), Map.of(), null, Set.of());
     }
 
     /** What follows from {@code next}, which {@code change} made of this one's model. */
@@ -84,11 +97,11 @@ public final class Derived implements Reads {
         Layers layers = before.under(top);
         Map<Spread<?>, Laid> moving = new LinkedHashMap<>();
         laid.forEach((spread, is) -> moving.put(spread, is.moving(moving(spread, change, doubted))));
-        Derived is = new Derived(next, readers, readersAtFirst, layers, doubted, moving);
+        Derived is = new Derived(next, readers, readersAtFirst, layers, doubted, moving, self, change.touches());
         if (readers.count() > STALE_TIMES * readersAtFirst + STALE_LEAST) {
             Readers anew = new Readers();
             layers.all().forEach(anew::addAll);
-            is = new Derived(next, anew, anew.count(), layers, doubted, moving);
+            is = new Derived(next, anew, anew.count(), layers, doubted, moving, self, change.touches());
         }
         return is;
     }
@@ -133,7 +146,22 @@ public final class Derived implements Reads {
         return known == null || known.isInDoubt() ? null : (T) known.value();
     }
 
-    /** What the change that led here bears on, as far as it was known before. */
+    /** Whether this was made from another by one change. */
+    public boolean follows(Derived other) {
+        return earlier == other.self;
+    }
+
+    /** The elements that this change touched. */
+    public Set<ElementId> changed() {
+        return changed;
+    }
+
+    /** Whether all that lies in a spread was known already when the change was made, so that {@link #reached} says all of it. */
+    public boolean wasLaid(Spread<?> spread) {
+        return laidBefore.contains(spread);
+    }
+
+    /** What the change that led here bears on, as far as it was known before and lies in what was laid out since. */
     public Set<Key<?>> reached() {
         return Set.copyOf(reached);
     }
@@ -150,6 +178,7 @@ public final class Derived implements Reads {
         for (Frame f = asks; f != null; f = f.asks)
             if (f.key.equals(key)) throw new IllegalStateException("It follows from itself: " + key);
         if (known != null && isSame(known, asks)) return keep(key, known.trusted());
+        GivenUp.orGoOn();
         Frame frame = new Frame(key, asks);
         Object value = frame.value();
         boolean same = known != null && Objects.equals(known.value(), value);
@@ -200,7 +229,7 @@ public final class Derived implements Reads {
         while (!isLaid(spread)) {
             Laid known = laid.get(spread);
             if (known == null) layAnew(spread);
-            else layAgain(spread, known);
+            else if (!layAll(known.spreads())) layAgain(spread, known);
         }
     }
 
@@ -213,8 +242,12 @@ public final class Derived implements Reads {
             cells = members.stream().<Collection<Cell>>map(m -> cells(m)).toList();
         } else cells = SideBySide.map(members, m -> cells(m));
         Laid next = Laid.EMPTY;
-        for (int i = 0; i < members.size(); i++) next = next.with(members.get(i), cells.get(i), new ArrayList<>());
-        put(spread, null, next);
+        Set<Spread<?>> from = new HashSet<>();
+        for (int i = 0; i < members.size(); i++) {
+            next = next.with(members.get(i), cells.get(i), new ArrayList<>());
+            from.addAll(entry(members.get(i), null).spreads());
+        }
+        put(spread, null, next.settled(from));
     }
 
     /** Only those are looked at that something bears on, and then those that these bear on. */
@@ -223,9 +256,11 @@ public final class Derived implements Reads {
         Set<Cell> left = new HashSet<>();
         TreeSet<Member<?>> todo = new TreeSet<>(known.moving());
         Set<Member<?>> elsewhere = new HashSet<>();
+        Set<Spread<?>> from = new HashSet<>();
         for (Member<?> m = todo.pollFirst(); m != null; m = todo.pollFirst()) {
             reached.add(m);
             next = next.with(m, cells(m), left);
+            from.addAll(entry(m, null).spreads());
             if (!altered.contains(m)) continue;
             for (Member<?> also : doubt(List.of(m))) {
                 if (!also.spread().equals(spread)) elsewhere.add(also);
@@ -238,7 +273,7 @@ public final class Derived implements Reads {
             spots.add(spread);
             elsewhere.addAll(doubt(spots));
         }
-        if (put(spread, known, next.settled())) move(elsewhere);
+        if (put(spread, known, next.settled(from))) move(elsewhere);
     }
 
     private boolean put(Spread<?> spread, @Nullable Laid known, Laid next) {
@@ -283,7 +318,9 @@ public final class Derived implements Reads {
 
     private boolean isLaid(Spread<?> spread) {
         Laid found = laid.get(spread);
-        return found != null && found.moving().isEmpty();
+        if (found == null || !found.moving().isEmpty()) return false;
+        for (Spread<?> s : found.spreads()) if (!isLaid(s)) return false;
+        return true;
     }
 
     private Laid laid(Spread<?> spread) {

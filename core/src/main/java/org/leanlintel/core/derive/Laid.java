@@ -17,14 +17,18 @@ import org.pcollections.MapPSet;
  * @param there what lies in each cell
  * @param cells where each lies that lies anywhere
  * @param moving what may lie elsewhere by now
+ * @param spreads that its members were worked out from: it lies so only as they lie
  */
 record Laid(
-        HashPMap<Cell, MapPSet<Member<?>>> there, HashPMap<Member<?>, List<Cell>> cells, MapPSet<Member<?>> moving) {
+        HashPMap<Cell, MapPSet<Member<?>>> there,
+        HashPMap<Member<?>, List<Cell>> cells,
+        MapPSet<Member<?>> moving,
+        Set<Spread<?>> spreads) {
 
     /** A spread and one of its cells, as something that can be read. */
     record Spot(Spread<?> spread, Cell cell) {}
 
-    static final Laid EMPTY = new Laid(HashTreePMap.empty(), HashTreePMap.empty(), HashTreePSet.empty());
+    static final Laid EMPTY = new Laid(HashTreePMap.empty(), HashTreePMap.empty(), HashTreePSet.empty(), Set.of());
 
     /** All cells that bounds meet and something lies in. */
     List<Cell> cells(Bounds bounds) {
@@ -37,11 +41,14 @@ record Laid(
     }
 
     Laid moving(Collection<Member<?>> members) {
-        return members.isEmpty() ? this : new Laid(there, cells, moving.plusAll(members));
+        return members.isEmpty() ? this : new Laid(there, cells, moving.plusAll(members), spreads);
     }
 
-    Laid settled() {
-        return moving.isEmpty() ? this : new Laid(there, cells, HashTreePSet.empty());
+    /** With nothing moving. @param also spreads that its members were worked out from */
+    Laid settled(Set<Spread<?>> also) {
+        Set<Spread<?>> all = new HashSet<>(spreads);
+        all.addAll(also);
+        return new Laid(there, cells, HashTreePSet.empty(), Set.copyOf(all));
     }
 
     /** With a member lying in other cells. @param altered takes those it came into or left */
@@ -62,6 +69,6 @@ record Laid(
             altered.add(c);
         }
         List<Cell> all = new ArrayList<>(now);
-        return new Laid(next, all.isEmpty() ? cells.minus(member) : cells.plus(member, all), moving);
+        return new Laid(next, all.isEmpty() ? cells.minus(member) : cells.plus(member, all), moving, spreads);
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -75,19 +76,6 @@ public final class Area {
     public static Area union(Collection<Area> areas) {
         GivenUp.orGoOn();
         return new Area(UnaryUnionNG.union(areas.stream().map(a -> a.shape).toList(), JTS, GRID));
-    }
-
-    /**
-     * The areas that lines enclose between them. They meet only at points that all of them have; ends that lead nowhere do
-     * not count. What is enclosed within an area without touching its edge is a hole in it.
-     */
-    public static List<Area> enclosedBy(Collection<List<Vec>> lines) {
-        Polygonizer polygonizer = new Polygonizer();
-        for (List<Vec> line : lines) {
-            for (int i = 1; i < line.size(); i++)
-                if (!line.get(i).equals(line.get(i - 1))) polygonizer.add(line(List.of(line.get(i - 1), line.get(i))));
-        }
-        return areas(polygonizer);
     }
 
     private static List<Area> areas(Polygonizer polygonizer) {
@@ -227,20 +215,17 @@ public final class Area {
     public List<List<Vec>> ringsWithoutHoles() {
         List<List<Vec>> rings = new ArrayList<>();
         for (Area part : parts()) {
-            if (part.shape instanceof Polygon p && p.getNumInteriorRing() > 0) {
-                double x = points(p.getInteriorRingN(0)).stream()
-                        .mapToDouble(Vec::x)
-                        .average()
-                        .orElseThrow();
-                Bounds b = part.bounds();
-                rings.addAll(part.and(rectangle(b.minX(), b.minY(), x - b.minX(), b.height()))
-                        .ringsWithoutHoles());
-                rings.addAll(part.and(rectangle(x, b.minY(), b.maxX() - x, b.height()))
-                        .ringsWithoutHoles());
-            } else if (part.shape instanceof Polygon p) {
-                p.normalize();
+            if (!(part.shape.norm() instanceof Polygon p)) continue;
+            if (p.getNumInteriorRing() == 0) {
                 rings.add(points(p.getExteriorRing()).reversed());
+                continue;
             }
+            double x = p.getInteriorRingN(0).getEnvelopeInternal().centre().x;
+            Bounds b = part.bounds();
+            rings.addAll(part.and(rectangle(b.minX(), b.minY(), x - b.minX(), b.height()))
+                    .ringsWithoutHoles());
+            rings.addAll(
+                    part.and(rectangle(x, b.minY(), b.maxX() - x, b.height())).ringsWithoutHoles());
         }
         return rings;
     }
@@ -271,5 +256,16 @@ public final class Area {
         List<Vec> points = new ArrayList<>();
         for (Coordinate c : ring.getCoordinates()) points.add(new Vec(c.x, c.y));
         return points;
+    }
+
+    /** Whether it has the same rings, point by point. */
+    @Override
+    public boolean equals(@Nullable Object other) {
+        return other instanceof Area a && (a.shape == shape || a.shape.equalsExact(shape));
+    }
+
+    @Override
+    public int hashCode() {
+        return shape.getEnvelopeInternal().hashCode();
     }
 }

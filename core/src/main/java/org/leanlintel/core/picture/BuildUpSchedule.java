@@ -59,11 +59,6 @@ public final class BuildUpSchedule implements DrawingPicture {
     }
 
     @Override
-    public BuildUpSchedule after(Building next, Lettering letters) {
-        return of(next, drawing.id(), letters);
-    }
-
-    @Override
     public Picture picture() {
         Picture known = picture;
         return known == null ? picture = new Table().draw() : known;

@@ -20,9 +20,6 @@ public sealed interface DrawingPicture permits Plan, BuildUpSchedule, WholePictu
 
     Picture picture();
 
-    /** The same drawing of {@code next}. */
-    DrawingPicture after(Building next, Lettering lettering);
-
     /** What differs from {@code other}, by element. */
     default Picture.Difference since(DrawingPicture other) {
         return picture().since(other.picture());

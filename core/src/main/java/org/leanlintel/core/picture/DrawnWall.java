@@ -3,11 +3,14 @@ package org.leanlintel.core.picture;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.Leaf;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.PlacedPiece;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.derive.Key;
+import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
@@ -31,8 +34,20 @@ record DrawnWall(List<Group> groups, WallMark mark, @Nullable Bounds reach, List
         leaves = List.copyOf(leaves);
     }
 
+    /** That of a plan; null where the wall is not there or has no length. */
+    record Of(PlanOf plan, ElementId wall) implements Key<@Nullable DrawnWall> {
+        @Override
+        public @Nullable DrawnWall from(Reads reads) {
+            Building building = Building.in(reads);
+            WallSolid solid = building.solid(wall);
+            if (solid == null || !solid.strip().wall().storey().equals(plan.storey())) return null;
+            Look look = plan.look(building);
+            return orMark(solid, look, new Undrawn(look, plan.lettering()));
+        }
+    }
+
     /** Marked where it cannot be drawn. */
-    static DrawnWall orMark(WallSolid solid, Look look, Undrawn undrawn) {
+    private static DrawnWall orMark(WallSolid solid, Look look, Undrawn undrawn) {
         Wall wall = solid.strip().wall();
         DrawnWall[] drawn = new DrawnWall[1];
         Group group = undrawn.orMark(
@@ -63,10 +78,6 @@ record DrawnWall(List<Group> groups, WallMark mark, @Nullable Bounds reach, List
                 .reduce(Bounds::with)
                 .orElse(null);
         return new DrawnWall(groups, mark, reach, TakenBoxes.marks(groups, scale), leaves);
-    }
-
-    ElementId id() {
-        return groups.getFirst().element();
     }
 
     private static Group opening(WallSolid solid, PlacedOpening placed, Look look) {

@@ -1,9 +1,13 @@
 package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.FloorAreas;
+import org.leanlintel.core.building.Strip;
+import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Floor;
@@ -23,14 +27,25 @@ final class FloorPainter {
     /** Its edges where no wall stands on them, its level where it steps, and how it falls. */
     static Group floor(Floor floor, Floor.Drawn drawn, Building building, Look look, Lettering lettering) {
         Pens pens = new Pens(look.lens());
-        Area walls = Area.union(building.solidsOf(floor.storey()).stream()
-                .filter(s -> look.cuts(s.strip().wall()))
-                .map(s -> s.footprint())
-                .toList());
-        walls.outside(List.of(closed(drawn.ring()))).forEach(l -> pens.line(PenRole.EDGE, l));
+        List<Vec> edge = closed(drawn.ring());
+        wallsAlong(edge, building, look).outside(List.of(edge)).forEach(l -> pens.line(PenRole.EDGE, l));
         Area area = FloorAreas.of(floor, building);
         if (!area.isEmpty()) words(floor, area.middle(), look, lettering, pens);
         return new Group(floor.id(), floor.layer(), pens.items(), corners(drawn.ring(), floor.mark()));
+    }
+
+    private static Area wallsAlong(List<Vec> edge, Building building, Look look) {
+        Set<WallSolid> walls = new LinkedHashSet<>();
+        for (int i = 1; i < edge.size(); i++) {
+            Vec from = edge.get(i - 1), to = edge.get(i);
+            for (Strip strip : building.along(from, to, look.storey()))
+                if (building.solid(strip.wall().id()) instanceof WallSolid s
+                        && look.cuts(strip.wall())
+                        && s.bounds().isCrossedBy(from, to)) walls.add(s);
+        }
+        return walls.isEmpty()
+                ? Area.NONE
+                : Area.union(walls.stream().map(WallSolid::footprint).toList());
     }
 
     /** Its level where that is not the storey's, and how it falls, clear of the arrow that says which way. */

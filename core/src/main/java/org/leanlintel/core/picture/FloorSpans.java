@@ -3,15 +3,14 @@ package org.leanlintel.core.picture;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.FloorAreas;
-import org.leanlintel.core.building.RoomSpace;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Does;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Framing;
 import org.leanlintel.core.model.PenRole;
@@ -19,7 +18,7 @@ import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.picture.Lettering.Align;
 
 /**
- * How the floors of a storey span: a line with half an arrow at either end, along the span, and beside it the floor's mark
+ * How a floor spans: a line with half an arrow at either end, along the span, and beside it the floor's mark
  * and what it is made of. It lies in the largest room of the floor, clear of what stands there.
  */
 final class FloorSpans {
@@ -30,46 +29,26 @@ final class FloorSpans {
     private final Building building;
     private final Look look;
     private final Lettering lettering;
-    private final TakenBoxes.Index taken;
-    private final List<Bounds> boxes = new ArrayList<>();
+    private final Taken taken;
 
-    /** @param taken by what stands on the storey */
-    FloorSpans(Building building, Look look, Lettering lettering, List<Bounds> taken) {
+    private FloorSpans(PlanOf plan, Look look, Building building) {
         this.building = building;
         this.look = look;
-        this.lettering = lettering;
-        this.taken = new TakenBoxes.Index(taken, List.of());
+        lettering = plan.lettering();
+        taken = new Taken(plan, Stage.SPANS, building);
     }
 
-    /** What the marks take, for labels to keep clear of. */
-    List<Bounds> boxes() {
-        return boxes;
+    /** Nothing where it does not span, or the lens does not show it. */
+    static Shows of(PlanOf plan, ElementId id, Building building) {
+        Look look = plan.look(building);
+        if (!look.lens().floorSpans() || !(building.model().find(id) instanceof Floor floor)) return Shows.NOTHING;
+        BuildUp of = building.model().get(floor.buildUp(), BuildUp.class);
+        if (!floor.storey().equals(plan.storey()) || !of.spans()) return Shows.NOTHING;
+        Area where = FloorAreas.inOneRoom(floor, building);
+        return where.isEmpty() ? Shows.NOTHING : new FloorSpans(plan, look, building).paint(floor, of, where);
     }
 
-    /** A group for each floor that spans; none where the lens does not show them. */
-    List<Group> groups() {
-        List<Group> groups = new ArrayList<>();
-        if (!look.lens().floorSpans()) return groups;
-        for (Floor f : building.model().all(Floor.class)) {
-            BuildUp of = building.model().get(f.buildUp(), BuildUp.class);
-            if (f.storey().equals(look.storey()) && of.spans()) where(f).ifPresent(w -> groups.add(group(f, of, w)));
-        }
-        return groups;
-    }
-
-    /** The largest part of it that is the floor of one room. */
-    private Optional<Area> where(Floor floor) {
-        Area area = FloorAreas.of(floor, building);
-        if (area.isEmpty()) return Optional.empty();
-        return building.rooms().of(look.storey()).stream()
-                .map(RoomSpace::net)
-                .filter(net -> net.bounds().meets(area.bounds()))
-                .map(area::and)
-                .filter(shared -> !shared.isEmpty())
-                .max(Comparator.comparingDouble(Area::mm2));
-    }
-
-    private Group group(Floor floor, BuildUp of, Area where) {
+    private Shows paint(Floor floor, BuildUp of, Area where) {
         double scale = look.drawing().scale();
         Vec way = Vec.ofAngle(Lettering.readable(floor.span()));
         Vec at = place(where, way);
@@ -88,8 +67,8 @@ final class FloorSpans {
         String made = made(of);
         Vec under = at.along(way.left(), -up - LETTERS_MM * scale);
         if (!made.isEmpty()) pens.add(lettering.set(made, under, way.angle(), LETTERS_MM * 0.85, Align.CENTRE, false));
-        boxes.add(box(at, way));
-        return new Group(floor.id(), floor.layer(), pens.items(), List.of());
+        Group group = new Group(floor.id(), floor.layer(), pens.items(), List.of());
+        return new Shows(List.of(group), List.of(box(at, way)), List.of());
     }
 
     /** The free place nearest to the middle; the middle where none is free. */
@@ -101,8 +80,9 @@ final class FloorSpans {
         for (double x = all.minX(); x <= all.maxX(); x += step)
             for (double y = all.minY(); y <= all.maxY(); y += step) places.add(new Vec(x, y));
         places.sort(Comparator.comparingDouble(p -> p.distanceTo(middle)));
+        TakenBoxes there = taken.within(all);
         return places.stream()
-                .filter(p -> taken.within(box(p, way)).isFree(box(p, way)) && where.covers(area(box(p, way))))
+                .filter(p -> there.isFree(box(p, way)) && where.covers(area(box(p, way))))
                 .findFirst()
                 .orElse(middle);
     }

@@ -3,6 +3,8 @@ package org.leanlintel.core.picture;
 import java.util.List;
 import java.util.Set;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.derive.Key;
+import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.measure.LevelPrinter;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Drawing;
@@ -15,7 +17,15 @@ import org.leanlintel.core.model.Wall;
 /** What decides how a plan looks besides what stands in it. @param cutMm above the project's datum */
 record Look(Drawing drawing, Lens lens, StoreySpace on, double cutMm, LevelPrinter levels) {
 
-    static Look of(Building building, ElementId id) {
+    /** That of a drawing. */
+    record Of(ElementId drawing) implements Key<Look> {
+        @Override
+        public Look from(Reads reads) {
+            return of(Building.in(reads), drawing);
+        }
+    }
+
+    private static Look of(Building building, ElementId id) {
         Drawing drawing = building.model().get(id, Drawing.class);
         Lens lens = building.model().get(drawing.lens(), Lens.class);
         StoreySpace on = building.space(drawing.storey());

@@ -3,12 +3,9 @@ package org.leanlintel.core.picture;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
-import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.RoomSpace;
-import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
@@ -18,9 +15,8 @@ import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Room;
 
 /**
- * The labels of a storey's rooms, each clear of walls, fittings, strings and other labels: as near to the middle of its
- * room as it can be, outside it with a leader where it has no room within. One whose surroundings did not change stays as
- * it was drawn.
+ * The label of a room, clear of walls, fittings, strings and other labels: where the drafter put it; else as near to the
+ * middle of its room as it can be; outside it with a leader where it has no room within.
  */
 final class RoomLabels {
 
@@ -29,90 +25,62 @@ final class RoomLabels {
     /** On paper: the dot at a leader's end. */
     private static final double DOT = 0.6;
 
-    /** What decides how a label is drawn: what lies in its room, and where it does not fit there, what lies round it. */
-    private record Given(Look look, Room room, RoomSpace space, TakenBoxes within, @Nullable Around around) {}
-
-    private record Around(List<WallSolid> walls, TakenBoxes taken) {}
-
-    private record Drawn(Given given, Group group, Bounds box) {}
-
+    private final PlanOf plan;
     private final Building building;
     private final Look look;
-    private final Lettering lettering;
-    private final Map<ElementId, Drawn> known;
-    private final Map<ElementId, Drawn> drawn = new TreeMap<>();
-    private final TakenBoxes.Index taken;
+    private final Room room;
+    private final RoomSpace space;
 
-    private RoomLabels(
-            Building building, Look look, Lettering lettering, TakenBoxes.Index taken, Map<ElementId, Drawn> known) {
+    private RoomLabels(PlanOf plan, Building building, Room room, RoomSpace space) {
+        this.plan = plan;
         this.building = building;
-        this.look = look;
-        this.lettering = lettering;
-        this.known = known;
-        this.taken = taken;
-        draw();
+        this.room = room;
+        this.space = space;
+        look = plan.look(building);
     }
 
-    /** @param taken boxes that labels keep clear of; @param earlier to take over from; null where there are none */
-    static RoomLabels of(
-            Building building, Look look, Lettering lettering, TakenBoxes.Index taken, @Nullable RoomLabels earlier) {
-        return new RoomLabels(building, look, lettering, taken, earlier == null ? Map.of() : earlier.drawn);
+    /** At one of the three stages; nothing where it is drawn at another, or another room of the same area has the label. */
+    static Shows of(PlanOf plan, Stage stage, ElementId id, Building building) {
+        Room room = building.model().find(id, Room.class);
+        RoomSpace space = room == null || !room.storey().equals(plan.storey())
+                ? null
+                : building.rooms().of(room);
+        if (space == null || building.rooms().named(space).getFirst() != room) return Shows.NOTHING;
+        RoomLabels labels = new RoomLabels(plan, building, room, space);
+        if (room.label() instanceof Room.PutAt put)
+            return stage == Stage.PUT ? labels.paint(labels.label(false), put.at()) : Shows.NOTHING;
+        return switch (stage) {
+            case INSIDE -> labels.inside();
+            case OUTSIDE -> labels.outside();
+            default -> Shows.NOTHING;
+        };
     }
 
-    List<Group> groups() {
-        return drawn.values().stream().map(Drawn::group).toList();
+    private RoomLabel label(boolean stacked) {
+        return new RoomLabel(room, space, stacked, look, plan.lettering());
     }
 
-    /** Those the drafter put first, then the most confined. */
-    private void draw() {
-        List<Map.Entry<RoomSpace, List<Room>>> all =
-                new ArrayList<>(building.rooms().named(look.storey()).entrySet());
-        all.sort(Comparator.<Map.Entry<RoomSpace, List<Room>>>comparingInt(
-                        e -> e.getValue().getFirst().label() instanceof Room.PutAt ? 0 : 1)
-                .thenComparingDouble(e -> e.getKey().net().mm2()));
-        for (Map.Entry<RoomSpace, List<Room>> e : all) draw(e.getValue().getFirst(), e.getKey());
-    }
-
-    private void draw(Room room, RoomSpace space) {
-        Drawn was = known.get(room.id());
-        boolean wasOutside = was != null && was.given().around() != null;
-        TakenBoxes within = taken.within(space.bounds());
-        Given given = new Given(look, room, space, within, wasOutside ? around(space) : null);
-        Drawn now = was != null && was.given().equals(given) ? was : paint(room, space, within);
-        drawn.put(room.id(), now);
-        taken.add(now.box());
-    }
-
-    private Around around(RoomSpace space) {
-        Bounds reach = space.bounds().grown((FURTHEST + STEP) * scale());
-        List<WallSolid> walls = building.near(reach, look.storey()).stream()
-                .map(Strip::wall)
-                .map(w -> building.solid(w.id()))
-                .filter(s -> s != null && s.strip().wall().stays())
-                .toList();
-        return new Around(walls, taken.within(reach));
-    }
-
-    private Drawn paint(Room room, RoomSpace space, TakenBoxes within) {
-        RoomLabel wide = new RoomLabel(room, space, false, look, lettering),
-                tall = new RoomLabel(room, space, true, look, lettering);
+    private Shows paint(RoomLabel label, Vec at) {
         Pens pens = new Pens(look.lens());
-        Vec beside = within(room, space, within, wide),
-                upright = beside == null ? within(room, space, within, tall) : null;
-        RoomLabel label = upright == null ? wide : tall;
-        Around around = beside == null && upright == null ? around(space) : null;
-        Vec at = beside != null ? beside : upright != null ? upright : outside(space, around, label);
         label.paint(at, pens);
-        if (!space.covers(at)) leader(label.boxAt(at), space, pens);
+        if (!space.covers(at)) leader(label.boxAt(at), pens);
         Group group = new Group(room.id(), room.layer(), pens.items(), List.of());
-        return new Drawn(new Given(look, room, space, within, around), group, label.boxAt(at));
+        return new Shows(List.of(group), List.of(), List.of(label.boxAt(at)));
     }
 
-    /** Where the drafter put it, or a place in the room that is free; null where there is none. */
-    private @Nullable Vec within(Room room, RoomSpace space, TakenBoxes taken, RoomLabel label) {
-        if (room.label() instanceof Room.PutAt put) return put.at();
-        Vec middle = space.net().middle();
-        for (Vec at : round(middle, space.bounds())) {
+    /** The number beside the name where that fits, over it where that does. */
+    private Shows inside() {
+        TakenBoxes taken = new Taken(plan, Stage.INSIDE, building).within(space.bounds());
+        for (boolean stacked : new boolean[] {false, true}) {
+            RoomLabel label = label(stacked);
+            Vec at = inside(taken, label);
+            if (at != null) return paint(label, at);
+        }
+        return Shows.NOTHING;
+    }
+
+    private @Nullable Vec inside(TakenBoxes taken, RoomLabel label) {
+        for (Vec at : round(space.net().middle(), space.bounds())) {
             Bounds box = label.boxAt(at);
             boolean within = space.covers(at)
                     && space.bounds().covers(new Vec(box.minX(), box.minY()))
@@ -123,22 +91,43 @@ final class RoomLabels {
     }
 
     /** A free place outside the room, best outside the building; the room's middle where there is none. */
-    private Vec outside(RoomSpace space, Around around, RoomLabel label) {
-        Vec middle = space.net().middle();
-        Vec best = middle;
+    private Shows outside() {
+        if (!building.get(new OnPlan(plan, Stage.INSIDE, room.id())).groups().isEmpty()) return Shows.NOTHING;
+        RoomLabel label = label(false);
+        Bounds reach = space.bounds().grown((FURTHEST + STEP) * scale());
+        List<WallSolid> walls = building.near(reach, look.storey()).stream()
+                .map(s -> building.solid(s.wall().id()))
+                .filter(s -> s != null && s.strip().wall().stays())
+                .toList();
+        List<RoomSpace> rooms = building.rooms().near(look.storey(), reach);
+        Taken all = new Taken(plan, Stage.OUTSIDE, building);
+        before(reach).forEach(all::add);
+        TakenBoxes taken = all.within(reach);
+        Vec middle = space.net().middle(), best = middle;
         double least = Double.POSITIVE_INFINITY;
         for (Vec at : round(middle, space.bounds().grown(FURTHEST * scale()))) {
             double cost = at.distanceTo(middle);
             if (cost >= least) break;
             Bounds box = label.boxAt(at);
-            if (!around.taken().isFree(box) || standsInAWall(box, around.walls())) continue;
-            if (building.rooms().at(look.storey(), at) != null) cost += STRANGE * scale();
-            if (around.taken().crossesText(nearest(box, middle), middle)) cost += STRANGE * scale();
+            if (!taken.isFree(box) || standsInAWall(box, walls)) continue;
+            if (rooms.stream().anyMatch(r -> r.covers(at))) cost += STRANGE * scale();
+            if (taken.crossesText(nearest(box, middle), middle)) cost += STRANGE * scale();
             if (cost >= least) continue;
             least = cost;
             best = at;
         }
-        return best;
+        return paint(label, best);
+    }
+
+    /** The labels outside of their rooms of rooms before it. */
+    private List<Bounds> before(Bounds reach) {
+        List<Bounds> boxes = new ArrayList<>();
+        for (RoomSpace near : building.rooms().near(look.storey(), reach.grown(FURTHEST * scale())))
+            for (Room other : building.rooms().named(near))
+                if (other.id().compareTo(room.id()) < 0)
+                    boxes.addAll(building.get(new OnPlan(plan, Stage.OUTSIDE, other.id()))
+                            .texts());
+        return boxes;
     }
 
     /** Places on a grid, the nearest first. */
@@ -167,7 +156,7 @@ final class RoomLabels {
     }
 
     /** From the label's nearer side to a dot in the room. */
-    private void leader(Bounds box, RoomSpace space, Pens pens) {
+    private void leader(Bounds box, Pens pens) {
         Vec dot = space.net().middle();
         pens.line(PenRole.ROOM, nearest(box, dot), dot);
         pens.add(new Item.Arc(PenRole.ROOM, pens.pen(PenRole.ROOM), dot, DOT * scale(), 0, Math.TAU));

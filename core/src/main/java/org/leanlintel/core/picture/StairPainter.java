@@ -33,10 +33,10 @@ final class StairPainter {
     private final Lettering lettering;
     private final Pens pens;
     private final double scale;
-    private final TakenBoxes.Index taken;
+    private final Taken taken;
 
     /** @param taken by what is drawn besides; the box of its words is added */
-    StairPainter(BuiltStair stair, Look look, Lettering lettering, TakenBoxes.Index taken) {
+    StairPainter(BuiltStair stair, Look look, Lettering lettering, Taken taken) {
         this.taken = taken;
         this.stair = stair;
         this.look = look;

@@ -46,7 +46,7 @@ final class StepsPainter {
     }
 
     /** @param taken by what is drawn besides; the steps and their words are added */
-    Group paint(TakenBoxes.Index taken) {
+    Group paint(Taken taken) {
         List<Vec> outline = placed.ring(0, placed.reachMm());
         pens.closed(PenRole.EDGE, outline);
         for (double front : placed.fronts()) line(front);

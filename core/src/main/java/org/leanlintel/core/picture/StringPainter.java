@@ -3,10 +3,9 @@ package org.leanlintel.core.picture;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
-import org.leanlintel.core.building.HeldPoints;
 import org.leanlintel.core.building.HeldPoints.Held;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
@@ -22,6 +21,8 @@ final class StringPainter {
 
     /** On paper, millimetres. ISO 129-1 and trade practice. */
     private static final double GAP_AT_FEATURE = 1.5, OVERSHOOT = 1.5, STROKE = 3.0, CLEAR_OF_LINE = 0.8;
+    /** On paper: how far past a string's ends its figures may stand. */
+    private static final double BEYOND = 30;
 
     private final DimensionString string;
     private final LengthPrinter lengths;
@@ -30,9 +31,7 @@ final class StringPainter {
     private final Pens pens;
     private final Line line;
     private final List<Held> points;
-    private final List<Double> crossing = new ArrayList<>();
-
-    private @Nullable Group painted;
+    private final List<Double> crossing;
 
     StringPainter(DimensionString string, Building building, Lettering lettering, Look look) {
         this.string = string;
@@ -41,35 +40,33 @@ final class StringPainter {
         pens = new Pens(look.lens());
         lengths = LengthPrinter.ofDrawings(look.units());
         line = new Line(string.at(), string.direction());
-        points = HeldPoints.along(string, building);
+        StringReach reach = building.get(new StringReach.Of(string.drawing(), string.id()));
+        points = reach.points();
+        crossing = crossing(building);
     }
 
     /** Where extension lines of the other strings of the drawing run across this one's figures. */
-    void standClearOf(List<StringPainter> others) {
+    private List<Double> crossing(Building building) {
+        List<Double> crossing = new ArrayList<>();
+        if (points.size() < 2) return crossing;
+        Bounds figures = Bounds.of(List.of(
+                        at(points.getFirst().position()), at(points.getLast().position())))
+                .grown(BEYOND * scale);
         Vec across = line.direction().left();
         double here = string.at().dot(across);
-        for (StringPainter other : others) {
-            if (other == this || Math.abs(other.line.direction().cross(line.direction())) > Tolerance.PARALLEL_SINE)
-                continue;
-            double there = other.string.at().dot(across);
-            for (Held h : other.points) {
-                double feature = there > h.reachTo() ? h.reachTo() : h.reachFrom();
-                if (here > Math.min(feature, there) && here < Math.max(feature, there)) crossing.add(h.position());
-            }
+        for (StringReach.Of there : building.lying(new StringReach.Strings(string.drawing()), figures)) {
+            if (there.string().equals(string.id())) continue;
+            StringReach other = building.get(there);
+            if (Math.abs(other.direction().cross(line.direction())) <= Tolerance.PARALLEL_SINE)
+                for (Held h : other.points()) if (other.crosses(h, here, across)) crossing.add(h.position());
         }
         Collections.sort(crossing);
+        return crossing;
     }
 
-    /** @param was this string in the same drawing before; where nothing it shows differs, its group is kept */
-    Group paint(@Nullable StringPainter was) {
-        boolean same =
-                was != null && was.string == string && was.points.equals(points) && was.crossing.equals(crossing);
-        if (!same && points.size() >= 2) draw();
-        Group group = same && was.painted != null
-                ? was.painted
-                : new Group(string.id(), string.layer(), pens.items(), List.of());
-        painted = group;
-        return group;
+    Group paint() {
+        if (points.size() >= 2) draw();
+        return new Group(string.id(), string.layer(), pens.items(), List.of());
     }
 
     private void draw() {

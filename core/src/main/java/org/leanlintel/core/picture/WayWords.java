@@ -20,7 +20,7 @@ record WayWords(String words, String under, Lettering lettering, double scale) {
     }
 
     /** The first of some places that is free, the one otherwise where none is. */
-    Place free(List<Place> places, Place otherwise, TakenBoxes.Index taken) {
+    Place free(List<Place> places, Place otherwise, Taken taken) {
         for (Place p : places) {
             Bounds box = box(p);
             if (taken.within(box).isFree(box)) return p;

@@ -26,11 +26,6 @@ abstract sealed class WholePicture implements DrawingPicture permits SectionPict
         return known == null ? picture = draw() : known;
     }
 
-    @Override
-    public final DrawingPicture after(Building next, Lettering letters) {
-        return DrawingPicture.of(next, drawing.id(), letters);
-    }
-
     abstract Picture draw();
 
     final Lens lens() {

@@ -142,13 +142,14 @@ class LayoutPropertiesTest {
         Map<ElementId, Group> shown = byElement(plan.picture());
         for (int i = 0; i < 10; i++) {
             if (!(sketch.tryRun(anyEdit(sketch, random)) instanceof Change)) continue;
-            Plan next = plan.after(sketch.building(), LETTERING);
+            Plan next = Plan.of(sketch.building(), Sketch.PLAN, LETTERING);
             Picture.Difference difference = next.since(plan);
             difference.gone().forEach(shown::remove);
             difference.changed().forEach(g -> shown.put(g.element(), g));
             plan = next;
         }
-        Picture fromNothing = Plan.of(sketch.building(), Sketch.PLAN, LETTERING).picture();
+        Picture fromNothing =
+                Plan.of(Building.of(sketch.model()), Sketch.PLAN, LETTERING).picture();
         assertThat(plan.picture()).isEqualTo(fromNothing);
         assertThat(shown)
                 .as("what a board shows that only heard of differences")

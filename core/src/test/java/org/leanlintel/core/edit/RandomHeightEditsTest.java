@@ -17,7 +17,6 @@ import org.leanlintel.core.check.Findings;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
-import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
@@ -38,7 +37,7 @@ import org.leanlintel.core.model.StairRules.What;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.Wall;
-import org.leanlintel.core.picture.DrawingPicture;
+import org.leanlintel.core.picture.Boards;
 import org.leanlintel.core.picture.Lettering;
 
 /** Any sequence of edits in height: storeys stay stacked, what is kept equals what is worked out anew, and undo leads back. */
@@ -65,7 +64,8 @@ class RandomHeightEditsTest {
         sketch.door(house.shell.get(3), 2000, 900);
         Model start = sketch.model();
         List<Change> done = new ArrayList<>();
-        DrawingPicture plan = DrawingPicture.of(sketch.building(), Sketch.PLAN, LETTERS);
+        Boards boards = new Boards(LETTERS);
+        boards.hear(sketch.building());
         for (int i = 0; i < EDITS; i++) {
             Edit edit = any(random);
             Outcome outcome = sketch.tryRun(edit);
@@ -76,16 +76,9 @@ class RandomHeightEditsTest {
             assertStacked();
             for (Storey s : sketch.model().all(Storey.class))
                 assertThat(sketch.building().rooms().of(s.id())).isNotNull();
-            if (sketch.model().find(Sketch.PLAN) == null) break;
-            plan = plan.after(sketch.building(), LETTERS);
+            boards.hear(sketch.building());
         }
         assertThat(done).as("most kinds are accepted now and then").hasSizeGreaterThan(EDITS / 10);
-        if (sketch.model().find(Sketch.PLAN) != null)
-            assertThat(plan.picture().groups())
-                    .as("drawn step by step or from nothing")
-                    .containsExactlyInAnyOrderElementsOf(DrawingPicture.of(sketch.building(), Sketch.PLAN, LETTERS)
-                            .picture()
-                            .groups());
         Building anew = Building.of(sketch.model());
         for (Storey s : sketch.model().all(Storey.class)) {
             assertThat(sketch.building().bodiesOf(s.id())).isEqualTo(anew.bodiesOf(s.id()));
@@ -93,8 +86,7 @@ class RandomHeightEditsTest {
                     .allSatisfy(b -> assertThat(Area.of(b.outline()).isClean()).isTrue());
             assertThat(netOf(sketch.building(), s)).isEqualTo(netOf(anew, s));
         }
-        for (Drawing d : sketch.model().all(Drawing.class))
-            assertThat(DrawingPicture.of(anew, d.id(), LETTERS).picture()).isNotNull();
+        boards.assertShow(anew);
         assertThat(Findings.of(anew)).isEqualTo(Findings.of(sketch.building()));
         for (Change change : done.reversed()) sketch.apply(change.inverse());
         assertThat(sketch.model()).isEqualTo(start);

@@ -17,8 +17,8 @@ class UndrawnTest {
 
     private static final ElementId WALL = Sketch.id("wall");
 
-    private final Undrawn undrawn =
-            new Undrawn(Look.of(new Sketch().building(), Sketch.PLAN), new Lettering(Map.of(), Map.of(), 0.5, 0.7));
+    private final Undrawn undrawn = new Undrawn(
+            new Sketch().building().get(new Look.Of(Sketch.PLAN)), new Lettering(Map.of(), Map.of(), 0.5, 0.7));
 
     private Group of(RuntimeException fault) {
         return undrawn.orMark(WALL, Sketch.LAYER, "W7", new Vec(3000, 2000), () -> {

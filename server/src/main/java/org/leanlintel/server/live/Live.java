@@ -3,7 +3,6 @@ package org.leanlintel.server.live;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import org.leanlintel.core.building.Building;
-import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.picture.DrawingPicture;
@@ -14,21 +13,18 @@ public final class Live {
 
     private final Building building;
     private final Map<ElementId, DrawingPicture> drawings = new ConcurrentHashMap<>();
-    /** What was drawn of the revision before, to draw from. */
-    private final Map<ElementId, DrawingPicture> earlier;
 
-    private Live(Building building, Map<ElementId, DrawingPicture> earlier) {
+    private Live(Building building) {
         this.building = building;
-        this.earlier = earlier;
     }
 
     public static Live of(Model model) {
-        return new Live(Building.of(model), Map.of());
+        return new Live(Building.of(model));
     }
 
-    /** The next revision; its drawings are drawn from this one's when they are asked for. */
+    /** The next revision. */
     Live after(Building next) {
-        return new Live(next, Map.copyOf(drawings));
+        return new Live(next);
     }
 
     public Building building() {
@@ -40,12 +36,6 @@ public final class Live {
     }
 
     public DrawingPicture drawing(ElementId id) {
-        return drawings.computeIfAbsent(id, d -> {
-            DrawingPicture was = earlier.get(d);
-            boolean still = was != null && model().find(d, Drawing.class) != null;
-            return still
-                    ? was.after(building, DrawingLettering.get())
-                    : DrawingPicture.of(building, d, DrawingLettering.get());
-        });
+        return drawings.computeIfAbsent(id, d -> DrawingPicture.of(building, d, DrawingLettering.get()));
     }
 }

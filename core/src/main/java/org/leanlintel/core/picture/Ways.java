@@ -8,23 +8,24 @@ import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.building.FloorAreas;
 import org.leanlintel.core.building.PlacedSteps;
 import org.leanlintel.core.geometry.Area;
-import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Stair;
 
 /**
  * The stairs of a storey, those that come up from below, and the steps before its doors, with their words where there is
  * room.
- *
- * @param boxes of their words, and of steps
  */
-record StairsOnPlan(List<Group> groups, List<Bounds> boxes) {
+final class Ways {
 
-    /** @param taken by what is drawn besides; the boxes are added */
-    static StairsOnPlan of(Building building, Look look, Lettering lettering, TakenBoxes.Index taken) {
+    private Ways() {}
+
+    static Shows of(PlanOf plan, Building building) {
+        Look look = plan.look(building);
+        Lettering lettering = plan.lettering();
+        Taken taken = new Taken(plan, Stage.WAYS, building);
         List<BuiltStair> here = new ArrayList<>(), fromBelow = new ArrayList<>();
         for (Stair s : building.model().all(Stair.class)) {
-            if (!(BuiltStair.find(s, building.model()) instanceof BuiltStair built)) continue;
+            if (!(building.get(new BuiltStair.Of(s.id())) instanceof BuiltStair built)) continue;
             if (s.storey().equals(look.storey())) here.add(built);
             else if (built.storeyAbove().id().equals(look.storey())) fromBelow.add(built);
         }
@@ -46,6 +47,6 @@ record StairsOnPlan(List<Group> groups, List<Bounds> boxes) {
         }
         for (PlacedSteps s : building.stepsOf(look.storey()))
             groups.add(new StepsPainter(s, look, lettering).paint(taken));
-        return new StairsOnPlan(groups, taken.added());
+        return new Shows(groups, List.of(), taken.added());
     }
 }

@@ -1,0 +1,46 @@
+package org.leanlintel.core.picture;
+
+import java.util.Collection;
+import java.util.LinkedHashSet;
+import java.util.Set;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.derive.Cell;
+import org.leanlintel.core.derive.Member;
+import org.leanlintel.core.derive.Reads;
+import org.leanlintel.core.derive.Spread;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.model.ElementId;
+
+/** What an element shows at one stage of a plan, lying where it takes boxes. Ways are one, under the plan's own name. */
+record OnPlan(PlanOf plan, Stage stage, ElementId element) implements Member<Shows>, Comparable<OnPlan> {
+
+    @Override
+    public Shows from(Reads reads) {
+        Building building = Building.in(reads);
+        return switch (stage) {
+            case STANDING -> new Standing(plan, building).of(building.model().find(element));
+            case SPANS -> FloorSpans.of(plan, element, building);
+            case WAYS -> Ways.of(plan, building);
+            case WALLS -> MarkedWall.of(plan, element, building);
+            case PUT, INSIDE, OUTSIDE -> RoomLabels.of(plan, stage, element, building);
+        };
+    }
+
+    @Override
+    public Spread<?> spread() {
+        return new Stage.Of(plan, stage);
+    }
+
+    @Override
+    public Collection<Cell> cells(Shows shows) {
+        Set<Cell> cells = new LinkedHashSet<>();
+        for (Bounds b : shows.things()) cells.addAll(Cell.of(b));
+        for (Bounds b : shows.texts()) cells.addAll(Cell.of(b));
+        return cells;
+    }
+
+    @Override
+    public int compareTo(OnPlan other) {
+        return element.compareTo(other.element);
+    }
+}

@@ -1,0 +1,21 @@
+package org.leanlintel.core.picture;
+
+import java.util.List;
+import org.leanlintel.core.geometry.Bounds;
+
+/**
+ * What is drawn at one stage of a plan.
+ *
+ * @param things boxes that labels keep clear of
+ * @param texts boxes that no leader may cross either
+ */
+record Shows(List<Group> groups, List<Bounds> things, List<Bounds> texts) {
+
+    static final Shows NOTHING = new Shows(List.of(), List.of(), List.of());
+
+    Shows {
+        groups = List.copyOf(groups);
+        things = List.copyOf(things);
+        texts = List.copyOf(texts);
+    }
+}

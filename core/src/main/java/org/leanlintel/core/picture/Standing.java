@@ -1,0 +1,170 @@
+package org.leanlintel.core.picture;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Balustrade;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.BuiltStair;
+import org.leanlintel.core.building.PlacedFitting;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Fitting;
+import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Note;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Post;
+import org.leanlintel.core.model.RoomLimit;
+import org.leanlintel.core.model.SectionLine;
+import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.StoreySpace;
+import org.leanlintel.core.model.Tracing;
+import org.leanlintel.core.model.Wall;
+
+/** What stands on a plan where it stands, and cannot give way. */
+final class Standing {
+
+    private final PlanOf plan;
+    private final Building building;
+    private final Model model;
+    private final Look look;
+    private final Undrawn undrawn;
+
+    Standing(PlanOf plan, Building building) {
+        this.plan = plan;
+        this.building = building;
+        model = building.model();
+        look = plan.look(building);
+        undrawn = new Undrawn(look, plan.lettering());
+    }
+
+    Shows of(@Nullable Element element) {
+        return switch (element) {
+            case Wall w -> wall(w);
+            case Post p -> alone(PiecePainter.of(p, model, look), List.of(Bounds.of(p.corners())));
+            case Fitting f -> fitting(f);
+            case RoomLimit l -> alone(limit(l), List.of());
+            case Tracing t -> alone(traced(t), List.of());
+            case Floor f -> f.outline() instanceof Floor.Drawn d ? floor(f, d) : Shows.NOTHING;
+            case FloorVoid v -> hole(v);
+            case Stair s -> new Shows(List.of(), stair(s), List.of());
+            case SectionLine l -> marked(SectionLinePainter.of(l, look, plan.lettering()));
+            case DimensionString s -> annotation(s.id(), s.layer(), "A dimension string", s.at(), () -> string(s));
+            case Note n -> annotation(n.id(), n.layer(), "A note", n.at(), () -> note(n));
+            case null -> Shows.NOTHING;
+            default -> Shows.NOTHING;
+        };
+    }
+
+    /** What its openings and pieces take; it is drawn with its mark. */
+    private Shows wall(Wall wall) {
+        DrawnWall drawn = building.get(new DrawnWall.Of(plan, wall.id()));
+        return drawn == null ? Shows.NOTHING : new Shows(List.of(), drawn.leaves(), drawn.texts());
+    }
+
+    private static Shows alone(Group group, List<Bounds> things) {
+        return new Shows(List.of(group), things, List.of());
+    }
+
+    /** Labels keep clear of its words. */
+    private Shows marked(Group group) {
+        return alone(group, TakenBoxes.marks(List.of(group), look.drawing().scale()));
+    }
+
+    private Shows fitting(Fitting fitting) {
+        PlacedFitting placed = PlacedFitting.of(fitting, building);
+        if (placed == null) return Shows.NOTHING;
+        Group group = undrawn.orMark(
+                fitting.id(),
+                fitting.layer(),
+                fitting.mark(),
+                placed.outline().getFirst(),
+                () -> FittingPainter.of(placed, look, plan.lettering()));
+        Bounds box = TakenBoxes.lines(List.of(group)).stream().reduce(Bounds.of(placed.outline()), Bounds::with);
+        return alone(group, List.of(box));
+    }
+
+    private Group limit(RoomLimit limit) {
+        Pens pens = new Pens(look.lens());
+        pens.line(PenRole.ROOM, limit.from(), limit.to());
+        return new Group(limit.id(), limit.layer(), pens.items(), List.of());
+    }
+
+    private static Group traced(Tracing t) {
+        Item item = new Item.Traced(t.file(), t.page(), t.at(), t.widthMm(), t.heightMm(), t.angle(), t.strength());
+        return new Group(t.id(), t.id(), List.of(item), List.of());
+    }
+
+    private Shows floor(Floor floor, Floor.Drawn drawn) {
+        return marked(undrawn.orMark(
+                floor.id(),
+                floor.layer(),
+                floor.mark(),
+                drawn.ring().getFirst(),
+                () -> FloorPainter.floor(floor, drawn, building, look, plan.lettering())));
+    }
+
+    /** A void through this storey's floor, or over it. */
+    private Shows hole(FloorVoid hole) {
+        Storey above = StoreySpace.above(model, look.on().storey());
+        if (above != null && hole.storey().equals(above.id())) return marked(FloorPainter.above(hole, look));
+        if (!hole.storey().equals(look.storey())) return Shows.NOTHING;
+        return marked(undrawn.orMark(
+                hole.id(),
+                hole.layer(),
+                hole.mark(),
+                hole.ring().getFirst(),
+                () -> FloorPainter.hole(hole, isStairs(hole), look, plan.lettering())));
+    }
+
+    /** Whether a stair from below comes up through a void. */
+    private boolean isStairs(FloorVoid hole) {
+        Area area = Area.of(hole.ring());
+        for (Stair s : model.all(Stair.class))
+            if (building.get(new BuiltStair.Of(s.id())) instanceof BuiltStair built
+                    && built.storeyAbove().id().equals(hole.storey())
+                    && built.plan().outline().and(area).mm2() > 0) return true;
+        return false;
+    }
+
+    /** What a stair of this storey takes, or one that comes up from below; it is drawn with its words. */
+    private List<Bounds> stair(Stair stair) {
+        BuiltStair built = building.get(new BuiltStair.Of(stair.id()));
+        if (built == null) return List.of();
+        List<Bounds> boxes = new ArrayList<>();
+        if (stair.storey().equals(look.storey())) {
+            boxes.add(built.plan().outline().bounds());
+            for (BuiltStair.Newel n : built.newels()) boxes.add(Bounds.of(n.ring()));
+        } else if (built.storeyAbove().id().equals(look.storey())) {
+            Area taken = Area.union(List.of(built.open(), Balustrade.of(built, building)));
+            if (!taken.isEmpty()) boxes.add(taken.bounds());
+        }
+        return boxes;
+    }
+
+    private Shows annotation(ElementId id, ElementId layer, String name, Vec at, Supplier<Group> drawing) {
+        List<Group> group = List.of(undrawn.orMark(id, layer, name, at, drawing));
+        return new Shows(
+                group,
+                TakenBoxes.lines(group),
+                TakenBoxes.texts(group, look.drawing().scale()));
+    }
+
+    private Group string(DimensionString string) {
+        return new StringPainter(string, building, plan.lettering(), look).paint();
+    }
+
+    private Group note(Note note) {
+        Pens pens = new Pens(look.lens());
+        NotePainter.paint(note, plan.lettering(), look.drawing().scale(), pens);
+        return new Group(note.id(), note.layer(), pens.items(), List.of());
+    }
+}
