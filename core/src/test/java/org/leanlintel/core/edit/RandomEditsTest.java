@@ -11,6 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.FacesOracle;
 import org.leanlintel.core.building.Gaps;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
@@ -56,6 +57,7 @@ class RandomEditsTest {
                 assertThat(refusal.sentence()).as("%s", edit).endsWith(".");
             if (outcome instanceof Change change) done.add(change);
             assertKept();
+            if (i % 10 == 0) FacesOracle.assertFaces(sketch.building(), Sketch.STOREY);
         }
         assertThat(done).as("most kinds are accepted now and then").hasSizeGreaterThan(EDITS / 10);
         assertThat(sketch.building().bodiesOf(Sketch.STOREY))

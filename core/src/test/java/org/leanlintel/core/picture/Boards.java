@@ -37,6 +37,14 @@ public final class Boards {
         }
     }
 
+    /** Works out what would come of a building that is not kept. */
+    public void preview(Building building) {
+        drawn.forEach((id, was) -> {
+            if (building.model().find(id) != null)
+                DrawingPicture.of(building, id, lettering).since(was);
+        });
+    }
+
     /** Each shows what is drawn of a building from nothing. */
     public void assertShow(Building anew) {
         for (Drawing d : anew.model().all(Drawing.class))

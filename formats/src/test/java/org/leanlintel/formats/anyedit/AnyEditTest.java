@@ -30,6 +30,7 @@ import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.picture.Boards;
 import org.leanlintel.core.picture.DrawingPicture;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.SheetPicture;
@@ -49,6 +50,7 @@ class AnyEditTest {
     private static final int EDITS = Integer.getInteger("edits", 300);
 
     private Building building;
+    private final Boards boards = new Boards(DrawingLettering.get());
     private final List<Change> done = new ArrayList<>();
     private final Map<Class<?>, Integer> accepted = new HashMap<>();
 
@@ -76,6 +78,7 @@ class AnyEditTest {
         RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
         building = house();
         Model first = building.model();
+        boards.hear(building);
         for (int i = 0; i < EDITS; i++) {
             Edit edit = new AnyEdit(random, building, seed % 2 == 0 ? 4 : 0).next(accepted);
             if (edit != null && sent(edit) instanceof Edit read) run(read, seed);
@@ -84,9 +87,13 @@ class AnyEditTest {
         assertThat(accepted).as("accepted: %s", accepted).hasSizeGreaterThan(15);
         assertDrawable(Building.of(last), seed);
         assertDrawnAsFromNothing(Building.of(last));
-        for (Change change : done.reversed())
+        for (Change change : done.reversed()) {
             building = Editing.restore(readBack(change).inverse(), building).after();
+            if (random.nextInt(4) == 0) boards.hear(building);
+        }
         assertThat(building.model()).isEqualTo(first);
+        boards.hear(building);
+        assertDrawnAsFromNothing(Building.of(first));
         for (Change change : done)
             building = Editing.restore(readBack(change), building).after();
         assertThat(building.model()).isEqualTo(last);
@@ -145,7 +152,9 @@ class AnyEditTest {
         try {
             Editing.Result result = Editing.run(edit, building);
             if (!(result.outcome() instanceof Change change)) return;
+            boards.preview(result.after());
             building = result.after();
+            boards.hear(building);
             done.add(change);
             accepted.merge(edit.getClass(), 1, Integer::sum);
             assertDrawable(building, seed);
@@ -159,8 +168,9 @@ class AnyEditTest {
         return all.length() > 2000 ? all.substring(0, 2000) : all;
     }
 
-    /** What was worked out edit by edit is what the last model gives by itself. */
+    /** What was worked out edit by edit is what the last model gives by itself, and what boards show that heard of differences. */
     private void assertDrawnAsFromNothing(Building anew) {
+        boards.assertShow(anew);
         for (Drawing d : anew.model().all(Drawing.class))
             assertThat(DrawingPicture.of(building, d.id(), DrawingLettering.get())
                             .picture()
