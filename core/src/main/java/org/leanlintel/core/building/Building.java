@@ -180,7 +180,22 @@ public final class Building {
     /** Everything that stands on a storey. */
     public Collection<Body> bodiesOf(ElementId storey) {
         List<Body> bodies = new ArrayList<>();
-        for (WallSolid solid : solidsOf(storey)) bodies.addAll(solid.bodies());
+        for (WallSolid solid : solidsOf(storey))
+            bodies.addAll(get(new SolidOf.Bodies(solid.strip().wall().id())));
+        addOthers(storey, bodies);
+        return bodies;
+    }
+
+    /** Everything that stands on a storey, but of walls only those that may lie within some bounds. */
+    public Collection<Body> bodiesNear(ElementId storey, Bounds bounds) {
+        List<Body> bodies = new ArrayList<>();
+        for (Strip strip : near(bounds, storey))
+            bodies.addAll(get(new SolidOf.Bodies(strip.wall().id())));
+        addOthers(storey, bodies);
+        return bodies;
+    }
+
+    private void addOthers(ElementId storey, List<Body> bodies) {
         bodies.addAll(FloorAreas.bodies(this, storey));
         for (PlacedSteps steps : stepsOf(storey)) bodies.addAll(steps.bodies(this));
         for (Stair stair : model().all(Stair.class))
@@ -198,6 +213,5 @@ public final class Building {
                         Plane.level(on.levelMm() + on.footMm()),
                         Plane.level(on.levelMm() + on.headMm())));
         }
-        return bodies;
     }
 }

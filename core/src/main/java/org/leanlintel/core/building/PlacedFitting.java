@@ -1,9 +1,18 @@
 package org.leanlintel.core.building;
 
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.derive.Cell;
+import org.leanlintel.core.derive.Member;
+import org.leanlintel.core.derive.Reads;
+import org.leanlintel.core.derive.Spread;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Symbol;
@@ -16,6 +25,50 @@ import org.leanlintel.core.model.Symbol;
  * @param out to its front, one long
  */
 public record PlacedFitting(Fitting fitting, Symbol symbol, Vec origin, Vec along, Vec out) {
+
+    /** That of a model's fitting; null where it is not there, or cannot be placed. */
+    public record Of(ElementId fitting) implements Member<@Nullable PlacedFitting>, Comparable<Of> {
+
+        @Override
+        public @Nullable PlacedFitting from(Reads reads) {
+            return reads.model().find(fitting) instanceof Fitting f ? of(f, Building.in(reads)) : null;
+        }
+
+        @Override
+        public Spread<?> spread() {
+            return Everywhere.ALL;
+        }
+
+        @Override
+        public Collection<Cell> cells(@Nullable PlacedFitting placed) {
+            return placed == null ? List.of() : Cell.of(Bounds.of(placed.outline()));
+        }
+
+        @Override
+        public int compareTo(Of other) {
+            return fitting.compareTo(other.fitting);
+        }
+    }
+
+    /** The fittings of all storeys by where they stand. */
+    private enum Everywhere implements Spread<Of> {
+        ALL;
+
+        @Override
+        public Collection<Of> members(Element element) {
+            return element instanceof Fitting f ? List.of(new Of(f.id())) : List.of();
+        }
+    }
+
+    /** Those of a storey the boxes of which meet some bounds, in the order of ids. */
+    public static List<PlacedFitting> near(Building building, ElementId storey, Bounds bounds) {
+        List<PlacedFitting> near = new ArrayList<>();
+        for (Of of : building.lying(Everywhere.ALL, bounds))
+            if (building.get(of) instanceof PlacedFitting p
+                    && p.fitting().storey().equals(storey)
+                    && Bounds.of(p.outline()).meets(bounds)) near.add(p);
+        return near;
+    }
 
     /** Null where the wall it stands on is not there, or what it is placed from. */
     public static @Nullable PlacedFitting of(Fitting fitting, Building building) {

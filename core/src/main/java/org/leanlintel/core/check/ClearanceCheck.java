@@ -3,30 +3,36 @@ package org.leanlintel.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.PlacedFitting;
-import org.leanlintel.core.check.StoreyFittings.Obstacle;
+import org.leanlintel.core.check.Obstacles.Obstacle;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LengthPrinter;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Rules;
 
 /** Whether walls or other fittings stand in the free floor that a fitting needs; the nearest of them is named. */
 final class ClearanceCheck {
 
-    private final StoreyFittings fittings;
+    private final Building building;
+    private final ElementId storey;
+    private final Obstacles there;
     private final LengthPrinter lengths;
 
-    ClearanceCheck(StoreyFittings fittings) {
-        this.fittings = fittings;
-        lengths = LengthPrinter.ofScreen(fittings.building().model().settings().units());
+    ClearanceCheck(Building building, ElementId storey) {
+        this.building = building;
+        this.storey = storey;
+        there = new Obstacles(building, storey);
+        lengths = LengthPrinter.ofScreen(building.model().settings().units());
     }
 
-    List<Finding> findings() {
+    List<Finding> findings(ElementId fitting) {
         List<Finding> findings = new ArrayList<>();
-        for (PlacedFitting placed : fittings.all())
-            for (Clearances.Zone zone : Clearances.of(placed, fittings.building()))
+        if (building.get(new PlacedFitting.Of(fitting)) instanceof PlacedFitting placed)
+            for (Clearances.Zone zone : Clearances.of(placed, building))
                 if (finding(placed, zone) instanceof Finding finding) findings.add(finding);
         return findings;
     }
@@ -38,7 +44,7 @@ final class ClearanceCheck {
     Finding finding(PlacedFitting placed, Clearances.Zone zone) {
         Nearest nearest = nearest(placed, zone);
         if (nearest == null || nearest.mm() >= zone.rule().mm() - Tolerance.SAME_MM) return null;
-        String name = StoreyFittings.name(placed), to = nearest.obstacle().words();
+        String name = Obstacles.name(placed), to = nearest.obstacle().words();
         Rules.Clearance rule = zone.rule();
         String shortOf = lengths.print(nearest.mm()), needed = lengths.print(rule.mm());
         String sentence =
@@ -57,7 +63,7 @@ final class ClearanceCheck {
                 sentence,
                 "Move it by %s, or what stands there.".formatted(lengths.print(rule.mm() - nearest.mm())),
                 List.of(placed.fitting().id(), nearest.obstacle().element()),
-                fittings.storey(),
+                storey,
                 placed.middle(),
                 rule.sure() ? rule.source() : rule.source() + " (check)");
     }
@@ -65,8 +71,8 @@ final class ClearanceCheck {
     private @Nullable Nearest nearest(PlacedFitting placed, Clearances.Zone zone) {
         Area area = Area.of(zone.ring());
         Bounds bounds = Bounds.of(zone.ring());
-        List<Obstacle> obstacles = new ArrayList<>(fittings.walls(bounds));
-        obstacles.addAll(fittings.others(placed, bounds));
+        List<Obstacle> obstacles = new ArrayList<>(there.walls(bounds));
+        obstacles.addAll(there.others(placed, bounds));
         Nearest nearest = null;
         for (Obstacle o : obstacles) {
             Area there = area.and(o.area());

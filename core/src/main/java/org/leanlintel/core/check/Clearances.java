@@ -6,6 +6,7 @@ import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.PlacedFitting;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Rules;
 
 /** The free floor that fittings need by the project's rules, where they stand. */
@@ -27,10 +28,9 @@ public final class Clearances {
 
     /** Of all fittings of a storey, with what was found. */
     public static List<Checked> checked(Building building, ElementId storey) {
-        StoreyFittings fittings = StoreyFittings.of(building, storey);
-        ClearanceCheck check = new ClearanceCheck(fittings);
+        ClearanceCheck check = new ClearanceCheck(building, storey);
         List<Checked> all = new ArrayList<>();
-        for (PlacedFitting p : fittings.all())
+        for (PlacedFitting p : on(building, storey))
             for (Zone zone : of(p, building)) all.add(new Checked(zone, check.finding(p, zone) != null));
         return all;
     }
@@ -38,8 +38,16 @@ public final class Clearances {
     /** Of all fittings of a storey. */
     public static List<Zone> of(Building building, ElementId storey) {
         List<Zone> zones = new ArrayList<>();
-        for (PlacedFitting p : StoreyFittings.of(building, storey).all()) zones.addAll(of(p, building));
+        for (PlacedFitting p : on(building, storey)) zones.addAll(of(p, building));
         return zones;
+    }
+
+    private static List<PlacedFitting> on(Building building, ElementId storey) {
+        List<PlacedFitting> all = new ArrayList<>();
+        for (Fitting f : building.model().all(Fitting.class))
+            if (f.storey().equals(storey) && building.get(new PlacedFitting.Of(f.id())) instanceof PlacedFitting p)
+                all.add(p);
+        return all;
     }
 
     static List<Zone> of(PlacedFitting placed, Building building) {

@@ -2,7 +2,6 @@ package org.leanlintel.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.RoomSpace;
@@ -33,14 +32,10 @@ final class EscapeCheck {
         rooms = building.rooms();
     }
 
-    List<Finding> findings() {
-        Rules rules = building.model().find(Rules.ID, Rules.class);
+    List<Finding> findings(Room room, RoomSpace space) {
         List<Finding> findings = new ArrayList<>();
-        if (rules == null) return findings;
-        for (Map.Entry<RoomSpace, List<Room>> e : rooms.named(storey.id()).entrySet()) {
-            Room room = e.getValue().getFirst();
-            if (room.use() == Room.Use.BEDROOM) check(room, e.getKey(), rules.escape(), findings);
-        }
+        if (room.use() == Room.Use.BEDROOM && building.model().find(Rules.ID, Rules.class) instanceof Rules rules)
+            check(room, space, rules.escape(), findings);
         return findings;
     }
 

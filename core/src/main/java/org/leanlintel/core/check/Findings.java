@@ -3,28 +3,23 @@ package org.leanlintel.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.derive.Key;
+import org.leanlintel.core.geometry.SideBySide;
+import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.Storey;
 
-/** Everything that is found in a building, storey by storey. */
+/** Everything that is found in a building, storey by storey and check by check; each element is looked at by itself. */
 public final class Findings {
 
     private Findings() {}
 
     public static List<Finding> of(Building building) {
+        List<Key<List<Finding>>> all = new ArrayList<>();
+        for (Storey storey : building.model().all(Storey.class))
+            for (Check check : Check.values())
+                for (Element e : building.model().all(check.kind)) all.add(new Check.Of(check, storey.id(), e.id()));
         List<Finding> findings = new ArrayList<>();
-        for (Storey storey : building.model().all(Storey.class)) {
-            StoreyFittings fittings = StoreyFittings.of(building, storey.id());
-            findings.addAll(new ClearanceCheck(fittings).findings());
-            findings.addAll(new ClashCheck(fittings).findings());
-            findings.addAll(new SwingCheck(fittings).findings());
-            findings.addAll(new EscapeCheck(building, storey).findings());
-            findings.addAll(new RoomCheck(building, storey).findings());
-            findings.addAll(new WayInCheck(building, storey).findings());
-            findings.addAll(new StairCheck(building, storey).findings());
-            findings.addAll(new StairWayCheck(building, storey).findings());
-            findings.addAll(new StairLandingCheck(fittings).findings());
-            findings.addAll(new SupportCheck(building, storey).findings());
-        }
+        for (List<Finding> found : SideBySide.map(all, building::get)) findings.addAll(found);
         return List.copyOf(findings);
     }
 }

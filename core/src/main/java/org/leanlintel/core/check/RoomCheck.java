@@ -6,6 +6,9 @@ import java.util.List;
 import java.util.Map;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.derive.Key;
+import org.leanlintel.core.derive.Reads;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Storey;
 
@@ -21,33 +24,39 @@ final class RoomCheck {
         this.storey = storey;
     }
 
-    List<Finding> findings() {
-        Map<RoomSpace, List<Room>> named = building.rooms().named(storey.id());
-        named.forEach((space, rooms) -> {
-            for (Room other : rooms.subList(1, rooms.size()))
-                add(
-                        "%s and %s are one area.".formatted(rooms.getFirst().name(), other.name()),
-                        "Part them by a wall or a room limit, or delete one of them.",
-                        other,
-                        rooms.getFirst());
-        });
-        Map<String, Room> numbers = new HashMap<>();
-        for (Room room : building.model().all(Room.class)) {
-            if (!room.storey().equals(storey.id())) continue;
-            if (building.rooms().of(room) == null)
-                add(
-                        "Nothing closes round %s.".formatted(room.name()),
-                        "Close the walls round it, or delete the room.",
-                        room);
-            Room same = room.number().isEmpty() ? null : numbers.putIfAbsent(room.number(), room);
-            if (same != null)
-                add(
-                        "%s and %s both have number %s.".formatted(same.name(), room.name(), room.number()),
-                        "Give one of them another number, or number the rooms anew.",
-                        room,
-                        same);
-        }
+    List<Finding> findings(Room room) {
+        RoomSpace space = building.rooms().of(room);
+        Room first = space == null ? room : building.rooms().named(space).getFirst();
+        if (space == null)
+            add(
+                    "Nothing closes round %s.".formatted(room.name()),
+                    "Close the walls round it, or delete the room.",
+                    room);
+        else if (first != room)
+            add(
+                    "%s and %s are one area.".formatted(first.name(), room.name()),
+                    "Part them by a wall or a room limit, or delete one of them.",
+                    room,
+                    first);
+        Room same = building.get(new Numbered(storey.id())).get(room.number());
+        if (same != null && same != room)
+            add(
+                    "%s and %s both have number %s.".formatted(same.name(), room.name(), room.number()),
+                    "Give one of them another number, or number the rooms anew.",
+                    room,
+                    same);
         return findings;
+    }
+
+    /** The first room of a storey that has a number, by their numbers. */
+    private record Numbered(ElementId storey) implements Key<Map<String, Room>> {
+        @Override
+        public Map<String, Room> from(Reads reads) {
+            Map<String, Room> numbers = new HashMap<>();
+            for (Room room : reads.model().all(Room.class))
+                if (room.storey().equals(storey) && !room.number().isEmpty()) numbers.putIfAbsent(room.number(), room);
+            return numbers;
+        }
     }
 
     private void add(String sentence, String remedy, Room... rooms) {

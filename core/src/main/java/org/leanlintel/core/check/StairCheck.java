@@ -9,6 +9,7 @@ import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.building.PlacedSteps;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LengthPrinter;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StairRules.Limit;
 import org.leanlintel.core.model.StairRules.What;
@@ -30,25 +31,23 @@ final class StairCheck {
         lengths = LengthPrinter.ofScreen(building.model().settings().units());
     }
 
-    List<Finding> findings() {
+    List<Finding> findings(Stair stair) {
         List<Finding> findings = new ArrayList<>();
-        for (Stair stair : building.model().all(Stair.class)) {
-            if (!stair.storey().equals(storey.id())) continue;
-            try {
-                BuiltStair built = BuiltStair.of(stair, building.model());
-                for (Figure f : built.figures()) if (!f.holds()) findings.add(broken(built, f));
-            } catch (Unusable cannot) {
-                findings.add(finding(
-                        stair,
-                        stair.at(),
-                        String.valueOf(cannot.getMessage()),
-                        "Change its flights or its going.",
-                        ""));
-            }
+        try {
+            BuiltStair built = BuiltStair.of(stair, building.model());
+            for (Figure f : built.figures()) if (!f.holds()) findings.add(broken(built, f));
+        } catch (Unusable cannot) {
+            findings.add(finding(
+                    stair, stair.at(), String.valueOf(cannot.getMessage()), "Change its flights or its going.", ""));
         }
-        for (PlacedSteps s : building.stepsOf(storey.id()))
-            if (landing(s) instanceof Finding finding) findings.add(finding);
         return findings;
+    }
+
+    /** Of steps before a door of the storey. */
+    List<Finding> landing(ElementId steps) {
+        for (PlacedSteps s : building.stepsOf(storey.id()))
+            if (s.steps().id().equals(steps) && landing(s) instanceof Finding finding) return List.of(finding);
+        return List.of();
     }
 
     /** A landing is as deep as the rules ask. */

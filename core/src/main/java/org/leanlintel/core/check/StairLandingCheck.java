@@ -6,14 +6,13 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.building.PlacedFitting;
-import org.leanlintel.core.check.StoreyFittings.Obstacle;
+import org.leanlintel.core.check.Obstacles.Obstacle;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Post;
-import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StairRules;
 import org.leanlintel.core.model.StairRules.Limit;
 import org.leanlintel.core.model.StairRules.What;
@@ -28,13 +27,13 @@ final class StairLandingCheck {
     /** Square millimetres that do not count. */
     private static final double BRUSH_MM2 = 3000;
 
-    private final StoreyFittings fittings;
     private final Building building;
+    private final ElementId storey;
     private final LengthPrinter lengths;
 
-    StairLandingCheck(StoreyFittings fittings) {
-        this.fittings = fittings;
-        building = fittings.building();
+    StairLandingCheck(Building building, ElementId storey) {
+        this.building = building;
+        this.storey = storey;
         lengths = LengthPrinter.ofScreen(building.model().settings().units());
     }
 
@@ -52,20 +51,17 @@ final class StairLandingCheck {
 
     private record Met(Obstacle what, double clearMm, Vec at) {}
 
-    List<Finding> findings() {
+    List<Finding> findings(BuiltStair built) {
         List<Finding> findings = new ArrayList<>();
-        for (Stair stair : building.model().all(Stair.class)) {
-            if (!(BuiltStair.find(stair, building.model()) instanceof BuiltStair built)) continue;
-            StairPlan plan = built.plan();
-            List<Vec> walk = plan.walk();
-            if (stair.storey().equals(fittings.storey())) {
-                Vec out = walk.get(0).minus(walk.get(1)).unit();
-                add(built, new Way(plan.risers().getFirst(), out, "before its first riser"), findings);
-            }
-            if (built.storeyAbove().id().equals(fittings.storey())) {
-                Vec out = walk.getLast().minus(walk.get(walk.size() - 2)).unit();
-                add(built, new Way(plan.risers().getLast(), out, "after its last riser"), findings);
-            }
+        StairPlan plan = built.plan();
+        List<Vec> walk = plan.walk();
+        if (built.stair().storey().equals(storey)) {
+            Vec out = walk.get(0).minus(walk.get(1)).unit();
+            add(built, new Way(plan.risers().getFirst(), out, "before its first riser"), findings);
+        }
+        if (built.storeyAbove().id().equals(storey)) {
+            Vec out = walk.getLast().minus(walk.get(walk.size() - 2)).unit();
+            add(built, new Way(plan.risers().getLast(), out, "after its last riser"), findings);
         }
         return findings;
     }
@@ -88,7 +84,7 @@ final class StairLandingCheck {
                 sentence,
                 "Move one of them, or turn the stair.",
                 concerns,
-                fittings.storey(),
+                storey,
                 met.at(),
                 limit.cited()));
     }
@@ -119,11 +115,11 @@ final class StairLandingCheck {
 
     /** What stands on the floor within some bounds. */
     private List<Obstacle> obstacles(Bounds bounds) {
-        List<Obstacle> all = new ArrayList<>(fittings.walls(bounds));
-        for (PlacedFitting p : fittings.all())
-            if (p.symbol().lowMm() == 0 && Bounds.of(p.outline()).meets(bounds))
-                all.add(new Obstacle(StoreyFittings.name(p), p.fitting().id(), Area.of(p.outline())));
-        for (Post p : building.model().relations().postsOf(fittings.storey()))
+        List<Obstacle> all = new ArrayList<>(new Obstacles(building, storey).walls(bounds));
+        for (PlacedFitting p : PlacedFitting.near(building, storey, bounds))
+            if (p.symbol().lowMm() == 0)
+                all.add(new Obstacle(Obstacles.name(p), p.fitting().id(), Area.of(p.outline())));
+        for (Post p : building.model().relations().postsOf(storey))
             if (Bounds.of(p.corners()).meets(bounds))
                 all.add(new Obstacle("post " + p.mark(), p.id(), Area.of(p.corners())));
         return all;

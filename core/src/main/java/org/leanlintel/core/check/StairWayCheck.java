@@ -2,7 +2,6 @@ package org.leanlintel.core.check;
 
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -40,7 +39,6 @@ final class StairWayCheck {
     private final Building building;
     private final Storey storey;
     private final LengthPrinter lengths;
-    private final Map<ElementId, Collection<Body>> known = new HashMap<>();
 
     StairWayCheck(Building building, Storey storey) {
         this.building = building;
@@ -51,20 +49,17 @@ final class StairWayCheck {
     /** Where an element comes nearest above a way. @param mm below 0 where it stands in it */
     private record Least(double mm, Vec at) {}
 
-    List<Finding> findings() {
+    List<Finding> findings(BuiltStair built) {
         List<Finding> findings = new ArrayList<>();
-        for (Stair stair : building.model().all(Stair.class))
-            if (stair.storey().equals(storey.id())
-                    && BuiltStair.find(stair, building.model()) instanceof BuiltStair built)
-                least(built).forEach((element, least) -> {
-                    if (finding(built, element, least) instanceof Finding finding) findings.add(finding);
-                });
+        least(built).forEach((element, least) -> {
+            if (finding(built, element, least) instanceof Finding finding) findings.add(finding);
+        });
         return findings;
     }
 
     private Map<ElementId, Least> least(BuiltStair stair) {
         Bounds bounds = stair.plan().outline().bounds();
-        List<Body> bodies = bodies(stair).stream()
+        List<Body> bodies = bodies(stair, bounds).stream()
                 .filter(b -> !b.element().equals(stair.stair().id()) && mayStandInTheWay(b.element()))
                 .filter(b -> Bounds.of(b.outline()).meets(bounds))
                 .toList();
@@ -80,17 +75,12 @@ final class StairWayCheck {
     }
 
     /** Of the storeys it passes, and of the next: what stands there may start lower. */
-    private Collection<Body> bodies(BuiltStair stair) {
-        List<Body> bodies = new ArrayList<>(bodiesOf(storey));
-        bodies.addAll(bodiesOf(stair.storeyAbove()));
+    private Collection<Body> bodies(BuiltStair stair, Bounds bounds) {
+        List<Body> bodies = new ArrayList<>(building.bodiesNear(storey.id(), bounds));
+        bodies.addAll(building.bodiesNear(stair.storeyAbove().id(), bounds));
         if (StoreySpace.above(building.model(), stair.storeyAbove()) instanceof Storey next)
-            bodies.addAll(bodiesOf(next));
+            bodies.addAll(building.bodiesNear(next.id(), bounds));
         return bodies;
-    }
-
-    /** Worked out once for all stairs of the storey. */
-    private Collection<Body> bodiesOf(Storey of) {
-        return known.computeIfAbsent(of.id(), building::bodiesOf);
     }
 
     private boolean mayStandInTheWay(ElementId element) {

@@ -6,9 +6,12 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.derive.Key;
+import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LengthPrinter;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
@@ -37,11 +40,19 @@ final class SupportCheck {
         lengths = LengthPrinter.ofScreen(building.model().settings().units());
     }
 
-    List<Finding> findings() {
-        if (below == null || building.solidsOf(below.id()).isEmpty()) return findings;
-        for (WallSolid solid : building.solidsOf(storey.id()))
-            if (solid.strip().wall().state() == Wall.State.NEW && isOutside(solid)) check(solid.strip());
+    List<Finding> findings(ElementId wall) {
+        WallSolid solid = building.solid(wall);
+        if (solid == null || !solid.strip().wall().storey().equals(storey.id())) return findings;
+        if (below == null || !building.get(new HasWalls(below.id()))) return findings;
+        if (solid.strip().wall().state() == Wall.State.NEW && isOutside(solid)) check(solid.strip());
         return findings;
+    }
+
+    private record HasWalls(ElementId storey) implements Key<Boolean> {
+        @Override
+        public Boolean from(Reads reads) {
+            return !Building.in(reads).solidsOf(storey).isEmpty();
+        }
     }
 
     private boolean isOutside(WallSolid solid) {

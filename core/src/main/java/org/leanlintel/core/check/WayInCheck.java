@@ -2,7 +2,6 @@ package org.leanlintel.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.building.PlacedOpening;
@@ -30,7 +29,7 @@ final class WayInCheck {
         this.building = building;
         this.storey = storey;
         for (Stair stair : building.model().all(Stair.class))
-            if (BuiltStair.find(stair, building.model()) instanceof BuiltStair built) addEnds(built);
+            if (building.get(new BuiltStair.Of(stair.id())) instanceof BuiltStair built) addEnds(built);
     }
 
     private void addEnds(BuiltStair built) {
@@ -45,24 +44,17 @@ final class WayInCheck {
         return riser.middle().along(up, onwards);
     }
 
-    List<Finding> findings() {
-        List<Finding> findings = new ArrayList<>();
-        for (Map.Entry<RoomSpace, List<Room>> e :
-                building.rooms().named(storey.id()).entrySet()) {
-            RoomSpace space = e.getKey();
-            if (space.bordersLimit() || stairEnds.stream().anyMatch(space::covers) || hasWayThroughAWall(space))
-                continue;
-            Room room = e.getValue().getFirst();
-            findings.add(new Finding(
-                    Finding.Kind.ROOMS,
-                    "%s has no way in: no door, open way or stair leads into it.".formatted(room.name()),
-                    "Place a door or an open way in one of its walls.",
-                    List.of(room.id()),
-                    storey.id(),
-                    space.net().middle(),
-                    ""));
-        }
-        return findings;
+    List<Finding> findings(Room room, RoomSpace space) {
+        if (space.bordersLimit() || stairEnds.stream().anyMatch(space::covers) || hasWayThroughAWall(space))
+            return List.of();
+        return List.of(new Finding(
+                Finding.Kind.ROOMS,
+                "%s has no way in: no door, open way or stair leads into it.".formatted(room.name()),
+                "Place a door or an open way in one of its walls.",
+                List.of(room.id()),
+                storey.id(),
+                space.net().middle(),
+                ""));
     }
 
     private boolean hasWayThroughAWall(RoomSpace space) {

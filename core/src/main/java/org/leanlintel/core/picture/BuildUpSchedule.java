@@ -7,7 +7,6 @@ import static org.leanlintel.core.picture.TableFrame.PAD;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.heat.HeatLoss;
@@ -17,8 +16,6 @@ import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.Drawing;
-import org.leanlintel.core.model.ElementId;
-import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.takeoff.BuildUpUse;
@@ -29,7 +26,7 @@ import org.leanlintel.core.takeoff.Table.Column;
  * The wall build-ups in use as a table: mark, cut to scale, plies from outside to inside, thickness, U-value, ratings,
  * length and area. Everything in it is worked out from the model, so it cannot disagree with the plan.
  */
-public final class BuildUpSchedule implements DrawingPicture {
+final class BuildUpSchedule extends Painting {
 
     /** On paper. */
     private static final double LEAST_ROW = 22;
@@ -37,31 +34,18 @@ public final class BuildUpSchedule implements DrawingPicture {
     private static final double FT2_MM2 = 12 * UnitSystem.MM_PER_INCH * 12 * UnitSystem.MM_PER_INCH;
     private static final double R_IMPERIAL = 0.1761, U_IMPERIAL = 5.678;
 
-    private final Building building;
     private final Model model;
-    private final Drawing drawing;
-    private final Lettering lettering;
     private final boolean metric;
-    private final Lens lens;
-    private @Nullable Picture picture;
 
-    private BuildUpSchedule(Building building, Drawing drawing, Lettering lettering) {
-        this.building = building;
-        this.drawing = drawing;
-        this.lettering = lettering;
+    BuildUpSchedule(Building building, Drawing drawing, Lettering lettering) {
+        super(building, drawing, lettering);
         model = building.model();
         metric = model.settings().units() == UnitSystem.METRIC;
-        lens = model.get(drawing.lens(), Lens.class);
-    }
-
-    static BuildUpSchedule of(Building building, ElementId drawing, Lettering lettering) {
-        return new BuildUpSchedule(building, building.model().get(drawing, Drawing.class), lettering);
     }
 
     @Override
-    public Picture picture() {
-        Picture known = picture;
-        return known == null ? picture = new Table().draw() : known;
+    Picture draw() {
+        return new Table().draw();
     }
 
     private final class Table {
@@ -90,7 +74,7 @@ public final class BuildUpSchedule implements DrawingPicture {
         }
 
         Picture draw() {
-            Pens pens = new Pens(lens);
+            Pens pens = new Pens(lens());
             frame.head(pens);
             for (BuildUpUse use : uses) row(use);
             for (LiningUse lining : LiningUse.of(building)) row(lining, pens);
@@ -101,7 +85,7 @@ public final class BuildUpSchedule implements DrawingPicture {
 
         private void row(BuildUpUse use) {
             BuildUp buildUp = use.buildUp();
-            Pens pens = new Pens(lens);
+            Pens pens = new Pens(lens());
             double height = Math.max(LEAST_ROW, (buildUp.plies().size() + 1) * LINE + 2 * PAD);
             double middle = frame.down() + height / 2;
             WallMark.paint(

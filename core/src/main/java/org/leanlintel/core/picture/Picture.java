@@ -37,6 +37,7 @@ public record Picture(double scale, List<Group> groups) {
 
     /** What differs from {@code earlier}, by element. */
     public Difference since(Picture earlier) {
+        if (earlier == this) return new Difference(scale, List.of(), List.of());
         List<Group> changed = new ArrayList<>();
         Set<ElementId> gone = new HashSet<>();
         compare(earlier.groups, groups, changed, gone);

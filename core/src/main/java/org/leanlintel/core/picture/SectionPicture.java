@@ -10,6 +10,7 @@ import org.leanlintel.core.building.Building;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LevelPrinter;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
@@ -27,12 +28,12 @@ import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.picture.Lettering.Align;
 
 /** A section through all storeys along a section line, with the level of each storey beside it. */
-final class SectionPicture extends WholePicture {
+final class SectionPicture extends Painting {
 
     /** On paper: how far a level mark stands off the section, how wide its line is, and how far the ground runs on. */
     private static final double OFF_MM = 12, MARK_MM = 34, GROUND_MM = 10;
 
-    SectionPicture(Building building, ElementId drawing, Lettering lettering) {
+    SectionPicture(Building building, Drawing drawing, Lettering lettering) {
         super(building, drawing, lettering);
     }
 

@@ -10,7 +10,7 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.measure.LevelPrinter;
 import org.leanlintel.core.measure.UnitSystem;
-import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Stair;
@@ -24,12 +24,12 @@ import org.leanlintel.core.stair.StairVoid;
  * A stair by itself: a section up its flights, unrolled along the line it is walked on, with the equal divisions
  * dimensioned, and the plan under it.
  */
-final class StairPicture extends WholePicture {
+final class StairPicture extends Painting {
 
     /** On paper. */
     private static final double LETTERS = 2.5, SMALL = 1.8, TICK = 1.5, OFF = 10, BETWEEN = 25;
 
-    StairPicture(Building building, ElementId drawing, Lettering lettering) {
+    StairPicture(Building building, Drawing drawing, Lettering lettering) {
         super(building, drawing, lettering);
     }
 

@@ -80,7 +80,7 @@ final class Standing {
     }
 
     private Shows fitting(Fitting fitting) {
-        PlacedFitting placed = PlacedFitting.of(fitting, building);
+        PlacedFitting placed = building.get(new PlacedFitting.Of(fitting.id()));
         if (placed == null) return Shows.NOTHING;
         Group group = undrawn.orMark(
                 fitting.id(),

@@ -7,14 +7,14 @@ import static org.leanlintel.core.picture.TableFrame.PAD;
 import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.Building;
-import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.takeoff.Table;
 import org.leanlintel.core.takeoff.Tables;
 
 /** Doors, windows, rooms or fittings as a table, counted from the model. */
-final class TableSchedule extends WholePicture {
+final class TableSchedule extends Painting {
 
-    TableSchedule(Building building, ElementId drawing, Lettering lettering) {
+    TableSchedule(Building building, Drawing drawing, Lettering lettering) {
         super(building, drawing, lettering);
     }
 

@@ -1,34 +1,43 @@
 package org.leanlintel.core.picture;
 
-import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.derive.Key;
+import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
-import org.leanlintel.core.model.Lens;
 
-/** A drawing that is drawn whole whenever its model changes, and not before it is asked for. */
-abstract sealed class WholePicture implements DrawingPicture permits SectionPicture, StairPicture, TableSchedule {
+/** A drawing that is drawn whole where anything that it shows has changed, and not before it is asked for. */
+final class WholePicture implements DrawingPicture {
 
-    final Building building;
-    final Drawing drawing;
-    final Lettering lettering;
-    private @Nullable Picture picture;
+    private final Building building;
+    private final Of of;
 
     WholePicture(Building building, ElementId drawing, Lettering lettering) {
         this.building = building;
-        this.drawing = building.model().get(drawing, Drawing.class);
-        this.lettering = lettering;
+        of = new Of(drawing, lettering);
+    }
+
+    private record Of(ElementId drawing, Lettering lettering) implements Key<Picture> {
+        @Override
+        public Picture from(Reads reads) {
+            Building building = Building.in(reads);
+            return painting(building, building.model().get(drawing, Drawing.class), lettering)
+                    .draw();
+        }
+    }
+
+    private static Painting painting(Building building, Drawing drawing, Lettering lettering) {
+        return switch (drawing.kind()) {
+            case SECTION -> new SectionPicture(building, drawing, lettering);
+            case STAIR -> new StairPicture(building, drawing, lettering);
+            case BUILD_UPS -> new BuildUpSchedule(building, drawing, lettering);
+            case DOORS, WINDOWS, ROOMS, FITTINGS -> new TableSchedule(building, drawing, lettering);
+            case PLAN -> throw new IllegalStateException("Plans are drawn element by element");
+        };
     }
 
     @Override
-    public final Picture picture() {
-        Picture known = picture;
-        return known == null ? picture = draw() : known;
-    }
-
-    abstract Picture draw();
-
-    final Lens lens() {
-        return building.model().get(drawing.lens(), Lens.class);
+    public Picture picture() {
+        return building.get(of);
     }
 }

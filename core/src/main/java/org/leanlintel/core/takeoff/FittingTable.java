@@ -50,7 +50,7 @@ final class FittingTable {
         Symbol symbol = building.model().get(make.symbol(), Symbol.class);
         TreeSet<String> rooms = new TreeSet<>();
         for (Fitting f : all) {
-            PlacedFitting placed = PlacedFitting.of(f, building);
+            PlacedFitting placed = building.get(new PlacedFitting.Of(f.id()));
             RoomSpace space = placed == null ? null : building.rooms().at(f.storey(), placed.middle());
             if (space == null) continue;
             List<Room> named = building.rooms().named(f.storey()).getOrDefault(space, List.of());

@@ -10,21 +10,13 @@ import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.model.ElementId;
-import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Symbol;
 
-/** The fittings of a storey where they stand, and what may stand in their way. */
-record StoreyFittings(Building building, ElementId storey, List<PlacedFitting> all) {
+/** What may stand in the way on a storey: walls with what stands before them, and fittings. */
+record Obstacles(Building building, ElementId storey) {
 
     /** Something in the way. @param words what it is called in a sentence */
     record Obstacle(String words, ElementId element, Area area) {}
-
-    static StoreyFittings of(Building building, ElementId storey) {
-        List<PlacedFitting> all = new ArrayList<>();
-        for (Fitting f : building.model().all(Fitting.class))
-            if (f.storey().equals(storey) && PlacedFitting.of(f, building) instanceof PlacedFitting p) all.add(p);
-        return new StoreyFittings(building, storey, all);
-    }
 
     /** Walls with what stands before them from the floor, within some bounds. */
     List<Obstacle> walls(Bounds bounds) {
@@ -44,11 +36,8 @@ record StoreyFittings(Building building, ElementId storey, List<PlacedFitting> a
     /** Other fittings within some bounds that stand or hang at the height of one. */
     List<Obstacle> others(PlacedFitting of, Bounds bounds) {
         List<Obstacle> others = new ArrayList<>();
-        for (PlacedFitting p : all)
-            if (p != of
-                    && p.sharesHeight(of)
-                    && !inOneRun(p.symbol(), of.symbol())
-                    && Bounds.of(p.outline()).meets(bounds))
+        for (PlacedFitting p : PlacedFitting.near(building, storey, bounds))
+            if (p != of && p.sharesHeight(of) && !inOneRun(p.symbol(), of.symbol()))
                 others.add(new Obstacle(name(p), p.fitting().id(), Area.of(p.outline())));
         return others;
     }

@@ -1,0 +1,92 @@
+package org.leanlintel.core.check;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.BuiltStair;
+import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.derive.Key;
+import org.leanlintel.core.derive.Reads;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Fitting;
+import org.leanlintel.core.model.OutsideSteps;
+import org.leanlintel.core.model.Room;
+import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.Wall;
+
+/** What is looked at, in the order findings are listed in. */
+enum Check {
+    CLEARANCE(Fitting.class),
+    CLASH(Fitting.class),
+    SWING(Wall.class),
+    ESCAPE(Room.class),
+    ROOMS(Room.class),
+    WAY_IN(Room.class),
+    STAIR(Stair.class),
+    STEPS(OutsideSteps.class),
+    STAIR_WAY(Stair.class),
+    STAIR_LANDING(Stair.class),
+    SUPPORT(Wall.class);
+
+    /** The kind of element that it looks at one by one. */
+    final Class<? extends Element> kind;
+
+    Check(Class<? extends Element> kind) {
+        this.kind = kind;
+    }
+
+    /** What it finds with one element on a storey; nothing where the element does not stand there. */
+    record Of(Check check, ElementId storey, ElementId element) implements Key<List<Finding>> {
+
+        @Override
+        public List<Finding> from(Reads reads) {
+            Building building = Building.in(reads);
+            Element found = building.model().find(element);
+            Storey on = building.model().get(storey, Storey.class);
+            return switch (check) {
+                case CLEARANCE -> placed(found) ? new ClearanceCheck(building, storey).findings(element) : List.of();
+                case CLASH -> placed(found) ? new ClashCheck(building, storey).findings(element) : List.of();
+                case SWING -> new SwingCheck(building, storey).findings(element);
+                case ESCAPE ->
+                    found instanceof Room r && spaceOf(r, building) instanceof RoomSpace s
+                            ? new EscapeCheck(building, on).findings(r, s)
+                            : List.of();
+                case ROOMS ->
+                    found instanceof Room r && r.storey().equals(storey)
+                            ? new RoomCheck(building, on).findings(r)
+                            : List.of();
+                case WAY_IN ->
+                    found instanceof Room r && spaceOf(r, building) instanceof RoomSpace s
+                            ? new WayInCheck(building, on).findings(r, s)
+                            : List.of();
+                case STAIR ->
+                    found instanceof Stair s && s.storey().equals(storey)
+                            ? new StairCheck(building, on).findings(s)
+                            : List.of();
+                case STEPS -> new StairCheck(building, on).landing(element);
+                case STAIR_WAY ->
+                    building.get(new BuiltStair.Of(element)) instanceof BuiltStair s
+                                    && s.stair().storey().equals(storey)
+                            ? new StairWayCheck(building, on).findings(s)
+                            : List.of();
+                case STAIR_LANDING ->
+                    building.get(new BuiltStair.Of(element)) instanceof BuiltStair s
+                            ? new StairLandingCheck(building, storey).findings(s)
+                            : List.of();
+                case SUPPORT -> new SupportCheck(building, on).findings(element);
+            };
+        }
+
+        private boolean placed(@Nullable Element found) {
+            return found instanceof Fitting f && f.storey().equals(storey);
+        }
+
+        /** Of the first room of an area, which speaks for it. */
+        private @Nullable RoomSpace spaceOf(Room room, Building building) {
+            RoomSpace space = room.storey().equals(storey) ? building.rooms().of(room) : null;
+            return space != null && building.rooms().named(space).getFirst() == room ? space : null;
+        }
+    }
+}
