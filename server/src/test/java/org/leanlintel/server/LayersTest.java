@@ -38,8 +38,8 @@ class LayersTest {
             entry("core.stair", "core.model core.geometry core.measure"),
             entry("core.derive", "core.model core.geometry"),
             entry("core.building", "core.derive core.stair core.model core.geometry core.measure"),
-            entry("core.takeoff", "core.building core.model core.geometry core.measure"),
-            entry("core.check", "core.building core.stair core.model core.geometry core.measure"),
+            entry("core.takeoff", "core.building core.derive core.model core.geometry core.measure"),
+            entry("core.check", "core.building core.derive core.stair core.model core.geometry core.measure"),
             entry("core.edit", "core.building core.model core.geometry core.measure"),
             entry(
                     "core.picture",
@@ -48,6 +48,7 @@ class LayersTest {
             entry("formats.standard", "core formats.json"),
             entry("formats.pdf", "core"),
             entry("formats.csv", "core"),
+            entry("formats.demo", "core formats.standard"),
             entry("formats.traced", "core formats.json"),
             entry("server.store", "core formats"),
             entry("server.live", "core formats server.store"),

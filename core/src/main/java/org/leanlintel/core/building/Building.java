@@ -13,12 +13,12 @@ import org.leanlintel.core.derive.Member;
 import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.derive.Spread;
 import org.leanlintel.core.geometry.Bounds;
-import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.SideBySide;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
@@ -180,8 +180,7 @@ public final class Building {
     /** Everything that stands on a storey. */
     public Collection<Body> bodiesOf(ElementId storey) {
         List<Body> bodies = new ArrayList<>();
-        for (WallSolid solid : solidsOf(storey))
-            bodies.addAll(get(new SolidOf.Bodies(solid.strip().wall().id())));
+        for (WallSolid solid : solidsOf(storey)) add(solid.strip().wall(), bodies);
         addOthers(storey, bodies);
         return bodies;
     }
@@ -189,29 +188,19 @@ public final class Building {
     /** Everything that stands on a storey, but of walls only those that may lie within some bounds. */
     public Collection<Body> bodiesNear(ElementId storey, Bounds bounds) {
         List<Body> bodies = new ArrayList<>();
-        for (Strip strip : near(bounds, storey))
-            bodies.addAll(get(new SolidOf.Bodies(strip.wall().id())));
+        for (Strip strip : near(bounds, storey)) add(strip.wall(), bodies);
         addOthers(storey, bodies);
         return bodies;
     }
 
     private void addOthers(ElementId storey, List<Body> bodies) {
-        bodies.addAll(FloorAreas.bodies(this, storey));
-        for (PlacedSteps steps : stepsOf(storey)) bodies.addAll(steps.bodies(this));
-        for (Stair stair : model().all(Stair.class))
-            if (stair.storey().equals(storey) && get(new BuiltStair.Of(stair.id())) instanceof BuiltStair built)
-                bodies.addAll(StairBodies.of(built, this));
-        StoreySpace on = space(storey);
-        for (Post post : model().relations().postsOf(storey)) {
-            for (Wrapped.Part part : Wrapped.of(post.make(), post.widthMm(), true, model()))
-                bodies.add(new Body(
-                        post.id(),
-                        Content.NO_PLY,
-                        part.material(),
-                        part.does(),
-                        post.ring(part.x0(), part.x1(), part.y0(), part.y1()),
-                        Plane.level(on.levelMm() + on.footMm()),
-                        Plane.level(on.levelMm() + on.headMm())));
-        }
+        for (Floor f : model().all(Floor.class)) if (f.storey().equals(storey)) add(f, bodies);
+        for (PlacedSteps steps : stepsOf(storey)) add(steps.steps(), bodies);
+        for (Stair s : model().all(Stair.class)) if (s.storey().equals(storey)) add(s, bodies);
+        for (Post p : model().relations().postsOf(storey)) add(p, bodies);
+    }
+
+    private void add(Element element, List<Body> bodies) {
+        bodies.addAll(get(new BodiesOf(element.id())));
     }
 }

@@ -6,7 +6,6 @@ import org.leanlintel.core.derive.Key;
 import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
-import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Wall;
 
@@ -18,8 +17,9 @@ record FacesAlong(ElementId wall, Parting parting) implements Key<List<Area>> {
         List<Area> faces = new ArrayList<>();
         for (Ring ring : reads.get(new RingsAlong(wall, parting))) {
             if (ring.shell() == null) continue;
-            List<List<Vec>> others = new ArrayList<>();
-            for (RingsAlong along : reads.lying(new RingsAlong.Islands(parting), Bounds.of(ring.shell())))
+            List<Ring.Loop> others = new ArrayList<>();
+            for (RingsAlong along : reads.lying(
+                    new RingsAlong.Islands(parting), Bounds.of(ring.shell().line())))
                 for (Ring other : reads.get(along))
                     if (other.storey().equals(ring.storey())) others.addAll(other.alone());
             Area face = ring.face(others);

@@ -3,9 +3,11 @@ package org.leanlintel.core.building;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.derive.Key;
 import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
@@ -85,9 +87,7 @@ public final class FloorAreas {
     /** Whether something closes round the seed of a floor that fills a shell. */
     public static boolean closes(Floor floor, Building building) {
         if (!(floor.outline() instanceof Floor.InsideShell shell)) return true;
-        for (Area face : building.get(new FacesAlong.Of(floor.storey(), Parting.SHELL)))
-            if (face.covers(shell.seed())) return true;
-        return false;
+        return shell(building, floor.storey(), shell.seed()) != null;
     }
 
     /** A point in each part of a storey that its walls close round: where floors that fill it can be laid from. */
@@ -102,10 +102,9 @@ public final class FloorAreas {
         return building.get(new Open(storey));
     }
 
-    static List<Body> bodies(Building building, ElementId storey) {
-        FloorAreas floors = new FloorAreas(building, storey);
+    static List<Body> bodies(Floor floor, Building building) {
         List<Body> bodies = new ArrayList<>();
-        for (Floor f : building.model().all(Floor.class)) if (f.storey().equals(storey)) floors.bodies(f, bodies);
+        new FloorAreas(building, floor.storey()).bodies(floor, bodies);
         return bodies;
     }
 
@@ -146,20 +145,34 @@ public final class FloorAreas {
         return whole;
     }
 
+    /** The outermost line of walls round a point; null where none runs round it. */
+    private static Ring.@Nullable Loop shell(Building building, ElementId storey, Vec seed) {
+        Ring.Loop outermost = null;
+        for (RingsAlong along : building.lying(new RingsAlong.Islands(Parting.SHELL), Bounds.of(List.of(seed))))
+            for (Ring ring : building.get(along))
+                for (Ring.Loop loop : ring.alone()) {
+                    boolean round = ring.storey().equals(storey) && loop.area().covers(seed);
+                    if (round
+                            && (outermost == null
+                                    || loop.area().mm2() > outermost.area().mm2())) outermost = loop;
+                }
+        return outermost;
+    }
+
     /** All that the outer faces of the shell close round, less the plies of its walls outside the floor's edge. */
-    private Area insideShell(Floor.InsideShell shell) {
-        List<Area> faces = building.get(new FacesAlong.Of(storey.id(), Parting.SHELL));
-        if (faces.isEmpty()) return Area.NONE;
-        Area closed = partWith(shell.seed(), Area.union(faces));
-        if (closed.isEmpty()) return closed;
+    private Area insideShell(Floor.InsideShell inside) {
+        Ring.Loop shell = shell(building, storey.id(), inside.seed());
+        if (shell == null) return Area.NONE;
+        Area closed = shell.area();
         List<Area> all = new ArrayList<>(List.of(closed)), without = new ArrayList<>();
-        for (WallSolid solid : building.solidsOf(storey.id())) {
-            if (!solid.strip().wall().stays()) continue;
+        for (ElementId wall : shell.walls()) {
+            WallSolid solid = building.solid(wall);
+            if (solid == null) continue;
             all.add(solid.footprint());
-            if (hasOutside(solid, closed)) without.addAll(outside(solid, shell.edge()));
+            if (hasOutside(solid, closed)) without.addAll(outside(solid, inside.edge()));
         }
-        Area whole = partWith(shell.seed(), Area.union(all)).filled();
-        return without.isEmpty() ? whole : partWith(shell.seed(), whole.minus(Area.union(without)));
+        Area whole = partWith(inside.seed(), Area.union(all)).filled();
+        return without.isEmpty() ? whole : partWith(inside.seed(), whole.minus(Area.union(without)));
     }
 
     private static List<Area> outside(WallSolid solid, Floor.Edge edge) {
@@ -185,7 +198,7 @@ public final class FloorAreas {
     }
 
     private void bodies(Floor floor, List<Body> bodies) {
-        Area area = area(floor);
+        Area area = of(floor, building);
         if (area.isEmpty()) return;
         List<List<Vec>> rings = area.ringsWithoutHoles();
         BuildUp of = model.get(floor.buildUp(), BuildUp.class);

@@ -3,6 +3,7 @@ package org.leanlintel.core.building;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -21,7 +22,30 @@ import org.leanlintel.core.model.ElementId;
  * @param shell round what is enclosed, counter-clockwise; null where this runs round walls from outside
  * @param islands round what lies within, or round the walls from outside, clockwise
  */
-record Ring(ElementId storey, @Nullable List<Vec> shell, List<List<Vec>> islands) {
+record Ring(ElementId storey, @Nullable Loop shell, List<Loop> islands) {
+
+    /** A closed line, without a point that it comes to twice. @param walls along it, in its order */
+    record Loop(List<Vec> line, List<ElementId> walls) {
+
+        Loop {
+            line = List.copyOf(line);
+            walls = List.copyOf(walls);
+        }
+
+        private static Loop of(List<Walked> closed) {
+            List<Vec> line = new ArrayList<>();
+            Set<ElementId> walls = new LinkedHashSet<>();
+            for (Walked w : closed) {
+                line.addAll(w.line().subList(0, w.line().size() - 1));
+                walls.add(w.stretch().wall());
+            }
+            return new Loop(line, List.copyOf(walls));
+        }
+
+        Area area() {
+            return Area.of(line);
+        }
+    }
 
     Ring {
         islands = List.copyOf(islands);
@@ -30,20 +54,19 @@ record Ring(ElementId storey, @Nullable List<Vec> shell, List<List<Vec>> islands
     /** What stretches walked along one after another amount to. */
     static Ring of(ElementId storey, List<Walked> walked) {
         Set<Walked> all = new HashSet<>(walked);
-        List<Vec> shell = null;
-        List<List<Vec>> islands = new ArrayList<>();
-        for (List<Vec> loop :
+        Loop shell = null;
+        List<Loop> islands = new ArrayList<>();
+        for (Loop loop :
                 loops(walked.stream().filter(w -> !all.contains(w.back())).toList())) {
-            double twice = twiceSigned(loop);
+            double twice = twiceSigned(loop.line());
             if (twice > 0) shell = loop;
             else if (twice < 0) islands.add(loop);
         }
         return new Ring(storey, shell, islands);
     }
 
-    /** Closed lines without a point that they come to twice. */
-    private static List<List<Vec>> loops(List<Walked> walked) {
-        List<List<Vec>> loops = new ArrayList<>();
+    private static List<Loop> loops(List<Walked> walked) {
+        List<Loop> loops = new ArrayList<>();
         List<Walked> path = new ArrayList<>();
         Map<Vertex, Integer> at = new HashMap<>();
         for (Walked w : walked) {
@@ -52,13 +75,9 @@ record Ring(ElementId storey, @Nullable List<Vec> shell, List<List<Vec>> islands
             Integer start = at.get(w.to());
             if (start == null) continue;
             List<Walked> closed = path.subList(start, path.size());
-            List<Vec> loop = new ArrayList<>();
-            for (Walked c : closed) {
-                loop.addAll(c.line().subList(0, c.line().size() - 1));
-                at.remove(c.from());
-            }
+            closed.forEach(c -> at.remove(c.from()));
+            loops.add(Loop.of(closed));
             closed.clear();
-            loops.add(loop);
         }
         return loops;
     }
@@ -72,7 +91,7 @@ record Ring(ElementId storey, @Nullable List<Vec> shell, List<List<Vec>> islands
     }
 
     /** Islands that lie alone: round which this runs from outside. */
-    List<List<Vec>> alone() {
+    List<Loop> alone() {
         return shell == null ? islands : List.of();
     }
 
@@ -81,28 +100,29 @@ record Ring(ElementId storey, @Nullable List<Vec> shell, List<List<Vec>> islands
      *
      * @param others that may lie within, each alone
      */
-    Area face(List<List<Vec>> others) {
+    Area face(List<Loop> others) {
         if (shell == null) throw new IllegalStateException("Nothing is enclosed");
-        Area whole = Area.of(shell);
-        Bounds bounds = Bounds.of(shell);
-        Set<Vertex> corners = shell.stream().map(Vertex::of).collect(Collectors.toSet());
-        List<List<Vec>> inside = new ArrayList<>(islands);
-        for (List<Vec> island : others) {
-            Vec first = island.getFirst();
+        Area whole = shell.area();
+        Bounds bounds = Bounds.of(shell.line());
+        Set<Vertex> corners = shell.line().stream().map(Vertex::of).collect(Collectors.toSet());
+        List<Loop> inside = new ArrayList<>(islands);
+        for (Loop island : others) {
+            Vec first = island.line().getFirst();
             if (!corners.contains(Vertex.of(first)) && bounds.covers(first) && whole.covers(first)) inside.add(island);
         }
-        return Area.of(shell, inside.size() < 2 ? inside : outermost(inside));
+        List<Loop> holes = inside.size() < 2 ? inside : outermost(inside);
+        return Area.of(shell.line(), holes.stream().map(Loop::line).toList());
     }
 
-    private static List<List<Vec>> outermost(List<List<Vec>> islands) {
-        List<Area> areas = islands.stream().map(Area::of).toList();
-        List<List<Vec>> outermost = new ArrayList<>();
+    private static List<Loop> outermost(List<Loop> islands) {
+        List<Area> areas = islands.stream().map(Loop::area).toList();
+        List<Loop> outermost = new ArrayList<>();
         for (int i = 0; i < islands.size(); i++) {
             boolean within = false;
             for (int j = 0; j < islands.size() && !within; j++)
                 within = i != j
                         && areas.get(j).mm2() > areas.get(i).mm2()
-                        && areas.get(j).covers(islands.get(i).getFirst());
+                        && areas.get(j).covers(islands.get(i).line().getFirst());
             if (!within) outermost.add(islands.get(i));
         }
         return outermost;

@@ -12,7 +12,6 @@ import org.leanlintel.core.derive.Member;
 import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.derive.Spread;
 import org.leanlintel.core.geometry.Bounds;
-import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Wall;
@@ -67,7 +66,7 @@ record RingsAlong(ElementId wall, Parting parting) implements Member<List<Ring>>
     @Override
     public Collection<Cell> cells(List<Ring> rings) {
         Set<Cell> cells = new LinkedHashSet<>();
-        for (Ring r : rings) for (List<Vec> island : r.alone()) cells.addAll(Cell.of(Bounds.of(island)));
+        for (Ring r : rings) for (Ring.Loop island : r.alone()) cells.addAll(Cell.of(Bounds.of(island.line())));
         return cells;
     }
 

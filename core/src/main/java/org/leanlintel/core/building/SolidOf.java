@@ -1,6 +1,5 @@
 package org.leanlintel.core.building;
 
-import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.derive.Key;
 import org.leanlintel.core.derive.Reads;
@@ -14,14 +13,5 @@ record SolidOf(ElementId wall) implements Key<@Nullable WallSolid> {
         Building building = Building.in(reads);
         Strip strip = building.strip(wall);
         return strip == null ? null : new WallSolid(strip, building);
-    }
-
-    /** All of it that stands, foot to head. */
-    record Bodies(ElementId wall) implements Key<List<Body>> {
-        @Override
-        public List<Body> from(Reads reads) {
-            WallSolid solid = reads.get(new SolidOf(wall));
-            return solid == null ? List.of() : List.copyOf(solid.bodies());
-        }
     }
 }

@@ -161,6 +161,11 @@ public final class Area {
     }
 
     /** Everything within {@code mm} of it, corners kept sharp. */
+    /** Whether it shares a point with some bounds. */
+    public boolean meets(Bounds box) {
+        return shape.intersects(JTS.toGeometry(new Envelope(box.minX(), box.maxX(), box.minY(), box.maxY())));
+    }
+
     public Area grown(double mm) {
         return new Area(BufferOp.bufferOp(shape, mm, MITRED));
     }

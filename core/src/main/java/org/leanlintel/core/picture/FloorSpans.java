@@ -1,12 +1,11 @@
 package org.leanlintel.core.picture;
 
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.FloorAreas;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.NearestFirst;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Does;
@@ -75,16 +74,12 @@ final class FloorSpans {
     private Vec place(Area where, Vec way) {
         Vec middle = where.middle();
         Bounds all = where.bounds();
-        double step = STEP_MM * look.drawing().scale();
-        List<Vec> places = new ArrayList<>();
-        for (double x = all.minX(); x <= all.maxX(); x += step)
-            for (double y = all.minY(); y <= all.maxY(); y += step) places.add(new Vec(x, y));
-        places.sort(Comparator.comparingDouble(p -> p.distanceTo(middle)));
         TakenBoxes there = taken.within(all);
-        return places.stream()
-                .filter(p -> there.isFree(box(p, way)) && where.covers(area(box(p, way))))
-                .findFirst()
-                .orElse(middle);
+        for (Vec p : new NearestFirst(middle, all, STEP_MM * look.drawing().scale())) {
+            Bounds box = box(p, way);
+            if (there.isFree(box) && where.covers(area(box))) return p;
+        }
+        return middle;
     }
 
     private Bounds box(Vec at, Vec way) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.picture.Item.Run;
 import org.leanlintel.core.picture.Item.Text;
@@ -99,5 +100,16 @@ public record Lettering(Map<Integer, Double> advances, Map<Integer, Double> stro
     static double readable(double angle) {
         double turned = Math.IEEEremainder(angle, Math.PI);
         return turned <= -Math.PI / 2 + 1e-9 ? turned + Math.PI : turned;
+    }
+
+    /** Letters are told apart as objects: there are few, and whatever is drawn is known by the ones it is drawn in. */
+    @Override
+    public boolean equals(@Nullable Object other) {
+        return this == other;
+    }
+
+    @Override
+    public int hashCode() {
+        return System.identityHashCode(this);
     }
 }

@@ -26,6 +26,8 @@ final class RoomLabel {
 
     private final Look look;
     private final Lettering lettering;
+    /** From its middle to its sides, in model millimetres. */
+    private final double wide, high;
 
     RoomLabel(Room room, RoomSpace space, boolean stacked, Look look, Lettering lettering) {
         this.room = room;
@@ -35,6 +37,8 @@ final class RoomLabel {
         List<LabelPart> parts = look.lens().roomLabels();
         numbered = parts.contains(LabelPart.NUMBER) && !room.number().isEmpty();
         lines = lines(parts, room, space, look);
+        wide = (width() / 2 + AIR) * scale();
+        high = (height() / 2 + AIR) * scale();
     }
 
     private static List<String> lines(List<LabelPart> parts, Room room, RoomSpace space, Look look) {
@@ -81,8 +85,7 @@ final class RoomLabel {
 
     /** What it takes round a middle, with some air, in model millimetres. */
     Bounds boxAt(Vec middle) {
-        double w = (width() / 2 + AIR) * scale(), h = (height() / 2 + AIR) * scale();
-        return new Bounds(middle.x() - w, middle.y() - h, middle.x() + w, middle.y() + h);
+        return new Bounds(middle.x() - wide, middle.y() - high, middle.x() + wide, middle.y() + high);
     }
 
     void paint(Vec middle, Pens pens) {

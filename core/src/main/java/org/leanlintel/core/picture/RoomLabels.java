@@ -1,7 +1,6 @@
 package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
@@ -9,6 +8,7 @@ import org.leanlintel.core.building.RoomSpace;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.NearestFirst;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.PenRole;
@@ -80,7 +80,7 @@ final class RoomLabels {
     }
 
     private @Nullable Vec inside(TakenBoxes taken, RoomLabel label) {
-        for (Vec at : round(space.net().middle(), space.bounds())) {
+        for (Vec at : places(space.bounds())) {
             Bounds box = label.boxAt(at);
             boolean within = space.covers(at)
                     && space.bounds().covers(new Vec(box.minX(), box.minY()))
@@ -105,7 +105,7 @@ final class RoomLabels {
         TakenBoxes taken = all.within(reach);
         Vec middle = space.net().middle(), best = middle;
         double least = Double.POSITIVE_INFINITY;
-        for (Vec at : round(middle, space.bounds().grown(FURTHEST * scale()))) {
+        for (Vec at : places(space.bounds().grown(FURTHEST * scale()))) {
             double cost = at.distanceTo(middle);
             if (cost >= least) break;
             Bounds box = label.boxAt(at);
@@ -130,24 +130,14 @@ final class RoomLabels {
         return boxes;
     }
 
-    /** Places on a grid, the nearest first. */
-    private List<Vec> round(Vec middle, Bounds bounds) {
-        double step = STEP * scale();
-        List<Vec> places = new ArrayList<>();
-        for (double x = middle.x() - Math.floor((middle.x() - bounds.minX()) / step) * step;
-                x <= bounds.maxX();
-                x += step)
-            for (double y = middle.y() - Math.floor((middle.y() - bounds.minY()) / step) * step;
-                    y <= bounds.maxY();
-                    y += step) places.add(new Vec(x, y));
-        places.sort(Comparator.comparingDouble(p -> p.distanceTo(middle)));
-        return places;
+    /** Places to try, the nearest to the middle of the room first. */
+    private NearestFirst places(Bounds within) {
+        return new NearestFirst(space.net().middle(), within, STEP * scale());
     }
 
     private static boolean standsInAWall(Bounds box, List<WallSolid> near) {
-        Area area = area(box);
         for (WallSolid solid : near)
-            if (solid.bounds().meets(box) && solid.footprint().and(area).mm2() > 0) return true;
+            if (solid.bounds().meets(box) && solid.footprint().meets(box)) return true;
         return false;
     }
 

@@ -1,6 +1,8 @@
 package org.leanlintel.server.demo;
 
 import org.leanlintel.core.model.Model;
+import org.leanlintel.formats.demo.HeronPointCabin;
+import org.leanlintel.formats.demo.QuarryBankHouse;
 import org.leanlintel.server.store.ProjectStore;
 import org.springframework.beans.factory.InitializingBean;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;

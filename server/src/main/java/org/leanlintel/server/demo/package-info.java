@@ -1,3 +1,3 @@
-/** The demo projects, drawn by the product's own edits. */
+/** Puts the demo projects into a database that has none. */
 @org.jspecify.annotations.NullMarked
 package org.leanlintel.server.demo;

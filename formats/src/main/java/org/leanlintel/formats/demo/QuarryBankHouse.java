@@ -1,8 +1,8 @@
-package org.leanlintel.server.demo;
+package org.leanlintel.formats.demo;
 
-import static org.leanlintel.server.demo.Draft.face;
-import static org.leanlintel.server.demo.Draft.jambs;
-import static org.leanlintel.server.demo.Draft.outer;
+import static org.leanlintel.formats.demo.Draft.face;
+import static org.leanlintel.formats.demo.Draft.jambs;
+import static org.leanlintel.formats.demo.Draft.outer;
 
 import java.util.List;
 import org.leanlintel.core.building.Building;
@@ -30,7 +30,7 @@ import org.leanlintel.formats.standard.OfficeStandard;
  * A made-up house of two storeys, in millimetres: timber frame and brick, a stair with a half landing in its hall, and a
  * study over the garage.
  */
-final class QuarryBankHouse {
+public final class QuarryBankHouse {
 
     /** Of a table of 900 with chairs at both sides. */
     private static final double TABLE_DEPTH = 1545;
@@ -84,7 +84,8 @@ final class QuarryBankHouse {
         wc = d.partition("block-partition", garageSide, 8860, 6200, east, WIDTH - 354, 6200);
     }
 
-    static Model draw() {
+    /** The project as it is when it is opened first. */
+    public static Model draw() {
         QuarryBankHouse house = new QuarryBankHouse();
         house.openingsAndStrings();
         house.pieces();

@@ -1,8 +1,8 @@
-package org.leanlintel.server.demo;
+package org.leanlintel.formats.demo;
 
-import static org.leanlintel.server.demo.Draft.face;
-import static org.leanlintel.server.demo.Draft.jambs;
-import static org.leanlintel.server.demo.Draft.outer;
+import static org.leanlintel.formats.demo.Draft.face;
+import static org.leanlintel.formats.demo.Draft.jambs;
+import static org.leanlintel.formats.demo.Draft.outer;
 
 import java.util.List;
 import org.leanlintel.core.measure.UnitSystem;
@@ -20,7 +20,7 @@ import org.leanlintel.core.model.Wall;
 import org.leanlintel.formats.standard.OfficeStandard;
 
 /** A small made-up cabin, in inches: 2x6 walls, two rooms, a bath and a kitchen, and a sleeping loft under its gables. */
-final class HeronPointCabin {
+public final class HeronPointCabin {
 
     private static final double WIDTH = 336, DEPTH = 240;
     /** From the first floor to the loft; from there to the eaves. */
@@ -31,7 +31,8 @@ final class HeronPointCabin {
 
     private HeronPointCabin() {}
 
-    static Model draw() {
+    /** The project as it is when it is opened first. */
+    public static Model draw() {
         Draft d = new Draft(
                 OfficeStandard.newProject(new Settings(
                         Settings.ID,

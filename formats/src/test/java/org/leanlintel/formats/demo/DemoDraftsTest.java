@@ -1,4 +1,4 @@
-package org.leanlintel.server.demo;
+package org.leanlintel.formats.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;

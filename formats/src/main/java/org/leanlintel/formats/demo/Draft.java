@@ -1,4 +1,4 @@
-package org.leanlintel.server.demo;
+package org.leanlintel.formats.demo;
 
 import java.util.ArrayList;
 import java.util.List;

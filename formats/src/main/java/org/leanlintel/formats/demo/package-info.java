@@ -1,0 +1,3 @@
+/** The demo projects, drawn by the product's own edits. */
+@org.jspecify.annotations.NullMarked
+package org.leanlintel.formats.demo;
