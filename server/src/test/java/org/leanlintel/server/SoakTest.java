@@ -189,7 +189,9 @@ class SoakTest {
                             SoakWriter.path(project, "/undo"),
                             Json.mapper().writeValueAsString(Map.of("editId", UUID.randomUUID(), "window", "test")));
             if (answer.status() == 200) continue;
-            assertThat(answer.json().path("detail").asString()).isEqualTo("There is nothing to undo.");
+            assertThat(answer.json().path("detail").asString())
+                    .as("step %d: %s", steps, answer.json())
+                    .isEqualTo("There is nothing to undo.");
             return steps;
         }
     }

@@ -27,6 +27,11 @@ record RoomsAlong(ElementId wall) implements Member<List<RoomSpace>>, Comparable
         public Collection<RoomsAlong> members(Element element) {
             return element instanceof Wall w ? List.of(new RoomsAlong(w.id())) : List.of();
         }
+
+        @Override
+        public boolean isLaborious() {
+            return true;
+        }
     }
 
     @Override

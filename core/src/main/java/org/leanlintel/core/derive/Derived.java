@@ -2,7 +2,6 @@ package org.leanlintel.core.derive;
 
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -51,7 +50,7 @@ public final class Derived implements Reads {
     private final Set<Member<?>> altered = ConcurrentHashMap.newKeySet();
 
     private final Object laying = new Object();
-    private volatile Map<Spread<?>, Laid> laid;
+    private volatile Plane plane;
     /** What was laid out in the model this was made from. */
     private final Set<Spread<?>> laidBefore;
     /** Stands for this in those made from it, which need not keep it. */
@@ -66,23 +65,23 @@ public final class Derived implements Reads {
             long readersAtFirst,
             Layers before,
             Set<Key<?>> reached,
-            Map<Spread<?>, Laid> laid,
+            Plane plane,
             @Nullable Object earlier,
             Set<ElementId> changed) {
         this.earlier = earlier;
         this.changed = changed;
-        laidBefore = Set.copyOf(laid.keySet());
+        laidBefore = Set.copyOf(plane.spreads());
         this.model = model;
         this.readers = readers;
         this.readersAtFirst = readersAtFirst;
         this.before = before;
         this.reached.addAll(reached);
-        this.laid = laid;
+        this.plane = plane;
     }
 
     /** Nothing is known yet. */
     public static Derived of(Model model) {
-        return new Derived(model, new Readers(), 0, Layers.NONE, Set.of(), Map.of(), null, Set.of());
+        return new Derived(model, new Readers(), 0, Layers.NONE, Set.of(), Plane.EMPTY, null, Set.of());
     }
 
     /** What follows from {@code next}, which {@code change} made of this one's model. */
@@ -95,8 +94,7 @@ public final class Derived implements Reads {
             if (known != null) top.put(key, known.doubted());
         }
         Layers layers = before.under(top);
-        Map<Spread<?>, Laid> moving = new LinkedHashMap<>();
-        laid.forEach((spread, is) -> moving.put(spread, is.moving(moving(spread, change, doubted))));
+        Plane moving = plane.each((spread, is) -> is.moving(moving(spread, change, doubted)));
         Derived is = new Derived(next, readers, readersAtFirst, layers, doubted, moving, self, change.touches());
         if (readers.count() > STALE_TIMES * readersAtFirst + STALE_LEAST) {
             Readers anew = new Readers();
@@ -173,7 +171,7 @@ public final class Derived implements Reads {
 
     private Entry entry(Key<?> key, @Nullable Frame asks) {
         Entry known = known(key);
-        if (known != null && layAll(known.spreads())) known = known(key);
+        if (known != null && layAll(known.grounds())) known = known(key);
         if (known != null && !known.isInDoubt()) return known;
         for (Frame f = asks; f != null; f = f.asks)
             if (f.key.equals(key)) throw new IllegalStateException("It follows from itself: " + key);
@@ -183,18 +181,14 @@ public final class Derived implements Reads {
         Object value = frame.value();
         boolean same = known != null && Objects.equals(known.value(), value);
         if (!same && key instanceof Member<?> m) altered.add(m);
-        return keep(key, new Entry(same ? known.value() : value, frame.seen(), frame.spreads, false));
+        return keep(key, new Entry(same ? known.value() : value, frame.seen(), readers.one(frame.grounds), false));
     }
 
     /** Lays out what is not. @return whether any was not */
-    private boolean layAll(Set<Spread<?>> spreads) {
-        boolean any = false;
-        for (Spread<?> s : spreads) {
-            if (isLaid(s)) continue;
-            lay(s);
-            any = true;
-        }
-        return any;
+    private boolean layAll(Grounds grounds) {
+        if (plane.isSettled(grounds)) return false;
+        grounds.spreads().forEach(this::lay);
+        return true;
     }
 
     /** Of several that are worked out at once, all take the first. */
@@ -226,10 +220,10 @@ public final class Derived implements Reads {
 
     /** Lays out what lies in a spread, as far as that is not done. It need not be asked for: whatever reads of it does. */
     public <M extends Member<?>> void lay(Spread<M> spread) {
-        while (!isLaid(spread)) {
-            Laid known = laid.get(spread);
+        while (!plane.isSettled(spread)) {
+            Laid known = plane.get(spread);
             if (known == null) layAnew(spread);
-            else if (!layAll(known.spreads())) layAgain(spread, known);
+            else if (!layAll(known.grounds())) layAgain(spread, known);
         }
     }
 
@@ -242,12 +236,12 @@ public final class Derived implements Reads {
             cells = members.stream().<Collection<Cell>>map(m -> cells(m)).toList();
         } else cells = SideBySide.map(members, m -> cells(m));
         Laid next = Laid.EMPTY;
-        Set<Spread<?>> from = new HashSet<>();
+        Grounds grounds = Grounds.NONE;
         for (int i = 0; i < members.size(); i++) {
             next = next.with(members.get(i), cells.get(i), new ArrayList<>());
-            from.addAll(entry(members.get(i), null).spreads());
+            grounds = grounds.and(entry(members.get(i), null).grounds());
         }
-        put(spread, null, next.settled(from));
+        put(spread, null, next.settled(grounds));
     }
 
     /** Only those are looked at that something bears on, and then those that these bear on. */
@@ -255,12 +249,13 @@ public final class Derived implements Reads {
         Laid next = known;
         Set<Cell> left = new HashSet<>();
         TreeSet<Member<?>> todo = new TreeSet<>(known.moving());
+        if (spread.isLaborious()) SideBySide.mapFew(todo, m -> entry(m, null));
         Set<Member<?>> elsewhere = new HashSet<>();
-        Set<Spread<?>> from = new HashSet<>();
+        Grounds grounds = Grounds.NONE;
         for (Member<?> m = todo.pollFirst(); m != null; m = todo.pollFirst()) {
             reached.add(m);
             next = next.with(m, cells(m), left);
-            from.addAll(entry(m, null).spreads());
+            grounds = grounds.and(entry(m, null).grounds());
             if (!altered.contains(m)) continue;
             for (Member<?> also : doubt(List.of(m))) {
                 if (!also.spread().equals(spread)) elsewhere.add(also);
@@ -273,15 +268,13 @@ public final class Derived implements Reads {
             spots.add(spread);
             elsewhere.addAll(doubt(spots));
         }
-        if (put(spread, known, next.settled(from))) move(elsewhere);
+        if (put(spread, known, next.settled(grounds))) move(elsewhere);
     }
 
     private boolean put(Spread<?> spread, @Nullable Laid known, Laid next) {
         synchronized (laying) {
-            if (laid.get(spread) != known) return false;
-            Map<Spread<?>, Laid> all = new LinkedHashMap<>(laid);
-            all.put(spread, next);
-            laid = Collections.unmodifiableMap(all);
+            if (plane.get(spread) != known) return false;
+            plane = plane.with(spread, next);
             return true;
         }
     }
@@ -289,9 +282,7 @@ public final class Derived implements Reads {
     private void move(Set<Member<?>> members) {
         if (members.isEmpty()) return;
         synchronized (laying) {
-            Map<Spread<?>, Laid> all = new LinkedHashMap<>(laid);
-            for (Member<?> m : members) all.computeIfPresent(m.spread(), (s, is) -> is.moving(List.of(m)));
-            laid = Collections.unmodifiableMap(all);
+            plane = plane.moving(members);
         }
     }
 
@@ -316,16 +307,9 @@ public final class Derived implements Reads {
         return members;
     }
 
-    private boolean isLaid(Spread<?> spread) {
-        Laid found = laid.get(spread);
-        if (found == null || !found.moving().isEmpty()) return false;
-        for (Spread<?> s : found.spreads()) if (!isLaid(s)) return false;
-        return true;
-    }
-
     private Laid laid(Spread<?> spread) {
         lay(spread);
-        return Objects.requireNonNull(laid.get(spread));
+        return Objects.requireNonNull(plane.get(spread));
     }
 
     @Override
@@ -357,7 +341,7 @@ public final class Derived implements Reads {
         private final @Nullable Frame asks;
         private final Model watched = model.watchedBy(this::part);
         private final Map<Object, @Nullable Object> seen = new LinkedHashMap<>();
-        private Set<Spread<?>> spreads = Set.of();
+        private Grounds grounds = Grounds.NONE;
         private boolean done;
 
         Frame(Key<?> key, @Nullable Frame asks) {
@@ -390,14 +374,6 @@ public final class Derived implements Reads {
             return key instanceof Member<?> m && m.spread().equals(other.spread());
         }
 
-        /** What it was worked out from was worked out from those. */
-        private void from(Set<Spread<?>> others) {
-            if (spreads.containsAll(others)) return;
-            Set<Spread<?>> all = new HashSet<>(spreads);
-            all.addAll(others);
-            spreads = all.size() == others.size() ? others : Set.copyOf(all);
-        }
-
         private void reads(Object what) {
             if (done) throw new IllegalStateException("Read after it was worked out: " + key);
             if (!seen.containsKey(what)) readers.add(what, key);
@@ -417,10 +393,10 @@ public final class Derived implements Reads {
             seen.put(other, NEVER);
             if (other instanceof Member<?> m && !isBeside(m)) {
                 lay(m.spread());
-                from(Set.of(m.spread()));
+                grounds = grounds.and(m.spread());
             }
             Entry entry = entry(other, this);
-            from(entry.spreads());
+            grounds = grounds.and(entry.grounds());
             seen.put(other, entry.value());
             return (T) entry.value();
         }
@@ -429,7 +405,7 @@ public final class Derived implements Reads {
         public <M extends Member<?>> Set<M> lying(Spread<M> spread, Bounds bounds) {
             if (!isVast(bounds)) return lying(spread, Cell.of(bounds));
             Laid there = laid(spread);
-            from(Set.of(spread));
+            grounds = grounds.and(spread);
             reads(spread);
             seen.put(spread, there.there());
             return Derived.this.lying(spread, bounds);
@@ -438,7 +414,7 @@ public final class Derived implements Reads {
         @Override
         public <M extends Member<?>> Set<M> lying(Spread<M> spread, Collection<Cell> cells) {
             Laid there = laid(spread);
-            from(Set.of(spread));
+            grounds = grounds.and(spread);
             for (Cell c : cells) {
                 Spot spot = new Spot(spread, c);
                 reads(spot);

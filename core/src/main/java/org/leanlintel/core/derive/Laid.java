@@ -17,18 +17,18 @@ import org.pcollections.MapPSet;
  * @param there what lies in each cell
  * @param cells where each lies that lies anywhere
  * @param moving what may lie elsewhere by now
- * @param spreads that its members were worked out from: it lies so only as they lie
+ * @param grounds that its members were worked out from: it lies so only as these do
  */
 record Laid(
         HashPMap<Cell, MapPSet<Member<?>>> there,
         HashPMap<Member<?>, List<Cell>> cells,
         MapPSet<Member<?>> moving,
-        Set<Spread<?>> spreads) {
+        Grounds grounds) {
 
     /** A spread and one of its cells, as something that can be read. */
     record Spot(Spread<?> spread, Cell cell) {}
 
-    static final Laid EMPTY = new Laid(HashTreePMap.empty(), HashTreePMap.empty(), HashTreePSet.empty(), Set.of());
+    static final Laid EMPTY = new Laid(HashTreePMap.empty(), HashTreePMap.empty(), HashTreePSet.empty(), Grounds.NONE);
 
     /** All cells that bounds meet and something lies in. */
     List<Cell> cells(Bounds bounds) {
@@ -41,14 +41,12 @@ record Laid(
     }
 
     Laid moving(Collection<Member<?>> members) {
-        return members.isEmpty() ? this : new Laid(there, cells, moving.plusAll(members), spreads);
+        return members.isEmpty() ? this : new Laid(there, cells, moving.plusAll(members), grounds);
     }
 
-    /** With nothing moving. @param also spreads that its members were worked out from */
-    Laid settled(Set<Spread<?>> also) {
-        Set<Spread<?>> all = new HashSet<>(spreads);
-        all.addAll(also);
-        return new Laid(there, cells, HashTreePSet.empty(), Set.copyOf(all));
+    /** With nothing moving. @param also what its members were worked out from */
+    Laid settled(Grounds also) {
+        return new Laid(there, cells, HashTreePSet.empty(), grounds.and(also));
     }
 
     /** With a member lying in other cells. @param altered takes those it came into or left */
@@ -69,6 +67,6 @@ record Laid(
             altered.add(c);
         }
         List<Cell> all = new ArrayList<>(now);
-        return new Laid(next, all.isEmpty() ? cells.minus(member) : cells.plus(member, all), moving, spreads);
+        return new Laid(next, all.isEmpty() ? cells.minus(member) : cells.plus(member, all), moving, grounds);
     }
 }

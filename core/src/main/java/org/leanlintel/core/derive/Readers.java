@@ -18,6 +18,12 @@ final class Readers {
 
     private final Map<Object, Set<Key<?>>> of = new ConcurrentHashMap<>();
     private final LongAdder count = new LongAdder();
+    private final Map<Set<Spread<?>>, Grounds> grounds = new ConcurrentHashMap<>();
+
+    /** The same object for the same grounds. */
+    Grounds one(Grounds of) {
+        return grounds.computeIfAbsent(of.spreads(), same -> of);
+    }
 
     void add(Object what, Key<?> reader) {
         Set<Key<?>> readers = of.computeIfAbsent(what, w -> new LinkedHashSet<>(2));

@@ -18,4 +18,9 @@ public interface Spread<M extends Member<?>> {
     default boolean isInOrder() {
         return false;
     }
+
+    /** Whether a member takes so long to work out that even a few are shared out to all processors. */
+    default boolean isLaborious() {
+        return false;
+    }
 }

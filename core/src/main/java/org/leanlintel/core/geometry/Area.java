@@ -75,7 +75,9 @@ public final class Area {
     /** Everything that any of {@code areas} covers, on a grid of {@link Tolerance#SAME_MM}, so that neighbours leave no slivers. */
     public static Area union(Collection<Area> areas) {
         GivenUp.orGoOn();
-        return new Area(UnaryUnionNG.union(areas.stream().map(a -> a.shape).toList(), JTS, GRID));
+        return areas.isEmpty()
+                ? NONE
+                : new Area(UnaryUnionNG.union(areas.stream().map(a -> a.shape).toList(), JTS, GRID));
     }
 
     private static List<Area> areas(Polygonizer polygonizer) {

@@ -21,6 +21,12 @@ public record ElementId(String value) implements Comparable<ElementId> {
         return value.compareTo(other.value);
     }
 
+    /** That of its name, which is known once it was asked for: ids are looked up more than anything. */
+    @Override
+    public int hashCode() {
+        return value.hashCode();
+    }
+
     @Override
     public String toString() {
         return value;

@@ -28,13 +28,16 @@ final class FloorPainter {
     static Group floor(Floor floor, Floor.Drawn drawn, Building building, Look look, Lettering lettering) {
         Pens pens = new Pens(look.lens());
         List<Vec> edge = closed(drawn.ring());
-        wallsAlong(edge, building, look).outside(List.of(edge)).forEach(l -> pens.line(PenRole.EDGE, l));
+        List<List<Vec>> bare = List.of(edge);
+        for (WallSolid wall : wallsAlong(edge, building, look))
+            bare = wall.footprint().outside(bare);
+        bare.forEach(l -> pens.line(PenRole.EDGE, l));
         Area area = FloorAreas.of(floor, building);
         if (!area.isEmpty()) words(floor, area.middle(), look, lettering, pens);
         return new Group(floor.id(), floor.layer(), pens.items(), corners(drawn.ring(), floor.mark()));
     }
 
-    private static Area wallsAlong(List<Vec> edge, Building building, Look look) {
+    private static Set<WallSolid> wallsAlong(List<Vec> edge, Building building, Look look) {
         Set<WallSolid> walls = new LinkedHashSet<>();
         for (int i = 1; i < edge.size(); i++) {
             Vec from = edge.get(i - 1), to = edge.get(i);
@@ -43,9 +46,7 @@ final class FloorPainter {
                         && look.cuts(strip.wall())
                         && s.bounds().isCrossedBy(from, to)) walls.add(s);
         }
-        return walls.isEmpty()
-                ? Area.NONE
-                : Area.union(walls.stream().map(WallSolid::footprint).toList());
+        return walls;
     }
 
     /** Its level where that is not the storey's, and how it falls, clear of the arrow that says which way. */

@@ -9,4 +9,9 @@ record PlanOf(ElementId drawing, ElementId storey, Lettering lettering) {
     Look look(Building building) {
         return building.get(new Look.Of(drawing));
     }
+
+    @Override
+    public int hashCode() {
+        return drawing.hashCode();
+    }
 }

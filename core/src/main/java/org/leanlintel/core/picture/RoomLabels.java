@@ -5,6 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
@@ -22,6 +23,8 @@ final class RoomLabels {
 
     /** On paper: between places that are tried; how far outside its room a label goes; what lying in another room costs. */
     private static final double STEP = 3, FURTHEST = 90, STRANGE = 60;
+    /** On paper: how much further round a room is looked where there was no place so far. */
+    private static final double FURTHER = 25;
     /** On paper: the dot at a leader's end. */
     private static final double DOT = 0.6;
 
@@ -94,24 +97,17 @@ final class RoomLabels {
     private Shows outside() {
         if (!building.get(new OnPlan(plan, Stage.INSIDE, room.id())).groups().isEmpty()) return Shows.NOTHING;
         RoomLabel label = label(false);
-        Bounds reach = space.bounds().grown((FURTHEST + STEP) * scale());
-        List<WallSolid> walls = building.near(reach, look.storey()).stream()
-                .map(s -> building.solid(s.wall().id()))
-                .filter(s -> s != null && s.strip().wall().stays())
-                .toList();
-        List<RoomSpace> rooms = building.rooms().near(look.storey(), reach);
-        Taken all = new Taken(plan, Stage.OUTSIDE, building);
-        before(reach).forEach(all::add);
-        TakenBoxes taken = all.within(reach);
         Vec middle = space.net().middle(), best = middle;
         double least = Double.POSITIVE_INFINITY;
+        Round round = new Round(space.bounds());
         for (Vec at : places(space.bounds().grown(FURTHEST * scale()))) {
             double cost = at.distanceTo(middle);
             if (cost >= least) break;
             Bounds box = label.boxAt(at);
-            if (!taken.isFree(box) || standsInAWall(box, walls)) continue;
-            if (rooms.stream().anyMatch(r -> r.covers(at))) cost += STRANGE * scale();
-            if (taken.crossesText(nearest(box, middle), middle)) cost += STRANGE * scale();
+            while (!round.reach.covers(box)) round = new Round(round.reach.grown(FURTHER * scale()));
+            if (!round.taken.isFree(box) || round.standsInAWall(box)) continue;
+            if (round.isInARoom(at)) cost += STRANGE * scale();
+            if (round.taken.crossesText(nearest(box, middle), middle)) cost += STRANGE * scale();
             if (cost >= least) continue;
             least = cost;
             best = at;
@@ -119,26 +115,49 @@ final class RoomLabels {
         return paint(label, best);
     }
 
-    /** The labels outside of their rooms of rooms before it. */
-    private List<Bounds> before(Bounds reach) {
-        List<Bounds> boxes = new ArrayList<>();
-        for (RoomSpace near : building.rooms().near(look.storey(), reach.grown(FURTHEST * scale())))
-            for (Room other : building.rooms().named(near))
-                if (other.id().compareTo(room.id()) < 0)
-                    boxes.addAll(building.get(new OnPlan(plan, Stage.OUTSIDE, other.id()))
-                            .texts());
-        return boxes;
+    /** What lies round a room, as far as it is looked at. */
+    private final class Round {
+
+        final Bounds reach;
+        final TakenBoxes taken;
+        private final List<WallSolid> walls = new ArrayList<>();
+        private final List<RoomSpace> rooms;
+
+        Round(Bounds reach) {
+            this.reach = reach;
+            for (Strip strip : building.near(reach, look.storey()))
+                if (building.solid(strip.wall().id()) instanceof WallSolid s
+                        && s.strip().wall().stays()) walls.add(s);
+            rooms = building.rooms().near(look.storey(), reach);
+            Taken all = new Taken(plan, Stage.OUTSIDE, building);
+            addLabelsBefore(all);
+            taken = all.within(reach);
+        }
+
+        /** The labels outside of their rooms of rooms before it. */
+        private void addLabelsBefore(Taken all) {
+            for (RoomSpace near : building.rooms().near(look.storey(), reach.grown(FURTHEST * scale())))
+                for (Room other : building.rooms().named(near))
+                    if (other.id().compareTo(room.id()) < 0)
+                        building.get(new OnPlan(plan, Stage.OUTSIDE, other.id()))
+                                .texts()
+                                .forEach(all::add);
+        }
+
+        boolean isInARoom(Vec at) {
+            return rooms.stream().anyMatch(r -> r.covers(at));
+        }
+
+        boolean standsInAWall(Bounds box) {
+            for (WallSolid solid : walls)
+                if (solid.bounds().meets(box) && solid.footprint().meets(box)) return true;
+            return false;
+        }
     }
 
     /** Places to try, the nearest to the middle of the room first. */
     private NearestFirst places(Bounds within) {
         return new NearestFirst(space.net().middle(), within, STEP * scale());
-    }
-
-    private static boolean standsInAWall(Bounds box, List<WallSolid> near) {
-        for (WallSolid solid : near)
-            if (solid.bounds().meets(box) && solid.footprint().meets(box)) return true;
-        return false;
     }
 
     private static Area area(Bounds box) {

@@ -9,6 +9,7 @@ import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import java.util.stream.LongStream;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -33,6 +34,7 @@ import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 
 /** Corners and Ts of random build-ups at random angles: plies neither overlap nor gape. The seed in a test's name repeats it. */
+@Tag("slow")
 class AnyAnglePropertiesTest {
 
     private static final String[] MATERIALS = {"brick", "air", "stud", "board", "insulation"};

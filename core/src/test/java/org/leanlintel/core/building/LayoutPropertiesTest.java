@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import java.util.stream.LongStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.leanlintel.core.Sketch;
@@ -50,6 +51,7 @@ import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.picture.Plan;
 
 /** What holds of any layout of rectilinear walls the edits let through. The seed in a test's name repeats it. */
+@Tag("slow")
 class LayoutPropertiesTest {
 
     private static final ElementId[] BUILD_UPS = {Sketch.SHELL, Sketch.LINED, Sketch.PARTITION};

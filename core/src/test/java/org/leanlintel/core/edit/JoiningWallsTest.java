@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -165,6 +166,7 @@ class JoiningWallsTest {
     }
 
     /** Whatever is picked, from and to whatever is caught there: an accepted wall has a body, is drawn and can be picked. */
+    @Tag("slow")
     @ParameterizedTest(name = "seed {0}")
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
     void whatIsAcceptedIsDrawn(long seed) {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import java.util.stream.LongStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.leanlintel.core.Sketch;
@@ -33,6 +34,7 @@ import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd.Reach;
 
 /** Two hundred edits of every kind on walls, in any order, and their undos. The seed in a test's name repeats it. */
+@Tag("slow")
 class RandomEditsTest {
 
     private static final int EDITS = 200;

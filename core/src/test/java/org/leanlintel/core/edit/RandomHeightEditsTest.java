@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import java.util.stream.LongStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.leanlintel.core.HouseOfTwo;
@@ -41,6 +42,7 @@ import org.leanlintel.core.picture.Boards;
 import org.leanlintel.core.picture.Lettering;
 
 /** Any sequence of edits in height: storeys stay stacked, what is kept equals what is worked out anew, and undo leads back. */
+@Tag("slow")
 class RandomHeightEditsTest {
 
     private static final int EDITS = 70;
