@@ -74,6 +74,12 @@ public final class Building {
         return new Building(reads, Set.of());
     }
 
+    /** The same building, to be kept: what is not known any more is let go. To be asked for before it is shown to anybody. */
+    public Building kept() {
+        derived().tidy();
+        return this;
+    }
+
     /** What else can be derived from it. */
     public Derived derived() {
         if (reads instanceof Derived d) return d;

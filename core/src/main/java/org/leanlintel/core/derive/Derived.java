@@ -41,8 +41,8 @@ public final class Derived implements Reads {
     private static final Object NEVER = new Object();
 
     private final Model model;
-    private final Readers readers;
-    private final long readersAtFirst;
+    private volatile Readers readers;
+    private volatile long readersAtFirst;
     private volatile Layers before;
     private final Map<Key<?>, Entry> now = new ConcurrentHashMap<>();
     private final Set<Key<?>> reached = ConcurrentHashMap.newKeySet();
@@ -95,13 +95,25 @@ public final class Derived implements Reads {
         }
         Layers layers = before.under(top);
         Plane moving = plane.each((spread, is) -> is.moving(moving(spread, change, doubted)));
-        Derived is = new Derived(next, readers, readersAtFirst, layers, doubted, moving, self, change.touches());
-        if (readers.count() > STALE_TIMES * readersAtFirst + STALE_LEAST) {
-            Readers anew = new Readers();
-            layers.all().forEach(anew::addAll);
-            is = new Derived(next, anew, anew.count(), layers, doubted, moving, self, change.touches());
-        }
-        return is;
+        return new Derived(next, readers, readersAtFirst, layers, doubted, moving, self, change.touches());
+    }
+
+    /**
+     * Lets go what is remembered of values that are not known any more, where that has become much. To be asked for where a model
+     * is kept, and before anybody else asks for anything.
+     */
+    public void tidy() {
+        tidy(STALE_LEAST);
+    }
+
+    void tidy(long least) {
+        putBelow();
+        if (readersAtFirst == 0) readersAtFirst = readers.count();
+        if (readers.count() <= STALE_TIMES * readersAtFirst + least) return;
+        Readers anew = new Readers();
+        before.all().forEach(anew::addAll);
+        readers = anew;
+        readersAtFirst = anew.count();
     }
 
     /** What was worked out here becomes a layer, so that the models made from this one share it. */

@@ -214,6 +214,7 @@ class DerivedTest {
             }
             put(corner("n" + random.nextInt(30), random.nextInt(20) * 700));
             if (random.nextInt(3) == 0) kept.add(derived);
+            if (random.nextInt(10) == 0) derived.tidy(-1_000_000);
             if (random.nextBoolean()) continue;
             Derived anew = Derived.of(model);
             for (int k = 0; k < 6; k++) {

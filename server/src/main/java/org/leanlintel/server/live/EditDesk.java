@@ -149,7 +149,7 @@ public class EditDesk {
             if (!(done.outcome instanceof Change change)) return new Answer(done.outcome, now, now);
             if (done.takes != null) journal.takeBack(done.takes);
             journal.write(locked, sender, done.kind, change, done.after.model());
-            return new Answer(change, now, now.after(done.after));
+            return new Answer(change, now, now.after(done.after.kept()));
         });
         live.put(project, Objects.requireNonNull(answer).after());
         return answer;
