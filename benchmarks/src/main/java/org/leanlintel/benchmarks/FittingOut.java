@@ -1,6 +1,10 @@
 package org.leanlintel.benchmarks;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.edit.DrawFloor;
+import org.leanlintel.core.edit.DrawString;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Editing;
 import org.leanlintel.core.edit.NameRoom;
@@ -10,6 +14,8 @@ import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Refusal;
@@ -23,7 +29,7 @@ import org.leanlintel.formats.standard.OfficeStandard;
 /** Fits out one house of {@link Houses} after another: four openings and six fittings in each, names in the first thirty. */
 final class FittingOut {
 
-    private static final int NAMED = 30;
+    private static final int NAMED = 30, MEASURED = 50, FLOORED = 5;
 
     private int houses;
 
@@ -47,6 +53,8 @@ final class FittingOut {
         house = done(fitting(house, "bed-double", right - 100, middle.y() + 900), house);
         house = done(fitting(house, "wardrobe", right - 1000, low + 100), house);
         house = done(fitting(house, "sofa", middle.x() + 1400, high - 100), house);
+        if (houses < MEASURED) house = done(string(house, new Vec(left, low - 1500)), house);
+        if (houses < FLOORED) house = done(floor(left, low, right, high), house);
         if (houses++ < NAMED) {
             house = done(room(new Vec(left + 800, middle.y())), house);
             house = done(room(new Vec(right - 800, middle.y())), house);
@@ -87,5 +95,27 @@ final class FittingOut {
     private static Edit room(Vec at) {
         return new NameRoom(
                 OfficeStandard.GROUND, OfficeStandard.LAYER_ROOMS, at, "", "Room", Room.Use.OTHER, Room.Finishes.NONE);
+    }
+
+    /** Along the house, to the outer faces of its walls and the middle of the one across. */
+    private static Edit string(Building house, Vec at) {
+        List<Hold> holds = new ArrayList<>();
+        for (Wall w : house.model().all(Wall.class)) {
+            Vec way = house.strip(w.id()).axis().directionAt(0);
+            if (Math.abs(way.x()) < 0.1) holds.add(new Hold.OnFace(w.id(), 0));
+        }
+        return new DrawString(OfficeStandard.GROUND_PLAN, OfficeStandard.LAYER_DIMENSIONS, new Vec(1, 0), at, holds);
+    }
+
+    private static Edit floor(double left, double low, double right, double high) {
+        List<Vec> ring = List.of(new Vec(left, low), new Vec(right, low), new Vec(right, high), new Vec(left, high));
+        return new DrawFloor(
+                OfficeStandard.GROUND,
+                OfficeStandard.LAYER_FLOORS,
+                new ElementId("build-up-suspended-timber"),
+                new Floor.Drawn(ring),
+                0,
+                0,
+                new Floor.Level());
     }
 }
