@@ -44,7 +44,8 @@ class LayersTest {
             entry(
                     "core.picture",
                     "core.building core.derive core.takeoff core.heat core.stair core.model core.geometry core.measure"),
-            entry("formats.json", "core formats.traced"),
+            entry("formats.json", "core formats.traced formats.json.upgrade"),
+            entry("formats.json.upgrade", ""),
             entry("formats.standard", "core formats.json"),
             entry("formats.pdf", "core"),
             entry("formats.csv", "core"),

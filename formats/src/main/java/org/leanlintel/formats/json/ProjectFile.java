@@ -16,6 +16,7 @@ import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Unusable;
+import org.leanlintel.formats.json.upgrade.Upgrade;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.JsonNode;
@@ -26,12 +27,10 @@ public final class ProjectFile {
 
     public static final String FORMAT = "lean-lintel-project";
     /** Of the elements' form, here and in the database. Raise it with an upgrade step and a kept sample. */
-    public static final int VERSION = 6;
+    public static final int VERSION = Upgrade.PRESENT;
 
     private static final long MOST_REVISIONS = 1_000_000_000;
     private static final Pattern MADE_BY_EDIT = Pattern.compile("r(\\d{1,9})-");
-
-    private static final Upgrade UPGRADE = new Upgrade();
 
     /** Why a file cannot be imported; the message is a sentence that names the place. */
     public static final class Unreadable extends RuntimeException {
@@ -91,7 +90,7 @@ public final class ProjectFile {
     }
 
     private static Document upgraded(JsonNode root, int version) {
-        for (JsonNode element : root.path("elements")) UPGRADE.element(element, version);
+        for (JsonNode element : root.path("elements")) Upgrade.element(element, version);
         if (root instanceof ObjectNode whole) whole.set("files", Json.mapper().createObjectNode());
         Document document = Json.mapper().treeToValue(root, Document.class);
         return new Document(document.format, VERSION, document.revision, completed(document.elements), Map.of());
@@ -127,7 +126,7 @@ public final class ProjectFile {
     /** Elements alone, written in the form of {@code version}. */
     public static List<Element> readElements(String json, int version) {
         JsonNode all = Json.mapper().readTree(json);
-        for (JsonNode element : all) UPGRADE.element(element, version);
+        for (JsonNode element : all) Upgrade.element(element, version);
         return Json.mapper().treeToValue(all, new TypeReference<List<Element>>() {});
     }
 
@@ -135,7 +134,7 @@ public final class ProjectFile {
     public static Element readElement(String json, int version) {
         if (version == VERSION) return Json.mapper().readValue(json, Element.class);
         JsonNode element = Json.mapper().readTree(json);
-        UPGRADE.element(element, version);
+        Upgrade.element(element, version);
         return Json.mapper().treeToValue(element, Element.class);
     }
 
@@ -145,7 +144,7 @@ public final class ProjectFile {
         boolean inches =
                 elements.stream().anyMatch(e -> e instanceof Settings s && s.units() == UnitSystem.FEET_INCHES);
         List<Element> all = new ArrayList<>(elements);
-        for (JsonNode added : UPGRADE.added(inches)) {
+        for (JsonNode added : Upgrade.added(inches)) {
             Element element = Json.mapper().treeToValue(added, Element.class);
             if (!known.contains(element.id())) all.add(element);
         }

@@ -1,0 +1,39 @@
+package org.leanlintel.formats.json.upgrade;
+
+import java.util.ArrayList;
+import java.util.List;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Brings the JSON of an element from an earlier form to the present one, step by step. */
+public final class Upgrade {
+
+    /** The first is to version 2. */
+    private static final List<Step> STEPS =
+            List.of(new ToVersion2(), new ToVersion3(), new ToVersion4(), new ToVersion5(), new ToVersion6());
+
+    /** The form that all steps lead to. */
+    public static final int PRESENT = STEPS.size() + 1;
+
+    /** The form that {@link #added} has what it adds in. */
+    private static final int ADDED_IN = 6;
+
+    private Upgrade() {}
+
+    /** Changes {@code element} from the form of {@code version} to the present one. */
+    public static void element(JsonNode element, int version) {
+        if (!(element instanceof ObjectNode node)) return;
+        for (int to = Math.max(2, version + 1); to <= PRESENT; to++)
+            STEPS.get(to - 2).element(node);
+    }
+
+    /** What forms up to the sixth have added to every project: a rule for heat, a site, rules, layers and symbols of fittings. */
+    public static List<JsonNode> added(boolean inches) {
+        List<JsonNode> added = new ArrayList<>();
+        for (JsonNode e : Step.frozen("added-6.json").path(inches ? "inches" : "metric")) {
+            element(e, ADDED_IN);
+            added.add(e);
+        }
+        return added;
+    }
+}
