@@ -117,6 +117,12 @@ class ProjectFileTest {
         assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
     }
 
+    /** The sixth was written from what became of the fifth when the sixth was new. */
+    @Test
+    void whatAnEarlierFormBecomesStaysAsItWas() throws IOException {
+        assertThat(ProjectFile.read(sample(5))).isEqualTo(ProjectFile.read(sample(6)));
+    }
+
     private static byte[] sample(int version) throws IOException {
         String name = "/project-v%d.lintel.json".formatted(version);
         try (InputStream in = ProjectFileTest.class.getResourceAsStream(name)) {
