@@ -76,14 +76,14 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
         }
     }
 
-    /** One column of ids. */
-    static List<UUID> query(String database, String sql) {
+    /** One column. */
+    static <T> List<T> query(String database, String sql, Class<T> of) {
         try (var connection =
                         DriverManager.getConnection(jdbcUrl(database), "lintel", System.getenv("LINTEL_DB_PASSWORD"));
                 var rows = connection.createStatement().executeQuery(sql)) {
-            List<UUID> ids = new ArrayList<>();
-            while (rows.next()) ids.add(rows.getObject(1, UUID.class));
-            return ids;
+            List<T> found = new ArrayList<>();
+            while (rows.next()) found.add(rows.getObject(1, of));
+            return found;
         } catch (SQLException e) {
             throw new IllegalStateException(e);
         }

@@ -144,7 +144,18 @@ class SoakTest {
 
     private List<UUID> journal(String project) {
         return RunningServer.query(
-                database, "select edit_id from journal where project_id = '" + project + "' order by revision");
+                database,
+                "select edit_id from journal where project_id = '" + project + "' order by revision",
+                UUID.class);
+    }
+
+    /** What the journal says was done, oldest first. */
+    private List<String> told(String project) {
+        return RunningServer.query(
+                database,
+                "select revision || ' ' || kind || case when taken_back then ' (taken back) ' else ' ' end || name"
+                        + " from journal where project_id = '" + project + "' order by revision",
+                String.class);
     }
 
     private static int revision(ServerProcess server, String project) throws IOException {
@@ -190,7 +201,7 @@ class SoakTest {
                             Json.mapper().writeValueAsString(Map.of("editId", UUID.randomUUID(), "window", "test")));
             if (answer.status() == 200) continue;
             assertThat(answer.json().path("detail").asString())
-                    .as("step %d: %s", steps, answer.json())
+                    .as("step %d: %s%n%s", steps, answer.json(), String.join("\n", told(project)))
                     .isEqualTo("There is nothing to undo.");
             return steps;
         }
