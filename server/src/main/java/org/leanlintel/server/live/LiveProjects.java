@@ -1,56 +1,69 @@
 package org.leanlintel.server.live;
 
+import java.lang.ref.SoftReference;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.server.store.ProjectStore;
 import org.springframework.stereotype.Component;
 
-/** The projects lately in work. Whatever is here can be rebuilt from the store by any instance. */
+/**
+ * The projects lately in work. Whatever is here can be rebuilt from the store by any instance, so where memory runs short
+ * the ones least used are let go.
+ */
 @Component
 public class LiveProjects {
 
     private static final int MOST = 32;
 
     private final ProjectStore store;
-    private final Map<UUID, Live> known = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<UUID, Live> eldest) {
-            return size() > MOST;
-        }
-    });
+    private final Map<UUID, SoftReference<Live>> known =
+            Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
+                @Override
+                protected boolean removeEldestEntry(Map.Entry<UUID, SoftReference<Live>> eldest) {
+                    return size() > MOST;
+                }
+            });
 
     LiveProjects(ProjectStore store) {
         this.store = store;
     }
 
+    private static @Nullable Live of(@Nullable SoftReference<Live> reference) {
+        return reference == null ? null : reference.get();
+    }
+
     /** The project as last known here; instances tell each other of newer revisions. */
     public Live get(UUID project) {
-        Live live = known.get(project);
+        Live live = of(known.get(project));
         if (live != null) return live;
         Live loaded = Live.of(store.load(project));
-        known.put(project, loaded);
+        known.put(project, new SoftReference<>(loaded));
         return loaded;
     }
 
     /** The project at exactly {@code revision}, which the caller has locked. */
     public Live at(UUID project, long revision) {
-        Live live = known.get(project);
+        Live live = of(known.get(project));
         return live != null && live.model().revision() == revision ? live : Live.of(store.load(project));
     }
 
     public void put(UUID project, Live live) {
-        known.merge(
-                project,
-                live,
-                (old, next) -> next.model().revision() >= old.model().revision() ? next : old);
+        known.merge(project, new SoftReference<>(live), (old, next) -> {
+            Live there = of(old);
+            return there == null || live.model().revision() >= there.model().revision() ? next : old;
+        });
     }
 
     /** Another instance made {@code revision}: forget what is older. */
     public void heardOf(UUID project, long revision) {
-        known.computeIfPresent(project, (id, live) -> live.model().revision() < revision ? null : live);
+        known.computeIfPresent(project, (id, reference) -> {
+            Live live = of(reference);
+            return live == null || live.model().revision() < revision ? null : reference;
+        });
     }
 
     /** Those that are here. */
