@@ -121,12 +121,10 @@ class LayersTest {
     }
 
     @Test
-    void onlyTheAdaptersKnowJts() {
+    void onlyAreasKnowJts() {
         noClasses()
                 .that()
                 .doNotHaveFullyQualifiedName("org.leanlintel.core.geometry.Area")
-                .and()
-                .doNotHaveFullyQualifiedName("org.leanlintel.core.geometry.BoxIndex")
                 .should()
                 .dependOnClassesThat()
                 .resideInAPackage("org.locationtech..")

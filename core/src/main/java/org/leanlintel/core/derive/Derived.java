@@ -146,16 +146,6 @@ public final class Derived implements Reads {
         return (T) entry(key, null).value();
     }
 
-    /**
-     * The value of a key where it is known and beyond doubt; else null. It says what is known here without working
-     * anything out.
-     */
-    @SuppressWarnings("unchecked")
-    public <T> @Nullable T ifKnown(Key<T> key) {
-        Entry known = known(key);
-        return known == null || known.isInDoubt() ? null : (T) known.value();
-    }
-
     /** Whether this was made from another by one change. */
     public boolean follows(Derived other) {
         return earlier == other.self;

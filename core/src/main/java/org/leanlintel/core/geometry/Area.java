@@ -24,7 +24,7 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
 import org.locationtech.jts.operation.polygonize.Polygonizer;
 
-/** A region of the plan, possibly of several pieces with holes, in square millimetres. It and {@link BoxIndex} alone know JTS. */
+/** A region of the plan, possibly of several pieces with holes, in square millimetres. It alone knows JTS. */
 public final class Area {
 
     private static final GeometryFactory JTS = new GeometryFactory();
