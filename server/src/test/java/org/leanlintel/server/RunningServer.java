@@ -158,6 +158,11 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
     }
 
     /** A second person, as accounts will make. */
+    /** Changes its database past it. */
+    void execute(String sql) {
+        new JdbcTemplate(bean(DataSource.class)).execute(sql);
+    }
+
     long addPerson(String name) {
         var jdbc = new JdbcTemplate(bean(DataSource.class));
         return Objects.requireNonNull(

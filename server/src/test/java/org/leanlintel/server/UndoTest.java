@@ -36,10 +36,12 @@ import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.formats.anyedit.AnyEdit;
 import org.leanlintel.formats.standard.OfficeStandard;
 import org.leanlintel.server.live.EditDesk;
+import org.leanlintel.server.live.LiveProjects;
 import org.leanlintel.server.store.Journal;
 import org.leanlintel.server.store.Journal.Sender;
 import org.leanlintel.server.store.ProjectStore;
@@ -288,5 +290,30 @@ class UndoTest {
                 new Vec(-3000, 0),
                 text,
                 Note.Style.values()[0]);
+    }
+
+    /** What the office standard has too does not come back by itself when the project is read again. */
+    @Test
+    void aSymbolThatWasDeletedStaysDeletedAndCanBeHadBack() {
+        Symbol bed = model().all(Symbol.class).getFirst();
+        edit(first, new Delete(List.of(bed.id())));
+        SERVER.bean(LiveProjects.class).forget(project);
+        assertThat(model().find(bed.id())).isNull();
+        undo(first);
+        assertThat(model().find(bed.id())).isEqualTo(bed);
+    }
+
+    /** A project of an earlier form is given what later forms added, once. */
+    @Test
+    void whatALaterFormAddsIsAddedOnce() {
+        Symbol bed = model().all(Symbol.class).getFirst();
+        String of = " = '" + project + "'";
+        SERVER.execute("delete from element where id = '" + bed.id() + "' and project_id" + of);
+        SERVER.execute("update project set format = 3 where id" + of);
+        SERVER.bean(LiveProjects.class).forget(project);
+        assertThat(model().find(bed.id())).isEqualTo(bed);
+        edit(first, new Delete(List.of(bed.id())));
+        SERVER.bean(LiveProjects.class).forget(project);
+        assertThat(model().find(bed.id())).isNull();
     }
 }

@@ -9,6 +9,7 @@ import java.util.UUID;
 import org.jspecify.annotations.NullUnmarked;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.model.Settings;
+import org.leanlintel.formats.json.ProjectFile;
 
 /** A project in the list; the facts shown there are copied from its settings at every edit. */
 @Entity
@@ -32,6 +33,9 @@ public class ProjectRow {
     private String units;
 
     private long revision;
+
+    /** The form that it has all of what projects have in. */
+    private int format = ProjectFile.VERSION;
 
     @Column(name = "created_at", nullable = false)
     private Instant createdAt;
@@ -81,6 +85,15 @@ public class ProjectRow {
 
     public long revision() {
         return revision;
+    }
+
+    /** Whether later forms have added to projects what this one was never given. */
+    boolean isOfEarlierForm() {
+        return format < ProjectFile.VERSION;
+    }
+
+    void broughtUp() {
+        format = ProjectFile.VERSION;
     }
 
     public Instant changedAt() {

@@ -85,13 +85,17 @@ public class ProjectStore {
                 .stream()
                 .map(e -> ProjectFile.readElement(e.body(), e.format()))
                 .toList();
-        return Model.of(row.revision(), ProjectFile.completed(elements));
+        return Model.of(row.revision(), row.isOfEarlierForm() ? ProjectFile.completed(elements) : elements);
     }
 
-    /** Writes what {@code change} did to a locked project, which {@code after} is the result of. */
+    /**
+     * Writes what {@code change} did to a locked project, which {@code after} is the result of; all of a project that was of an
+     * earlier form.
+     */
     void save(ProjectRow locked, Change change, Model after) {
         for (Element e : change.before()) if (after.find(e.id()) == null) remove(locked.id(), e.id());
-        change.after().forEach(e -> put(locked.id(), e));
+        (locked.isOfEarlierForm() ? after.elements() : change.after()).forEach(e -> put(locked.id(), e));
+        locked.broughtUp();
         locked.changed(after.revision(), after.settings(), Instant.now());
     }
 
@@ -145,7 +149,8 @@ public class ProjectStore {
     public Model loadVersion(UUID project, UUID version) {
         VersionRow row = version(project, version);
         List<Element> elements = ProjectFile.readElements(row.elements(), row.format());
-        return Model.of(row.revision(), ProjectFile.completed(elements));
+        boolean earlier = row.format() < ProjectFile.VERSION;
+        return Model.of(row.revision(), earlier ? ProjectFile.completed(elements) : elements);
     }
 
     public VersionRow version(UUID project, UUID version) {
