@@ -1,4 +1,4 @@
-import { BoardPage } from "./board/BoardPage";
+import { BoardPage } from "./board/page/BoardPage";
 import { ProjectList } from "./projects/ProjectList";
 import { usePath } from "./ui/route";
 

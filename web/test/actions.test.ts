@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import type { Edit } from "../src/api/types";
-import { Actions } from "../src/board/actions";
-import type { Sync } from "../src/board/sync";
+import { Actions } from "../src/board/hands/actions";
+import type { Sync } from "../src/board/link/sync";
 import { boardStore, typed, WALL } from "./board";
 
 /** A server that takes every edit, or refuses all. */

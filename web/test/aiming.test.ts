@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
-import { placesAt } from "../src/board/places";
-import { type BoardState, NO_AIM } from "../src/board/state";
-import { aimed } from "../src/board/tools/aim";
-import { aimBy, arrowAngle, isDecided, measuresMiss } from "../src/board/tools/aiming";
+import { aimed } from "../src/board/catch/aim";
+import { aimBy, arrowAngle, isDecided, measuresMiss } from "../src/board/catch/aiming";
+import { placesAt } from "../src/board/catch/places";
+import { type BoardState, NO_AIM } from "../src/board/state/state";
 import { prompt } from "../src/board/tools/prompts";
 import { board, typed, typedAt } from "./board";
 

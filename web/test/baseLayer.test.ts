@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { Group } from "../src/api/types";
-import { changedGroups } from "../src/board/baseLayer";
+import { changedGroups } from "../src/board/canvas/baseLayer";
 
 const group = (element: string): Group => ({ element, layer: "l", items: [], catches: [], ground: [] });
 

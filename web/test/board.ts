@@ -1,7 +1,7 @@
 import type { Catch, Element, Group } from "../src/api/types";
-import { Nearby } from "../src/board/near";
-import type { BoardState } from "../src/board/state";
-import { createBoardStore } from "../src/board/store";
+import { Nearby } from "../src/board/catch/near";
+import type { BoardState } from "../src/board/state/state";
+import { createBoardStore } from "../src/board/state/store";
 
 /** Element ids and points of a small plan: one wall of 100 mm along y = 0 from x = 0 to 5,000, outer face below. */
 export const WALL = "w";

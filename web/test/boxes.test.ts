@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { Group } from "../src/api/types";
-import { boxOf } from "../src/board/boxes";
+import { boxOf } from "../src/board/canvas/boxes";
 
 const group = (...items: Group["items"]): Group => ({
   element: "e",

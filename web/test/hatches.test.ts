@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import table from "../../core/src/test/resources/org/leanlintel/core/picture/hatches.tsv?raw";
-import { hatchLines, waveLine } from "../src/board/hatches";
+import { hatchLines, waveLine } from "../src/board/canvas/hatches";
 
 type Point = readonly [number, number];
 

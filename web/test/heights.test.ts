@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
-import { backdropOf } from "../src/board/backdrop";
+import { backdropOf } from "../src/board/canvas/backdrop";
+import { bare } from "../src/board/catch/points";
 import { editMeant } from "../src/board/tools/edits";
 import { layoutOf, rectangleRing, shapeOf } from "../src/board/tools/heights";
-import { bare } from "../src/board/tools/points";
 import { fresh, stepBack } from "../src/board/tools/stages";
 import { boardStore } from "./board";
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { Group } from "../src/api/types";
-import { Nearby } from "../src/board/near";
+import { Nearby } from "../src/board/catch/near";
 
 const wall: Group = {
   element: "wall",

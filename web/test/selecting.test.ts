@@ -1,8 +1,8 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import type { Edit, GapAnswer } from "../src/api/types";
-import { Actions } from "../src/board/actions";
-import { gapNear } from "../src/board/gaps";
-import type { Sync } from "../src/board/sync";
+import { gapNear } from "../src/board/catch/gaps";
+import { Actions } from "../src/board/hands/actions";
+import type { Sync } from "../src/board/link/sync";
 import { editMeant } from "../src/board/tools/edits";
 import { moverOf } from "../src/board/tools/gap";
 import { prompt } from "../src/board/tools/prompts";

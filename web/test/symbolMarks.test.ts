@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { markOf, pointsOf, snapped } from "../src/board/symbolMarks";
+import { markOf, pointsOf, snapped } from "../src/board/canvas/symbolMarks";
 
 describe("a mark of a symbol", () => {
   it("waits for its points", () => {

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { Edit, EditAnswer } from "../src/api/types";
-import type { Sync } from "../src/board/sync";
+import type { Sync } from "../src/board/link/sync";
 import { boardStore, WALL } from "./board";
 
 type Answer = { readonly status: number; readonly body: unknown } | "no answer";
@@ -62,7 +62,7 @@ beforeEach(async () => {
   );
   store = boardStore({ revision: 7 });
   vi.resetModules();
-  sync = new (await import("../src/board/sync")).Sync(store);
+  sync = new (await import("../src/board/link/sync")).Sync(store);
 });
 
 afterEach(() => {

@@ -1,11 +1,11 @@
 import { describe, expect, it } from "vitest";
 import type { Element, SetOut, SettingOut } from "../src/api/types";
-import { type BoardState, measureShown, type Preview } from "../src/board/state";
-import { freePick, pickFrom } from "../src/board/tools/aim";
+import { freePick, pickFrom } from "../src/board/catch/aim";
+import { type BoardState, measureShown, type Preview } from "../src/board/state/state";
+import { nextSetOut, setOutAfterSwap, setOutOptions, usualSetOut } from "../src/board/things/setOut";
 import { editMeant } from "../src/board/tools/edits";
 import { prompt } from "../src/board/tools/prompts";
 import { measureEdit } from "../src/board/tools/rooms";
-import { nextSetOut, setOutAfterSwap, setOutOptions, usualSetOut } from "../src/board/tools/setOut";
 import { nextPick } from "../src/board/tools/walls";
 import { board, typed, WALL } from "./board";
 

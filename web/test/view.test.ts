@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { fitting, panned, toModel, toScreen, zoomedAbout } from "../src/board/view";
+import { fitting, panned, toModel, toScreen, zoomedAbout } from "../src/board/state/view";
 
 const size = { width: 800, height: 600 };
 const view = { centre: { x: 1000, y: 500 }, zoom: 0.1 };

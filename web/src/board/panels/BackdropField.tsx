@@ -1,8 +1,8 @@
 import type { Drawing } from "../../api/types";
 import { Choice, Row } from "../../ui/controls";
-import { backdropOf } from "../backdrop";
-import { useBoard, useBoardTools } from "../context";
-import { elementsOf } from "../state";
+import { backdropOf } from "../canvas/backdrop";
+import { useBoard, useBoardTools } from "../state/context";
+import { elementsOf } from "../state/state";
 
 /** Which other plan is shown faintly behind this one. */
 export function BackdropField({ drawing }: { readonly drawing: Drawing }) {

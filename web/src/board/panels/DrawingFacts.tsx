@@ -1,13 +1,13 @@
 import type { Drawing, Settings } from "../../api/types";
 import { Button, Choice, Row } from "../../ui/controls";
-import { useBoard, useBoardTools } from "../context";
-import { renumbering } from "../revisions";
-import { SCALES } from "../scales";
-import { type BoardState, elementsOf, unitsOf } from "../state";
-import { Accepted } from "./Accepted";
-import { LengthField } from "./LengthField";
-import { Section } from "./MakingFacts";
-import { RegionField } from "./RegionField";
+import { Accepted } from "../fields/Accepted";
+import { LengthField } from "../fields/LengthField";
+import { Section } from "../making/MakingFacts";
+import { RegionField } from "../region/RegionField";
+import { useBoard, useBoardTools } from "../state/context";
+import { renumbering } from "../state/revisions";
+import { SCALES } from "../state/scales";
+import { type BoardState, elementsOf, unitsOf } from "../state/state";
 import { LensFields, SortedBy } from "./ShownFields";
 
 /** Schedules that are counted from the model, without pictures. */

@@ -1,24 +1,24 @@
 import type { Element, Note, OpeningKind, Post } from "../../api/types";
 import { Button } from "../../ui/controls";
-import { useBoard, useBoardTools } from "../context";
-import { renumbering } from "../revisions";
-import { drawingShown, elementOf } from "../state";
-import { Accepted } from "./Accepted";
+import { Accepted } from "../fields/Accepted";
+import { MakingFacts, Section } from "../making/MakingFacts";
+import { useBoard, useBoardTools } from "../state/context";
+import { renumbering } from "../state/revisions";
+import { drawingShown, elementOf } from "../state/state";
+import { FittingFacts } from "../things/FittingFacts";
+import { FloorFacts, FloorList } from "../things/FloorFacts";
+import { KeptGaps } from "../things/GapFacts";
+import { OpeningFacts } from "../things/OpeningFacts";
+import { PieceFacts, PostFields } from "../things/PieceFacts";
+import { RoomFacts } from "../things/RoomFacts";
+import { SectionFacts } from "../things/SectionFacts";
+import { SelectedWall } from "../things/SelectedWall";
+import { SelectedWalls } from "../things/SelectedWalls";
+import { DeleteButton, SelectionButtons } from "../things/SelectionButtons";
+import { StairFacts } from "../things/StairFacts";
+import { StepsFacts, StepsOf } from "../things/StepsFacts";
 import { BackdropField } from "./BackdropField";
 import { DrawingFacts, ProjectFacts } from "./DrawingFacts";
-import { FittingFacts } from "./FittingFacts";
-import { FloorFacts, FloorList } from "./FloorFacts";
-import { KeptGaps } from "./GapFacts";
-import { MakingFacts, Section } from "./MakingFacts";
-import { OpeningFacts } from "./OpeningFacts";
-import { PieceFacts, PostFields } from "./PieceFacts";
-import { RoomFacts } from "./RoomFacts";
-import { SectionFacts } from "./SectionFacts";
-import { SelectedWall } from "./SelectedWall";
-import { SelectedWalls } from "./SelectedWalls";
-import { DeleteButton, SelectionButtons } from "./SelectionButtons";
-import { StairFacts } from "./StairFacts";
-import { StepsFacts, StepsOf } from "./StepsFacts";
 
 const MAKES = [
   "run",

@@ -3,10 +3,10 @@ import { useState } from "react";
 import { answerOf, api } from "../../api/client";
 import type { Finding } from "../../api/types";
 import { Choice, Stacked } from "../../ui/controls";
-import { useBoard, useBoardTools } from "../context";
-import { elementOf, planShown } from "../state";
-import { OwnStairRules } from "./OwnStairRules";
-import { useStairRuleSets } from "./useStairRuleSets";
+import { useBoard, useBoardTools } from "../state/context";
+import { elementOf, planShown } from "../state/state";
+import { OwnStairRules } from "../things/OwnStairRules";
+import { useStairRuleSets } from "../things/useStairRuleSets";
 
 /** What checks found, each with its rule and a way to it; and a switch for the floor that fittings need. */
 export function Findings() {

@@ -1,9 +1,9 @@
 import { type FormEvent, useState } from "react";
 import type { Drawing, Edit, Sheet } from "../../api/types";
 import { Button, Choice, fieldClass, Row } from "../../ui/controls";
-import { useBoard, useBoardTools } from "../context";
-import { adding } from "../revisions";
-import { type BoardState, drawingShown, elementOf, elementsOf, type Shown, unitsOf } from "../state";
+import { useBoard, useBoardTools } from "../state/context";
+import { adding } from "../state/revisions";
+import { type BoardState, drawingShown, elementOf, elementsOf, type Shown, unitsOf } from "../state/state";
 import { TABLES } from "./DrawingFacts";
 import { TracedFrom } from "./TracedFrom";
 

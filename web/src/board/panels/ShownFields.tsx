@@ -2,7 +2,7 @@ import { useEffect, useState } from "react";
 import { answerOf, api } from "../../api/client";
 import type { Drawing, LabelPart, Lens } from "../../api/types";
 import { Choice, Row } from "../../ui/controls";
-import { useBoard, useBoardTools } from "../context";
+import { useBoard, useBoardTools } from "../state/context";
 
 const PARTS: readonly (readonly [LabelPart, string])[] = [
   ["NUMBER", "Number"],

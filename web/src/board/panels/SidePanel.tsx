@@ -1,7 +1,7 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from "@headlessui/react";
 import { useEffect, useRef, useState } from "react";
-import { useBoard } from "../context";
-import type { Tool } from "../state";
+import { useBoard } from "../state/context";
+import type { Tool } from "../state/state";
 import { Facts } from "./Facts";
 import { Findings } from "./Findings";
 import { Register } from "./Register";

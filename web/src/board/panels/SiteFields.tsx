@@ -1,9 +1,9 @@
 import type { Site } from "../../api/types";
 import { Row } from "../../ui/controls";
-import { useBoard, useBoardTools } from "../context";
-import { elementOf } from "../state";
-import { Accepted } from "./Accepted";
-import { LengthField } from "./LengthField";
+import { Accepted } from "../fields/Accepted";
+import { LengthField } from "../fields/LengthField";
+import { useBoard, useBoardTools } from "../state/context";
+import { elementOf } from "../state/state";
 
 /** How the house lies in height: its datum and the ground outside. */
 export function SiteFields() {

@@ -1,6 +1,6 @@
 import type { StoreyAnswer } from "../../api/types";
-import { useBoard, useBoardTools } from "../context";
-import { elementOf, elementsOf, planShown } from "../state";
+import { useBoard, useBoardTools } from "../state/context";
+import { elementOf, elementsOf, planShown } from "../state/state";
 
 const WIDTH = 256;
 const LEFT = 78;

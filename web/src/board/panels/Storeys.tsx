@@ -1,15 +1,15 @@
 import { useState } from "react";
 import type { Edit, Storey } from "../../api/types";
 import { Button, Choice, Fault, fieldClass, Row } from "../../ui/controls";
-import { useBoard, useBoardTools } from "../context";
-import { addingStorey, erasure, reordering, revisionOfStorey } from "../revisions";
-import { type BoardState, elementOf, elementsOf, planShown } from "../state";
+import { LengthField } from "../fields/LengthField";
+import { Section } from "../making/MakingFacts";
+import { useBoard, useBoardTools } from "../state/context";
+import { addingStorey, erasure, reordering, revisionOfStorey } from "../state/revisions";
+import { type BoardState, elementOf, elementsOf, planShown } from "../state/state";
+import { useTrial } from "../things/useTrial";
 import { floorBuildUps } from "../tools/heights";
-import { LengthField } from "./LengthField";
-import { Section } from "./MakingFacts";
 import { SiteFields } from "./SiteFields";
 import { StoreyStrip } from "./StoreyStrip";
-import { useTrial } from "./useTrial";
 
 const elementsIn = (state: BoardState) => state.elements;
 

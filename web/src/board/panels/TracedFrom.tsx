@@ -3,8 +3,8 @@ import { type ChangeEvent, useRef, useState } from "react";
 import { answerOf, api, sentenceOf } from "../../api/client";
 import type { Edit, TracedFile, Tracing } from "../../api/types";
 import { Button, Fault, Row } from "../../ui/controls";
-import { useBoard, useBoardTools } from "../context";
-import { type BoardState, elementsOf, planShown } from "../state";
+import { useBoard, useBoardTools } from "../state/context";
+import { type BoardState, elementsOf, planShown } from "../state/state";
 
 const link = "text-verdigris underline hover:text-ink";
 

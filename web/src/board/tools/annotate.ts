@@ -1,7 +1,7 @@
 import type { Edit } from "../../api/types";
-import type { Caught } from "../near";
-import { type BoardState, planShown } from "../state";
-import type { ModelPoint } from "../view";
+import type { Caught } from "../catch/near";
+import { type BoardState, planShown } from "../state/state";
+import type { ModelPoint } from "../state/view";
 
 export function stringEdit(state: BoardState, picks: readonly Caught[]): Edit | null {
   const drawing = planShown(state);

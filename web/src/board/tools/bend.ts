@@ -1,5 +1,5 @@
 import type { Corner, Edit, Wall, WallEnd } from "../../api/types";
-import { type BoardState, elementOf, typedMm } from "../state";
+import { type BoardState, elementOf, typedMm } from "../state/state";
 
 type Point = readonly [number, number];
 

@@ -1,5 +1,5 @@
 import type { Edit } from "../../api/types";
-import type { BoardState } from "../state";
+import type { BoardState } from "../state/state";
 import { noteEdit, stringEdit } from "./annotate";
 import { bendEdit } from "./bend";
 import { gapEdit } from "./gap";

@@ -1,5 +1,5 @@
 import type { Edit } from "../../api/types";
-import { type BoardState, gapPointedAt, typedMm, wallSelected } from "../state";
+import { type BoardState, gapPointedAt, typedMm, wallSelected } from "../state/state";
 
 /** The gap last pointed at, made what is typed. */
 export function gapEdit(state: BoardState): Edit | null {

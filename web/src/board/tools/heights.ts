@@ -1,9 +1,9 @@
 import type { DrawStair, Edit, Pick, Stair, StairShape } from "../../api/types";
-import { type BoardState, elementsOf, planShown, type Tool, typedMm } from "../state";
-import type { ModelPoint } from "../view";
-import { aimed, isSamePlace } from "./aim";
-import { fromAxes, toAxes } from "./aiming";
-import { pointOf } from "./points";
+import { aimed, isSamePlace } from "../catch/aim";
+import { fromAxes, toAxes } from "../catch/aiming";
+import { pointOf } from "../catch/points";
+import { type BoardState, elementsOf, planShown, type Tool, typedMm } from "../state/state";
+import type { ModelPoint } from "../state/view";
 
 type Of<N extends Tool["name"]> = Extract<Tool, { name: N }>;
 type Ring = [number, number][];

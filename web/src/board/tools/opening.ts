@@ -1,7 +1,7 @@
 import type { Catch, Edit, End, OpeningAim, OpeningKind, OpeningMake, Placing } from "../../api/types";
-import { backdropOf } from "../backdrop";
-import { distance, footOn } from "../near";
-import { evenPanels } from "../panels/panelCounts";
+import { backdropOf } from "../canvas/backdrop";
+import { distance, footOn } from "../catch/near";
+import { evenPanels } from "../fields/panelCounts";
 import {
   type BoardState,
   elementOf,
@@ -11,8 +11,8 @@ import {
   measureNow,
   NEARER,
   typedMm,
-} from "../state";
-import type { ModelPoint } from "../view";
+} from "../state/state";
+import type { ModelPoint } from "../state/view";
 
 const FLAT = { type: "flat" } as const;
 

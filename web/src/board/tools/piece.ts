@@ -1,6 +1,6 @@
 import type { Edit, PieceMake } from "../../api/types";
-import { type BoardState, elementOf, type Making, planShown } from "../state";
-import { aimed } from "./aim";
+import { aimed } from "../catch/aim";
+import { type BoardState, elementOf, type Making, planShown } from "../state/state";
 import { placingAt, sideOfPointer, wallUnderPointer } from "./opening";
 
 /** What is built against a wall, with the words for it. */

@@ -1,5 +1,5 @@
-import { copied } from "../clipboard";
-import { type BoardState, elementOf, gapPointedAt, measureNow, wallSelected } from "../state";
+import { copied } from "../link/clipboard";
+import { type BoardState, elementOf, gapPointedAt, measureNow, wallSelected } from "../state/state";
 import { moverOf } from "./gap";
 
 type Words = readonly [string, string];

@@ -1,9 +1,9 @@
 import type { Edit } from "../../api/types";
-import { copied } from "../clipboard";
-import { type BoardState, planShown, type Tool, typedAngle, typedMm } from "../state";
-import type { ModelPoint } from "../view";
-import { aimed, angleOf } from "./aim";
-import { pointOf } from "./points";
+import { aimed, angleOf } from "../catch/aim";
+import { pointOf } from "../catch/points";
+import { copied } from "../link/clipboard";
+import { type BoardState, planShown, type Tool, typedAngle, typedMm } from "../state/state";
+import type { ModelPoint } from "../state/view";
 
 const BARE_DEGREES = /^[-\u2212]?\d+([.,]\d+)?\s*\u00B0?$/;
 

@@ -1,7 +1,7 @@
 import type { Edit, Pick, RoomUse } from "../../api/types";
-import { type BoardState, elementOf, measureNow, planShown, typedMm } from "../state";
-import { roomNames } from "../usual";
-import { aimed } from "./aim";
+import { aimed } from "../catch/aim";
+import { type BoardState, elementOf, measureNow, planShown, typedMm } from "../state/state";
+import { roomNames } from "../state/usual";
 
 function nameOf(state: BoardState, use: RoomUse): string {
   return roomNames(state).find(([u]) => u === use)?.[1] ?? "Room";

@@ -1,4 +1,4 @@
-import type { Tool, ToolName } from "../state";
+import type { Tool, ToolName } from "../state/state";
 
 /** A tool as the rail lists it. */
 export interface ToolEntry {

@@ -1,5 +1,8 @@
 import type { Edit, End, NewWall, Pick } from "../../api/types";
-import { footOn } from "../near";
+import { aimed, isSamePlace, stepOf } from "../catch/aim";
+import { fromAxes, toAxes } from "../catch/aiming";
+import { footOn } from "../catch/near";
+import { pointOf } from "../catch/points";
 import {
   type BoardState,
   elementOf,
@@ -9,12 +12,9 @@ import {
   type Tool,
   typedMm,
   typedSecondMm,
-} from "../state";
-import type { ModelPoint } from "../view";
-import { aimed, isSamePlace, stepOf } from "./aim";
-import { fromAxes, toAxes } from "./aiming";
+} from "../state/state";
+import type { ModelPoint } from "../state/view";
 import { alongLine, sideOfPointer, wallUnderPointer } from "./opening";
-import { pointOf } from "./points";
 
 /** Nobody means a wall as short as this; the pointer has not left the last point yet. */
 const SHORTEST_MM = 10;

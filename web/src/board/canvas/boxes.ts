@@ -1,0 +1,64 @@
+import type { Group, Item } from "../../api/types";
+import type { Box } from "../state/view";
+
+type Point = readonly [number, number];
+
+/** How far a group's items reach; null for an empty group. Letters reach as far as they are wide, about. */
+export function boxOf(groups: Iterable<Group>, scale: number): Box | null {
+  let box = { minX: Infinity, minY: Infinity, maxX: -Infinity, maxY: -Infinity };
+  const take = ([x, y]: Point) => {
+    box = {
+      minX: Math.min(box.minX, x),
+      minY: Math.min(box.minY, y),
+      maxX: Math.max(box.maxX, x),
+      maxY: Math.max(box.maxY, y),
+    };
+  };
+  for (const group of groups) for (const item of group.items) for (const p of pointsOf(item, scale)) take(p);
+  return box.minX <= box.maxX ? box : null;
+}
+
+function pointsOf(item: Item, scale: number): readonly Point[] {
+  switch (item.type) {
+    case "fill":
+      return item.ring;
+    case "hatch":
+      return item.rings.flat();
+    case "wave":
+      return [item.from, item.to];
+    case "strokes":
+      return item.lines.flat();
+    case "arc":
+      return [
+        at(item.centre, item.radius, item.from),
+        at(item.centre, item.radius, item.from + item.sweep / 2),
+        at(item.centre, item.radius, item.from + item.sweep),
+        item.centre,
+      ];
+    case "traced":
+      return [
+        item.at,
+        turned(item.at, item.widthMm, 0, item.angle),
+        turned(item.at, item.widthMm, item.heightMm, item.angle),
+        turned(item.at, 0, item.heightMm, item.angle),
+      ];
+    case "text":
+      return item.runs.flatMap((run) => {
+        const width = run.letters.length * run.height * 0.65;
+        return [
+          turned(item.at, run.right * scale, run.up * scale, item.angle),
+          turned(item.at, (run.right + width) * scale, (run.up + run.height) * scale, item.angle),
+        ];
+      });
+  }
+}
+
+function at(centre: Point, radius: number, angle: number): Point {
+  return [centre[0] + radius * Math.cos(angle), centre[1] + radius * Math.sin(angle)];
+}
+
+function turned(from: Point, right: number, up: number, angle: number): Point {
+  const cos = Math.cos(angle);
+  const sin = Math.sin(angle);
+  return [from[0] + right * cos - up * sin, from[1] + right * sin + up * cos];
+}

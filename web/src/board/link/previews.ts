@@ -1,0 +1,93 @@
+import { answerOf, api, Offline, sentenceOf } from "../../api/client";
+import type { Edit, PreviewAnswer } from "../../api/types";
+import { wallSelected } from "../state/state";
+import type { BoardStore } from "../state/store";
+import { PLACES_ALONG } from "../tools/stages";
+
+/**
+ * Shows what an edit would do. One request is in flight at a time; what is asked for meanwhile waits, and only the latest
+ * of it is asked. Answers come in order, so each is newer than what is shown.
+ */
+export class Previews {
+  private wanted: Edit | null = null;
+  private asking = false;
+  /** Counts how often nothing was meant any more: answers asked for before that are dropped. */
+  private ended = 0;
+  /** Edits on their way: what they do stays on the board, and nothing is asked of a model that is about to change. */
+  private held = 0;
+
+  constructor(private readonly store: BoardStore) {}
+
+  show(edit: Edit | null): void {
+    this.wanted = edit;
+    if (edit === null) this.ended++;
+    if (this.held === 0) this.showWanted();
+  }
+
+  hold(): void {
+    this.held++;
+  }
+
+  release(): void {
+    this.held--;
+    if (this.held === 0) this.showWanted();
+  }
+
+  private showWanted(): void {
+    if (this.wanted === null) {
+      if (this.store.getState().preview) this.store.setState({ preview: null });
+    } else if (!this.asking) void this.ask();
+  }
+
+  private async ask(): Promise<void> {
+    this.asking = true;
+    while (this.wanted && this.held === 0) {
+      const edit = this.wanted;
+      const ended = this.ended;
+      this.wanted = null;
+      try {
+        const answer = await this.send(edit);
+        if (ended === this.ended && this.held === 0 && answer.revision === this.store.getState().revision)
+          this.take(answer);
+      } catch (error) {
+        if (!(error instanceof Offline)) this.store.setState({ saying: sentenceOf(error) });
+      }
+    }
+    this.asking = false;
+  }
+
+  private send(edit: Edit): Promise<PreviewAnswer> {
+    const state = this.store.getState();
+    const { project, shown, faces } = state;
+    const drawing = shown?.kind === "drawing" ? { drawing: shown.id } : {};
+    const wall = wallSelected(state);
+    const along = PLACES_ALONG.includes(state.tool.name) || state.settingOut !== null;
+    const query = {
+      ...drawing,
+      ...(wall ? { gapsOf: wall.id } : {}),
+      ...(wall || along ? { faces } : {}),
+      ...(along ? { settingOut: true } : {}),
+    };
+    return answerOf(
+      api.POST("/api/v1/projects/{project}/previews", { params: { path: { project }, query }, body: edit }),
+    );
+  }
+
+  private take(answer: PreviewAnswer): void {
+    const { entry, preview, saying, refused } = this.store.getState();
+    const typing = entry !== "";
+    const stays = answer.refusal !== null && typing ? (preview?.settingOut ?? null) : null;
+    this.store.setState({
+      ...(answer.refusal === null && saying !== null && saying === refused ? { saying: null } : {}),
+      preview: {
+        groups: new Map(answer.picture?.changed.map((g) => [g.element, g]) ?? []),
+        gone: new Set(answer.picture?.gone ?? []),
+        name: answer.name,
+        refusal: answer.refusal,
+        gaps: answer.gaps,
+        settingOut: answer.settingOut ?? stays,
+        length: answer.length,
+      },
+    });
+  }
+}

@@ -1,0 +1,335 @@
+import { answerOf, api, Offline, Refused, sentenceOf, windowId } from "../../api/client";
+import { onRevised } from "../../api/events";
+import type { Edit, EditAnswer, Element, Group, Picture, SetOut } from "../../api/types";
+import { backdropCatches, backdropOf } from "../canvas/backdrop";
+import { tracedLines } from "../canvas/traced";
+import { Views } from "../canvas/views";
+import { GapReader } from "../catch/gaps";
+import { Nearby } from "../catch/near";
+import { keepMaking, makingKept } from "../state/keptMaking";
+import { erasure, remaking, revision } from "../state/revisions";
+import { type BoardState, elementOf, elementsOf, type Shown } from "../state/state";
+import type { BoardStore } from "../state/store";
+import { offeredTo, usualMaking } from "../state/usual";
+import { InStep } from "./inStep";
+import { overtaken } from "./overtaken";
+import { Previews } from "./previews";
+
+const RETRY_MS = 1500;
+
+/** Keeps one board and the server in step: loading, edits, undo, and what other windows do. */
+export class Sync {
+  private queue: Promise<void> = Promise.resolve();
+  readonly views: Views;
+  readonly previews: Previews;
+  readonly gaps: GapReader;
+  private readonly inStep: InStep;
+  private readonly stopHearing: () => void;
+  private readonly stopKeeping: () => void;
+
+  constructor(private readonly store: BoardStore) {
+    this.views = new Views(store);
+    this.previews = new Previews(store);
+    this.gaps = new GapReader(store);
+    this.inStep = new InStep(store, () => this.catchAnew());
+    globalThis.addEventListener?.("beforeunload", this.stay);
+    this.stopKeeping = keepMaking(store);
+    this.stopHearing = onRevised(this.state.project, (r) => {
+      const { project, revision, version } = store.getState();
+      if (r.project === project && r.revision > revision && r.window !== windowId && !version)
+        void this.reload();
+    });
+  }
+
+  /** Asks before a window is closed with something in it that the server has not taken yet. */
+  private readonly stay = (e: Event): void => {
+    if (this.state.saving !== "saved") e.preventDefault();
+  };
+
+  stop(): void {
+    globalThis.removeEventListener?.("beforeunload", this.stay);
+    this.stopHearing();
+    this.stopKeeping();
+    this.gaps.end();
+    this.inStep.end();
+  }
+
+  get state(): BoardState {
+    return this.store.getState();
+  }
+
+  private get path() {
+    return { project: this.store.getState().project };
+  }
+
+  async load(): Promise<void> {
+    try {
+      const papers = await answerOf(api.GET("/api/v1/papers"));
+      this.store.setState({ papers });
+      await this.readState();
+      const [first] = elementsOf(this.state, "drawing");
+      const show = first && this.show({ kind: "drawing", id: first.id });
+      await this.readUsual();
+      this.store.setState({ loaded: true });
+      await show;
+    } catch (error) {
+      this.store.setState({ fault: sentenceOf(error) });
+    }
+  }
+
+  private async readState(): Promise<void> {
+    const { version } = this.store.getState();
+    const state = version
+      ? await answerOf(
+          api.GET("/api/v1/projects/{project}/versions/{version}/state", {
+            params: { path: { ...this.path, version: version.id } },
+          }),
+        )
+      : await answerOf(api.GET("/api/v1/projects/{project}/state", { params: { path: this.path } }));
+    this.store.setState({
+      elements: byId(state.elements),
+      revision: state.revision,
+      undo: state.undo,
+      redo: state.redo,
+    });
+  }
+
+  /** What the project's trade region offers, and what tools make by it, or made in this project last. */
+  private async readUsual(): Promise<void> {
+    const regions = await answerOf(api.GET("/api/v1/regions"));
+    const offered = offeredTo(elementOf(this.state, "settings", "settings"), regions);
+    if (!offered) return;
+    const making = usualMaking(this.state, offered);
+    this.store.setState({ offered, making: makingKept({ ...this.state, making }) });
+  }
+
+  /** Everything again, after others' edits or a broken connection. */
+  async reload(): Promise<void> {
+    try {
+      await this.readState();
+      await this.readPicture();
+    } catch (error) {
+      this.store.setState({ saying: sentenceOf(error) });
+    }
+  }
+
+  async lookAt(version: BoardState["version"]): Promise<void> {
+    this.store.setState({ version, preview: null, selection: [], tool: { name: "select" } });
+    await this.reload();
+  }
+
+  /** Shows a drawing or a sheet, in the view it was left in. */
+  async show(shown: Shown): Promise<void> {
+    this.store.setState({
+      shown,
+      preview: null,
+      selection: [],
+      caughts: [],
+      tool: { name: "select" },
+      earlierViews: [],
+      well: null,
+      backdrop: { ...this.state.backdrop, drawing: null },
+    });
+    await this.readPicture();
+    this.views.resume();
+  }
+
+  private async readPicture(): Promise<void> {
+    const { shown, version } = this.store.getState();
+    if (!shown) return;
+    const query = version ? { version: version.id } : {};
+    const answer =
+      shown.kind === "drawing"
+        ? await answerOf(
+            api.GET("/api/v1/projects/{project}/drawings/{drawing}/picture", {
+              params: { path: { ...this.path, drawing: shown.id }, query },
+            }),
+          )
+        : await answerOf(
+            api.GET("/api/v1/projects/{project}/sheets/{sheet}/picture", {
+              params: { path: { ...this.path, sheet: shown.id }, query },
+            }),
+          );
+    if (this.store.getState().shown?.id === shown.id) this.setPicture(answer.picture, shown);
+  }
+
+  private setPicture(picture: Picture, { id }: Shown): void {
+    const groups = new Map(picture.groups.map((g) => [g.element, g]));
+    this.setGroups(groups, picture.scale);
+    this.store.setState({ drawn: id });
+  }
+
+  private setGroups(groups: ReadonlyMap<string, Group>, scale: number): void {
+    const traced = tracedLines(groups.values(), () => this.catchAnew());
+    const nearby = new Nearby(groups.values(), scale, [...traced, ...backdropCatches(this.state)]);
+    this.store.setState({ groups, scale, nearby, preview: null });
+  }
+
+  /** Lines of a page to trace from have come: they can be caught now. */
+  private catchAnew(): void {
+    const { groups, scale } = this.store.getState();
+    const more = [...tracedLines(groups.values()), ...backdropCatches(this.state)];
+    this.store.setState({ nearby: new Nearby(groups.values(), scale, more) });
+  }
+
+  toggleBackdrop(): void {
+    const { backdrop } = this.state;
+    const on = { ...backdrop, on: !backdrop.on };
+    if (on.on && !backdropOf({ ...this.state, backdrop: on }))
+      this.store.setState({ saying: "There is no storey below this one: choose a backdrop in Facts." });
+    else this.setBackdrop(on);
+  }
+
+  /** Shows another drawing behind this one, or none. */
+  setBackdrop(change: Partial<BoardState["backdrop"]>): void {
+    this.store.setState({ backdrop: { ...this.state.backdrop, ...change } });
+  }
+
+  /** Makes an edit; true when the server has stored it. The preview stays until the answer replaces it. */
+  edit(edit: Edit): Promise<boolean> {
+    const editId = crypto.randomUUID();
+    const meantOn = this.state.elements;
+    return this.inTurn(() => {
+      const { revision, elements } = this.state;
+      const late = overtaken(edit, meantOn, elements);
+      const body = { editId, seen: revision, window: windowId, edit: late };
+      return answerOf(
+        api.POST("/api/v1/projects/{project}/edits", {
+          params: { path: this.path, query: this.drawing },
+          body,
+        }),
+      );
+    });
+  }
+
+  /** Changes the facts of one element. */
+  revise(element: Element): Promise<boolean> {
+    return this.edit(revision(element));
+  }
+
+  /** Makes walls of another build-up, in one edit. @param setOut where it lies then; null on the same face as before */
+  remake(walls: readonly string[], buildUp: string, setOut: SetOut | null): Promise<boolean> {
+    return this.edit(remaking(walls, buildUp, setOut));
+  }
+
+  erase(elements: readonly string[]): Promise<boolean> {
+    return this.edit(erasure(elements));
+  }
+
+  undo(): Promise<boolean> {
+    return this.turnBack("/api/v1/projects/{project}/undo");
+  }
+
+  redo(): Promise<boolean> {
+    return this.turnBack("/api/v1/projects/{project}/redo");
+  }
+
+  private turnBack(
+    path: "/api/v1/projects/{project}/undo" | "/api/v1/projects/{project}/redo",
+  ): Promise<boolean> {
+    const body = { editId: crypto.randomUUID(), window: windowId };
+    return this.inTurn(() =>
+      answerOf(api.POST(path, { params: { path: this.path, query: this.drawing }, body })),
+    );
+  }
+
+  async goBack(version: string): Promise<boolean> {
+    this.store.setState({ version: null });
+    await this.reload();
+    const body = { editId: crypto.randomUUID(), window: windowId };
+    return this.inTurn(() =>
+      answerOf(
+        api.POST("/api/v1/projects/{project}/versions/{version}/go-back", {
+          params: { path: { ...this.path, version }, query: this.drawing },
+          body,
+        }),
+      ),
+    );
+  }
+
+  private get drawing(): { drawing?: string } {
+    const { shown } = this.store.getState();
+    return shown?.kind === "drawing" ? { drawing: shown.id } : {};
+  }
+
+  /** One after another; a request the server did not answer is sent again until it does, under the same id. */
+  private inTurn(send: () => Promise<EditAnswer>): Promise<boolean> {
+    this.previews.hold();
+    const done = this.queue.then(async () => {
+      this.store.setState({ saving: "saving" });
+      for (;;) {
+        try {
+          await this.shown(await send());
+          return true;
+        } catch (error) {
+          if (error instanceof Offline) {
+            this.store.setState({ saving: "offline" });
+            await new Promise((again) => setTimeout(again, RETRY_MS));
+            continue;
+          }
+          const refused = sentenceOf(error);
+          this.store.setState({ saving: "saved", saying: refused, refused, preview: null });
+          if (error instanceof Refused && error.kind === "overtaken") await this.reload();
+          return false;
+        }
+      }
+    });
+    const released = done.finally(() => this.previews.release());
+    this.queue = released.then(() => undefined);
+    return released;
+  }
+
+  /** Shows what is stored. Where it cannot be shown that is said: it is stored all the same. */
+  private async shown(answer: EditAnswer): Promise<void> {
+    let fault = answer.fault;
+    try {
+      await this.accepted(answer);
+    } catch (error) {
+      if (error instanceof Offline) throw error;
+      fault = sentenceOf(error);
+    }
+    const news = answer.news.length > 0 ? answer.news.join(" ") : null;
+    this.store.setState({ saving: "saved", saying: fault ?? news, ...(fault ? { preview: null } : {}) });
+  }
+
+  private async accepted(answer: EditAnswer): Promise<void> {
+    const state = this.store.getState();
+    const inStep = answer.revision === state.revision + 1;
+    if (!inStep) return this.reload();
+    const elements = new Map(state.elements);
+    for (const id of answer.removed) elements.delete(id);
+    for (const e of answer.put) elements.set(e.id, e);
+    const selection = state.selection.filter((id) => elements.has(id));
+    this.store.setState({
+      elements,
+      selection,
+      revision: answer.revision,
+      undo: answer.undo,
+      redo: answer.redo,
+    });
+    if (answer.fault) return;
+    if (answer.picture && state.shown?.kind === "drawing") {
+      const groups = new Map(state.groups);
+      for (const id of answer.picture.gone) groups.delete(id);
+      for (const g of answer.picture.changed) groups.set(g.element, g);
+      this.setGroups(groups, answer.picture.scale);
+    } else {
+      await this.showWhatIsLeft();
+    }
+  }
+
+  /** The shown drawing or sheet may be gone after an undo. */
+  private async showWhatIsLeft(): Promise<void> {
+    const state = this.store.getState();
+    if (state.shown && !state.elements.has(state.shown.id)) {
+      const first = elementsOf(state, "drawing")[0];
+      if (first) await this.show({ kind: "drawing", id: first.id });
+    } else {
+      await this.readPicture();
+    }
+  }
+}
+
+function byId(elements: readonly Element[]): Map<string, Element> {
+  return new Map(elements.map((e) => [e.id, e]));
+}

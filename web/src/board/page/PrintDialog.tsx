@@ -1,0 +1,99 @@
+import { useState } from "react";
+import type { PaperSize } from "../../api/types";
+import { Button, Choice, Panel, Row } from "../../ui/controls";
+import { backdropOf } from "../canvas/backdrop";
+import { useBoard } from "../state/context";
+import { SCALES } from "../state/scales";
+import { drawingShown, elementOf, unitsOf } from "../state/state";
+
+/** Prints the shown sheet at its size, or what the board shows at a stated scale. */
+export function PrintDialog({ onClose }: { readonly onClose: () => void }) {
+  const project = useBoard((s) => s.project);
+  const sheet = useBoard((s) => elementOf(s, "sheet", s.shown?.id));
+  const version = useBoard((s) => s.version?.id);
+  return (
+    <Panel title={sheet ? `Print sheet ${sheet.number}` : "Print what the board shows"} onClose={onClose}>
+      {sheet ? (
+        <Print
+          href={`/api/v1/projects/${project}/sheets/${sheet.id}/sheet.pdf${version ? `?version=${version}` : ""}`}
+          onClose={onClose}
+        >
+          <p className="py-2 text-ink-2">
+            The page is of the sheet's exact size. Print it without fitting to the page.
+          </p>
+        </Print>
+      ) : (
+        <PrintView onClose={onClose} />
+      )}
+    </Panel>
+  );
+}
+
+function PrintView({ onClose }: { readonly onClose: () => void }) {
+  const drawing = useBoard(drawingShown);
+  const project = useBoard((s) => s.project);
+  const centre = useBoard((s) => s.view.centre);
+  const units = useBoard(unitsOf);
+  const [paper, setPaper] = useState<PaperSize>(units === "METRIC" ? "A3" : "LETTER");
+  const [scale, setScale] = useState(String(drawing?.scale ?? 50));
+  const backdrop = useBoard(backdropOf);
+  const [behind, setBehind] = useState(false);
+  if (!drawing) return null;
+  const query = new URLSearchParams({ paper, scale, x: String(centre.x), y: String(centre.y) });
+  if (behind && backdrop) query.set("backdrop", backdrop);
+  return (
+    <Print href={`/api/v1/projects/${project}/drawings/${drawing.id}/view.pdf?${query}`} onClose={onClose}>
+      <Row label="Paper">
+        <Choice
+          value={paper}
+          options={[
+            ["A4", "A4"],
+            ["A3", "A3"],
+            ["LETTER", "Letter"],
+          ]}
+          onChange={setPaper}
+        />
+      </Row>
+      <Row label="Scale">
+        <Choice
+          value={scale}
+          options={SCALES[units].map(([n, words]) => [String(n), words] as const)}
+          onChange={setScale}
+        />
+      </Row>
+      {backdrop && (
+        <label className="flex items-center gap-2 py-1">
+          <input type="checkbox" checked={behind} onChange={(e) => setBehind(e.target.checked)} />
+          Print the backdrop too
+        </label>
+      )}
+      <p className="py-2 text-ink-2">The middle of the board comes to the middle of the paper.</p>
+    </Print>
+  );
+}
+
+interface PrintProps {
+  readonly href: string;
+  readonly onClose: () => void;
+  readonly children: React.ReactNode;
+}
+
+function Print({ href, onClose, children }: PrintProps) {
+  return (
+    <>
+      {children}
+      <div className="mt-4 flex justify-end gap-2">
+        <Button onClick={onClose}>Cancel</Button>
+        <a
+          className="rounded bg-oxide px-3 py-1 font-semibold text-white hover:bg-oxide-2"
+          href={href}
+          target="_blank"
+          rel="noreferrer"
+          onClick={() => setTimeout(onClose)}
+        >
+          Open PDF
+        </a>
+      </div>
+    </>
+  );
+}

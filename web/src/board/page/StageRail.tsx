@@ -1,0 +1,61 @@
+import { useState } from "react";
+import { useBoard, useBoardTools } from "../state/context";
+import { EVERYWHERE, keyWords, STAGES, type ToolEntry } from "../tools/stages";
+
+/** The stages in the order of the work; the open one unfolds its tools. */
+export function StageRail() {
+  const tool = useBoard((s) => s.tool.name);
+  const locked = useBoard((s) => s.version !== null || s.shown?.kind !== "drawing");
+  const [opened, setOpened] = useState("Walls");
+  const holding = STAGES.find((s) => s.tools.some((t) => t.name === tool))?.words;
+  const open = holding ?? opened;
+  return (
+    <nav aria-label="Stages" className="overflow-auto border-rule border-r py-2">
+      <ul className="mb-1 border-rule border-b pb-2">
+        {EVERYWHERE.map((t) => (
+          <ToolButton key={t.name} tool={t} locked={locked} />
+        ))}
+      </ul>
+      {STAGES.map((stage) => (
+        <section key={stage.words}>
+          <button
+            type="button"
+            aria-expanded={open === stage.words}
+            className={`w-full px-3.5 py-1.5 text-left ${open === stage.words ? "font-semibold" : "text-ink-2"}`}
+            onClick={() => setOpened(stage.words)}
+          >
+            {stage.words}
+          </button>
+          {open === stage.words && (
+            <ul className="mb-1 border-rule border-b pb-2">
+              {stage.tools.map((t) => (
+                <ToolButton key={t.name} tool={t} locked={locked} />
+              ))}
+            </ul>
+          )}
+        </section>
+      ))}
+    </nav>
+  );
+}
+
+function ToolButton({ tool, locked }: { readonly tool: ToolEntry; readonly locked: boolean }) {
+  const { actions } = useBoardTools();
+  const on = useBoard((s) => s.tool.name === tool.name) && !locked;
+  return (
+    <li>
+      <button
+        type="button"
+        disabled={locked}
+        aria-pressed={on}
+        className={`flex w-full justify-between py-1 pr-3.5 pl-6 text-left disabled:text-ink-3 ${on ? "bg-oxide text-white" : "hover:bg-lime-2"}`}
+        onClick={() => actions.choose(tool.name)}
+      >
+        {tool.words}
+        <kbd className={`font-sans text-xs ${on ? "text-[#f3d9d2]" : "text-ink-3"}`}>
+          {keyWords(tool.key)}
+        </kbd>
+      </button>
+    </li>
+  );
+}

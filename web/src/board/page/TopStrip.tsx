@@ -1,0 +1,147 @@
+import { useState } from "react";
+import { goTo } from "../../ui/route";
+import { TABLES } from "../panels/DrawingFacts";
+import { useBoard, useBoardTools } from "../state/context";
+import { scaleWords } from "../state/scales";
+import { drawingShown, elementOf, elementsOf } from "../state/state";
+import { PrintDialog } from "./PrintDialog";
+import { VersionsDialog } from "./VersionsDialog";
+
+/** Project, storey, lens and scale, save state, undo and redo, versions and print. */
+export function TopStrip() {
+  const [printing, setPrinting] = useState(false);
+  const [versions, setVersions] = useState(false);
+  const name = useBoard((s) => elementOf(s, "settings", "settings")?.name ?? "");
+  const version = useBoard((s) => s.version);
+  const { sync } = useBoardTools();
+  const small = "rounded border border-rule bg-paper px-3 py-1 hover:bg-lime-2";
+  return (
+    <header className="col-span-3 flex items-center gap-4 border-rule border-b px-3.5">
+      <button
+        type="button"
+        className="flex w-[156px] shrink-0 items-center gap-2 font-semibold"
+        onClick={() => goTo("/")}
+        title="All projects"
+      >
+        <img src="/mark.svg" alt="" width={22} height={18} />
+        Lean Lintel
+      </button>
+      <b className="max-w-44 shrink truncate font-semibold" title={name}>
+        {name}
+      </b>
+      {version && (
+        <span className="flex items-center gap-2 rounded bg-ochre-2 px-2 py-0.5 text-ochre">
+          Looking at “{version.name}”
+          <button type="button" className="underline" onClick={() => void sync.lookAt(null)}>
+            Back to now
+          </button>
+        </span>
+      )}
+      {!version && <Where />}
+      <div className="grow" />
+      <Saved />
+      {!version && <UndoRedo />}
+      <button type="button" className={small} onClick={() => setVersions(true)}>
+        Versions
+      </button>
+      <button type="button" className={small} onClick={() => setPrinting(true)}>
+        Print
+      </button>
+      {printing && <PrintDialog onClose={() => setPrinting(false)} />}
+      {versions && <VersionsDialog onClose={() => setVersions(false)} />}
+    </header>
+  );
+}
+
+function Where() {
+  const drawing = useBoard(drawingShown);
+  const sheet = useBoard((s) => elementOf(s, "sheet", s.shown?.id));
+  const lens = useBoard((s) => elementOf(s, "lens", drawingShown(s)?.lens)?.name);
+  const units = useBoard((s) => elementOf(s, "settings", "settings")?.units ?? "METRIC");
+  if (sheet) return <Pair label="Sheet" value={`${sheet.number} ${sheet.title}`} />;
+  if (!drawing) return null;
+  return (
+    <>
+      {drawing.kind === "PLAN" && <StoreyChips here={drawing.storey} />}
+      {!TABLES.includes(drawing.kind) && <Pair label="Lens" value={lens ?? ""} />}
+      {!TABLES.includes(drawing.kind) && <Pair label="Scale" value={scaleWords(drawing.scale, units)} />}
+    </>
+  );
+}
+
+/** The storeys from the lowest up, the one worked on filled. */
+function StoreyChips({ here }: { readonly here: string }) {
+  const { sync } = useBoardTools();
+  const elements = useBoard((s) => s.elements);
+  const storeys = elementsOf({ elements }, "storey").sort((a, b) => a.levelMm - b.levelMm);
+  const open = (storey: string) => {
+    const plan = elementsOf({ elements }, "drawing").find((d) => d.kind === "PLAN" && d.storey === storey);
+    if (plan) void sync.show({ kind: "drawing", id: plan.id });
+  };
+  return (
+    <nav aria-label="Storeys" className="flex overflow-hidden rounded border border-ink">
+      {storeys.map((s) => (
+        <button
+          key={s.id}
+          type="button"
+          aria-current={s.id === here}
+          className={`min-h-6 px-2.5 py-0.5 ${s.id === here ? "bg-ink font-semibold text-paper" : "bg-paper hover:bg-lime-2"}`}
+          onClick={() => open(s.id)}
+        >
+          {s.name}
+        </button>
+      ))}
+    </nav>
+  );
+}
+
+function Pair({ label, value }: { readonly label: string; readonly value: string }) {
+  return (
+    <span className="shrink truncate whitespace-nowrap text-ink-2">
+      {label} <b className="ml-0.5 font-semibold text-ink">{value}</b>
+    </span>
+  );
+}
+
+function Saved() {
+  const saving = useBoard((s) => s.saving);
+  const words = { saved: "Saved", saving: "Saving", offline: "No answer, trying again" }[saving];
+  return (
+    <output
+      title={
+        saving === "offline"
+          ? "The server does not answer. What you do is kept here and sent when it does."
+          : undefined
+      }
+      className={`flex shrink-0 whitespace-nowrap items-center gap-1.5 ${saving === "offline" ? "text-oxide" : "text-ink-2"}`}
+    >
+      <span
+        className={`size-[7px] rounded-full ${saving === "saved" ? "bg-verdigris" : saving === "saving" ? "bg-ochre" : "bg-oxide"}`}
+      />
+      {words}
+    </output>
+  );
+}
+
+function UndoRedo() {
+  const { sync, actions } = useBoardTools();
+  const undo = useBoard((s) => s.undo);
+  const redo = useBoard((s) => s.redo);
+  const look = "h-7 max-w-48 truncate px-1 disabled:text-ink-3 text-ink-2 hover:text-ink";
+  return (
+    <>
+      <button type="button" className={look} disabled={!undo} title="Ctrl+Z" onClick={() => void sync.undo()}>
+        ↶ Undo{undo && ":"} <b className="font-semibold text-ink">{undo}</b>
+      </button>
+      <button
+        type="button"
+        className={look}
+        disabled={!redo}
+        title="Ctrl+Y"
+        onClick={() => void actions.redo()}
+      >
+        ↷ Redo{redo && ":"} <b className="font-semibold text-ink">{redo}</b>
+      </button>
+    </>
+  );
+}

@@ -1,0 +1,134 @@
+import type {
+  AddStorey,
+  Drawing,
+  Edit,
+  Element,
+  ElementOf,
+  Faces,
+  GapAnswer,
+  Opening,
+  SetOut,
+  Stair,
+  StockSymbol,
+  Storey,
+} from "../../api/types";
+
+/** Edits of what is there already, by what they change. */
+
+/** The edit that changes the facts of one element. */
+export function revision(element: Element): Edit {
+  return { type: "revise", element };
+}
+
+/** The edit that makes walls of another build-up. @param setOut where it lies then; null on the same face as before */
+export function remaking(walls: readonly string[], buildUp: string, setOut: SetOut | null): Edit {
+  const line = setOut ? ({ type: "at", setOut } as const) : ({ type: "kept" } as const);
+  return { type: "remakeWalls", walls: [...walls], buildUp, line };
+}
+
+/** The edit that deletes elements. */
+export function erasure(elements: readonly string[]): Edit {
+  return { type: "delete", elements: [...elements] };
+}
+
+/** The edit that changes the facts of several elements. */
+export function revisions(elements: readonly Element[]): Edit {
+  return { type: "reviseAll", elements: [...elements] };
+}
+
+/** The edit that makes one wall of several in line. */
+export function joining(walls: readonly string[]): Edit {
+  return { type: "joinInLine", walls: [...walls] };
+}
+
+/** The edit that hands the whole house in an upright line at x. */
+export function handing(x: number): Edit {
+  return { type: "hand", about: [x, 0] };
+}
+
+/** The edit that keeps a gap as it is; null for one that cannot be kept. */
+export function keeping({ gap, clearMm }: GapAnswer, faces: Faces): Edit | null {
+  return gap.type === "beside" ? { type: "keepGap", gap, faces, clearMm } : null;
+}
+
+/** The edit that adds a drawing to the register. */
+export function adding(drawing: Omit<Drawing, "id" | "type" | "sortBy" | "subject">): Edit {
+  return { type: "addDrawing", ...drawing, subject: { type: "whole" } };
+}
+
+/** The edit that adds the drawing of one stair to the register. */
+export function drawingOfStair(
+  stair: Stair,
+  drawing: Pick<Drawing, "storey" | "lens" | "scale" | "name">,
+): Edit {
+  const subject = { type: "one", element: stair.id } as const;
+  return { type: "addDrawing", ...drawing, kind: "STAIR", subject };
+}
+
+/** The edit that rakes a wall under the stair over it. */
+export function rakingUnderStair(wall: string): Edit {
+  return { type: "rakeUnderStair", wall };
+}
+
+/** The edit that puts steps before a door. */
+export function placingSteps(door: Opening, widthMm: number, landingMm: number, goingMm: number): Edit {
+  return {
+    type: "placeSteps",
+    opening: door.id,
+    layer: "layer-floors",
+    widthMm,
+    landingMm,
+    way: { type: "steps", goingMm },
+    material: "material-concrete",
+  };
+}
+
+/** The edit that adds a storey beside another. */
+export function addingStorey(storey: Omit<AddStorey, "type">): Edit {
+  return { type: "addStorey", ...storey };
+}
+
+/** The edit that adds a material of the project's own. */
+export function addingMaterial(material: ElementOf<"material">): Edit {
+  return { type: "addMaterial", material };
+}
+
+/** The edit that changes a storey and what depends on it. */
+export function revisionOfStorey(storey: Storey): Edit {
+  return { type: "reviseStorey", storey };
+}
+
+/** The edit that changes places of a storey with the next. */
+export function reordering(storey: string, up: boolean): Edit {
+  return { type: "reorderStorey", storey, up };
+}
+
+/** The edit that changes an opening with all others of its type. */
+export function revisionOfType(opening: Opening): Edit {
+  return { type: "reviseOpening", opening };
+}
+
+/** The edit that makes openings of one type; an empty mark splits them off. */
+export function typing(openings: readonly string[], typeMark: string): Edit {
+  return { type: "makeType", openings: [...openings], typeMark };
+}
+
+/** The edit that numbers the marks of doors and windows anew, but for some. */
+export function renumbering(keep: readonly string[]): Edit {
+  return { type: "renumberMarks", keep: [...keep] };
+}
+
+/** The edit that numbers the rooms of a storey anew, and names the rest. */
+export function numbering(storey: string): Edit {
+  return { type: "numberRooms", storey, layer: "layer-rooms" };
+}
+
+/** The edit that stretches a fitting from wall to wall. */
+export function filling(fitting: string): Edit {
+  return { type: "fillBetweenWalls", fitting };
+}
+
+/** The edit that adds a symbol to the stock; some uses get it instead of theirs. */
+export function addingSymbol(symbol: StockSymbol, uses: readonly string[]): Edit {
+  return { type: "addSymbol", symbol: { ...symbol, type: "symbol" }, uses: [...uses] };
+}

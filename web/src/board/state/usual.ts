@@ -1,0 +1,83 @@
+import type { Offered, RoomUse, Settings } from "../../api/types";
+import { usualSetOut } from "../things/setOut";
+import { type BoardState, elementOf, type Making } from "./state";
+
+/** What a project is offered: by its trade region, or one like it where the office that made that is another. */
+export function offeredTo(settings: Settings | undefined, regions: readonly Offered[]): Offered | undefined {
+  const id = settings?.region ?? "";
+  const [like] = id.split(":");
+  return (
+    regions.find((o) => o.region.id === id) ??
+    regions.find((o) => o.region.id === like) ??
+    regions.find((o) => o.region.units === settings?.units)
+  );
+}
+
+/** What tools make at first in a project of a trade region: sizes as they are said there, never converted. */
+export function usualMaking(state: BoardState, offered: Offered): Making {
+  const { making } = state;
+  const { region, makes, stairs, leaves } = offered;
+  const [leaf] = leaves;
+  const [windowWidth = 1200, windowHeight = 1200] = region.windows.usual;
+  const wall = elementOf(state, "buildUp", region.outsideWall);
+  const symbol = [...state.elements.values()].find((e) => e.type === "symbol" && e.kind === "WC");
+  return {
+    ...making,
+    makes,
+    wall: { ...making.wall, buildUp: region.outsideWall, setOut: usualSetOut(wall) },
+    piece: { ...making.piece, widthMm: region.pierMm, heightMm: region.pieceHeightMm },
+    post: {
+      widthMm: region.postMm,
+      make: { type: "solid", material: "material-softwood", depthMm: region.postMm },
+    },
+    door: {
+      ...making.door,
+      widthMm: leaf?.widthMm ?? making.door.widthMm,
+      heightMm: leaf?.heightMm ?? making.door.heightMm,
+    },
+    window: {
+      ...making.window,
+      widthMm: windowWidth,
+      heightMm: windowHeight,
+      sillMm: region.windows.sillMm,
+      setbackMm: region.windows.setbackMm,
+      otherWidthMm: region.windows.otherMm,
+      projectionMm: region.windows.bayMm,
+    },
+    standOffMm: region.standOffMm,
+    fitting:
+      symbol?.type === "symbol"
+        ? {
+            ...making.fitting,
+            symbol: symbol.id,
+            widthMm: symbol.width.usualMm,
+            depthMm: symbol.depth.usualMm,
+          }
+        : making.fitting,
+    floor: { ...making.floor, buildUp: region.groundFloor },
+    stair: { ...making.stair, make: stairs.make, widthMm: stairs.widthMm, wellMm: region.wellMm },
+    sectionDepthMm: region.units === "METRIC" ? 20_000 : 60 * 304.8,
+  };
+}
+
+/** What a room of a use is called where nobody named it; also the words of the uses, in their order. */
+export function roomNames(state: Pick<BoardState, "offered">): readonly (readonly [RoomUse, string])[] {
+  const names = state.offered?.region.roomNames ?? {};
+  return USES.map((use) => [use, names[use] ?? "Room"] as const);
+}
+
+/** What rooms are for, in the order they are offered in. */
+export const USES: readonly RoomUse[] = [
+  "LIVING",
+  "KITCHEN",
+  "DINING",
+  "BEDROOM",
+  "STUDY",
+  "BATHROOM",
+  "WC",
+  "UTILITY",
+  "HALL",
+  "STORE",
+  "GARAGE",
+  "OTHER",
+];

@@ -1,0 +1,42 @@
+import type { Opening } from "../../api/types";
+import { LengthField, LengthText } from "../fields/LengthField";
+import { useBoard, useBoardTools } from "../state/context";
+import { revisionOfType } from "../state/revisions";
+import { MakeFields } from "./MakeFields";
+import { OpeningKindFields } from "./OpeningKindFields";
+import { OpeningType } from "./OpeningType";
+import { SetOutFacts } from "./SetOutFacts";
+
+/** The facts of a selected door or window. What its type shares changes in all openings of the type. */
+export function OpeningFacts({ opening }: { readonly opening: Opening }) {
+  const { sync } = useBoardTools();
+  const settingOut = useBoard((s) => (s.settingOut?.thing === opening.id ? s.settingOut : null));
+  const revise = (change: Partial<Opening>) => {
+    const element = { ...opening, ...change, type: "opening" } as const;
+    const turned = change.placing !== undefined || opening.typeMark === "";
+    void (turned ? sync.revise(element) : sync.edit(revisionOfType(element)));
+  };
+  const { kind, make } = opening;
+  const unit = { width: opening.widthMm - make.fixWidthMm, height: opening.heightMm - make.fixHeightMm };
+  return (
+    <>
+      {settingOut && <SetOutFacts settingOut={settingOut} onChange={(placing) => revise({ placing })} />}
+      <OpeningType opening={opening} />
+      <LengthField label="Width" mm={opening.widthMm} onChange={(widthMm) => revise({ widthMm })} />
+      <LengthField label="Height" mm={opening.heightMm} onChange={(heightMm) => revise({ heightMm })} />
+      <LengthField label="Sill" mm={opening.sillMm} onChange={(sillMm) => revise({ sillMm })} />
+      {opening.sillMm > 0 && (
+        <LengthField
+          label="Head"
+          mm={opening.sillMm + opening.heightMm}
+          onChange={(head) => revise({ heightMm: head - opening.sillMm })}
+        />
+      )}
+      <p className="py-1 text-ink-2">
+        Unit <LengthText mm={unit.width} /> x <LengthText mm={unit.height} />
+      </p>
+      <OpeningKindFields kind={kind} onChange={(next) => revise({ kind: next })} />
+      <MakeFields kind={kind.type} make={make} onChange={(next) => revise({ make: next })} />
+    </>
+  );
+}
