@@ -3,7 +3,7 @@ import { aimed } from "../src/board/catch/aim";
 import { aimBy, arrowAngle, isDecided, measuresMiss } from "../src/board/catch/aiming";
 import { placesAt } from "../src/board/catch/places";
 import { type BoardState, NO_AIM } from "../src/board/state/state";
-import { prompt } from "../src/board/tools/prompts";
+import { prompt } from "../src/board/tools";
 import { board, typed, typedAt } from "./board";
 
 /** The state of a run with the pointer somewhere, and the places it could hold to. */

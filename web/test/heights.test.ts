@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { backdropOf } from "../src/board/canvas/backdrop";
 import { bare } from "../src/board/catch/points";
-import { editMeant } from "../src/board/tools/edits";
-import { layoutOf, rectangleRing, shapeOf } from "../src/board/tools/heights";
-import { fresh, stepBack } from "../src/board/tools/stages";
+import { editMeant, fresh, toolOf } from "../src/board/tools";
+import { rectangleRing } from "../src/board/tools/parts/outline";
+import { layoutOf, shapeOf } from "../src/board/tools/parts/stairs";
 import { boardStore } from "./board";
 
 const LAID = { side: "LEFT", first: 7, wellMm: 120 } as const;
@@ -33,9 +33,9 @@ describe("outlines", () => {
 
   it("are given back pick by pick", () => {
     const tool = { name: "void", picks: [bare({ x: 0, y: 0 }), bare({ x: 1000, y: 0 })] } as const;
-    const back = stepBack(tool);
+    const back = toolOf(tool).back?.(tool);
     expect(back?.name === "void" && back.picks.length).toBe(1);
-    expect(stepBack(fresh("void"))).toBeNull();
+    expect(toolOf(fresh("void")).back?.(fresh("void"))).toBeNull();
   });
 });
 

@@ -3,9 +3,8 @@ import type { Edit, GapAnswer } from "../src/api/types";
 import { gapNear } from "../src/board/catch/gaps";
 import { Actions } from "../src/board/hands/actions";
 import type { Sync } from "../src/board/link/sync";
-import { editMeant } from "../src/board/tools/edits";
-import { moverOf } from "../src/board/tools/gap";
-import { prompt } from "../src/board/tools/prompts";
+import { editMeant, prompt } from "../src/board/tools";
+import { moverOf } from "../src/board/tools/parts/gap";
 import { board, boardStore, typed, typedTwo, WALL } from "./board";
 
 const edits: Edit[] = [];

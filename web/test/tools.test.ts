@@ -3,10 +3,9 @@ import type { Element, SetOut, SettingOut } from "../src/api/types";
 import { freePick, pickFrom } from "../src/board/catch/aim";
 import { type BoardState, measureShown, type Preview } from "../src/board/state/state";
 import { nextSetOut, setOutAfterSwap, setOutOptions, usualSetOut } from "../src/board/things/setOut";
-import { editMeant } from "../src/board/tools/edits";
-import { prompt } from "../src/board/tools/prompts";
-import { measureEdit } from "../src/board/tools/rooms";
-import { nextPick } from "../src/board/tools/walls";
+import { editMeant, prompt } from "../src/board/tools";
+import { measureEdit } from "../src/board/tools/parts/measured";
+import { nextPick } from "../src/board/tools/run";
 import { board, typed, WALL } from "./board";
 
 const pick = (x: number, y: number) => ({
@@ -65,7 +64,7 @@ describe("a run of walls", () => {
   });
 
   it("starts at the point caught", () => {
-    expect(nextPick(pointing(4990, 20, run()))?.hold).toEqual({ type: "atCorner", corner: "c1" });
+    expect(nextPick(pointing(4990, 20, run()), run().tool)?.hold).toEqual({ type: "atCorner", corner: "c1" });
     expect(editMeant(pointing(4990, 20, run()))).toBeNull();
   });
 

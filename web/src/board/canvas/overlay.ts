@@ -1,8 +1,8 @@
-import type { Pick } from "../../api/types";
 import { wallEnds } from "../catch/grips";
 import { type BoardState, caughtNow, gapPointedAt } from "../state/state";
-import { type ModelPoint, type ScreenPoint, toScreen } from "../state/view";
-import { moverOf } from "../tools/gap";
+import { type ScreenPoint, toScreen } from "../state/view";
+import { toolOf } from "../tools";
+import { moverOf } from "../tools/parts/gap";
 import { areas, clearances } from "./overlayFloor";
 import { dot, INK, label, line, OCHRE, type On, PAPER, VERDIGRIS } from "./overlayLines";
 import { setOut } from "./overlaySetOut";
@@ -141,7 +141,7 @@ function measure(on: On, { tool, measured, pointer }: BoardState): void {
 /** How the next point is found: axes that are turned, a direction held, distances from points. */
 function aim(on: On, { aim: { held, base, measured }, axes, tool, pointer }: BoardState): void {
   if (axes !== 0) axesMark(on, axes);
-  const from = base?.at ?? lastOf(tool);
+  const from = base?.at ?? toolOf(tool).from?.(tool);
   if (held !== null && from) {
     const a = on.at(from);
     const far = on.size.width + on.size.height;
@@ -160,11 +160,6 @@ function aim(on: On, { aim: { held, base, measured }, axes, tool, pointer }: Boa
     on.context.arc(centre.x, centre.y, m.mm * on.zoom, 0, 2 * Math.PI);
     on.context.stroke();
   }
-}
-
-function lastOf(tool: BoardState["tool"]): ModelPoint | undefined {
-  const last = tool.name === "run" ? tool.picks[tool.picks.length - 1] : undefined;
-  return last && point(last);
 }
 
 /** A small cross of two arms in the corner of the board, turned as the axes are. */
@@ -186,52 +181,15 @@ function axesMark(on: On, axes: number): void {
   }
 }
 
-function point(pick: Pick): ModelPoint {
-  return { x: pick.at[0], y: pick.at[1] };
-}
-
-/** What was picked so far. */
+/** What was picked so far, and the line that goes through it. */
 function picks(on: On, { tool, pointer }: BoardState): void {
-  if (tool.name === "floor" || tool.name === "void" || tool.name === "section") {
-    const through = [...picked(tool), ...(pointer && tool.name !== "section" ? [pointer] : [])];
-    if (tool.name === "section" && tool.from && !tool.to && pointer) through.push(pointer);
-    through.slice(1).forEach((p, i) => {
-      const from = through[i];
-      if (from) line(on, on.at(from), on.at(p), OCHRE, 1);
-    });
-  }
-  for (const p of picked(tool)) dot(on, on.at(p), OCHRE);
-}
-
-function picked(tool: BoardState["tool"]): readonly ModelPoint[] {
-  switch (tool.name) {
-    case "run":
-      return tool.picks.map(point);
-    case "string":
-      return tool.picks.map((p) => p.at);
-    case "floor":
-    case "void":
-      return tool.picks.map(point);
-    case "section":
-      return [tool.from, tool.to].flatMap((p) => (p ? [point(p)] : []));
-    case "rectangle":
-    case "stair":
-    case "well":
-    case "limit":
-      return tool.from ? [point(tool.from)] : [];
-    case "cut":
-      return tool.at ? [tool.at] : [];
-    case "scale":
-      return tool.points;
-    case "turn":
-      return [tool.centre, tool.from].filter((p) => p !== null);
-    case "move":
-    case "copy":
-    case "mirror":
-      return tool.from ? [tool.from] : [];
-    default:
-      return [];
-  }
+  const { picked, line: drawn } = toolOf(tool);
+  const through = drawn?.(tool, pointer) ?? [];
+  through.slice(1).forEach((p, i) => {
+    const from = through[i];
+    if (from) line(on, on.at(from), on.at(p), OCHRE, 1);
+  });
+  for (const p of picked?.(tool) ?? []) dot(on, on.at(p), OCHRE);
 }
 
 /** The box being drawn: whole for what lies inside it, open at its corners for all it touches. */

@@ -1,4 +1,5 @@
 import type { BoardState } from "../state/state";
+import { toolOf } from "../tools";
 import { label, line, OCHRE, type On, OXIDE, VERDIGRIS } from "./overlayLines";
 
 function ringPath({ context, at }: On, ring: readonly (readonly [number, number])[]): void {
@@ -12,7 +13,7 @@ function ringPath({ context, at }: On, ring: readonly (readonly [number, number]
 
 /** The closed areas: those without a name tinted and marked. */
 export function areas(on: On, { areas: found, tool, pointer }: BoardState): void {
-  if (!found || (tool.name !== "room" && tool.name !== "limit")) return;
+  if (!found || !toolOf(tool).areas) return;
   const { context } = on;
   for (const area of found.areas) {
     if (area.room !== null) continue;

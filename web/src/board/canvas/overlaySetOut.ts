@@ -1,7 +1,7 @@
 import type { SettingOut } from "../../api/types";
 import { type BoardState, measureShown, settingOutNow } from "../state/state";
 import type { ScreenPoint } from "../state/view";
-import { PLACES_ALONG } from "../tools/stages";
+import { toolOf } from "../tools";
 import { dot, INK, label, line, OCHRE, type On } from "./overlayLines";
 
 /** Distances to the wall's own neighbours; those to other fittings stand on the drawing while typing goes to them. */
@@ -13,7 +13,7 @@ const ROWS_PX = 26;
 /** How the opening or fitting at hand is set out: the distances to its neighbours, the one typing goes to marked. */
 export function setOut(on: On, state: BoardState): void {
   const { tool } = state;
-  const shown = tool.name === "select" || PLACES_ALONG.includes(tool.name) ? settingOutNow(state) : null;
+  const shown = tool.name === "select" || toolOf(tool).along ? settingOutNow(state) : null;
   const apart = shown ? rowsApart(on, shown.measures) : { x: 0, y: 0 };
   const at = measureShown(state);
   shown?.measures.forEach((m, i) => {

@@ -1,10 +1,8 @@
-import { answerOf, api } from "../../api/client";
-import type { End } from "../../api/types";
+import type { Edit, Element, End } from "../../api/types";
 import { aimBack, aimBy } from "../catch/aiming";
 import { keepCatching, likes, nextCatching } from "../catch/catching";
 import { gapNear } from "../catch/gaps";
 import { placesAt, preferred } from "../catch/places";
-import { pointOf } from "../catch/points";
 import { copied, copy } from "../link/clipboard";
 import { Submitting } from "../link/submitting";
 import type { Sync } from "../link/sync";
@@ -13,30 +11,24 @@ import {
   measureNow,
   NO_AIM,
   settingOutNow,
+  type Tool,
   type ToolName,
-  unitsOf,
+  type Work,
   wallSelected,
 } from "../state/state";
 import type { BoardStore } from "../state/store";
-import type { ModelPoint } from "../state/view";
-import { editMeant } from "../tools/edits";
-import { AIMING, fresh, stepBack, stepOn } from "../tools/stages";
-import { Besides } from "./besides";
+import type { ModelPoint, ScreenPoint } from "../state/view";
+import { editMeant, fresh, toolOf } from "../tools";
+import type { Hands } from "../tools/ToolOf";
 import { Changing } from "./changing";
 import { Entering } from "./entering";
-import { Picking } from "./picking";
-import { PickingInHeight } from "./pickingInHeight";
-import { placeDrawing } from "./placing";
 import { Selection } from "./selection";
 
 const CATCH_PX = 11;
 const GAP_PX = 26;
 
 /** What hands do on a board. */
-export class Actions {
-  readonly picking: Picking;
-  readonly inHeight: PickingInHeight;
-  private readonly besides: Besides;
+export class Actions implements Hands {
   readonly selection: Selection;
   readonly changing: Changing;
   readonly entering: Entering;
@@ -48,16 +40,51 @@ export class Actions {
   ) {
     const aim = () => this.aim();
     this.submitting = new Submitting(store, sync, aim);
-    this.picking = new Picking(store, this.submitting, aim);
-    this.besides = new Besides(store, this.submitting, aim);
-    this.inHeight = new PickingInHeight(store, this.submitting, aim);
     this.selection = new Selection(store, aim);
     this.changing = new Changing(store, sync, aim);
     this.entering = new Entering(store, this);
   }
 
-  private get state(): BoardState {
+  get state(): BoardState {
     return this.store.getState();
+  }
+
+  set(change: Partial<BoardState>): void {
+    this.store.setState(change);
+  }
+
+  say(saying: string): void {
+    this.store.setState({ saying });
+  }
+
+  go(tool: Tool): void {
+    this.store.setState({ tool, entry: "", aim: NO_AIM, saying: null });
+    this.aim();
+  }
+
+  async make(next: Tool = this.state.tool): Promise<boolean> {
+    const edit = editMeant(this.state);
+    return edit !== null && this.submit(edit, next);
+  }
+
+  submit(edit: Edit, next: Tool): Promise<boolean> {
+    return this.submitting.submit(edit, next);
+  }
+
+  send(edit: Edit, work: Work): Promise<boolean> {
+    return this.submitting.send(edit, work);
+  }
+
+  setAside(work: Work): void {
+    this.submitting.setAside(work);
+  }
+
+  revise(element: Element): Promise<boolean> {
+    return this.sync.revise(element);
+  }
+
+  select(pointer: ModelPoint, more: boolean): void {
+    this.selection.select(pointer, more);
   }
 
   choose(name: ToolName): void {
@@ -79,7 +106,7 @@ export class Actions {
     const { tool, nearby, view, shown } = this.state;
     const reach = CATCH_PX / view.zoom;
     const onDrawing = shown?.kind === "drawing";
-    if (onDrawing && AIMING.includes(tool.name))
+    if (onDrawing && toolOf(tool).aims)
       this.store.setState({
         pointer,
         caughts: placesAt(nearby, pointer, reach, lastPoint(this.state), likes(this.state)).filter((c) =>
@@ -122,12 +149,13 @@ export class Actions {
     this.store.setState({ pointer: null, caughts: [] });
   }
 
-  /** Steps to the next place the pointer could hold to. */
+  /** Steps to the next place the pointer could hold to, the next measure, the next gap. */
   nextCatch(): void {
     const measures = settingOutNow(this.state)?.measures.length ?? 0;
     this.store.setState({
       catchChoice: this.state.catchChoice + 1,
       measureAt: measures === 0 ? null : (measureNow(this.state) + 1) % measures,
+      gapAt: this.state.gaps.length === 0 ? 0 : (this.state.gapAt + 1) % this.state.gaps.length,
     });
     this.aim();
   }
@@ -167,71 +195,14 @@ export class Actions {
   /** Takes what is pointed at, caught, aimed or typed. */
   async take(pointer: ModelPoint, more: boolean): Promise<void> {
     const { tool } = this.state;
-    switch (tool.name) {
-      case "select":
-        return this.selection.select(pointer, more);
-      case "run":
-        return this.picking.run();
-      case "rectangle":
-        return this.picking.rectangle(tool);
-      case "limit":
-        return this.picking.limit(tool);
-      case "floor":
-      case "void":
-        return this.inHeight.outline(tool);
-      case "stair":
-        return this.inHeight.stair(tool);
-      case "well":
-        return this.inHeight.well(tool);
-      case "section":
-        return this.inHeight.section(tool);
-      case "storeys":
-        return;
-      case "beside":
-        return this.besides.beside(tool);
-      case "reach":
-        return this.picking.reach(tool);
-      case "cut":
-        return this.picking.cut(tool);
-      case "piece":
-      case "post":
-      case "door":
-      case "window":
-      case "room":
-      case "fitting":
-        await this.picking.make();
-        return;
-      case "paste":
-        await this.picking.make(fresh("select"));
-        return;
-      case "bend":
-        return this.pickBend(pointer);
-      case "move":
-      case "copy":
-        if (this.state.selection.length === 0) return this.selection.select(pointer, false);
-        return this.picking.shift(tool.name, tool.from);
-      case "turn":
-        if (this.state.selection.length === 0) return this.selection.select(pointer, false);
-        return this.picking.turn(tool);
-      case "mirror":
-        if (this.state.selection.length === 0) return this.selection.select(pointer, false);
-        return this.picking.mirror(tool);
-      case "measure":
-        this.picking.measure(tool);
-        return this.readMeasure();
-      case "scale":
-        return this.picking.scale(tool);
-      case "string":
-        return this.picking.string();
-      case "note":
-        this.store.setState({ tool: { name: "note", at: pointer } });
-        return;
-      case "place":
-        if (await placeDrawing(this.store, this.sync, tool.drawing, pointer)) this.choose("select");
-        return;
-      case "end":
-        return;
-    }
+    await toolOf(tool).take(this, tool, pointer, more);
+  }
+
+  /** Offers what makes sense for what is under the pointer, which is selected; while a tool is active, it is Enter. */
+  async offer(at: ScreenPoint, pointer: ModelPoint): Promise<void> {
+    if (this.state.tool.name !== "select") return this.entering.enter();
+    if (!this.selection.isOnSelection(pointer)) this.selection.select(pointer, false);
+    this.store.setState({ menu: { at, element: this.state.selection[0] ?? null } });
   }
 
   /** Scales a picture to trace from by two points of it. */
@@ -256,18 +227,12 @@ export class Actions {
     this.sync.previews.show(null);
   }
 
-  /** Click the wall first, unless one is selected, then what it runs through. */
-  private async pickBend(pointer: ModelPoint): Promise<void> {
-    if (!wallSelected(this.state)) return this.selection.select(pointer, false);
-    if (await this.picking.make()) this.store.setState({ selection: [] });
-  }
-
   /** Steps back once: what is typed, how the next point is found, the last pick, the tool, the selection. */
   escape(): void {
     const { tool, entry, selection, box } = this.state;
     this.store.setState({ saying: null });
     const aim = aimBack(this.state);
-    const back = stepBack(tool);
+    const back = toolOf(tool).back?.(tool);
     const { well } = this.state;
     if (entry !== "") this.entering.type("");
     else if (box) this.store.setState({ box: null });
@@ -275,7 +240,7 @@ export class Actions {
     else if (well) this.store.setState({ well: null });
     else if (back) {
       this.store.setState({ tool: back });
-      void this.readMeasure();
+      void toolOf(back).stepped?.(this, back);
     } else if (tool.name !== "select") this.choose("select");
     else if (selection.length > 0) this.selection.selectJust([]);
     this.aim();
@@ -284,7 +249,7 @@ export class Actions {
   /** Redo brings a pick back while a tool has some to bring, else the last undone edit. */
   async redo(): Promise<void> {
     const { tool } = this.state;
-    const again = stepOn(tool);
+    const again = toolOf(tool).on?.(tool);
     if (again) this.store.setState({ tool: again });
     else await this.sync.redo();
   }
@@ -304,46 +269,9 @@ export class Actions {
     if (copied()) this.choose("paste");
     else this.store.setState({ saying: "Nothing was copied yet: select things and press Ctrl C." });
   }
-
-  private async readMeasure(): Promise<void> {
-    const { tool } = this.state;
-    if (tool.name !== "measure" || tool.points.length < 2) return this.store.setState({ measured: null });
-    const points = tool.points.map((p): [number, number] => [p.x, p.y]);
-    const units = unitsOf(this.state);
-    const measured = await answerOf(api.POST("/api/v1/measures", { body: { points, units } }));
-    if (this.state.tool === tool) this.store.setState({ measured });
-  }
 }
 
 /** The last point picked for the active tool: directions and squares are taken from it. */
-function lastPoint(state: BoardState): ModelPoint | undefined {
-  const { tool, aim } = state;
-  if (aim.base) return aim.base.at;
-  switch (tool.name) {
-    case "run": {
-      const last = tool.picks[tool.picks.length - 1];
-      return last && pointOf(last);
-    }
-    case "measure":
-    case "scale":
-      return tool.points[tool.points.length - 1];
-    case "floor":
-    case "void": {
-      const last = tool.picks[tool.picks.length - 1];
-      return last && pointOf(last);
-    }
-    case "section":
-    case "stair":
-    case "well":
-    case "limit":
-      return tool.from ? pointOf(tool.from) : undefined;
-    case "move":
-    case "copy":
-    case "mirror":
-      return tool.from ?? undefined;
-    case "turn":
-      return tool.centre ?? undefined;
-    default:
-      return undefined;
-  }
+function lastPoint({ tool, aim }: BoardState): ModelPoint | undefined {
+  return aim.base ? aim.base.at : toolOf(tool).from?.(tool);
 }

@@ -78,6 +78,19 @@ function passes(a: Point, b: Point, box: Box): boolean {
   return from <= to;
 }
 
+/** Millimetres: things whose middles lie no further apart upwards are taken as one row. */
+const ROW_MM = 600;
+
+/** Everything drawn that can be selected, across the drawing in rows from the top. */
+export function inRows(state: BoardState): string[] {
+  const places = [...state.groups.values()].flatMap((group) => {
+    const box = isFree(state, group.element) ? boxOf([group], state.scale) : null;
+    const row = box ? -Math.round((box.minY + box.maxY) / 2 / ROW_MM) : 0;
+    return box ? [{ id: group.element, row, across: (box.minX + box.maxX) / 2 }] : [];
+  });
+  return places.sort((a, b) => a.row - b.row || a.across - b.across).map((p) => p.id);
+}
+
 /** Everything drawn that is not selected. */
 export function inverted(state: BoardState): string[] {
   const selected = new Set(state.selection);

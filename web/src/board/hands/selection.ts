@@ -1,7 +1,7 @@
 import { type BoardState, elementsOf } from "../state/state";
 import type { BoardStore } from "../state/store";
 import type { ModelPoint } from "../state/view";
-import { alike, alongJoined, inBox, inverted, isFree } from "./selecting";
+import { alike, alongJoined, inBox, inRows, inverted, isFree } from "./selecting";
 
 const PICK_PX = 5;
 
@@ -66,6 +66,15 @@ export class Selection {
     const found = inBox(this.state, box);
     this.store.setState({ box: null });
     this.selectJust(more ? [...new Set([...selection, ...found])] : found);
+  }
+
+  /** Selects the next thing on the board, or the one before, across it in rows from the top. */
+  step(by: 1 | -1): void {
+    const order = inRows(this.state);
+    const at = order.indexOf(this.state.selection[this.state.selection.length - 1] ?? "");
+    const next = order[at < 0 ? (by > 0 ? 0 : order.length - 1) : (at + by + order.length) % order.length];
+    if (next === undefined) this.store.setState({ saying: "Nothing is drawn here yet." });
+    else this.selectJust([next]);
   }
 
   selectAlike(): void {

@@ -2,6 +2,7 @@ import { answerOf, api } from "../../api/client";
 import { backdropOf } from "../canvas/backdrop";
 import { type BoardState, planShown } from "../state/state";
 import type { BoardStore } from "../state/store";
+import { toolOf } from "../tools";
 
 /** Something that is asked of the server anew whenever what it depends on changes. */
 interface Kept {
@@ -39,7 +40,7 @@ const areas: Kept = {
   key: (state) => {
     const storey = planShown(state)?.storey;
     const only = state.selection.length === 1 ? state.elements.get(state.selection[0] ?? "") : undefined;
-    const wanted = state.tool.name === "room" || state.tool.name === "limit" || only?.type === "room";
+    const wanted = toolOf(state.tool).areas || only?.type === "room";
     return storey && wanted ? storey : null;
   },
   read: async (state) => {

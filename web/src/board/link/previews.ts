@@ -2,7 +2,7 @@ import { answerOf, api, Offline, sentenceOf } from "../../api/client";
 import type { Edit, PreviewAnswer } from "../../api/types";
 import { wallSelected } from "../state/state";
 import type { BoardStore } from "../state/store";
-import { PLACES_ALONG } from "../tools/stages";
+import { toolOf } from "../tools";
 
 /**
  * Shows what an edit would do. One request is in flight at a time; what is asked for meanwhile waits, and only the latest
@@ -61,7 +61,7 @@ export class Previews {
     const { project, shown, faces } = state;
     const drawing = shown?.kind === "drawing" ? { drawing: shown.id } : {};
     const wall = wallSelected(state);
-    const along = PLACES_ALONG.includes(state.tool.name) || state.settingOut !== null;
+    const along = toolOf(state.tool).along === true || state.settingOut !== null;
     const query = {
       ...drawing,
       ...(wall ? { gapsOf: wall.id } : {}),

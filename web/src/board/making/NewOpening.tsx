@@ -1,13 +1,13 @@
 import type { Offered } from "../../api/types";
 import { printLength } from "../../measure/print";
 import { Choice, fieldClass, Row } from "../../ui/controls";
+import { Section } from "../../ui/Section";
 import { LengthField } from "../fields/LengthField";
 import { evenPanels, PAIRED_PANELS } from "../fields/panelCounts";
 import { useBoard } from "../state/context";
 import { type DoorKind, type Making, type Setting, unitsOf } from "../state/state";
 import { MakeFields } from "../things/MakeFields";
 import { BayFields, LeafPart, Lights, Lined, OpensField, Panels } from "../things/OpeningKindFields";
-import { Section } from "./MakingFacts";
 
 interface Props {
   readonly making: Making;

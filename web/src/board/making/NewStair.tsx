@@ -1,10 +1,10 @@
 import { Button, Choice, Row } from "../../ui/controls";
+import { Section } from "../../ui/Section";
 import { LengthField } from "../fields/LengthField";
 import { NumberField } from "../fields/NumberField";
 import { useBoard, useBoardTools } from "../state/context";
 import type { Making } from "../state/state";
 import { LayoutFields, MakeFields } from "../things/StairFields";
-import { Section } from "./MakingFacts";
 
 interface Props {
   readonly making: Making;
@@ -77,9 +77,13 @@ export function AboveField(props: {
 
 /** The layouts tried, best first; those that do not fit say why. */
 function WellChoices() {
-  const { actions } = useBoardTools();
+  const { store, actions } = useBoardTools();
   const well = useBoard((s) => s.well);
   if (!well) return <p className="py-2 text-ink-2">Click two corners of the well to see what fits.</p>;
+  const choose = (chosen: number) => {
+    store.setState({ well: { ...well, chosen } });
+    actions.aim();
+  };
   return (
     <>
       <ul aria-label="Stairs that fit" className="my-2 divide-y divide-rule border-rule border-y">
@@ -90,7 +94,7 @@ function WellChoices() {
               disabled={!c.fits}
               aria-pressed={i === well.chosen && c.fits}
               className={`w-full px-1 py-1.5 text-left ${i === well.chosen && c.fits ? "bg-ochre-2" : "enabled:hover:bg-lime-2"}`}
-              onClick={() => actions.inHeight.choose({ ...well, chosen: i })}
+              onClick={() => choose(i)}
             >
               <span className={`flex justify-between font-semibold ${c.fits ? "" : "text-ink-3"}`}>
                 {c.name}
@@ -104,7 +108,7 @@ function WellChoices() {
       <Button
         main
         disabled={!well.choices[well.chosen]?.fits}
-        onClick={() => void actions.inHeight.well({ name: "well", from: null })}
+        onClick={() => void actions.make({ name: "well", from: null })}
       >
         Draw it
       </Button>

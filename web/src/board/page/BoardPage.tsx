@@ -1,16 +1,17 @@
 import { useEffect, useState } from "react";
 import { Button, Fault } from "../../ui/controls";
 import { goTo } from "../../ui/route";
+import { keptKeys } from "../commands/keymap";
 import { Actions } from "../hands/actions";
 import { useKeys } from "../hands/keys";
 import { Sync } from "../link/sync";
 import { SidePanel } from "../panels/SidePanel";
 import { type Board, BoardContext, useBoard } from "../state/context";
 import { createBoardStore } from "../state/store";
+import { Dialogs } from "./Dialogs";
 import { DrawingBoard } from "./DrawingBoard";
 import { EntryLine } from "./EntryLine";
 import { FirstSteps } from "./FirstSteps";
-import { KeysDialog } from "./KeysDialog";
 import { StageRail } from "./StageRail";
 import { TopStrip } from "./TopStrip";
 
@@ -20,6 +21,7 @@ export function BoardPage({ project }: { readonly project: string }) {
 
   useEffect(() => {
     const store = createBoardStore(project);
+    store.setState({ ownKeys: keptKeys() });
     const sync = new Sync(store);
     setBoard({ store, sync, actions: new Actions(store, sync) });
     return () => sync.stop();
@@ -55,7 +57,7 @@ function Desk() {
       </main>
       <SidePanel />
       <EntryLine />
-      <KeysDialog />
+      <Dialogs />
     </div>
   );
 }

@@ -7,8 +7,10 @@ import { gripAt } from "../catch/grips";
 import { spaceHeld } from "../hands/keys";
 import { useBoard, useBoardTools } from "../state/context";
 import { panned, type ScreenPoint, toModel, zoomedAbout } from "../state/view";
+import { titleOf } from "../things";
 import { HiddenOrLocked } from "./HiddenOrLocked";
 import { PointerWords } from "./PointerWords";
+import { ThingMenu } from "./ThingMenu";
 
 const DRAG_PX = 4;
 
@@ -104,13 +106,14 @@ export function DrawingBoard() {
 
   const up = (e: PointerEvent<HTMLCanvasElement>) => {
     const h = held.current;
+    const at = place(e.nativeEvent);
     held.current = null;
     if (!h) return;
     if (h.moved && h.does === "drag") void actions.endDrag();
     else if (h.moved && h.does === "box") actions.selection.endBox(e.shiftKey);
     else if (h.moved) sync.views.keep();
-    else if (h.button === 0) void actions.click(model(place(e.nativeEvent)), e.shiftKey);
-    else if (h.button === 2) void actions.entering.enter();
+    else if (h.button === 0) void actions.click(model(at), e.shiftKey);
+    else if (h.button === 2) void actions.offer(at, model(at));
   };
 
   return (
@@ -119,6 +122,7 @@ export function DrawingBoard() {
         ref={canvas}
         data-testid="board"
         aria-label="Drawing"
+        tabIndex={0}
         className="absolute inset-0 size-full touch-none cursor-crosshair normal-nums"
         onPointerDown={down}
         onPointerMove={move}
@@ -126,11 +130,23 @@ export function DrawingBoard() {
         onPointerLeave={() => actions.leave()}
         onContextMenu={(e) => e.preventDefault()}
       />
+      <ThingMenu />
       <PointerWords />
+      <Selected />
       <HiddenOrLocked />
       <ViewButtons />
     </>
   );
+}
+
+/** Says what is selected to those who step through the board by keys. */
+function Selected() {
+  const words = useBoard((s) => {
+    const [id] = s.selection;
+    const thing = id === undefined || s.selection.length > 1 ? undefined : s.elements.get(id);
+    return s.selection.length > 1 ? `${s.selection.length} things selected` : thing && titleOf(s, thing);
+  });
+  return <output className="sr-only">{words}</output>;
 }
 
 function place(e: MouseEvent): ScreenPoint {

@@ -2,8 +2,7 @@ import type { LengthReading } from "../../measure/lengths";
 import { printLength } from "../../measure/print";
 import { useBoard, useBoardTools } from "../state/context";
 import { faultOf, readingOf, unitsOf } from "../state/state";
-import { prompt } from "../tools/prompts";
-import { TOOLS } from "../tools/stages";
+import { prompt, toolOf } from "../tools";
 
 /** What the pointer's place is rounded to: a millimetre, an eighth of an inch. */
 const PLACE_STEPS = { METRIC: 1, FEET_INCHES: 25.4 / 8 } as const;
@@ -50,7 +49,7 @@ export function EntryLine() {
         aria-label="Keys"
         title="Keys (?)"
         className="rounded border border-rule bg-paper px-2 py-0.5 text-ink-2 hover:bg-lime-2"
-        onClick={() => store.setState({ keysShown: true })}
+        onClick={() => store.setState({ dialog: "keys" })}
       >
         ?
       </button>
@@ -132,7 +131,7 @@ function SetAside() {
   const { actions } = useBoardTools();
   const last = useBoard((s) => s.setAside[s.setAside.length - 1]);
   if (!last) return null;
-  const words = TOOLS.find((t) => t.name === last.tool.name)?.words ?? "";
+  const { words } = toolOf(last.tool);
   return (
     <button
       type="button"

@@ -3,7 +3,7 @@ import { pointOf } from "../catch/points";
 import { useBoard } from "../state/context";
 import { type BoardState, caughtNow, unitsOf } from "../state/state";
 import { toScreen } from "../state/view";
-import { nextPick } from "../tools/walls";
+import { wallBeingDrawn } from "../tools/run";
 
 /** What the pointer has caught, and why a thing cannot go where it points, in words beside it. */
 export function PointerWords() {
@@ -37,9 +37,8 @@ export function PointerWords() {
 
 /** How long the wall being drawn is along its set-out line; null while none is. */
 function drawnLength(state: BoardState): string | null {
-  const last = state.tool.name === "run" ? state.tool.picks[state.tool.picks.length - 1] : undefined;
-  const next = last && nextPick(state);
-  if (!last || !next) return null;
-  const [a, b] = [pointOf(last), pointOf(next)];
+  const ends = wallBeingDrawn(state);
+  if (!ends) return null;
+  const [a, b] = [pointOf(ends[0]), pointOf(ends[1])];
   return printLength(Math.hypot(b.x - a.x, b.y - a.y), unitsOf(state));
 }

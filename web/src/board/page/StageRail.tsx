@@ -1,11 +1,14 @@
 import { useState } from "react";
+import { COMMANDS } from "../commands";
+import { keysOf, keyWords } from "../commands/keymap";
+import { canDraw } from "../commands/ofTools";
 import { useBoard, useBoardTools } from "../state/context";
-import { EVERYWHERE, keyWords, STAGES, type ToolEntry } from "../tools/stages";
+import { EVERYWHERE, type Listed, STAGES } from "../tools";
 
 /** The stages in the order of the work; the open one unfolds its tools. */
 export function StageRail() {
   const tool = useBoard((s) => s.tool.name);
-  const locked = useBoard((s) => s.version !== null || s.shown?.kind !== "drawing");
+  const locked = useBoard((s) => !canDraw(s));
   const [opened, setOpened] = useState("Walls");
   const holding = STAGES.find((s) => s.tools.some((t) => t.name === tool))?.words;
   const open = holding ?? opened;
@@ -39,9 +42,12 @@ export function StageRail() {
   );
 }
 
-function ToolButton({ tool, locked }: { readonly tool: ToolEntry; readonly locked: boolean }) {
+function ToolButton({ tool, locked }: { readonly tool: Listed; readonly locked: boolean }) {
   const { actions } = useBoardTools();
   const on = useBoard((s) => s.tool.name === tool.name) && !locked;
+  const ownKeys = useBoard((s) => s.ownKeys);
+  const command = COMMANDS.find((c) => c.name === `tool.${tool.name}`);
+  const [key] = command ? keysOf(command, ownKeys) : [];
   return (
     <li>
       <button
@@ -52,9 +58,9 @@ function ToolButton({ tool, locked }: { readonly tool: ToolEntry; readonly locke
         onClick={() => actions.choose(tool.name)}
       >
         {tool.words}
-        <kbd className={`font-sans text-xs ${on ? "text-[#f3d9d2]" : "text-ink-3"}`}>
-          {keyWords(tool.key)}
-        </kbd>
+        {key && (
+          <kbd className={`font-sans text-xs ${on ? "text-[#f3d9d2]" : "text-ink-3"}`}>{keyWords(key)}</kbd>
+        )}
       </button>
     </li>
   );

@@ -1,19 +1,14 @@
-import { useState } from "react";
 import { goTo } from "../../ui/route";
 import { TABLES } from "../panels/DrawingFacts";
 import { useBoard, useBoardTools } from "../state/context";
 import { scaleWords } from "../state/scales";
 import { drawingShown, elementOf, elementsOf } from "../state/state";
-import { PrintDialog } from "./PrintDialog";
-import { VersionsDialog } from "./VersionsDialog";
 
 /** Project, storey, lens and scale, save state, undo and redo, versions and print. */
 export function TopStrip() {
-  const [printing, setPrinting] = useState(false);
-  const [versions, setVersions] = useState(false);
   const name = useBoard((s) => elementOf(s, "settings", "settings")?.name ?? "");
   const version = useBoard((s) => s.version);
-  const { sync } = useBoardTools();
+  const { store, sync } = useBoardTools();
   const small = "rounded border border-rule bg-paper px-3 py-1 hover:bg-lime-2";
   return (
     <header className="col-span-3 flex items-center gap-4 border-rule border-b px-3.5">
@@ -41,14 +36,20 @@ export function TopStrip() {
       <div className="grow" />
       <Saved />
       {!version && <UndoRedo />}
-      <button type="button" className={small} onClick={() => setVersions(true)}>
+      <button
+        type="button"
+        className={small}
+        title="Tools, marks, rooms, drawings, sheets (Ctrl K)"
+        onClick={() => store.setState({ dialog: "find" })}
+      >
+        Find
+      </button>
+      <button type="button" className={small} onClick={() => store.setState({ dialog: "versions" })}>
         Versions
       </button>
-      <button type="button" className={small} onClick={() => setPrinting(true)}>
+      <button type="button" className={small} onClick={() => store.setState({ dialog: "print" })}>
         Print
       </button>
-      {printing && <PrintDialog onClose={() => setPrinting(false)} />}
-      {versions && <VersionsDialog onClose={() => setVersions(false)} />}
     </header>
   );
 }

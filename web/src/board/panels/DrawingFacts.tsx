@@ -1,8 +1,8 @@
 import type { Drawing, Settings } from "../../api/types";
 import { Button, Choice, Row } from "../../ui/controls";
+import { Section } from "../../ui/Section";
 import { Accepted } from "../fields/Accepted";
 import { LengthField } from "../fields/LengthField";
-import { Section } from "../making/MakingFacts";
 import { RegionField } from "../region/RegionField";
 import { useBoard, useBoardTools } from "../state/context";
 import { renumbering } from "../state/revisions";

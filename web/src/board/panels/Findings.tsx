@@ -1,11 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
 import { answerOf, api } from "../../api/client";
 import type { Finding } from "../../api/types";
 import { Choice, Stacked } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../state/context";
 import { elementOf, planShown } from "../state/state";
-import { OwnStairRules } from "../things/OwnStairRules";
 import { useStairRuleSets } from "../things/useStairRuleSets";
 
 /** What checks found, each with its rule and a way to it; and a switch for the floor that fittings need. */
@@ -39,10 +37,9 @@ export function Findings() {
 
 /** The rules its stairs keep to, to choose. */
 function StairRuleSet() {
-  const { sync } = useBoardTools();
+  const { store, sync } = useBoardTools();
   const rules = useBoard((s) => elementOf(s, "rules", "rules"));
   const { sets } = useStairRuleSets();
-  const [own, setOwn] = useState(false);
   if (!rules) return null;
   const names = [...new Set([rules.stairs.name, ...sets.map((s) => s.rules.name)])];
   return (
@@ -58,10 +55,13 @@ function StairRuleSet() {
           }}
         />
       </Stacked>
-      <button type="button" className="text-verdigris underline hover:text-ink" onClick={() => setOwn(true)}>
+      <button
+        type="button"
+        className="text-verdigris underline hover:text-ink"
+        onClick={() => store.setState({ dialog: "stairRules" })}
+      >
         Change the rules for stairs
       </button>
-      {own && <OwnStairRules rules={rules} onClose={() => setOwn(false)} />}
     </>
   );
 }

@@ -1,13 +1,13 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from "@headlessui/react";
-import { useEffect, useRef, useState } from "react";
-import { useBoard } from "../state/context";
-import type { Tool } from "../state/state";
+import { useEffect, useRef } from "react";
+import { useBoard, useBoardTools } from "../state/context";
+import type { Panel } from "../state/state";
+import { toolOf } from "../tools";
 import { Facts } from "./Facts";
 import { Findings } from "./Findings";
 import { Register } from "./Register";
 
-/** Tools that the register starts, and goes on with after them. */
-const FROM_REGISTER: readonly Tool["name"][] = ["scale", "place"];
+const PANELS: readonly Panel[] = ["facts", "register", "findings"];
 
 /**
  * The right panel: facts of what is selected or will be made, the register of drawings and sheets, and findings. A tool
@@ -17,7 +17,8 @@ export function SidePanel() {
   const version = useBoard((s) => s.version !== null);
   const found = useBoard((s) => s.findings.length);
   const tool = useBoard((s) => s.tool.name);
-  const [tab, setTab] = useState(0);
+  const { store } = useBoardTools();
+  const tab = useBoard((s) => PANELS.indexOf(s.panel));
   const pages = useRef<HTMLDivElement>(null);
   const shown = useBoard((s) => s.shown?.id);
   const selection = useBoard((s) => s.selection);
@@ -26,8 +27,8 @@ export function SidePanel() {
     void pages.current?.scrollTo(0, 0);
   }, [shown, selection, tool]);
   useEffect(() => {
-    if (!FROM_REGISTER.includes(tool) && tool !== "select") setTab(0);
-  }, [tool]);
+    if (!toolOf({ name: tool }).leavesPanel) store.setState({ panel: "facts" });
+  }, [tool, store]);
   const look =
     "px-3.5 pt-2.5 pb-2 text-ink-2 data-selected:text-ink data-selected:font-semibold data-selected:shadow-[inset_0_-2px] data-selected:shadow-oxide";
   return (
@@ -35,7 +36,7 @@ export function SidePanel() {
       as="aside"
       className="flex flex-col overflow-hidden border-rule border-l"
       selectedIndex={tab}
-      onChange={setTab}
+      onChange={(i) => store.setState({ panel: PANELS[i] ?? "facts" })}
     >
       <TabList className="flex border-rule border-b">
         <Tab className={look}>Facts</Tab>

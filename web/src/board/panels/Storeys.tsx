@@ -1,13 +1,13 @@
 import { useState } from "react";
 import type { Edit, Storey } from "../../api/types";
 import { Button, Choice, Fault, fieldClass, Row } from "../../ui/controls";
+import { Section } from "../../ui/Section";
 import { LengthField } from "../fields/LengthField";
-import { Section } from "../making/MakingFacts";
 import { useBoard, useBoardTools } from "../state/context";
+import { layerOf } from "../state/layers";
 import { addingStorey, erasure, reordering, revisionOfStorey } from "../state/revisions";
-import { type BoardState, elementOf, elementsOf, planShown } from "../state/state";
+import { type BoardState, elementOf, elementsOf, floorBuildUps, planShown } from "../state/state";
 import { useTrial } from "../things/useTrial";
-import { floorBuildUps } from "../tools/heights";
 import { SiteFields } from "./SiteFields";
 import { StoreyStrip } from "./StoreyStrip";
 
@@ -125,7 +125,7 @@ function NewStorey({ beside }: { readonly beside: Storey }) {
     const laid =
       facts.floor === ""
         ? ({ type: "notLaid" } as const)
-        : ({ type: "laidOn", layer: "layer-floors" } as const);
+        : ({ type: "laidOn", layer: layerOf({ elements }, "floor") } as const);
     const edit = addingStorey({ beside: beside.id, above, name, heightMm, floor, taking, laid });
     if (!(await sync.edit(edit))) return;
     setFacts({ ...facts, name: "" });

@@ -71,11 +71,17 @@ export function rakingUnderStair(wall: string): Edit {
 }
 
 /** The edit that puts steps before a door. */
-export function placingSteps(door: Opening, widthMm: number, landingMm: number, goingMm: number): Edit {
+export function placingSteps(
+  door: Opening,
+  layer: string,
+  widthMm: number,
+  landingMm: number,
+  goingMm: number,
+): Edit {
   return {
     type: "placeSteps",
     opening: door.id,
-    layer: "layer-floors",
+    layer,
     widthMm,
     landingMm,
     way: { type: "steps", goingMm },
@@ -119,8 +125,8 @@ export function renumbering(keep: readonly string[]): Edit {
 }
 
 /** The edit that numbers the rooms of a storey anew, and names the rest. */
-export function numbering(storey: string): Edit {
-  return { type: "numberRooms", storey, layer: "layer-rooms" };
+export function numbering(storey: string, layer: string): Edit {
+  return { type: "numberRooms", storey, layer };
 }
 
 /** The edit that stretches a fitting from wall to wall. */

@@ -4,7 +4,6 @@ import type {
   Clearance,
   Element,
   ElementOf,
-  End,
   Faces,
   Finding,
   FloorEdge,
@@ -19,7 +18,6 @@ import type {
   OpeningKind,
   OpeningMakes,
   Paper,
-  Pick,
   RoomUse,
   SettingOut,
   Stair,
@@ -32,7 +30,20 @@ import { type EntryReading, NOTHING_READ, readEntry } from "../../measure/entry"
 import type { LengthReading } from "../../measure/lengths";
 import type { Catching } from "../catch/catching";
 import type { Caught, Nearby } from "../catch/near";
-import type { ModelPoint, Size, View } from "./view";
+import type { AnyTool } from "../tools";
+import type { ModelPoint, ScreenPoint, Size, View } from "./view";
+
+/** What can be open over the board. */
+export type Dialog = "find" | "keys" | "print" | "versions" | "materials" | "stairRules";
+
+/** What the panel at the side shows. */
+export type Panel = "facts" | "register" | "findings";
+
+/** What makes sense for a thing, offered where the pointer was. @param element null on clear paper */
+export interface Menu {
+  readonly at: ScreenPoint;
+  readonly element: string | null;
+}
 
 /** What the board shows. */
 export interface Shown {
@@ -55,40 +66,8 @@ export interface Preview {
 export type ToolName = Tool["name"];
 export type DoorKind = Exclude<OpeningKind["type"], "window">;
 
-/** The active tool with what was picked for it so far. */
-export type Tool =
-  | { readonly name: "select" }
-  | { readonly name: "run"; readonly picks: readonly Pick[]; readonly undone: readonly Pick[] }
-  | { readonly name: "rectangle"; readonly from: Pick | null }
-  | { readonly name: "beside"; readonly wall: string | null }
-  | { readonly name: "reach"; readonly wall: string | null; readonly end: End }
-  | { readonly name: "cut"; readonly wall: string | null; readonly at: ModelPoint | null }
-  | { readonly name: "bend" }
-  | { readonly name: "piece" }
-  | { readonly name: "post" }
-  | { readonly name: "door" }
-  | { readonly name: "window" }
-  | { readonly name: "storeys" }
-  | { readonly name: "floor"; readonly picks: readonly Pick[] }
-  | { readonly name: "void"; readonly picks: readonly Pick[] }
-  | { readonly name: "stair"; readonly from: Pick | null }
-  | { readonly name: "well"; readonly from: Pick | null }
-  | { readonly name: "section"; readonly from: Pick | null; readonly to: Pick | null }
-  | { readonly name: "room" }
-  | { readonly name: "limit"; readonly from: Pick | null }
-  | { readonly name: "fitting" }
-  | { readonly name: "move"; readonly from: ModelPoint | null }
-  | { readonly name: "copy"; readonly from: ModelPoint | null }
-  | { readonly name: "turn"; readonly centre: ModelPoint | null; readonly from: ModelPoint | null }
-  | { readonly name: "mirror"; readonly from: ModelPoint | null }
-  | { readonly name: "end"; readonly wall: string; readonly end: End }
-  | { readonly name: "paste" }
-  | { readonly name: "scale"; readonly tracing: string; readonly points: readonly ModelPoint[] }
-  | { readonly name: "measure"; readonly points: readonly ModelPoint[] }
-  | { readonly name: "string"; readonly picks: readonly Caught[]; readonly undone: readonly Caught[] }
-  | { readonly name: "note"; readonly at: ModelPoint | null }
-  | { readonly name: "place"; readonly drawing: string };
-
+/** The active tool with what was picked for it so far; each is told of in its own file. */
+export type Tool = AnyTool;
 /** What an opening is placed by: the pointer and what is typed, or a rule. */
 export type Setting = "POINTER" | "ROOM" | "WALL" | "GAP" | "SPACED" | "STAND_OFF" | "IN_LINE";
 
@@ -303,13 +282,19 @@ export interface BoardState {
   /** The sentence with which the last edit was refused; it goes when what is meant would be accepted. */
   readonly refused: string | null;
   readonly saving: "saved" | "saving" | "offline";
-  readonly keysShown: boolean;
+  /** What is open over the board. */
+  readonly dialog: Dialog | null;
+  /** What is offered beside the pointer, and where on the board. */
+  readonly menu: Menu | null;
+  readonly panel: Panel;
+  /** Keys a person chose for commands, by their names. */
+  readonly ownKeys: Readonly<Record<string, string>>;
   readonly loaded: boolean;
   readonly fault: string | null;
 }
 
 /** The part of a board's state that holds its elements. */
-interface Elements {
+export interface Elements {
   readonly elements: BoardState["elements"];
 }
 
@@ -324,6 +309,13 @@ export function wallBuildUps(state: Elements): ElementOf<"buildUp">[] {
   return elementsOf(state, "buildUp")
     .filter((b) => b.use === "WALL")
     .sort((a, b) => a.mark.localeCompare(b.mark, "en", { numeric: true }));
+}
+
+/** The build-ups floors can be made of, in the order of their marks. */
+export function floorBuildUps(state: Elements): ElementOf<"buildUp">[] {
+  return elementsOf(state, "buildUp")
+    .filter((b) => b.use === "FLOOR" || b.use === "GROUND_FLOOR")
+    .sort((a, b) => a.mark.localeCompare(b.mark));
 }
 
 export function elementOf<T extends Element["type"]>(
@@ -360,6 +352,16 @@ export function typedSecondMm(state: BoardState): number | undefined {
 export function typedAngle(state: BoardState): number | undefined {
   const degrees = readingOf(state)?.degrees ?? null;
   return degrees === null ? undefined : (degrees * Math.PI) / 180;
+}
+
+const BARE_DEGREES = /^[-\u2212]?\d+([.,]\d+)?\s*\u00B0?$/;
+
+/** A plain number read as an angle in degrees, where a tool asks for one; in radians. */
+export function bareAngle(entry: string): number | undefined {
+  const text = entry.trim();
+  if (!BARE_DEGREES.test(text)) return undefined;
+  const degrees = Number(text.replace("\u2212", "-").replace(",", ".").replace("\u00B0", ""));
+  return Math.abs(degrees) <= 360 ? (degrees * Math.PI) / 180 : undefined;
 }
 
 /** Why what is typed cannot be read. */

@@ -133,7 +133,10 @@ export function createBoardStore(project: string) {
     saying: null,
     refused: null,
     saving: "saved",
-    keysShown: false,
+    dialog: null,
+    menu: null,
+    panel: "facts",
+    ownKeys: {},
     loaded: false,
     fault: null,
   }));

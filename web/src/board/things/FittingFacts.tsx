@@ -1,8 +1,8 @@
 import { useState } from "react";
 import type { Fitting, StockSymbol } from "../../api/types";
 import { Button, Choice, Row } from "../../ui/controls";
+import { Section } from "../../ui/Section";
 import { LengthField } from "../fields/LengthField";
-import { Section } from "../making/MakingFacts";
 import { useBoard, useBoardTools } from "../state/context";
 import { addingSymbol, filling } from "../state/revisions";
 import { type BoardState, elementOf, elementsOf, type Making } from "../state/state";

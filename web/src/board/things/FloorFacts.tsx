@@ -1,10 +1,9 @@
 import type { Floor, FloorEdge, FloorFall } from "../../api/types";
 import { Choice, Row } from "../../ui/controls";
+import { Section } from "../../ui/Section";
 import { LengthField } from "../fields/LengthField";
-import { Section } from "../making/MakingFacts";
 import { useBoard, useBoardTools } from "../state/context";
-import type { BoardState, Making } from "../state/state";
-import { floorBuildUps } from "../tools/heights";
+import { type BoardState, floorBuildUps, type Making } from "../state/state";
 
 const elementsIn = (state: BoardState) => state.elements;
 

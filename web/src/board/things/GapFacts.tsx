@@ -1,7 +1,7 @@
 import type { ElementOf, Faces } from "../../api/types";
 import { Choice, Row } from "../../ui/controls";
+import { Section } from "../../ui/Section";
 import { LengthText } from "../fields/LengthField";
-import { Section } from "../making/MakingFacts";
 import { useBoard, useBoardTools } from "../state/context";
 import { elementOf, elementsOf } from "../state/state";
 

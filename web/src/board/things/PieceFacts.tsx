@@ -1,76 +1,9 @@
 import type { PieceMake, Placing, Post, WallPiece } from "../../api/types";
-import { Choice, Row } from "../../ui/controls";
 import { PlyTable } from "../buildups/PlyTable";
 import { LengthField } from "../fields/LengthField";
 import { useBoard, useBoardTools } from "../state/context";
-import { elementOf, type Making } from "../state/state";
-import { PIECES } from "../tools/piece";
-import { MassFields, MaterialField } from "./MassFields";
-
-interface MakingProps {
-  readonly making: Making;
-  readonly set: (change: Partial<Making>) => void;
-}
-
-/** What the tool for linings, piers, boxings and niches will make. */
-export function NewPiece({ making, set }: MakingProps) {
-  const p = making.piece;
-  const change = (part: Partial<Making["piece"]>) => set({ piece: { ...p, ...part } });
-  return (
-    <>
-      <Row label="Kind">
-        <Choice value={p.kind} options={PIECES} onChange={(kind) => change({ kind, ...USUAL[kind] })} />
-      </Row>
-      {p.kind === "mass" && <MassFields mass={p.mass} onChange={(mass) => change({ mass })} />}
-      {p.kind === "lined" && (
-        <MaterialField value={p.material} onChange={(material) => change({ material })} />
-      )}
-      {p.kind !== "mass" && (
-        <LengthField
-          label={p.kind === "lined" ? "Thickness" : "Depth"}
-          mm={p.depthMm}
-          onChange={(depthMm) => change({ depthMm })}
-        />
-      )}
-      {p.kind === "lined" && (
-        <Row label="Along the wall">
-          <Choice
-            value={p.whole ? "whole" : "part"}
-            options={[
-              ["whole", "The whole face"],
-              ["part", "A part"],
-            ]}
-            onChange={(how) => change({ whole: how === "whole" })}
-          />
-        </Row>
-      )}
-      {!(p.kind === "lined" && p.whole) && (
-        <LengthField label="Width" mm={p.widthMm} onChange={(widthMm) => change({ widthMm })} />
-      )}
-      <LengthField label="Foot" mm={p.lowMm} onChange={(lowMm) => change({ lowMm })} />
-      <Row label="Up to">
-        <Choice
-          value={p.toHead ? "head" : "height"}
-          options={[
-            ["head", "The wall's head"],
-            ["height", "A height"],
-          ]}
-          onChange={(how) => change({ toHead: how === "head" })}
-        />
-      </Row>
-      {!p.toHead && (
-        <LengthField label="Height" mm={p.heightMm} onChange={(heightMm) => change({ heightMm })} />
-      )}
-    </>
-  );
-}
-
-/** Where each kind usually starts. */
-const USUAL: Readonly<Record<Making["piece"]["kind"], Partial<Making["piece"]>>> = {
-  lined: { depthMm: 10, material: "material-tile" },
-  mass: { widthMm: 440, toHead: true },
-  niche: { depthMm: 90, widthMm: 600, lowMm: 1000, heightMm: 400, toHead: false },
-};
+import { elementOf } from "../state/state";
+import { MassFields } from "./MassFields";
 
 function fromStart(placing: Placing): boolean {
   return placing.type === "off" && placing.stop.type === "wallsEnd" && placing.stop.end === "START";
@@ -141,4 +74,10 @@ export function PostFields<T extends Pick<Post, "widthMm" | "make">>({
       <MassFields mass={post.make} onChange={(make) => onChange({ ...post, make })} />
     </>
   );
+}
+
+/** The facts of a selected post. */
+export function PostFacts({ post }: { readonly post: Post }) {
+  const { sync } = useBoardTools();
+  return <PostFields post={post} onChange={(changed) => void sync.revise({ ...changed, type: "post" })} />;
 }

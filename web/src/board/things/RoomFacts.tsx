@@ -1,9 +1,10 @@
 import type { AreaAnswer, Room } from "../../api/types";
 import { Button, Choice, fieldClass, Row } from "../../ui/controls";
+import { Section } from "../../ui/Section";
 import { Accepted } from "../fields/Accepted";
 import { LengthField } from "../fields/LengthField";
-import { Section } from "../making/MakingFacts";
 import { useBoard, useBoardTools } from "../state/context";
+import { layerOf } from "../state/layers";
 import { numbering } from "../state/revisions";
 import { elementOf, type Making, planShown } from "../state/state";
 import { roomNames } from "../state/usual";
@@ -54,6 +55,7 @@ function AreaList() {
   const areas = useBoard((s) => s.areas);
   const elements = useBoard((s) => s.elements);
   const storey = useBoard((s) => planShown(s)?.storey);
+  const layer = useBoard((s) => layerOf(s, "room"));
   if (!areas || !storey) return null;
   const nameOf = (area: AreaAnswer) => {
     const room = elementOf({ elements }, "room", area.room ?? undefined);
@@ -90,7 +92,7 @@ function AreaList() {
       <Button
         className="mt-2"
         title="Halls first, then clockwise from the entrance; areas without a name become rooms"
-        onClick={() => void sync.edit(numbering(storey))}
+        onClick={() => void sync.edit(numbering(storey, layer))}
       >
         Number all anew
       </Button>

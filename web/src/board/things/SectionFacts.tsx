@@ -1,7 +1,7 @@
 import type { SectionLine } from "../../api/types";
 import { Button } from "../../ui/controls";
+import { Section } from "../../ui/Section";
 import { LengthField } from "../fields/LengthField";
-import { Section } from "../making/MakingFacts";
 import { useBoard, useBoardTools } from "../state/context";
 import { elementsOf, type Making } from "../state/state";
 

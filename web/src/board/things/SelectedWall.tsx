@@ -1,13 +1,11 @@
 import type { Wall } from "../../api/types";
 import { Button } from "../../ui/controls";
 import { LengthText } from "../fields/LengthField";
-import { Section } from "../making/MakingFacts";
 import { useBoard, useBoardTools } from "../state/context";
 import { rakingUnderStair } from "../state/revisions";
 import { elementsOf, measuredLine } from "../state/state";
 import { GapFacts } from "./GapFacts";
 import { RiseFields } from "./RiseFields";
-import { DeleteButton, SelectionButtons } from "./SelectionButtons";
 import { WallBend } from "./WallBend";
 import { WallEnds } from "./WallEnds";
 import { WallFields } from "./WallFields";
@@ -16,21 +14,8 @@ import { WallFields } from "./WallFields";
 export function SelectedWall({ wall }: { readonly wall: Wall }) {
   const { sync } = useBoardTools();
   const stairs = useBoard((s) => elementsOf(s, "stair").some((stair) => stair.storey === wall.storey));
-  const length = useBoard((s) =>
-    measuredLine(s, wall.id).reduce(
-      (sum, c) => sum + Math.hypot(c.to[0] - c.from[0], c.to[1] - c.from[1]),
-      0,
-    ),
-  );
   return (
-    <Section
-      title={`Wall ${wall.mark}`}
-      words={
-        <>
-          <LengthText mm={length} /> along its set-out line
-        </>
-      }
-    >
+    <>
       <GapFacts />
       <WallFields
         facts={wall}
@@ -45,8 +30,21 @@ export function SelectedWall({ wall }: { readonly wall: Wall }) {
       )}
       <WallBend wall={wall} />
       <WallEnds wall={wall} />
-      <SelectionButtons />
-      <DeleteButton />
-    </Section>
+    </>
+  );
+}
+
+/** How long a wall is. */
+export function WallLength({ wall }: { readonly wall: Wall }) {
+  const length = useBoard((s) =>
+    measuredLine(s, wall.id).reduce(
+      (sum, c) => sum + Math.hypot(c.to[0] - c.from[0], c.to[1] - c.from[1]),
+      0,
+    ),
+  );
+  return (
+    <>
+      <LengthText mm={length} /> along its set-out line
+    </>
   );
 }

@@ -6,7 +6,7 @@ import { AboveField, GoingField } from "../making/NewStair";
 import { useBoard, useBoardTools } from "../state/context";
 import { drawingOfStair } from "../state/revisions";
 import { elementsOf, planShown } from "../state/state";
-import { layoutOf, shapeOf } from "../tools/heights";
+import { layoutOf, shapeOf } from "../tools/parts/stairs";
 import { LayoutFields, MakeFields } from "./StairFields";
 
 /** The facts of a selected stair: what was decided, and every figure beside its rule. */

@@ -2,6 +2,7 @@ import type { Opening, OutsideSteps } from "../../api/types";
 import { Button, Choice, Row } from "../../ui/controls";
 import { LengthField } from "../fields/LengthField";
 import { useBoard, useBoardTools } from "../state/context";
+import { layerOf } from "../state/layers";
 import { placingSteps } from "../state/revisions";
 import { type BoardState, elementOf, elementsOf } from "../state/state";
 
@@ -23,6 +24,7 @@ export function StepsOf({ door }: { readonly door: Opening }) {
       </Button>
     );
   const { goingMm, landingMm } = steps;
+  const layer = layerOf({ elements }, "outsideSteps");
   const site = elementOf({ elements }, "site", "site");
   const wall = elementOf({ elements }, "wall", door.wall);
   const level = elementOf({ elements }, "storey", wall?.storey)?.levelMm ?? 0;
@@ -32,7 +34,7 @@ export function StepsOf({ door }: { readonly door: Opening }) {
       <Button
         disabled={drop <= 0}
         title="From the sill down to the ground outside"
-        onClick={() => void sync.edit(placingSteps(door, door.widthMm + 400, landingMm, goingMm))}
+        onClick={() => void sync.edit(placingSteps(door, layer, door.widthMm + 400, landingMm, goingMm))}
       >
         Add steps outside
       </Button>

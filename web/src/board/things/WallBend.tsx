@@ -1,8 +1,8 @@
 import type { CurveShape, Edit, Wall } from "../../api/types";
 import { Button } from "../../ui/controls";
+import { endsOf } from "../catch/wallEnds";
 import { LengthField } from "../fields/LengthField";
 import { useBoard, useBoardTools } from "../state/context";
-import { endsOf } from "../tools/bend";
 
 /** The radius of a curved wall's set-out line, and a way to straighten it. */
 export function WallBend({ wall }: { readonly wall: Wall }) {

@@ -5,8 +5,7 @@ import { Button, Choice, Row } from "../../ui/controls";
 import { BuildUpEditor } from "../buildups/BuildUpEditor";
 import { BuildUpPicture } from "../buildups/BuildUpPicture";
 import { BuildUpPlies } from "../buildups/BuildUpPlies";
-import { Materials } from "../buildups/Materials";
-import { useBoard } from "../state/context";
+import { useBoard, useBoardTools } from "../state/context";
 import { type BoardState, elementOf, unitsOf, wallBuildUps } from "../state/state";
 import { optionOf, setOutDepth, setOutOptions } from "./setOut";
 import { useLook } from "./useJudgement";
@@ -28,8 +27,8 @@ const buildUps = (state: BoardState) => state.elements;
 
 /** What a wall is made of and where its set-out line lies: for walls to draw and walls selected. */
 export function WallFields<T extends WallFacts>({ facts, onRemake, onChange }: Props<T>) {
+  const { store } = useBoardTools();
   const [editing, setEditing] = useState(false);
-  const [materials, setMaterials] = useState(false);
   const elements = useBoard(buildUps);
   const all = wallBuildUps({ elements });
   const buildUp = elementOf({ elements }, "buildUp", facts.buildUp);
@@ -71,10 +70,9 @@ export function WallFields<T extends WallFacts>({ facts, onRemake, onChange }: P
           Edit build-up
         </Button>
       )}
-      <Button className="mt-4" onClick={() => setMaterials(true)}>
+      <Button className="mt-4" onClick={() => store.setState({ dialog: "materials" })}>
         Materials
       </Button>
-      {materials && <Materials onClose={() => setMaterials(false)} />}
       {buildUp && editing && (
         <BuildUpEditor buildUp={buildUp} onAdded={onRemake} onClose={() => setEditing(false)} />
       )}

@@ -1,55 +1,57 @@
-import type { Edit, PieceMake } from "../../api/types";
-import { aimed } from "../catch/aim";
-import { type BoardState, elementOf, type Making, planShown } from "../state/state";
-import { placingAt, sideOfPointer, wallUnderPointer } from "./opening";
+import type { PieceMake } from "../../api/types";
+import { placingAt, sideOfPointer, wallUnderPointer } from "../catch/onWall";
+import { PieceToMake } from "../making/NewPiece";
+import { layerOf } from "../state/layers";
+import { elementOf, type Making } from "../state/state";
+import type { ToolOf } from "./ToolOf";
 
-/** What is built against a wall, with the words for it. */
-export const PIECES = [
-  ["lined", "Lining of its own"],
-  ["mass", "Pier, breast or boxing"],
-  ["niche", "Niche"],
-] as const;
-
-/** The piece the pointer means: on the face of the wall under it that it lies beside. */
-export function pieceEdit(state: BoardState): Edit | null {
-  const wall = wallUnderPointer(state);
-  const { piece } = state.making;
-  const placing = wall ? placingAt(state, wall, piece.widthMm) : null;
-  if (!wall || !placing) return null;
-  const storey = elementOf(state, "storey", elementOf(state, "wall", wall)?.storey);
-  const whole = piece.kind === "lined" && piece.whole;
-  return {
-    type: "placePiece",
-    wall,
-    layer: "layer-walls",
-    side: sideOfPointer(state, wall),
-    stretch: whole ? { type: "whole" } : { type: "part", placing, widthMm: piece.widthMm },
-    lowMm: piece.lowMm,
-    heightMm: piece.toHead && storey ? storey.heightMm - piece.lowMm : piece.heightMm,
-    make: makeOf(piece),
-  };
+export interface Piece {
+  readonly name: "piece";
 }
 
-function makeOf(piece: Making["piece"]): PieceMake {
-  const { material, depthMm } = piece;
-  switch (piece.kind) {
+/** A lining, pier or niche on the face of the wall under the pointer that it lies beside. */
+export const piece: ToolOf<Piece> = {
+  name: "piece",
+  words: "Lining, pier, niche",
+  key: "l",
+  also: "tiles breast boxing nib",
+  fresh: { name: "piece" },
+  prompt: () => [
+    "Lining, pier, niche.",
+    "Point at a face of a wall and type the distance from its end, or click.",
+  ],
+  edit: (state) => {
+    const wall = wallUnderPointer(state);
+    const making = state.making.piece;
+    const placing = wall ? placingAt(state, wall, making.widthMm) : null;
+    if (!wall || !placing) return null;
+    const storey = elementOf(state, "storey", elementOf(state, "wall", wall)?.storey);
+    const whole = making.kind === "lined" && making.whole;
+    return {
+      type: "placePiece",
+      wall,
+      layer: layerOf(state, "wallPiece"),
+      side: sideOfPointer(state, wall),
+      stretch: whole ? { type: "whole" } : { type: "part", placing, widthMm: making.widthMm },
+      lowMm: making.lowMm,
+      heightMm: making.toHead && storey ? storey.heightMm - making.lowMm : making.heightMm,
+      make: makeOf(making),
+    };
+  },
+  take: async (hands) => void (await hands.make()),
+  Facts: PieceToMake,
+};
+
+function makeOf({ kind, material, depthMm, mass }: Making["piece"]): PieceMake {
+  switch (kind) {
     case "lined":
       return {
         type: "lined",
         plies: [{ material, thicknessMm: depthMm, does: "LINING", framing: { type: "solid" } }],
       };
     case "mass":
-      return piece.mass;
+      return mass;
     case "niche":
       return { type: "niche", depthMm };
   }
-}
-
-/** A post at the pointer or what it caught, square to the drawing. */
-export function postEdit(state: BoardState): Edit | null {
-  const storey = planShown(state)?.storey;
-  const pick = aimed(state);
-  if (!storey || !pick) return null;
-  const { post } = state.making;
-  return { type: "placePost", storey, layer: "layer-walls", at: pick.at, angle: 0, ...post };
 }

@@ -76,7 +76,7 @@ public final class Sketch {
                         "UK",
                         Settings.RoomNumbering.FROM_ZERO),
                 Storey.bare(STOREY, "Ground", 0, 2500),
-                new Layer(LAYER, "All"),
+                new Layer(LAYER, "All", List.of()),
                 lens(),
                 new Drawing(PLAN, "Plan", Drawing.Kind.PLAN, STOREY, LENS, 50, "", new Drawing.Whole())));
         for (String name : List.of("brick", "air", "stud", "board", "insulation")) {

@@ -22,8 +22,10 @@ import org.leanlintel.core.edit.PlaceOpening;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Does;
+import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Placing;
@@ -325,8 +327,15 @@ class EditingApiTest {
 
     @Test
     void whatAProjectCannotDoWithoutStays() {
-        for (String id : List.of("drawing-ground-plan", "layer-walls", "site"))
+        for (String id : List.of("drawing-ground-plan", "site"))
             assertProblem(api.edit(new Delete(List.of(new ElementId(id)))), 422, "A project needs");
+        List<ElementId> layers = OfficeStandard.elements().stream()
+                .filter(Layer.class::isInstance)
+                .map(Element::id)
+                .toList();
+        assertProblem(api.edit(new Delete(layers)), 422, "A project needs a layer to draw on");
+        assertThat(api.edit(new Delete(layers.subList(1, layers.size()))).status())
+                .isEqualTo(200);
     }
 
     @Test

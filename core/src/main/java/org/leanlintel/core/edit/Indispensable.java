@@ -17,11 +17,8 @@ import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Storey;
 
-/** What a project cannot do without: its settings, site and rules, the layers that tools draw on, and one storey, plan and lens. */
+/** What a project cannot do without: its settings, site and rules, and one layer, storey, plan and lens. */
 final class Indispensable {
-
-    /** How the ids of the layers begin that a project starts with. */
-    private static final String STANDARD_LAYER = "layer-";
 
     private Indispensable() {}
 
@@ -30,11 +27,10 @@ final class Indispensable {
         for (Element e : change.before()) {
             if (next.find(e.id()) != null) continue;
             gone.add(e.getClass());
-            if (e instanceof Layer l && l.id().value().startsWith(STANDARD_LAYER))
-                return needs("the layer \u201C" + l.name() + "\u201D, which tools draw on", e.id());
             if (e instanceof Settings || e instanceof Site || e instanceof Rules || e instanceof HeatRule)
                 return needs("its settings, its site and its rules", e.id());
         }
+        if (gone.contains(Layer.class) && next.all(Layer.class).isEmpty()) return needs("a layer to draw on");
         if (gone.contains(Storey.class) && next.all(Storey.class).isEmpty()) return needs("a storey");
         if (gone.contains(Lens.class) && next.all(Lens.class).isEmpty()) return needs("a lens to draw through");
         boolean plan = next.all(Drawing.class).stream().anyMatch(d -> d.kind() == Drawing.Kind.PLAN);
@@ -50,12 +46,13 @@ final class Indispensable {
         boolean plan = model.all(Drawing.class).stream().anyMatch(d -> d.kind() == Drawing.Kind.PLAN);
         boolean whole = single
                 && plan
+                && !model.all(Layer.class).isEmpty()
                 && !model.all(Storey.class).isEmpty()
                 && !model.all(Lens.class).isEmpty();
         return whole
                 ? null
                 : Refusal.because(
-                        "A project has settings, a site, rules for rooms, stairs and heat, a storey, a lens and a plan.");
+                        "A project has settings, a site, rules for rooms, stairs and heat, a layer, a storey, a lens and a plan.");
     }
 
     private static Refusal needs(String what, ElementId... concerns) {

@@ -9,8 +9,8 @@ import tools.jackson.databind.node.ObjectNode;
 public final class Upgrade {
 
     /** The first is to version 2. */
-    private static final List<Step> STEPS =
-            List.of(new ToVersion2(), new ToVersion3(), new ToVersion4(), new ToVersion5(), new ToVersion6());
+    private static final List<Step> STEPS = List.of(
+            new ToVersion2(), new ToVersion3(), new ToVersion4(), new ToVersion5(), new ToVersion6(), new ToVersion7());
 
     /** The form that all steps lead to. */
     public static final int PRESENT = STEPS.size() + 1;

@@ -1,0 +1,39 @@
+import type { Dialog, Panel } from "../state/state";
+import type { Command } from "./Command";
+
+const GROUP = "Opening";
+
+function opens(dialog: Dialog, words: string, keys: readonly string[], also = ""): Command {
+  return {
+    name: `open.${dialog}`,
+    words,
+    group: GROUP,
+    keys,
+    also,
+    does: ({ store }) => store.setState({ dialog }),
+  };
+}
+
+function shows(panel: Panel, words: string, also: string): Command {
+  return {
+    name: `show.${panel}`,
+    words,
+    group: GROUP,
+    keys: [],
+    also,
+    does: ({ store }) => store.setState({ panel, ...(panel === "facts" ? { selection: [] } : {}) }),
+  };
+}
+
+/** What is opened over the board or beside it. */
+export const dialogs: readonly Command[] = [
+  opens("find", "Find anything", ["Ctrl k", "/"], "search"),
+  opens("keys", "Keys", ["?"], "shortcuts help change"),
+  opens("print", "Print", ["Ctrl p"], "pdf paper plot"),
+  opens("versions", "Versions", [], "named save history go back"),
+  opens("materials", "Materials", [], "hatch conductivity stock"),
+  opens("stairRules", "Change the rules for stairs", [], "riser going headroom"),
+  shows("facts", "Facts of the drawing and the project", "name client address paper units region lens scale"),
+  shows("register", "Register of drawings and sheets", "schedules picture to trace from"),
+  shows("findings", "Findings", "checks rules clearances"),
+];

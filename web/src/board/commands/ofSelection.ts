@@ -1,0 +1,128 @@
+import { alike } from "../hands/selecting";
+import type { BoardState } from "../state/state";
+import { wallSelected } from "../state/state";
+import type { Command } from "./Command";
+
+const GROUP = "Selecting";
+
+const some = ({ selection }: BoardState) => selection.length > 0;
+const walls = (state: BoardState) => state.selection.some((id) => state.elements.get(id)?.type === "wall");
+
+/** What is done with what is selected, or selects more. */
+export const ofSelection: readonly Command[] = [
+  {
+    name: "select.next",
+    words: "Select the next thing on the board",
+    also: "step through keyboard",
+    group: GROUP,
+    keys: ["]"],
+    within: "selecting",
+    does: ({ actions }) => actions.selection.step(1),
+  },
+  {
+    name: "select.previous",
+    words: "Select the thing before",
+    also: "step back keyboard",
+    group: GROUP,
+    keys: ["["],
+    within: "selecting",
+    does: ({ actions }) => actions.selection.step(-1),
+  },
+  {
+    name: "select.otherMoves",
+    words: "With a wall selected, its neighbour moves instead",
+    group: GROUP,
+    keys: ["n"],
+    within: "selecting",
+    when: (state) => wallSelected(state) !== undefined,
+    does: ({ actions }) => actions.changing.swapMover(),
+  },
+  {
+    name: "select.alike",
+    words: "Select all alike",
+    brief: "Select alike",
+    group: GROUP,
+    keys: [],
+    when: (state) => alike(state).length > 1,
+    on: (thing, state) => thing !== null && alike(state).length > 1,
+    does: ({ actions }) => actions.selection.selectAlike(),
+  },
+  {
+    name: "select.joined",
+    words: "Select along joined walls",
+    group: GROUP,
+    keys: ["J"],
+    when: walls,
+    on: (thing) => thing?.type === "wall",
+    does: ({ actions }) => actions.selection.selectJoined(),
+  },
+  {
+    name: "select.others",
+    words: "Select all others",
+    also: "invert",
+    group: GROUP,
+    keys: ["I"],
+    does: ({ actions }) => actions.selection.selectOthers(),
+  },
+  {
+    name: "select.copy",
+    words: "Copy",
+    also: "clipboard",
+    group: GROUP,
+    keys: ["Ctrl c"],
+    when: some,
+    on: (thing) => thing !== null,
+    does: ({ actions }) => void actions.copy(),
+  },
+  {
+    name: "select.paste",
+    words: "Paste here, on another storey or in another project",
+    brief: "Paste",
+    also: "clipboard insert",
+    group: GROUP,
+    keys: ["Ctrl v"],
+    on: (thing) => thing === null,
+    does: ({ actions }) => actions.paste(),
+  },
+  {
+    name: "select.hide",
+    words: "Hide what is selected for now",
+    brief: "Hide for now",
+    group: GROUP,
+    keys: ["H"],
+    when: some,
+    on: (thing) => thing !== null,
+    does: ({ actions }) => actions.selection.hideSelected(),
+  },
+  {
+    name: "select.lock",
+    words: "Lock what is selected for now",
+    brief: "Lock for now",
+    group: GROUP,
+    keys: ["L"],
+    when: some,
+    on: (thing) => thing !== null,
+    does: ({ actions }) => actions.selection.lockSelected(),
+  },
+  {
+    name: "select.showAll",
+    words: "Show and unlock all",
+    also: "hidden locked",
+    group: GROUP,
+    keys: ["U"],
+    when: ({ hidden, locked }) => hidden.size + locked.size > 0,
+    on: (thing, { hidden, locked }) => thing === null && hidden.size + locked.size > 0,
+    does: ({ actions }) => actions.selection.showAll(),
+  },
+  {
+    name: "select.delete",
+    words: "Delete what is selected",
+    brief: "Delete",
+    also: "remove erase",
+    group: GROUP,
+    keys: ["Delete", "Backspace"],
+    when: some,
+    on: (thing) => thing !== null,
+    does: ({ actions }) => void actions.changing.remove(),
+  },
+];

@@ -1,0 +1,32 @@
+import { Materials } from "../buildups/Materials";
+import { useBoard, useBoardTools } from "../state/context";
+import { elementOf } from "../state/state";
+import { OwnStairRules } from "../things/OwnStairRules";
+import { Find } from "./Find";
+import { KeysDialog } from "./KeysDialog";
+import { PrintDialog } from "./PrintDialog";
+import { VersionsDialog } from "./VersionsDialog";
+
+/** What is open over the board. */
+export function Dialogs() {
+  const { store } = useBoardTools();
+  const dialog = useBoard((s) => s.dialog);
+  const rules = useBoard((s) => elementOf(s, "rules", "rules"));
+  const close = () => store.setState({ dialog: null });
+  switch (dialog) {
+    case "find":
+      return <Find />;
+    case "keys":
+      return <KeysDialog />;
+    case "print":
+      return <PrintDialog onClose={close} />;
+    case "versions":
+      return <VersionsDialog onClose={close} />;
+    case "materials":
+      return <Materials onClose={close} />;
+    case "stairRules":
+      return rules ? <OwnStairRules rules={rules} onClose={close} /> : null;
+    case null:
+      return null;
+  }
+}

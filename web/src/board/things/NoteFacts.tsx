@@ -1,0 +1,15 @@
+import type { Note } from "../../api/types";
+import { Accepted } from "../fields/Accepted";
+import { useBoardTools } from "../state/context";
+
+/** The words of a note. */
+export function NoteFacts({ note }: { readonly note: Note }) {
+  const { sync } = useBoardTools();
+  return (
+    <Accepted
+      rows={4}
+      value={note.text}
+      onAccept={(text) => void sync.revise({ ...note, text, type: "note" })}
+    />
+  );
+}

@@ -1,0 +1,135 @@
+import type { Element, ElementOf, OpeningKind } from "../../api/types";
+import { type Elements, elementOf } from "../state/state";
+import { FittingFacts } from "./FittingFacts";
+import { FloorFacts } from "./FloorFacts";
+import { NoteFacts } from "./NoteFacts";
+import { OpeningFacts } from "./OpeningFacts";
+import { PieceFacts, PostFacts } from "./PieceFacts";
+import { RoomFacts } from "./RoomFacts";
+import { SectionFacts } from "./SectionFacts";
+import { SelectedWall, WallLength } from "./SelectedWall";
+import { StairFacts } from "./StairFacts";
+import { StepsFacts, StepsOf } from "./StepsFacts";
+import type { ThingOf } from "./ThingOf";
+
+type Things = { readonly [T in Element["type"]]?: ThingOf<ElementOf<T>> };
+
+const OPENINGS: Partial<Record<OpeningKind["type"], string>> = { window: "Window", openWay: "Open way" };
+const PIECES = { lined: "Lining", solid: "Pier", built: "Pier", boxed: "Boxing", niche: "Niche" } as const;
+
+/** The kinds of things that stand in drawings. A new kind is a line here and its facts. */
+const THINGS: Things = {
+  wall: {
+    title: (w) => `Wall ${w.mark}`,
+    words: (w) => <WallLength wall={w} />,
+    Facts: ({ thing }) => <SelectedWall wall={thing} />,
+    many: true,
+    goes: true,
+  },
+  opening: {
+    title: (o) => `${OPENINGS[o.kind.type] ?? "Door"} ${o.mark}`,
+    words: "selected",
+    Facts: ({ thing }) => (
+      <>
+        <OpeningFacts opening={thing} />
+        <StepsOf door={thing} />
+      </>
+    ),
+    many: true,
+    goes: true,
+  },
+  wallPiece: {
+    title: (p) => `${PIECES[p.make.type]} ${p.mark}`,
+    words: "selected",
+    Facts: ({ thing }) => <PieceFacts piece={thing} />,
+    many: true,
+    goes: true,
+  },
+  post: {
+    title: (p) => `Post ${p.mark}`,
+    words: "selected",
+    Facts: ({ thing }) => <PostFacts post={thing} />,
+    many: true,
+    goes: true,
+  },
+  room: {
+    title: (r) => [r.number, r.name].filter(Boolean).join(" "),
+    words: "room, selected",
+    Facts: ({ thing }) => <RoomFacts room={thing} />,
+    goes: true,
+  },
+  roomLimit: {
+    title: () => "Room limit",
+    words: "parts rooms without a wall",
+    Facts: () => null,
+    many: true,
+    goes: true,
+  },
+  fitting: {
+    title: (f, state) => `${elementOf(state, "symbol", f.symbol)?.name ?? "Fitting"} ${f.mark}`,
+    words: "selected",
+    Facts: ({ thing }) => <FittingFacts fitting={thing} />,
+    many: true,
+    goes: true,
+  },
+  floor: {
+    title: (f) => `Floor ${f.mark}`,
+    words: "selected",
+    Facts: ({ thing }) => <FloorFacts floor={thing} />,
+    goes: true,
+  },
+  floorVoid: {
+    title: (v) => `Void ${v.mark}`,
+    words: "through the floors of this storey",
+    Facts: () => null,
+    many: true,
+    goes: true,
+  },
+  stair: {
+    title: (s) => `Stair ${s.mark}`,
+    words: "selected",
+    Facts: ({ thing }) => <StairFacts stair={thing} />,
+    goes: true,
+  },
+  outsideSteps: {
+    title: (s) => `Steps ${s.mark}`,
+    words: "before a door",
+    Facts: ({ thing }) => <StepsFacts steps={thing} />,
+    goes: true,
+  },
+  sectionLine: {
+    title: (l) => `Section line ${l.mark}`,
+    words: "selected",
+    Facts: ({ thing }) => <SectionFacts line={thing} />,
+    goes: true,
+  },
+  tracing: {
+    title: (t) => t.name,
+    words: "laid behind the plan",
+    Facts: () => <p className="text-ink-2">Move it with M, turn it with Shift T; the Register scales it.</p>,
+    goes: true,
+  },
+  note: {
+    title: (n) => `Note \u201C${n.text.split("\n")[0]}\u201D`,
+    words: "selected",
+    Facts: ({ thing }) => <NoteFacts note={thing} />,
+    goes: true,
+  },
+  dimensionString: {
+    title: () => "Dimension string",
+    words: (s) => `${s.holds.length} points`,
+    Facts: () => null,
+    goes: true,
+  },
+  drawing: { title: (d) => d.name, words: "on this sheet", Facts: () => null },
+};
+
+/** How a kind of element is met on the page; undefined for those that never stand in a drawing. */
+export function thingOf(element: Element): ThingOf<Element> | undefined {
+  return THINGS[element.type] as ThingOf<Element> | undefined;
+}
+
+/** What a thing is called, as a drafter would ask for it. */
+export function titleOf(state: Elements, element: Element): string | undefined {
+  return thingOf(element)?.title(element, state);
+}

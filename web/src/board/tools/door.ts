@@ -1,0 +1,20 @@
+import { NewDoor } from "../making/NewOpening";
+import { openingEdit, settingWords } from "./parts/opening";
+import type { ToolOf } from "./ToolOf";
+
+export interface Door {
+  readonly name: "door";
+}
+
+export const door: ToolOf<Door> = {
+  name: "door",
+  words: "Door",
+  key: "d",
+  also: "opening leaf pair sliding folding garage",
+  fresh: { name: "door" },
+  along: true,
+  prompt: (state) => ["Door.", `${settingWords(state)} H: hinge.`],
+  edit: (state) => openingEdit(state, "door"),
+  take: async (hands) => void (await hands.make()),
+  Facts: NewDoor,
+};

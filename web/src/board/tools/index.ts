@@ -1,0 +1,114 @@
+import type { Edit } from "../../api/types";
+import type { BoardState, Tool, ToolName } from "../state/state";
+import { bend } from "./bend";
+import { beside } from "./beside";
+import { copy } from "./copy";
+import { cut } from "./cut";
+import { door } from "./door";
+import { end } from "./end";
+import { fitting } from "./fitting";
+import { floor } from "./floor";
+import { limit } from "./limit";
+import { measure } from "./measure";
+import { mirror } from "./mirror";
+import { move } from "./move";
+import { note } from "./note";
+import { paste } from "./paste";
+import { piece } from "./piece";
+import { place } from "./place";
+import { post } from "./post";
+import { reach } from "./reach";
+import { rectangle } from "./rectangle";
+import { room } from "./room";
+import { run } from "./run";
+import { scale } from "./scale";
+import { section } from "./section";
+import { select } from "./select";
+import { stair } from "./stair";
+import { storeys } from "./storeys";
+import { string } from "./string";
+import type { ToolOf, Words } from "./ToolOf";
+import { turn } from "./turn";
+import { voidThrough } from "./void";
+import { well } from "./well";
+import { window } from "./window";
+
+/** The tools of every stage. */
+const everywhere = [select, move, copy, turn, mirror, measure] as const;
+
+/** The stages in the order of the work, with their tools. A new tool is its own file and its place here. */
+const stages = [
+  { words: "Walls", tools: [run, rectangle, beside, reach, cut, bend, piece, post] },
+  { words: "Openings", tools: [door, window] },
+  { words: "Storeys and stairs", tools: [storeys, floor, voidThrough, stair, well, section] },
+  { words: "Rooms and fittings", tools: [room, limit, fitting] },
+  { words: "Dimensions, notes", tools: [string, note] },
+] as const;
+
+/** Tools that begin with something given, not from a list. */
+const given = [end, paste, scale, place] as const;
+
+type Registered =
+  | (typeof everywhere)[number]
+  | (typeof stages)[number]["tools"][number]
+  | (typeof given)[number];
+type StateOf<R> = R extends ToolOf<infer T> ? T : never;
+
+/** What a tool has picked so far, of any tool there is. */
+export type AnyTool = StateOf<Registered>;
+
+/** A tool whose picks are not looked into. */
+export type Listed = ToolOf<Tool>;
+
+export interface Stage {
+  readonly words: string;
+  readonly tools: readonly Listed[];
+}
+
+/** Each is only ever given picks of its own. */
+const listed = (tools: readonly Registered[]) => tools as unknown as readonly Listed[];
+
+export const EVERYWHERE = listed(everywhere);
+export const STAGES: readonly Stage[] = stages.map((s) => ({ words: s.words, tools: listed(s.tools) }));
+/** All that can be chosen from a list. */
+export const TOOLS: readonly Listed[] = [...EVERYWHERE, ...STAGES.flatMap((s) => s.tools)];
+
+const byName = new Map([...TOOLS, ...listed(given)].map((t) => [t.name, t]));
+
+/** The tool that picks are of. */
+export function toolOf({ name }: { readonly name: ToolName }): Listed {
+  const tool = byName.get(name);
+  if (!tool) throw new Error(`No tool is called ${name}`);
+  return tool;
+}
+
+/** A tool with nothing picked yet; Select, for one that begins with something given. */
+export function fresh(name: ToolName): Tool {
+  return toolOf({ name }).fresh ?? { name: "select" };
+}
+
+/** What the active tool would do now: the edit to preview, and to make on the next click or Enter. */
+export function editMeant(state: BoardState): Edit | null {
+  return toolOf(state.tool).edit(state, state.tool);
+}
+
+/** What to do next, in one plain sentence. */
+export function prompt(state: BoardState): Words {
+  return aiming(state) ?? toolOf(state.tool).prompt(state, state.tool);
+}
+
+/** While the next point is found another way, what that asks for. */
+function aiming({ aim, tool }: BoardState): Words | null {
+  const open = aim.measured.find((m) => m.mm === null);
+  if (open) return ["A distance from a point.", `Type how far it is from ${open.words}.`];
+  if (aim.measured.length === 1) return ["A distance from a point.", "Catch the second point and press N."];
+  if (aim.measured.length === 2)
+    return ["Two distances.", "Point to the side that is meant and press Enter."];
+  if (aim.base) return [`From ${aim.base.caught.words}.`, "Point the way and type how far, or click."];
+  if (aim.across !== null && aim.up !== null) return ["Across and up taken.", "Press Enter or click."];
+  if (aim.across !== null) return ["Across taken.", "Catch a point and press Y for its up, or click."];
+  if (aim.up !== null) return ["Up taken.", "Catch a point and press X for its across, or click."];
+  if (aim.held !== null && tool.name === "run")
+    return ["Direction held.", "Type the length, or click a point to come level with it. F lets go."];
+  return null;
+}

@@ -1,0 +1,56 @@
+import type { Caught } from "../catch/near";
+import { layerOf } from "../state/layers";
+import { caughtNow, planShown } from "../state/state";
+import type { ToolOf } from "./ToolOf";
+
+export interface StringTool {
+  readonly name: "string";
+  readonly picks: readonly Caught[];
+  readonly undone: readonly Caught[];
+}
+
+const fresh: StringTool = { name: "string", picks: [], undone: [] };
+
+/** A dimension string through what was picked, placed where it is clicked clear of things. */
+export const string: ToolOf<StringTool> = {
+  name: "string",
+  words: "Dimension string",
+  key: "s",
+  also: "measure dimension chain figures",
+  fresh,
+  prompt: (_, { picks }) => [
+    "Dimension string.",
+    picks.length < 2
+      ? "Pick faces, edges or corners."
+      : "Pick more, or click clear of them to place the line.",
+  ],
+  edit: (state, { picks }) => {
+    const drawing = planShown(state);
+    if (!drawing || picks.length < 2 || !state.pointer) return null;
+    return {
+      type: "drawString",
+      drawing: drawing.id,
+      layer: layerOf(state, "dimensionString"),
+      way: { type: "found" },
+      at: [state.pointer.x, state.pointer.y],
+      holds: picks.map((p) => p.caught.hold),
+    };
+  },
+  take: async (hands, { picks }) => {
+    const caught = caughtNow(hands.state);
+    if (caught) {
+      hands.set({ tool: { name: "string", picks: [...picks, caught], undone: [] } });
+      hands.aim();
+    } else if (picks.length >= 2) await hands.make(fresh);
+    else hands.say("Nothing to hold to here: pick a face, an edge or a corner.");
+  },
+  back: (tool) =>
+    tool.picks.length === 0
+      ? null
+      : { ...tool, picks: tool.picks.slice(0, -1), undone: [...tool.undone, ...tool.picks.slice(-1)] },
+  on: (tool) =>
+    tool.undone.length === 0
+      ? null
+      : { ...tool, picks: [...tool.picks, ...tool.undone.slice(-1)], undone: tool.undone.slice(0, -1) },
+  picked: ({ picks }) => picks.map((p) => p.at),
+};
