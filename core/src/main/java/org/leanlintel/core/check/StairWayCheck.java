@@ -17,8 +17,7 @@ import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
-import org.leanlintel.core.model.Model;
-import org.leanlintel.core.model.OutsideSteps;
+import org.leanlintel.core.model.Marked;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StairRules.Limit;
@@ -138,13 +137,10 @@ final class StairWayCheck {
     }
 
     private String words(ElementId element) {
-        Model model = building.model();
-        return switch (model.get(element, Element.class)) {
-            case Wall w -> w.mark();
-            case Stair s -> s.mark();
+        return switch (building.model().get(element, Element.class)) {
             case Post p -> "post " + p.mark();
             case WallPiece p -> p.noun() + " " + p.mark();
-            case OutsideSteps o -> o.mark();
+            case Marked m -> m.mark();
             default -> "something";
         };
     }

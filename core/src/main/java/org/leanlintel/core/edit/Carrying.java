@@ -11,6 +11,7 @@ import org.leanlintel.core.building.Building;
 import org.leanlintel.core.geometry.Rigid;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
@@ -20,11 +21,15 @@ import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
+import org.leanlintel.core.model.SectionLine;
+import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallPiece;
@@ -108,11 +113,36 @@ final class Carrying {
             case Tracing t -> {
                 return tracing(t);
             }
-            default -> {
-                return Refusal.because("The %s cannot be taken along.".formatted(Naming.of(element)), element.id());
+            case OutsideSteps s -> {
+                return stays(s);
+            }
+            case SectionLine l -> {
+                return stays(l);
+            }
+            case KeptGap k -> {
+                return stays(k);
+            }
+            case Storey s -> {
+                return stays(s);
+            }
+            case Drawing d -> {
+                return stays(d);
+            }
+            case Sheet s -> {
+                return stays(s);
+            }
+            case Element.Sole s -> {
+                return stays(s);
+            }
+            case Element.Stock s -> {
+                return stays(s);
             }
         }
         return null;
+    }
+
+    private static Refusal stays(Element element) {
+        return Refusal.because("The %s cannot be taken along.".formatted(Naming.of(element)), element.id());
     }
 
     /** A picture may be turned; mirrored, nothing on it could be read. */

@@ -9,6 +9,7 @@ import java.util.Set;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.PlacedFitting;
 import org.leanlintel.core.building.Strip;
+import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.DimensionString;
@@ -16,6 +17,8 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
+import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.Meeting;
@@ -23,16 +26,20 @@ import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.OutsideSteps;
+import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Relations.WallEndRef;
+import org.leanlintel.core.model.Room;
+import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
-import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
+import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
+import org.leanlintel.core.model.WallPiece;
 
 /**
  * Deletes elements with what cannot stand without them: a wall takes its openings, a drawing its notes and strings. A
@@ -58,7 +65,6 @@ public record Delete(List<ElementId> elements) implements Edit {
         for (Element e : asked) {
             if (e instanceof Storey && building.model().all(Storey.class).size() == 1)
                 return Refusal.because("A house has one storey at least.", e.id());
-            if (e instanceof Settings) return Refusal.because("The project's settings cannot be deleted.", e.id());
         }
         return new Removal(building).of(asked);
     }
@@ -111,7 +117,21 @@ public record Delete(List<ElementId> elements) implements Edit {
                 case Stair s -> removeDrawingsOf(s.id());
                 case SectionLine l -> removeDrawingsOf(l.id());
                 case Drawing d -> model.relations().annotationsOf(d.id()).forEach(this::remove);
-                default -> {}
+                case WallPiece p -> {}
+                case Post p -> {}
+                case Room r -> {}
+                case RoomLimit l -> {}
+                case Fitting f -> {}
+                case Floor f -> {}
+                case FloorVoid v -> {}
+                case OutsideSteps s -> {}
+                case Annotation a -> {}
+                case Corner c -> {}
+                case KeptGap k -> {}
+                case Tracing t -> {}
+                case Sheet s -> {}
+                case Element.Sole s -> {}
+                case Element.Stock s -> {}
             }
         }
 

@@ -9,19 +9,32 @@ import org.leanlintel.core.building.PlacedSteps;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Corner;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
+import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.Room;
+import org.leanlintel.core.model.RoomLimit;
+import org.leanlintel.core.model.SectionLine;
+import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
+import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Unusable;
+import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallPiece;
 
 /**
  * What must be true of storeys, floors and stairs: storeys stand on each other without gaps, floors are of build-ups for
@@ -49,7 +62,22 @@ final class HeightSoundness {
             case FloorVoid v -> clean(v, v.ring());
             case Stair s -> stair(s, after.model());
             case OutsideSteps s -> steps(s, after);
-            default -> null;
+            case Wall w -> null;
+            case Opening o -> null;
+            case WallPiece w -> null;
+            case Post p -> null;
+            case Room r -> null;
+            case RoomLimit r -> null;
+            case Fitting f -> null;
+            case SectionLine s -> null;
+            case Annotation a -> null;
+            case Corner c -> null;
+            case KeptGap k -> null;
+            case Tracing t -> null;
+            case Drawing d -> null;
+            case Sheet s -> null;
+            case Element.Sole s -> null;
+            case Element.Stock s -> null;
         };
     }
 

@@ -18,16 +18,19 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Outcome;
+import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
@@ -35,7 +38,9 @@ import org.leanlintel.core.model.Relations.WallEndRef;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
+import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
@@ -139,12 +144,36 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
                 case RoomLimit l -> put.put(l.id(), l.between(l.from().plus(by), l.to().plus(by)));
                 case Note note -> put.put(note.id(), note.moved(by));
                 case DimensionString s -> put.put(s.id(), s.through(s.at().plus(by), s.holds()));
-                default -> {
-                    return Refusal.because(
-                            "%s cannot be moved on the board.".formatted(Naming.of(element)), element.id());
+                case OutsideSteps s -> {
+                    return stays(s);
+                }
+                case Corner c -> {
+                    return stays(c);
+                }
+                case KeptGap k -> {
+                    return stays(k);
+                }
+                case Storey s -> {
+                    return stays(s);
+                }
+                case Drawing d -> {
+                    return stays(d);
+                }
+                case Sheet s -> {
+                    return stays(s);
+                }
+                case Element.Sole s -> {
+                    return stays(s);
+                }
+                case Element.Stock s -> {
+                    return stays(s);
                 }
             }
             return null;
+        }
+
+        private static Refusal stays(Element element) {
+            return Refusal.because("%s cannot be moved on the board.".formatted(Naming.of(element)), element.id());
         }
 
         private void moveWall(Wall wall) {

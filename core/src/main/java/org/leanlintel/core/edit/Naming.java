@@ -7,6 +7,7 @@ import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementKinds;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
@@ -14,6 +15,7 @@ import org.leanlintel.core.model.HeatRule;
 import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.Marked;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
@@ -36,6 +38,12 @@ import org.leanlintel.core.model.WallPiece;
 
 /** What elements are called in sentences and in the names of edits. */
 public final class Naming {
+
+    /** The kinds whose marks are counted on together. */
+    private static final List<Class<? extends Element>> MARKED = ElementKinds.all().stream()
+            .filter(Marked.class::isAssignableFrom)
+            .filter(kind -> kind != SectionLine.class)
+            .toList();
 
     private Naming() {}
 
@@ -84,17 +92,8 @@ public final class Naming {
 
     /** The highest number in use behind a letter: 12 where W12 is the highest; 0 where none is. */
     static int highestMark(Model model, String letter) {
-        Stream<String> marks = Stream.of(
-                        model.all(Wall.class).stream().map(Wall::mark),
-                        model.all(Opening.class).stream().map(Opening::mark),
-                        model.all(WallPiece.class).stream().map(WallPiece::mark),
-                        model.all(Post.class).stream().map(Post::mark),
-                        model.all(Fitting.class).stream().map(Fitting::mark),
-                        model.all(Floor.class).stream().map(Floor::mark),
-                        model.all(FloorVoid.class).stream().map(FloorVoid::mark),
-                        model.all(Stair.class).stream().map(Stair::mark),
-                        model.all(OutsideSteps.class).stream().map(OutsideSteps::mark))
-                .flatMap(all -> all);
+        Stream<String> marks =
+                MARKED.stream().flatMap(kind -> model.all(kind).stream()).map(e -> ((Marked) e).mark());
         return highest(marks, letter);
     }
 

@@ -26,6 +26,8 @@ import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
+import org.leanlintel.core.model.OnLayer;
+import org.leanlintel.core.model.OnStorey;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Ply;
@@ -102,24 +104,21 @@ public final class References {
 
     private static List<Reference> of(Element element) {
         List<Reference> found = new ArrayList<>();
+        if (element instanceof OnStorey on) add(found, on.storey(), Storey.class);
+        if (element instanceof OnLayer on) add(found, on.layer(), Layer.class);
         switch (element) {
             case Wall w -> {
-                add(found, w.storey(), Storey.class);
-                add(found, w.layer(), Layer.class);
                 add(found, w.buildUp(), BuildUp.class);
                 ofEnd(w.start(), found);
                 ofEnd(w.end(), found);
             }
             case Corner c -> {
-                add(found, c.storey(), Storey.class);
                 if (c.meeting() instanceof Meeting.Through through) add(found, through.wall(), Wall.class);
             }
             case Opening o -> {
-                add(found, o.layer(), Layer.class);
                 add(found, o.wall(), Wall.class);
             }
             case WallPiece p -> {
-                add(found, p.layer(), Layer.class);
                 add(found, p.wall(), Wall.class);
                 switch (p.make()) {
                     case WallPiece.Lined l -> l.plies().forEach(ply -> ofPly(ply, found));
@@ -130,21 +129,11 @@ public final class References {
                 }
             }
             case Post p -> {
-                add(found, p.storey(), Storey.class);
-                add(found, p.layer(), Layer.class);
                 ofMass(p.make(), found);
             }
-            case Room r -> {
-                add(found, r.storey(), Storey.class);
-                add(found, r.layer(), Layer.class);
-            }
-            case RoomLimit l -> {
-                add(found, l.storey(), Storey.class);
-                add(found, l.layer(), Layer.class);
-            }
+            case Room r -> {}
+            case RoomLimit l -> {}
             case Fitting f -> {
-                add(found, f.storey(), Storey.class);
-                add(found, f.layer(), Layer.class);
                 add(found, f.symbol(), Symbol.class);
                 if (f.seat() instanceof Fitting.OnWall seat) add(found, seat.wall(), Wall.class);
             }
@@ -152,42 +141,31 @@ public final class References {
             case Rules r -> {}
             case Site s -> {}
             case Floor f -> {
-                add(found, f.storey(), Storey.class);
-                add(found, f.layer(), Layer.class);
                 add(found, f.buildUp(), BuildUp.class);
             }
-            case FloorVoid v -> {
-                add(found, v.storey(), Storey.class);
-                add(found, v.layer(), Layer.class);
-            }
+            case FloorVoid v -> {}
             case Stair s -> {
-                add(found, s.storey(), Storey.class);
-                add(found, s.layer(), Layer.class);
                 add(found, s.make().material(), Material.class);
             }
-            case SectionLine l -> add(found, l.layer(), Layer.class);
+            case SectionLine l -> {}
             case OutsideSteps s -> {
-                add(found, s.layer(), Layer.class);
                 add(found, s.opening(), Opening.class);
                 add(found, s.material(), Material.class);
             }
-            case Tracing t -> add(found, t.storey(), Storey.class);
+            case Tracing t -> {}
             case KeptGap k -> {
                 add(found, k.gap().wall(), Wall.class);
                 add(found, k.gap().other(), Wall.class);
             }
             case BuildUp b -> b.plies().forEach(p -> ofPly(p, found));
             case DimensionString s -> {
-                add(found, s.layer(), Layer.class);
                 add(found, s.drawing(), Drawing.class);
                 s.holds().forEach(h -> ofHold(h, found));
             }
             case Note n -> {
-                add(found, n.layer(), Layer.class);
                 add(found, n.drawing(), Drawing.class);
             }
             case Drawing d -> {
-                add(found, d.storey(), Storey.class);
                 add(found, d.lens(), Lens.class);
                 if (d.subject() instanceof Drawing.One one)
                     add(found, one.element(), d.kind() == Drawing.Kind.STAIR ? Stair.class : SectionLine.class);

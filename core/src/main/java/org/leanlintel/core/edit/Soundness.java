@@ -60,12 +60,10 @@ final class Soundness {
     /** Posts that were put or moved, and those a wall may have come to stand in. */
     private static @Nullable Refusal posts(Building before, Building after, Change change) {
         Set<Post> posts = new LinkedHashSet<>();
-        for (Element e : change.after())
-            switch (e) {
-                case Post p -> posts.add(p);
-                case BuildUp b -> posts.addAll(after.model().all(Post.class));
-                default -> {}
-            }
+        for (Element e : change.after()) {
+            if (e instanceof Post p) posts.add(p);
+            if (e instanceof BuildUp) posts.addAll(after.model().all(Post.class));
+        }
         for (ElementId id : after.fitted()) {
             Strip strip = after.strip(id);
             if (strip != null && strip != before.strip(id))

@@ -13,7 +13,7 @@ import java.util.List;
  */
 public record BuildUp(
         ElementId id, String mark, String name, Use use, List<Ply> plies, String fire, String sound, String source)
-        implements Element {
+        implements Element.Stock {
 
     /** What is made of it. */
     public enum Use {

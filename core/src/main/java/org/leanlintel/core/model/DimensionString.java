@@ -11,7 +11,7 @@ import org.leanlintel.core.geometry.Vec;
  * @param holds what each point holds to; at least two
  */
 public record DimensionString(ElementId id, ElementId layer, ElementId drawing, Vec direction, Vec at, List<Hold> holds)
-        implements Element {
+        implements Annotation {
 
     public DimensionString {
         direction = direction.unit();

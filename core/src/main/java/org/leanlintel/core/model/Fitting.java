@@ -18,7 +18,7 @@ public record Fitting(
         boolean mirrored,
         double widthMm,
         double depthMm)
-        implements Element {
+        implements OnLayer, OnStorey, Marked {
 
     public Fitting {
         mark = Checks.name("A fitting's mark", mark);

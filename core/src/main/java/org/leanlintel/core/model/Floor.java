@@ -20,7 +20,7 @@ public record Floor(
         double stepMm,
         double span,
         Fall fall)
-        implements Element {
+        implements OnLayer, OnStorey, Marked {
 
     public Floor {
         mark = Checks.name("A floor's mark", mark);

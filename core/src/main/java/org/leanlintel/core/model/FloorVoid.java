@@ -10,7 +10,7 @@ import org.leanlintel.core.geometry.Vec;
  * @param ring its outline, not repeating the first point
  */
 public record FloorVoid(ElementId id, ElementId storey, ElementId layer, String mark, List<Vec> ring)
-        implements Element {
+        implements OnLayer, OnStorey, Marked {
 
     public FloorVoid {
         mark = Checks.name("A void's mark", mark);

@@ -11,7 +11,7 @@ package org.leanlintel.core.model;
  */
 public record HeatRule(
         ElementId id, double outside, double insideWall, double insideUp, double roofSpace, String source)
-        implements Element {
+        implements Element.Sole {
 
     /** There is one, and this is its name. */
     public static final ElementId ID = new ElementId("heat-rule");

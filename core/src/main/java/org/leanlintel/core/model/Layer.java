@@ -7,7 +7,7 @@ import java.util.List;
  *
  * @param takes the kinds of elements that are drawn on it unless another is chosen, by their names in files: "wall"
  */
-public record Layer(ElementId id, String name, List<String> takes) implements Element {
+public record Layer(ElementId id, String name, List<String> takes) implements Element.Stock {
 
     /** As many kinds as one layer can take; more than there are. */
     private static final int MOST_KINDS = 100;

@@ -25,7 +25,7 @@ public record Lens(
         List<LabelPart> roomLabels,
         OpeningEdges openings,
         boolean floorSpans)
-        implements Element {
+        implements Element.Stock {
 
     public Lens {
         name = Checks.name("A lens's name", name);

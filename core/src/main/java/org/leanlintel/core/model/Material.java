@@ -10,7 +10,7 @@ import java.util.regex.Pattern;
  * @param source where its facts come from, shown beside them
  */
 public record Material(ElementId id, String name, String joinsAs, Hatch hatch, String tint, Heat heat, String source)
-        implements Element {
+        implements Element.Stock {
 
     private static final Pattern COLOUR = Pattern.compile("#[0-9a-f]{6}");
 

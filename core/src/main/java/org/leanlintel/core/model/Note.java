@@ -4,7 +4,7 @@ import org.leanlintel.core.geometry.Vec;
 
 /** Words on a drawing. @param at the middle of a name, the upper left corner of a note */
 public record Note(ElementId id, ElementId layer, ElementId drawing, Vec at, String text, Style style)
-        implements Element {
+        implements Annotation {
 
     public Note {
         at = Checks.near(at);

@@ -21,7 +21,7 @@ public record Opening(
         Kind kind,
         OpeningMake make,
         String typeMark)
-        implements Element {
+        implements OnLayer, Marked {
 
     public Opening {
         mark = Checks.name("An opening's mark", mark);

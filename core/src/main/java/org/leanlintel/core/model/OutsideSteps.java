@@ -17,7 +17,7 @@ public record OutsideSteps(
         double landingMm,
         Way way,
         ElementId material)
-        implements Element {
+        implements OnLayer, Marked {
 
     public OutsideSteps {
         mark = Checks.name("The mark of steps", mark);

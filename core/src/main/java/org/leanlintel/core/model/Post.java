@@ -20,7 +20,7 @@ public record Post(
         double angle,
         double widthMm,
         WallPiece.Mass make)
-        implements Element {
+        implements OnLayer, OnStorey, Marked {
 
     public Post {
         mark = Checks.name("A post's mark", mark);

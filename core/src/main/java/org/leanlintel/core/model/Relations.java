@@ -89,9 +89,23 @@ public final class Relations {
             case Opening o -> List.of(link(Way.OPENINGS_IN_WALL, o.wall(), o));
             case WallPiece p -> List.of(link(Way.PIECES_ON_WALL, p.wall(), p));
             case Post p -> List.of(link(Way.POSTS_OF_STOREY, p.storey(), p));
-            case DimensionString s -> List.of(link(Way.ANNOTATIONS_OF_DRAWING, s.drawing(), s));
-            case Note n -> List.of(link(Way.ANNOTATIONS_OF_DRAWING, n.drawing(), n));
-            default -> List.of();
+            case Annotation a -> List.of(link(Way.ANNOTATIONS_OF_DRAWING, a.drawing(), a));
+            case Room r -> List.of();
+            case RoomLimit r -> List.of();
+            case Fitting f -> List.of();
+            case Floor f -> List.of();
+            case FloorVoid f -> List.of();
+            case Stair s -> List.of();
+            case OutsideSteps o -> List.of();
+            case SectionLine s -> List.of();
+            case Storey s -> List.of();
+            case Corner c -> List.of();
+            case KeptGap k -> List.of();
+            case Tracing t -> List.of();
+            case Drawing d -> List.of();
+            case Sheet s -> List.of();
+            case Element.Sole s -> List.of();
+            case Element.Stock s -> List.of();
         };
     }
 
@@ -152,7 +166,7 @@ public final class Relations {
     }
 
     /** Dimension strings and notes of {@code drawing}. */
-    public List<Element> annotationsOf(ElementId drawing) {
+    public List<Annotation> annotationsOf(ElementId drawing) {
         return all(Way.ANNOTATIONS_OF_DRAWING, drawing);
     }
 }

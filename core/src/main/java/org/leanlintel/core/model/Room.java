@@ -20,7 +20,7 @@ public record Room(
         Finishes finishes,
         Rise.Ceiling ceiling,
         LabelPlace label)
-        implements Element {
+        implements OnLayer, OnStorey {
 
     public Room {
         seed = Checks.near(seed);

@@ -3,7 +3,8 @@ package org.leanlintel.core.model;
 import org.leanlintel.core.geometry.Vec;
 
 /** A line that parts two rooms where no wall does. It runs on to what lies just past its ends. */
-public record RoomLimit(ElementId id, ElementId storey, ElementId layer, Vec from, Vec to) implements Element {
+public record RoomLimit(ElementId id, ElementId storey, ElementId layer, Vec from, Vec to)
+        implements OnLayer, OnStorey {
 
     private static final double SHORTEST_MM = 100;
 

@@ -10,7 +10,7 @@ import java.util.List;
  */
 public record Rules(
         ElementId id, String name, List<Clearance> clearances, Escape escape, Support support, StairRules stairs)
-        implements Element {
+        implements Element.Sole {
 
     /** There is one, and this is its name. */
     public static final ElementId ID = new ElementId("rules");

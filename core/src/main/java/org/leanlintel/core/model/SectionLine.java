@@ -10,7 +10,7 @@ import org.leanlintel.core.geometry.Vec;
  * @param depthMm how far beyond the cut is shown
  */
 public record SectionLine(ElementId id, ElementId layer, String mark, Vec from, Vec to, Side looking, double depthMm)
-        implements Element {
+        implements OnLayer, Marked {
 
     public SectionLine {
         mark = Checks.text("A section's mark", Checks.name("A section's mark", mark), 4);

@@ -20,7 +20,7 @@ public record Settings(
         double cutHeightMm,
         String region,
         RoomNumbering numbering)
-        implements Element {
+        implements Element.Sole {
 
     /** How the storeys are counted in the numbers of rooms. */
     public enum RoomNumbering {

@@ -7,7 +7,7 @@ package org.leanlintel.core.model;
  * @param zeroMm the project's zero above that datum
  * @param groundMm the ground outside the house above the project's zero
  */
-public record Site(ElementId id, String datum, double zeroMm, double groundMm) implements Element {
+public record Site(ElementId id, String datum, double zeroMm, double groundMm) implements Element.Sole {
 
     /** There is one, and this is its name. */
     public static final ElementId ID = new ElementId("site");

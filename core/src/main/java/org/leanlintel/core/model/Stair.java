@@ -24,7 +24,7 @@ public record Stair(
         Going going,
         StairMake make,
         Above above)
-        implements Element {
+        implements OnLayer, OnStorey, Marked {
 
     public Stair {
         mark = Checks.name("A stair's mark", mark);

@@ -33,7 +33,7 @@ public record Symbol(
         List<Double> stretchY,
         List<Mark> drawn,
         String source)
-        implements Element {
+        implements Element.Stock {
 
     private static final int MOST_MARKS = 400, MOST_POINTS = 400, MOST_LINES = 40;
 

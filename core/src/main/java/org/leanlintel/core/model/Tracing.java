@@ -24,7 +24,7 @@ public record Tracing(
         double heightMm,
         double angle,
         double strength)
-        implements Element {
+        implements Element, OnStorey {
 
     private static final Pattern SHA_256 = Pattern.compile("[0-9a-f]{64}");
 

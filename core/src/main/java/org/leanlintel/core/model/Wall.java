@@ -23,7 +23,7 @@ public record Wall(
         double bulge,
         Rise rise,
         State state)
-        implements Element {
+        implements OnLayer, OnStorey, Marked {
 
     /** What becomes of a wall in the work drawn. */
     public enum State {

@@ -19,7 +19,7 @@ public record WallPiece(
         double lowMm,
         double heightMm,
         Make make)
-        implements Element {
+        implements OnLayer, Marked {
 
     public WallPiece {
         mark = Checks.name("A piece's mark", mark);

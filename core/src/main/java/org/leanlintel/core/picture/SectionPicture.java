@@ -13,18 +13,14 @@ import org.leanlintel.core.measure.LevelPrinter;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
-import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Lens;
-import org.leanlintel.core.model.OutsideSteps;
+import org.leanlintel.core.model.OnLayer;
 import org.leanlintel.core.model.PenRole;
-import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Site;
-import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
-import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.picture.Lettering.Align;
 
 /** A section through all storeys along a section line, with the level of each storey beside it. */
@@ -61,15 +57,7 @@ final class SectionPicture extends Painting {
     }
 
     private static ElementId layer(@Nullable Element element, ElementId otherwise) {
-        return switch (element) {
-            case Wall w -> w.layer();
-            case Floor f -> f.layer();
-            case Stair s -> s.layer();
-            case OutsideSteps s -> s.layer();
-            case Post p -> p.layer();
-            case null -> otherwise;
-            default -> otherwise;
-        };
+        return element instanceof OnLayer on ? on.layer() : otherwise;
     }
 
     private Group levels(Cut cut, Lens lens, @Nullable Bounds house) {

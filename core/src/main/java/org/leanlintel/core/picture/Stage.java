@@ -4,21 +4,27 @@ import java.util.Collection;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.derive.Spread;
-import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.Annotation;
+import org.leanlintel.core.model.Corner;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
-import org.leanlintel.core.model.Note;
+import org.leanlintel.core.model.KeptGap;
+import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
+import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallPiece;
 
 /** In what order a plan is drawn: what may stand in several places keeps clear of all that was drawn at stages before. */
 enum Stage {
@@ -77,9 +83,18 @@ enum Stage {
             case FloorVoid v -> true;
             case Stair s -> true;
             case SectionLine l -> true;
-            case DimensionString s -> s.drawing().equals(plan.drawing());
-            case Note n -> n.drawing().equals(plan.drawing());
-            default -> false;
+            case Annotation a -> a.drawing().equals(plan.drawing());
+            case Room r -> false;
+            case Opening o -> false;
+            case WallPiece p -> false;
+            case OutsideSteps s -> false;
+            case Storey s -> false;
+            case Corner c -> false;
+            case KeptGap k -> false;
+            case Drawing d -> false;
+            case Sheet s -> false;
+            case Element.Sole s -> false;
+            case Element.Stock s -> false;
         };
     }
 }

@@ -11,23 +11,31 @@ import org.leanlintel.core.building.PlacedFitting;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Post;
+import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
+import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallPiece;
 
 /** What stands on a plan where it stands, and cannot give way. */
 final class Standing {
@@ -59,8 +67,18 @@ final class Standing {
             case SectionLine l -> marked(SectionLinePainter.of(l, look, plan.lettering()));
             case DimensionString s -> annotation(s.id(), s.layer(), "A dimension string", s.at(), () -> string(s));
             case Note n -> annotation(n.id(), n.layer(), "A note", n.at(), () -> note(n));
+            case Room r -> Shows.NOTHING;
+            case Opening o -> Shows.NOTHING;
+            case WallPiece p -> Shows.NOTHING;
+            case OutsideSteps s -> Shows.NOTHING;
+            case Storey s -> Shows.NOTHING;
+            case Corner c -> Shows.NOTHING;
+            case KeptGap k -> Shows.NOTHING;
+            case Drawing d -> Shows.NOTHING;
+            case Sheet s -> Shows.NOTHING;
+            case Element.Sole s -> Shows.NOTHING;
+            case Element.Stock s -> Shows.NOTHING;
             case null -> Shows.NOTHING;
-            default -> Shows.NOTHING;
         };
     }
 

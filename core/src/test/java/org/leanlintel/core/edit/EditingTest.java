@@ -191,7 +191,8 @@ class EditingTest {
     @Test
     void whatIsInUseCannotBeDeleted() {
         assertThat(refusal(new Delete(List.of(Sketch.SHELL)))).contains("\"shell\" is still used by wall W");
-        assertThat(refusal(new Delete(List.of(Settings.ID)))).isEqualTo("The project's settings cannot be deleted.");
+        assertThat(refusal(new Delete(List.of(Settings.ID))))
+                .isEqualTo("A project needs its settings, its site and its rules: that cannot be deleted.");
     }
 
     @Test

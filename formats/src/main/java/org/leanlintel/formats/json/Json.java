@@ -59,7 +59,7 @@ public final class Json {
                 .enable(EnumFeature.FAIL_ON_NUMBERS_FOR_ENUMS);
         for (Class<?> family : Kinds.FAMILIES) {
             builder.addMixIn(family, Typed.class);
-            for (Class<?> member : family.getPermittedSubclasses())
+            for (Class<?> member : Kinds.members(family))
                 builder.registerSubtypes(new NamedType(member, Kinds.name(member)));
         }
         return builder.build();

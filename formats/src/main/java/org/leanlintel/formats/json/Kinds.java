@@ -1,5 +1,6 @@
 package org.leanlintel.formats.json;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.edit.AddStorey;
 import org.leanlintel.core.edit.Aim;
@@ -85,6 +86,15 @@ public final class Kinds {
             HeatLoss.class);
 
     private Kinds() {}
+
+    /** The members of a family, those of families within it as well. */
+    public static List<Class<?>> members(Class<?> family) {
+        List<Class<?>> members = new ArrayList<>();
+        for (Class<?> member : family.getPermittedSubclasses())
+            if (member.isSealed()) members.addAll(members(member));
+            else members.add(member);
+        return members;
+    }
 
     public static String name(Class<?> member) {
         String simple = member.getSimpleName();

@@ -81,8 +81,7 @@ final class Schemas {
     private Map<String, Object> record(Class<?> type) {
         Map<String, Object> properties = new LinkedHashMap<>();
         List<String> required = new ArrayList<>();
-        if (Kinds.FAMILIES.stream()
-                .anyMatch(f -> Arrays.asList(f.getPermittedSubclasses()).contains(type))) {
+        if (Kinds.FAMILIES.stream().anyMatch(f -> Kinds.members(f).contains(type))) {
             properties.put(Kinds.FIELD, Map.of("type", "string", "const", Kinds.name(type)));
             required.add(Kinds.FIELD);
         }
@@ -94,9 +93,7 @@ final class Schemas {
     }
 
     private Map<String, Object> anyMember(Class<?> root) {
-        return Map.of(
-                "oneOf",
-                Arrays.stream(root.getPermittedSubclasses()).map(this::of).toList());
+        return Map.of("oneOf", Kinds.members(root).stream().map(this::of).toList());
     }
 
     /** A nested type is named after what it stands in, but for the messages of the API. */

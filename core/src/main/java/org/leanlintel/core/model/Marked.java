@@ -1,0 +1,7 @@
+package org.leanlintel.core.model;
+
+/** What a drafter asks for by its mark: W12. */
+public interface Marked {
+
+    String mark();
+}

@@ -1,0 +1,20 @@
+package org.leanlintel.core.model;
+
+/** What stands in drawings, and is shown or hidden with its layer. */
+public sealed interface OnLayer extends Element
+        permits Wall,
+                Opening,
+                WallPiece,
+                Post,
+                Room,
+                RoomLimit,
+                Fitting,
+                Floor,
+                FloorVoid,
+                Stair,
+                OutsideSteps,
+                SectionLine,
+                Annotation {
+
+    ElementId layer();
+}

@@ -1,0 +1,7 @@
+package org.leanlintel.core.model;
+
+/** What belongs to one storey, and goes with it. */
+public interface OnStorey {
+
+    ElementId storey();
+}
