@@ -1,10 +1,11 @@
 import type { End } from "../../api/types";
-import { type BoardState, elementOf, faceOf, wallSelected } from "../state/state";
+import { type BoardState, elementOf, faceOf, planShown, wallSelected } from "../state/state";
 import type { ModelPoint } from "../state/view";
 import { distance } from "./near";
 
 /** The middles of a wall's two ends as they are seen; undefined where its faces are not drawn. */
 export function wallEnds(state: BoardState, wall: string): Readonly<Record<End, ModelPoint>> | undefined {
+  if (!planShown(state)) return undefined;
   const plies = elementOf(state, "buildUp", elementOf(state, "wall", wall)?.buildUp)?.plies.length ?? 0;
   const outer = faceOf(state, wall, 0);
   const inner = faceOf(state, wall, plies);

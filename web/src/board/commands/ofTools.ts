@@ -1,5 +1,5 @@
 import type { Element } from "../../api/types";
-import type { BoardState, ToolName } from "../state/state";
+import { type BoardState, planShown, type ToolName } from "../state/state";
 import { EVERYWHERE, type Listed, STAGES } from "../tools";
 import type { Command } from "./Command";
 
@@ -12,9 +12,10 @@ const ON: Partial<Record<ToolName, (thing: Element | null) => boolean>> = {
   bend: (thing) => thing?.type === "wall",
 };
 
-/** What a tool needs to be chosen: a drawing of now. */
-export function canDraw({ version, shown }: BoardState): boolean {
-  return version === null && shown?.kind === "drawing";
+/** Whether a tool can be chosen: on a drawing of now, and most of them on a plan. */
+export function canChoose(state: BoardState, { anywhere }: Pick<Listed, "anywhere">): boolean {
+  if (state.version !== null || state.shown?.kind !== "drawing") return false;
+  return anywhere === true || planShown(state) !== undefined;
 }
 
 function choosing(tool: Listed, group: string): Command {
@@ -24,11 +25,11 @@ function choosing(tool: Listed, group: string): Command {
     words: tool.words,
     group,
     keys: tool.key === undefined ? [] : [tool.key],
-    when: canDraw,
+    when: (state) => canChoose(state, tool),
     ...(tool.also === undefined ? {} : { also: tool.also }),
     ...(on === undefined
       ? {}
-      : { on: (thing: Element | null, state: BoardState) => canDraw(state) && on(thing) }),
+      : { on: (thing: Element | null, state: BoardState) => canChoose(state, tool) && on(thing) }),
     does: ({ actions }) => actions.choose(tool.name),
   };
 }

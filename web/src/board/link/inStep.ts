@@ -15,10 +15,11 @@ interface Kept {
 }
 
 const settingOut: Kept = {
-  key: ({ selection, elements, faces }) => {
+  key: (state) => {
+    const { selection, elements, faces } = state;
     const only = selection.length === 1 ? elements.get(selection[0] ?? "") : undefined;
     const along = only?.type === "opening" || (only?.type === "fitting" && only.seat.type === "onWall");
-    return along ? `${only.id} ${faces}` : null;
+    return along && planShown(state) ? `${only.id} ${faces}` : null;
   },
   read: async ({ project, selection, faces, settingOut, measureAt }) => {
     const [found] = await answerOf(

@@ -6,6 +6,7 @@ import { CATCHING } from "../catch/catching";
 import { gripAt } from "../catch/grips";
 import { spaceHeld } from "../hands/keys";
 import { useBoard, useBoardTools } from "../state/context";
+import { canShift } from "../state/state";
 import { panned, type ScreenPoint, toModel, zoomedAbout } from "../state/view";
 import { titleOf } from "../things";
 import { HiddenOrLocked } from "./HiddenOrLocked";
@@ -78,7 +79,7 @@ export function DrawingBoard() {
     const works = state.tool.name === "select" && !state.version && state.shown?.kind === "drawing";
     if (button !== 0 || !works || spaceHeld()) return { does: "shift view", end: null };
     const end = gripAt(state, model(from), GRIP_PX / state.view.zoom);
-    const drags = end !== null || actions.selection.isOnSelection(model(from));
+    const drags = end !== null || (canShift(state) && actions.selection.isOnSelection(model(from)));
     return { does: drags ? "drag" : "box", end };
   };
 

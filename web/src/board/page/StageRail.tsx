@@ -1,14 +1,13 @@
 import { useState } from "react";
 import { COMMANDS } from "../commands";
 import { keysOf, keyWords } from "../commands/keymap";
-import { canDraw } from "../commands/ofTools";
+import { canChoose } from "../commands/ofTools";
 import { useBoard, useBoardTools } from "../state/context";
 import { EVERYWHERE, type Listed, STAGES } from "../tools";
 
 /** The stages in the order of the work; the open one unfolds its tools. */
 export function StageRail() {
   const tool = useBoard((s) => s.tool.name);
-  const locked = useBoard((s) => !canDraw(s));
   const [opened, setOpened] = useState("Walls");
   const holding = STAGES.find((s) => s.tools.some((t) => t.name === tool))?.words;
   const open = holding ?? opened;
@@ -16,7 +15,7 @@ export function StageRail() {
     <nav aria-label="Stages" className="overflow-auto border-rule border-r py-2">
       <ul className="mb-1 border-rule border-b pb-2">
         {EVERYWHERE.map((t) => (
-          <ToolButton key={t.name} tool={t} locked={locked} />
+          <ToolButton key={t.name} tool={t} />
         ))}
       </ul>
       {STAGES.map((stage) => (
@@ -32,7 +31,7 @@ export function StageRail() {
           {open === stage.words && (
             <ul className="mb-1 border-rule border-b pb-2">
               {stage.tools.map((t) => (
-                <ToolButton key={t.name} tool={t} locked={locked} />
+                <ToolButton key={t.name} tool={t} />
               ))}
             </ul>
           )}
@@ -42,8 +41,10 @@ export function StageRail() {
   );
 }
 
-function ToolButton({ tool, locked }: { readonly tool: Listed; readonly locked: boolean }) {
+function ToolButton({ tool }: { readonly tool: Listed }) {
   const { actions } = useBoardTools();
+  const locked = useBoard((s) => !canChoose(s, tool));
+  const inPlans = useBoard((s) => s.version === null && s.shown?.kind === "drawing");
   const on = useBoard((s) => s.tool.name === tool.name) && !locked;
   const ownKeys = useBoard((s) => s.ownKeys);
   const command = COMMANDS.find((c) => c.name === `tool.${tool.name}`);
@@ -53,6 +54,7 @@ function ToolButton({ tool, locked }: { readonly tool: Listed; readonly locked: 
       <button
         type="button"
         disabled={locked}
+        title={locked && inPlans ? "In a plan" : undefined}
         aria-pressed={on}
         className={`flex w-full justify-between py-1 pr-3.5 pl-6 text-left disabled:text-ink-3 ${on ? "bg-oxide text-white" : "hover:bg-lime-2"}`}
         onClick={() => actions.choose(tool.name)}

@@ -428,9 +428,11 @@ function keepsAlike(one: Off, two: Off): boolean {
   return one.to === two.to && JSON.stringify(one.stop) === JSON.stringify(two.stop);
 }
 
-/** The one wall selected. */
+/** The one wall selected in a plan, where its gaps and ends are worked on. */
 export function wallSelected(state: BoardState): ElementOf<"wall"> | undefined {
-  return state.selection.length === 1 ? elementOf(state, "wall", state.selection[0]) : undefined;
+  return planShown(state) && state.selection.length === 1
+    ? elementOf(state, "wall", state.selection[0])
+    : undefined;
 }
 
 /** The set-out line or a face of a wall: one segment of a straight wall, the chords of a curved one. */
@@ -452,6 +454,16 @@ export function drawingShown(state: BoardState): ElementOf<"drawing"> | undefine
 export function planShown(state: BoardState): ElementOf<"drawing"> | undefined {
   const drawing = drawingShown(state);
   return drawing?.kind === "PLAN" ? drawing : undefined;
+}
+
+/** Whether what is selected can be moved in what is shown: anything in a plan, elsewhere what is written there. */
+export function canShift(state: BoardState): boolean {
+  if (planShown(state)) return true;
+  const here = drawingShown(state)?.id;
+  return state.selection.every((id) => {
+    const e = state.elements.get(id);
+    return (e?.type === "note" || e?.type === "dimensionString") && e.drawing === here;
+  });
 }
 
 export function unitsOf(state: BoardState): "METRIC" | "FEET_INCHES" {

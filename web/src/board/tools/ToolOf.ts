@@ -60,6 +60,8 @@ export interface ToolOf<T extends { readonly name: string }> {
   readonly on?: (tool: T) => T | null;
   /** What follows a pick that was stepped back. */
   readonly stepped?: (hands: Hands, tool: T) => void | Promise<void>;
+  /** Whether it serves in drawings of every kind; else in plans alone. */
+  readonly anywhere?: boolean;
   /** Whether its points are found by aiming: caught, held, measured. */
   readonly aims?: boolean;
   /** Whether it sets something out along a wall, from its neighbours. */

@@ -19,6 +19,7 @@ export const measure: ToolOf<Measure> = {
   key: "q",
   also: "distance area length angle",
   fresh,
+  anywhere: true,
   aims: true,
   prompt: (_, { points }) =>
     points.length === 0

@@ -16,6 +16,7 @@ export const move: ToolOf<Move> = {
   key: "m",
   also: "shift",
   fresh,
+  anywhere: true,
   aims: true,
   prompt: ({ selection }, { from }) => {
     if (selection.length === 0) return ["Move.", "Click the thing to move."];

@@ -1,6 +1,6 @@
 import { NoteToMake } from "../making/NewNote";
 import { layerOf } from "../state/layers";
-import { planShown } from "../state/state";
+import { drawingShown } from "../state/state";
 import type { ModelPoint } from "../state/view";
 import type { ToolOf } from "./ToolOf";
 
@@ -18,9 +18,10 @@ export const note: ToolOf<NoteTool> = {
   key: "t",
   also: "text words annotate title",
   fresh,
+  anywhere: true,
   prompt: (_, { at }) => ["Note or name.", at ? "Type the words and press Enter." : "Click where it goes."],
   edit: (state, { at }) => {
-    const drawing = planShown(state);
+    const drawing = drawingShown(state);
     if (!drawing || !at || state.entry.trim() === "") return null;
     return {
       type: "placeNote",

@@ -13,6 +13,7 @@ export const select: ToolOf<Select> = {
   words: "Select",
   key: "v",
   fresh: { name: "select" },
+  anywhere: true,
   leavesPanel: true,
   prompt: (state): Words => {
     const markOf = (wall: string) => elementOf(state, "wall", wall)?.mark ?? "the wall";

@@ -1,6 +1,6 @@
 import type { Caught } from "../catch/near";
 import { layerOf } from "../state/layers";
-import { caughtNow, planShown } from "../state/state";
+import { caughtNow, drawingShown } from "../state/state";
 import type { ToolOf } from "./ToolOf";
 
 export interface StringTool {
@@ -18,6 +18,7 @@ export const string: ToolOf<StringTool> = {
   key: "s",
   also: "measure dimension chain figures",
   fresh,
+  anywhere: true,
   prompt: (_, { picks }) => [
     "Dimension string.",
     picks.length < 2
@@ -25,7 +26,7 @@ export const string: ToolOf<StringTool> = {
       : "Pick more, or click clear of them to place the line.",
   ],
   edit: (state, { picks }) => {
-    const drawing = planShown(state);
+    const drawing = drawingShown(state);
     if (!drawing || picks.length < 2 || !state.pointer) return null;
     return {
       type: "drawString",

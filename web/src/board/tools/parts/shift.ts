@@ -1,13 +1,15 @@
 import { aimed } from "../../catch/aim";
 import { pointOf } from "../../catch/points";
-import type { BoardState, Tool } from "../../state/state";
+import { type BoardState, canShift, type Tool } from "../../state/state";
 import type { ModelPoint } from "../../state/view";
 import type { Hands } from "../ToolOf";
+
+const ONLY_WRITTEN = "Here only notes and dimension strings move; what is drawn moves in a plan.";
 
 /** From the point picked to the pointer; null while nothing is selected. */
 export function shiftFrom(state: BoardState, from: ModelPoint): [number, number] | null {
   const to = aimed(state, from);
-  return to && state.selection.length > 0 ? [to.at[0] - from.x, to.at[1] - from.y] : null;
+  return to && state.selection.length > 0 && canShift(state) ? [to.at[0] - from.x, to.at[1] - from.y] : null;
 }
 
 /** A thing to select where none is, then a point to start from, then the one to go to. */
@@ -18,6 +20,7 @@ export async function takeFromTo(
   pointer: ModelPoint,
 ): Promise<void> {
   if (hands.state.selection.length === 0) return hands.select(pointer, false);
+  if (!canShift(hands.state)) return hands.say(ONLY_WRITTEN);
   const pick = aimed(hands.state);
   if (tool.from) await hands.make(fresh);
   else if (pick) hands.go({ ...tool, from: pointOf(pick) });

@@ -16,6 +16,7 @@ import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.SectionLine;
 
 /** Where the points of a dimension string lie now, from what they hold to. */
 public final class HeldPoints {
@@ -30,12 +31,16 @@ public final class HeldPoints {
 
     private final Building building;
     private final Line line;
+    /** How the drawing shows heights; null in a plan. */
+    private final @Nullable InSection upright;
+
     private final boolean toUnits;
 
     private HeldPoints(Building building, DimensionString string) {
         this.building = building;
         line = new Line(string.at(), string.direction());
         Drawing drawing = building.model().get(string.drawing(), Drawing.class);
+        upright = inSection(building, drawing);
         toUnits = building.model().get(drawing.lens(), Lens.class).openings() == Lens.OpeningEdges.UNIT;
     }
 
@@ -53,8 +58,28 @@ public final class HeldPoints {
         return points;
     }
 
+    /** How a drawing shows heights; null where it does not. */
+    static @Nullable InSection inSection(Building building, Drawing drawing) {
+        return drawing.kind() == Drawing.Kind.SECTION
+                ? new InSection(SectionFrame.of(building.model().get(drawing.one(), SectionLine.class)))
+                : null;
+    }
+
     /** Null where what it holds to has gone, or runs along the string. */
     private @Nullable Held of(Hold hold) {
+        return upright == null ? inPlan(hold) : inSection(hold, upright);
+    }
+
+    private @Nullable Held inSection(Hold hold, InSection shown) {
+        if (hold instanceof Hold.AtPoint p) return through(List.of(p.at()), p.at());
+        Feature feature = Features.of(hold, building);
+        List<Vec> seen = feature == null ? List.of() : shown.of(feature);
+        if (seen.isEmpty()) return null;
+        Double along = line.meets(Line.between(seen.getFirst(), seen.getLast()));
+        return along == null ? null : through(seen, line.at(along));
+    }
+
+    private @Nullable Held inPlan(Hold hold) {
         return switch (hold) {
             case Hold.AtPoint p -> through(List.of(p.at()), p.at());
             case Hold.AtCorner c -> {
@@ -64,6 +89,7 @@ public final class HeldPoints {
             case Hold.OnFace f -> onFace(f);
             case Hold.OnPiece p -> onPiece(p);
             case Hold.AtJamb j -> atJamb(j);
+            case Hold.AtLevel l -> null;
         };
     }
 

@@ -2,9 +2,12 @@ package org.leanlintel.core.building;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Corner;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Opening;
 
@@ -16,18 +19,22 @@ import org.leanlintel.core.model.Opening;
 public final class StringWay {
 
     private final Building building;
+    /** How the drawing shows heights; null in a plan. */
+    private final @Nullable InSection upright;
 
-    private StringWay(Building building) {
+    private StringWay(Building building, Drawing drawing) {
         this.building = building;
+        upright = HeldPoints.inSection(building, drawing);
     }
 
     /**
+     * @param drawing that it is drawn in
      * @param holds two or more
      * @param at where the line of the string is placed
      * @return one long, to the right or upwards
      */
-    public static Vec of(Building building, List<Hold> holds, Vec at) {
-        StringWay way = new StringWay(building);
+    public static Vec of(Building building, ElementId drawing, List<Hold> holds, Vec at) {
+        StringWay way = new StringWay(building, building.model().get(drawing, Drawing.class));
         List<Vec> points = new ArrayList<>();
         for (Hold hold : holds) {
             List<Vec> feature = way.feature(hold);
@@ -67,6 +74,12 @@ public final class StringWay {
 
     /** One point, or the two ends of a line; none where there is no such thing. */
     private List<Vec> feature(Hold hold) {
+        if (upright == null || hold instanceof Hold.AtPoint) return inPlan(hold);
+        Feature feature = Features.of(hold, building);
+        return feature == null ? List.of() : upright.of(feature);
+    }
+
+    private List<Vec> inPlan(Hold hold) {
         return switch (hold) {
             case Hold.AtPoint p -> List.of(p.at());
             case Hold.AtCorner c ->
@@ -74,6 +87,7 @@ public final class StringWay {
             case Hold.OnFace f -> face(f);
             case Hold.OnPiece p -> PieceEdges.of(building, p.piece(), p.edge());
             case Hold.AtJamb j -> jamb(j);
+            case Hold.AtLevel l -> List.of();
         };
     }
 

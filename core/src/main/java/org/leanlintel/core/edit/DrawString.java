@@ -45,7 +45,7 @@ public record DrawString(ElementId drawing, ElementId layer, Way way, Vec at, Li
     public Outcome on(Building building) {
         Vec direction =
                 switch (way) {
-                    case Found found -> StringWay.of(building, holds, at);
+                    case Found found -> StringWay.of(building, drawing, holds, at);
                     case Along along -> along.direction();
                 };
         DimensionString string =

@@ -290,6 +290,7 @@ public record JoinInLine(List<ElementId> walls) implements Edit {
                 case Hold.AtPoint p -> p;
                 case Hold.OnPiece p -> p;
                 case Hold.AtJamb j -> j;
+                case Hold.AtLevel l -> l;
             };
         }
 

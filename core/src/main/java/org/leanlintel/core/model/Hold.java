@@ -32,4 +32,23 @@ public sealed interface Hold {
 
     /** An edge of an opening. */
     record AtJamb(ElementId opening, End edge) implements Hold {}
+
+    /** A level that a storey, a floor, an opening or the site has: only drawings that show heights show it. */
+    record AtLevel(ElementId of, Of level) implements Hold {
+
+        public enum Of {
+            /** Of a storey: its floor, its ceilings, the heads of its walls. */
+            FLOOR,
+            CEILING,
+            HEADS,
+            /** Of a floor that was drawn. */
+            TOP,
+            UNDERSIDE,
+            /** Of an opening. */
+            SILL,
+            HEAD,
+            /** Of the site. */
+            GROUND
+        }
+    }
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Body;
+import org.leanlintel.core.building.SectionFrame;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
@@ -14,16 +15,8 @@ import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Material;
 
-/**
- * An upright cut through bodies: what it meets, and what lies beyond. In the picture, x runs along the cut from its start
- * as it is looked at from left to right, and y is the height above the project's zero.
- *
- * @param at where x is 0
- * @param right the direction of x in plan
- * @param lengthMm how far the cut goes
- * @param depthMm how far beyond it is looked
- */
-record Cut(Vec at, Vec right, double lengthMm, double depthMm) {
+/** An upright cut through bodies: what it meets, and what lies beyond. */
+record Cut(SectionFrame frame) {
 
     private static final double THIN_MM = 0.01;
 
@@ -34,11 +27,6 @@ record Cut(Vec at, Vec right, double lengthMm, double depthMm) {
     record Beyond(ElementId element, Area shape, double nearestMm) {}
 
     private record Key(ElementId element, int ply, Material material) {}
-
-    /** Left of the line of the cut, as it runs from left to right, lies what is looked at. */
-    private Vec away() {
-        return right.left();
-    }
 
     /** What the cut meets, ply by ply: the bands of one ply are one area. */
     List<Met> met(List<Body> bodies) {
@@ -74,7 +62,7 @@ record Cut(Vec at, Vec right, double lengthMm, double depthMm) {
         crossings.sort(null);
         List<Side> inside = new ArrayList<>();
         for (int i = 1; i < crossings.size(); i += 2) {
-            double from = Math.max(0, crossings.get(i - 1)), to = Math.min(lengthMm, crossings.get(i));
+            double from = Math.max(0, crossings.get(i - 1)), to = Math.min(frame.lengthMm(), crossings.get(i));
             if (to - from > THIN_MM) inside.add(new Side(new Vec(from, deepMm), new Vec(to, deepMm)));
         }
         return inside;
@@ -82,9 +70,7 @@ record Cut(Vec at, Vec right, double lengthMm, double depthMm) {
 
     /** A body's outline as the cut sees it: x along it, y away from it. */
     private List<Side> sides(Body b) {
-        List<Vec> ring = b.outline().stream()
-                .map(p -> new Vec(p.minus(at).dot(right), p.minus(at).dot(away())))
-                .toList();
+        List<Vec> ring = b.outline().stream().map(frame::seen).toList();
         List<Side> sides = new ArrayList<>();
         for (int i = 0; i < ring.size(); i++) sides.add(new Side(ring.get(i), ring.get((i + 1) % ring.size())));
         return sides;
@@ -92,8 +78,7 @@ record Cut(Vec at, Vec right, double lengthMm, double depthMm) {
 
     /** What stands over a side of a body. */
     private List<Vec> upright(Side side, Body b) {
-        Vec p = at.along(right, side.from.x()).along(away(), side.from.y());
-        Vec q = at.along(right, side.to.x()).along(away(), side.to.y());
+        Vec p = frame.plan(side.from), q = frame.plan(side.to);
         return List.of(
                 new Vec(side.from.x(), b.low().at(p)),
                 new Vec(side.to.x(), b.low().at(q)),
@@ -147,8 +132,9 @@ record Cut(Vec at, Vec right, double lengthMm, double depthMm) {
     /** The sides of a body between the cut and as far as it looks, those at either end of that with them. */
     private List<Side> seen(Body b) {
         List<Side> seen = new ArrayList<>(inside(b, 0));
-        seen.addAll(inside(b, depthMm));
-        for (Side side : sides(b)) if (side.within(lengthMm, depthMm) instanceof Side part) seen.add(part);
+        seen.addAll(inside(b, frame.depthMm()));
+        for (Side side : sides(b))
+            if (side.within(frame.lengthMm(), frame.depthMm()) instanceof Side part) seen.add(part);
         return seen;
     }
 

@@ -28,6 +28,11 @@ public record Group(ElementId element, ElementId layer, List<Item> items, List<C
         return new Group(element, layer, items, catches, rings);
     }
 
+    /** The same, where the pointer may hold to other places. */
+    Group catching(List<Catch> there) {
+        return new Group(element, layer, items, there, ground);
+    }
+
     /** The same with more in it. */
     Group with(List<Item> more) {
         return new Group(

@@ -7,6 +7,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.SectionFrame;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LevelPrinter;
@@ -17,7 +18,6 @@ import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.OnLayer;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.SectionLine;
-import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
@@ -37,35 +37,31 @@ final class SectionPicture extends Painting {
     Picture draw() {
         SectionLine line = building.model().get(drawing.one(), SectionLine.class);
         Lens lens = lens();
-        Cut cut = cut(line);
+        SectionFrame frame = SectionFrame.of(line);
         List<Body> bodies = new ArrayList<>();
         Map<ElementId, ElementId> layers = new HashMap<>();
         for (Storey s : StoreySpace.stack(building.model())) bodies.addAll(building.bodiesOf(s.id()));
         for (Body b : bodies)
             layers.computeIfAbsent(b.element(), id -> layer(building.model().find(id), id));
         bodies.removeIf(b -> lens.hiddenLayers().contains(layers.get(b.element())));
-        List<Group> groups = new ArrayList<>(new CutPainter(cut, lens, drawing.scale()).paint(bodies, true, layers));
-        groups.add(levels(cut, lens, Extent.of(new Picture(drawing.scale(), groups))));
+        SectionCatches catches = new SectionCatches(building, frame);
+        List<Group> groups =
+                new ArrayList<>(new CutPainter(new Cut(frame), lens, drawing.scale()).paint(bodies, true, layers));
+        groups.replaceAll(g -> g.catching(catches.of(g.element())));
+        groups.add(levels(frame, lens, Extent.of(new Picture(drawing.scale(), groups))));
         return new Picture(drawing.scale(), groups);
-    }
-
-    /** Looked at so that what lies beyond is behind the picture. */
-    private static Cut cut(SectionLine line) {
-        boolean left = line.looking() == Side.LEFT;
-        Vec from = left ? line.from() : line.to(), to = left ? line.to() : line.from();
-        return new Cut(from, to.minus(from).unit(), from.distanceTo(to), line.depthMm());
     }
 
     private static ElementId layer(@Nullable Element element, ElementId otherwise) {
         return element instanceof OnLayer on ? on.layer() : otherwise;
     }
 
-    private Group levels(Cut cut, Lens lens, @Nullable Bounds house) {
+    private Group levels(SectionFrame frame, Lens lens, @Nullable Bounds house) {
         Pens pens = new Pens(lens);
         double scale = drawing.scale();
         Site site = Site.of(building.model());
         LevelPrinter levels = new LevelPrinter(building.model().settings().units(), site.zeroMm());
-        double left = house == null ? 0 : house.minX(), right = house == null ? cut.lengthMm() : house.maxX();
+        double left = house == null ? 0 : house.minX(), right = house == null ? frame.lengthMm() : house.maxX();
         double x = right + OFF_MM * scale;
         for (Storey s : StoreySpace.stack(building.model())) mark(pens, x, s.levelMm(), s.name(), levels);
         List<Storey> stack = StoreySpace.stack(building.model());
@@ -74,7 +70,7 @@ final class SectionPicture extends Painting {
         double ground = site.groundMm();
         pens.line(PenRole.CUT_STRUCTURE, new Vec(left - GROUND_MM * scale, ground), new Vec(left, ground));
         pens.line(PenRole.CUT_STRUCTURE, new Vec(right, ground), new Vec(right + GROUND_MM * scale, ground));
-        return new Group(drawing.id(), drawing.id(), pens.items(), List.of());
+        return new Group(drawing.id(), drawing.id(), pens.items(), new SectionCatches(building, frame).ofLevels());
     }
 
     private void mark(Pens pens, double x, double mm, String name, LevelPrinter levels) {

@@ -2,7 +2,6 @@ package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Balustrade;
 import org.leanlintel.core.building.Building;
@@ -10,18 +9,15 @@ import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.building.PlacedFitting;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
-import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.Corner;
-import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
-import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.Model;
-import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.PenRole;
@@ -65,8 +61,7 @@ final class Standing {
             case FloorVoid v -> hole(v);
             case Stair s -> new Shows(List.of(), stair(s), List.of());
             case SectionLine l -> marked(SectionLinePainter.of(l, look, plan.lettering()));
-            case DimensionString s -> annotation(s.id(), s.layer(), "A dimension string", s.at(), () -> string(s));
-            case Note n -> annotation(n.id(), n.layer(), "A note", n.at(), () -> note(n));
+            case Annotation a -> annotation(a);
             case Room r -> Shows.NOTHING;
             case Opening o -> Shows.NOTHING;
             case WallPiece p -> Shows.NOTHING;
@@ -168,21 +163,11 @@ final class Standing {
         return boxes;
     }
 
-    private Shows annotation(ElementId id, ElementId layer, String name, Vec at, Supplier<Group> drawing) {
-        List<Group> group = List.of(undrawn.orMark(id, layer, name, at, drawing));
+    private Shows annotation(Annotation annotation) {
+        List<Group> group = List.of(new AnnotationPainter(building, look, plan.lettering()).paint(annotation));
         return new Shows(
                 group,
                 TakenBoxes.lines(group),
                 TakenBoxes.texts(group, look.drawing().scale()));
-    }
-
-    private Group string(DimensionString string) {
-        return new StringPainter(string, building, plan.lettering(), look).paint();
-    }
-
-    private Group note(Note note) {
-        Pens pens = new Pens(look.lens());
-        NotePainter.paint(note, plan.lettering(), look.drawing().scale(), pens);
-        return new Group(note.id(), note.layer(), pens.items(), List.of());
     }
 }

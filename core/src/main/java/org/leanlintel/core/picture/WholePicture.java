@@ -1,12 +1,18 @@
 package org.leanlintel.core.picture;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.derive.Key;
 import org.leanlintel.core.derive.Reads;
+import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 
-/** A drawing that is drawn whole where anything that it shows has changed, and not before it is asked for. */
+/**
+ * A drawing that is drawn whole where anything that it shows has changed, and not before it is asked for; what is written in
+ * it is drawn by itself.
+ */
 final class WholePicture implements DrawingPicture {
 
     private final Building building;
@@ -18,6 +24,22 @@ final class WholePicture implements DrawingPicture {
     }
 
     private record Of(ElementId drawing, Lettering lettering) implements Key<Picture> {
+        @Override
+        public Picture from(Reads reads) {
+            Building building = Building.in(reads);
+            Picture painted = building.get(new Painted(drawing, lettering));
+            List<Annotation> written = building.model().relations().annotationsOf(drawing);
+            if (written.isEmpty()) return painted;
+            Look look = building.get(new Look.Of(drawing));
+            AnnotationPainter painter = new AnnotationPainter(building, look, lettering);
+            List<Group> groups = new ArrayList<>(painted.groups());
+            groups.addAll(look.shown(written.stream().map(painter::paint).toList()));
+            return new Picture(painted.scale(), groups);
+        }
+    }
+
+    /** The same without what is written in it. */
+    private record Painted(ElementId drawing, Lettering lettering) implements Key<Picture> {
         @Override
         public Picture from(Reads reads) {
             Building building = Building.in(reads);

@@ -1,0 +1,184 @@
+package org.leanlintel.core.building;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.Corner;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Hold.AtLevel.Of;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Post;
+import org.leanlintel.core.model.Site;
+import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.StoreySpace;
+import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallPiece;
+
+/** What elements offer to hold to in drawings that show heights, and where that is in the house. */
+public final class Features {
+
+    /** Something to hold to. @param words as said beside the pointer */
+    public record Named(String words, Hold hold) {}
+
+    private Features() {}
+
+    /** What an element offers. */
+    public static List<Named> of(Element element, Building building) {
+        return switch (element) {
+            case Wall w -> ofWall(w, building);
+            case Opening o -> ofOpening(o);
+            case Storey s ->
+                List.of(
+                        level(s.name() + " floor", s.id(), Of.FLOOR),
+                        level(s.name() + " ceiling", s.id(), Of.CEILING),
+                        level(s.name() + " wall heads", s.id(), Of.HEADS));
+            case Floor f ->
+                List.of(level(f.mark() + " top", f.id(), Of.TOP), level(f.mark() + " underside", f.id(), Of.UNDERSIDE));
+            case Site s -> List.of(level("ground", s.id(), Of.GROUND));
+            case Post p -> sides(p.id(), "post " + p.mark(), 4);
+            case WallPiece p -> sides(p.id(), p.mark(), 3);
+            default -> List.of();
+        };
+    }
+
+    private static List<Named> ofWall(Wall wall, Building building) {
+        BuildUp buildUp = building.model().get(wall.buildUp(), BuildUp.class);
+        int plies = buildUp.plies().size();
+        List<Named> all = new ArrayList<>();
+        for (int face : List.of(0, plies)) all.add(new Named(wall.mark() + " face", new Hold.OnFace(wall.id(), face)));
+        if (buildUp.structureFrom() > 0)
+            all.add(new Named(wall.mark() + " structure", new Hold.OnFace(wall.id(), buildUp.structureFrom())));
+        if (buildUp.structureTo() < plies)
+            all.add(new Named(wall.mark() + " structure", new Hold.OnFace(wall.id(), buildUp.structureTo())));
+        return all;
+    }
+
+    private static List<Named> ofOpening(Opening o) {
+        List<Named> all = new ArrayList<>();
+        if (o.sillMm() > 0) all.add(level("sill of " + o.mark(), o.id(), Of.SILL));
+        all.add(level("head of " + o.mark(), o.id(), Of.HEAD));
+        for (End end : End.values()) all.add(new Named("edge of " + o.mark(), new Hold.AtJamb(o.id(), end)));
+        return all;
+    }
+
+    private static List<Named> sides(ElementId id, String mark, int count) {
+        List<Named> all = new ArrayList<>();
+        for (int edge = 0; edge < count; edge++) all.add(new Named(mark + " side", new Hold.OnPiece(id, edge)));
+        return all;
+    }
+
+    private static Named level(String words, ElementId id, Of of) {
+        return new Named(words, new Hold.AtLevel(id, of));
+    }
+
+    /** Where in the house that is which a point holds to; null where it has gone, and for a point of a drawing alone. */
+    public static @Nullable Feature of(Hold hold, Building building) {
+        return switch (hold) {
+            case Hold.AtPoint p -> null;
+            case Hold.AtCorner c -> corner(c, building);
+            case Hold.OnFace f -> face(f, building);
+            case Hold.OnPiece p -> piece(p, building);
+            case Hold.AtJamb j -> jamb(j, building);
+            case Hold.AtLevel l -> level(l, building);
+        };
+    }
+
+    private static @Nullable Feature corner(Hold.AtCorner hold, Building building) {
+        if (!(building.model().find(hold.corner()) instanceof Corner corner)) return null;
+        StoreySpace on = building.space(corner.storey());
+        return new Feature.Edge(corner.at(), on.levelMm() + on.footMm(), on.levelMm() + on.headMm());
+    }
+
+    private static @Nullable Feature face(Hold.OnFace hold, Building building) {
+        WallSolid solid = building.solid(hold.wall());
+        if (solid == null) return null;
+        Strip strip = solid.strip();
+        double t = strip.offsetOfFace(hold.face());
+        double level = building.space(strip.wall().storey()).levelMm();
+        return new Feature.Face(
+                strip.at(0, t), strip.at(strip.length(), t), level + solid.footMm(), level + solid.headMm());
+    }
+
+    private static @Nullable Feature piece(Hold.OnPiece hold, Building building) {
+        List<Vec> edge = PieceEdges.of(building, hold.piece(), hold.edge());
+        if (edge.isEmpty()) return null;
+        return switch (building.model().get(hold.piece(), Element.class)) {
+            case Post p -> {
+                StoreySpace on = building.space(p.storey());
+                yield new Feature.Face(
+                        edge.getFirst(), edge.getLast(), on.levelMm() + on.footMm(), on.levelMm() + on.headMm());
+            }
+            case WallPiece p -> {
+                Wall wall = building.model().get(p.wall(), Wall.class);
+                double low = building.space(wall.storey()).levelMm() + p.lowMm();
+                yield new Feature.Face(edge.getFirst(), edge.getLast(), low, low + p.heightMm());
+            }
+            default -> null;
+        };
+    }
+
+    private static @Nullable Feature jamb(Hold.AtJamb hold, Building building) {
+        if (!(building.model().find(hold.opening()) instanceof Opening o)) return null;
+        WallSolid solid = building.solid(o.wall());
+        PlacedOpening placed = solid == null ? null : solid.opening(o.id());
+        if (placed == null) return null;
+        Strip strip = solid.strip();
+        double level = building.space(strip.wall().storey()).levelMm();
+        return new Feature.Edge(strip.at(placed.edge(hold.edge()), 0), level + o.sillMm(), level + o.headMm());
+    }
+
+    private static @Nullable Feature level(Hold.AtLevel hold, Building building) {
+        return switch (building.model().find(hold.of())) {
+            case Storey s ->
+                switch (hold.level()) {
+                    case FLOOR -> new Feature.Level(s.levelMm());
+                    case CEILING ->
+                        new Feature.Level(s.levelMm() + building.space(s.id()).ceilingMm());
+                    case HEADS ->
+                        new Feature.Level(s.levelMm() + building.space(s.id()).headMm());
+                    default -> null;
+                };
+            case Site s -> hold.level() == Of.GROUND ? new Feature.Level(s.groundMm()) : null;
+            case Floor f -> floor(f, hold.level(), building);
+            case Opening o -> ledge(o, hold.level(), building);
+            case null -> null;
+            default -> null;
+        };
+    }
+
+    private static @Nullable Feature floor(Floor floor, Of level, Building building) {
+        Area area = FloorAreas.of(floor, building);
+        if (area.isEmpty() || level != Of.TOP && level != Of.UNDERSIDE) return null;
+        double top = building.space(floor.storey()).levelMm() + floor.stepMm();
+        double thick = building.model().get(floor.buildUp(), BuildUp.class).thicknessMm();
+        Bounds b = area.bounds();
+        List<Vec> over = List.of(
+                new Vec(b.minX(), b.minY()),
+                new Vec(b.maxX(), b.minY()),
+                new Vec(b.maxX(), b.maxY()),
+                new Vec(b.minX(), b.maxY()));
+        return new Feature.Ledge(over, level == Of.TOP ? top : top - thick);
+    }
+
+    private static @Nullable Feature ledge(Opening o, Of level, Building building) {
+        WallSolid solid = building.solid(o.wall());
+        PlacedOpening placed = solid == null ? null : solid.opening(o.id());
+        if (placed == null || level != Of.SILL && level != Of.HEAD) return null;
+        Strip strip = solid.strip();
+        List<Vec> over = List.of(
+                strip.at(placed.from(), strip.lo()),
+                strip.at(placed.to(), strip.lo()),
+                strip.at(placed.to(), strip.hi()),
+                strip.at(placed.from(), strip.hi()));
+        double from = building.space(strip.wall().storey()).levelMm();
+        return new Feature.Ledge(over, from + (level == Of.SILL ? o.sillMm() : o.headMm()));
+    }
+}

@@ -1,0 +1,62 @@
+package org.leanlintel.core.building;
+
+import java.util.List;
+import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.geometry.Vec;
+
+/** Features as an upright cut shows them. */
+public record InSection(SectionFrame frame) {
+
+    /** Two ends of a line in the cut's picture; none where the cut does not show it. */
+    public List<Vec> of(Feature feature) {
+        return switch (feature) {
+            case Feature.Edge e -> edge(e);
+            case Feature.Face f -> face(f);
+            case Feature.Ledge l -> ledge(l);
+            case Feature.Level l -> List.of(new Vec(0, l.mm()), new Vec(frame.lengthMm(), l.mm()));
+        };
+    }
+
+    private List<Vec> edge(Feature.Edge edge) {
+        Vec at = frame.seen(edge.at());
+        return shows(at) ? upright(at.x(), edge.lowMm(), edge.highMm()) : List.of();
+    }
+
+    private boolean shows(Vec seen) {
+        double slack = Tolerance.SAME_MM;
+        return seen.x() >= -slack
+                && seen.x() <= frame.lengthMm() + slack
+                && seen.y() >= -slack
+                && seen.y() <= frame.depthMm() + slack;
+    }
+
+    /** Where the cut goes through it. */
+    private List<Vec> face(Feature.Face face) {
+        Vec from = frame.seen(face.from()), to = frame.seen(face.to());
+        if (from.y() >= 0 == to.y() >= 0) return List.of();
+        double x =
+                from.plus(to.minus(from).times(from.y() / (from.y() - to.y()))).x();
+        return x < 0 || x > frame.lengthMm() ? List.of() : upright(x, face.lowMm(), face.highMm());
+    }
+
+    /** As far as what it lies over is seen. */
+    private List<Vec> ledge(Feature.Ledge ledge) {
+        double low = Double.POSITIVE_INFINITY, high = Double.NEGATIVE_INFINITY, near = Double.POSITIVE_INFINITY;
+        double far = Double.NEGATIVE_INFINITY;
+        for (Vec p : ledge.over()) {
+            Vec seen = frame.seen(p);
+            low = Math.min(low, seen.x());
+            high = Math.max(high, seen.x());
+            near = Math.min(near, seen.y());
+            far = Math.max(far, seen.y());
+        }
+        low = Math.max(low, 0);
+        high = Math.min(high, frame.lengthMm());
+        boolean seen = far > 0 && near < frame.depthMm() && high - low > Tolerance.SAME_MM;
+        return seen ? List.of(new Vec(low, ledge.mm()), new Vec(high, ledge.mm())) : List.of();
+    }
+
+    private static List<Vec> upright(double x, double low, double high) {
+        return List.of(new Vec(x, low), new Vec(x, high));
+    }
+}

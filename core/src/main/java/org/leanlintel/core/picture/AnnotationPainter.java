@@ -1,0 +1,40 @@
+package org.leanlintel.core.picture;
+
+import java.util.List;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.model.Annotation;
+import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.Note;
+
+/** What is written in a drawing of any kind: each by itself, and marked where it cannot be drawn. */
+final class AnnotationPainter {
+
+    private final Building building;
+    private final Look look;
+    private final Lettering lettering;
+    private final Undrawn undrawn;
+
+    AnnotationPainter(Building building, Look look, Lettering lettering) {
+        this.building = building;
+        this.look = look;
+        this.lettering = lettering;
+        undrawn = new Undrawn(look, lettering);
+    }
+
+    Group paint(Annotation annotation) {
+        return switch (annotation) {
+            case DimensionString s -> undrawn.orMark(s.id(), s.layer(), "A dimension string", s.at(), () -> string(s));
+            case Note n -> undrawn.orMark(n.id(), n.layer(), "A note", n.at(), () -> note(n));
+        };
+    }
+
+    private Group string(DimensionString string) {
+        return new StringPainter(string, building, lettering, look).paint();
+    }
+
+    private Group note(Note note) {
+        Pens pens = new Pens(look.lens());
+        NotePainter.paint(note, lettering, look.drawing().scale(), pens);
+        return new Group(note.id(), note.layer(), pens.items(), List.of());
+    }
+}

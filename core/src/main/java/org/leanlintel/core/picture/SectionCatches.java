@@ -1,0 +1,55 @@
+package org.leanlintel.core.picture;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.Feature;
+import org.leanlintel.core.building.Features;
+import org.leanlintel.core.building.InSection;
+import org.leanlintel.core.building.SectionFrame;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Site;
+import org.leanlintel.core.model.Storey;
+
+/** What the pointer may hold to in a section. */
+final class SectionCatches {
+
+    private final Building building;
+    private final Model model;
+    private final InSection shown;
+
+    SectionCatches(Building building, SectionFrame frame) {
+        this.building = building;
+        model = building.model();
+        shown = new InSection(frame);
+    }
+
+    /** What an element that is drawn offers, with its openings and pieces. */
+    List<Catch> of(ElementId id) {
+        List<Catch> catches = new ArrayList<>();
+        if (!(model.find(id) instanceof Element element)) return catches;
+        add(element, catches);
+        model.relations().openingsIn(id).forEach(o -> add(o, catches));
+        model.relations().piecesOn(id).forEach(p -> add(p, catches));
+        return catches;
+    }
+
+    /** Storeys and the ground. */
+    List<Catch> ofLevels() {
+        List<Catch> catches = new ArrayList<>();
+        for (Storey s : model.all(Storey.class)) add(s, catches);
+        add(Site.of(model), catches);
+        return catches;
+    }
+
+    private void add(Element element, List<Catch> catches) {
+        for (Features.Named named : Features.of(element, building)) {
+            Feature feature = Features.of(named.hold(), building);
+            List<Vec> line = feature == null ? List.of() : shown.of(feature);
+            if (!line.isEmpty()) catches.add(new Catch(named.words(), named.hold(), line.getFirst(), line.getLast()));
+        }
+    }
+}
