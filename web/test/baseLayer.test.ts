@@ -2,7 +2,14 @@ import { describe, expect, it } from "vitest";
 import type { Group } from "../src/api/types";
 import { changedGroups } from "../src/board/canvas/baseLayer";
 
-const group = (element: string): Group => ({ element, layer: "l", items: [], catches: [], ground: [] });
+const group = (element: string): Group => ({
+  element,
+  layer: "l",
+  items: [],
+  catches: [],
+  ground: [],
+  drawing: null,
+});
 
 describe("what is drawn again", () => {
   it("is what was put, replaced or taken away, and nothing else", () => {

@@ -43,6 +43,7 @@ const group: Group = {
     face(-1, 0, "set-out line"),
   ],
   ground: [],
+  drawing: null,
 };
 
 const elements: Element[] = [

@@ -8,6 +8,7 @@ const group = (...items: Group["items"]): Group => ({
   items,
   catches: [],
   ground: [],
+  drawing: null,
 });
 
 describe("how far a group reaches", () => {

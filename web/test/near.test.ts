@@ -22,6 +22,7 @@ const wall: Group = {
     { words: "W1 outer face", hold: { type: "onFace", wall: "wall", face: 0 }, from: [0, 0], to: [5000, 0] },
   ],
   ground: [],
+  drawing: null,
 };
 const door: Group = {
   element: "door",
@@ -40,6 +41,7 @@ const door: Group = {
   ],
   catches: [],
   ground: [],
+  drawing: null,
 };
 
 describe("what lies near", () => {
@@ -82,6 +84,7 @@ describe("what lies near", () => {
       ],
       catches: [],
       ground,
+      drawing: null,
     });
     const at = { x: 3000, y: 1300 };
     expect(new Nearby([drawn("units", [ring])], 50).elementsAt(at, 20)).toEqual(["units"]);

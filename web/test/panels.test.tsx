@@ -210,6 +210,16 @@ describe("the box that finds anything", () => {
     expect(store.getState().dialog).toBeNull();
   });
 
+  it("takes what answers best in the end, not what did while it was typed", async () => {
+    const drawing = boardStore().getState().elements.get("d");
+    const sectionA = { ...drawing, id: "e", name: "Section A", kind: "SECTION" } as Element;
+    const elements = new Map([...boardStore().getState().elements, ["e", sectionA]]);
+    const { on, shown } = boardOf({ dialog: "find", elements });
+    on(<Find />);
+    await userEvent.type(screen.getByLabelText("Find anything"), "section a{Enter}");
+    expect(shown).toEqual([{ kind: "drawing", id: "e" }]);
+  });
+
   it("selects a thing by its mark", async () => {
     const { on, store } = boardOf({ dialog: "find" });
     on(<Find />);

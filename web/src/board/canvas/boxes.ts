@@ -4,7 +4,7 @@ import type { Box } from "../state/view";
 type Point = readonly [number, number];
 
 /** How far a group's items reach; null for an empty group. Letters reach as far as they are wide, about. */
-export function boxOf(groups: Iterable<Group>, scale: number): Box | null {
+export function boxOf(groups: Iterable<Pick<Group, "items">>, scale: number): Box | null {
   let box = { minX: Infinity, minY: Infinity, maxX: -Infinity, maxY: -Infinity };
   const take = ([x, y]: Point) => {
     box = {

@@ -130,7 +130,7 @@ function touches(item: Item, p: ModelPoint, reach: number, scale: number): boole
     case "traced":
       return false;
     case "text": {
-      const box = boxOf([{ element: "", layer: "", items: [item], catches: [], ground: [] }], scale);
+      const box = boxOf([{ items: [item] }], scale);
       return box !== null && p.x >= box.minX && p.x <= box.maxX && p.y >= box.minY && p.y <= box.maxY;
     }
   }

@@ -42,7 +42,7 @@ function rankOf({ words, also, where }: Found, asked: readonly string[]): number
   for (const word of asked) {
     if (parts.includes(word)) rank += 3;
     else if (parts.some((p) => p.startsWith(word))) rank += 2;
-    else if (others.some((p) => p.startsWith(word))) rank += 1;
+    else if (word.length > 1 && others.some((p) => p.startsWith(word))) rank += 1;
     else if (own.includes(word)) rank += 0.5;
     else return 0;
   }
@@ -68,7 +68,7 @@ function drawingsIn(state: BoardState): Found[] {
     id: d.id,
     words: d.name,
     where: "Drawing",
-    also: "open plan section schedule",
+    also: `open ${d.kind.toLowerCase().replace("_", " ")}`,
     does: ({ sync }: Board) => sync.show({ kind: "drawing", id: d.id }),
   }));
   const sheets = elementsOf(state, "sheet").map((s) => ({

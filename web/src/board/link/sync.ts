@@ -2,6 +2,7 @@ import { answerOf, api, Offline, Refused, sentenceOf, windowId } from "../../api
 import { onRevised } from "../../api/events";
 import type { Edit, EditAnswer, Element, Group, Picture, SetOut } from "../../api/types";
 import { backdropCatches, backdropOf } from "../canvas/backdrop";
+import { byWhatIsPicked } from "../canvas/groups";
 import { tracedLines } from "../canvas/traced";
 import { Views } from "../canvas/views";
 import { GapReader } from "../catch/gaps";
@@ -154,7 +155,7 @@ export class Sync {
   }
 
   private setPicture(picture: Picture, { id }: Shown): void {
-    const groups = new Map(picture.groups.map((g) => [g.element, g]));
+    const groups = byWhatIsPicked(picture.groups);
     this.setGroups(groups, picture.scale);
     this.store.setState({ drawn: id });
   }

@@ -147,7 +147,11 @@ function Selected() {
     const thing = id === undefined || s.selection.length > 1 ? undefined : s.elements.get(id);
     return s.selection.length > 1 ? `${s.selection.length} things selected` : thing && titleOf(s, thing);
   });
-  return <output className="sr-only">{words}</output>;
+  return (
+    <p aria-live="polite" className="sr-only">
+      {words}
+    </p>
+  );
 }
 
 function place(e: MouseEvent): ScreenPoint {

@@ -43,7 +43,7 @@ export function Find() {
             <ComboboxOptions static className="max-h-120 overflow-auto py-1">
               {found.map((f) => (
                 <ComboboxOption
-                  key={f.id}
+                  key={`${asked} ${f.id}`}
                   value={f}
                   className="flex cursor-pointer items-baseline gap-3 px-4 py-1.5 data-focus:bg-ink data-focus:text-paper"
                 >

@@ -47,22 +47,26 @@ public final class SheetPicture {
 
     private Picture picture() {
         List<Group> groups = new ArrayList<>();
-        for (Sheet.Placed placed : sheet.drawings()) groups.add(placed(placed));
+        for (Sheet.Placed placed : sheet.drawings()) groups.addAll(placed(placed));
         groups.add(frame());
         return new Picture(1, groups);
     }
 
-    private Group placed(Sheet.Placed placed) {
+    /** Element by element as in the drawing, and its title. What is traced does not print. */
+    private List<Group> placed(Sheet.Placed placed) {
         Drawing drawing = model.get(placed.drawing(), Drawing.class);
         Picture picture = drawings.apply(drawing.id());
         double factor = 1 / drawing.scale();
         Vec by = placed.at().minus(placed.anchor().times(factor));
-        List<Item> items = new ArrayList<>();
-        for (Group g : picture.groups()) items.addAll(g.placed(factor, by).items());
-        items.removeIf(Item.Traced.class::isInstance);
-        Bounds bounds = Extent.of(new Picture(1, List.of(new Group(drawing.id(), drawing.id(), items, List.of()))));
-        if (!drawing.kind().isSchedule()) items.addAll(title(drawing, bounds, placed.at()));
-        return new Group(drawing.id(), drawing.id(), items, List.of());
+        List<Group> groups = new ArrayList<>();
+        for (Group g : picture.groups())
+            if (g.items().stream().noneMatch(Item.Traced.class::isInstance))
+                groups.add(g.onSheet(drawing.id(), factor, by));
+        Bounds bounds = Extent.of(new Picture(1, groups));
+        if (!drawing.kind().isSchedule())
+            groups.add(new Group(drawing.id(), drawing.id(), title(drawing, bounds, placed.at()), List.of())
+                    .onSheet(drawing.id(), 1, Vec.ORIGIN));
+        return groups;
     }
 
     private List<Item> title(Drawing drawing, @Nullable Bounds bounds, Vec middle) {

@@ -11,10 +11,12 @@ import org.leanlintel.core.edit.AddSheet;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.UnitSystem;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.model.Wall;
 
 class SheetPictureTest {
 
@@ -46,11 +48,9 @@ class SheetPictureTest {
     @Test
     void theDrawingLiesAtItsScaleWhereItWasPlaced() {
         Picture picture = sheet(PaperSize.A2, new Vec(285, 250));
-        Group drawing = picture.groups().stream()
-                .filter(g -> g.element().equals(Sketch.PLAN))
-                .findFirst()
-                .orElseThrow();
-        List<Vec> corners = drawing.items().stream()
+        List<Vec> corners = picture.groups().stream()
+                .filter(g -> Sketch.PLAN.equals(g.drawing()))
+                .flatMap(g -> g.items().stream())
                 .filter(i -> i instanceof Item.Strokes s && s.role() == PenRole.CUT_FACING)
                 .flatMap(i -> ((Item.Strokes) i).lines().stream().flatMap(List::stream))
                 .toList();
@@ -58,6 +58,33 @@ class SheetPictureTest {
         assertThat(bounds.width()).as("7,200 mm at 1:50").isCloseTo(144, within(1e-6));
         assertThat(bounds.height()).isCloseTo(96, within(1e-6));
         assertThat(bounds.centre().distanceTo(new Vec(285, 250))).isLessThan(1e-6);
+    }
+
+    /** So that what prints can be switched by layer, and told what it is. */
+    @Test
+    void everyLineKnowsItsElementAndLayer() {
+        Picture picture = sheet(PaperSize.A2, new Vec(285, 250));
+        List<ElementId> walls =
+                sketch.model().all(Wall.class).stream().map(Wall::id).toList();
+        List<Group> ofWalls = picture.groups().stream()
+                .filter(g -> walls.contains(g.element()))
+                .toList();
+        assertThat(ofWalls).hasSize(4).allSatisfy(g -> {
+            assertThat(g.layer()).isEqualTo(Sketch.LAYER);
+            assertThat(g.drawing()).isEqualTo(Sketch.PLAN);
+            assertThat(g.items()).isNotEmpty();
+            assertThat(g.catches()).as("nothing is drawn on a sheet").isEmpty();
+        });
+        Picture plan = Plan.of(sketch.building(), Sketch.PLAN, LETTERING).picture();
+        long drawn = plan.groups().stream().mapToLong(g -> g.items().size()).sum();
+        long printed = picture.groups().stream()
+                .filter(g -> Sketch.PLAN.equals(g.drawing()) && !g.element().equals(Sketch.PLAN))
+                .mapToLong(g -> g.items().size())
+                .sum();
+        assertThat(printed).as("all of it").isEqualTo(drawn);
+        assertThat(picture.groups().getLast().drawing())
+                .as("the frame is of the sheet")
+                .isNull();
     }
 
     @Test

@@ -489,6 +489,21 @@ final class Draft {
         run(new DrawString(plan, OfficeStandard.LAYER_DIMENSIONS, direction, point, List.of(holds)));
     }
 
+    /** On a drawing that shows heights: up at a place across it, or across at a height. */
+    void stringOn(ElementId drawing, boolean across, double place, Hold... holds) {
+        Vec direction = across ? new Vec(1, 0) : new Vec(0, 1);
+        Vec point = across ? at(0, place) : at(place, 0);
+        run(new DrawString(drawing, OfficeStandard.LAYER_DIMENSIONS, direction, point, List.of(holds)));
+    }
+
+    void noteOn(ElementId drawing, double x, double y, String text) {
+        run(new PlaceNote(drawing, OfficeStandard.LAYER_NOTES, at(x, y), text, Note.Style.NOTE));
+    }
+
+    static Hold level(ElementId of, Hold.AtLevel.Of level) {
+        return new Hold.AtLevel(of, level);
+    }
+
     static Hold outer(Wall wall) {
         return new Hold.OnFace(wall.id(), 0);
     }

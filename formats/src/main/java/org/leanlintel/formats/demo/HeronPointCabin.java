@@ -8,6 +8,7 @@ import java.util.List;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Opening.Opens;
@@ -107,6 +108,14 @@ public final class HeronPointCabin {
         d.room(270, 120, "Sleeping loft", Room.Use.BEDROOM, "Fir boards");
         d.note(36, 130, "Open to the living\nroom below");
         d.fitting("bed-double", 320, 180);
+        d.stringOn(
+                section,
+                false,
+                -40,
+                Draft.level(OfficeStandard.GROUND, Hold.AtLevel.Of.FLOOR),
+                Draft.level(OfficeStandard.GROUND, Hold.AtLevel.Of.CEILING),
+                Draft.level(loft, Hold.AtLevel.Of.FLOOR),
+                Draft.level(loft, Hold.AtLevel.Of.HEADS));
         d.sheet(
                 "A-105",
                 "Loft plan, section and stair",

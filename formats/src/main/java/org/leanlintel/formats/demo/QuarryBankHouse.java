@@ -8,10 +8,12 @@ import java.util.List;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.UnitSystem;
+import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Opening.Opens;
@@ -21,6 +23,7 @@ import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallPiece;
@@ -117,6 +120,7 @@ public final class QuarryBankHouse {
         ElementId drawing = d.stairDrawing(stair, 25);
         d.on(first);
         upstairs(shell);
+        annotate(section, first, shell);
         d.sheet(
                 "A-105",
                 "First floor plan, section and stair",
@@ -124,6 +128,43 @@ public final class QuarryBankHouse {
                 d.placed(d.plan(), WIDTH / 2, DEPTH / 2, 215, 440),
                 d.placed(section, 5000, 2500, 600, 420),
                 d.placed(drawing, 0, 0, 110, 150));
+    }
+
+    /** The section: levels up its left side, walls across its foot, and what is built there. */
+    private void annotate(ElementId section, ElementId first, List<Wall> shell) {
+        d.stringOn(
+                section,
+                false,
+                -700,
+                Draft.level(Site.ID, Hold.AtLevel.Of.GROUND),
+                Draft.level(OfficeStandard.GROUND, Hold.AtLevel.Of.FLOOR),
+                Draft.level(OfficeStandard.GROUND, Hold.AtLevel.Of.CEILING),
+                Draft.level(first, Hold.AtLevel.Of.FLOOR),
+                Draft.level(first, Hold.AtLevel.Of.HEADS));
+        d.stringOn(
+                section,
+                false,
+                -1200,
+                Draft.level(OfficeStandard.GROUND, Hold.AtLevel.Of.FLOOR),
+                Draft.level(first, Hold.AtLevel.Of.FLOOR),
+                Draft.level(first, Hold.AtLevel.Of.HEADS));
+        d.stringOn(
+                section,
+                true,
+                -1300,
+                Draft.outer(north),
+                Draft.face(north, plies(north)),
+                Draft.face(spine, 0),
+                Draft.face(spine, plies(spine)),
+                Draft.face(south, plies(south)),
+                Draft.outer(south));
+        d.stringOn(section, true, -1800, Draft.outer(north), Draft.outer(south));
+        d.noteOn(section, 1500, 4500, "Ceiling joists and roof\nto follow");
+        d.noteOn(section, 5900, 2450, "Half-turn stair,\nsee its own drawing");
+    }
+
+    private int plies(Wall wall) {
+        return d.model().get(wall.buildUp(), BuildUp.class).plies().size();
     }
 
     /** The first floor: three bedrooms and a bathroom about a landing, and the study over the garage. */
