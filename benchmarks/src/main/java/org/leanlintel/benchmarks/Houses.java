@@ -62,7 +62,8 @@ record Houses(Model model, ElementId moved, ElementId partition) {
         long revision = 0;
         ElementId moved = null, partition = null;
         for (int i = 0; i < cells; i++) {
-            double x = i % row * SPACING_MM, y = i / row * SPACING_MM;
+            int column = i % row, line = i / row;
+            double x = column * SPACING_MM, y = line * SPACING_MM;
             Building drawn = fitOut.apply(
                     cell(Building.of(Model.of(revision, cell.model().elements())), x, y));
             revision = drawn.model().revision();

@@ -157,12 +157,12 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
         return application.getBean(type);
     }
 
-    /** A second person, as accounts will make. */
     /** Changes its database past it. */
     void execute(String sql) {
         new JdbcTemplate(bean(DataSource.class)).execute(sql);
     }
 
+    /** A second person, as accounts will make. */
     long addPerson(String name) {
         var jdbc = new JdbcTemplate(bean(DataSource.class));
         return Objects.requireNonNull(

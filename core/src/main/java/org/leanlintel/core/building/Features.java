@@ -129,7 +129,7 @@ public final class Features {
         if (!(building.model().find(hold.opening()) instanceof Opening o)) return null;
         WallSolid solid = building.solid(o.wall());
         PlacedOpening placed = solid == null ? null : solid.opening(o.id());
-        if (placed == null) return null;
+        if (solid == null || placed == null) return null;
         Strip strip = solid.strip();
         double level = building.space(strip.wall().storey()).levelMm();
         return new Feature.Edge(strip.at(placed.edge(hold.edge()), 0), level + o.sillMm(), level + o.headMm());
@@ -171,7 +171,7 @@ public final class Features {
     private static @Nullable Feature ledge(Opening o, Of level, Building building) {
         WallSolid solid = building.solid(o.wall());
         PlacedOpening placed = solid == null ? null : solid.opening(o.id());
-        if (placed == null || level != Of.SILL && level != Of.HEAD) return null;
+        if (solid == null || placed == null || level != Of.SILL && level != Of.HEAD) return null;
         Strip strip = solid.strip();
         List<Vec> over = List.of(
                 strip.at(placed.from(), strip.lo()),

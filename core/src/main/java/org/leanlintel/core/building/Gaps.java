@@ -91,7 +91,7 @@ public final class Gaps {
         for (Measured m : candidates) {
             WallSolid other = building.solid(m.gap().other());
             Span overlap = other == null ? null : overlap(other);
-            if (overlap == null) continue;
+            if (other == null || overlap == null) continue;
             Span seen = longest(overlap, hidden);
             hidden.add(overlap);
             if (seen.to() - seen.from() >= LEAST_SEEN_MM) found.add(at(side, other, seen));

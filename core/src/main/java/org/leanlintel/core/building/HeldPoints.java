@@ -25,7 +25,7 @@ public final class HeldPoints {
      * A point of a string.
      *
      * @param position along the string's direction, from the model's origin
-     * @param reach the two ends of the feature measured, across the string's direction; equal for a point
+     * @param reachFrom with {@code reachTo} the two ends of the feature measured, across the string's direction; equal for a point
      */
     public record Held(double position, double reachFrom, double reachTo) {}
 

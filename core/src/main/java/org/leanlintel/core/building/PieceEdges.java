@@ -18,7 +18,7 @@ public final class PieceEdges {
         if (!(building.model().find(id) instanceof WallPiece piece)) return List.of();
         WallSolid solid = building.solid(piece.wall());
         PlacedPiece placed = solid == null ? null : solid.piece(id);
-        return placed == null || edge > 2 ? List.of() : of(solid.strip(), placed, edge);
+        return solid == null || placed == null || edge > 2 ? List.of() : of(solid.strip(), placed, edge);
     }
 
     public static List<Vec> of(Post post, int edge) {

@@ -2,6 +2,7 @@ package org.leanlintel.core.building;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Tolerance;
@@ -63,7 +64,7 @@ public final class RiseLine {
         return Math.max(low, Math.min(high, mm));
     }
 
-    private void addBreaks(Along along, double low, double high, TreeSet<Double> breaks) {
+    private void addBreaks(Along along, double low, double high, Set<Double> breaks) {
         Height last = along.heights().getFirst();
         for (Height h : along.heights()) {
             breaks.add(h.part() * length);

@@ -102,7 +102,7 @@ public final class StringWay {
         Opening opening = building.model().get(jamb.opening(), Opening.class);
         WallSolid solid = building.solid(opening.wall());
         PlacedOpening placed = solid == null ? null : solid.opening(opening.id());
-        if (placed == null) return List.of();
+        if (solid == null || placed == null) return List.of();
         double s = placed.edge(jamb.edge());
         return List.of(
                 solid.strip().at(s, solid.strip().lo()),

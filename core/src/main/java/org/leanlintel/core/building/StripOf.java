@@ -19,7 +19,7 @@ record StripOf(ElementId wall) implements Member<@Nullable Strip>, Comparable<St
         Model model = reads.model();
         Wall found = model.find(wall, Wall.class);
         WallAxis axis = found == null ? null : WallAxis.of(model, found);
-        return axis == null ? null : Strip.of(model, found, axis);
+        return found == null || axis == null ? null : Strip.of(model, found, axis);
     }
 
     @Override

@@ -38,12 +38,12 @@ public record WallAxis(Vec start, Vec end, Track track, double length) {
         return switch (stored) {
             case Line line ->
                 end.minus(start).dot(line.direction()) >= Tolerance.SHORTEST_WALL_MM ? straight(start, end) : null;
-            case Circle circle -> curved(model, wall, start, end, circle);
+            case Circle circle -> curved(wall, start, end, circle);
         };
     }
 
     /** The part of a circle from {@code start} on to {@code end}, unless an end has gone past the other. */
-    private static @Nullable WallAxis curved(Model model, Wall wall, Vec start, Vec end, Circle stored) {
+    private static @Nullable WallAxis curved(Wall wall, Vec start, Vec end, Circle stored) {
         Circle circle = new Circle(
                 stored.centre(), stored.radius(), start.minus(stored.centre()).angle(), stored.turn());
         double turn = Math.TAU * circle.radius();

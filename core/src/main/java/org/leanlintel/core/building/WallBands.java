@@ -211,7 +211,8 @@ public final class WallBands {
     private List<Vec> line(int ply, Edge edge, PlyEnd end) {
         StripPly p = strip.plies().get(ply);
         Vec lo = new Vec(edge.atLo(), p.lo()), hi = new Vec(edge.atHi(), p.hi());
-        boolean bends = end.bend() != null && edge.equals(end.edge());
-        return bends ? List.of(lo, end.bend().at(), hi) : List.of(lo, hi);
+        return end.bend() instanceof EndJoint.Bend bend && edge.equals(end.edge())
+                ? List.of(lo, bend.at(), hi)
+                : List.of(lo, hi);
     }
 }

@@ -3,6 +3,7 @@ package org.leanlintel.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
@@ -70,7 +71,7 @@ final class StairCheck {
     }
 
     private Finding broken(BuiltStair built, Figure f) {
-        Limit limit = f.broken();
+        Limit limit = Objects.requireNonNull(f.broken());
         Stair stair = built.stair();
         String sentence =
                 switch (limit.what()) {
@@ -95,7 +96,7 @@ final class StairCheck {
     }
 
     private static String remedy(Figure f) {
-        return switch (f.broken().what()) {
+        return switch (Objects.requireNonNull(f.broken()).what()) {
             case RISE_MOST, SPIRAL_RISE_MOST -> "Give it one riser more.";
             case RISE_LEAST -> "Give it one riser fewer.";
             case GOING_LEAST, SUM_LEAST, PITCH_MOST -> "Make its goings longer.";

@@ -69,7 +69,7 @@ final class StairLandingCheck {
     private void add(BuiltStair built, Way way, List<Finding> findings) {
         Limit limit = landing(built.rules(), built.stair().widthMm());
         Met met = limit == null ? null : nearest(way, limit.value());
-        if (met == null) return;
+        if (limit == null || met == null) return;
         String sentence = "%s: %s is clear %s, to %s; at least %s, %s."
                 .formatted(
                         built.stair().mark(),

@@ -44,7 +44,7 @@ final class SupportCheck {
         WallSolid solid = building.solid(wall);
         if (solid == null || !solid.strip().wall().storey().equals(storey.id())) return findings;
         if (below == null || !building.get(new HasWalls(below.id()))) return findings;
-        if (solid.strip().wall().state() == Wall.State.NEW && isOutside(solid)) check(solid.strip());
+        if (solid.strip().wall().state() == Wall.State.NEW && isOutside(solid)) check(solid.strip(), below);
         return findings;
     }
 
@@ -62,12 +62,12 @@ final class SupportCheck {
                 || building.rooms().at(storey.id(), s.at(middle, s.lo() - BESIDE_MM)) == null;
     }
 
-    private void check(Strip strip) {
+    private void check(Strip strip, Storey lower) {
         int bare = 0;
         double worst = 0;
         @Nullable Wall under = null;
         for (double part : LOOKED_UNDER) {
-            Strip host = under(strip, part);
+            Strip host = under(strip, part, lower);
             if (host == null) {
                 bare++;
                 continue;
@@ -83,7 +83,7 @@ final class SupportCheck {
             findings.add(finding(
                     wall,
                     at,
-                    "%s carries, and has no wall under it on %s.".formatted(wall.mark(), below.name()),
+                    "%s carries, and has no wall under it on %s.".formatted(wall.mark(), lower.name()),
                     "Put a wall or a beam under it.",
                     ""));
         else if (under != null
@@ -104,11 +104,11 @@ final class SupportCheck {
     }
 
     /** The wall below whose structure lies nearest under a place of this one's. */
-    private @Nullable Strip under(Strip strip, double part) {
+    private @Nullable Strip under(Strip strip, double part, Storey lower) {
         Vec at = strip.at(strip.length() * part, middle(strip));
         Strip nearest = null;
         double least = APART_MM;
-        for (Strip host : building.near(at, below.id())) {
+        for (Strip host : building.near(at, lower.id())) {
             if (!host.wall().stays()
                     || !host.axis().isStraight() && strip.axis().isStraight()) continue;
             double s = host.axis().s(at);

@@ -21,12 +21,10 @@ final class WayInCheck {
     /** How far past an opening or a riser a point is taken to lie in the room there, millimetres. */
     private static final double INTO_MM = 60;
 
-    private final Building building;
     private final Storey storey;
     private final List<Vec> stairEnds = new ArrayList<>();
 
     WayInCheck(Building building, Storey storey) {
-        this.building = building;
         this.storey = storey;
         for (Stair stair : building.model().all(Stair.class))
             if (building.get(new BuiltStair.Of(stair.id())) instanceof BuiltStair built) addEnds(built);

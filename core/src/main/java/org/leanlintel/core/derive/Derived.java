@@ -140,7 +140,7 @@ public final class Derived implements Reads {
     }
 
     @Override
-    @SuppressWarnings("unchecked")
+    @SuppressWarnings({"unchecked", "NullAway"})
     public <T extends @Nullable Object> T get(Key<T> key) {
         if (key instanceof Member<?> m) lay(m.spread());
         return (T) entry(key, null).value();
@@ -181,9 +181,10 @@ public final class Derived implements Reads {
         GivenUp.orGoOn();
         Frame frame = new Frame(key, asks);
         Object value = frame.value();
-        boolean same = known != null && Objects.equals(known.value(), value);
+        Object kept = known != null && Objects.equals(known.value(), value) ? known.value() : value;
+        boolean same = known != null && kept == known.value();
         if (!same && key instanceof Member<?> m) altered.add(m);
-        return keep(key, new Entry(same ? known.value() : value, frame.seen(), readers.one(frame.grounds), false));
+        return keep(key, new Entry(kept, frame.seen(), readers.one(frame.grounds), false));
     }
 
     /** Lays out what is not. @return whether any was not */
@@ -292,7 +293,7 @@ public final class Derived implements Reads {
         return member.cells(valueOf(member));
     }
 
-    @SuppressWarnings("unchecked")
+    @SuppressWarnings({"unchecked", "NullAway"})
     private <T extends @Nullable Object> T valueOf(Key<T> key) {
         return (T) entry(key, null).value();
     }
@@ -387,7 +388,7 @@ public final class Derived implements Reads {
         }
 
         @Override
-        @SuppressWarnings("unchecked")
+        @SuppressWarnings({"unchecked", "NullAway"})
         public <T extends @Nullable Object> T get(Key<T> other) {
             Object value = seen.getOrDefault(other, NEVER);
             if (value != NEVER) return (T) value;

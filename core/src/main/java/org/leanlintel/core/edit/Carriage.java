@@ -1,6 +1,7 @@
 package org.leanlintel.core.edit;
 
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
@@ -44,6 +45,11 @@ record Carriage(
     void take(Wall wall) {
         walls.add(wall.id());
         idOf(wall);
+    }
+
+    /** What a wall that {@link #takes is taken} is called where it is put. */
+    ElementId taken(ElementId wall) {
+        return Objects.requireNonNull(ids.get(wall));
     }
 
     /** What something is called where it is put; null where it has not been carried so far. */

@@ -28,7 +28,7 @@ record CarriedPlacings(Carriage carry) {
         if (there != null) return there;
         WallSolid solid = carry.from().solid(wall);
         Span now = solid == null ? null : stretch(solid, was, thing, widthMm);
-        return now == null ? was : Places.fixed(solid, (now.from() + now.to()) / 2, widthMm);
+        return solid == null || now == null ? was : Places.fixed(solid, (now.from() + now.to()) / 2, widthMm);
     }
 
     private static @Nullable Span stretch(WallSolid solid, Placing placing, ElementId thing, double widthMm) {
@@ -43,7 +43,7 @@ record CarriedPlacings(Carriage carry) {
             case Stop.WallsEnd e ->
                 carry.movement().mirrors() ? new Stop.WallsEnd(e.end(), e.line().mirrored()) : e;
             case Stop.AtWall w ->
-                carry.takes(w.wall()) ? new Stop.AtWall(carry.carried(w.wall()), w.towards(), w.of()) : null;
+                carry.takes(w.wall()) ? new Stop.AtWall(carry.taken(w.wall()), w.towards(), w.of()) : null;
             case Stop.AtOpening o ->
                 carriedWith(o.opening()) instanceof ElementId id ? new Stop.AtOpening(id, o.towards()) : null;
         };

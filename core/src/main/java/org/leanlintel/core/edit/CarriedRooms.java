@@ -26,7 +26,7 @@ record CarriedRooms(Carriage carry, CarriedPlacings placings) {
         if (f.seat() instanceof Fitting.OnWall seat && carry.takes(seat.wall())) {
             Side side = carry.movement().mirrors() ? seat.side().other() : seat.side();
             Placing placing = placings.of(seat.wall(), seat.placing(), f.id(), f.widthMm());
-            return new Fitting.OnWall(carry.carried(seat.wall()), side, placing);
+            return new Fitting.OnWall(carry.taken(seat.wall()), side, placing);
         }
         if (placed == null) return f.seat();
         Vec out = carry.movement().direction(placed.out());

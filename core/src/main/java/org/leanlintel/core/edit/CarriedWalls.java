@@ -47,7 +47,7 @@ record CarriedWalls(Carriage carry, CarriedPlacings placings) {
             case WallEnd.OnSide s ->
                 carry.takes(s.wall())
                         ? new WallEnd.OnSide(
-                                carry.carried(s.wall()), carry.movement().point(s.at()), s.reach())
+                                carry.taken(s.wall()), carry.movement().point(s.at()), s.reach())
                         : leftBehind(wall, which, s);
         };
     }
@@ -71,7 +71,7 @@ record CarriedWalls(Carriage carry, CarriedPlacings placings) {
 
     private Meeting meeting(Meeting was, boolean all) {
         if (was instanceof Meeting.Through t)
-            return carry.takes(t.wall()) ? new Meeting.Through(carry.carried(t.wall())) : new Meeting.ByRule();
+            return carry.takes(t.wall()) ? new Meeting.Through(carry.taken(t.wall())) : new Meeting.ByRule();
         return all ? was : new Meeting.ByRule();
     }
 

@@ -178,9 +178,9 @@ final class Carrying {
         if (!carry.takes(g.wall()) || !carry.takes(g.other())) return;
         ElementId id = carry.idOf(kept);
         Gap.Beside gap = new Gap.Beside(
-                carry.carried(g.wall()),
+                carry.taken(g.wall()),
                 carry.movement().mirrors() ? g.side().other() : g.side(),
-                carry.carried(g.other()));
+                carry.taken(g.other()));
         carry.put(new KeptGap(id, gap, kept.faces(), kept.clearMm()));
     }
 }

@@ -82,6 +82,7 @@ final class Following {
                 Opening opening = after.model().get(id, Opening.class);
                 PlacedOpening was = placedBefore(opening);
                 if (was == null) was = solid.opening(id);
+                if (was == null) continue;
                 Strip then = before.strip(was.opening().wall());
                 Strip strip = then == null ? solid.strip() : then;
                 double middle = solid.strip().axis().s(strip.at((was.from() + was.to()) / 2, 0));
@@ -159,7 +160,7 @@ final class Following {
         for (Room room : strays) {
             RoomSpace was = before.rooms().of(room);
             RoomSpace best = was == null ? null : mostOf(was, there.keySet());
-            if (best == null) continue;
+            if (was == null || best == null) continue;
             there.put(best, List.of(room));
             put.add(room.seeded(best.net().and(was.net()).parts().getFirst().middle()));
         }

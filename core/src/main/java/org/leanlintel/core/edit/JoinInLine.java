@@ -157,8 +157,10 @@ public record JoinInLine(List<ElementId> walls) implements Edit {
 
         /** What the outermost end of all stands on. */
         private WallEnd outer(boolean lowest) {
-            Comparator<WallEndRef> byPlace = Comparator.comparingDouble(
-                    ref -> line.along(building.strip(ref.wall().id()).axis().at(ref.end())));
+            Comparator<WallEndRef> byPlace = Comparator.comparingDouble(ref ->
+                    line.along(Objects.requireNonNull(building.strip(ref.wall().id()))
+                            .axis()
+                            .at(ref.end())));
             List<WallEndRef> ends = new ArrayList<>();
             for (Strip s : strips) for (End end : End.values()) ends.add(new WallEndRef(s.wall(), end));
             ends.sort(lowest ? byPlace : byPlace.reversed());
@@ -201,7 +203,6 @@ public record JoinInLine(List<ElementId> walls) implements Edit {
         }
 
         private void addPieces(Strip s) {
-            boolean whole = false;
             for (PlacedPiece p : solid(s).pieces()) {
                 WallPiece moved = p.piece().on(kept.id());
                 if (!sameWay(s)) moved = moved.facing(moved.side().other());
@@ -235,7 +236,7 @@ public record JoinInLine(List<ElementId> walls) implements Edit {
         }
 
         private boolean isOuter(WallEnd.AtCorner corner) {
-            Wall joined = (Wall) put.get(kept.id());
+            Wall joined = (Wall) Objects.requireNonNull(put.get(kept.id()));
             return corner.equals(joined.start()) || corner.equals(joined.end());
         }
 
@@ -296,7 +297,7 @@ public record JoinInLine(List<ElementId> walls) implements Edit {
 
         /** A wall decided to run through at an outer corner is the joined one now. */
         private void outerCorners() {
-            Wall joined = (Wall) put.get(kept.id());
+            Wall joined = (Wall) Objects.requireNonNull(put.get(kept.id()));
             for (End end : End.values()) {
                 if (!(joined.at(end) instanceof WallEnd.AtCorner c)) continue;
                 Corner corner = model.get(c.corner(), Corner.class);

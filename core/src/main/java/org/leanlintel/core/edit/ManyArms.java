@@ -61,10 +61,9 @@ final class ManyArms {
             if (corner.meeting() instanceof Meeting.Mitred
                     && before.model().find(id) instanceof Corner was
                     && was.meeting().equals(corner.meeting())
-                    && !canBeCut(after, ends)) decided.add(corner.decided(new Meeting.ByRule()));
-            else if (corner.meeting() instanceof Meeting.ByRule
-                    && canBeCut(after, ends)
-                    && !fits(before, after, id, ends)) decided.add(corner.decided(new Meeting.Mitred()));
+                    && !canBeCut(ends)) decided.add(corner.decided(new Meeting.ByRule()));
+            else if (corner.meeting() instanceof Meeting.ByRule && canBeCut(ends) && !fits(before, after, id, ends))
+                decided.add(corner.decided(new Meeting.Mitred()));
         }
         if (decided.isEmpty()) return change;
         return change.then(before.model(), Change.to(after.model(), change.name(), decided, List.of()));
@@ -76,9 +75,9 @@ final class ManyArms {
             List<WallEndRef> ends = after.model().relations().endsAt(id);
             Meeting meeting = after.model().get(id, Corner.class).meeting();
             boolean decided = !(meeting instanceof Meeting.ByRule);
-            if (meeting instanceof Meeting.Mitred && !canBeCut(after, ends))
+            if (meeting instanceof Meeting.Mitred && !canBeCut(ends))
                 return Refusal.because("Only three or more straight walls can be cut whole at a corner.", id);
-            if (ends.size() < 3 || !decided && canBeCut(after, ends) || fits(before, after, id, ends)) continue;
+            if (ends.size() < 3 || !decided && canBeCut(ends) || fits(before, after, id, ends)) continue;
             String marks =
                     String.join(", ", ends.stream().map(r -> r.wall().mark()).toList());
             return Refusal.because(
@@ -98,7 +97,7 @@ final class ManyArms {
         return corners;
     }
 
-    private static boolean canBeCut(Building building, List<WallEndRef> ends) {
+    private static boolean canBeCut(List<WallEndRef> ends) {
         return ends.size() > 2 && ends.stream().allMatch(r -> r.wall().isStraight());
     }
 

@@ -93,7 +93,7 @@ public final class SettingOut {
         Fitting.OnWall seat = (Fitting.OnWall) f.seat();
         WallSolid solid = building.solid(seat.wall());
         Span span = solid == null ? null : solid.place(seat.placing(), f.widthMm());
-        return span == null
+        return solid == null || span == null
                 ? null
                 : answer(model, solid, seat.placing(), seat.side(), of, span, by -> false)
                         .and(FittingNeighbours.measures(

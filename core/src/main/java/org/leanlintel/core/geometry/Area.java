@@ -162,12 +162,12 @@ public final class Area {
         return new Bounds(e.getMinX(), e.getMinY(), e.getMaxX(), e.getMaxY());
     }
 
-    /** Everything within {@code mm} of it, corners kept sharp. */
     /** Whether it shares a point with some bounds. */
     public boolean meets(Bounds box) {
         return shape.intersects(JTS.toGeometry(new Envelope(box.minX(), box.maxX(), box.minY(), box.maxY())));
     }
 
+    /** Everything within {@code mm} of it, corners kept sharp. */
     public Area grown(double mm) {
         return new Area(BufferOp.bufferOp(shape, mm, MITRED));
     }

@@ -1,9 +1,8 @@
 package org.leanlintel.core.geometry;
 
 /**
- * A point or a displacement in plan, in millimetres. Always finite; {@code -0.0} is stored as {@code 0.0}.
- *
- * @throws IllegalArgumentException if a coordinate is NaN or infinite
+ * A point or a displacement in plan, in millimetres. Always finite: making one of NaN or an infinite coordinate throws
+ * IllegalArgumentException; {@code -0.0} is stored as {@code 0.0}.
  */
 public record Vec(double x, double y) {
 

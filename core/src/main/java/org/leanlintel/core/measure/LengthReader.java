@@ -66,7 +66,7 @@ public final class LengthReader {
             if (!reader.ambiguous) return new LengthReading.Read(first);
             return new LengthReading.Asks(first, new LengthReader(text, units, true).whole());
         } catch (Refused refused) {
-            return new LengthReading.Unreadable(refused.getMessage());
+            return new LengthReading.Unreadable(refused.reason);
         }
     }
 
@@ -267,8 +267,12 @@ public final class LengthReader {
     }
 
     private static final class Refused extends RuntimeException {
-        Refused(String sentence) {
-            super(sentence, null, false, false);
+
+        private final String reason;
+
+        Refused(String reason) {
+            super(reason, null, false, false);
+            this.reason = reason;
         }
     }
 }

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.SectionFrame;
@@ -41,7 +42,7 @@ record Cut(SectionFrame frame) {
         }
         List<Met> met = new ArrayList<>();
         areas.forEach((key, parts) -> {
-            Body b = first.get(key);
+            Body b = Objects.requireNonNull(first.get(key));
             met.add(new Met(key.element(), key.ply(), b.material(), b.does(), Area.union(parts)));
         });
         return met;

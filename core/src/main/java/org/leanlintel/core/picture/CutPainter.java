@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.geometry.Area;
@@ -101,7 +102,7 @@ final class CutPainter {
             PenRole role = role(m);
             if (role == null) continue;
             Bounds near = m.area().bounds().grown(JOINS_MM);
-            List<Area> same = byMaterial.get(m.material().joinsAs()).stream()
+            List<Area> same = Objects.requireNonNull(byMaterial.get(m.material().joinsAs())).stream()
                     .filter(o -> o != m && o.area().bounds().meets(near))
                     .map(Met::area)
                     .toList();

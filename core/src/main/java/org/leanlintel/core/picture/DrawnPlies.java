@@ -5,7 +5,6 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Content;
@@ -36,7 +35,7 @@ final class DrawnPlies {
     private final Detail.Amount amount;
     private final double thinnestMm;
     private final Predicate<Wall> isCut;
-    private final Map<BuildUp, List<Drawn>> known = new IdentityHashMap<>();
+    private final IdentityHashMap<BuildUp, List<Drawn>> known = new IdentityHashMap<>();
 
     private DrawnPlies(Look look) {
         double scale = look.drawing().scale();

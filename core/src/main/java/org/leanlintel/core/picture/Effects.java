@@ -68,7 +68,7 @@ public final class Effects {
     private static @Nullable Vec middle(Building building, Opening opening) {
         WallSolid solid = building.solid(opening.wall());
         PlacedOpening placed = solid == null ? null : solid.opening(opening.id());
-        return placed == null ? null : solid.strip().at((placed.from() + placed.to()) / 2, 0);
+        return solid == null || placed == null ? null : solid.strip().at((placed.from() + placed.to()) / 2, 0);
     }
 
     private void strings(List<String> sentences) {

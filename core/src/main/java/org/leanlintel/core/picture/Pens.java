@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.leanlintel.core.geometry.GivenUp;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Lens;
@@ -64,7 +65,7 @@ final class Pens {
     }
 
     Pen pen(PenRole role) {
-        return lens.pens().get(role);
+        return Objects.requireNonNull(lens.pens().get(role));
     }
 
     /** In the order they are drawn. */

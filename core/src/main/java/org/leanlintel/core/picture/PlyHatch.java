@@ -50,7 +50,7 @@ record PlyHatch(Hatch hatch, double scale, Pens pens) {
     /** Straight pieces of each half wave: one is a zigzag, more are as fine as paper shows; 0 for other patterns. */
     private int steps(double thickness) {
         return switch (hatch.pattern()) {
-            case WAVE -> (int) Math.clamp(Math.round(thickness / scale), 5, 16);
+            case WAVE -> Math.clamp(Math.round(thickness / scale), 5, 16);
             case ZIGZAG -> 1;
             case NONE, DIAGONAL, CROSSED -> 0;
         };

@@ -143,8 +143,8 @@ final class StairPicture extends Painting {
             double top = built.heights().riseMm(), end = steps.getLast().x();
             steps.add(new Vec(end + OFF * scale, top));
             pens.line(PenRole.CUT_STRUCTURE, steps);
-            divisions(end, top);
-            goings(steps);
+            divisions(top);
+            goings();
             strings();
             soffit(end, top);
             words(end, top);
@@ -159,7 +159,7 @@ final class StairPicture extends Painting {
         }
 
         /** Every riser as a stroke on one line, with what they add up to. */
-        private void divisions(double end, double top) {
+        private void divisions(double top) {
             double at = -OFF * scale - 4 * scale;
             pens.line(PenRole.DIMENSION, new Vec(at, -TICK * scale), new Vec(at, top + TICK * scale));
             int n = built.plan().sum().risers();
@@ -182,7 +182,7 @@ final class StairPicture extends Painting {
         }
 
         /** The goings of each flight, and each landing, in one string below. */
-        private void goings(List<Vec> steps) {
+        private void goings() {
             LengthPrinter lengths = LengthPrinter.ofDrawings(units());
             double y = -OFF * scale, x = 0;
             for (Flight f : built.plan().flights()) {

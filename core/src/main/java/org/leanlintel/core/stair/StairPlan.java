@@ -140,7 +140,7 @@ public final class StairPlan {
     }
 
     /** In a frame of its own: u on from the last riser, v away from the side it turns to; the pivot is the origin. */
-    private final class Frame {
+    private static final class Frame {
 
         private final Vec origin;
         private final Vec u;

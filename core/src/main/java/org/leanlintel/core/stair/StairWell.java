@@ -3,6 +3,7 @@ package org.leanlintel.core.stair;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.model.Side;
@@ -35,6 +36,7 @@ public final class StairWell {
                     Math.abs(b));
         }
 
+        @SuppressWarnings("ArgumentSelectionDefectChecker")
         Rectangle turned() {
             return new Rectangle(corner, across, acrossMm, along, alongMm);
         }
@@ -209,13 +211,14 @@ public final class StairWell {
     }
 
     private String broken(Figure f) {
+        StairRules.Limit limit = Objects.requireNonNull(f.broken());
         return "%s %s, %s %s by %s."
                 .formatted(
                         f.name(),
                         print(f.value(), f.unit()),
-                        print(f.broken().value(), f.unit()),
+                        print(limit.value(), f.unit()),
                         f.isBelow() ? "at least" : "at most",
-                        f.broken().cited());
+                        limit.cited());
     }
 
     private String print(double value, Unit unit) {

@@ -5,7 +5,9 @@ import static org.leanlintel.formats.demo.Draft.jambs;
 import static org.leanlintel.formats.demo.Draft.outer;
 
 import java.util.List;
-import org.leanlintel.core.building.Building;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.BuildUp;
@@ -61,7 +63,9 @@ public final class QuarryBankHouse {
                     Settings.RoomNumbering.FROM_ZERO)),
             1);
     private final Wall west, north, south, garageNorth, east, garageSouth;
-    private Opening backDoor, garageDoor;
+    /** Placed with the other openings. */
+    private @Nullable Opening backDoor, garageDoor;
+
     private final Wall garageSide, spine, hallWest, hallEast, store, wetWest, lobby, pantry, utility, wc;
 
     private QuarryBankHouse() {
@@ -112,15 +116,15 @@ public final class QuarryBankHouse {
         d.floor("suspended-timber", 2000, 2000);
         d.floor("slab", HOUSE, 215, WIDTH - 215, DEPTH - 215, -150, new Floor.Level());
         d.floor("slab", 4500, -700, 6300, 0, -150, new Floor.Falling(-Math.PI / 2, 1 / 80.0));
-        d.steps(backDoor, 1400, 900, new OutsideSteps.Steps(300));
-        d.steps(garageDoor, 1400, 900, new OutsideSteps.Steps(300));
+        d.steps(Objects.requireNonNull(backDoor), 1400, 900, new OutsideSteps.Steps(300));
+        d.steps(Objects.requireNonNull(garageDoor), 1400, 900, new OutsideSteps.Steps(300));
         Stair.Turn half = new Stair.Turn(Stair.By.LANDING, Side.RIGHT, true, 100, 0);
         Stair stair = d.stair(5050, 2272, Math.PI / 2, 850, new Stair.Flights(List.of(7), List.of(half)));
         ElementId section = d.section(5475, -2600, 5475, DEPTH + 600, Side.RIGHT, 50);
         ElementId drawing = d.stairDrawing(stair, 25);
         d.on(first);
         upstairs(shell);
-        annotate(section, first, shell);
+        annotate(section, first);
         d.sheet(
                 "A-105",
                 "First floor plan, section and stair",
@@ -131,7 +135,7 @@ public final class QuarryBankHouse {
     }
 
     /** The section: levels up its left side, walls across its foot, and what is built there. */
-    private void annotate(ElementId section, ElementId first, List<Wall> shell) {
+    private void annotate(ElementId section, ElementId first) {
         d.stringOn(
                 section,
                 false,
@@ -225,15 +229,16 @@ public final class QuarryBankHouse {
         d.window(above(shell, east), End.START, 3000, 1500, 1200, 900, pair);
     }
 
+    private Vec middle(Wall wall) {
+        Strip strip = Objects.requireNonNull(d.building().strip(wall.id()));
+        return strip.at(strip.length() / 2, 0);
+    }
+
     /** The copy above of a wall: that lies where it does. */
     private Wall above(List<Wall> shell, Wall below) {
-        Building building = d.building();
-        Vec middle = building.strip(below.id()).at(building.strip(below.id()).length() / 2, 0);
+        Vec middle = middle(below);
         return shell.stream()
-                .filter(w -> building.strip(w.id())
-                                .at(building.strip(w.id()).length() / 2, 0)
-                                .distanceTo(middle)
-                        < 1)
+                .filter(w -> middle(w).distanceTo(middle) < 1)
                 .findFirst()
                 .orElseThrow();
     }

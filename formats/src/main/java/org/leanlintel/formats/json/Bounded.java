@@ -1,5 +1,6 @@
 package org.leanlintel.formats.json;
 
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import tools.jackson.core.JsonParser;
@@ -67,14 +68,14 @@ final class Bounded {
     }
 
     /** Why a text can't be kept; null where it can. */
-    private static String faultOf(String text) {
-        for (int i = 0; i < text.length(); i++) {
-            char c = text.charAt(i);
+    private static @Nullable String faultOf(String text) {
+        int i = 0;
+        while (i < text.length()) {
+            char c = text.charAt(i++);
             if (c == 0) return "Text can't have a character of no kind (U+0000) in it.";
             if (!Character.isSurrogate(c)) continue;
-            boolean whole = Character.isHighSurrogate(c)
-                    && i + 1 < text.length()
-                    && Character.isLowSurrogate(text.charAt(i + 1));
+            boolean whole =
+                    Character.isHighSurrogate(c) && i < text.length() && Character.isLowSurrogate(text.charAt(i));
             if (!whole) return "Text can't have half a character in it.";
             i++;
         }

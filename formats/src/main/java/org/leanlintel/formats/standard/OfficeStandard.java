@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Drawing;
@@ -166,9 +167,9 @@ public final class OfficeStandard {
 
     /** How stairs are usually made in a region. */
     public static StairMakes stairMakes(String region) {
-        return Json.mapper()
+        return Objects.requireNonNull(Json.mapper()
                 .readValue(text("stair-makes.json"), new TypeReference<Map<String, StairMakes>>() {})
-                .get(region);
+                .get(region));
     }
 
     /** How doors and windows are usually made. @param source of the allowances */
@@ -181,9 +182,9 @@ public final class OfficeStandard {
 
     /** How doors and windows are usually made in a region. */
     public static OpeningMakes openingMakes(String region) {
-        return Json.mapper()
+        return Objects.requireNonNull(Json.mapper()
                 .readValue(text("opening-makes.json"), new TypeReference<Map<String, OpeningMakes>>() {})
-                .get(region);
+                .get(region));
     }
 
     /** All a region offers, for who draws there. @param leaves with the openings they ask for, the usual one first */

@@ -40,7 +40,7 @@ public final class TracingWorker {
         } catch (Untraceable | OutOfMemoryError | StackOverflowError refused) {
             status = REFUSED;
             String sentence = refused instanceof Untraceable
-                    ? refused.getMessage()
+                    ? String.valueOf(refused.getMessage())
                     : "This file takes more memory than there is to read it.";
             answer = sentence.getBytes(StandardCharsets.UTF_8);
         }

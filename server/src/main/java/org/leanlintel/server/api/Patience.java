@@ -82,7 +82,7 @@ class Patience implements AsyncHandlerInterceptor, ResponseBodyAdvice<Object> {
         Semaphore permits = projects.computeIfAbsent(project, p -> new Semaphore(AT_A_TIME, true));
         if (!permits.tryAcquire(waitMs, TimeUnit.MILLISECONDS)) throw new Busy();
         Turn turn = new Turn(permits);
-        clock.schedule(turn::interrupt, limitMs, TimeUnit.MILLISECONDS);
+        var unused = clock.schedule(turn::interrupt, limitMs, TimeUnit.MILLISECONDS);
         request.setAttribute(TURN, turn);
         return true;
     }

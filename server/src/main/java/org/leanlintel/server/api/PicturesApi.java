@@ -2,6 +2,7 @@ package org.leanlintel.server.api;
 
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -107,7 +108,7 @@ public class PicturesApi {
                 now.model(),
                 id -> now.drawing(id).picture(),
                 DrawingLettering.get(),
-                LocalDate.now().toString());
+                LocalDate.now(ZoneId.systemDefault()).toString());
     }
 
     /**
@@ -135,7 +136,7 @@ public class PicturesApi {
                         d.name(),
                         ScaleLabel.of(scale, model.settings().units()),
                         paper.label(),
-                        LocalDate.now());
+                        LocalDate.now(ZoneId.systemDefault()));
         List<Picture> behind = backdrop == null
                 ? List.of()
                 : List.of(live.get(project).drawing(new ElementId(backdrop)).picture());

@@ -54,18 +54,21 @@ public class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail noSuchProject(NoSuchProject missing) {
-        return problem(HttpStatus.NOT_FOUND, "not-found", "Not found", missing.getMessage());
+        return problem(HttpStatus.NOT_FOUND, "not-found", "Not found", String.valueOf(missing.getMessage()));
     }
 
     @ExceptionHandler
     ProblemDetail missing(MissingElement missing) {
-        return problem(HttpStatus.NOT_FOUND, "not-found", "Not found", missing.getMessage());
+        return problem(HttpStatus.NOT_FOUND, "not-found", "Not found", String.valueOf(missing.getMessage()));
     }
 
     @ExceptionHandler
     ProblemDetail unreadableFile(ProjectFile.Unreadable unreadable) {
         return problem(
-                HttpStatus.UNPROCESSABLE_CONTENT, "unreadable", "The file cannot be imported", unreadable.getMessage());
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "unreadable",
+                "The file cannot be imported",
+                String.valueOf(unreadable.getMessage()));
     }
 
     @ExceptionHandler
@@ -74,7 +77,7 @@ public class Problems extends ResponseEntityExceptionHandler {
                 HttpStatus.UNPROCESSABLE_CONTENT,
                 "untraceable",
                 "The file cannot be traced from",
-                untraceable.getMessage());
+                String.valueOf(untraceable.getMessage()));
     }
 
     @ExceptionHandler
@@ -84,7 +87,7 @@ public class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail noSuchFile(NoSuchFile missing) {
-        return problem(HttpStatus.NOT_FOUND, "not-found", "Not found", missing.getMessage());
+        return problem(HttpStatus.NOT_FOUND, "not-found", "Not found", String.valueOf(missing.getMessage()));
     }
 
     @ExceptionHandler

@@ -60,8 +60,7 @@ final class StairAnswers {
     }
 
     private static String asked(@Nullable Limit least, @Nullable Limit most, Unit unit, LengthPrinter lengths) {
-        if (least == null && most == null) return "";
-        if (least == null) return "at most " + print(most.value(), unit, lengths);
+        if (least == null) return most == null ? "" : "at most " + print(most.value(), unit, lengths);
         String from = print(least.value(), unit, lengths);
         return most == null ? "at least " + from : from + " to " + print(most.value(), unit, lengths);
     }

@@ -19,7 +19,9 @@ public class ElementRow {
     @Embeddable
     public record Key(@Column(name = "project_id") UUID projectId, @Column(name = "id") String id) {}
 
+    /** Read by Hibernate. */
     @EmbeddedId
+    @SuppressWarnings("UnusedVariable")
     private Key key;
 
     private int format;

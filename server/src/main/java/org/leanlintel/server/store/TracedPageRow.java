@@ -16,7 +16,9 @@ class TracedPageRow {
     @Embeddable
     record Key(String file, int page, String what) {}
 
+    /** Read by Hibernate. */
     @EmbeddedId
+    @SuppressWarnings("UnusedVariable")
     private Key key;
 
     @Column(nullable = false)
