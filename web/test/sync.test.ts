@@ -23,6 +23,7 @@ function accepted(revision: number): EditAnswer {
 
 let asked: { path: string; body: { editId?: string; seen?: number } }[];
 let answers: Answer[];
+let hear: (e: { data: string }) => void;
 let store: ReturnType<typeof boardStore>;
 let sync: Sync;
 
@@ -34,7 +35,9 @@ beforeEach(async () => {
   vi.stubGlobal(
     "EventSource",
     class {
-      addEventListener() {}
+      addEventListener(_: string, listener: typeof hear) {
+        hear = listener;
+      }
       close() {}
     },
   );
@@ -204,6 +207,55 @@ describe("previews", () => {
     await vi.advanceTimersByTimeAsync(20);
     sync.previews.show(null);
     expect(store.getState().preview).toBeNull();
+  });
+});
+
+describe("what another window changed", () => {
+  const revised = (revision: number, window = "another") =>
+    hear({ data: JSON.stringify({ project: "p", revision, window }) });
+  const wallAs = (mark: string) => ({ ...store.getState().elements.get(WALL), mark });
+
+  beforeEach(() => store.setState({ drawn: "d" }));
+
+  it("comes as what changed, and the rest stays", async () => {
+    const before = store.getState().elements;
+    answers = [
+      {
+        status: 200,
+        body: { ...accepted(9), put: [wallAs("W9")], picture: { scale: 50, changed: [], gone: [] } },
+      },
+    ];
+    revised(9);
+    await vi.advanceTimersByTimeAsync(0);
+    expect(asked.map((a) => a.path)).toEqual(["/api/v1/projects/p/changes"]);
+    expect(store.getState().revision).toBe(9);
+    expect(store.getState().elements.get(WALL)).toMatchObject({ mark: "W9" });
+    for (const [id, e] of before) if (id !== WALL) expect(store.getState().elements.get(id)).toBe(e);
+  });
+
+  it("is read anew where too much has changed", async () => {
+    answers = [
+      { status: 422, body: { detail: "Too much has changed since revision 7.", concerns: [] } },
+      { status: 200, body: { revision: 99, elements: [wallAs("W9")], undo: null, redo: null } },
+    ];
+    revised(99);
+    await vi.advanceTimersByTimeAsync(0);
+    expect(asked.map((a) => a.path.split("/").pop())).toEqual(["changes", "state", "picture"]);
+    expect(store.getState().revision).toBe(99);
+  });
+
+  it("is not asked for where it is known, or was made here", async () => {
+    revised(7);
+    revised(3);
+    await vi.advanceTimersByTimeAsync(0);
+    expect(asked).toEqual([]);
+  });
+
+  it("waits until the project has been read at all", async () => {
+    store.setState({ revision: -1, drawn: null });
+    revised(9);
+    await vi.advanceTimersByTimeAsync(0);
+    expect(asked).toEqual([]);
   });
 });
 

@@ -1,6 +1,6 @@
 import { answerOf, api, Offline, Refused, sentenceOf, windowId } from "../../api/client";
 import { onRevised } from "../../api/events";
-import type { Edit, EditAnswer, Element, Group, Picture, SetOut } from "../../api/types";
+import type { Edit, EditAnswer, Element, Group, Offered, Picture, SetOut } from "../../api/types";
 import { backdropCatches, backdropOf } from "../canvas/backdrop";
 import { byWhatIsPicked } from "../canvas/groups";
 import { tracedLines } from "../canvas/traced";
@@ -25,6 +25,8 @@ export class Sync {
   readonly previews: Previews;
   readonly gaps: GapReader;
   private readonly inStep: InStep;
+  /** The last revision others were heard to have made. */
+  private heard = -1;
   private readonly stopHearing: () => void;
   private readonly stopKeeping: () => void;
 
@@ -36,9 +38,10 @@ export class Sync {
     globalThis.addEventListener?.("beforeunload", this.stay);
     this.stopKeeping = keepMaking(store);
     this.stopHearing = onRevised(this.state.project, (r) => {
-      const { project, revision, version } = store.getState();
-      if (r.project === project && r.revision > revision && r.window !== windowId && !version)
-        void this.reload();
+      const { project, version } = store.getState();
+      if (r.project !== project || r.window === windowId || version) return;
+      this.heard = Math.max(this.heard, r.revision);
+      void this.catchUp();
     });
   }
 
@@ -65,17 +68,26 @@ export class Sync {
 
   async load(): Promise<void> {
     try {
-      const papers = await answerOf(api.GET("/api/v1/papers"));
+      const read = this.readState();
+      const drawn = read.then(() => this.showFirst());
+      const [papers, regions] = await Promise.all([
+        answerOf(api.GET("/api/v1/papers")),
+        answerOf(api.GET("/api/v1/regions")),
+        read,
+      ]);
       this.store.setState({ papers });
-      await this.readState();
-      const [first] = elementsOf(this.state, "drawing");
-      const show = first && this.show({ kind: "drawing", id: first.id });
-      await this.readUsual();
+      this.offer(regions);
       this.store.setState({ loaded: true });
-      await show;
+      await drawn;
+      await this.catchUp();
     } catch (error) {
       this.store.setState({ fault: sentenceOf(error) });
     }
+  }
+
+  private async showFirst(): Promise<void> {
+    const [first] = elementsOf(this.state, "drawing");
+    if (first) await this.show({ kind: "drawing", id: first.id });
   }
 
   private async readState(): Promise<void> {
@@ -96,12 +108,27 @@ export class Sync {
   }
 
   /** What the project's trade region offers, and what tools make by it, or made in this project last. */
-  private async readUsual(): Promise<void> {
-    const regions = await answerOf(api.GET("/api/v1/regions"));
+  private offer(regions: readonly Offered[]): void {
     const offered = offeredTo(elementOf(this.state, "settings", "settings"), regions);
     if (!offered) return;
     const making = usualMaking(this.state, offered);
     this.store.setState({ offered, making: makingKept({ ...this.state, making }) });
+  }
+
+  /** Shows what others have changed; not before the project has been read at all. */
+  private async catchUp(): Promise<void> {
+    const { revision: seen, drawn } = this.state;
+    if (seen < 0 || drawn === null || this.heard <= seen) return;
+    try {
+      const answer = await answerOf(
+        api.GET("/api/v1/projects/{project}/changes", {
+          params: { path: this.path, query: { seen, ...this.drawing } },
+        }),
+      );
+      if (this.state.revision === seen) await this.accepted(answer, seen);
+    } catch (error) {
+      if (!(error instanceof Offline)) await this.reload();
+    }
   }
 
   /** Everything again, after others' edits or a broken connection. */
@@ -284,7 +311,7 @@ export class Sync {
   private async shown(answer: EditAnswer): Promise<void> {
     let fault = answer.fault;
     try {
-      await this.accepted(answer);
+      await this.accepted(answer, answer.revision - 1);
     } catch (error) {
       if (error instanceof Offline) throw error;
       fault = sentenceOf(error);
@@ -293,10 +320,10 @@ export class Sync {
     this.store.setState({ saving: "saved", saying: fault ?? news, ...(fault ? { preview: null } : {}) });
   }
 
-  private async accepted(answer: EditAnswer): Promise<void> {
+  /** @param seen the revision that the answer tells the changes from */
+  private async accepted(answer: EditAnswer, seen: number): Promise<void> {
     const state = this.store.getState();
-    const inStep = answer.revision === state.revision + 1;
-    if (!inStep) return this.reload();
+    if (state.revision !== seen) return this.reload();
     const elements = new Map(state.elements);
     for (const id of answer.removed) elements.delete(id);
     for (const e of answer.put) elements.set(e.id, e);
@@ -323,8 +350,7 @@ export class Sync {
   private async showWhatIsLeft(): Promise<void> {
     const state = this.store.getState();
     if (state.shown && !state.elements.has(state.shown.id)) {
-      const first = elementsOf(state, "drawing")[0];
-      if (first) await this.show({ kind: "drawing", id: first.id });
+      await this.showFirst();
     } else {
       await this.readPicture();
     }

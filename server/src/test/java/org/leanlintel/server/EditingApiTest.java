@@ -325,6 +325,51 @@ class EditingApiTest {
                 .isEqualTo(200);
     }
 
+    /** A second window is told what came, went and became different since it looked last, and how its drawing did. */
+    @Test
+    void whatOthersChangedComesAsWhatChanged() {
+        api.edit(Api.shell(0, 0, 9000, 6000));
+        long seen = api.revision();
+        List<ElementId> before = wallsNow();
+        api.edit(Api.wall(0, 9000, 3000, 9000));
+        api.edit(new Move(List.of(before.getFirst()), new Vec(200, 0)));
+        ElementId added =
+                wallsNow().stream().filter(w -> !before.contains(w)).findFirst().orElseThrow();
+        api.edit(new Delete(List.of(before.getLast())));
+
+        JsonNode changes = api.get("/changes?seen=" + seen + "&drawing=" + OfficeStandard.GROUND_PLAN)
+                .json();
+        assertThat(changes.path("revision").asLong()).isEqualTo(api.revision());
+        assertThat(ids(changes.path("put"))).contains(added.value());
+        assertThat(changes.path("removed").toString())
+                .contains(before.getLast().value())
+                .doesNotContain(added.value());
+        assertThat(changes.path("picture").path("gone").toString())
+                .contains(before.getLast().value());
+        assertThat(changes.path("picture").path("changed").toString()).contains("\"element\":\"" + added.value());
+
+        JsonNode none = api.get("/changes?seen=" + api.revision()).json();
+        assertThat(none.path("put")).isEmpty();
+        assertThat(none.path("removed")).isEmpty();
+        assertProblem(api.get("/changes?seen=" + (api.revision() + 1)), 422, "Too much has changed");
+        for (int i = 0; i < 60; i++) api.edit(new Move(List.of(added), new Vec(0, i % 2 == 0 ? 100 : -100)));
+        assertProblem(api.get("/changes?seen=" + seen), 422, "Too much has changed");
+    }
+
+    private List<ElementId> wallsNow() {
+        List<ElementId> walls = new ArrayList<>();
+        for (JsonNode e : api.get("/state").json().path("elements"))
+            if (e.path("type").asString().equals("wall"))
+                walls.add(new ElementId(e.path("id").asString()));
+        return walls;
+    }
+
+    private static List<String> ids(JsonNode elements) {
+        List<String> ids = new ArrayList<>();
+        for (JsonNode e : elements) ids.add(e.path("id").asString());
+        return ids;
+    }
+
     @Test
     void whatAProjectCannotDoWithoutStays() {
         for (String id : List.of("drawing-ground-plan", "site"))

@@ -92,6 +92,20 @@ public class BoardApi {
     }
 
     /**
+     * What has changed since a revision, as if it were one edit. Where that was long ago the answer is a refusal, and everything
+     * is to be read anew.
+     */
+    @GetMapping("/changes")
+    public EditAnswer changes(
+            @PathVariable UUID project, @RequestParam long seen, @RequestParam @Nullable String drawing) {
+        ElementId shown = shown(project, drawing);
+        EditDesk.Answer since = desk.since(project, seen);
+        if (since == null)
+            throw new Refused(Refusal.because("Too much has changed since revision %d.".formatted(seen)));
+        return answer(project, shown, since);
+    }
+
+    /**
      * Tries an edit without storing it. With {@code effects}, it says what else becomes different; with {@code gapsOf},
      * the gaps that wall would have; with {@code settingOut}, how the opening or fitting placed would be set out.
      */

@@ -31,6 +31,9 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Component
 public class EditDesk {
 
+    /** Revisions that a window may be behind and still be told just what changed. */
+    private static final int MOST_BEHIND = 50;
+
     /** What became of an edit. @param before the project it was applied to; @param after the same where it was refused */
     public record Answer(Outcome outcome, Live before, Live after) {}
 
@@ -58,6 +61,26 @@ public class EditDesk {
         Live now = live.get(project);
         Editing.Result result = Editing.run(edit, now.building());
         return new Answer(result.outcome(), now, result.after() == now.building() ? now : now.after(result.after()));
+    }
+
+    /**
+     * What has been changed since a revision, by anybody.
+     *
+     * @return null where that is so long ago that it is quicker to read everything anew
+     */
+    public @Nullable Answer since(UUID project, long seen) {
+        Live now = live.get(project);
+        long behind = now.model().revision() - seen;
+        if (behind < 0 || behind > MOST_BEHIND) return null;
+        List<Change> changes =
+                journal.since(project, seen).stream().limit(behind).toList();
+        if (changes.size() < behind) return null;
+        Building then = now.building();
+        for (Change change : changes.reversed())
+            then = Editing.restore(change.inverse(), then).after();
+        Change all = Change.to(then.model(), "what changed since", List.of(), List.of());
+        for (Change change : changes) all = all.then(then.model(), change);
+        return new Answer(all, now.after(then), now);
     }
 
     /** @param seen the revision the sender's window had seen */
