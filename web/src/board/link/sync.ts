@@ -1,6 +1,16 @@
 import { answerOf, api, Offline, Refused, sentenceOf, windowId } from "../../api/client";
 import { onRevised } from "../../api/events";
-import type { Edit, EditAnswer, Element, Group, Offered, Picture, SetOut } from "../../api/types";
+import type {
+  Edit,
+  EditAnswer,
+  Element,
+  Group,
+  Offered,
+  Picture,
+  PictureAnswer,
+  ProjectState,
+  SetOut,
+} from "../../api/types";
 import { backdropCatches, backdropOf } from "../canvas/backdrop";
 import { byWhatIsPicked } from "../canvas/groups";
 import { tracedLines } from "../canvas/traced";
@@ -66,19 +76,20 @@ export class Sync {
     return { project: this.store.getState().project };
   }
 
+  /** What a board needs is asked for at once, and the first picture before the page is busy with the elements. */
   async load(): Promise<void> {
     try {
-      const read = this.readState();
-      const drawn = read.then(() => this.showFirst());
-      const [papers, regions] = await Promise.all([
+      const [state, papers, regions] = await Promise.all([
+        this.askState(),
         answerOf(api.GET("/api/v1/papers")),
         answerOf(api.GET("/api/v1/regions")),
-        read,
       ]);
-      this.store.setState({ papers });
+      const [first] = elementsOf({ elements: byId(state.elements) }, "drawing");
+      const picture = first && this.askPicture({ kind: "drawing", id: first.id });
+      this.store.setState({ papers, ...stateOf(state) });
       this.offer(regions);
       this.store.setState({ loaded: true });
-      await drawn;
+      if (first) await this.show({ kind: "drawing", id: first.id }, picture);
       await this.catchUp();
     } catch (error) {
       this.store.setState({ fault: sentenceOf(error) });
@@ -90,21 +101,15 @@ export class Sync {
     if (first) await this.show({ kind: "drawing", id: first.id });
   }
 
-  private async readState(): Promise<void> {
+  private askState(): Promise<ProjectState> {
     const { version } = this.store.getState();
-    const state = version
-      ? await answerOf(
+    return version
+      ? answerOf(
           api.GET("/api/v1/projects/{project}/versions/{version}/state", {
             params: { path: { ...this.path, version: version.id } },
           }),
         )
-      : await answerOf(api.GET("/api/v1/projects/{project}/state", { params: { path: this.path } }));
-    this.store.setState({
-      elements: byId(state.elements),
-      revision: state.revision,
-      undo: state.undo,
-      redo: state.redo,
-    });
+      : answerOf(api.GET("/api/v1/projects/{project}/state", { params: { path: this.path } }));
   }
 
   /** What the project's trade region offers, and what tools make by it, or made in this project last. */
@@ -134,7 +139,7 @@ export class Sync {
   /** Everything again, after others' edits or a broken connection. */
   async reload(): Promise<void> {
     try {
-      await this.readState();
+      this.store.setState(stateOf(await this.askState()));
       await this.readPicture();
     } catch (error) {
       this.store.setState({ saying: sentenceOf(error) });
@@ -146,8 +151,8 @@ export class Sync {
     await this.reload();
   }
 
-  /** Shows a drawing or a sheet, in the view it was left in. */
-  async show(shown: Shown): Promise<void> {
+  /** Shows a drawing or a sheet, in the view it was left in. @param asked its picture, where that was asked for already */
+  async show(shown: Shown, asked: Promise<PictureAnswer> = this.askPicture(shown)): Promise<void> {
     this.store.setState({
       shown,
       preview: null,
@@ -158,27 +163,31 @@ export class Sync {
       well: null,
       backdrop: { ...this.state.backdrop, drawing: null },
     });
-    await this.readPicture();
+    await this.readPicture(asked);
     this.views.resume();
   }
 
-  private async readPicture(): Promise<void> {
-    const { shown, version } = this.store.getState();
-    if (!shown) return;
+  private askPicture({ kind, id }: Shown): Promise<PictureAnswer> {
+    const { version } = this.store.getState();
     const query = version ? { version: version.id } : {};
-    const answer =
-      shown.kind === "drawing"
-        ? await answerOf(
-            api.GET("/api/v1/projects/{project}/drawings/{drawing}/picture", {
-              params: { path: { ...this.path, drawing: shown.id }, query },
-            }),
-          )
-        : await answerOf(
-            api.GET("/api/v1/projects/{project}/sheets/{sheet}/picture", {
-              params: { path: { ...this.path, sheet: shown.id }, query },
-            }),
-          );
-    if (this.store.getState().shown?.id === shown.id) this.setPicture(answer.picture, shown);
+    return kind === "drawing"
+      ? answerOf(
+          api.GET("/api/v1/projects/{project}/drawings/{drawing}/picture", {
+            params: { path: { ...this.path, drawing: id }, query },
+          }),
+        )
+      : answerOf(
+          api.GET("/api/v1/projects/{project}/sheets/{sheet}/picture", {
+            params: { path: { ...this.path, sheet: id }, query },
+          }),
+        );
+  }
+
+  private async readPicture(asked?: Promise<PictureAnswer>): Promise<void> {
+    const { shown } = this.store.getState();
+    if (!shown) return;
+    const { picture } = await (asked ?? this.askPicture(shown));
+    if (this.store.getState().shown?.id === shown.id) this.setPicture(picture, shown);
   }
 
   private setPicture(picture: Picture, { id }: Shown): void {
@@ -359,4 +368,8 @@ export class Sync {
 
 function byId(elements: readonly Element[]): Map<string, Element> {
   return new Map(elements.map((e) => [e.id, e]));
+}
+
+function stateOf({ elements, revision, undo, redo }: ProjectState): Partial<BoardState> {
+  return { elements: byId(elements), revision, undo, redo };
 }

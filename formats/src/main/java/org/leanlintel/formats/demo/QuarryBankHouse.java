@@ -164,7 +164,7 @@ public final class QuarryBankHouse {
                 Draft.outer(south));
         d.stringOn(section, true, -1800, Draft.outer(north), Draft.outer(south));
         d.noteOn(section, 1500, 4500, "Ceiling joists and roof\nto follow");
-        d.noteOn(section, 5900, 2450, "Half-turn stair,\nsee its own drawing");
+        d.noteOn(section, 2200, 1300, "Kitchen");
     }
 
     private int plies(Wall wall) {
