@@ -1,5 +1,6 @@
-import type { Group, Item, Pen } from "../../api/types";
+import type { Group, Item } from "../../api/types";
 import type { Size, View } from "../state/view";
+import { dashesMm } from "./dashes";
 import { hatchLines, waveLine } from "./hatches";
 import { pageImage } from "./traced";
 
@@ -159,17 +160,9 @@ function stroke(canvas: Canvas, item: Exclude<Drawn, { type: "fill" }>, rank: Ra
   context.strokeStyle = inkOf(manner);
   context.globalAlpha = rank === "hatch" ? 0.45 : printed < finest && !hairlines ? 0.85 : 1;
   context.lineWidth = manner === "selected" ? width + 1.2 / view.zoom : width;
-  context.setLineDash(dashes(item.pen, scale));
+  context.setLineDash(dashesMm(item.pen).map((mm) => mm * scale));
   context.stroke(pathOf(item));
   context.globalAlpha = 1;
-}
-
-/** Patterns of ISO 128-2 in widths of the line, no dash under 2 mm of paper. */
-function dashes(pen: Pen, scale: number): number[] {
-  if (pen.dash === "CONTINUOUS") return [];
-  const pattern = pen.dash === "DASHED" ? [12, 3] : [24, 3, 0.5, 3];
-  const unit = Math.max(pen.widthMm, 2 / (pattern[0] ?? 1)) * scale;
-  return pattern.map((part) => part * unit);
 }
 
 function text(

@@ -72,6 +72,13 @@ final class PdfPage implements AutoCloseable {
         out.clip();
     }
 
+    private static float[] dashes(Pen pen) {
+        List<Double> mm = pen.dashesMm();
+        float[] points = new float[mm.size()];
+        for (int i = 0; i < points.length; i++) points[i] = points(mm.get(i));
+        return points;
+    }
+
     private void fill(Item.Fill fill) throws IOException {
         int rgb = Integer.parseInt(fill.tint().substring(1), 16);
         float red = (rgb >> 16 & 255) / 255f, green = (rgb >> 8 & 255) / 255f, blue = (rgb & 255) / 255f;
@@ -99,7 +106,7 @@ final class PdfPage implements AutoCloseable {
 
     private void pen(Pen pen) throws IOException {
         out.setLineWidth(points(pen.widthMm()));
-        out.setLineDashPattern(Dashes.pattern(pen), 0);
+        out.setLineDashPattern(dashes(pen), 0);
     }
 
     /** By Bezier curves of a quarter turn at most: within 0.03 % of the radius. */
