@@ -48,6 +48,7 @@ export type FloorVoid = Schemas["FloorVoid"];
 export type FloorFall = Schemas["FloorFall"];
 export type FloorEdge = Schemas["FloorEdge"];
 export type AddStorey = Schemas["AddStorey"];
+export type DrawParallel = Schemas["DrawParallel"];
 export type DrawStair = Schemas["DrawStair"];
 export type Stair = Schemas["Stair"];
 export type StairShape = Schemas["StairShape"];

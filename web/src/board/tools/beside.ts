@@ -1,4 +1,4 @@
-import type { Edit } from "../../api/types";
+import type { DrawParallel } from "../../api/types";
 import { stepOf } from "../catch/aim";
 import { sideOfPointer, wallUnderPointer } from "../catch/onWall";
 import { workOf } from "../link/submitting";
@@ -37,10 +37,7 @@ export const beside: ToolOf<Beside> = {
 };
 
 /** At the distance typed, last used or pointed at. */
-function besideEdit(
-  state: BoardState,
-  picked: string | null,
-): Extract<Edit, { type: "drawParallel" }> | null {
+function besideEdit(state: BoardState, picked: string | null): DrawParallel | null {
   const wall = newWall(state);
   const to = picked ?? wallUnderPointer(state);
   if (!wall || !to || !state.pointer) return null;

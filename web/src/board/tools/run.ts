@@ -4,6 +4,7 @@ import { pointOf } from "../catch/points";
 import { RunFacts } from "../making/NewWalls";
 import { type BoardState, typedMm } from "../state/state";
 import { newWall } from "./parts/newWall";
+import { stepBack, stepOn } from "./parts/picks";
 import type { Hands, ToolOf } from "./ToolOf";
 
 /** Nobody means a wall as short as this; the pointer has not left the last point yet. */
@@ -53,14 +54,8 @@ export const run: ToolOf<Run> = {
   end: (hands, { picks }) => {
     if (picks.length >= 2) return finish(hands, picks, false);
   },
-  back: (tool) =>
-    tool.picks.length === 0
-      ? null
-      : { ...tool, picks: tool.picks.slice(0, -1), undone: [...tool.undone, ...tool.picks.slice(-1)] },
-  on: (tool) =>
-    tool.undone.length === 0
-      ? null
-      : { ...tool, picks: [...tool.picks, ...tool.undone.slice(-1)], undone: tool.undone.slice(0, -1) },
+  back: stepBack,
+  on: stepOn,
   from: lastPoint,
   picked: (tool) => tool.picks.map(pointOf),
   Facts: RunFacts,

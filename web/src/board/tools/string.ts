@@ -1,6 +1,7 @@
 import type { Caught } from "../catch/near";
 import { layerOf } from "../state/layers";
 import { caughtNow, drawingShown } from "../state/state";
+import { stepBack, stepOn } from "./parts/picks";
 import type { ToolOf } from "./ToolOf";
 
 export interface StringTool {
@@ -45,13 +46,7 @@ export const string: ToolOf<StringTool> = {
     } else if (picks.length >= 2) await hands.make(fresh);
     else hands.say("Nothing to hold to here: pick a face, an edge or a corner.");
   },
-  back: (tool) =>
-    tool.picks.length === 0
-      ? null
-      : { ...tool, picks: tool.picks.slice(0, -1), undone: [...tool.undone, ...tool.picks.slice(-1)] },
-  on: (tool) =>
-    tool.undone.length === 0
-      ? null
-      : { ...tool, picks: [...tool.picks, ...tool.undone.slice(-1)], undone: tool.undone.slice(0, -1) },
+  back: stepBack,
+  on: stepOn,
   picked: ({ picks }) => picks.map((p) => p.at),
 };

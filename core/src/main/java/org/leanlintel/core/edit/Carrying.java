@@ -11,7 +11,6 @@ import org.leanlintel.core.building.Building;
 import org.leanlintel.core.geometry.Rigid;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.DimensionString;
-import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
@@ -27,9 +26,7 @@ import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
-import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Stair;
-import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallPiece;
@@ -119,23 +116,8 @@ final class Carrying {
             case SectionLine l -> {
                 return stays(l);
             }
-            case KeptGap k -> {
-                return stays(k);
-            }
-            case Storey s -> {
-                return stays(s);
-            }
-            case Drawing d -> {
-                return stays(d);
-            }
-            case Sheet s -> {
-                return stays(s);
-            }
-            case Element.Sole s -> {
-                return stays(s);
-            }
-            case Element.Stock s -> {
-                return stays(s);
+            case Element.Apart a -> {
+                return stays(a);
             }
         }
         return null;

@@ -127,11 +127,8 @@ public record Delete(List<ElementId> elements) implements Edit {
                 case OutsideSteps s -> {}
                 case Annotation a -> {}
                 case Corner c -> {}
-                case KeptGap k -> {}
                 case Tracing t -> {}
-                case Sheet s -> {}
-                case Element.Sole s -> {}
-                case Element.Stock s -> {}
+                case Element.Apart a -> {}
             }
         }
 

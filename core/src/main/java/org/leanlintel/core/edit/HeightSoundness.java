@@ -13,12 +13,10 @@ import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Corner;
-import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
-import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
@@ -27,7 +25,6 @@ import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
-import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
@@ -72,12 +69,8 @@ final class HeightSoundness {
             case SectionLine s -> null;
             case Annotation a -> null;
             case Corner c -> null;
-            case KeptGap k -> null;
             case Tracing t -> null;
-            case Drawing d -> null;
-            case Sheet s -> null;
-            case Element.Sole s -> null;
-            case Element.Stock s -> null;
+            case Element.Apart a -> null;
         };
     }
 

@@ -18,14 +18,12 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.DimensionString;
-import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
-import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
@@ -38,9 +36,7 @@ import org.leanlintel.core.model.Relations.WallEndRef;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
-import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Stair;
-import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
@@ -150,23 +146,8 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
                 case Corner c -> {
                     return stays(c);
                 }
-                case KeptGap k -> {
-                    return stays(k);
-                }
-                case Storey s -> {
-                    return stays(s);
-                }
-                case Drawing d -> {
-                    return stays(d);
-                }
-                case Sheet s -> {
-                    return stays(s);
-                }
-                case Element.Sole s -> {
-                    return stays(s);
-                }
-                case Element.Stock s -> {
-                    return stays(s);
+                case Element.Apart a -> {
+                    return stays(a);
                 }
             }
             return null;

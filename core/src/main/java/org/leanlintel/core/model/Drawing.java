@@ -16,7 +16,7 @@ public record Drawing(
         double scale,
         String sortBy,
         Subject subject)
-        implements Element, OnStorey {
+        implements Element.Apart, OnStorey {
 
     public Drawing {
         name = Checks.name("A drawing's name", name);

@@ -5,7 +5,7 @@ package org.leanlintel.core.model;
  *
  * @param gap its {@code wall} gives way where neither was moved itself
  */
-public record KeptGap(ElementId id, Gap.Beside gap, Gap.Faces faces, double clearMm) implements Element {
+public record KeptGap(ElementId id, Gap.Beside gap, Gap.Faces faces, double clearMm) implements Element.Apart {
 
     public KeptGap {
         clearMm = Checks.between("A gap", clearMm, 0, 1_000_000);

@@ -98,14 +98,9 @@ public final class Relations {
             case Stair s -> List.of();
             case OutsideSteps o -> List.of();
             case SectionLine s -> List.of();
-            case Storey s -> List.of();
             case Corner c -> List.of();
-            case KeptGap k -> List.of();
             case Tracing t -> List.of();
-            case Drawing d -> List.of();
-            case Sheet s -> List.of();
-            case Element.Sole s -> List.of();
-            case Element.Stock s -> List.of();
+            case Element.Apart a -> List.of();
         };
     }
 

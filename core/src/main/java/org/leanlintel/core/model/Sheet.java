@@ -5,7 +5,7 @@ import org.leanlintel.core.geometry.Vec;
 
 /** A titled page with drawings on it, each at its own scale. */
 public record Sheet(ElementId id, String number, String title, PaperSize size, List<Placed> drawings)
-        implements Element {
+        implements Element.Apart {
 
     private static final int MOST = 200;
 

@@ -9,7 +9,7 @@ package org.leanlintel.core.model;
  * @param ceiling where its ceilings are
  */
 public record Storey(ElementId id, String name, double levelMm, double heightMm, Underfoot floor, Rise.Ceiling ceiling)
-        implements Element {
+        implements Element.Apart {
 
     public Storey {
         name = Checks.name("A storey's name", name);

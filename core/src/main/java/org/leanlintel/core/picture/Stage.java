@@ -6,22 +6,18 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.derive.Spread;
 import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.Corner;
-import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
-import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
-import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Stair;
-import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallPiece;
@@ -88,13 +84,8 @@ enum Stage {
             case Opening o -> false;
             case WallPiece p -> false;
             case OutsideSteps s -> false;
-            case Storey s -> false;
             case Corner c -> false;
-            case KeptGap k -> false;
-            case Drawing d -> false;
-            case Sheet s -> false;
-            case Element.Sole s -> false;
-            case Element.Stock s -> false;
+            case Element.Apart a -> false;
         };
     }
 }
