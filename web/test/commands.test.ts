@@ -4,8 +4,11 @@ import { COMMANDS } from "../src/board/commands";
 import type { Command } from "../src/board/commands/Command";
 import { find, foundIn } from "../src/board/commands/find";
 import { commandOf, hindrance, keyOf, keysOf, keyWords } from "../src/board/commands/keymap";
+import { Actions } from "../src/board/hands/actions";
 import { inRows } from "../src/board/hands/selecting";
+import type { Board } from "../src/board/state/context";
 import { layerOf } from "../src/board/state/layers";
+import type { BoardState } from "../src/board/state/state";
 import { board, boardStore, WALL } from "./board";
 
 function named(name: string): Command {
@@ -142,5 +145,73 @@ describe("the layer of new things", () => {
   it("is the first where none takes them, so that every tool goes on", () => {
     const { elements } = boardStore({ elements: new Map([layer("b", []), layer("a", [])]) }).getState();
     expect(layerOf({ elements }, "door" as Element["type"])).toBe("a");
+  });
+});
+
+describe("what a right click offers", () => {
+  const offered = (of: Partial<BoardState>, thing: Element | null) =>
+    COMMANDS.filter((c) => c.on?.(thing, board(of))).map((c) => c.name);
+  const wall = () => board().elements.get(WALL) ?? null;
+
+  it("on a wall is what begins with a wall", () => {
+    const names = offered({ selection: [WALL] }, wall());
+    expect(names).toEqual(
+      expect.arrayContaining(["tool.cut", "tool.beside", "tool.bend", "select.joined", "select.delete"]),
+    );
+    expect(names).not.toContain("tool.stair");
+  });
+
+  it("on a room has nothing of walls", () => {
+    expect(offered({}, room).filter((n) => ["tool.cut", "tool.beside", "select.joined"].includes(n))).toEqual(
+      [],
+    );
+  });
+
+  it("on clear paper is what concerns all of the drawing", () => {
+    expect(offered({}, null)).toEqual(["select.paste", "look.all", "look.backdrop"]);
+  });
+
+  it("begins a tool with the thing it was called on", () => {
+    const store = boardStore({ selection: [WALL] });
+    const sync = { previews: { show: () => {} } } as unknown as Board["sync"];
+    const actions = new Actions(store, sync);
+    named("tool.beside").does({ store, sync, actions }, wall() ?? undefined);
+    expect(store.getState().tool).toEqual({ name: "beside", wall: WALL });
+    named("tool.beside").does({ store, sync, actions });
+    expect(store.getState().tool).toEqual({ name: "beside", wall: null });
+  });
+});
+
+describe("on a sheet", () => {
+  const sheet = {
+    type: "sheet",
+    id: "sh",
+    number: "A-101",
+    title: "Plan",
+    size: "A2",
+    drawings: [{ drawing: "d", anchor: [0, 0], at: [100, 100] }],
+  } as unknown as Element;
+  const onSheet = () => ({
+    elements: new Map([...board().elements, ["sh", sheet]]),
+    shown: { kind: "sheet", id: "sh" } as const,
+    selection: ["d"],
+  });
+
+  it("a right click offers to open the drawing or to take it off, not to delete it", () => {
+    const state = board(onSheet());
+    const names = COMMANDS.filter((c) => c.on?.(state.elements.get("d") ?? null, state)).map((c) => c.name);
+    expect(names.sort()).toEqual(["look.selected", "sheet.open", "sheet.takeOff"]);
+  });
+
+  it("Del takes the drawing off the sheet, and the drawing stays", async () => {
+    const revised: Element[] = [];
+    const store = boardStore(onSheet());
+    const sync = {
+      previews: { show: () => {} },
+      revise: (e: Element) => Promise.resolve(revised.push(e) > 0),
+      erase: () => Promise.reject(new Error("nothing is erased")),
+    } as unknown as Board["sync"];
+    await new Actions(store, sync).changing.remove();
+    expect(revised).toEqual([{ ...sheet, drawings: [] }]);
   });
 });

@@ -23,5 +23,6 @@ export interface Command {
   readonly when?: (state: BoardState) => boolean;
   /** Whether it is offered beside the pointer on a thing; null stands for clear paper. */
   readonly on?: (thing: Element | null, state: BoardState) => boolean;
-  readonly does: (board: Board) => void;
+  /** @param thing what it was called on, by a right click */
+  readonly does: (board: Board, thing?: Element) => void;
 }

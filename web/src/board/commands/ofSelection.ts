@@ -1,11 +1,15 @@
+import type { Element } from "../../api/types";
 import { alike } from "../hands/selecting";
-import type { BoardState } from "../state/state";
-import { wallSelected } from "../state/state";
+import { type BoardState, wallSelected } from "../state/state";
 import type { Command } from "./Command";
 
 const GROUP = "Selecting";
 
 const some = ({ selection }: BoardState) => selection.length > 0;
+/** On a thing of a drawing; on a sheet whole drawings are picked. */
+const inDrawing = (thing: Element | null, { shown }: BoardState) =>
+  thing !== null && shown?.kind === "drawing";
+const onSheet = ({ shown, selection }: BoardState) => shown?.kind === "sheet" && selection.length > 0;
 const walls = (state: BoardState) => state.selection.some((id) => state.elements.get(id)?.type === "wall");
 
 /** What is done with what is selected, or selects more. */
@@ -71,7 +75,7 @@ export const ofSelection: readonly Command[] = [
     group: GROUP,
     keys: ["Ctrl c"],
     when: some,
-    on: (thing) => thing !== null,
+    on: inDrawing,
     does: ({ actions }) => void actions.copy(),
   },
   {
@@ -81,7 +85,7 @@ export const ofSelection: readonly Command[] = [
     also: "clipboard insert",
     group: GROUP,
     keys: ["Ctrl v"],
-    on: (thing) => thing === null,
+    on: (thing, { shown }) => thing === null && shown?.kind === "drawing",
     does: ({ actions }) => actions.paste(),
   },
   {
@@ -91,7 +95,7 @@ export const ofSelection: readonly Command[] = [
     group: GROUP,
     keys: ["H"],
     when: some,
-    on: (thing) => thing !== null,
+    on: inDrawing,
     does: ({ actions }) => actions.selection.hideSelected(),
   },
   {
@@ -101,7 +105,7 @@ export const ofSelection: readonly Command[] = [
     group: GROUP,
     keys: ["L"],
     when: some,
-    on: (thing) => thing !== null,
+    on: inDrawing,
     does: ({ actions }) => actions.selection.lockSelected(),
   },
   {
@@ -122,7 +126,30 @@ export const ofSelection: readonly Command[] = [
     group: GROUP,
     keys: ["Delete", "Backspace"],
     when: some,
-    on: (thing) => thing !== null,
+    on: inDrawing,
+    does: ({ actions }) => void actions.changing.remove(),
+  },
+  {
+    name: "sheet.open",
+    words: "Open the drawing selected on a sheet",
+    brief: "Open it",
+    group: GROUP,
+    keys: [],
+    when: onSheet,
+    on: (thing, state) => thing?.type === "drawing" && onSheet(state),
+    does: ({ store, sync }) => {
+      const [id] = store.getState().selection;
+      if (id !== undefined) void sync.show({ kind: "drawing", id });
+    },
+  },
+  {
+    name: "sheet.takeOff",
+    words: "Take the drawing selected off the sheet",
+    brief: "Take off the sheet",
+    group: GROUP,
+    keys: [],
+    when: onSheet,
+    on: (thing, state) => thing?.type === "drawing" && onSheet(state),
     does: ({ actions }) => void actions.changing.remove(),
   },
 ];

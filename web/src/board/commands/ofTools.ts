@@ -1,16 +1,6 @@
-import type { Element } from "../../api/types";
-import { type BoardState, planShown, type ToolName } from "../state/state";
+import { type BoardState, planShown } from "../state/state";
 import { EVERYWHERE, type Listed, STAGES } from "../tools";
 import type { Command } from "./Command";
-
-/** Tools that begin with the thing they are called on. */
-const ON: Partial<Record<ToolName, (thing: Element | null) => boolean>> = {
-  move: (thing) => thing !== null,
-  copy: (thing) => thing !== null,
-  turn: (thing) => thing !== null,
-  mirror: (thing) => thing !== null,
-  bend: (thing) => thing?.type === "wall",
-};
 
 /** Whether a tool can be chosen: on a drawing of now, and most of them on a plan. */
 export function canChoose(state: BoardState, { anywhere }: Pick<Listed, "anywhere">): boolean {
@@ -19,7 +9,7 @@ export function canChoose(state: BoardState, { anywhere }: Pick<Listed, "anywher
 }
 
 function choosing(tool: Listed, group: string): Command {
-  const on = ON[tool.name];
+  const { startsOn } = tool;
   return {
     name: `tool.${tool.name}`,
     words: tool.words,
@@ -27,10 +17,12 @@ function choosing(tool: Listed, group: string): Command {
     keys: tool.key === undefined ? [] : [tool.key],
     when: (state) => canChoose(state, tool),
     ...(tool.also === undefined ? {} : { also: tool.also }),
-    ...(on === undefined
-      ? {}
-      : { on: (thing: Element | null, state: BoardState) => canChoose(state, tool) && on(thing) }),
-    does: ({ actions }) => actions.choose(tool.name),
+    on: (thing, state) => thing !== null && canChoose(state, tool) && (startsOn?.(thing) ?? null) !== null,
+    does: ({ store, actions }, thing) => {
+      actions.choose(tool.name);
+      const begun = thing ? startsOn?.(thing) : null;
+      if (begun) store.setState({ tool: begun });
+    },
   };
 }
 

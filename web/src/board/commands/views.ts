@@ -1,3 +1,4 @@
+import { planShown } from "../state/state";
 import type { Command } from "./Command";
 
 const GROUP = "Looking";
@@ -38,7 +39,7 @@ export const views: readonly Command[] = [
     brief: "Backdrop",
     group: GROUP,
     keys: ["z"],
-    on: (thing) => thing === null,
+    on: (thing, state) => thing === null && planShown(state) !== undefined,
     does: ({ sync }) => sync.toggleBackdrop(),
   },
   {

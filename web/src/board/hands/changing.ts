@@ -18,9 +18,19 @@ export class Changing {
     return this.store.getState();
   }
 
+  /** Deletes what is selected; on a sheet, takes drawings off it: they stay in the register. */
   async remove(): Promise<void> {
-    const { selection } = this.state;
-    if (selection.length > 0) await this.sync.erase([...selection]);
+    const { selection, shown } = this.state;
+    if (selection.length === 0) return;
+    const sheet = elementOf(this.state, "sheet", shown?.id);
+    if (!sheet) {
+      await this.sync.erase([...selection]);
+      return;
+    }
+    const drawings = sheet.drawings.filter((p) => !selection.includes(p.drawing));
+    if (drawings.length === sheet.drawings.length) return;
+    this.store.setState({ selection: [] });
+    await this.sync.revise({ ...sheet, drawings, type: "sheet" });
   }
 
   /** Steps the set-out line of walls to draw to the next face of their build-up. */

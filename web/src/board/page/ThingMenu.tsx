@@ -51,7 +51,7 @@ function Opened() {
                 className="flex w-full justify-between gap-6 px-3 py-1 text-left data-focus:bg-ink data-focus:text-paper"
                 onClick={() => {
                   close();
-                  c.does(board);
+                  c.does(board, thing ?? undefined);
                 }}
               >
                 {c.brief ?? c.words}

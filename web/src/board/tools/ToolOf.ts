@@ -45,6 +45,8 @@ export interface ToolOf<T extends { readonly name: string }> {
   readonly also?: string;
   /** With nothing picked yet; none for a tool that begins with something given. */
   readonly fresh?: T;
+  /** How it begins where it is called on a thing, by a right click; null where it makes no sense there. */
+  readonly startsOn?: (thing: Element) => T | null;
   /** What to do next, in one plain sentence. */
   readonly prompt: (state: BoardState, tool: T) => Words;
   /** The edit it means now: previewed, and made by the next click or Enter. */

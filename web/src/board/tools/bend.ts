@@ -13,6 +13,7 @@ export const bend: ToolOf<Bend> = {
   key: "b",
   also: "curve arc radius",
   fresh: { name: "bend" },
+  startsOn: (thing) => (thing.type === "wall" ? { name: "bend" } : null),
   prompt: (state) =>
     wallSelected(state)
       ? ["Bend a wall.", "Click a point it runs through, or type its radius."]

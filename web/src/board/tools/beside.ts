@@ -21,6 +21,7 @@ export const beside: ToolOf<Beside> = {
   key: "j",
   also: "parallel distance offset",
   fresh,
+  startsOn: (thing) => (thing.type === "wall" ? { name: "beside", wall: thing.id } : null),
   prompt: (_, { wall }) =>
     wall
       ? ["Wall beside a wall.", "Point to a side; type the distance, or click. Again for one more."]

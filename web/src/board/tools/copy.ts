@@ -17,6 +17,7 @@ export const copy: ToolOf<Copy> = {
   key: "M",
   also: "duplicate repeat",
   fresh,
+  startsOn: () => fresh,
   aims: true,
   prompt: ({ selection }, { from }) => {
     if (selection.length === 0) return ["Copies in a row.", "Click the thing to copy."];

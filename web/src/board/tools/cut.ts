@@ -21,6 +21,7 @@ export const cut: ToolOf<Cut> = {
   key: "k",
   also: "break divide trim",
   fresh,
+  startsOn: (thing) => (thing.type === "wall" ? fresh : null),
   aims: true,
   prompt: (_, { at }) =>
     at

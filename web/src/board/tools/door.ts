@@ -12,6 +12,7 @@ export const door: ToolOf<Door> = {
   key: "d",
   also: "opening leaf pair sliding folding garage",
   fresh: { name: "door" },
+  startsOn: (thing) => (thing.type === "wall" ? { name: "door" } : null),
   along: true,
   prompt: (state) => ["Door.", `${settingWords(state)} H: hinge.`],
   edit: (state) => openingEdit(state, "door"),

@@ -18,6 +18,7 @@ export const mirror: ToolOf<Mirror> = {
   key: "X",
   also: "flip hand",
   fresh,
+  startsOn: () => fresh,
   aims: true,
   prompt: ({ selection }, { from }) => {
     if (selection.length === 0) return ["Mirror.", "Click the thing to mirror."];

@@ -16,6 +16,7 @@ export const move: ToolOf<Move> = {
   key: "m",
   also: "shift",
   fresh,
+  startsOn: () => fresh,
   anywhere: true,
   aims: true,
   prompt: ({ selection }, { from }) => {

@@ -20,6 +20,7 @@ export const turn: ToolOf<Turn> = {
   key: "T",
   also: "rotate angle",
   fresh,
+  startsOn: () => fresh,
   aims: true,
   degrees: true,
   prompt: ({ selection }, { centre, from }) => {

@@ -12,6 +12,7 @@ export const window: ToolOf<Window> = {
   key: "g",
   also: "opening bay corner glazing light",
   fresh: { name: "window" },
+  startsOn: (thing) => (thing.type === "wall" ? { name: "window" } : null),
   along: true,
   prompt: (state) => ["Window.", settingWords(state)],
   edit: (state) => openingEdit(state, "window"),
