@@ -1,7 +1,7 @@
-import table from "../../../../core/src/main/resources/org/leanlintel/core/model/line-types.tsv?raw";
+import table from "../../../../formats/src/main/resources/standard/line-types.tsv?raw";
 import type { Pen } from "../../api/types";
 
-/** Line types as the core has them: dashes and gaps in widths of the line. */
+/** Line types of the office standard: dashes and gaps in widths of the line. */
 const ROWS = new Map(
   table
     .trim()

@@ -1,40 +1,47 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from "@headlessui/react";
+import { useEffect, useRef } from "react";
 import { COMMANDS } from "../commands";
 import { keysOf, keyWords } from "../commands/keymap";
 import { useBoard, useBoardTools } from "../state/context";
+import type { Menu as Offered } from "../state/state";
 import { titleOf } from "../things";
 
 /** The few things that make sense for what was under the pointer. */
 export function ThingMenu() {
   const menu = useBoard((s) => s.menu);
-  return menu ? <Opened key={`${menu.at.x} ${menu.at.y} ${menu.element}`} /> : null;
+  if (!menu) return null;
+  return (
+    <Menu key={`${menu.at.x} ${menu.at.y} ${menu.element}`}>
+      {({ open }) => <Opened menu={menu} open={open} />}
+    </Menu>
+  );
 }
 
-function Opened() {
+function Opened({ menu, open }: { readonly menu: Offered; readonly open: boolean }) {
   const board = useBoardTools();
   const state = useBoard((s) => s);
-  const { menu } = state;
-  if (!menu) return null;
+  const button = useRef<HTMLButtonElement>(null);
+  const wasOpen = useRef(false);
+  useEffect(() => button.current?.click(), []);
+  useEffect(() => {
+    if (open) wasOpen.current = true;
+    else if (wasOpen.current) board.store.setState({ menu: null });
+  }, [open, board]);
   const thing = menu.element === null ? null : (state.elements.get(menu.element) ?? null);
   const offered = COMMANDS.filter((c) => c.on?.(thing, state));
   const title = thing && titleOf(state, thing);
   const others = state.selection.length > 1 ? ` and ${state.selection.length - 1} more` : "";
-  const close = () => board.store.setState({ menu: null });
   return (
-    <Menu>
+    <>
       <MenuButton
+        ref={button}
         aria-label="What can be done here"
         className="absolute size-0 opacity-0"
         style={{ left: menu.at.x, top: menu.at.y }}
-        ref={(button: HTMLButtonElement | null) => {
-          if (button && button.getAttribute("aria-expanded") !== "true") button.click();
-        }}
       />
       <MenuItems
         anchor={{ to: "bottom start", gap: 2 }}
-        transition={false}
         className="z-10 min-w-52 rounded border border-rule bg-lime py-1 shadow-lg outline-none!"
-        onBlur={close}
       >
         {title && (
           <p className="truncate border-rule border-b px-3 pb-1 font-semibold">
@@ -49,10 +56,7 @@ function Opened() {
               <button
                 type="button"
                 className="flex w-full justify-between gap-6 px-3 py-1 text-left data-focus:bg-ink data-focus:text-paper"
-                onClick={() => {
-                  close();
-                  c.does(board, thing ?? undefined);
-                }}
+                onClick={() => c.does(board, thing ?? undefined)}
               >
                 {c.brief ?? c.words}
                 {key && <kbd className="font-sans text-xs opacity-70">{keyWords(key)}</kbd>}
@@ -61,6 +65,6 @@ function Opened() {
           );
         })}
       </MenuItems>
-    </Menu>
+    </>
   );
 }

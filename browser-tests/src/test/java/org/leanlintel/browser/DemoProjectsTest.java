@@ -79,6 +79,46 @@ class DemoProjectsTest {
                 "() => JSON.stringify(Object.entries(localStorage).filter(([k]) => k.endsWith('ground-plan')))"));
     }
 
+    /** By keys alone a room is found, the board stepped through and a key chosen anew; a right click offers what suits a wall. */
+    @Test
+    void everythingIsFoundSteppedToAndOffered() {
+        openProject("Quarry Bank House");
+        page.keyboard().press("Control+k");
+        page.keyboard().type("kitch");
+        page.keyboard().press("Enter");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("0.06 Kitchen")))
+                .isVisible();
+        drafter.press("Home");
+        page.keyboard().press("]");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("0.06 Kitchen")))
+                .isHidden();
+        page.keyboard().press("[");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("0.06 Kitchen")))
+                .isVisible();
+
+        drafter.rightClick(4050, 3200);
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Wall beside a wall"))
+                .click();
+        assertThat(page.locator("footer")).containsText("Point to a side; type the distance, or click.");
+        drafter.press("Escape");
+        drafter.press("Escape");
+
+        page.keyboard().press("?");
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions()
+                                .setName("Change the key of Measure")
+                                .setExact(true))
+                .click();
+        page.keyboard().press(";");
+        drafter.press("Escape");
+        page.reload();
+        assertThat(page.locator("header")).containsText("Quarry Bank House");
+        assertThat(page.getByText("Reading the project")).hasCount(0);
+        page.keyboard().press(";");
+        assertThat(page.locator("footer")).containsText("Measure.");
+    }
+
     @Test
     void aCabinIsDrawnInFeetAndInches() {
         openProject("Heron Point Cabin");

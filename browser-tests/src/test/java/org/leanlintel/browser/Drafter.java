@@ -6,11 +6,13 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Keyboard;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.MouseButton;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -97,6 +99,12 @@ final class Drafter implements AutoCloseable {
         double[] at = place(x, y);
         page.mouse().move(at[0], at[1]);
         page.mouse().click(at[0], at[1]);
+    }
+
+    void rightClick(double x, double y) {
+        double[] at = place(x, y);
+        page.mouse().move(at[0], at[1]);
+        page.mouse().click(at[0], at[1], new Mouse.ClickOptions().setButton(MouseButton.RIGHT));
     }
 
     /** Holds the first button from one place to another. */

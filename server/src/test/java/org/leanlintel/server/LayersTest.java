@@ -47,7 +47,7 @@ class LayersTest {
             entry("formats.json", "core formats.traced formats.json.upgrade"),
             entry("formats.json.upgrade", ""),
             entry("formats.standard", "core formats.json"),
-            entry("formats.pdf", "core"),
+            entry("formats.pdf", "core formats.standard"),
             entry("formats.csv", "core"),
             entry("formats.demo", "core formats.standard"),
             entry("formats.traced", "core formats.json"),

@@ -1,6 +1,7 @@
 package org.leanlintel.core.model;
 
 import java.util.List;
+import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 
 /**
@@ -14,6 +15,7 @@ public record DimensionString(ElementId id, ElementId layer, ElementId drawing, 
         implements Annotation {
 
     public DimensionString {
+        if (Tolerance.same(direction, Vec.ORIGIN)) throw new Unusable("A dimension string measures in a direction.");
         direction = direction.unit();
         at = Checks.near(at);
         holds = List.copyOf(holds);

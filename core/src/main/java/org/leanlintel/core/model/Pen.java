@@ -1,7 +1,5 @@
 package org.leanlintel.core.model;
 
-import java.util.List;
-
 /**
  * A line as it prints.
  *
@@ -11,11 +9,6 @@ public record Pen(double widthMm, Dash dash) {
 
     public Pen {
         widthMm = Checks.between("A pen's width", widthMm, 0.05, 2);
-    }
-
-    /** Dashes and gaps in turn, in millimetres on paper; none for an unbroken line. */
-    public List<Double> dashesMm() {
-        return LineTypes.dashesMm(this);
     }
 
     /** Line types of ISO 128-2. */

@@ -249,6 +249,8 @@ class RearrangingTest {
     void aDoorAloneIsNotTurned() {
         List<Wall> shell = sketch.shell(7200, 4800);
         Opening door = sketch.door(shell.get(0), 1000, 910);
+        assertThat(sketch.refusal(new Mirror(List.of(door.id()), Vec.ORIGIN, Vec.ORIGIN, false)))
+                .contains("two points apart");
         assertThat(sketch.refusal(new Mirror(List.of(door.id()), Vec.ORIGIN, new Vec(0, 1), false)))
                 .isEqualTo("The door D1 goes with its wall: select the wall too.");
         assertThat(sketch.building().solid(shell.get(0).id()).opening(door.id()).edge(End.START))

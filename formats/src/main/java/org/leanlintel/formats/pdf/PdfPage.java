@@ -13,6 +13,7 @@ import org.leanlintel.core.model.Pen;
 import org.leanlintel.core.picture.HatchLines;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
+import org.leanlintel.formats.standard.LineTypes;
 
 /**
  * Writes items in paper millimetres onto one page. Points are worked out here and written as they are, without a
@@ -73,7 +74,7 @@ final class PdfPage implements AutoCloseable {
     }
 
     private static float[] dashes(Pen pen) {
-        List<Double> mm = pen.dashesMm();
+        List<Double> mm = LineTypes.dashesMm(pen);
         float[] points = new float[mm.size()];
         for (int i = 0; i < points.length; i++) points[i] = points(mm.get(i));
         return points;

@@ -208,7 +208,7 @@ public final class OfficeStandard {
         return Json.mapper().readValue(text("timber.json"), new TypeReference<List<TimberSize>>() {});
     }
 
-    private static String text(String file) {
+    static String text(String file) {
         try (InputStream in = OfficeStandard.class.getResourceAsStream("/standard/" + file)) {
             if (in == null) throw new IllegalStateException("The office standard lacks " + file);
             return new String(in.readAllBytes(), StandardCharsets.UTF_8);
