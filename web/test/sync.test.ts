@@ -233,6 +233,19 @@ describe("what another window changed", () => {
     for (const [id, e] of before) if (id !== WALL) expect(store.getState().elements.get(id)).toBe(e);
   });
 
+  it("is followed to the last that was heard of, though an answer tells of less", async () => {
+    const none = { scale: 50, changed: [], gone: [] };
+    answers = [
+      { status: 200, body: { ...accepted(8), picture: none } },
+      { status: 200, body: { ...accepted(9), picture: none } },
+      { status: 200, body: { ...accepted(9), picture: none } },
+    ];
+    revised(8);
+    revised(9);
+    await vi.advanceTimersByTimeAsync(0);
+    expect(store.getState().revision).toBe(9);
+  });
+
   it("is read anew where too much has changed", async () => {
     answers = [
       { status: 422, body: { detail: "Too much has changed since revision 7.", concerns: [] } },

@@ -122,7 +122,7 @@ export class Sync {
 
   /** Shows what others have changed; not before the project has been read at all. */
   private async catchUp(): Promise<void> {
-    const { revision: seen, drawn } = this.state;
+    const { revision: seen, drawn, shown } = this.state;
     if (seen < 0 || drawn === null || this.heard <= seen) return;
     try {
       const answer = await answerOf(
@@ -130,7 +130,11 @@ export class Sync {
           params: { path: this.path, query: { seen, ...this.drawing } },
         }),
       );
-      if (this.state.revision === seen) await this.accepted(answer, seen);
+      const same = this.state.shown?.id === shown?.id;
+      if (this.state.revision === seen)
+        await this.accepted(same ? answer : { ...answer, picture: null }, seen);
+      const { revision } = this.state;
+      if (revision > seen && this.heard > revision) await this.catchUp();
     } catch (error) {
       if (!(error instanceof Offline)) await this.reload();
     }
