@@ -1,4 +1,4 @@
-import type { Catch, Element, Group } from "../src/api/types";
+import type { Catch, Element, ElementOf, Group } from "../src/api/types";
 import { Nearby } from "../src/board/catch/near";
 import type { BoardState } from "../src/board/state/state";
 import { createBoardStore } from "../src/board/state/store";
@@ -66,6 +66,9 @@ const elements: Element[] = [
     name: "Plan",
     kind: "PLAN",
     sortBy: "",
+    order: 0,
+    frame: { type: "all" },
+    also: [],
     subject: { type: "whole" },
     storey: "s",
     lens: "l",
@@ -134,4 +137,10 @@ export function typedTwo(mm: number, secondMm: number): Partial<BoardState> {
 /** With an angle typed, alone or behind a length. */
 export function typedAt(degrees: number, mm?: number): Partial<BoardState> {
   return { entry: `${mm ?? ""} at ${degrees}` };
+}
+
+/** A layer that some kinds are drawn on. */
+export function layerCalled(id: string, takes: string[] = []): ElementOf<"layer"> {
+  const drawn = { type: "byKind" } as const;
+  return { type: "layer", id, name: id, group: "", standsFor: "BUILT", drawn, ink: "", locked: false, takes };
 }

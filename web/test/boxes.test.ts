@@ -13,7 +13,7 @@ const group = (...items: Group["items"]): Group => ({
 
 describe("how far a group reaches", () => {
   it("counts lines, fills and the ends of arcs", () => {
-    const pen = { widthMm: 0.25, dash: "CONTINUOUS" } as const;
+    const pen = { widthMm: 0.25, dash: "CONTINUOUS", ink: "" } as const;
     const box = boxOf(
       [
         group(
@@ -41,11 +41,21 @@ describe("how far a group reaches", () => {
   it("turns texts with their angle, in paper millimetres times the scale", () => {
     const run = { letters: "1000", right: 0, up: 0, height: 2.5 };
     const level = boxOf(
-      [group({ type: "text", text: "1000", at: [0, 0], angle: 0, strong: false, runs: [run] })],
+      [group({ type: "text", text: "1000", at: [0, 0], angle: 0, strong: false, runs: [run], ink: "" })],
       50,
     );
     const upright = boxOf(
-      [group({ type: "text", text: "1000", at: [0, 0], angle: Math.PI / 2, strong: false, runs: [run] })],
+      [
+        group({
+          type: "text",
+          text: "1000",
+          at: [0, 0],
+          angle: Math.PI / 2,
+          strong: false,
+          runs: [run],
+          ink: "",
+        }),
+      ],
       50,
     );
     expect(level?.maxY).toBeCloseTo(125);

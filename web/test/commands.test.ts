@@ -9,7 +9,7 @@ import { inRows } from "../src/board/hands/selecting";
 import type { Board } from "../src/board/state/context";
 import { layerOf } from "../src/board/state/layers";
 import type { BoardState } from "../src/board/state/state";
-import { board, boardStore, WALL } from "./board";
+import { board, boardStore, layerCalled, WALL } from "./board";
 
 function named(name: string): Command {
   const command = COMMANDS.find((c) => c.name === name);
@@ -132,10 +132,7 @@ describe("stepping through the board", () => {
 });
 
 describe("the layer of new things", () => {
-  const layer = (id: string, takes: string[]): [string, Element] => [
-    id,
-    { type: "layer", id, name: id, takes },
-  ];
+  const layer = (id: string, takes: string[]): [string, Element] => [id, layerCalled(id, takes)];
 
   it("is the one that takes their kind, whatever it is called", () => {
     const elements = new Map([layer("a", []), layer("mine", ["wall"])]);

@@ -4,7 +4,7 @@ import { hatchLines, waveLine } from "../src/board/canvas/hatches";
 
 type Point = readonly [number, number];
 
-const pen = { widthMm: 0.18, dash: "CONTINUOUS" } as const;
+const pen = { widthMm: 0.18, dash: "CONTINUOUS", ink: "" } as const;
 const numbers = (text: string) => text.split(",").map(Number);
 const point = (text: string): [number, number] => [numbers(text)[0] ?? 0, numbers(text)[1] ?? 0];
 const lines = (text: string) => text.split(";").map((line) => line.split(" ").map(point));

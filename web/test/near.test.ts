@@ -80,7 +80,12 @@ describe("what lies near", () => {
       element,
       layer: "fittings",
       items: [
-        { type: "strokes", role: "FITTING", pen: { widthMm: 0.18, dash: "CONTINUOUS" }, lines: [ring] },
+        {
+          type: "strokes",
+          role: "FITTING",
+          pen: { widthMm: 0.18, dash: "CONTINUOUS", ink: "" },
+          lines: [ring],
+        },
       ],
       catches: [],
       ground,

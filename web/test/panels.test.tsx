@@ -70,6 +70,8 @@ const DOOR: Opening & { type: "opening" } = {
   sillMm: 0,
   kind: { type: "swingDoor", hinge: "START", swing: "LEFT" },
   make: { fixWidthMm: 10, fixHeightMm: 5 } as Opening["make"],
+  markAt: { type: "whereClear" },
+  work: "AS_WALL",
 };
 
 const withDoor = () => new Map([...boardStore().getState().elements, [DOOR.id, DOOR as Element]]);

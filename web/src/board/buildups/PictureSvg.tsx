@@ -20,7 +20,12 @@ function Drawn({ item, scale }: { readonly item: Item; readonly scale: number })
   const lines =
     item.type === "hatch" ? hatchLines(item) : item.type === "wave" ? [waveLine(item)] : item.lines;
   return (
-    <path d={lines.map(path).join("")} fill="none" stroke="#222b31" strokeWidth={item.pen.widthMm * scale} />
+    <path
+      d={lines.map(path).join("")}
+      fill="none"
+      stroke={item.pen.ink || "#222b31"}
+      strokeWidth={item.pen.widthMm * scale}
+    />
   );
 }
 

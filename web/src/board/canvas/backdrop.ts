@@ -1,4 +1,5 @@
 import type { Catch } from "../../api/types";
+import { workingPlan } from "../state/drawings";
 import { type BoardState, elementOf, elementsOf, planShown } from "../state/state";
 
 /** The drawing shown faintly behind this one: the one chosen, or the plan of the storey below; null where it is off. */
@@ -13,8 +14,7 @@ function planBelow(state: BoardState, storey: string): string | null {
   const below = elementsOf(state, "storey")
     .filter((s) => s.levelMm < level)
     .sort((a, b) => b.levelMm - a.levelMm)[0];
-  const plans = elementsOf(state, "drawing").filter((d) => d.kind === "PLAN");
-  return plans.find((d) => d.storey === below?.id)?.id ?? null;
+  return (below && workingPlan(state, below.id)?.id) ?? null;
 }
 
 /** What the pointer may hold to in the backdrop: its points and lines, none of which holds anything. */

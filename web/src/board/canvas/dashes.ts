@@ -12,7 +12,7 @@ const ROWS = new Map(
 );
 
 /** Dashes and gaps in turn, in millimetres on paper; none for an unbroken line. */
-export function dashesMm({ dash, widthMm }: Pen): readonly number[] {
+export function dashesMm({ dash, widthMm }: Pick<Pen, "dash" | "widthMm">): readonly number[] {
   const multiples = ROWS.get(dash) ?? [];
   const [first] = multiples;
   if (first === undefined) return [];

@@ -137,8 +137,8 @@ function draw(canvas: Canvas, item: Item, rank: Rank, manner: Manner): void {
   else if (item.type !== "traced") stroke(canvas, item, rank, manner);
 }
 
-function inkOf(manner: Manner): string {
-  return manner === "selected" ? SELECTED : manner === "preview" ? PREVIEW : INK;
+function inkOf(manner: Manner, own: string): string {
+  return manner === "selected" ? SELECTED : manner === "preview" ? PREVIEW : own || INK;
 }
 
 function fill({ context, view }: Canvas, item: Extract<Item, { type: "fill" }>, manner: Manner): void {
@@ -157,7 +157,7 @@ function stroke(canvas: Canvas, item: Exclude<Drawn, { type: "fill" }>, rank: Ra
   const printed = item.pen.widthMm * scale;
   const finest = FINEST_PX / view.zoom;
   const width = hairlines ? finest : Math.max(printed, finest);
-  context.strokeStyle = inkOf(manner);
+  context.strokeStyle = inkOf(manner, item.pen.ink);
   context.globalAlpha = rank === "hatch" ? 0.45 : printed < finest && !hairlines ? 0.85 : 1;
   context.lineWidth = manner === "selected" ? width + 1.2 / view.zoom : width;
   context.setLineDash(dashesMm(item.pen).map((mm) => mm * scale));
@@ -171,7 +171,7 @@ function text(
   manner: Manner,
 ): void {
   context.setLineDash([]);
-  context.fillStyle = inkOf(manner);
+  context.fillStyle = inkOf(manner, item.ink);
   const zoom = view.zoom * ratio;
   const x = (size.width / 2) * ratio + (item.at[0] - view.centre.x) * zoom;
   const y = (size.height / 2) * ratio - (item.at[1] - view.centre.y) * zoom;

@@ -50,14 +50,15 @@ export class Redraw {
   }
 
   /** What is stored and not hidden, but for what the preview replaces; the same map while nothing of that changes. */
-  private groups({ groups, preview, hidden }: BoardState): BoardState["groups"] {
+  private groups({ groups, preview, hidden, layersOff }: BoardState): BoardState["groups"] {
     const replaced = [...(preview?.groups.keys() ?? []), ...(preview?.gone ?? [])].filter((id) =>
       groups.has(id),
     );
-    const without = [...replaced, "", ...hidden].sort().join(" ");
+    const without = [...replaced, "", ...hidden, "", ...layersOff].sort().join(" ");
     if (this.shown?.of === groups && this.shown.without === without) return this.shown.groups;
     const left = new Map(groups);
     for (const id of [...replaced, ...hidden]) left.delete(id);
+    if (layersOff.size > 0) for (const [id, group] of left) if (layersOff.has(group.layer)) left.delete(id);
     this.shown = { of: groups, without, groups: left };
     return left;
   }

@@ -1,5 +1,6 @@
 import type { Element } from "../../api/types";
 import type { Board } from "../state/context";
+import { workingPlan } from "../state/drawings";
 import { type BoardState, elementsOf } from "../state/state";
 import { titleOf } from "../things";
 import { COMMANDS } from ".";
@@ -110,7 +111,7 @@ function storeyOf(state: BoardState, element: Element): string | undefined {
 /** Opens a plan that the thing is drawn in, selects it and looks at it. */
 async function goTo({ sync, actions }: Board, id: string, storey: string | undefined): Promise<void> {
   if (!sync.state.groups.has(id) || sync.state.shown?.kind !== "drawing") {
-    const plan = elementsOf(sync.state, "drawing").find((d) => d.kind === "PLAN" && d.storey === storey);
+    const plan = storey === undefined ? undefined : workingPlan(sync.state, storey);
     if (plan) await sync.show({ kind: "drawing", id: plan.id });
   }
   actions.choose("select");

@@ -131,12 +131,12 @@ export const ofSelection: readonly Command[] = [
   },
   {
     name: "sheet.open",
-    words: "Open the drawing selected on a sheet",
+    words: "Open the drawing selected",
     brief: "Open it",
     group: GROUP,
     keys: [],
-    when: onSheet,
-    on: (thing, state) => thing?.type === "drawing" && onSheet(state),
+    when: ({ selection, elements }) => elements.get(selection[0] ?? "")?.type === "drawing",
+    on: (thing) => thing?.type === "drawing",
     does: ({ store, sync }) => {
       const [id] = store.getState().selection;
       if (id !== undefined) void sync.show({ kind: "drawing", id });

@@ -3,9 +3,11 @@ import type { BoardState, SelectionBox } from "../state/state";
 import { elementOf, elementsOf } from "../state/state";
 import type { Box } from "../state/view";
 
-/** Whether a thing can be selected now: it is neither hidden nor locked. */
+/** Whether a thing can be selected now: neither it nor its layer is hidden or locked. */
 export function isFree(state: BoardState, id: string): boolean {
-  return !state.hidden.has(id) && !state.locked.has(id);
+  const layer = state.groups.get(id)?.layer ?? "";
+  const closed = state.layersOff.has(layer) || elementOf(state, "layer", layer)?.locked === true;
+  return !closed && !state.hidden.has(id) && !state.locked.has(id);
 }
 
 /** What a box takes: everything that lies inside it, or all that it touches. */

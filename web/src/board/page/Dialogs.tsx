@@ -1,4 +1,5 @@
 import { Materials } from "../buildups/Materials";
+import { LensDialog } from "../lenses/LensDialog";
 import { useBoard, useBoardTools } from "../state/context";
 import { elementOf } from "../state/state";
 import { OwnStairRules } from "../things/OwnStairRules";
@@ -16,6 +17,8 @@ export function Dialogs() {
   switch (dialog) {
     case "find":
       return <Find />;
+    case "lenses":
+      return <LensDialog />;
     case "keys":
       return <KeysDialog />;
     case "print":

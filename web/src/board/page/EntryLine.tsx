@@ -1,6 +1,7 @@
 import type { LengthReading } from "../../measure/lengths";
 import { printLength } from "../../measure/print";
 import { useBoard, useBoardTools } from "../state/context";
+import { unseen } from "../state/lenses";
 import { faultOf, readingOf, unitsOf } from "../state/state";
 import { prompt, toolOf } from "../tools";
 
@@ -34,6 +35,7 @@ export function EntryLine() {
         />
         <span className="shrink-0 text-ink-3">{writing ? "↵" : `${units} ↵`}</span>
       </label>
+      <Unseen />
       <Reading />
       <Measured />
       {saying && (
@@ -55,6 +57,16 @@ export function EntryLine() {
       </button>
     </footer>
   );
+}
+
+/** That what the active tool makes would not show here. */
+function Unseen() {
+  const words = useBoard((s) => {
+    const { makes } = toolOf(s.tool);
+    return makes ? unseen(s, makes) : null;
+  });
+  if (!words) return null;
+  return <p className="truncate rounded bg-ochre-2 px-2 py-0.5 text-ochre">{words}</p>;
 }
 
 /** What the entry was read as, and the choice where it may mean two things. */

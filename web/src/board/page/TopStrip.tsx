@@ -1,6 +1,6 @@
 import { goTo } from "../../ui/route";
-import { TABLES } from "../panels/DrawingFacts";
 import { useBoard, useBoardTools } from "../state/context";
+import { TABLES, workingPlan } from "../state/drawings";
 import { scaleWords } from "../state/scales";
 import { drawingShown, elementOf, elementsOf } from "../state/state";
 
@@ -76,7 +76,7 @@ function StoreyChips({ here }: { readonly here: string }) {
   const elements = useBoard((s) => s.elements);
   const storeys = elementsOf({ elements }, "storey").sort((a, b) => a.levelMm - b.levelMm);
   const open = (storey: string) => {
-    const plan = elementsOf({ elements }, "drawing").find((d) => d.kind === "PLAN" && d.storey === storey);
+    const plan = workingPlan({ elements }, storey);
     if (plan) void sync.show({ kind: "drawing", id: plan.id });
   };
   return (

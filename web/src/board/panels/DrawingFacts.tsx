@@ -5,13 +5,13 @@ import { Accepted } from "../fields/Accepted";
 import { LengthField } from "../fields/LengthField";
 import { RegionField } from "../region/RegionField";
 import { useBoard, useBoardTools } from "../state/context";
+import { TABLES } from "../state/drawings";
 import { renumbering } from "../state/revisions";
 import { SCALES } from "../state/scales";
 import { type BoardState, elementsOf, unitsOf } from "../state/state";
+import { AlsoWritten } from "./AlsoWritten";
+import { LayersHere } from "./LayersHere";
 import { LensFields, SortedBy } from "./ShownFields";
-
-/** Schedules that are counted from the model, without pictures. */
-export const TABLES: readonly Drawing["kind"][] = ["DOORS", "WINDOWS", "ROOMS", "FITTINGS"];
 
 const elementsIn = (state: BoardState) => state.elements;
 
@@ -45,6 +45,13 @@ export function DrawingFacts({ drawing }: { readonly drawing: Drawing }) {
       <Row label="Name">
         <Accepted value={drawing.name} onAccept={(name) => revise({ name })} />
       </Row>
+      {drawing.frame.type === "box" && (
+        <div className="flex items-center justify-between py-1">
+          <span className="text-ink-2">Shows a part of its storey</span>
+          <Button onClick={() => revise({ frame: { type: "all" } })}>Show all of it</Button>
+        </div>
+      )}
+      {drawing.kind === "PLAN" && <AlsoWritten drawing={drawing} />}
       {isTable && <SortedBy drawing={drawing} />}
       {drawing.kind === "DOORS" || drawing.kind === "WINDOWS" ? (
         <Button
@@ -56,6 +63,7 @@ export function DrawingFacts({ drawing }: { readonly drawing: Drawing }) {
         </Button>
       ) : null}
       {drawing.kind === "PLAN" && lens && <LensFields lens={lens} />}
+      {!isTable && <LayersHere />}
     </Section>
   );
 }

@@ -8,6 +8,7 @@ import { drawingShown, elementOf } from "../state/state";
 import { thingOf } from "../things";
 import { FloorList } from "../things/FloorFacts";
 import { KeptGaps } from "../things/GapFacts";
+import { LayerField } from "../things/LayerField";
 import { SelectedWalls } from "../things/SelectedWalls";
 import { DeleteButton, SelectionButtons } from "../things/SelectionButtons";
 import { toolOf } from "../tools";
@@ -27,6 +28,7 @@ export function Facts() {
     return (
       <Section title={`${selection.length} things`} words="selected">
         <SelectedWalls />
+        <LayerField />
         <KeepMarks />
         <SelectionButtons />
         <DeleteButton />
@@ -66,6 +68,7 @@ function Selected({ element }: { readonly element: Element }) {
   return (
     <Section title={title ?? ""} words={typeof words === "string" ? words : words(element)}>
       <Facts thing={element} />
+      <LayerField />
       {many && <SelectionButtons />}
       {goes && <DeleteButton />}
     </Section>

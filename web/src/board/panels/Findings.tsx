@@ -3,6 +3,7 @@ import { answerOf, api } from "../../api/client";
 import type { Finding } from "../../api/types";
 import { Choice, Stacked } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../state/context";
+import { workingPlan } from "../state/drawings";
 import { elementOf, planShown } from "../state/state";
 import { useStairRuleSets } from "../things/useStairRuleSets";
 
@@ -95,9 +96,7 @@ function Entry({ finding }: { readonly finding: Finding }) {
   const { actions, sync } = useBoardTools();
   const elements = useBoard((s) => s.elements);
   const show = async () => {
-    const plan = [...elements.values()].find(
-      (e) => e.type === "drawing" && e.kind === "PLAN" && e.storey === finding.storey,
-    );
+    const plan = finding.storey === null ? undefined : workingPlan({ elements }, finding.storey);
     if (plan && sync.state.shown?.id !== plan.id) await sync.show({ kind: "drawing", id: plan.id });
     actions.selection.selectJust(finding.concerns.filter((id) => elements.has(id)));
     sync.views.look({ ...sync.state.view, centre: { x: finding.at[0], y: finding.at[1] } });

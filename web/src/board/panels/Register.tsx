@@ -1,10 +1,12 @@
 import { type FormEvent, useState } from "react";
 import type { Drawing, Edit, Sheet } from "../../api/types";
 import { Button, Choice, fieldClass, Row } from "../../ui/controls";
+import { DrawingList } from "../register/DrawingList";
+import { ThisDrawing } from "../register/ThisDrawing";
 import { useBoard, useBoardTools } from "../state/context";
+import { register, TABLES } from "../state/drawings";
 import { adding } from "../state/revisions";
 import { type BoardState, drawingShown, elementOf, elementsOf, type Shown, unitsOf } from "../state/state";
-import { TABLES } from "./DrawingFacts";
 import { TracedFrom } from "./TracedFrom";
 
 const elementsIn = (state: BoardState) => state.elements;
@@ -17,18 +19,16 @@ export function Register() {
     a.number.localeCompare(b.number, "en", { numeric: true }),
   );
   const locked = useBoard((s) => s.version !== null);
+  const drawing = useBoard(drawingShown);
   const sheet = useBoard((s) => elementOf(s, "sheet", s.shown?.id));
   return (
     <>
       <h2 className="font-semibold text-[15px]">Drawings</h2>
-      <ul className="mb-1">
-        {elementsOf(state, "drawing").map((d) => (
-          <Entry key={d.id} shown={{ kind: "drawing", id: d.id }} words={d.name} />
-        ))}
-      </ul>
+      <DrawingList />
+      {drawing && !locked && <ThisDrawing key={drawing.id} drawing={drawing} />}
       <SaveSchedule />
       {!locked && <AddSchedule />}
-      <h2 className="font-semibold text-[15px]">Sheets</h2>
+      <h2 className="mt-4 border-rule border-t pt-2 font-semibold text-[15px]">Sheets</h2>
       {sheets.length === 0 && <p className="py-1 text-ink-2">None yet.</p>}
       <ul className="mb-3">
         {sheets.map((s) => (
@@ -73,14 +73,15 @@ function AddSchedule() {
   const elements = useBoard(elementsIn);
   const units = useBoard(unitsOf);
   const drawings = elementsOf({ elements }, "drawing");
-  const plan = drawings.find((d) => d.kind === "PLAN");
+  const plan = register({ elements }).find((d) => d.kind === "PLAN");
   const missing = SCHEDULES.filter(([kind]) => !drawings.some((d) => d.kind === kind));
   if (!plan || missing.length === 0) return <div className="mb-4" />;
   const add = async (kind: Drawing["kind"], name: string) => {
     const known = new Set(drawings.map((d) => d.id));
     const { storey, lens } = plan;
     const scale = units === "METRIC" ? 10 : 12;
-    if (!(await sync.edit(adding({ name, kind, storey, lens, scale })))) return;
+    if (!(await sync.edit(adding({ name, kind, storey, lens, scale, frame: { type: "all" }, also: [] }))))
+      return;
     const made = elementsOf(sync.state, "drawing").find((d) => !known.has(d.id));
     if (made) await sync.show({ kind: "drawing", id: made.id });
   };

@@ -1,6 +1,7 @@
 import type { StoreyAnswer } from "../../api/types";
 import { useBoard, useBoardTools } from "../state/context";
-import { elementOf, elementsOf, planShown } from "../state/state";
+import { workingPlan } from "../state/drawings";
+import { elementOf, planShown } from "../state/state";
 
 const WIDTH = 256;
 const LEFT = 78;
@@ -16,7 +17,7 @@ export function StoreyStrip() {
   const here = useBoard((s) => planShown(s)?.storey);
   const ground = useBoard((s) => elementOf(s, "site", "site")?.groundMm ?? 0);
   const open = (id: string) => {
-    const plan = elementsOf(sync.state, "drawing").find((d) => d.kind === "PLAN" && d.storey === id);
+    const plan = workingPlan(sync.state, id);
     if (plan) void sync.show({ kind: "drawing", id: plan.id }).then(() => sync.state.tool);
   };
   const top = Math.max(...storeys.map((s) => s.levelMm + s.heightMm), 0);

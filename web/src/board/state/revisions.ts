@@ -31,6 +31,26 @@ export function erasure(elements: readonly string[]): Edit {
   return { type: "delete", elements: [...elements] };
 }
 
+/** The edit that adds a layer that no kind is drawn on by itself. */
+export function addingLayer(name: string, group: string): Edit {
+  const id = `layer-${name
+    .trim()
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, "-")}`.slice(0, 40);
+  const drawn = { type: "byKind" } as const;
+  const layer = {
+    type: "layer",
+    id,
+    name,
+    group,
+    standsFor: "BUILT",
+    drawn,
+    ink: "",
+    locked: false,
+  } as const;
+  return { type: "addLayer", layer: { ...layer, takes: [] } };
+}
+
 /** The edit that changes the facts of several elements. */
 export function revisions(elements: readonly Element[]): Edit {
   return { type: "reviseAll", elements: [...elements] };
@@ -52,7 +72,7 @@ export function keeping({ gap, clearMm }: GapAnswer, faces: Faces): Edit | null 
 }
 
 /** The edit that adds a drawing to the register. */
-export function adding(drawing: Omit<Drawing, "id" | "type" | "sortBy" | "subject">): Edit {
+export function adding(drawing: Omit<Drawing, "id" | "type" | "sortBy" | "subject" | "order">): Edit {
   return { type: "addDrawing", ...drawing, subject: { type: "whole" } };
 }
 
@@ -62,7 +82,7 @@ export function drawingOfStair(
   drawing: Pick<Drawing, "storey" | "lens" | "scale" | "name">,
 ): Edit {
   const subject = { type: "one", element: stair.id } as const;
-  return { type: "addDrawing", ...drawing, kind: "STAIR", subject };
+  return { type: "addDrawing", ...drawing, kind: "STAIR", subject, frame: { type: "all" }, also: [] };
 }
 
 /** The edit that rakes a wall under the stair over it. */

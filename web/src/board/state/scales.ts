@@ -12,6 +12,9 @@ export const SCALES: Readonly<Record<UnitSystem, readonly (readonly [number, str
   ],
 };
 
+/** The scale that part plans begin with. */
+export const LARGE: Readonly<Record<UnitSystem, number>> = { METRIC: 20, FEET_INCHES: 24 };
+
 export function scaleWords(scale: number, units: UnitSystem): string {
   return SCALES[units].find(([n]) => n === scale)?.[1] ?? `1:${scale}`;
 }

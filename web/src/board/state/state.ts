@@ -34,7 +34,7 @@ import type { AnyTool } from "../tools";
 import type { ModelPoint, ScreenPoint, Size, View } from "./view";
 
 /** What can be open over the board. */
-export type Dialog = "find" | "keys" | "print" | "versions" | "materials" | "stairRules";
+export type Dialog = "find" | "lenses" | "keys" | "print" | "versions" | "materials" | "stairRules";
 
 /** What the panel at the side shows. */
 export type Panel = "facts" | "register" | "findings";
@@ -277,6 +277,8 @@ export interface BoardState {
   readonly box: SelectionBox | null;
   readonly hidden: ReadonlySet<string>;
   readonly locked: ReadonlySet<string>;
+  /** Layers that are hidden on this board for now, whatever the lens says. */
+  readonly layersOff: ReadonlySet<string>;
   readonly measured: MeasureAnswer | null;
   readonly saying: string | null;
   /** The sentence with which the last edit was refused; it goes when what is meant would be accepted. */

@@ -129,6 +129,7 @@ export function createBoardStore(project: string) {
     box: null,
     hidden: new Set(),
     locked: new Set(),
+    layersOff: new Set(),
     measured: null,
     saying: null,
     refused: null,

@@ -5,7 +5,11 @@ import { revisionOfType } from "../state/revisions";
 import { MakeFields } from "./MakeFields";
 import { OpeningKindFields } from "./OpeningKindFields";
 import { OpeningType } from "./OpeningType";
+import { OpeningWork } from "./OpeningWork";
 import { SetOutFacts } from "./SetOutFacts";
+
+/** What openings of one type do not share. */
+const OWN = ["placing", "work", "markAt"] as const;
 
 /** The facts of a selected door or window. What its type shares changes in all openings of the type. */
 export function OpeningFacts({ opening }: { readonly opening: Opening }) {
@@ -13,7 +17,7 @@ export function OpeningFacts({ opening }: { readonly opening: Opening }) {
   const settingOut = useBoard((s) => (s.settingOut?.thing === opening.id ? s.settingOut : null));
   const revise = (change: Partial<Opening>) => {
     const element = { ...opening, ...change, type: "opening" } as const;
-    const turned = change.placing !== undefined || opening.typeMark === "";
+    const turned = OWN.some((part) => change[part] !== undefined) || opening.typeMark === "";
     void (turned ? sync.revise(element) : sync.edit(revisionOfType(element)));
   };
   const { kind, make } = opening;
@@ -36,6 +40,7 @@ export function OpeningFacts({ opening }: { readonly opening: Opening }) {
         Unit <LengthText mm={unit.width} /> x <LengthText mm={unit.height} />
       </p>
       <OpeningKindFields kind={kind} onChange={(next) => revise({ kind: next })} />
+      <OpeningWork opening={opening} revise={revise} />
       <MakeFields kind={kind.type} make={make} onChange={(next) => revise({ make: next })} />
     </>
   );

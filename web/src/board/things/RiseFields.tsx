@@ -1,4 +1,4 @@
-import type { Rise, WallState } from "../../api/types";
+import type { Rise, WorkState } from "../../api/types";
 import { Choice, Row } from "../../ui/controls";
 import { LengthField } from "../fields/LengthField";
 import { useBoard } from "../state/context";
@@ -6,7 +6,7 @@ import { planShown } from "../state/state";
 
 interface RiseFacts {
   readonly rise: Rise;
-  readonly state: WallState;
+  readonly state: WorkState;
 }
 
 interface Props<T extends RiseFacts> {

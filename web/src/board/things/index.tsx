@@ -3,6 +3,7 @@ import { type Elements, elementOf } from "../state/state";
 import { FittingFacts } from "./FittingFacts";
 import { FloorFacts } from "./FloorFacts";
 import { NoteFacts } from "./NoteFacts";
+import { OpenDrawing } from "./OpenDrawing";
 import { OpeningFacts } from "./OpeningFacts";
 import { PieceFacts, PostFacts } from "./PieceFacts";
 import { RoomFacts } from "./RoomFacts";
@@ -121,7 +122,11 @@ const THINGS: Things = {
     Facts: () => null,
     goes: true,
   },
-  drawing: { title: (d) => d.name, words: "on this sheet", Facts: () => null },
+  drawing: {
+    title: (d) => d.name,
+    words: "a drawing",
+    Facts: ({ thing }) => <OpenDrawing drawing={thing} />,
+  },
 };
 
 /** How a kind of element is met on the page; undefined for those that never stand in a drawing. */

@@ -43,6 +43,8 @@ export interface ToolOf<T extends { readonly name: string }> {
   readonly key?: string;
   /** Other words it is looked for by. */
   readonly also?: string;
+  /** The kind of thing it makes, where it makes one. */
+  readonly makes?: Element["type"];
   /** With nothing picked yet; none for a tool that begins with something given. */
   readonly fresh?: T;
   /** How it begins where it is called on a thing, by a right click; null where it makes no sense there. */

@@ -18,6 +18,7 @@ const fresh: Beside = { name: "beside", wall: null };
 export const beside: ToolOf<Beside> = {
   name: "beside",
   words: "Wall beside a wall",
+  makes: "wall",
   key: "j",
   also: "parallel distance offset",
   fresh,

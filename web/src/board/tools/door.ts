@@ -9,6 +9,7 @@ export interface Door {
 export const door: ToolOf<Door> = {
   name: "door",
   words: "Door",
+  makes: "opening",
   key: "d",
   also: "opening leaf pair sliding folding garage",
   fresh: { name: "door" },

@@ -11,6 +11,7 @@ export interface FittingTool {
 export const fitting: ToolOf<FittingTool> = {
   name: "fitting",
   words: "Fitting",
+  makes: "fitting",
   key: "F",
   also: "sanitary kitchen furniture wc basin bath unit bed symbol",
   fresh: { name: "fitting" },

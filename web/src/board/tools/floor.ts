@@ -17,6 +17,7 @@ const fresh: Floor = { name: "floor", picks: [] };
 export const floor: ToolOf<Floor> = {
   name: "floor",
   words: "Floor",
+  makes: "floor",
   key: "G",
   also: "slab deck joists",
   fresh,

@@ -9,10 +9,12 @@ import { end } from "./end";
 import { fitting } from "./fitting";
 import { floor } from "./floor";
 import { limit } from "./limit";
+import { mark } from "./mark";
 import { measure } from "./measure";
 import { mirror } from "./mirror";
 import { move } from "./move";
 import { note } from "./note";
+import { part } from "./part";
 import { paste } from "./paste";
 import { piece } from "./piece";
 import { place } from "./place";
@@ -42,11 +44,11 @@ const stages = [
   { words: "Openings", tools: [door, window] },
   { words: "Storeys and stairs", tools: [storeys, floor, voidThrough, stair, well, section] },
   { words: "Rooms and fittings", tools: [room, limit, fitting] },
-  { words: "Dimensions, notes", tools: [string, note] },
+  { words: "Dimensions, notes", tools: [string, note, part] },
 ] as const;
 
 /** Tools that begin with something given, not from a list. */
-const given = [end, paste, scale, place] as const;
+const given = [end, paste, scale, place, mark] as const;
 
 type Registered =
   | (typeof everywhere)[number]

@@ -17,6 +17,7 @@ const fresh: Limit = { name: "limit", from: null };
 export const limit: ToolOf<Limit> = {
   name: "limit",
   words: "Room limit",
+  makes: "roomLimit",
   key: "B",
   also: "part rooms boundary",
   fresh,

@@ -15,6 +15,7 @@ const fresh: NoteTool = { name: "note", at: null };
 export const note: ToolOf<NoteTool> = {
   name: "note",
   words: "Note or name",
+  makes: "note",
   key: "t",
   also: "text words annotate title",
   fresh,

@@ -13,6 +13,7 @@ export interface Piece {
 export const piece: ToolOf<Piece> = {
   name: "piece",
   words: "Lining, pier, niche",
+  makes: "wallPiece",
   key: "l",
   also: "tiles breast boxing nib",
   fresh: { name: "piece" },

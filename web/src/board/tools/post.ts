@@ -12,6 +12,7 @@ export interface Post {
 export const post: ToolOf<Post> = {
   name: "post",
   words: "Post",
+  makes: "post",
   key: "p",
   also: "column",
   fresh: { name: "post" },

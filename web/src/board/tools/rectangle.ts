@@ -18,6 +18,7 @@ const fresh: Rectangle = { name: "rectangle", from: null };
 export const rectangle: ToolOf<Rectangle> = {
   name: "rectangle",
   words: "Rectangle of walls",
+  makes: "wall",
   key: "e",
   also: "draw footprint room",
   fresh,

@@ -12,6 +12,7 @@ export interface RoomTool {
 export const room: ToolOf<RoomTool> = {
   name: "room",
   words: "Room",
+  makes: "room",
   key: "R",
   also: "name area number finishes space",
   fresh: { name: "room" },

@@ -24,6 +24,7 @@ const fresh: Run = { name: "run", picks: [], undone: [] };
 export const run: ToolOf<Run> = {
   name: "run",
   words: "Run of walls",
+  makes: "wall",
   key: "w",
   also: "draw wall partition outside",
   fresh,

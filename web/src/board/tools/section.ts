@@ -18,6 +18,7 @@ const fresh: Section = { name: "section", from: null, to: null };
 export const section: ToolOf<Section> = {
   name: "section",
   words: "Section line",
+  makes: "sectionLine",
   key: "C",
   also: "cut through",
   fresh,

@@ -17,6 +17,7 @@ const fresh: Stair = { name: "stair", from: null };
 export const stair: ToolOf<Stair> = {
   name: "stair",
   words: "Stair",
+  makes: "stair",
   key: "S",
   also: "flight winders spiral steps up",
   fresh,

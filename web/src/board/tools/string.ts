@@ -16,6 +16,7 @@ const fresh: StringTool = { name: "string", picks: [], undone: [] };
 export const string: ToolOf<StringTool> = {
   name: "string",
   words: "Dimension string",
+  makes: "dimensionString",
   key: "s",
   also: "measure dimension chain figures",
   fresh,

@@ -17,6 +17,7 @@ const fresh: Void = { name: "void", picks: [] };
 export const voidThrough: ToolOf<Void> = {
   name: "void",
   words: "Void",
+  makes: "floorVoid",
   key: "O",
   also: "opening in floor shaft stairwell",
   fresh,

@@ -17,6 +17,7 @@ const fresh: WellTool = { name: "well", from: null };
 export const well: ToolOf<WellTool> = {
   name: "well",
   words: "Stair in a well",
+  makes: "stair",
   key: "W",
   also: "fit stairwell flight",
   fresh,

@@ -9,6 +9,7 @@ export interface Window {
 export const window: ToolOf<Window> = {
   name: "window",
   words: "Window",
+  makes: "opening",
   key: "g",
   also: "opening bay corner glazing light",
   fresh: { name: "window" },

@@ -48,6 +48,7 @@ import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
+import org.leanlintel.core.model.WorkState;
 
 /** A small project to draw in from tests: a few build-ups with round numbers, one storey, one plan at 1:50. */
 public final class Sketch {
@@ -76,9 +77,20 @@ public final class Sketch {
                         "UK",
                         Settings.RoomNumbering.FROM_ZERO),
                 Storey.bare(STOREY, "Ground", 0, 2500),
-                new Layer(LAYER, "All", List.of()),
+                Layer.plain(LAYER, "All", List.of()),
                 lens(),
-                new Drawing(PLAN, "Plan", Drawing.Kind.PLAN, STOREY, LENS, 50, "", new Drawing.Whole())));
+                new Drawing(
+                        PLAN,
+                        "Plan",
+                        Drawing.Kind.PLAN,
+                        STOREY,
+                        LENS,
+                        50,
+                        "",
+                        new Drawing.Whole(),
+                        0,
+                        new Drawing.All(),
+                        List.of())));
         for (String name : List.of("brick", "air", "stud", "board", "insulation")) {
             elements.add(new Material(
                     id(name), name, name, new Hatch(Hatch.Pattern.NONE, 1), "#ffffff", new Heat.Unstated(), ""));
@@ -124,9 +136,16 @@ public final class Sketch {
                 pens,
                 0,
                 new Detail(1000, 1000),
-                false,
+                Lens.Fill.MATERIALS,
+                Lens.Symbol.LEAF,
+                List.of(),
                 List.of(),
                 Lens.OpeningEdges.STRUCTURAL,
+                false,
+                Map.of(
+                        WorkState.EXISTING, Lens.StateLook.GREY,
+                        WorkState.REMOVED, Lens.StateLook.DASHED,
+                        WorkState.NEW, Lens.StateLook.FULL),
                 false);
     }
 

@@ -407,7 +407,7 @@ class EditingApiTest {
     @Test
     void aScheduleOfDoorsIsSavedAndAPlanIsNone() {
         String add =
-                "{\"type\":\"addDrawing\",\"name\":\"Doors\",\"kind\":\"DOORS\",\"storey\":\"%s\",\"lens\":\"lens-building-plan\",\"scale\":10,\"subject\":{\"type\":\"whole\"}}"
+                "{\"type\":\"addDrawing\",\"name\":\"Doors\",\"kind\":\"DOORS\",\"storey\":\"%s\",\"lens\":\"lens-building-plan\",\"scale\":10,\"subject\":{\"type\":\"whole\"},\"frame\":{\"type\":\"all\"},\"also\":[]}"
                         .formatted(OfficeStandard.GROUND);
         String body =
                 "{\"editId\":\"%s\",\"seen\":0,\"window\":\"test\",\"edit\":%s}".formatted(UUID.randomUUID(), add);

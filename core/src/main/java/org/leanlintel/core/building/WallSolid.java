@@ -68,6 +68,32 @@ public final class WallSolid {
         slabs = WallPieces.slabs(this, model);
     }
 
+    private WallSolid(WallSolid of, List<PlacedOpening> left, List<SideJoint> standingStill) {
+        strip = of.strip;
+        space = of.space;
+        rise = of.rise;
+        start = of.start;
+        end = of.end;
+        standing = standingStill;
+        visibleStart = of.visibleStart;
+        visibleEnd = of.visibleEnd;
+        placings = of.placings;
+        openings = left;
+        bands = new WallBands(this, standing);
+        pieces = of.pieces;
+        slabs = of.slabs;
+    }
+
+    /** The same with some of its openings walled up, and some of the walls that stand on it taken off. */
+    public WallSolid closing(Predicate<Opening> closed, Predicate<Wall> off) {
+        List<PlacedOpening> left =
+                openings.stream().filter(o -> !closed.test(o.opening())).toList();
+        List<SideJoint> still =
+                standing.stream().filter(j -> !off.test(j.standingWall())).toList();
+        boolean same = left.size() == openings.size() && still.size() == standing.size();
+        return same ? this : new WallSolid(this, left, still);
+    }
+
     private Span stretch(WallPiece piece, LiningEnds linings) {
         Span face = face(piece.side());
         Span drawn = piece.stretch() instanceof WallPiece.Part part

@@ -16,6 +16,7 @@ import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WorkState;
 
 /** Whether what carries stands on something, and outside walls line up from storey to storey. */
 final class SupportCheck {
@@ -44,7 +45,7 @@ final class SupportCheck {
         WallSolid solid = building.solid(wall);
         if (solid == null || !solid.strip().wall().storey().equals(storey.id())) return findings;
         if (below == null || !building.get(new HasWalls(below.id()))) return findings;
-        if (solid.strip().wall().state() == Wall.State.NEW && isOutside(solid)) check(solid.strip(), below);
+        if (solid.strip().wall().state() == WorkState.NEW && isOutside(solid)) check(solid.strip(), below);
         return findings;
     }
 

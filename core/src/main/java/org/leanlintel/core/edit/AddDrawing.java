@@ -11,7 +11,14 @@ import org.leanlintel.core.model.Refusal;
 
 /** Adds a drawing to the register. @param scale the number under the line: 50 for 1:50 */
 public record AddDrawing(
-        String name, Drawing.Kind kind, ElementId storey, ElementId lens, double scale, Drawing.Subject subject)
+        String name,
+        Drawing.Kind kind,
+        ElementId storey,
+        ElementId lens,
+        double scale,
+        Drawing.Subject subject,
+        Drawing.Frame frame,
+        List<ElementId> also)
         implements Edit {
 
     @Override
@@ -25,7 +32,18 @@ public record AddDrawing(
             if (d.name().equalsIgnoreCase(name.strip()))
                 return Refusal.because("There is a drawing \"%s\" already.".formatted(d.name()), d.id());
         }
-        Drawing made = new Drawing(new NewIds(building.model()).next(), name, kind, storey, lens, scale, "", subject);
+        Drawing made = new Drawing(
+                new NewIds(building.model()).next(),
+                name,
+                kind,
+                storey,
+                lens,
+                scale,
+                "",
+                subject,
+                Drawing.lastOrder(building.model()),
+                frame,
+                also);
         return Change.to(building.model(), "add " + Naming.of(made), List.of(made), List.of());
     }
 }

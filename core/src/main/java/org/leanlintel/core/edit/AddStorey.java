@@ -102,15 +102,23 @@ public record AddStorey(
     }
 
     private static Drawing plan(Model model, Storey from, Storey made, NewIds ids) {
-        Drawing like = model.all(Drawing.class).stream()
-                .filter(d -> d.kind() == Drawing.Kind.PLAN && d.storey().equals(from.id()))
-                .findFirst()
-                .orElseThrow(() -> new Unusable("%s has no plan to take the scale from.".formatted(from.name())));
+        Drawing like = Drawing.workingPlan(model, from.id());
+        if (like == null) throw new Unusable("%s has no plan to take the scale from.".formatted(from.name()));
         String whole = ORDINALS.contains(made.name().toLowerCase(Locale.ROOT)) ? made.name() + " floor" : made.name();
         String name = whole + " plan";
         for (int i = 2; isTaken(model, name); i++) name = "%s plan %d".formatted(whole, i);
         return new Drawing(
-                ids.next(), name, Drawing.Kind.PLAN, made.id(), like.lens(), like.scale(), "", new Drawing.Whole());
+                ids.next(),
+                name,
+                Drawing.Kind.PLAN,
+                made.id(),
+                like.lens(),
+                like.scale(),
+                "",
+                new Drawing.Whole(),
+                Drawing.lastOrder(model),
+                new Drawing.All(),
+                List.of());
     }
 
     private static boolean isTaken(Model model, String name) {

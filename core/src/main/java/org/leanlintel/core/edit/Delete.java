@@ -21,6 +21,7 @@ import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.KeptGap;
+import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
@@ -94,6 +95,8 @@ public record Delete(List<ElementId> elements) implements Edit {
                     .forEach(this::remove);
             model.all(DimensionString.class).forEach(this::releaseHolds);
             model.all(Sheet.class).forEach(this::unplaceDrawings);
+            model.all(Lens.class).forEach(this::forgetLayers);
+            model.all(Drawing.class).forEach(this::forgetPlans);
             closeUp();
             return Change.to(model, "delete " + Naming.of(asked), put.values(), gone);
         }
@@ -193,6 +196,18 @@ public record Delete(List<ElementId> elements) implements Edit {
                 if (gone.contains(s.id())) down += s.heightMm();
                 else if (down > 0) put.put(s.id(), s.at(s.levelMm() - down));
             }
+        }
+
+        private void forgetPlans(Drawing drawing) {
+            if (gone.contains(drawing.id())) return;
+            List<ElementId> kept = new ArrayList<>(drawing.also());
+            if (kept.removeAll(gone)) put.put(drawing.id(), drawing.with(kept));
+        }
+
+        private void forgetLayers(Lens lens) {
+            if (gone.contains(lens.id())) return;
+            List<Lens.LayerShown> kept = new ArrayList<>(lens.layers());
+            if (kept.removeIf(l -> gone.contains(l.layer()))) put.put(lens.id(), lens.showing(kept));
         }
 
         private void unplaceDrawings(Sheet sheet) {

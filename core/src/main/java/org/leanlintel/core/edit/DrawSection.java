@@ -35,7 +35,17 @@ public record DrawSection(
             if (taken) continue;
             SectionLine line = new SectionLine(ids.next(), layer, mark, from, to, looking, depthMm);
             Drawing drawing = new Drawing(
-                    ids.next(), name, Drawing.Kind.SECTION, storey, lens, scale, "", new Drawing.One(line.id()));
+                    ids.next(),
+                    name,
+                    Drawing.Kind.SECTION,
+                    storey,
+                    lens,
+                    scale,
+                    "",
+                    new Drawing.One(line.id()),
+                    Drawing.lastOrder(model),
+                    new Drawing.All(),
+                    List.of());
             return Change.to(model, "draw " + Naming.of(line), List.of(line, drawing), List.of());
         }
         return Refusal.because("Sections A to Z are all taken.");

@@ -9,6 +9,7 @@ import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
+import org.leanlintel.core.model.WorkState;
 
 /**
  * What walls to draw are to be.
@@ -24,12 +25,12 @@ public record NewWall(
         Side outside,
         WallEnd.Reach reach,
         Rise rise,
-        Wall.State state) {
+        WorkState state) {
 
     /** A new wall from floor to head. */
     public static NewWall of(
             ElementId storey, ElementId layer, ElementId buildUp, SetOut setOut, Side outside, WallEnd.Reach reach) {
-        return new NewWall(storey, layer, buildUp, setOut, outside, reach, Rise.FULL, Wall.State.NEW);
+        return new NewWall(storey, layer, buildUp, setOut, outside, reach, Rise.FULL, WorkState.NEW);
     }
 
     NewWall outside(Side other) {

@@ -64,6 +64,19 @@ public record PlaceCornerPair(
         Opening.Window kind =
                 new Opening.Window(window.lights(), window.setbackMm(), window.opens(), new Opening.ToCorner(at));
         Placing placing = new Placing.Off(corner, Placing.Edge.NEAR, 0);
-        return new Opening(id, layer, mark, in.id(), placing, width, heightMm, sillMm, kind, make, "");
+        return new Opening(
+                id,
+                layer,
+                mark,
+                in.id(),
+                placing,
+                width,
+                heightMm,
+                sillMm,
+                kind,
+                make,
+                "",
+                new Opening.WhereClear(),
+                Opening.Work.AS_WALL);
     }
 }

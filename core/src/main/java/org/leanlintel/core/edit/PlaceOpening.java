@@ -55,7 +55,20 @@ public record PlaceOpening(
         Marks marks = new Marks(model);
         List<Opening> made = new ArrayList<>();
         for (Placing placing : aim.placings(solid, widthMm, model))
-            made.add(new Opening(ids.next(), layer, "?", wall, placing, widthMm, heightMm, sillMm, kind, make, ""));
+            made.add(new Opening(
+                    ids.next(),
+                    layer,
+                    "?",
+                    wall,
+                    placing,
+                    widthMm,
+                    heightMm,
+                    sillMm,
+                    kind,
+                    make,
+                    "",
+                    new Opening.WhereClear(),
+                    Opening.Work.AS_WALL));
         List<Opening> marked =
                 made.stream().map(o -> o.named(o.id(), marks.next(o.letter()))).toList();
         return Change.to(model, "place " + Naming.of(marked), marked, List.of());

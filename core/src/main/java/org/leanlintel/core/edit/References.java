@@ -169,9 +169,10 @@ public final class References {
                 add(found, d.lens(), Lens.class);
                 if (d.subject() instanceof Drawing.One one)
                     add(found, one.element(), d.kind() == Drawing.Kind.STAIR ? Stair.class : SectionLine.class);
+                d.also().forEach(other -> add(found, other, Drawing.class));
             }
             case Sheet s -> s.drawings().forEach(p -> add(found, p.drawing(), Drawing.class));
-            case Lens l -> l.hiddenLayers().forEach(layer -> add(found, layer, Layer.class));
+            case Lens l -> l.layers().forEach(of -> add(found, of.layer(), Layer.class));
             case Settings s -> {}
             case HeatRule h -> {}
             case Storey s -> {

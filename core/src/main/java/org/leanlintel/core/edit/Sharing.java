@@ -3,7 +3,6 @@ package org.leanlintel.core.edit;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.model.BuildUp;
@@ -61,7 +60,7 @@ final class Sharing {
         Layer here = null;
         for (Layer l : model.all(Layer.class)) if (l.name().equals(layer.name())) here = l;
         if (here != null) known.put(layer.id(), here.id());
-        else add(layer.id(), new Layer(free(layer.id()), layer.name(), List.of()));
+        else add(layer.id(), layer.copied(free(layer.id())));
     }
 
     private void material(Material material) {

@@ -17,6 +17,7 @@ import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WorkState;
 
 /** Copies of what stands on one storey, in place on another: of the shell, of partitions, with or without openings. */
 final class StoreyCopy {
@@ -69,7 +70,7 @@ final class StoreyCopy {
         List<Element> put = new ArrayList<>();
         for (Element e : carrying.put()) {
             if (e instanceof Opening && !taking.openings()) continue;
-            put.add(e instanceof Wall w ? w.rising(risingAnew(w.rise())).in(Wall.State.NEW) : e);
+            put.add(e instanceof Wall w ? w.rising(risingAnew(w.rise())).in(WorkState.NEW) : e);
         }
         return base.then(model, Change.to(next, base.name(), put, List.of()));
     }

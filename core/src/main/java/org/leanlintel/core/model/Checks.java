@@ -1,11 +1,14 @@
 package org.leanlintel.core.model;
 
 import java.util.List;
+import java.util.regex.Pattern;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 
 /** Guards of element values: each throws {@link Unusable} with a sentence a drafter understands. */
 final class Checks {
+
+    private static final Pattern INK = Pattern.compile("(#[0-9a-fA-F]{6})?");
 
     private Checks() {}
 
@@ -19,6 +22,13 @@ final class Checks {
     static String name(String what, String value) {
         if (value.isBlank()) throw new Unusable(what + " must not be empty.");
         return text(what, value.strip(), 120);
+    }
+
+    /** A colour as {@code #rrggbb}, or nothing. */
+    static String ink(String what, String value) {
+        if (!INK.matcher(value).matches())
+            throw new Unusable("%s is written as #rrggbb, not \"%s\".".formatted(what, text(what, value, 40)));
+        return value;
     }
 
     static double between(String what, double mm, double least, double most) {

@@ -26,4 +26,9 @@ public record DimensionString(ElementId id, ElementId layer, ElementId drawing, 
     public DimensionString through(Vec point, List<Hold> newHolds) {
         return new DimensionString(id, layer, drawing, direction, point, newHolds);
     }
+
+    @Override
+    public DimensionString onLayer(ElementId other) {
+        return new DimensionString(id, other, drawing, direction, at, holds);
+    }
 }

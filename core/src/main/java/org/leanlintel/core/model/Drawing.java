@@ -1,10 +1,19 @@
 package org.leanlintel.core.model;
 
+import java.util.Comparator;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Vec;
+
 /**
  * One picture of the model.
  *
  * @param sortBy the title of the column a schedule is sorted by; empty for its usual order
  * @param subject the line a section is cut along, the stair of a stair drawing
+ * @param order its place in the register; the first whole plan of a storey is the one that is worked in
+ * @param frame how much of it is drawn
+ * @param also plans of the same storey whose strings and notes show in this one too
  * @param scale the number under the line: 50 for 1:50, 48 for 1/4" = 1'-0"
  */
 public record Drawing(
@@ -15,13 +24,24 @@ public record Drawing(
         ElementId lens,
         double scale,
         String sortBy,
-        Subject subject)
+        Subject subject,
+        double order,
+        Frame frame,
+        List<ElementId> also)
         implements Element.Apart, OnStorey {
+
+    private static final int MOST_ALSO = 50;
 
     public Drawing {
         name = Checks.name("A drawing's name", name);
         if (!(scale >= 1 && scale <= 10_000))
             throw new Unusable("A scale lies between 1:1 and 1:10000, not 1:" + scale + ".");
+        also = also.stream().distinct().toList();
+        if (also.size() > MOST_ALSO)
+            throw new Unusable("A plan shows what is written in %d others at most.".formatted(MOST_ALSO));
+        if (kind != Kind.PLAN && !also.isEmpty()) throw new Unusable("Only plans show what is written in others.");
+        order = Checks.number("A place in the register", order, -1e9, 1e9, "");
+        if (frame instanceof Box && kind != Kind.PLAN) throw new Unusable("Only a plan can show a part.");
         boolean ofOne = kind == Kind.SECTION || kind == Kind.STAIR;
         if (ofOne != subject instanceof One)
             throw new Unusable(
@@ -36,8 +56,69 @@ public record Drawing(
         throw new IllegalStateException("Of no one thing: " + id);
     }
 
+    /** The same through another lens. */
+    public Drawing through(ElementId other) {
+        return new Drawing(id, name, kind, storey, other, scale, sortBy, subject, order, frame, also);
+    }
+
     public Drawing sorted(String by) {
-        return new Drawing(id, name, kind, storey, lens, scale, by, subject);
+        return new Drawing(id, name, kind, storey, lens, scale, by, subject, order, frame, also);
+    }
+
+    public Drawing ordered(double other) {
+        return new Drawing(id, name, kind, storey, lens, scale, sortBy, subject, other, frame, also);
+    }
+
+    public Drawing framed(Frame other) {
+        return new Drawing(id, name, kind, storey, lens, scale, sortBy, subject, order, other, also);
+    }
+
+    /** The same, with what is written in other plans. */
+    public Drawing with(List<ElementId> others) {
+        return new Drawing(id, name, kind, storey, lens, scale, sortBy, subject, order, frame, others);
+    }
+
+    /** The drawings of a model in the order of its register. */
+    public static List<Drawing> register(Model model) {
+        return model.all(Drawing.class).stream()
+                .sorted(Comparator.comparingDouble(Drawing::order).thenComparing(Drawing::id))
+                .toList();
+    }
+
+    /** The plan that a storey is worked in: its first that shows all of it; null where it has none. */
+    public static @Nullable Drawing workingPlan(Model model, ElementId storey) {
+        return register(model).stream()
+                .filter(d -> d.kind == Kind.PLAN && d.storey.equals(storey) && d.frame instanceof All)
+                .findFirst()
+                .orElse(null);
+    }
+
+    /** The place in the register after all there are. */
+    public static double lastOrder(Model model) {
+        return model.all(Drawing.class).stream()
+                        .mapToDouble(Drawing::order)
+                        .max()
+                        .orElse(0)
+                + 1;
+    }
+
+    /** How much is drawn. */
+    public sealed interface Frame {}
+
+    public record All() implements Frame {}
+
+    /** What lies in a rectangle. @param low its lower left corner, @param high its upper right */
+    public record Box(Vec low, Vec high) implements Frame {
+        public Box {
+            Checks.near(low);
+            Checks.near(high);
+            if (high.x() - low.x() < 100 || high.y() - low.y() < 100)
+                throw new Unusable("A part plan is 100 mm wide and high at least.");
+        }
+
+        public Bounds bounds() {
+            return new Bounds(low.x(), low.y(), high.x(), high.y());
+        }
     }
 
     /** What is drawn. */

@@ -55,4 +55,9 @@ public record Fitting(
             angle = Checks.number("A fitting's angle", angle, -Math.TAU, Math.TAU, "radians");
         }
     }
+
+    @Override
+    public Fitting onLayer(ElementId other) {
+        return new Fitting(id, storey, other, mark, symbol, seat, mirrored, widthMm, depthMm);
+    }
 }

@@ -77,4 +77,9 @@ public record Floor(
     public Floor within(Outline other, double otherSpan) {
         return new Floor(id, storey, layer, mark, buildUp, other, stepMm, otherSpan, fall);
     }
+
+    @Override
+    public Floor onLayer(ElementId other) {
+        return new Floor(id, storey, other, mark, buildUp, outline, stepMm, span, fall);
+    }
 }

@@ -24,4 +24,9 @@ public record FloorVoid(ElementId id, ElementId storey, ElementId layer, String 
     public FloorVoid within(List<Vec> other) {
         return new FloorVoid(id, storey, layer, mark, other);
     }
+
+    @Override
+    public FloorVoid onLayer(ElementId other) {
+        return new FloorVoid(id, storey, other, mark, ring);
+    }
 }

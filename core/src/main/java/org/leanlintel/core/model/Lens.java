@@ -1,41 +1,280 @@
 package org.leanlintel.core.model;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
- * Which layers a type of drawing shows, with which pens, and how much of a build-up.
+ * How a type of drawing shows the model: which layers, with which pens, how much of a build-up, which marks, and what is made of
+ * things that go or come with the work.
  *
+ * @param layers how those layers are shown that are not shown in full; a layer that is not among them is
  * @param thinnestPlyMm on paper: a ply that prints thinner is drawn as one with its neighbour on the structure's side
  *     (ISO 128-2 asks for 0.7 mm between lines); 0 draws every ply
  * @param detail how much of a build-up is drawn at which scale
- * @param wallMarks whether each wall shows the mark of its build-up
+ * @param fill what cut walls are filled with
+ * @param symbol what stands in an opening
+ * @param marks which things show their marks
  * @param roomLabels what room labels say under the name
  * @param openings whether dimension strings go to structural openings or to the units in them
  * @param floorSpans whether the way each floor of timbers or beams spans is shown
+ * @param states how walls are drawn by what becomes of them
+ * @param coloured whether layers are drawn in inks of their own
  */
 public record Lens(
         ElementId id,
         String name,
-        List<ElementId> hiddenLayers,
+        List<LayerShown> layers,
         Map<PenRole, Pen> pens,
         double thinnestPlyMm,
         Detail detail,
-        boolean wallMarks,
+        Fill fill,
+        Symbol symbol,
+        List<MarkOf> marks,
         List<LabelPart> roomLabels,
         OpeningEdges openings,
-        boolean floorSpans)
+        boolean floorSpans,
+        Map<WorkState, StateLook> states,
+        boolean coloured)
         implements Element.Stock {
 
     public Lens {
         name = Checks.name("A lens's name", name);
-        hiddenLayers = List.copyOf(hiddenLayers);
+        layers = List.copyOf(layers);
         pens = Map.copyOf(pens);
+        states = Map.copyOf(states);
+        marks = marks.stream().distinct().toList();
         roomLabels = roomLabels.stream().distinct().toList();
         thinnestPlyMm = Checks.between("The thinnest ply drawn", thinnestPlyMm, 0, 10);
         for (PenRole role : PenRole.values()) {
             if (!pens.containsKey(role)) throw new Unusable("The lens \"%s\" has no pen for %s.".formatted(name, role));
         }
+        for (WorkState state : WorkState.values()) {
+            if (!states.containsKey(state))
+                throw new Unusable("The lens \"%s\" does not say how it shows %s.".formatted(name, state));
+        }
+        Set<ElementId> said = new HashSet<>();
+        for (LayerShown l : layers)
+            if (!said.add(l.layer()))
+                throw new Unusable("The lens \"%s\" says of a layer twice how it is shown.".formatted(name));
+    }
+
+    /** How it shows a layer. */
+    public Shown of(ElementId layer) {
+        for (LayerShown l : layers) if (l.layer().equals(layer)) return l.shown();
+        return Shown.FULL;
+    }
+
+    /** The same, with layers shown another way. */
+    public Lens showing(List<LayerShown> others) {
+        return new Lens(
+                id,
+                name,
+                others,
+                pens,
+                thinnestPlyMm,
+                detail,
+                fill,
+                symbol,
+                marks,
+                roomLabels,
+                openings,
+                floorSpans,
+                states,
+                coloured);
+    }
+
+    /** The same as another stock item. */
+    public Lens called(ElementId otherId, String otherName) {
+        return new Lens(
+                otherId,
+                otherName,
+                layers,
+                pens,
+                thinnestPlyMm,
+                detail,
+                fill,
+                symbol,
+                marks,
+                roomLabels,
+                openings,
+                floorSpans,
+                states,
+                coloured);
+    }
+
+    public Lens marking(List<MarkOf> others) {
+        return new Lens(
+                id,
+                name,
+                layers,
+                pens,
+                thinnestPlyMm,
+                detail,
+                fill,
+                symbol,
+                others,
+                roomLabels,
+                openings,
+                floorSpans,
+                states,
+                coloured);
+    }
+
+    public Lens saying(List<LabelPart> others) {
+        return new Lens(
+                id,
+                name,
+                layers,
+                pens,
+                thinnestPlyMm,
+                detail,
+                fill,
+                symbol,
+                marks,
+                others,
+                openings,
+                floorSpans,
+                states,
+                coloured);
+    }
+
+    public Lens detailed(double otherThinnestPlyMm, Detail otherDetail) {
+        return new Lens(
+                id,
+                name,
+                layers,
+                pens,
+                otherThinnestPlyMm,
+                otherDetail,
+                fill,
+                symbol,
+                marks,
+                roomLabels,
+                openings,
+                floorSpans,
+                states,
+                coloured);
+    }
+
+    public Lens filled(Fill other, Symbol otherSymbol) {
+        return new Lens(
+                id,
+                name,
+                layers,
+                pens,
+                thinnestPlyMm,
+                detail,
+                other,
+                otherSymbol,
+                marks,
+                roomLabels,
+                openings,
+                floorSpans,
+                states,
+                coloured);
+    }
+
+    public Lens measuring(OpeningEdges others, boolean spans) {
+        return new Lens(
+                id,
+                name,
+                layers,
+                pens,
+                thinnestPlyMm,
+                detail,
+                fill,
+                symbol,
+                marks,
+                roomLabels,
+                others,
+                spans,
+                states,
+                coloured);
+    }
+
+    public Lens of(Map<WorkState, StateLook> others) {
+        return new Lens(
+                id,
+                name,
+                layers,
+                pens,
+                thinnestPlyMm,
+                detail,
+                fill,
+                symbol,
+                marks,
+                roomLabels,
+                openings,
+                floorSpans,
+                others,
+                coloured);
+    }
+
+    public Lens coloured(boolean whether) {
+        return new Lens(
+                id,
+                name,
+                layers,
+                pens,
+                thinnestPlyMm,
+                detail,
+                fill,
+                symbol,
+                marks,
+                roomLabels,
+                openings,
+                floorSpans,
+                states,
+                whether);
+    }
+
+    /** How a layer is shown. */
+    public record LayerShown(ElementId layer, Shown shown) {}
+
+    public enum Shown {
+        FULL,
+        /** Pale, behind what matters. */
+        FAINT,
+        HIDDEN
+    }
+
+    /** What cut walls are filled with. */
+    public enum Fill {
+        /** The tint and the hatch of each material. */
+        MATERIALS,
+        /** One dark tint. */
+        SOLID,
+        NONE
+    }
+
+    /** What is drawn in an opening. */
+    public enum Symbol {
+        /** Frame, leaf and swing; frame and glass. */
+        LEAF,
+        /** The hole with its edges. */
+        PLAIN,
+        /** The hole alone. */
+        NONE
+    }
+
+    /** What can show its mark on a plan. */
+    public enum MarkOf {
+        BUILD_UPS,
+        DOORS,
+        WINDOWS,
+        /** Drawings that show a part of the plan, by their frames. */
+        PART_PLANS
+    }
+
+    /** How walls of one state are drawn. */
+    public enum StateLook {
+        FULL,
+        /** Whole, in one pale tint. */
+        GREY,
+        DASHED,
+        HIDDEN
     }
 
     /** What an edge of an opening is, where it is measured to. */

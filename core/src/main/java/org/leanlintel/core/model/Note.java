@@ -22,4 +22,9 @@ public record Note(ElementId id, ElementId layer, ElementId drawing, Vec at, Str
         /** 3.5 mm and strong, centred: the name of a room. */
         NAME
     }
+
+    @Override
+    public Note onLayer(ElementId other) {
+        return new Note(id, other, drawing, at, text, style);
+    }
 }

@@ -17,4 +17,7 @@ public sealed interface OnLayer extends Element
                 Annotation {
 
     ElementId layer();
+
+    /** The same on another layer. */
+    OnLayer onLayer(ElementId other);
 }

@@ -8,6 +8,8 @@ package org.leanlintel.core.model;
  * @param sillMm its lower edge above the storey's level
  * @param make of what stands in it
  * @param typeMark of what it shares its sizes, kind and make with; empty where it is alone
+ * @param markAt where its mark stands on plans
+ * @param work what becomes of it in the work drawn
  */
 public record Opening(
         ElementId id,
@@ -20,7 +22,9 @@ public record Opening(
         double sillMm,
         Kind kind,
         OpeningMake make,
-        String typeMark)
+        String typeMark,
+        MarkAt markAt,
+        Work work)
         implements OnLayer, Marked {
 
     public Opening {
@@ -35,19 +39,24 @@ public record Opening(
     }
 
     public Opening placed(ElementId inWall, Placing at) {
-        return new Opening(id, layer, mark, inWall, at, widthMm, heightMm, sillMm, kind, make, typeMark);
+        return new Opening(id, layer, mark, inWall, at, widthMm, heightMm, sillMm, kind, make, typeMark, markAt, work);
     }
 
     public Opening named(ElementId otherId, String otherMark) {
-        return new Opening(otherId, layer, otherMark, wall, placing, widthMm, heightMm, sillMm, kind, make, typeMark);
+        return new Opening(
+                otherId, layer, otherMark, wall, placing, widthMm, heightMm, sillMm, kind, make, typeMark, markAt,
+                work);
     }
 
+    @Override
     public Opening onLayer(ElementId other) {
-        return new Opening(id, other, mark, wall, placing, widthMm, heightMm, sillMm, kind, make, typeMark);
+        return new Opening(
+                id, other, mark, wall, placing, widthMm, heightMm, sillMm, kind, make, typeMark, markAt, work);
     }
 
     public Opening of(Kind other) {
-        return new Opening(id, layer, mark, wall, placing, widthMm, heightMm, sillMm, other, make, typeMark);
+        return new Opening(
+                id, layer, mark, wall, placing, widthMm, heightMm, sillMm, other, make, typeMark, markAt, work);
     }
 
     /** With the sizes, the make and the kind of another, as far as a type shares them: turned as it was itself. */
@@ -63,11 +72,13 @@ public record Opening(
                 other.sillMm,
                 other.kind.turnedLike(kind),
                 other.make,
-                other.typeMark);
+                other.typeMark,
+                markAt,
+                work);
     }
 
     public Opening typed(String other) {
-        return new Opening(id, layer, mark, wall, placing, widthMm, heightMm, sillMm, kind, make, other);
+        return new Opening(id, layer, mark, wall, placing, widthMm, heightMm, sillMm, kind, make, other, markAt, work);
     }
 
     /** Of the unit that stands in it, frame included. */
@@ -115,6 +126,46 @@ public record Opening(
             case OpenWay o -> "open way";
             default -> "door";
         };
+    }
+
+    /** The same with its mark elsewhere. */
+    public Opening marked(MarkAt other) {
+        return new Opening(
+                id, layer, mark, wall, placing, widthMm, heightMm, sillMm, kind, make, typeMark, other, work);
+    }
+
+    public Opening in(Work other) {
+        return new Opening(
+                id, layer, mark, wall, placing, widthMm, heightMm, sillMm, kind, make, typeMark, markAt, other);
+    }
+
+    /** What becomes of an opening in the work drawn. */
+    public enum Work {
+        /** It comes, stays or goes with its wall. */
+        AS_WALL,
+        /** It is made in a wall that stands. */
+        NEW,
+        /** It is there and is to be filled. */
+        FILLED
+    }
+
+    /** Where its mark stands on plans. */
+    public sealed interface MarkAt {}
+
+    /** Where it is clear of everything, as near as can be. */
+    public record WhereClear() implements MarkAt {}
+
+    /**
+     * Where the drafter put it.
+     *
+     * @param alongMm from the middle of the opening, the way the wall runs
+     * @param outMm from the wall's set-out line, to the left of the way it runs
+     */
+    public record PutBeside(double alongMm, double outMm) implements MarkAt {
+        public PutBeside {
+            alongMm = Checks.between("How far along a mark stands", alongMm, -20_000, 20_000);
+            outMm = Checks.between("How far off a mark stands", outMm, -20_000, 20_000);
+        }
     }
 
     /** What stands in the opening. */

@@ -41,4 +41,9 @@ public record OutsideSteps(
             if (!(slope >= 0.005 && slope <= 0.25)) throw new Unusable("A ramp rises between 1:200 and 1:4.");
         }
     }
+
+    @Override
+    public OutsideSteps onLayer(ElementId other) {
+        return new OutsideSteps(id, other, mark, opening, widthMm, landingMm, way, material);
+    }
 }

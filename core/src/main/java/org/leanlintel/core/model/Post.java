@@ -51,4 +51,9 @@ public record Post(
         Vec along = Vec.ofAngle(angle);
         return at.along(along, x - widthMm / 2).along(along.left(), y - depthMm() / 2);
     }
+
+    @Override
+    public Post onLayer(ElementId other) {
+        return new Post(id, storey, other, mark, at, angle, widthMm, make);
+    }
 }

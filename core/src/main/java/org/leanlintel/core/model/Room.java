@@ -89,4 +89,9 @@ public record Room(
             at = Checks.near(at);
         }
     }
+
+    @Override
+    public Room onLayer(ElementId other) {
+        return new Room(id, storey, other, seed, number, name, use, finishes, ceiling, label);
+    }
 }

@@ -18,4 +18,9 @@ public record RoomLimit(ElementId id, ElementId storey, ElementId layer, Vec fro
     public RoomLimit between(Vec otherFrom, Vec otherTo) {
         return new RoomLimit(id, storey, layer, otherFrom, otherTo);
     }
+
+    @Override
+    public RoomLimit onLayer(ElementId other) {
+        return new RoomLimit(id, storey, other, from, to);
+    }
 }

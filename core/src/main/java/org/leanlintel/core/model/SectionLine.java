@@ -23,4 +23,9 @@ public record SectionLine(ElementId id, ElementId layer, String mark, Vec from, 
     public SectionLine through(Vec otherFrom, Vec otherTo, Side otherLooking) {
         return new SectionLine(id, layer, mark, otherFrom, otherTo, otherLooking, depthMm);
     }
+
+    @Override
+    public SectionLine onLayer(ElementId other) {
+        return new SectionLine(id, other, mark, from, to, looking, depthMm);
+    }
 }

@@ -139,4 +139,9 @@ public record Stair(
     public Stair at(Vec otherAt, double otherAngle, Shape otherShape) {
         return new Stair(id, storey, layer, mark, otherAt, otherAngle, widthMm, otherShape, risers, going, make, above);
     }
+
+    @Override
+    public Stair onLayer(ElementId other) {
+        return new Stair(id, storey, other, mark, at, angle, widthMm, shape, risers, going, make, above);
+    }
 }

@@ -22,16 +22,8 @@ public record Wall(
         WallEnd end,
         double bulge,
         Rise rise,
-        State state)
+        WorkState state)
         implements OnLayer, OnStorey, Marked {
-
-    /** What becomes of a wall in the work drawn. */
-    public enum State {
-        EXISTING,
-        /** It stands and is to be taken down. */
-        REMOVED,
-        NEW
-    }
 
     /** More than three quarters of a circle is a slip. */
     private static final double MOST_BULGE = 2.4;
@@ -56,7 +48,7 @@ public record Wall(
 
     /** Whether it stands when the work is done. */
     public boolean stays() {
-        return state != State.REMOVED;
+        return state != WorkState.REMOVED;
     }
 
     /** Whether it parts the same storey between the same corners and walls as {@code other}, wherever those are. */
@@ -97,7 +89,12 @@ public record Wall(
         return new Wall(id, storey, layer, mark, buildUp, setOut, outside, start, end, bulge, otherRise, state);
     }
 
-    public Wall in(State otherState) {
+    public Wall in(WorkState otherState) {
         return new Wall(id, storey, layer, mark, buildUp, setOut, outside, start, end, bulge, rise, otherState);
+    }
+
+    @Override
+    public Wall onLayer(ElementId other) {
+        return new Wall(id, storey, other, mark, buildUp, setOut, outside, start, end, bulge, rise, state);
     }
 }

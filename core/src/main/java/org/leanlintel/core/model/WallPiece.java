@@ -136,4 +136,9 @@ public record WallPiece(
             depthMm = Checks.between("The depth of a niche", depthMm, 5, 2000);
         }
     }
+
+    @Override
+    public WallPiece onLayer(ElementId other) {
+        return new WallPiece(id, other, mark, wall, side, stretch, lowMm, heightMm, make);
+    }
 }

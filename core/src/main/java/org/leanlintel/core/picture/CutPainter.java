@@ -66,7 +66,7 @@ final class CutPainter {
         Pens pens = pens(met.element());
         for (List<Vec> ring : met.area().ringsWithoutHoles()) {
             List<Vec> open = ring.subList(0, ring.size() - 1);
-            pens.fill(met.material().tint(), open);
+            pens.fill(pens.tint(met.material()), open);
             faceToFace(met, open, pens);
         }
         if (thickness(met.area().bounds()) >= thinnestMm)

@@ -16,6 +16,7 @@ import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Hatch;
 import org.leanlintel.core.model.Heat;
+import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Wall;
 
@@ -26,22 +27,39 @@ import org.leanlintel.core.model.Wall;
 final class DrawnPlies {
 
     /** What a ply is drawn as. @param own whether it is drawn as itself */
-    record Drawn(Material material, Does does, boolean own) {}
+    record Drawn(Material material, Does does, boolean own) {
+
+        /** What it is filled with. */
+        String tint(Pens pens) {
+            return material.id().equals(PLAIN) ? material.tint() : pens.tint(material);
+        }
+    }
+
+    private static final ElementId PLAIN = new ElementId("drawn");
+
+    /** Of walls that are filled in one. */
+    static final String SOLID = "#4a5359";
 
     private static final Material WALL = plain("wall", "#e9e6df"),
+            DARK = plain("wall", SOLID),
             EXISTING = plain("existing", "#d3d0c8"),
             BETWEEN = plain("between plies", "#fffefb");
 
     private final Detail.Amount amount;
     private final double thinnestMm;
-    private final Predicate<Wall> isCut;
+    private final Lens.Fill fill;
+    private final Predicate<Wall> isCut, isGrey;
     private final IdentityHashMap<BuildUp, List<Drawn>> known = new IdentityHashMap<>();
 
     private DrawnPlies(Look look) {
         double scale = look.drawing().scale();
-        amount = look.lens().detail().at(scale);
+        fill = look.lens().fill();
+        amount = fill == Lens.Fill.SOLID
+                ? Detail.Amount.OUTLINE
+                : look.lens().detail().at(scale);
         thinnestMm = look.lens().thinnestPlyMm() * scale;
         isCut = look::cuts;
+        isGrey = wall -> look.of(wall.state()) == Lens.StateLook.GREY;
     }
 
     static DrawnPlies of(Look look) {
@@ -50,7 +68,7 @@ final class DrawnPlies {
 
     private static Material plain(String name, String tint) {
         Hatch none = new Hatch(Hatch.Pattern.NONE, 1);
-        return new Material(new ElementId("drawn"), name, name, none, tint, new Heat.Unstated(), "");
+        return new Material(PLAIN, name, name, none, tint, new Heat.Unstated(), "");
     }
 
     /** What is drawn for what fills a place; null where nothing does, or where that is not cut. */
@@ -63,7 +81,7 @@ final class DrawnPlies {
 
     /** By the index of the ply in the build-up. */
     List<Drawn> of(Strip strip) {
-        if (strip.wall().state() == Wall.State.EXISTING)
+        if (isGrey.test(strip.wall()))
             return Collections.nCopies(strip.plies().size(), new Drawn(EXISTING, Does.CARRIES, false));
         return known.computeIfAbsent(strip.buildUp(), b -> drawn(strip));
     }
@@ -80,7 +98,8 @@ final class DrawnPlies {
     }
 
     private Drawn drawn(StripPly ply, @Nullable Drawn inward) {
-        if (amount == Detail.Amount.OUTLINE) return new Drawn(WALL, Does.CARRIES, false);
+        if (amount == Detail.Amount.OUTLINE)
+            return new Drawn(fill == Lens.Fill.SOLID ? DARK : WALL, Does.CARRIES, false);
         boolean tooThin = ply.thickness() < thinnestMm;
         if (tooThin && inward != null && inward.does() != Does.AIR_GAP)
             return new Drawn(inward.material(), inward.does(), false);

@@ -14,8 +14,10 @@ import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WorkState;
 
 /**
  * A wall as a plan shows it, with its openings and pieces, but for the mark of its build-up.
@@ -34,7 +36,7 @@ record DrawnWall(List<Group> groups, WallMark mark, @Nullable Bounds reach, List
         leaves = List.copyOf(leaves);
     }
 
-    /** That of a plan; null where the wall is not there or has no length. */
+    /** That of a plan; null where the wall is not there, has no length or does not show. */
     record Of(PlanOf plan, ElementId wall) implements Key<@Nullable DrawnWall> {
         @Override
         public @Nullable DrawnWall from(Reads reads) {
@@ -42,6 +44,7 @@ record DrawnWall(List<Group> groups, WallMark mark, @Nullable Bounds reach, List
             WallSolid solid = building.solid(wall);
             if (solid == null || !solid.strip().wall().storey().equals(plan.storey())) return null;
             Look look = plan.look(building);
+            if (look.hides(solid.strip().wall())) return null;
             return orMark(solid, look, new Undrawn(look, plan.lettering()));
         }
     }
@@ -65,9 +68,13 @@ record DrawnWall(List<Group> groups, WallMark mark, @Nullable Bounds reach, List
     static DrawnWall of(WallSolid solid, Look look) {
         List<Group> groups = new ArrayList<>();
         List<Bounds> leaves = new ArrayList<>();
-        groups.add(wall(solid, look));
+        groups.add(wall(solid.closing(o -> OpeningLook.of(o, look).isClosed(), look::hides), look));
         for (PlacedOpening placed : solid.openings()) {
-            groups.add(opening(solid, placed, look));
+            OpeningLook shown = OpeningLook.of(placed.opening(), look);
+            if (shown == OpeningLook.NOT_THERE
+                    || look.layering().hides(placed.opening().layer())) continue;
+            groups.add(opening(solid, placed, shown, look));
+            if (shown != OpeningLook.OPEN || look.lens().symbol() != Lens.Symbol.LEAF) continue;
             for (Leaf leaf : Leaf.of(solid.strip(), placed)) leaves.add(Bounds.of(leaf.swept()));
         }
         for (PlacedPiece piece : solid.pieces()) groups.add(PiecePainter.of(solid, piece, look));
@@ -80,9 +87,9 @@ record DrawnWall(List<Group> groups, WallMark mark, @Nullable Bounds reach, List
         return new DrawnWall(groups, mark, reach, TakenBoxes.marks(groups, scale), leaves);
     }
 
-    private static Group opening(WallSolid solid, PlacedOpening placed, Look look) {
+    private static Group opening(WallSolid solid, PlacedOpening placed, OpeningLook shown, Look look) {
         Pens pens = new Pens(look.lens());
-        new OpeningPainter(solid, placed, look.cutMm(), pens).paint();
+        new OpeningPainter(solid, placed, look.cutMm(), look.lens().symbol(), pens).paint(shown);
         Strip strip = solid.strip();
         List<Vec> through = strip.ring(placed.from(), placed.to(), strip.lo(), strip.hi());
         Opening opening = placed.opening();
@@ -91,7 +98,10 @@ record DrawnWall(List<Group> groups, WallMark mark, @Nullable Bounds reach, List
 
     private static WallMark mark(WallSolid solid, Look look) {
         Wall wall = solid.strip().wall();
-        boolean shown = look.lens().wallMarks() && look.cuts(wall) && wall.state() == Wall.State.NEW;
+        boolean shown = look.marks(Lens.MarkOf.BUILD_UPS)
+                && !look.layering().hides(wall.layer())
+                && look.cuts(wall)
+                && wall.state() == WorkState.NEW;
         return shown ? WallMark.of(solid, look.drawing().scale()) : WallMark.NONE;
     }
 
@@ -101,7 +111,7 @@ record DrawnWall(List<Group> groups, WallMark mark, @Nullable Bounds reach, List
         if (look.cuts(wall)) {
             double scale = look.drawing().scale();
             new WallPainter(solid, solid.bands().at(look.cutMm()), DrawnPlies.of(look), scale, pens).paint();
-        } else if (!wall.stays()) UncutWall.paintRemoved(solid, pens);
+        } else if (look.of(wall.state()) == Lens.StateLook.DASHED) UncutWall.paintRemoved(solid, pens);
         else UncutWall.paint(solid, look.cutMm(), pens);
         return new Group(wall.id(), wall.layer(), pens.items(), Catches.of(solid));
     }

@@ -1,6 +1,7 @@
 package org.leanlintel.core.picture;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Vec;
@@ -45,6 +46,11 @@ public record Group(
     Group with(List<Item> more) {
         return new Group(
                 element, layer, Stream.concat(items.stream(), more.stream()).toList(), catches, ground, drawing);
+    }
+
+    /** The same with each item another way. */
+    Group with(UnaryOperator<Item> way) {
+        return new Group(element, layer, items.stream().map(way).toList(), catches, ground, drawing);
     }
 
     /** The same on a sheet: there it is neither held to nor picked by itself. */

@@ -29,6 +29,37 @@ public sealed interface Item {
         };
     }
 
+    /** The same in another ink; tints stay. @param ink as {@code #rrggbb} */
+    default Item inked(String ink) {
+        return switch (this) {
+            case Traced t -> t;
+            case Fill f -> f;
+            case Hatch h -> new Hatch(h.pen.inked(ink), h.rings, h.degrees, h.origin, h.pitch);
+            case Wave w -> new Wave(w.pen.inked(ink), w.from, w.to, w.across, w.halves, w.steps);
+            case Strokes s -> new Strokes(s.role, s.pen.inked(ink), s.lines);
+            case Arc a -> new Arc(a.role, a.pen.inked(ink), a.centre, a.radius, a.from, a.sweep);
+            case Text t -> new Text(t.text, t.at, t.angle, t.strong, t.runs, ink);
+        };
+    }
+
+    /** Lines with another pen; hatches, tints and words stay. */
+    default Item penned(Pen pen) {
+        return switch (this) {
+            case Strokes s -> s.role == PenRole.HATCH ? s : new Strokes(s.role, pen, s.lines);
+            case Arc a -> new Arc(a.role, pen, a.centre, a.radius, a.from, a.sweep);
+            case Traced t -> t;
+            case Fill f -> f;
+            case Hatch h -> h;
+            case Wave w -> w;
+            case Text t -> t;
+        };
+    }
+
+    /** As what matters less in a drawing: its lines and words pale grey, its tints nearly gone. */
+    default Item pale() {
+        return this instanceof Fill f ? new Fill(Inks.paled(f.tint), f.ring) : inked(Inks.PALE);
+    }
+
     /** The same at {@code factor} times the size, then shifted by {@code by}. Paper sizes stay. */
     Item placed(double factor, Vec by);
 
@@ -114,15 +145,21 @@ public sealed interface Item {
      * @param at where its runs are measured from
      * @param angle of the base line
      * @param runs its pieces as set, with fractions stacked
+     * @param ink {@code #rrggbb}; empty for the ink everything is drawn in
      */
-    record Text(String text, Vec at, double angle, boolean strong, List<Run> runs) implements Item {
+    record Text(String text, Vec at, double angle, boolean strong, List<Run> runs, String ink) implements Item {
         public Text {
             runs = List.copyOf(runs);
         }
 
+        /** In the ink everything is drawn in. */
+        public Text(String text, Vec at, double angle, boolean strong, List<Run> runs) {
+            this(text, at, angle, strong, runs, "");
+        }
+
         @Override
         public Text placed(double factor, Vec by) {
-            return new Text(text, place(at, factor, by), angle, strong, runs);
+            return new Text(text, place(at, factor, by), angle, strong, runs, ink);
         }
     }
 

@@ -1,7 +1,6 @@
 package org.leanlintel.core.picture;
 
-import java.util.List;
-import java.util.Set;
+import java.util.Objects;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.derive.Key;
 import org.leanlintel.core.derive.Reads;
@@ -13,9 +12,10 @@ import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WorkState;
 
 /** What decides how a plan looks besides what stands in it. @param cutMm above the project's datum */
-record Look(Drawing drawing, Lens lens, StoreySpace on, double cutMm, LevelPrinter levels) {
+record Look(Drawing drawing, Lens lens, Layering layering, StoreySpace on, double cutMm, LevelPrinter levels) {
 
     /** That of a drawing. */
     record Of(ElementId drawing) implements Key<Look> {
@@ -33,6 +33,7 @@ record Look(Drawing drawing, Lens lens, StoreySpace on, double cutMm, LevelPrint
         return new Look(
                 drawing,
                 lens,
+                Layering.of(lens, building.model()),
                 on,
                 cut,
                 new LevelPrinter(
@@ -48,15 +49,24 @@ record Look(Drawing drawing, Lens lens, StoreySpace on, double cutMm, LevelPrint
         return drawing.storey();
     }
 
-    /** Whether a wall of this storey is drawn as cut: its height meets the cut, and it is to stay. */
+    /** Whether a wall of this storey is drawn as cut: its height meets the cut, and its state is drawn so. */
     boolean cuts(Wall wall) {
-        return wall.stays() && on.isCutAt(wall.rise(), cutMm - on.levelMm());
+        return switch (of(wall.state())) {
+            case FULL, GREY -> on.isCutAt(wall.rise(), cutMm - on.levelMm());
+            case DASHED, HIDDEN -> false;
+        };
     }
 
-    /** The groups whose layers the lens shows. */
-    List<Group> shown(List<Group> groups) {
-        if (lens.hiddenLayers().isEmpty()) return groups;
-        Set<ElementId> hidden = Set.copyOf(lens.hiddenLayers());
-        return groups.stream().filter(g -> !hidden.contains(g.layer())).toList();
+    /** Whether a wall does not show, by what becomes of it. */
+    boolean hides(Wall wall) {
+        return of(wall.state()) == Lens.StateLook.HIDDEN;
+    }
+
+    Lens.StateLook of(WorkState state) {
+        return Objects.requireNonNull(lens.states().get(state));
+    }
+
+    boolean marks(Lens.MarkOf what) {
+        return lens.marks().contains(what);
     }
 }

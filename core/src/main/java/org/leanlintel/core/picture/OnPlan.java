@@ -10,6 +10,8 @@ import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.derive.Spread;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.OnLayer;
+import org.leanlintel.core.model.Wall;
 
 /** What an element shows at one stage of a plan, lying where it takes boxes. Ways are one, under the plan's own name. */
 record OnPlan(PlanOf plan, Stage stage, ElementId element) implements Member<Shows>, Comparable<OnPlan> {
@@ -17,13 +19,22 @@ record OnPlan(PlanOf plan, Stage stage, ElementId element) implements Member<Sho
     @Override
     public Shows from(Reads reads) {
         Building building = Building.in(reads);
+        if (isHidden(building)) return Shows.NOTHING;
         return switch (stage) {
             case STANDING -> new Standing(plan, building).of(building.model().find(element));
             case SPANS -> FloorSpans.of(plan, element, building);
             case WAYS -> Ways.of(plan, building);
             case WALLS -> MarkedWall.of(plan, element, building);
+            case OPENINGS -> MarkedOpenings.of(plan, element, building);
             case PUT, INSIDE, OUTSIDE -> RoomLabels.of(plan, stage, element, building);
         };
+    }
+
+    /** What a lens hides takes no place either; a wall is looked at with what stands in it. */
+    private boolean isHidden(Building building) {
+        return building.model().find(element) instanceof OnLayer on
+                && !(on instanceof Wall)
+                && plan.look(building).layering().hides(on.layer());
     }
 
     @Override

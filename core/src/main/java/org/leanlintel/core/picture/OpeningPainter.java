@@ -1,8 +1,11 @@
 package org.leanlintel.core.picture;
 
+import java.util.List;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Does;
+import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Side;
@@ -13,24 +16,42 @@ import org.leanlintel.core.model.Side;
  */
 final class OpeningPainter {
 
+    private static final String NEW_FILLING = "#e9e6df";
+
     /** How deep a threshold is seen. */
     private static final double THRESHOLD_MM = 120;
 
     private final OpeningSpace space;
     private final WallSolid solid;
     private final boolean cut;
+    private final Lens.Symbol symbol;
 
-    OpeningPainter(WallSolid solid, PlacedOpening placed, double cutMm, Pens pens) {
+    OpeningPainter(WallSolid solid, PlacedOpening placed, double cutMm, Lens.Symbol symbol, Pens pens) {
         this.solid = solid;
+        this.symbol = symbol;
         space = new OpeningSpace(solid.strip(), placed, pens);
         cut = placed.openAt(cutMm - solid.levelMm());
     }
 
-    void paint() {
+    void paint(OpeningLook shown) {
+        switch (shown) {
+            case OPEN -> open();
+            case TO_GO, TO_CUT -> outline(PenRole.REMOVED);
+            case FILLED -> filled();
+            case NOT_THERE -> {}
+        }
+    }
+
+    private void open() {
+        if (symbol == Lens.Symbol.NONE) return;
         Opening.Kind kind = space.placed().opening().kind();
         if (!cut) {
-            outline();
+            outline(PenRole.OVERHEAD);
             if (kind instanceof Opening.Window window) WindowSymbol.paintUncut(window, space);
+            return;
+        }
+        if (symbol == Lens.Symbol.PLAIN) {
+            faces();
             return;
         }
         boolean weathered = space.strip().buildUp().plies().stream().anyMatch(p -> p.does() == Does.FACING);
@@ -49,9 +70,18 @@ final class OpeningPainter {
         }
     }
 
-    private void outline() {
-        double lo = space.face(Side.RIGHT), hi = space.face(Side.LEFT);
-        space.pens().closed(PenRole.OVERHEAD, space.rectangle(space.from(), space.to(), lo, hi));
+    private void outline(PenRole role) {
+        space.pens().closed(role, ring());
+    }
+
+    private List<Vec> ring() {
+        return space.rectangle(space.from(), space.to(), space.face(Side.RIGHT), space.face(Side.LEFT));
+    }
+
+    /** What fills it is new, whatever its wall is. */
+    private void filled() {
+        space.pens().fill(NEW_FILLING, ring());
+        space.pens().closed(PenRole.CUT_STRUCTURE, ring());
     }
 
     /** At the outer face; with a threshold of its own, that too, where the frame ends. */

@@ -9,11 +9,14 @@ import java.util.Objects;
 import org.leanlintel.core.geometry.GivenUp;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Pen;
 import org.leanlintel.core.model.PenRole;
 
 /** Gathers what is drawn, lines by pen. */
 final class Pens {
+
+    private static final String PAPER = "#ffffff";
 
     private final Lens lens;
     private final Map<PenRole, List<List<Vec>>> lines = new EnumMap<>(PenRole.class);
@@ -48,16 +51,27 @@ final class Pens {
         others.add(new Item.Fill(tint, ring.stream().map(Pens::rounded).toList()));
     }
 
+    /** What a cut material is filled with. */
+    String tint(Material material) {
+        return switch (lens.fill()) {
+            case MATERIALS -> material.tint();
+            case SOLID -> DrawnPlies.SOLID;
+            case NONE -> PAPER;
+        };
+    }
+
     /** @param degrees of its families of lines; @param pitchMm between them, model millimetres */
     void hatch(List<List<Vec>> rings, List<Double> degrees, double pitchMm) {
         List<List<Vec>> drawn = rings.stream()
                 .map(ring -> ring.stream().map(Pens::rounded).toList())
                 .toList();
-        others.add(new Item.Hatch(pen(PenRole.HATCH), drawn, degrees, Vec.ORIGIN, pitchMm));
+        if (lens.fill() == Lens.Fill.MATERIALS)
+            others.add(new Item.Hatch(pen(PenRole.HATCH), drawn, degrees, Vec.ORIGIN, pitchMm));
     }
 
     void wave(Vec from, Vec to, Vec across, int halves, int steps) {
-        others.add(new Item.Wave(pen(PenRole.HATCH), rounded(from), rounded(to), rounded(across), halves, steps));
+        if (lens.fill() == Lens.Fill.MATERIALS)
+            others.add(new Item.Wave(pen(PenRole.HATCH), rounded(from), rounded(to), rounded(across), halves, steps));
     }
 
     void add(Item item) {

@@ -64,7 +64,7 @@ final class PiecePainter {
     private static void slab(Strip strip, Slab slab, double open, Look look, Pens pens) {
         PenRole role = role(slab.does());
         if (slab.does() != Does.AIR_GAP)
-            pens.fill(slab.material().tint(), strip.ring(slab.from(), slab.to(), slab.lo(), slab.hi()));
+            pens.fill(pens.tint(slab.material()), strip.ring(slab.from(), slab.to(), slab.lo(), slab.hi()));
         SlabHatch.paint(strip, slab, look.drawing().scale(), pens);
         pens.line(role, strip.at(slab.from(), slab.lo()), strip.at(slab.from(), slab.hi()));
         pens.line(role, strip.at(slab.to(), slab.lo()), strip.at(slab.to(), slab.hi()));
@@ -106,7 +106,7 @@ final class PiecePainter {
 
     private static void part(Post post, Wrapped.Part part, Look look, Pens pens) {
         List<Vec> ring = post.ring(part.x0(), part.x1(), part.y0(), part.y1());
-        pens.fill(part.material().tint(), ring);
+        pens.fill(pens.tint(part.material()), ring);
         PlyHatch hatch = new PlyHatch(part.material().hatch(), look.drawing().scale(), pens);
         hatch.within(List.of(ring));
         hatch.between(ring.get(0), ring.get(1), ring.get(3).minus(ring.get(0)));

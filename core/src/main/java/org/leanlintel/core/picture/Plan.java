@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.derive.Derived;
 import org.leanlintel.core.derive.Key;
+import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
@@ -37,7 +38,7 @@ public final class Plan implements DrawingPicture {
     /** @throws org.leanlintel.core.model.MissingElement if the drawing is not in the building's model */
     public static Plan of(Building building, ElementId id, Lettering lettering) {
         Drawing drawing = building.model().get(id, Drawing.class);
-        return new Plan(building, new PlanOf(id, drawing.storey(), lettering));
+        return new Plan(building, new PlanOf(id, drawing.storey(), lettering, drawing.also()));
     }
 
     @Override
@@ -52,11 +53,26 @@ public final class Plan implements DrawingPicture {
             Set<OnPlan> members = new TreeSet<>();
             for (Element e : building.model().elements()) members.addAll(new Stage.Of(plan, stage).members(e));
             building.derived().lay(new Stage.Of(plan, stage));
-            for (OnPlan m : members) add(building.get(m).groups(), stage == Stage.WALLS ? walls : others);
+            for (OnPlan m : members) add(building.get(m).groups(), stage.isOfWalls() ? walls : others);
         }
         List<Group> groups = new ArrayList<>(walls.values());
         groups.addAll(others.values());
-        return new Picture(look.drawing().scale(), look.shown(groups));
+        return new Picture(look.drawing().scale(), shown(groups));
+    }
+
+    /** What the lens shows and the frame takes in; what is written in the drawing shows wherever it stands. */
+    private List<Group> shown(List<Group> groups) {
+        List<Group> layered = look.layering().shown(groups);
+        if (!(look.drawing().frame() instanceof Drawing.Box box)) return layered;
+        InFrame frame = new InFrame(box.bounds());
+        List<Group> framed = new ArrayList<>();
+        for (Group g : layered) {
+            boolean own = building.model().find(g.element()) instanceof Annotation a
+                    && a.drawing().equals(plan.drawing());
+            Group in = own ? g : frame.of(g);
+            if (in != null) framed.add(in);
+        }
+        return framed;
     }
 
     /** An element that is drawn at several stages is one group. */
@@ -112,6 +128,6 @@ public final class Plan implements DrawingPicture {
                                 .filter(g -> stage != Stage.WAYS || g.element().equals(id))
                                 .toList(),
                         all);
-        return look.shown(List.copyOf(all.values()));
+        return shown(List.copyOf(all.values()));
     }
 }

@@ -11,16 +11,17 @@ final class ScaleBar {
 
     private static final double HEIGHT = 2, LETTERS_MM = 1.8;
     private static final int DIVISIONS = 5;
+    /** On paper: the least that a division takes. */
+    private static final double LEAST_MM = 9;
+    /** Divisions in millimetres and in inches; further ones are ten times those. */
+    private static final List<Integer> METRIC = List.of(100, 200, 500), INCHES = List.of(3, 6, 12, 24, 60);
+
     private static final String INK = "#222b31";
 
     private ScaleBar() {}
 
     static void paint(Vec at, double scale, UnitSystem units, Lettering lettering, Pens pens) {
-        boolean metric = units == UnitSystem.METRIC;
-        double unitMm = metric ? 1000 : 12 * UnitSystem.MM_PER_INCH;
-        int unitsEach = 1;
-        while (unitsEach * unitMm / scale < 9) unitsEach = unitsEach == 1 ? 2 : unitsEach == 2 ? 5 : unitsEach * 2;
-        double each = unitsEach * unitMm / scale;
+        double each = division(scale, units) / scale;
         for (int i = 0; i < DIVISIONS; i++) {
             List<Vec> box = List.of(
                     at.plus(new Vec(i * each, 0)), at.plus(new Vec((i + 1) * each, 0)),
@@ -29,8 +30,26 @@ final class ScaleBar {
             pens.closed(PenRole.SHEET_RULE, box);
         }
         for (int i = 0; i <= DIVISIONS; i++) {
-            String label = i * unitsEach + (i == DIVISIONS ? metric ? " m" : " ft" : "");
+            String label = label(i * each * scale, i == DIVISIONS, units);
             pens.add(lettering.set(label, at.plus(new Vec(i * each, HEIGHT + 1)), 0, LETTERS_MM, Align.CENTRE, false));
         }
+    }
+
+    /** The shortest round length, in model millimetres, that can be told from its neighbours. */
+    private static double division(double scale, UnitSystem units) {
+        boolean metric = units == UnitSystem.METRIC;
+        for (double tens = 1; ; tens *= 10)
+            for (int part : metric ? METRIC : INCHES) {
+                double mm = part * tens * (metric ? 1 : UnitSystem.MM_PER_INCH);
+                if (mm / scale >= LEAST_MM) return mm;
+            }
+    }
+
+    /** In metres or feet. The last says the unit. */
+    private static String label(double mm, boolean last, UnitSystem units) {
+        double number = mm / (units == UnitSystem.METRIC ? 1000 : 12 * UnitSystem.MM_PER_INCH);
+        double rounded = Math.round(number * 100) / 100.0;
+        String words = rounded == Math.rint(rounded) ? Long.toString((long) rounded) : Double.toString(rounded);
+        return words + (last ? units == UnitSystem.METRIC ? " m" : " ft" : "");
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.Building;
@@ -43,7 +44,8 @@ final class SectionPicture extends Painting {
         for (Storey s : StoreySpace.stack(building.model())) bodies.addAll(building.bodiesOf(s.id()));
         for (Body b : bodies)
             layers.computeIfAbsent(b.element(), id -> layer(building.model().find(id), id));
-        bodies.removeIf(b -> lens.hiddenLayers().contains(layers.get(b.element())));
+        Layering layering = Layering.of(lens, building.model());
+        bodies.removeIf(b -> layering.hides(Objects.requireNonNull(layers.get(b.element()))));
         SectionCatches catches = new SectionCatches(building, frame);
         List<Group> groups =
                 new ArrayList<>(new CutPainter(new Cut(frame), lens, drawing.scale()).paint(bodies, true, layers));

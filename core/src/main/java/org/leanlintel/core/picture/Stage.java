@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.derive.Spread;
 import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.Corner;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
@@ -36,6 +37,8 @@ enum Stage {
     PUT,
     /** Room labels that find a place in their room. */
     INSIDE,
+    /** The marks of doors and windows, wall by wall. */
+    OPENINGS,
     /** Room labels that do not. */
     OUTSIDE;
 
@@ -50,8 +53,13 @@ enum Stage {
 
         @Override
         public boolean isInOrder() {
-            return stage == WALLS || stage == OUTSIDE;
+            return stage.isOfWalls() || stage == OUTSIDE;
         }
+    }
+
+    /** Whether what is drawn belongs to walls and what stands in them. */
+    boolean isOfWalls() {
+        return this == WALLS || this == OPENINGS;
     }
 
     /** What an element is drawn as at this stage; null where it is not drawn. */
@@ -61,11 +69,19 @@ enum Stage {
                     case STANDING -> isStanding(element, plan);
                     case SPANS -> element instanceof Floor f && f.storey().equals(plan.storey());
                     case WAYS -> element instanceof Stair || element instanceof OutsideSteps;
-                    case WALLS -> element instanceof Wall w && w.storey().equals(plan.storey());
+                    case WALLS, OPENINGS ->
+                        element instanceof Wall w && w.storey().equals(plan.storey());
                     case PUT, INSIDE, OUTSIDE ->
                         element instanceof Room r && r.storey().equals(plan.storey());
                 };
         return !drawn ? null : this == WAYS ? plan.drawing() : element.id();
+    }
+
+    /** Whether a drawing shows a part of a plan, which marks it there. */
+    private static boolean isPart(Drawing drawing, PlanOf plan) {
+        return drawing.frame() instanceof Drawing.Box
+                && drawing.storey().equals(plan.storey())
+                && !drawing.id().equals(plan.drawing());
     }
 
     private static boolean isStanding(Element element, PlanOf plan) {
@@ -79,12 +95,13 @@ enum Stage {
             case FloorVoid v -> true;
             case Stair s -> true;
             case SectionLine l -> true;
-            case Annotation a -> a.drawing().equals(plan.drawing());
+            case Annotation a -> plan.shows(a);
             case Room r -> false;
             case Opening o -> false;
             case WallPiece p -> false;
             case OutsideSteps s -> false;
             case Corner c -> false;
+            case Drawing d -> isPart(d, plan);
             case Element.Apart a -> false;
         };
     }

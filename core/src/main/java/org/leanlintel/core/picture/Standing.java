@@ -9,12 +9,16 @@ import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.building.PlacedFitting;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.measure.ScaleLabel;
 import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.Corner;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
@@ -32,6 +36,9 @@ import org.leanlintel.core.model.WallPiece;
 
 /** What stands on a plan where it stands, and cannot give way. */
 final class Standing {
+
+    /** On paper: letters of the name of a part plan, and how far over its frame they stand. */
+    private static final double PART_NAME_MM = 1.8, PART_NAME_UP_MM = 0.8;
 
     private final PlanOf plan;
     private final Building building;
@@ -64,6 +71,7 @@ final class Standing {
             case WallPiece p -> Shows.NOTHING;
             case OutsideSteps s -> Shows.NOTHING;
             case Corner c -> Shows.NOTHING;
+            case Drawing d -> part(d);
             case Element.Apart a -> Shows.NOTHING;
             case null -> Shows.NOTHING;
         };
@@ -82,6 +90,20 @@ final class Standing {
     /** Labels keep clear of its words. */
     private Shows marked(Group group) {
         return alone(group, TakenBoxes.marks(List.of(group), look.drawing().scale()));
+    }
+
+    /** The frame of a drawing that shows a part of this one, with its name. */
+    private Shows part(Drawing drawing) {
+        boolean shown = look.marks(Lens.MarkOf.PART_PLANS) && look.drawing().frame() instanceof Drawing.All;
+        if (!shown || !(drawing.frame() instanceof Drawing.Box box)) return Shows.NOTHING;
+        double scale = look.drawing().scale();
+        Pens pens = new Pens(look.lens());
+        Vec low = box.low(), high = box.high();
+        pens.closed(PenRole.OVERHEAD, List.of(low, new Vec(high.x(), low.y()), high, new Vec(low.x(), high.y())));
+        Vec over = new Vec(low.x(), high.y() + PART_NAME_UP_MM * scale);
+        String words = drawing.name() + " " + ScaleLabel.of(drawing.scale(), look.units());
+        pens.add(plan.lettering().set(words, over, 0, PART_NAME_MM, Lettering.Align.LEFT, false));
+        return marked(new Group(drawing.id(), drawing.id(), pens.items(), List.of()));
     }
 
     private Shows fitting(Fitting fitting) {

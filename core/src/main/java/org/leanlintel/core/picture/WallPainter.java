@@ -62,7 +62,7 @@ final class WallPainter {
         List<PlyRun> runs = solid.bands().runs(i, band);
         for (PlyRun run : runs) {
             List<Vec> ring = solid.bands().outline(i, run);
-            if (as.does() != Does.AIR_GAP) pens.fill(as.material().tint(), ring);
+            if (as.does() != Does.AIR_GAP) pens.fill(as.tint(pens), ring);
             if (as.own()) hatch(ply, run, ring, as.material().hatch());
             if (run.startsAtOpening()) pens.line(openingRole(as), solid.bands().startLine(i, run));
             if (run.endsAtOpening()) pens.line(openingRole(as), solid.bands().endLine(i, run));
@@ -74,7 +74,7 @@ final class WallPainter {
 
     /** Its back is drawn with the niche, its other face with the wall. */
     private void leftByNiche(Slab slab) {
-        if (slab.does() != Does.AIR_GAP) pens.fill(slab.material().tint(), solid.outline(slab));
+        if (slab.does() != Does.AIR_GAP) pens.fill(pens.tint(slab.material()), solid.outline(slab));
         SlabHatch.paint(strip, slab, scale, pens);
     }
 
@@ -83,7 +83,7 @@ final class WallPainter {
         Drawn as = drawn.of(strip.content(cap.ply()));
         List<Vec> ring = solid.outline(cap);
         if (as == null) return;
-        pens.fill(as.material().tint(), ring);
+        pens.fill(as.tint(pens), ring);
         double s = cap.at() == End.START ? cap.from() : cap.to();
         pens.line(openingRole(as), strip.at(s, cap.lo()), strip.at(s, cap.hi()));
     }

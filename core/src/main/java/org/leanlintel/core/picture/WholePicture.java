@@ -29,11 +29,11 @@ final class WholePicture implements DrawingPicture {
             Building building = Building.in(reads);
             Picture painted = building.get(new Painted(drawing, lettering));
             List<Annotation> written = building.model().relations().annotationsOf(drawing);
-            if (written.isEmpty()) return painted;
             Look look = building.get(new Look.Of(drawing));
             AnnotationPainter painter = new AnnotationPainter(building, look, lettering);
-            List<Group> groups = new ArrayList<>(painted.groups());
-            groups.addAll(look.shown(written.stream().map(painter::paint).toList()));
+            List<Group> groups = new ArrayList<>(look.layering().drawn(painted.groups()));
+            groups.addAll(
+                    look.layering().shown(written.stream().map(painter::paint).toList()));
             return new Picture(painted.scale(), groups);
         }
     }

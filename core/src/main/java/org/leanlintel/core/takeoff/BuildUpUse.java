@@ -11,6 +11,7 @@ import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WorkState;
 
 /**
  * How much of a build-up a project's walls use.
@@ -33,7 +34,7 @@ public record BuildUpUse(BuildUp buildUp, int walls, double lengthMm, double are
         Map<ElementId, BuildUpUse> uses = new TreeMap<>();
         for (Wall wall : building.model().all(Wall.class)) {
             WallSolid solid = building.solid(wall.id());
-            if (solid == null || wall.state() != Wall.State.NEW) continue;
+            if (solid == null || wall.state() != WorkState.NEW) continue;
             BuildUp buildUp = solid.strip().buildUp();
             uses.put(
                     buildUp.id(),

@@ -18,6 +18,7 @@ import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WorkState;
 import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
@@ -36,7 +37,7 @@ class RiseAndStateTest {
                 sketch.wall(wall).rising(new Rise(foot == 0 ? new Rise.OnFloor() : new Rise.Fixed(foot), head))));
     }
 
-    private void state(Wall wall, Wall.State state) {
+    private void state(Wall wall, WorkState state) {
         sketch.run(new Revise(sketch.wall(wall).in(state)));
     }
 
@@ -99,7 +100,7 @@ class RiseAndStateTest {
     @Test
     void aWallToBeRemovedIsDashedAndCountsForNothing() {
         Map<PenRole, Long> before = lines(shell.get(1).id());
-        state(partition, Wall.State.REMOVED);
+        state(partition, WorkState.REMOVED);
         assertThat(lines(partition.id())).containsOnlyKeys(PenRole.REMOVED);
         assertThat(BuildUpUse.of(sketch.building()))
                 .extracting(u -> u.buildUp().id())
@@ -108,7 +109,7 @@ class RiseAndStateTest {
         Wall instead = sketch.across(shell, 3650);
         assertThat(instead.mark()).as("another may be built in its place").isEqualTo("W6");
         sketch.run(new Delete(List.of(instead.id())));
-        state(partition, Wall.State.EXISTING);
+        state(partition, WorkState.EXISTING);
         assertThat(lines(partition.id())).containsOnlyKeys(PenRole.CUT_STRUCTURE);
     }
 

@@ -12,6 +12,7 @@ import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
+import org.leanlintel.core.model.WorkState;
 
 class WallAxisTest {
 
@@ -65,6 +66,6 @@ class WallAxisTest {
                 end,
                 0,
                 Rise.FULL,
-                Wall.State.NEW);
+                WorkState.NEW);
     }
 }

@@ -32,6 +32,7 @@ import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd.Reach;
+import org.leanlintel.core.model.WorkState;
 
 /** Two hundred edits of every kind on walls, in any order, and their undos. The seed in a test's name repeats it. */
 @Tag("slow")
@@ -124,7 +125,7 @@ class RandomEditsTest {
                     case 0 ->
                         wall.rising(new Rise(
                                 new Rise.Fixed(random.nextInt(3) * 100), new Rise.Fixed(1000 + random.nextInt(3000))));
-                    case 1 -> wall.in(Wall.State.values()[random.nextInt(3)]);
+                    case 1 -> wall.in(WorkState.values()[random.nextInt(3)]);
                     default ->
                         wall.madeOf(
                                 wall.buildUp(), wall.setOut(), wall.outside().other());

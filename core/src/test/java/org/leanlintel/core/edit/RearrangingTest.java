@@ -233,7 +233,18 @@ class RearrangingTest {
         ElementId upper = Sketch.id("upper"), plan = Sketch.id("upper-plan");
         sketch.put(
                 Storey.bare(upper, "First", 2500, 2500),
-                new Drawing(plan, "First plan", Drawing.Kind.PLAN, upper, Sketch.LENS, 50, "", new Drawing.Whole()));
+                new Drawing(
+                        plan,
+                        "First plan",
+                        Drawing.Kind.PLAN,
+                        upper,
+                        Sketch.LENS,
+                        50,
+                        "",
+                        new Drawing.Whole(),
+                        0,
+                        new Drawing.All(),
+                        List.of()));
         List<ElementId> walls = ids(sketch.model().all(Wall.class));
         List<Element> copied = List.copyOf(Copied.of(sketch.model(), walls));
         sketch.run(new Paste(copied, walls, plan, Vec.ORIGIN));

@@ -103,9 +103,13 @@ class ElementsTest {
                         Map.of(),
                         0,
                         new Detail(50, 200),
-                        false,
+                        Lens.Fill.MATERIALS,
+                        Lens.Symbol.LEAF,
+                        List.of(),
                         List.of(),
                         Lens.OpeningEdges.STRUCTURAL,
+                        false,
+                        Map.of(),
                         false))
                 .withMessageContaining("no pen for");
         assertThatIllegalArgumentException()
@@ -113,7 +117,17 @@ class ElementsTest {
                 .withMessageContaining("lights");
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> new Drawing(
-                        Sketch.PLAN, "P", Drawing.Kind.PLAN, Sketch.STOREY, Sketch.LENS, 0.5, "", new Drawing.Whole()));
+                        Sketch.PLAN,
+                        "P",
+                        Drawing.Kind.PLAN,
+                        Sketch.STOREY,
+                        Sketch.LENS,
+                        0.5,
+                        "",
+                        new Drawing.Whole(),
+                        0,
+                        new Drawing.All(),
+                        List.of()));
     }
 
     @Test

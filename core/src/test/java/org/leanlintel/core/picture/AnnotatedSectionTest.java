@@ -187,17 +187,7 @@ class AnnotatedSectionTest {
                 .iterator()
                 .next();
         Lens lens = sketch.model().get(Sketch.LENS, Lens.class);
-        sketch.run(new Revise(new Lens(
-                lens.id(),
-                lens.name(),
-                List.of(Sketch.LAYER),
-                lens.pens(),
-                lens.thinnestPlyMm(),
-                lens.detail(),
-                lens.wallMarks(),
-                lens.roomLabels(),
-                lens.openings(),
-                lens.floorSpans())));
+        sketch.run(new Revise(lens.showing(List.of(new Lens.LayerShown(Sketch.LAYER, Lens.Shown.HIDDEN)))));
         assertThat(picture().groups()).noneMatch(g -> g.element().equals(note.id()));
     }
 

@@ -44,17 +44,7 @@ class FloorSpansTest {
 
     private void showSpans(boolean shown) {
         Lens l = house.sketch.model().get(Sketch.LENS, Lens.class);
-        house.sketch.put(new Lens(
-                l.id(),
-                l.name(),
-                l.hiddenLayers(),
-                l.pens(),
-                l.thinnestPlyMm(),
-                l.detail(),
-                l.wallMarks(),
-                l.roomLabels(),
-                l.openings(),
-                shown));
+        house.sketch.put(l.measuring(l.openings(), shown));
     }
 
     private void makeFloorOf(Ply... downwards) {

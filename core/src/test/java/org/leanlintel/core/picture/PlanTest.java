@@ -215,7 +215,17 @@ class PlanTest {
                 .isEmpty();
         assertThat(lines(wall.id(), PenRole.CUT_STRUCTURE).size()).isLessThan(all);
         sketch.run(new Revise(new Drawing(
-                Sketch.PLAN, "Plan", Drawing.Kind.PLAN, Sketch.STOREY, Sketch.LENS, 10, "", new Drawing.Whole())));
+                Sketch.PLAN,
+                "Plan",
+                Drawing.Kind.PLAN,
+                Sketch.STOREY,
+                Sketch.LENS,
+                10,
+                "",
+                new Drawing.Whole(),
+                0,
+                new Drawing.All(),
+                List.of())));
         assertThat(lines(wall.id(), PenRole.CUT_LINING)).as("1.25 mm at 1:10").isNotEmpty();
     }
 
@@ -224,17 +234,10 @@ class PlanTest {
     }
 
     private void lens(double thinnestMm, Detail detail, boolean wallMarks, Lens.OpeningEdges edges) {
-        sketch.put(new Lens(
-                Sketch.LENS,
-                "Changed",
-                List.of(),
-                Sketch.lens().pens(),
-                thinnestMm,
-                detail,
-                wallMarks,
-                List.of(),
-                edges,
-                false));
+        sketch.put(Sketch.lens()
+                .detailed(thinnestMm, detail)
+                .marking(wallMarks ? List.of(Lens.MarkOf.BUILD_UPS) : List.of())
+                .measuring(edges, false));
     }
 
     /** Two shells that share nothing but being walls are one outline at 1:200; at 1:100 structure and facing are lines. */

@@ -38,17 +38,7 @@ class RoomLabelsTest {
 
     private void say(LabelPart... parts) {
         Lens l = sketch.model().get(Sketch.LENS, Lens.class);
-        sketch.put(new Lens(
-                l.id(),
-                l.name(),
-                l.hiddenLayers(),
-                l.pens(),
-                l.thinnestPlyMm(),
-                l.detail(),
-                l.wallMarks(),
-                List.of(parts),
-                l.openings(),
-                l.floorSpans()));
+        sketch.put(l.saying(List.of(parts)));
     }
 
     private List<Item> items(Room room) {

@@ -156,6 +156,20 @@ class SheetPictureTest {
     @Test
     void theScaleBarIsDrawnToScale() {
         List<String> labels = texts(sheet(PaperSize.A2, new Vec(285, 250)));
-        assertThat(labels).containsSubsequence("0", "1", "2", "3", "4", "5 m");
+        assertThat(labels).containsSubsequence("0", "0.5", "1", "1.5", "2", "2.5 m");
+        assertThat(bar(20, UnitSystem.METRIC)).as("at 1:20").containsExactly("0", "0.2", "0.4", "0.6", "0.8", "1 m");
+        assertThat(bar(100, UnitSystem.METRIC)).containsExactly("0", "1", "2", "3", "4", "5 m");
+        assertThat(bar(1000, UnitSystem.METRIC)).containsExactly("0", "10", "20", "30", "40", "50 m");
+        assertThat(bar(48, UnitSystem.FEET_INCHES)).containsExactly("0", "2", "4", "6", "8", "10 ft");
+        assertThat(bar(24, UnitSystem.FEET_INCHES)).containsExactly("0", "1", "2", "3", "4", "5 ft");
+    }
+
+    private static List<String> bar(double scale, UnitSystem units) {
+        Pens pens = new Pens(Sketch.lens());
+        ScaleBar.paint(Vec.ORIGIN, scale, units, new Lettering(Map.of(), Map.of(), 0.5, 0.7), pens);
+        return pens.items().stream()
+                .filter(Item.Text.class::isInstance)
+                .map(i -> ((Item.Text) i).text())
+                .toList();
     }
 }

@@ -149,7 +149,14 @@ class StairPlanPictureTest {
         Drawing plan = house.sketch.model().get(Sketch.PLAN, Drawing.class);
         ElementId own = house.sketch
                 .run(new AddDrawing(
-                        "Stair", Drawing.Kind.STAIR, plan.storey(), plan.lens(), 25, new Drawing.One(stair.id())))
+                        "Stair",
+                        Drawing.Kind.STAIR,
+                        plan.storey(),
+                        plan.lens(),
+                        25,
+                        new Drawing.One(stair.id()),
+                        new Drawing.All(),
+                        List.of()))
                 .after()
                 .getFirst()
                 .id();

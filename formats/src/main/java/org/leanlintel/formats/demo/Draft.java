@@ -2,6 +2,7 @@ package org.leanlintel.formats.demo;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.Stream;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.edit.AddDrawing;
@@ -65,6 +66,7 @@ import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
+import org.leanlintel.core.model.WorkState;
 import org.leanlintel.formats.standard.OfficeStandard;
 
 /** Draws a demo project by the product's own edits, in its own unit. A refused edit is a fault of the demo. */
@@ -132,11 +134,7 @@ final class Draft {
     /** Draws on another storey from now on. */
     void on(ElementId other) {
         storey = other;
-        plan = model().all(Drawing.class).stream()
-                .filter(d -> d.kind() == Drawing.Kind.PLAN && d.storey().equals(other))
-                .findFirst()
-                .orElseThrow()
-                .id();
+        plan = Objects.requireNonNull(Drawing.workingPlan(model(), other)).id();
     }
 
     ElementId plan() {
@@ -242,7 +240,9 @@ final class Draft {
                         storey,
                         OfficeStandard.LENS_BUILDING_PLAN,
                         scale,
-                        new Drawing.One(stair.id())))
+                        new Drawing.One(stair.id()),
+                        new Drawing.All(),
+                        List.of()))
                 .after()
                 .getFirst()
                 .id();
@@ -521,7 +521,36 @@ final class Draft {
     }
 
     void note(double x, double y, String text) {
-        run(new PlaceNote(plan, OfficeStandard.LAYER_NOTES, at(x, y), text, Note.Style.NOTE));
+        noteOn(plan, x, y, text);
+    }
+
+    /** Another plan of the storey drawn on, through a lens of the office standard. */
+    ElementId plan(String name, String lens, double scale, ElementId... also) {
+        return plan(name, lens, scale, new Drawing.All(), List.of(also));
+    }
+
+    /** A plan of a rectangle of the storey drawn on, every ply shown. */
+    ElementId part(String name, double scale, double x0, double y0, double x1, double y1) {
+        return plan(name, "every-ply", scale, new Drawing.Box(at(x0, y0), at(x1, y1)), List.of());
+    }
+
+    private ElementId plan(String name, String lens, double scale, Drawing.Frame frame, List<ElementId> also) {
+        ElementId through = new ElementId("lens-" + lens);
+        return run(new AddDrawing(name, Drawing.Kind.PLAN, storey, through, scale, new Drawing.Whole(), frame, also))
+                .after()
+                .getFirst()
+                .id();
+    }
+
+    /** What becomes of walls in the work drawn. */
+    void state(WorkState state, Wall... walls) {
+        for (Wall wall : walls)
+            run(new Revise(model().get(wall.id(), Wall.class).in(state)));
+    }
+
+    /** What becomes of an opening in a wall that stands. */
+    void work(Opening opening, Opening.Work work) {
+        run(new Revise(model().get(opening.id(), Opening.class).in(work)));
     }
 
     /** A sheet with the schedule of wall build-ups, its upper left corner at a paper point, in millimetres. */
@@ -547,7 +576,14 @@ final class Draft {
 
     private Sheet.Placed schedule(String name, Drawing.Kind kind, double scale, double paperX, double paperY) {
         ElementId made = run(new AddDrawing(
-                        name, kind, storey, OfficeStandard.LENS_BUILDING_PLAN, scale, new Drawing.Whole()))
+                        name,
+                        kind,
+                        storey,
+                        OfficeStandard.LENS_BUILDING_PLAN,
+                        scale,
+                        new Drawing.Whole(),
+                        new Drawing.All(),
+                        List.of()))
                 .after()
                 .getFirst()
                 .id();

@@ -85,7 +85,23 @@ public final class HeronPointCabin {
         d.openingsSheet("A-103", 12, PaperSize.ARCH_D, 120, 520, 300);
         d.roomsSheet("A-104", 12, PaperSize.ARCH_D, 120, 520, 400);
         loft(d);
+        otherPlans(d);
         return d.model();
+    }
+
+    /** The first floor for the client, its furniture, and the bath large. */
+    private static void otherPlans(Draft d) {
+        d.on(OfficeStandard.GROUND);
+        ElementId presentation = d.plan("First floor for the client", "presentation", 48);
+        d.plan("First floor, furniture", "furniture", 48);
+        ElementId bath = d.part("Bath", 24, 196, 140, WIDTH + 8, DEPTH + 8);
+        d.noteOn(bath, 230, 130, "Blocking in the wall behind the vanity");
+        d.sheet(
+                "A-106",
+                "Client's plan and bath",
+                PaperSize.ARCH_D,
+                d.placed(presentation, WIDTH / 2, DEPTH / 2, 260, 350),
+                d.placed(bath, 270, 190, 650, 350));
     }
 
     /** A sleeping loft over the bedroom and the bath, open to the living room, between raked gables. */

@@ -29,6 +29,7 @@ import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallPiece;
+import org.leanlintel.core.model.WorkState;
 import org.leanlintel.formats.standard.OfficeStandard;
 
 /**
@@ -49,6 +50,9 @@ public final class QuarryBankHouse {
     /** The inner face of the garage's walls, counted from the outside. */
     private static final int GARAGE_INSIDE = 3;
 
+    /** The inner face of the timber frame's walls, counted from the outside. */
+    private static final int INSIDE = 8;
+
     private final Draft d = new Draft(
             OfficeStandard.newProject(new Settings(
                     Settings.ID,
@@ -64,7 +68,7 @@ public final class QuarryBankHouse {
             1);
     private final Wall west, north, south, garageNorth, east, garageSouth;
     /** Placed with the other openings. */
-    private @Nullable Opening backDoor, garageDoor;
+    private @Nullable Opening backDoor, garageDoor, garageWayIn;
 
     private final Wall garageSide, spine, hallWest, hallEast, store, wetWest, lobby, pantry, utility, wc;
 
@@ -104,7 +108,39 @@ public final class QuarryBankHouse {
         house.d.openingsSheet("A-103", 10, PaperSize.A2, 60, 390, 200);
         house.d.roomsSheet("A-104", 10, PaperSize.A2, 60, 390, 230);
         house.inHeight();
+        house.otherPlans();
         return house.d.model();
+    }
+
+    /** The garage stands already, with a wall in it that goes and a door that comes; the ground floor through other lenses. */
+    private void otherPlans() {
+        d.on(OfficeStandard.GROUND);
+        Wall goes = d.partition("block-partition", garageSide, 8860, 3750, east, WIDTH - 215, 3750);
+        d.state(WorkState.REMOVED, goes);
+        d.state(WorkState.EXISTING, garageNorth, east, garageSouth, garageSide);
+        d.work(Objects.requireNonNull(garageDoor), Opening.Work.NEW);
+        d.work(Objects.requireNonNull(garageWayIn), Opening.Work.NEW);
+        ElementId existing = d.plan("Ground floor as it is", "existing", 50);
+        ElementId demolition = d.plan("Ground floor, demolition", "demolition", 50);
+        ElementId presentation = d.plan("Ground floor for the client", "presentation", 50);
+        d.plan("Ground floor, furniture", "furniture", 50);
+        d.plan("Ground floor, setting out", "setting-out", 50, d.plan());
+        ElementId wetRoom = d.part("Wet room", 20, 6300, 6150, 9000, DEPTH + 150);
+        d.stringOn(wetRoom, true, 7080, face(wetWest, 4), face(garageSide, 0));
+        d.stringOn(wetRoom, false, 6150, face(lobby, 3), face(north, INSIDE));
+        d.noteOn(wetRoom, 7000, 5700, "Tiles to 2100 on all walls;\nfloor falls to the shower");
+        d.sheet(
+                "A-106",
+                "Existing and demolition",
+                PaperSize.A2,
+                d.placed(existing, WIDTH / 2, DEPTH / 2, 110, 290),
+                d.placed(demolition, WIDTH / 2, DEPTH / 2, 330, 290));
+        d.sheet(
+                "A-107",
+                "Client's plan and wet room",
+                PaperSize.A2,
+                d.placed(presentation, WIDTH / 2, DEPTH / 2, 200, 280),
+                d.placed(wetRoom, 7650, 7300, 480, 280));
     }
 
     /** Floors, the porch, the stair in the hall and the section through it. */
@@ -274,7 +310,7 @@ public final class QuarryBankHouse {
         Opening lobbyDoor = d.door(spine, End.START, 7000, 762, 2040, End.END, Side.LEFT);
         Opening wetDoor = d.door(lobby, End.START, 600, 762, 2040, End.START, Side.LEFT);
         d.type("DT1", storeDoor, lobbyDoor, wetDoor);
-        d.door(garageSide, End.START, 1000, 838, 2040, End.START, Side.RIGHT);
+        garageWayIn = d.door(garageSide, End.START, 1000, 838, 2040, End.START, Side.RIGHT);
         d.door(wc, End.START, 600, 838, 2040, End.START, Side.RIGHT);
 
         d.string(true, -900, jambs(west, east, living, front, study, garage));
@@ -287,10 +323,9 @@ public final class QuarryBankHouse {
         d.string(false, -2700, outer(south), outer(north));
         d.string(false, WIDTH + 1700, jambs(garageSouth, garageNorth, garageBack));
         d.string(false, WIDTH + 2200, outer(garageSouth), face(wc, 1), outer(garageNorth));
-        int inside = 8;
-        d.string(true, 1000, face(west, inside), face(hallWest, 0));
+        d.string(true, 1000, face(west, INSIDE), face(hallWest, 0));
         d.string(true, 7000, face(pantry, 3), face(wetWest, 4));
-        d.string(false, 3300, face(south, inside), face(spine, 3));
+        d.string(false, 3300, face(south, INSIDE), face(spine, 3));
         d.string(false, 11500, face(garageSouth, GARAGE_INSIDE), face(wc, 3));
     }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import org.leanlintel.core.edit.AddStorey;
 import org.leanlintel.core.edit.Aim;
 import org.leanlintel.core.edit.CurveWall;
+import org.leanlintel.core.edit.DeleteLayer;
 import org.leanlintel.core.edit.DrawString;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.PlaceFitting;
@@ -19,6 +20,7 @@ import org.leanlintel.core.model.Framing;
 import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.Heat;
 import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
@@ -52,6 +54,9 @@ public final class Kinds {
             Hold.class,
             Opening.Kind.class,
             Opening.Form.class,
+            Opening.MarkAt.class,
+            Layer.Drawn.class,
+            DeleteLayer.Leaves.class,
             Placing.class,
             Stop.class,
             Aim.class,
@@ -80,6 +85,7 @@ public final class Kinds {
             Stair.Risers.class,
             Stair.Going.class,
             Drawing.Subject.class,
+            Drawing.Frame.class,
             Gap.class,
             Heat.class,
             Framing.class,

@@ -6,6 +6,8 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.graphics.color.PDColor;
+import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceRGB;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.apache.pdfbox.util.Matrix;
 import org.leanlintel.core.geometry.Vec;
@@ -22,7 +24,7 @@ import org.leanlintel.formats.standard.LineTypes;
 final class PdfPage implements AutoCloseable {
 
     static final double POINTS_PER_MM = 72 / 25.4;
-    private static final float[] INK = {0x22 / 255f, 0x2b / 255f, 0x31 / 255f};
+    private static final PDColor INK = colour("#222b31");
     /** Tints are outlined in themselves so that neighbouring pieces show no seam. */
     private static final double SEAM_MM = 0.05;
 
@@ -39,7 +41,17 @@ final class PdfPage implements AutoCloseable {
         out = new PDPageContentStream(document, page);
         out.setLineCapStyle(1);
         out.setLineJoinStyle(1);
-        out.setStrokingColor(INK[0], INK[1], INK[2]);
+    }
+
+    /** @param ink as {@code #rrggbb}; empty for the ink everything is drawn in */
+    private static PDColor ink(String ink) {
+        return ink.isEmpty() ? INK : colour(ink);
+    }
+
+    private static PDColor colour(String rgb) {
+        int all = Integer.parseInt(rgb.substring(1), 16);
+        float[] parts = {(all >> 16 & 255) / 255f, (all >> 8 & 255) / 255f, (all & 255) / 255f};
+        return new PDColor(parts, PDDeviceRGB.INSTANCE);
     }
 
     void draw(List<Item> items) throws IOException {
@@ -81,11 +93,10 @@ final class PdfPage implements AutoCloseable {
     }
 
     private void fill(Item.Fill fill) throws IOException {
-        int rgb = Integer.parseInt(fill.tint().substring(1), 16);
-        float red = (rgb >> 16 & 255) / 255f, green = (rgb >> 8 & 255) / 255f, blue = (rgb & 255) / 255f;
+        PDColor tint = colour(fill.tint());
         out.saveGraphicsState();
-        out.setNonStrokingColor(red, green, blue);
-        out.setStrokingColor(red, green, blue);
+        out.setNonStrokingColor(tint);
+        out.setStrokingColor(tint);
         out.setLineWidth(points(SEAM_MM));
         path(fill.ring());
         out.closePath();
@@ -106,6 +117,7 @@ final class PdfPage implements AutoCloseable {
     }
 
     private void pen(Pen pen) throws IOException {
+        out.setStrokingColor(ink(pen.ink()));
         out.setLineWidth(points(pen.widthMm()));
         out.setLineDashPattern(dashes(pen), 0);
     }
@@ -128,7 +140,7 @@ final class PdfPage implements AutoCloseable {
 
     private void text(Item.Text text) throws IOException {
         out.beginText();
-        out.setNonStrokingColor(INK[0], INK[1], INK[2]);
+        out.setNonStrokingColor(ink(text.ink()));
         double cos = Math.cos(text.angle()), sin = Math.sin(text.angle());
         for (Item.Run run : text.runs()) {
             double right = run.right();

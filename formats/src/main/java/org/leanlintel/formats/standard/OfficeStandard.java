@@ -91,7 +91,10 @@ public final class OfficeStandard {
                 LENS_BUILDING_PLAN,
                 region.scale(),
                 "",
-                new Drawing.Whole()));
+                new Drawing.Whole(),
+                0,
+                new Drawing.All(),
+                List.of()));
         return Model.of(0, elements);
     }
 

@@ -134,7 +134,9 @@ class AnyEditTest {
                             OfficeStandard.GROUND,
                             OfficeStandard.LENS_BUILDING_PLAN,
                             20,
-                            new Drawing.One(stair.id())),
+                            new Drawing.One(stair.id()),
+                            new Drawing.All(),
+                            List.of()),
                     0);
     }
 

@@ -37,6 +37,7 @@ import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
+import org.leanlintel.core.model.WorkState;
 import org.leanlintel.core.picture.DrawingPicture;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.takeoff.OpeningRow;
@@ -99,7 +100,8 @@ class ScheduleCsvTest {
 
     private ElementId schedule(String name, Drawing.Kind kind) {
         ElementId lens = building.model().all(Lens.class).getFirst().id();
-        return run(new AddDrawing(name, kind, OfficeStandard.GROUND, lens, 10, new Drawing.Whole()))
+        return run(new AddDrawing(
+                        name, kind, OfficeStandard.GROUND, lens, 10, new Drawing.Whole(), new Drawing.All(), List.of()))
                 .getFirst()
                 .id();
     }
@@ -144,7 +146,9 @@ class ScheduleCsvTest {
                 0,
                 first.kind(),
                 lining,
-                "");
+                "",
+                first.markAt(),
+                first.work());
         assertThat(opening.leafWidthMm()).isEqualTo(762);
         assertThat(opening.leafHeightMm()).isEqualTo(1981);
     }
@@ -181,7 +185,9 @@ class ScheduleCsvTest {
                 0,
                 first.kind(),
                 first.make(),
-                "T1")));
+                "T1",
+                first.markAt(),
+                first.work())));
         assertThat(csv(doors))
                 .filteredOn(line -> line.contains(",T1,"))
                 .hasSize(3)
@@ -248,7 +254,7 @@ class ScheduleCsvTest {
 
     @Test
     void aDoorInAWallToBeRemovedIsNotCounted() {
-        run(new ReviseAll(List.of(building.model().get(wall.id(), Wall.class).in(Wall.State.REMOVED))));
+        run(new ReviseAll(List.of(building.model().get(wall.id(), Wall.class).in(WorkState.REMOVED))));
         assertThat(OpeningRow.doors(building.model())).isEmpty();
         assertThat(words(doors)).contains("No doors yet.");
         Drawing plan = building.model().get(OfficeStandard.GROUND_PLAN, Drawing.class);

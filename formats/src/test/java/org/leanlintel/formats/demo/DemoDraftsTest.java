@@ -15,6 +15,7 @@ import org.leanlintel.core.check.Findings;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Model;
@@ -25,6 +26,7 @@ import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WorkState;
 import org.leanlintel.core.takeoff.BuildUpUse;
 import org.leanlintel.formats.standard.OfficeStandard;
 
@@ -40,7 +42,9 @@ class DemoDraftsTest {
         assertThat(model.all(Room.class))
                 .extracting(Room::name)
                 .contains("Living", "Kitchen", "Wet room", "Garage", "Store");
-        assertThat(model.all(Sheet.class)).hasSize(5);
+        assertThat(model.all(Sheet.class)).hasSize(7);
+        assertThat(model.all(Drawing.class)).hasSizeGreaterThanOrEqualTo(8);
+        assertThat(model.all(Wall.class)).extracting(Wall::state).contains(WorkState.values());
         assertThat(StoreySpace.stack(model)).extracting(Storey::name).containsExactly("Ground", "First");
         assertThat(model.all(Floor.class)).hasSize(4);
         assertThat(BuildUpUse.of(Building.of(model)))

@@ -67,7 +67,9 @@ class BuildUpScheduleTest {
                 OfficeStandard.GROUND,
                 OfficeStandard.LENS_BUILDING_PLAN,
                 10,
-                new Drawing.Whole());
+                new Drawing.Whole(),
+                new Drawing.All(),
+                List.of());
     }
 
     private List<String> words() {

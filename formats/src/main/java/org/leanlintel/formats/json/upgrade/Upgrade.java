@@ -10,7 +10,13 @@ public final class Upgrade {
 
     /** The first is to version 2. */
     private static final List<Step> STEPS = List.of(
-            new ToVersion2(), new ToVersion3(), new ToVersion4(), new ToVersion5(), new ToVersion6(), new ToVersion7());
+            new ToVersion2(),
+            new ToVersion3(),
+            new ToVersion4(),
+            new ToVersion5(),
+            new ToVersion6(),
+            new ToVersion7(),
+            new ToVersion8());
 
     /** The form that all steps lead to. */
     public static final int PRESENT = STEPS.size() + 1;

@@ -1,0 +1,23 @@
+package org.leanlintel.core.picture;
+
+/** What is drawn pale. */
+final class Inks {
+
+    /** Of lines and words. */
+    static final String PALE = "#b4b9bc";
+
+    /** What is left of a tint. */
+    private static final double LEFT = 0.3;
+
+    private Inks() {}
+
+    /** A tint as {@code #rrggbb}, mixed with white. */
+    static String paled(String tint) {
+        int rgb = Integer.parseInt(tint.substring(1), 16), mixed = 0;
+        for (int shift = 16; shift >= 0; shift -= 8) {
+            int part = rgb >> shift & 0xff;
+            mixed |= (int) Math.round(255 - (255 - part) * LEFT) << shift;
+        }
+        return "#%06x".formatted(mixed);
+    }
+}

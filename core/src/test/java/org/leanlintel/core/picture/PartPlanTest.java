@@ -1,0 +1,246 @@
+package org.leanlintel.core.picture;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.leanlintel.core.Sketch;
+import org.leanlintel.core.edit.AddDrawing;
+import org.leanlintel.core.edit.Delete;
+import org.leanlintel.core.edit.Move;
+import org.leanlintel.core.edit.PlaceNote;
+import org.leanlintel.core.edit.ReorderDrawing;
+import org.leanlintel.core.edit.Revise;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.Note;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Wall;
+
+/** Drawings that show a part of a plan. */
+class PartPlanTest {
+
+    private static final Lettering LETTERS = new Lettering(Map.of(), Map.of(), 0.5, 0.7);
+
+    private final Sketch sketch = new Sketch();
+    private final List<Wall> shell = sketch.shell(7200, 4800);
+
+    PartPlanTest() {
+        Wall partition = sketch.across(shell, 3600);
+        sketch.door(partition, 1000, 900);
+        sketch.window(shell.get(3), 1000, 1200, 900, 1200);
+    }
+
+    private Drawing part(double x0, double y0, double x1, double y1, double scale) {
+        Drawing.Box box = new Drawing.Box(new Vec(x0, y0), new Vec(x1, y1));
+        String name = "Part " + sketch.model().all(Drawing.class).size();
+        return (Drawing) sketch.run(new AddDrawing(
+                        name,
+                        Drawing.Kind.PLAN,
+                        Sketch.STOREY,
+                        Sketch.LENS,
+                        scale,
+                        new Drawing.Whole(),
+                        box,
+                        List.of()))
+                .after()
+                .getFirst();
+    }
+
+    private Picture picture(ElementId drawing) {
+        return Plan.of(sketch.building(), drawing, LETTERS).picture();
+    }
+
+    private static List<List<Vec>> lines(Picture picture) {
+        List<List<Vec>> lines = new ArrayList<>();
+        for (Item item : picture.inOrder())
+            switch (item) {
+                case Item.Strokes s -> lines.addAll(s.lines());
+                case Item.Arc a -> lines.add(steps(a));
+                default -> {}
+            }
+        return lines;
+    }
+
+    private static List<Vec> steps(Item.Arc a) {
+        List<Vec> points = new ArrayList<>();
+        for (int i = 0; i <= 200; i++)
+            points.add(a.centre().along(Vec.ofAngle(a.from() + a.sweep() * i / 200), a.radius()));
+        return points;
+    }
+
+    private static double length(List<List<Vec>> lines) {
+        double sum = 0;
+        for (List<Vec> line : lines)
+            for (int i = 1; i < line.size(); i++) sum += line.get(i).distanceTo(line.get(i - 1));
+        return sum;
+    }
+
+    private static double tinted(Picture picture) {
+        return picture.inOrder().stream()
+                .mapToDouble(i -> i instanceof Item.Fill f ? Area.of(f.ring()).mm2() : 0)
+                .sum();
+    }
+
+    /** Lines, arcs and tints of a framed drawing are those of the whole one that lie in its frame, wherever the frame lies. */
+    @Test
+    void aFramedPictureIsTheWholeOneCutByItsFrame() {
+        Random random = new Random(7);
+        Picture whole = picture(Sketch.PLAN);
+        for (int i = 0; i < 40; i++) {
+            double x = random.nextDouble() * 7000 - 500, y = random.nextDouble() * 4600 - 500;
+            double w = 300 + random.nextDouble() * 4000, h = 300 + random.nextDouble() * 3000;
+            Picture cut = picture(part(x, y, x + w, y + h, 50).id());
+            Area frame = Area.rectangle(x, y, w, h);
+            assertThat(length(lines(cut)))
+                    .as("frame %d", i)
+                    .isCloseTo(
+                            lines(whole).stream()
+                                    .mapToDouble(line -> length(frame.inside(List.of(line))))
+                                    .sum(),
+                            within(2.0 + length(lines(cut)) / 2000));
+            double tints = 0;
+            for (Item item : whole.inOrder())
+                if (item instanceof Item.Fill f)
+                    tints += Area.of(f.ring()).and(frame).mm2();
+            assertThat(tinted(cut)).as("frame %d", i).isCloseTo(tints, within(20.0));
+            Bounds reach = Extent.of(cut);
+            if (reach != null)
+                assertThat(new Bounds(x - 1500, y - 1500, x + w + 1500, y + h + 1500).covers(reach))
+                        .isTrue();
+        }
+    }
+
+    @Test
+    void twoHalvesAreTheWhole() {
+        Picture whole = picture(Sketch.PLAN);
+        Picture left = picture(part(-5000, -5000, 3111, 9000, 50).id());
+        Picture right = picture(part(3111, -5000, 12_000, 9000, 50).id());
+        assertThat(tinted(left) + tinted(right)).isCloseTo(tinted(whole), within(1.0));
+        assertThat(length(lines(left)) + length(lines(right))).isCloseTo(length(lines(whole)), within(1.0));
+    }
+
+    @Test
+    void whatIsWrittenInAPartPlanShowsBesideItsFrameToo() {
+        Drawing part = part(0, 0, 2000, 2000, 20);
+        Note note =
+                (Note) sketch.run(new PlaceNote(part.id(), Sketch.LAYER, new Vec(2600, 500), "beside", Note.Style.NOTE))
+                        .after()
+                        .getFirst();
+        assertThat(picture(part.id()).groups()).anyMatch(g -> g.element().equals(note.id()));
+        assertThat(picture(Sketch.PLAN).groups()).noneMatch(g -> g.element().equals(note.id()));
+    }
+
+    @Test
+    void aPlanShowsWhatIsWrittenInAnotherAndForgetsItWithThat() {
+        Drawing large = (Drawing) sketch.run(new AddDrawing(
+                        "Setting out",
+                        Drawing.Kind.PLAN,
+                        Sketch.STOREY,
+                        Sketch.LENS,
+                        100,
+                        new Drawing.Whole(),
+                        new Drawing.All(),
+                        List.of()))
+                .after()
+                .getFirst();
+        Note note = (Note)
+                sketch.run(new PlaceNote(Sketch.PLAN, Sketch.LAYER, new Vec(3000, -500), "in both", Note.Style.NOTE))
+                        .after()
+                        .getFirst();
+        assertThat(picture(large.id()).groups()).noneMatch(g -> g.element().equals(note.id()));
+        sketch.run(new Revise(large.with(List.of(Sketch.PLAN))));
+        Plan before = Plan.of(sketch.building(), large.id(), LETTERS);
+        assertThat(before.picture().groups()).anyMatch(g -> g.element().equals(note.id()));
+        sketch.run(new Revise(note.moved(new Vec(100, 0))));
+        assertThat(Plan.of(sketch.building(), large.id(), LETTERS).since(before).changed())
+                .extracting(Group::element)
+                .containsExactly(note.id());
+        sketch.run(new Delete(List.of(Sketch.PLAN)));
+        assertThat(sketch.model().get(large.id(), Drawing.class).also()).isEmpty();
+    }
+
+    @Test
+    void aMarkIsNeverCutThroughByTheFrame() {
+        Lens lens = sketch.model().get(Sketch.LENS, Lens.class);
+        sketch.run(new Revise(lens.marking(List.of(Lens.MarkOf.WINDOWS))));
+        int shown = 0;
+        for (double low = -900; low < 300; low += 60) {
+            Picture cut = picture(part(4000, low, 7600, 2500, 50).id());
+            List<Item> marks = cut.inOrder().stream()
+                    .filter(i -> i instanceof Item.Strokes s && s.role() == PenRole.DIMENSION)
+                    .toList();
+            for (Item mark : marks)
+                assertThat(((Item.Strokes) mark).lines()).as("from %s", low).allMatch(l -> l.getFirst()
+                        .equals(l.getLast()));
+        }
+    }
+
+    @Test
+    void anEditOutsideTheFrameChangesNothingInIt() {
+        Drawing part = part(0, 0, 2000, 2000, 20);
+        Plan before = Plan.of(sketch.building(), part.id(), LETTERS);
+        Picture was = before.picture();
+        sketch.run(new Move(List.of(shell.get(2).id()), new Vec(500, 0)));
+        Plan after = Plan.of(sketch.building(), part.id(), LETTERS);
+        assertThat(after.since(before).changed())
+                .as("the walls it cuts end further out")
+                .isEmpty();
+        assertThat(after.picture().since(was).changed()).isEmpty();
+        sketch.run(new Move(List.of(shell.get(0).id()), new Vec(100, 0)));
+        Plan later = Plan.of(sketch.building(), part.id(), LETTERS);
+        assertThat(later.since(after).changed()).isNotEmpty();
+    }
+
+    @Test
+    void thePlanSaysWhereItsPartsAreWhereTheLensAsksForIt() {
+        Drawing part = part(500, 500, 2500, 2500, 20);
+        assertThat(picture(Sketch.PLAN).groups()).noneMatch(g -> g.element().equals(part.id()));
+        Lens lens = sketch.model().get(Sketch.LENS, Lens.class);
+        sketch.run(new Revise(lens.marking(List.of(Lens.MarkOf.PART_PLANS))));
+        Group frame = picture(Sketch.PLAN).groups().stream()
+                .filter(g -> g.element().equals(part.id()))
+                .findFirst()
+                .orElseThrow();
+        assertThat(Extent.of(new Picture(50, List.of(frame))).width()).isCloseTo(2000, within(0.1));
+        assertThat(frame.items())
+                .anyMatch(i -> i instanceof Item.Text t && t.text().contains("1:20"));
+        assertThat(picture(part.id()).groups()).as("not in itself").noneMatch(g -> g.element()
+                .equals(part.id()));
+        sketch.run(new Revise(part.framed(new Drawing.Box(new Vec(0, 0), new Vec(1000, 1000)))));
+        assertThat(picture(Sketch.PLAN).groups())
+                .anyMatch(g -> g.element().equals(part.id())
+                        && Extent.of(new Picture(50, List.of(g))).width() < 1001);
+    }
+
+    @Test
+    void aStoreyIsWorkedOnInItsFirstWholePlan() {
+        Drawing part = part(500, 500, 2500, 2500, 20);
+        Drawing other = (Drawing) sketch.run(new AddDrawing(
+                        "Other",
+                        Drawing.Kind.PLAN,
+                        Sketch.STOREY,
+                        Sketch.LENS,
+                        100,
+                        new Drawing.Whole(),
+                        new Drawing.All(),
+                        List.of()))
+                .after()
+                .getFirst();
+        assertThat(Drawing.workingPlan(sketch.model(), Sketch.STOREY).id()).isEqualTo(Sketch.PLAN);
+        sketch.run(new ReorderDrawing(other.id(), Sketch.PLAN));
+        assertThat(Drawing.register(sketch.model()))
+                .extracting(Drawing::id)
+                .containsExactly(other.id(), Sketch.PLAN, part.id());
+        assertThat(Drawing.workingPlan(sketch.model(), Sketch.STOREY).id()).isEqualTo(other.id());
+        assertThat(sketch.refusal(new ReorderDrawing(other.id(), other.id()))).contains("before itself");
+    }
+}

@@ -1,0 +1,23 @@
+interface Props<T extends string> {
+  readonly words: string;
+  readonly options: readonly (readonly [T, string])[];
+  readonly chosen: readonly T[];
+  readonly onChange: (chosen: T[]) => void;
+}
+
+/** Any of a few, kept in the order they are listed. */
+export function Checks<T extends string>({ words, options, chosen, onChange }: Props<T>) {
+  const toggle = (one: T) =>
+    onChange(options.map(([o]) => o).filter((o) => (o === one) !== chosen.includes(o)));
+  return (
+    <fieldset className="flex items-center gap-3 py-1">
+      <legend className="float-left mr-3 text-ink-2">{words}</legend>
+      {options.map(([one, name]) => (
+        <label key={one} className="flex items-center gap-1.5">
+          <input type="checkbox" checked={chosen.includes(one)} onChange={() => toggle(one)} />
+          {name}
+        </label>
+      ))}
+    </fieldset>
+  );
+}

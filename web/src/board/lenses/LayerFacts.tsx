@@ -1,0 +1,103 @@
+import { useState } from "react";
+import type { Edit, ElementOf } from "../../api/types";
+import { Button, Choice, Row } from "../../ui/controls";
+import { Section } from "../../ui/Section";
+import { Accepted } from "../fields/Accepted";
+import { useBoard, useBoardTools } from "../state/context";
+import { onLayers } from "../state/lenses";
+import { elementsOf } from "../state/state";
+import { PenFields } from "./PenFields";
+
+type Layer = ElementOf<"layer">;
+
+const STANDS_FOR = [
+  ["BUILT", "What is built"],
+  ["NOT_BUILT", "What is not built"],
+  ["ANNOTATION", "What is written"],
+] as const;
+
+interface Props {
+  readonly layer: Layer;
+  readonly onGone: () => void;
+}
+
+/** What a layer is called, stands for and is drawn with; deleting it says what lies on it. */
+export function LayerFacts({ layer, onGone }: Props) {
+  const { sync } = useBoardTools();
+  const count = useBoard((s) => onLayers(s).get(layer.id) ?? 0);
+  const revise = (change: Partial<Layer>) => void sync.revise({ ...layer, ...change, type: "layer" });
+  return (
+    <div className="mt-3 border-rule border-t pt-3">
+      <Section
+        title={`Layer ${layer.name}`}
+        words={count === 1 ? "one thing on it" : `${count} things on it`}
+      >
+        <div className="grid grid-cols-3 gap-x-8">
+          <Row label="Name">
+            <Accepted value={layer.name} onAccept={(name) => revise({ name })} />
+          </Row>
+          <Row label="Group">
+            <Accepted value={layer.group} onAccept={(group) => revise({ group })} />
+          </Row>
+          <Row label="Stands for">
+            <Choice
+              value={layer.standsFor}
+              options={STANDS_FOR}
+              onChange={(standsFor) => revise({ standsFor })}
+            />
+          </Row>
+          <PenFields drawn={layer.drawn} onChange={(drawn) => revise({ drawn })} />
+          <Row label="Ink, in lenses in colour">
+            <span className="flex items-center gap-2">
+              <input
+                type="color"
+                value={layer.ink || "#222b31"}
+                onChange={(e) => revise({ ink: e.target.value })}
+              />
+              {layer.ink && <Button onClick={() => revise({ ink: "" })}>As all</Button>}
+            </span>
+          </Row>
+          <label className="flex items-center gap-2 py-1">
+            <input
+              type="checkbox"
+              checked={layer.locked}
+              onChange={() => revise({ locked: !layer.locked })}
+            />
+            Locked: nothing on it is picked
+          </label>
+        </div>
+        <DeleteLayer layer={layer} count={count} onGone={onGone} />
+      </Section>
+    </div>
+  );
+}
+
+function DeleteLayer({ layer, count, onGone }: Props & { readonly count: number }) {
+  const { sync } = useBoardTools();
+  const elements = useBoard((s) => s.elements);
+  const others = elementsOf({ elements }, "layer").filter((l) => l.id !== layer.id);
+  const [to, setTo] = useState(others[0]?.id ?? "");
+  if (others.length === 0) return null;
+  const gone = async (leaves: Extract<Edit, { type: "deleteLayer" }>["leaves"]) => {
+    if (await sync.edit({ type: "deleteLayer", layer: layer.id, leaves })) onGone();
+  };
+  return (
+    <div className="mt-2 flex items-center gap-2">
+      <Button onClick={() => void gone({ type: "toLayer", layer: to })}>Delete the layer</Button>
+      <span className="text-ink-2">
+        {count > 0 ? "what lies on it goes to" : "what is drawn on it by itself goes to"}
+      </span>
+      <Choice
+        label="Its things go to"
+        value={to}
+        options={others.map((l) => [l.id, l.name] as const)}
+        onChange={setTo}
+      />
+      {count > 0 && (
+        <Button className="ml-4" onClick={() => void gone({ type: "nothing" })}>
+          Delete it with {count === 1 ? "what lies on it" : `all ${count} things on it`}
+        </Button>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,141 @@
+import { useState } from "react";
+import type { ElementOf } from "../../api/types";
+import { fieldClass } from "../../ui/controls";
+import { useBoard, useBoardTools } from "../state/context";
+import { type Lens, onLayers, type Shown, showing, shownBy } from "../state/lenses";
+import { elementsOf } from "../state/state";
+import type { Chosen } from "./LensDialog";
+import { NewLayer } from "./NewLayer";
+
+type Layer = ElementOf<"layer">;
+
+const NEXT: Record<Shown, Shown> = { FULL: "FAINT", FAINT: "HIDDEN", HIDDEN: "FULL" };
+const WORDS: Record<Shown, string> = { FULL: "Shown", FAINT: "Faint", HIDDEN: "Hidden" };
+const LOOKS: Record<Shown, string> = {
+  FULL: "bg-paper text-ink-2",
+  FAINT: "bg-ochre-2 text-ochre",
+  HIDDEN: "bg-ink text-paper",
+};
+
+interface Props {
+  readonly chosen: Chosen | null;
+  readonly onChoose: (chosen: Chosen) => void;
+}
+
+/** A click on a cell shows the layer the next way; on a name, it is told of closer. */
+export function LensTable({ chosen, onChoose }: Props) {
+  const elements = useBoard((s) => s.elements);
+  const [sought, setSought] = useState("");
+  const [differing, setDiffering] = useState(false);
+  const lenses = elementsOf({ elements }, "lens").sort((a, b) => a.name.localeCompare(b.name));
+  const layers = elementsOf({ elements }, "layer")
+    .filter((l) => `${l.group} ${l.name}`.toLowerCase().includes(sought.trim().toLowerCase()))
+    .filter((l) => !differing || new Set(lenses.map((lens) => shownBy(lens, l.id))).size > 1);
+  const groups = [...new Set(layers.map((l) => l.group))].sort();
+  return (
+    <>
+      <div className="mb-2 flex items-center gap-4">
+        <input
+          aria-label="Part of a layer's name"
+          placeholder="Part of a layer's name"
+          className={`${fieldClass} w-56`}
+          value={sought}
+          onChange={(e) => setSought(e.target.value)}
+        />
+        <label className="flex items-center gap-2">
+          <input type="checkbox" checked={differing} onChange={() => setDiffering(!differing)} />
+          Only those the lenses show differently
+        </label>
+      </div>
+      <div className="overflow-x-auto">
+        <table className="border-collapse">
+          <thead>
+            <tr className="align-bottom">
+              <th className="min-w-44 p-1 text-left font-normal text-ink-2">Layer</th>
+              <th className="p-1 text-right font-normal text-ink-2">Things</th>
+              {lenses.map((l) => (
+                <th key={l.id} scope="col" className="w-22 p-0.5">
+                  <Name of={{ kind: "lens", id: l.id }} chosen={chosen} onChoose={onChoose}>
+                    {l.name}
+                  </Name>
+                </th>
+              ))}
+            </tr>
+          </thead>
+          {groups.map((group) => (
+            <tbody key={group}>
+              <tr>
+                <th
+                  scope="rowgroup"
+                  colSpan={lenses.length + 2}
+                  className="border-rule border-b pt-2 text-left font-normal text-ink-2"
+                >
+                  {group || "In no group"}
+                </th>
+              </tr>
+              {layers
+                .filter((l) => l.group === group)
+                .map((l) => (
+                  <LayerRow key={l.id} layer={l} lenses={lenses} chosen={chosen} onChoose={onChoose} />
+                ))}
+            </tbody>
+          ))}
+        </table>
+      </div>
+      <NewLayer />
+    </>
+  );
+}
+
+function LayerRow({ layer, lenses, ...names }: Props & { readonly layer: Layer; readonly lenses: Lens[] }) {
+  const count = useBoard((s) => onLayers(s).get(layer.id) ?? 0);
+  return (
+    <tr>
+      <th scope="row" className="p-0.5 text-left">
+        <Name of={{ kind: "layer", id: layer.id }} {...names}>
+          {layer.name}
+          {layer.locked && <span className="font-normal text-ink-3">, locked</span>}
+        </Name>
+      </th>
+      <td className="p-1 text-right text-ink-2">{count}</td>
+      {lenses.map((lens) => (
+        <td key={lens.id} className="p-0.5">
+          <Cell lens={lens} layer={layer} />
+        </td>
+      ))}
+    </tr>
+  );
+}
+
+function Name({
+  of,
+  chosen,
+  onChoose,
+  children,
+}: Props & { readonly of: Chosen; readonly children: React.ReactNode }) {
+  return (
+    <button
+      type="button"
+      aria-pressed={of.id === chosen?.id}
+      className="rounded px-1.5 py-0.5 text-left font-semibold hover:bg-lime-2 aria-pressed:bg-ink aria-pressed:text-paper"
+      onClick={() => onChoose(of)}
+    >
+      {children}
+    </button>
+  );
+}
+
+function Cell({ lens, layer }: { readonly lens: Lens; readonly layer: Layer }) {
+  const { sync } = useBoardTools();
+  const shown = shownBy(lens, layer.id);
+  return (
+    <button
+      type="button"
+      aria-label={`${layer.name} in ${lens.name}: ${WORDS[shown]}`}
+      className={`w-full rounded border border-rule px-1 py-0.5 ${LOOKS[shown]}`}
+      onClick={() => void sync.revise(showing(lens, layer.id, NEXT[shown]))}
+    >
+      {WORDS[shown]}
+    </button>
+  );
+}

@@ -1,0 +1,45 @@
+/** What the choices of a lens are called. */
+
+export const FILLS = [
+  ["MATERIALS", "Tints and hatches"],
+  ["SOLID", "One dark tint"],
+  ["NONE", "Nothing"],
+] as const;
+
+export const SYMBOLS = [
+  ["LEAF", "Leaves, frames, glass"],
+  ["PLAIN", "Edges of the opening"],
+  ["NONE", "Nothing"],
+] as const;
+
+export const MEASURED = [
+  ["STRUCTURAL", "Structural openings"],
+  ["UNIT", "Units in them"],
+] as const;
+
+export const MARKS = [
+  ["BUILD_UPS", "build-ups"],
+  ["DOORS", "doors"],
+  ["WINDOWS", "windows"],
+] as const;
+
+export const PARTS = [
+  ["NUMBER", "number"],
+  ["AREA", "area"],
+  ["SIZE", "clear size"],
+  ["CEILING_HEIGHT", "ceiling height"],
+  ["FINISHES", "finishes"],
+] as const;
+
+export const STATES = [
+  ["EXISTING", "Existing walls"],
+  ["REMOVED", "Walls to be removed"],
+  ["NEW", "New walls"],
+] as const;
+
+export const LOOKS = [
+  ["FULL", "In full"],
+  ["GREY", "Whole and grey"],
+  ["DASHED", "Dashed"],
+  ["HIDDEN", "Not shown"],
+] as const;

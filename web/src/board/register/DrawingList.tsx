@@ -1,0 +1,81 @@
+import { useState } from "react";
+import type { Drawing } from "../../api/types";
+import { fieldClass } from "../../ui/controls";
+import { useBoard, useBoardTools } from "../state/context";
+import { register, sheetsOf, TABLES } from "../state/drawings";
+import { scaleWords } from "../state/scales";
+import { type Elements, elementOf, elementsOf, unitsOf } from "../state/state";
+
+/** From how many drawings on they are searched. */
+const MANY = 6;
+
+/** The drawings by storey and kind, with what they are seen through, their scales and the sheets they stand on. */
+export function DrawingList() {
+  const elements = useBoard((s) => s.elements);
+  const [sought, setSought] = useState("");
+  const all = register({ elements });
+  const found = all.filter((d) => said(elements, d).includes(sought.trim().toLowerCase()));
+  const storeys = elementsOf({ elements }, "storey").sort((a, b) => a.levelMm - b.levelMm);
+  const groups: (readonly [string, Drawing[]])[] = [
+    ...storeys.map((s) => [s.name, found.filter((d) => d.kind === "PLAN" && d.storey === s.id)] as const),
+    ["Sections and stairs", found.filter((d) => d.kind === "SECTION" || d.kind === "STAIR")],
+    ["Schedules", found.filter((d) => d.kind === "BUILD_UPS" || TABLES.includes(d.kind))],
+  ];
+  return (
+    <>
+      {all.length >= MANY && (
+        <input
+          aria-label="Drawings whose name, lens or sheet has"
+          placeholder="Part of a name, lens or sheet"
+          className={`${fieldClass} mt-1 w-full`}
+          value={sought}
+          onChange={(e) => setSought(e.target.value)}
+        />
+      )}
+      {groups
+        .filter(([, drawings]) => drawings.length > 0)
+        .map(([name, drawings]) => (
+          <section key={name} aria-label={name}>
+            <h3 className="mt-2 text-ink-2">{name}</h3>
+            <ul>
+              {drawings.map((d) => (
+                <Entry key={d.id} drawing={d} />
+              ))}
+            </ul>
+          </section>
+        ))}
+      {found.length === 0 && <p className="py-1 text-ink-2">No drawing is called so.</p>}
+    </>
+  );
+}
+
+function said(elements: Elements["elements"], drawing: Drawing): string {
+  const lens = elementOf({ elements }, "lens", drawing.lens)?.name ?? "";
+  const sheets = sheetsOf({ elements }, drawing.id).map((s) => `${s.number} ${s.title}`);
+  return [drawing.name, lens, ...sheets].join(" ").toLowerCase();
+}
+
+function Entry({ drawing }: { readonly drawing: Drawing }) {
+  const { sync } = useBoardTools();
+  const elements = useBoard((s) => s.elements);
+  const open = useBoard((s) => s.shown?.id === drawing.id);
+  const units = useBoard(unitsOf);
+  const sheets = sheetsOf({ elements }, drawing.id).map((s) => s.number);
+  const lens = elementOf({ elements }, "lens", drawing.lens)?.name;
+  const words = TABLES.includes(drawing.kind) ? [] : [lens, scaleWords(drawing.scale, units)];
+  return (
+    <li>
+      <button
+        type="button"
+        aria-current={open}
+        className={`w-full rounded px-2 py-0.5 text-left ${open ? "bg-ink text-paper" : "hover:bg-lime-2"}`}
+        onClick={() => void sync.show({ kind: "drawing", id: drawing.id })}
+      >
+        <span className={open ? "font-semibold" : ""}>{drawing.name}</span>
+        <span className={`block truncate text-xs ${open ? "text-paper" : "text-ink-2"}`}>
+          {[...words, sheets.length > 0 ? `on ${sheets.join(", ")}` : "on no sheet"].join(" · ")}
+        </span>
+      </button>
+    </li>
+  );
+}

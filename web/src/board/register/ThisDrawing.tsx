@@ -1,0 +1,83 @@
+import { useState } from "react";
+import type { Drawing } from "../../api/types";
+import { Button, Choice, Row } from "../../ui/controls";
+import { useBoard, useBoardTools } from "../state/context";
+import { freeName, register, sheetsOf, TABLES } from "../state/drawings";
+import { adding, erasure } from "../state/revisions";
+import { elementsOf } from "../state/state";
+
+/** What is done with the drawing that is open: its place in the register, another like it, and its end. */
+export function ThisDrawing({ drawing }: { readonly drawing: Drawing }) {
+  const { sync } = useBoardTools();
+  const elements = useBoard((s) => s.elements);
+  const all = register({ elements });
+  const at = all.findIndex((d) => d.id === drawing.id);
+  const alike = all.filter((d) => d.kind === drawing.kind && d.storey === drawing.storey);
+  const place = alike.findIndex((d) => d.id === drawing.id);
+  const move = (before: Drawing | undefined, moved: Drawing | undefined) => {
+    if (before && moved) void sync.edit({ type: "reorderDrawing", drawing: moved.id, before: before.id });
+  };
+  const sheets = sheetsOf({ elements }, drawing.id);
+  const remove = async () => {
+    const next = all[at - 1] ?? all[at + 1];
+    if (next) await sync.show({ kind: "drawing", id: next.id });
+    if (!(await sync.edit(erasure([drawing.id])))) await sync.show({ kind: "drawing", id: drawing.id });
+  };
+  return (
+    <section className="mt-3 border-rule border-t pt-2">
+      <h3 className="truncate font-semibold">{drawing.name}</h3>
+      <div className="flex flex-wrap gap-2 py-1">
+        <Button disabled={place <= 0} onClick={() => move(alike[place - 1], drawing)}>
+          Earlier
+        </Button>
+        <Button disabled={place >= alike.length - 1} onClick={() => move(drawing, alike[place + 1])}>
+          Later
+        </Button>
+        <Button onClick={() => void remove()}>
+          {sheets.length > 0 ? `Delete, also from ${sheets.map((s) => s.number).join(", ")}` : "Delete"}
+        </Button>
+      </div>
+      {drawing.kind === "PLAN" && !TABLES.includes(drawing.kind) && <Another drawing={drawing} />}
+    </section>
+  );
+}
+
+/** The same plan through another lens. */
+function Another({ drawing }: { readonly drawing: Drawing }) {
+  const { sync } = useBoardTools();
+  const elements = useBoard((s) => s.elements);
+  const lenses = elementsOf({ elements }, "lens");
+  const [chosen, setChosen] = useState("");
+  const lens = chosen || drawing.lens;
+  const [everywhere, setEverywhere] = useState(false);
+  const make = async () => {
+    const storeys = elementsOf({ elements }, "storey").sort((a, b) => a.levelMm - b.levelMm);
+    const through = lenses.find((l) => l.id === lens)?.name.toLowerCase() ?? "";
+    for (const storey of everywhere ? storeys : storeys.filter((s) => s.id === drawing.storey)) {
+      const name = freeName(
+        sync.state,
+        everywhere ? `${storey.name}, ${through}` : `${drawing.name}, ${through}`,
+      );
+      const { kind, scale } = drawing;
+      const also = everywhere ? [] : drawing.also;
+      const frame = everywhere ? ({ type: "all" } as const) : drawing.frame;
+      if (!(await sync.edit(adding({ name, kind, storey: storey.id, lens, scale, frame, also })))) return;
+    }
+    const made = register(sync.state).findLast((d) => d.storey === drawing.storey && d.lens === lens);
+    if (made) await sync.show({ kind: "drawing", id: made.id });
+  };
+  return (
+    <>
+      <Row label="Another, through">
+        <Choice value={lens} options={lenses.map((l) => [l.id, l.name] as const)} onChange={setChosen} />
+      </Row>
+      <div className="flex items-center justify-between">
+        <label className="flex items-center gap-2">
+          <input type="checkbox" checked={everywhere} onChange={() => setEverywhere(!everywhere)} />
+          of every storey
+        </label>
+        <Button onClick={() => void make()}>Add</Button>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,28 @@
+import type { Drawing } from "../../api/types";
+import { type Elements, elementsOf } from "./state";
+
+/** Schedules that are counted from the model, without pictures. */
+export const TABLES: readonly Drawing["kind"][] = ["DOORS", "WINDOWS", "ROOMS", "FITTINGS"];
+
+/** The drawings in the order of the register. */
+export function register(state: Elements): Drawing[] {
+  return elementsOf(state, "drawing").sort((a, b) => a.order - b.order || a.id.localeCompare(b.id));
+}
+
+/** The plan that a storey is worked in: its first that shows all of it. */
+export function workingPlan(state: Elements, storey: string): Drawing | undefined {
+  return register(state).find((d) => d.kind === "PLAN" && d.storey === storey && d.frame.type === "all");
+}
+
+/** The sheets a drawing stands on. */
+export function sheetsOf(state: Elements, drawing: string) {
+  return elementsOf(state, "sheet").filter((s) => s.drawings.some((p) => p.drawing === drawing));
+}
+
+/** A name that no drawing has, like the one wished for. */
+export function freeName(state: Elements, wish: string): string {
+  const names = new Set(elementsOf(state, "drawing").map((d) => d.name.toLowerCase()));
+  let name = wish;
+  for (let n = 2; names.has(name.toLowerCase()); n++) name = `${wish} ${n}`;
+  return name;
+}

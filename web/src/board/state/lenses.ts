@@ -1,0 +1,63 @@
+import type { Element, ElementOf } from "../../api/types";
+import { TABLES } from "./drawings";
+import { layerOf } from "./layers";
+import { type BoardState, drawingShown, type Elements, elementOf, elementsOf } from "./state";
+
+export type Lens = ElementOf<"lens">;
+export type Shown = Lens["layers"][number]["shown"];
+
+/** How a lens shows a layer; in full where it does not say. */
+export function shownBy(lens: Lens, layer: string): Shown {
+  return lens.layers.find((l) => l.layer === layer)?.shown ?? "FULL";
+}
+
+/** A lens that shows a layer another way. */
+export function showing(lens: Lens, layer: string, shown: Shown): Lens {
+  const others = lens.layers.filter((l) => l.layer !== layer);
+  return { ...lens, layers: shown === "FULL" ? others : [...others, { layer, shown }] };
+}
+
+/** A lens that hides what was hidden for now. */
+export function keptHidden(lens: Lens, layers: ReadonlySet<string>): Lens {
+  return [...layers].reduce((so, layer) => showing(so, layer, "HIDDEN"), lens);
+}
+
+/** The drawings that are seen through a lens; tables of words show nothing of it. */
+export function drawingsThrough(state: Elements, lens: string): ElementOf<"drawing">[] {
+  return elementsOf(state, "drawing").filter((d) => d.lens === lens && !TABLES.includes(d.kind));
+}
+
+/** Says which drawings and placed sheets change with a lens. */
+export function changing(state: Elements, lens: string): string {
+  const drawings = drawingsThrough(state, lens);
+  if (drawings.length === 0) return "No drawing is seen through it.";
+  const placed = elementsOf(state, "sheet").filter((s) =>
+    s.drawings.some((p) => drawings.some((d) => d.id === p.drawing)),
+  );
+  const sheets = placed.length > 0 ? `, on sheets ${placed.map((s) => s.number).join(", ")}` : "";
+  return `Changes ${drawings.map((d) => d.name).join(", ")}${sheets}.`;
+}
+
+/** Says that a kind of thing is drawn on a layer that does not show here; null where it does. */
+export function unseen(state: BoardState, kind: Element["type"]): string | null {
+  const layer = elementOf(state, "layer", layerOf(state, kind));
+  const lens = elementOf(state, "lens", drawingShown(state)?.lens);
+  if (!layer || !lens) return null;
+  if (state.layersOff.has(layer.id)) return `Layer ${layer.name} is hidden for now.`;
+  return shownBy(lens, layer.id) === "HIDDEN" ? `The lens ${lens.name} hides layer ${layer.name}.` : null;
+}
+
+/** How many things lie on each layer. */
+export function onLayers(state: Elements): ReadonlyMap<string, number> {
+  const counts = new Map<string, number>();
+  for (const e of state.elements.values()) {
+    const layer = layerIn(e);
+    if (layer !== undefined) counts.set(layer, (counts.get(layer) ?? 0) + 1);
+  }
+  return counts;
+}
+
+/** The layer a thing lies on; undefined for what lies on none. */
+export function layerIn(element: Element): string | undefined {
+  return "layer" in element ? element.layer : undefined;
+}

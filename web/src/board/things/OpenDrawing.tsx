@@ -1,0 +1,26 @@
+import type { Drawing } from "../../api/types";
+import { Button } from "../../ui/controls";
+import { useBoard, useBoardTools } from "../state/context";
+import { planShown } from "../state/state";
+
+/** A drawing that was picked: on a sheet, or by its frame on the plan it is a part of. */
+export function OpenDrawing({ drawing }: { readonly drawing: Drawing }) {
+  const { store, sync } = useBoardTools();
+  const onPlan = useBoard((s) => planShown(s) !== undefined);
+  return (
+    <div className="flex gap-2">
+      <Button main onClick={() => void sync.show({ kind: "drawing", id: drawing.id })}>
+        Open it
+      </Button>
+      {onPlan && (
+        <Button
+          onClick={() =>
+            store.setState({ tool: { name: "part", picks: [], drawing: drawing.id }, selection: [] })
+          }
+        >
+          Draw its frame anew
+        </Button>
+      )}
+    </div>
+  );
+}

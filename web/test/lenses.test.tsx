@@ -1,0 +1,224 @@
+// @vitest-environment jsdom
+import { cleanup, render, screen, within } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import type { ReactNode } from "react";
+import { afterEach, beforeEach, describe, expect, it } from "vitest";
+import type { Edit, Element, ElementOf } from "../src/api/types";
+import { Actions } from "../src/board/hands/actions";
+import { isFree } from "../src/board/hands/selecting";
+import { LensDialog } from "../src/board/lenses/LensDialog";
+import type { Sync } from "../src/board/link/sync";
+import { EntryLine } from "../src/board/page/EntryLine";
+import { HiddenOrLocked } from "../src/board/page/HiddenOrLocked";
+import { LayersHere } from "../src/board/panels/LayersHere";
+import { type Board, BoardContext } from "../src/board/state/context";
+import { register, workingPlan } from "../src/board/state/drawings";
+import { changing, keptHidden, showing, shownBy, unseen } from "../src/board/state/lenses";
+import type { BoardState } from "../src/board/state/state";
+import { LayerField } from "../src/board/things/LayerField";
+import { boardStore, layerCalled, WALL } from "./board";
+
+globalThis.ResizeObserver ??= class {
+  observe() {}
+  unobserve() {}
+  disconnect() {}
+};
+
+const plan = () =>
+  [...boardStore().getState().elements.values()].find((e) => e.type === "drawing") as ElementOf<"drawing">;
+
+const LENS = {
+  type: "lens",
+  id: "lens",
+  name: "Building plan",
+  layers: [],
+  pens: {},
+  thinnestPlyMm: 0.7,
+  detail: { everythingTo: 50, outlineFrom: 190 },
+  fill: "MATERIALS",
+  symbol: "LEAF",
+  marks: ["DOORS"],
+  roomLabels: [],
+  openings: "STRUCTURAL",
+  floorSpans: false,
+  states: { EXISTING: "GREY", REMOVED: "DASHED", NEW: "FULL" },
+  coloured: false,
+} as unknown as ElementOf<"lens">;
+
+const SHEET = {
+  type: "sheet",
+  id: "sheet",
+  number: "A-101",
+  title: "Plan",
+  size: "A2",
+  drawings: [{ drawing: plan().id, anchor: [0, 0], at: [0, 0] }],
+} as unknown as Element;
+
+/** A plan through a lens, a sheet with it, and two layers with the one wall on the first. */
+function withLayers(): Map<string, Element> {
+  const elements = new Map<string, Element>(boardStore().getState().elements);
+  const wall = elements.get(WALL) as ElementOf<"wall">;
+  elements.set(WALL, { ...wall, layer: "walls" });
+  elements.set(plan().id, { ...plan(), lens: "lens" });
+  for (const e of [LENS, SHEET, layerCalled("walls", ["wall"]), layerCalled("notes", ["note"])])
+    elements.set(e.id, e);
+  return elements;
+}
+
+function boardOf(change: Partial<BoardState> = {}) {
+  const revised: Element[] = [];
+  const edits: Edit[] = [];
+  const store = boardStore({ elements: withLayers(), shown: { kind: "drawing", id: plan().id }, ...change });
+  const sync = {
+    get state() {
+      return store.getState();
+    },
+    previews: { show: () => {} },
+    gaps: { read: () => Promise.resolve() },
+    revise: (element: Element) => Promise.resolve(revised.push(element) > 0),
+    edit: (edit: Edit) => Promise.resolve(edits.push(edit) > 0),
+  } as unknown as Sync;
+  const board: Board = { store, sync, actions: new Actions(store, sync) };
+  const on = (children: ReactNode) =>
+    render(<BoardContext.Provider value={board}>{children}</BoardContext.Provider>);
+  return { store, on, revised, edits };
+}
+
+beforeEach(() => localStorage.clear());
+afterEach(cleanup);
+
+describe("what a lens shows of a layer", () => {
+  it("is in full unless it says otherwise, and forgets what is in full", () => {
+    const faint = showing(LENS, "notes", "FAINT");
+    expect(shownBy(LENS, "notes")).toBe("FULL");
+    expect(shownBy(faint, "notes")).toBe("FAINT");
+    expect(showing(faint, "notes", "FULL").layers).toEqual([]);
+    expect(keptHidden(faint, new Set(["notes", "walls"])).layers).toEqual([
+      { layer: "notes", shown: "HIDDEN" },
+      { layer: "walls", shown: "HIDDEN" },
+    ]);
+  });
+
+  it("is said with the drawings and sheets that change with it", () => {
+    const state = { elements: withLayers() };
+    expect(changing(state, "lens")).toBe(`Changes ${plan().name}, on sheets A-101.`);
+    expect(changing(state, "other")).toBe("No drawing is seen through it.");
+  });
+});
+
+describe("layers and lenses in one table", () => {
+  it("show a layer the next way with a click", async () => {
+    const { on, revised } = boardOf({ dialog: "lenses" });
+    on(<LensDialog />);
+    await userEvent.click(screen.getByRole("button", { name: "notes in Building plan: Shown" }));
+    expect(revised).toEqual([showing(LENS, "notes", "FAINT")]);
+  });
+
+  it("are filtered by any part of a name", async () => {
+    const { on } = boardOf({ dialog: "lenses" });
+    on(<LensDialog />);
+    await userEvent.type(screen.getByLabelText("Part of a layer's name"), "OTE");
+    expect(screen.queryByRole("rowheader", { name: "walls" })).toBeNull();
+    expect(screen.getByRole("rowheader", { name: "notes" })).toBeTruthy();
+  });
+
+  it("say what lies on a layer before it goes, and where that goes", async () => {
+    const { on, edits } = boardOf({ dialog: "lenses" });
+    on(<LensDialog />);
+    await userEvent.click(screen.getByRole("button", { name: "walls" }));
+    expect(screen.getByText("one thing on it")).toBeTruthy();
+    await userEvent.click(screen.getByRole("button", { name: "Delete the layer" }));
+    expect(edits).toEqual([
+      { type: "deleteLayer", layer: "walls", leaves: { type: "toLayer", layer: "notes" } },
+    ]);
+  });
+
+  it("change what a lens marks and how it shows walls that go", async () => {
+    const { on, revised } = boardOf({ dialog: "lenses" });
+    on(<LensDialog />);
+    await userEvent.click(screen.getByLabelText("windows"));
+    await userEvent.selectOptions(screen.getByLabelText("Walls to be removed"), "Not shown");
+    expect(revised[0]).toMatchObject({ marks: ["DOORS", "WINDOWS"] });
+    expect(revised[1]).toMatchObject({ states: { EXISTING: "GREY", REMOVED: "HIDDEN", NEW: "FULL" } });
+  });
+
+  it("add a layer by its name", async () => {
+    const { on, edits } = boardOf({ dialog: "lenses" });
+    on(<LensDialog />);
+    await userEvent.type(screen.getByLabelText("Name of a new layer"), "Loose furniture{Enter}");
+    expect(edits).toMatchObject([
+      { type: "addLayer", layer: { id: "layer-loose-furniture", name: "Loose furniture", takes: [] } },
+    ]);
+  });
+});
+
+describe("a layer hidden for now", () => {
+  it("is said, kept in the lens or put back", async () => {
+    const { on, store, revised } = boardOf();
+    on(
+      <>
+        <LayersHere />
+        <HiddenOrLocked />
+      </>,
+    );
+    await userEvent.click(screen.getByLabelText("walls"));
+    expect(screen.getByText(/Hidden for now/).textContent).toContain("walls");
+    expect(screen.getByText(/on sheets A-101/)).toBeTruthy();
+    expect(revised).toEqual([]);
+    await userEvent.click(screen.getByRole("button", { name: "Put back" }));
+    expect(store.getState().layersOff.size).toBe(0);
+    await userEvent.click(screen.getByLabelText("walls"));
+    await userEvent.click(screen.getByRole("button", { name: /Keep in the lens/ }));
+    expect(revised).toEqual([showing(LENS, "walls", "HIDDEN")]);
+    expect(store.getState().layersOff.size).toBe(0);
+  });
+
+  it("keeps its things from being picked, as a locked one does", () => {
+    const { store } = boardOf();
+    const groups = new Map([[WALL, { ...store.getState().groups.get(WALL), layer: "walls" }]]);
+    store.setState({ groups: groups as unknown as BoardState["groups"] });
+    expect(isFree(store.getState(), WALL)).toBe(true);
+    store.setState({ layersOff: new Set(["walls"]) });
+    expect(isFree(store.getState(), WALL)).toBe(false);
+    const locked = new Map(store.getState().elements);
+    locked.set("walls", { ...layerCalled("walls", ["wall"]), locked: true });
+    store.setState({ layersOff: new Set(), elements: locked });
+    expect(isFree(store.getState(), WALL)).toBe(false);
+  });
+
+  it("is said before a tool draws on it", () => {
+    const { on, store } = boardOf({ layersOff: new Set(["notes"]), tool: { name: "note", at: null } });
+    on(<EntryLine />);
+    expect(screen.getByText("Layer notes is hidden for now.")).toBeTruthy();
+    expect(unseen(store.getState(), "wall")).toBeNull();
+    const elements = withLayers();
+    elements.set("lens", showing(LENS, "walls", "HIDDEN"));
+    store.setState({ elements });
+    expect(unseen(store.getState(), "wall")).toBe("The lens Building plan hides layer walls.");
+  });
+});
+
+describe("the layer of what is selected", () => {
+  it("is changed for all of it at once", async () => {
+    const { on, edits } = boardOf({ selection: [WALL] });
+    on(<LayerField />);
+    const field = screen.getByLabelText("Layer");
+    expect(within(field).getByRole<HTMLOptionElement>("option", { name: "walls" }).selected).toBe(true);
+    await userEvent.selectOptions(field, "notes");
+    expect(edits).toEqual([{ type: "moveToLayer", elements: [WALL], layer: "notes" }]);
+  });
+});
+
+describe("the register", () => {
+  it("keeps its order, and the first whole plan of a storey is worked in", () => {
+    const first = plan();
+    const box = { type: "box", low: [0, 0], high: [100, 100] } as const;
+    const elements = new Map<string, Element>([
+      [first.id, { ...first, order: 3 }],
+      ["z", { ...first, id: "z", order: 2 }],
+      ["a", { ...first, id: "a", order: 1, frame: { ...box, low: [0, 0], high: [100, 100] } }],
+    ]);
+    expect(register({ elements }).map((d) => d.id)).toEqual(["a", "z", first.id]);
+    expect(workingPlan({ elements }, first.storey)?.id).toBe("z");
+  });
+});
