@@ -64,18 +64,18 @@ function Entry({ drawing }: { readonly drawing: Drawing }) {
   const lens = elementOf({ elements }, "lens", drawing.lens)?.name;
   const words = TABLES.includes(drawing.kind) ? [] : [lens, scaleWords(drawing.scale, units)];
   return (
-    <li>
+    <li className={`relative rounded px-2 py-0.5 ${open ? "bg-ink text-paper" : "hover:bg-lime-2"}`}>
       <button
         type="button"
         aria-current={open}
-        className={`w-full rounded px-2 py-0.5 text-left ${open ? "bg-ink text-paper" : "hover:bg-lime-2"}`}
+        className={`w-full text-left before:absolute before:inset-0 ${open ? "font-semibold" : ""}`}
         onClick={() => void sync.show({ kind: "drawing", id: drawing.id })}
       >
-        <span className={open ? "font-semibold" : ""}>{drawing.name}</span>
-        <span className={`block truncate text-xs ${open ? "text-paper" : "text-ink-2"}`}>
-          {[...words, sheets.length > 0 ? `on ${sheets.join(", ")}` : "on no sheet"].join(" · ")}
-        </span>
+        {drawing.name}
       </button>
+      <p className={`truncate text-xs ${open ? "text-paper" : "text-ink-2"}`}>
+        {[...words, sheets.length > 0 ? `on ${sheets.join(", ")}` : "on no sheet"].join(" · ")}
+      </p>
     </li>
   );
 }
