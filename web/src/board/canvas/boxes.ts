@@ -18,6 +18,14 @@ export function boxOf(groups: Iterable<Pick<Group, "items">>, scale: number): Bo
   return box.minX <= box.maxX ? box : null;
 }
 
+/** How far what prints of some groups reaches: construction lines run on for ever. */
+export function printedBox(groups: Iterable<Pick<Group, "items">>, scale: number): Box | null {
+  const printed = [...groups].map(({ items }) => ({
+    items: items.filter((i) => i.type !== "strokes" || i.role !== "CONSTRUCTION"),
+  }));
+  return boxOf(printed, scale);
+}
+
 function pointsOf(item: Item, scale: number): readonly Point[] {
   switch (item.type) {
     case "fill":

@@ -1,7 +1,7 @@
 import type { BoardState } from "../state/state";
 import type { BoardStore } from "../state/store";
 import { fitting, type View } from "../state/view";
-import { boxOf } from "./boxes";
+import { boxOf, printedBox } from "./boxes";
 
 /** Where the board looks: zooming to things, going back, and each drawing's own view, kept in this browser. */
 export class Views {
@@ -17,7 +17,7 @@ export class Views {
   zoomToAll(): void {
     const state = this.store.getState();
     const paper = state.shown?.kind === "sheet" ? sheetBox(state) : null;
-    const box = paper ?? boxOf(state.groups.values(), state.scale);
+    const box = paper ?? printedBox(state.groups.values(), state.scale);
     if (box) this.look(fitting(box, state.size));
   }
 

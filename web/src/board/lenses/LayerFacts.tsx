@@ -1,10 +1,11 @@
 import { useState } from "react";
-import type { Edit, ElementOf } from "../../api/types";
+import type { ElementOf } from "../../api/types";
 import { Button, Choice, Row } from "../../ui/controls";
 import { Section } from "../../ui/Section";
 import { Accepted } from "../fields/Accepted";
 import { useBoard, useBoardTools } from "../state/context";
 import { onLayers } from "../state/lenses";
+import { withoutLayer } from "../state/revisions";
 import { elementsOf } from "../state/state";
 import { PenFields } from "./PenFields";
 
@@ -78,12 +79,12 @@ function DeleteLayer({ layer, count, onGone }: Props & { readonly count: number 
   const others = elementsOf({ elements }, "layer").filter((l) => l.id !== layer.id);
   const [to, setTo] = useState(others[0]?.id ?? "");
   if (others.length === 0) return null;
-  const gone = async (leaves: Extract<Edit, { type: "deleteLayer" }>["leaves"]) => {
-    if (await sync.edit({ type: "deleteLayer", layer: layer.id, leaves })) onGone();
+  const gone = async (to: string | null) => {
+    if (await sync.edit(withoutLayer(layer.id, to))) onGone();
   };
   return (
     <div className="mt-2 flex items-center gap-2">
-      <Button onClick={() => void gone({ type: "toLayer", layer: to })}>Delete the layer</Button>
+      <Button onClick={() => void gone(to)}>Delete the layer</Button>
       <span className="text-ink-2">
         {count > 0 ? "what lies on it goes to" : "what is drawn on it by itself goes to"}
       </span>
@@ -94,7 +95,7 @@ function DeleteLayer({ layer, count, onGone }: Props & { readonly count: number 
         onChange={setTo}
       />
       {count > 0 && (
-        <Button className="ml-4" onClick={() => void gone({ type: "nothing" })}>
+        <Button className="ml-4" onClick={() => void gone(null)}>
           Delete it with {count === 1 ? "what lies on it" : `all ${count} things on it`}
         </Button>
       )}

@@ -5,6 +5,7 @@ import { Section } from "../../ui/Section";
 import { Accepted } from "../fields/Accepted";
 import { useBoard, useBoardTools } from "../state/context";
 import { changing, drawingsThrough, type Lens } from "../state/lenses";
+import { addingLens, withoutLens } from "../state/revisions";
 import { elementsOf } from "../state/state";
 import { Checks } from "./Checks";
 import type { Chosen } from "./LensDialog";
@@ -110,12 +111,12 @@ function Going({ lens, onChoose }: Props) {
     let name = `${lens.name}, copy`;
     for (let n = 2; names.has(name); n++) name = `${lens.name}, copy ${n}`;
     const known = new Set(lenses.map((l) => l.id));
-    if (!(await sync.edit({ type: "addLens", lens: { ...lens, name, type: "lens" } }))) return;
+    if (!(await sync.edit(addingLens({ ...lens, name, type: "lens" })))) return;
     const made = elementsOf(sync.state, "lens").find((l) => !known.has(l.id));
     if (made) onChoose({ kind: "lens", id: made.id });
   };
   const gone = async () => {
-    if (await sync.edit({ type: "deleteLens", lens: lens.id, instead })) onChoose(null);
+    if (await sync.edit(withoutLens(lens.id, instead))) onChoose(null);
   };
   return (
     <div className="mt-2 flex items-center gap-2">

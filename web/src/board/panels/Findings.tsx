@@ -1,9 +1,11 @@
 import { useQuery } from "@tanstack/react-query";
 import { answerOf, api } from "../../api/client";
 import type { Finding } from "../../api/types";
-import { Choice, Stacked } from "../../ui/controls";
+import { Button, Choice, Stacked } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../state/context";
 import { workingPlan } from "../state/drawings";
+import { layerOf } from "../state/layers";
+import { toLayer } from "../state/revisions";
 import { elementOf, planShown } from "../state/state";
 import { useStairRuleSets } from "../things/useStairRuleSets";
 
@@ -101,6 +103,10 @@ function Entry({ finding }: { readonly finding: Finding }) {
     actions.selection.selectJust(finding.concerns.filter((id) => elements.has(id)));
     sync.views.look({ ...sync.state.view, centre: { x: finding.at[0], y: finding.at[1] } });
   };
+  const mend = async () => {
+    const kind = elements.get(finding.concerns[0] ?? "")?.type;
+    if (kind) await sync.edit(toLayer(finding.concerns, layerOf({ elements }, kind)));
+  };
   return (
     <li className="py-2">
       <button
@@ -110,7 +116,13 @@ function Entry({ finding }: { readonly finding: Finding }) {
       >
         {finding.sentence}
       </button>
-      <p className="text-ink-2">{finding.remedy}</p>
+      {finding.kind === "LAYER" ? (
+        <Button className="mt-1 px-2 py-0" onClick={() => void mend()}>
+          {finding.remedy.replace(/\.$/, "")}
+        </Button>
+      ) : (
+        <p className="text-ink-2">{finding.remedy}</p>
+      )}
       {finding.source.includes("(check)") && (
         <p className="text-ink-3 text-xs">The figure is to be checked against the standard.</p>
       )}

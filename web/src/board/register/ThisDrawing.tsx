@@ -3,7 +3,7 @@ import type { Drawing } from "../../api/types";
 import { Button, Choice, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../state/context";
 import { freeName, register, sheetsOf, TABLES } from "../state/drawings";
-import { adding, erasure } from "../state/revisions";
+import { adding, erasure, placedBefore } from "../state/revisions";
 import { elementsOf } from "../state/state";
 
 /** What is done with the drawing that is open: its place in the register, another like it, and its end. */
@@ -15,7 +15,7 @@ export function ThisDrawing({ drawing }: { readonly drawing: Drawing }) {
   const alike = all.filter((d) => d.kind === drawing.kind && d.storey === drawing.storey);
   const place = alike.findIndex((d) => d.id === drawing.id);
   const move = (before: Drawing | undefined, moved: Drawing | undefined) => {
-    if (before && moved) void sync.edit({ type: "reorderDrawing", drawing: moved.id, before: before.id });
+    if (before && moved) void sync.edit(placedBefore(moved.id, before.id));
   };
   const sheets = sheetsOf({ elements }, drawing.id);
   const remove = async () => {

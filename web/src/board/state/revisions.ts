@@ -51,6 +51,32 @@ export function addingLayer(name: string, group: string): Edit {
   return { type: "addLayer", layer: { ...layer, takes: [] } };
 }
 
+/** The edit that moves things to another layer. */
+export function toLayer(elements: readonly string[], layer: string): Edit {
+  return { type: "moveToLayer", elements: [...elements], layer };
+}
+
+/** The edit that deletes a layer. @param to where what lies on it goes; null for away with it */
+export function withoutLayer(layer: string, to: string | null): Edit {
+  const leaves = to === null ? ({ type: "nothing" } as const) : ({ type: "toLayer", layer: to } as const);
+  return { type: "deleteLayer", layer, leaves };
+}
+
+/** The edit that adds a lens. */
+export function addingLens(lens: ElementOf<"lens">): Edit {
+  return { type: "addLens", lens };
+}
+
+/** The edit that deletes a lens. @param instead what its drawings are seen through then */
+export function withoutLens(lens: string, instead: string): Edit {
+  return { type: "deleteLens", lens, instead };
+}
+
+/** The edit that moves a drawing in the register. */
+export function placedBefore(drawing: string, before: string): Edit {
+  return { type: "reorderDrawing", drawing, before };
+}
+
 /** The edit that changes the facts of several elements. */
 export function revisions(elements: readonly Element[]): Edit {
   return { type: "reviseAll", elements: [...elements] };

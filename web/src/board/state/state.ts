@@ -165,6 +165,7 @@ export interface Making {
   };
   readonly sectionDepthMm: number;
   readonly note: Note["style"];
+  readonly line: { readonly endless: boolean; readonly beside: boolean };
 }
 
 /** The stairs that fit into a rectangle that was picked, and which of them is chosen. */

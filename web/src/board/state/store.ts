@@ -71,6 +71,7 @@ const making: Making = {
   },
   sectionDepthMm: 20000,
   note: "NAME",
+  line: { endless: true, beside: false },
 };
 
 /** What gaps are measured between: one choice, kept per person. */

@@ -1,6 +1,7 @@
 import { Choice, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../state/context";
 import { layerIn } from "../state/lenses";
+import { toLayer } from "../state/revisions";
 import { elementsOf } from "../state/state";
 
 /** The layer that what is selected lies on, and another for all of it. */
@@ -24,7 +25,13 @@ export function LayerField() {
         value={there.length > 1 ? "" : first}
         options={options}
         onChange={(layer) =>
-          layer && void sync.edit({ type: "moveToLayer", elements: lying.map((l) => l.id), layer })
+          layer &&
+          void sync.edit(
+            toLayer(
+              lying.map((l) => l.id),
+              layer,
+            ),
+          )
         }
       />
     </Row>

@@ -2,6 +2,7 @@ import type { Element, ElementOf, OpeningKind } from "../../api/types";
 import { type Elements, elementOf } from "../state/state";
 import { FittingFacts } from "./FittingFacts";
 import { FloorFacts } from "./FloorFacts";
+import { LineFacts } from "./LineFacts";
 import { NoteFacts } from "./NoteFacts";
 import { OpenDrawing } from "./OpenDrawing";
 import { OpeningFacts } from "./OpeningFacts";
@@ -63,6 +64,13 @@ const THINGS: Things = {
     title: () => "Room limit",
     words: "parts rooms without a wall",
     Facts: () => null,
+    many: true,
+    goes: true,
+  },
+  constructionLine: {
+    title: () => "Construction line",
+    words: "to draw by; it never prints",
+    Facts: ({ thing }) => <LineFacts line={thing} />,
     many: true,
     goes: true,
   },

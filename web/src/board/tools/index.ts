@@ -9,6 +9,7 @@ import { end } from "./end";
 import { fitting } from "./fitting";
 import { floor } from "./floor";
 import { limit } from "./limit";
+import { line } from "./line";
 import { mark } from "./mark";
 import { measure } from "./measure";
 import { mirror } from "./mirror";
@@ -36,7 +37,7 @@ import { well } from "./well";
 import { window } from "./window";
 
 /** The tools of every stage. */
-const everywhere = [select, move, copy, turn, mirror, measure] as const;
+const everywhere = [select, move, copy, turn, mirror, measure, line] as const;
 
 /** The stages in the order of the work, with their tools. A new tool is its own file and its place here. */
 const stages = [

@@ -1,5 +1,5 @@
 import { answerOf, api } from "../../api/client";
-import { boxOf } from "../canvas/boxes";
+import { printedBox } from "../canvas/boxes";
 import type { ToolOf } from "./ToolOf";
 
 export interface Place {
@@ -32,6 +32,6 @@ async function middleOf(project: string, drawing: string): Promise<[number, numb
   const { picture } = await answerOf(
     api.GET("/api/v1/projects/{project}/drawings/{drawing}/picture", { params: { path } }),
   );
-  const box = boxOf(picture.groups, picture.scale);
+  const box = printedBox(picture.groups, picture.scale);
   return box ? [(box.minX + box.maxX) / 2, (box.minY + box.maxY) / 2] : [0, 0];
 }

@@ -10,6 +10,7 @@ import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
+import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Stair;
@@ -28,7 +29,8 @@ enum Check {
     STEPS(OutsideSteps.class),
     STAIR_WAY(Stair.class),
     STAIR_LANDING(Stair.class),
-    SUPPORT(Wall.class);
+    SUPPORT(Wall.class),
+    LAYER(Layer.class);
 
     /** The kind of element that it looks at one by one. */
     final Class<? extends Element> kind;
@@ -76,6 +78,7 @@ enum Check {
                             ? new StairLandingCheck(building, storey).findings(s)
                             : List.of();
                 case SUPPORT -> new SupportCheck(building, on).findings(element);
+                case LAYER -> found instanceof Layer l ? new LayerCheck(building, storey).findings(l) : List.of();
             };
         }
 

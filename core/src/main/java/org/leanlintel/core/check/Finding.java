@@ -34,6 +34,8 @@ public record Finding(
         /** A stair that breaks a rule. */
         STAIR,
         /** What carries and stands on nothing, or out of line. */
-        SUPPORT
+        SUPPORT,
+        /** Things on a layer that is meant for others. */
+        LAYER
     }
 }

@@ -3,6 +3,7 @@ package org.leanlintel.core.edit;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.PlacedFitting;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Placing;
@@ -57,5 +58,11 @@ record CarriedRooms(Carriage carry, CarriedPlacings placings) {
                 carry.there(l.layer()),
                 carry.movement().point(l.from()),
                 carry.movement().point(l.to())));
+    }
+
+    void constructionLine(ConstructionLine l) {
+        ConstructionLine there = l.on(carry.idOf(l), carry.there(l.storey()), carry.there(l.layer()));
+        carry.put(
+                there.between(carry.movement().point(l.from()), carry.movement().point(l.to())));
     }
 }

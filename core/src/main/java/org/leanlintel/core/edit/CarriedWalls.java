@@ -106,7 +106,7 @@ record CarriedWalls(Carriage carry, CarriedPlacings placings) {
         Opening moved = o.named(carry.idOf(o), carry.mark(o.letter(), o.mark()))
                 .placed(wall, at)
                 .onLayer(carry.there(o.layer()));
-        carry.put(carry.movement().mirrors() ? moved.of(moved.kind().mirrored()) : moved);
+        carry.put(carry.movement().mirrors() ? moved.mirrored() : moved);
     }
 
     private void piece(WallPiece p, ElementId wall) {

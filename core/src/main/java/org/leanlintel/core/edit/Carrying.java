@@ -9,6 +9,7 @@ import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.geometry.Rigid;
+import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Element;
@@ -97,6 +98,7 @@ final class Carrying {
             case Fitting f -> rooms.fitting(f);
             case Room r -> rooms.room(r);
             case RoomLimit l -> rooms.roomLimit(l);
+            case ConstructionLine l -> rooms.constructionLine(l);
             case Floor f -> carry.put(inHeight.floor(f));
             case FloorVoid v -> carry.put(inHeight.hole(v));
             case Stair s -> carry.put(inHeight.stair(s));

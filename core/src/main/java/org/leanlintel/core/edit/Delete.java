@@ -11,6 +11,7 @@ import org.leanlintel.core.building.PlacedFitting;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
@@ -124,6 +125,7 @@ public record Delete(List<ElementId> elements) implements Edit {
                 case Post p -> {}
                 case Room r -> {}
                 case RoomLimit l -> {}
+                case ConstructionLine c -> {}
                 case Fitting f -> {}
                 case Floor f -> {}
                 case FloorVoid v -> {}

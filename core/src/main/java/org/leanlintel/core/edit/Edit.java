@@ -21,6 +21,7 @@ public sealed interface Edit
                 NameRoom,
                 NumberRooms,
                 DrawRoomLimit,
+                DrawConstructionLine,
                 ReviseOpening,
                 MakeType,
                 RenumberMarks,

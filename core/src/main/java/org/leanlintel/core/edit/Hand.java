@@ -5,10 +5,12 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Rigid;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
@@ -52,6 +54,7 @@ public record Hand(Vec about) implements Edit {
                 Fitting.class,
                 Room.class,
                 RoomLimit.class,
+                ConstructionLine.class,
                 Floor.class,
                 FloorVoid.class,
                 Stair.class,
@@ -66,8 +69,15 @@ public record Hand(Vec about) implements Edit {
         for (SectionLine l : model.all(SectionLine.class))
             put.add(l.through(
                     mirror.point(l.from()), mirror.point(l.to()), l.looking().other()));
+        for (Drawing d : model.all(Drawing.class))
+            if (d.frame() instanceof Drawing.Box box) put.add(d.framed(mirrored(box, mirror)));
         for (Sheet sheet : model.all(Sheet.class)) put.add(sheet.with(placed(model, sheet, mirror)));
         return Change.to(model, "hand the house", put, List.of());
+    }
+
+    private static Drawing.Box mirrored(Drawing.Box box, Rigid mirror) {
+        Bounds there = Bounds.of(List.of(mirror.point(box.low()), mirror.point(box.high())));
+        return new Drawing.Box(new Vec(there.minX(), there.minY()), new Vec(there.maxX(), there.maxY()));
     }
 
     private static List<Sheet.Placed> placed(Model model, Sheet sheet, Rigid mirror) {

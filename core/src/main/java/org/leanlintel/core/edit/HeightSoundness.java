@@ -12,6 +12,7 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.Fitting;
@@ -65,6 +66,7 @@ final class HeightSoundness {
             case Post p -> null;
             case Room r -> null;
             case RoomLimit r -> null;
+            case ConstructionLine c -> null;
             case Fitting f -> null;
             case SectionLine s -> null;
             case Annotation a -> null;

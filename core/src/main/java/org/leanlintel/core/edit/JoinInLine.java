@@ -184,7 +184,7 @@ public record JoinInLine(List<ElementId> walls) implements Edit {
             for (PlacedOpening o : solid(s).openings()) {
                 Placing there = placed(s, o.from(), o.to(), o.opening().placing());
                 Opening moved = o.opening().placed(kept.id(), there);
-                put.put(moved.id(), sameWay(s) ? moved : moved.of(moved.kind().turnedAbout()));
+                put.put(moved.id(), sameWay(s) ? moved : moved.turnedAbout());
             }
         }
 

@@ -16,6 +16,7 @@ import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Element;
@@ -138,6 +139,7 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
                 case Stair s -> put.put(s.id(), s.at(s.at().plus(by), s.angle(), s.shape()));
                 case SectionLine l -> put.put(l.id(), l.through(l.from().plus(by), l.to().plus(by), l.looking()));
                 case RoomLimit l -> put.put(l.id(), l.between(l.from().plus(by), l.to().plus(by)));
+                case ConstructionLine l -> put.put(l.id(), l.between(l.from().plus(by), l.to().plus(by)));
                 case Note note -> put.put(note.id(), note.moved(by));
                 case DimensionString s -> put.put(s.id(), s.through(s.at().plus(by), s.holds()));
                 case OutsideSteps s -> {

@@ -3,6 +3,7 @@ package org.leanlintel.core.edit;
 import java.util.List;
 import java.util.stream.Stream;
 import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
@@ -63,6 +64,7 @@ public final class Naming {
             case Post p -> "post " + p.mark();
             case Room r -> "room " + (r.number().isEmpty() ? r.name() : r.number() + " " + r.name());
             case RoomLimit l -> "room limit";
+            case ConstructionLine l -> "construction line";
             case Floor f -> "floor " + f.mark();
             case FloorVoid v -> "void " + v.mark();
             case Stair s -> "stair " + s.mark();

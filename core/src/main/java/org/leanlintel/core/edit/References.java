@@ -8,6 +8,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
@@ -133,6 +134,7 @@ public final class References {
             }
             case Room r -> {}
             case RoomLimit l -> {}
+            case ConstructionLine l -> {}
             case Fitting f -> {
                 add(found, f.symbol(), Symbol.class);
                 if (f.seat() instanceof Fitting.OnWall seat) add(found, seat.wall(), Wall.class);

@@ -21,4 +21,10 @@ public final class ElementKinds {
             else kinds.addAll(below(member.asSubclass(Element.class)));
         return kinds;
     }
+
+    /** What a kind is called in files: its class's name with a small first letter. */
+    public static String name(Class<? extends Element> kind) {
+        String simple = kind.getSimpleName();
+        return Character.toLowerCase(simple.charAt(0)) + simple.substring(1);
+    }
 }

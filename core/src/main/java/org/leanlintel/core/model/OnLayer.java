@@ -14,6 +14,7 @@ public sealed interface OnLayer extends Element
                 Stair,
                 OutsideSteps,
                 SectionLine,
+                ConstructionLine,
                 Annotation {
 
     ElementId layer();

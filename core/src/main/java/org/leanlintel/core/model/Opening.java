@@ -128,6 +128,16 @@ public record Opening(
         };
     }
 
+    /** The same in a wall that is mirrored. */
+    public Opening mirrored() {
+        return of(kind.mirrored()).marked(markAt.turned(1, -1));
+    }
+
+    /** The same in a wall that is drawn the other way: nothing moves. */
+    public Opening turnedAbout() {
+        return of(kind.turnedAbout()).marked(markAt.turned(-1, -1));
+    }
+
     /** The same with its mark elsewhere. */
     public Opening marked(MarkAt other) {
         return new Opening(
@@ -150,10 +160,20 @@ public record Opening(
     }
 
     /** Where its mark stands on plans. */
-    public sealed interface MarkAt {}
+    public sealed interface MarkAt {
+
+        /** The same along and out of a wall that runs another way. @param along -1 for the other way about, else 1; @param out as along */
+        MarkAt turned(int along, int out);
+    }
 
     /** Where it is clear of everything, as near as can be. */
-    public record WhereClear() implements MarkAt {}
+    public record WhereClear() implements MarkAt {
+
+        @Override
+        public WhereClear turned(int along, int out) {
+            return this;
+        }
+    }
 
     /**
      * Where the drafter put it.
@@ -165,6 +185,11 @@ public record Opening(
         public PutBeside {
             alongMm = Checks.between("How far along a mark stands", alongMm, -20_000, 20_000);
             outMm = Checks.between("How far off a mark stands", outMm, -20_000, 20_000);
+        }
+
+        @Override
+        public PutBeside turned(int along, int out) {
+            return new PutBeside(alongMm * along, outMm * out);
         }
     }
 

@@ -29,6 +29,8 @@ public enum PenRole {
     STAIR,
     /** Level marks, and the lines sections are cut along. */
     LEVEL,
+    /** What is drawn by and never prints. */
+    CONSTRUCTION,
     DIMENSION,
     TICK,
     /** The frame and title block of a sheet. */

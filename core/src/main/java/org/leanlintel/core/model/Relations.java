@@ -92,6 +92,7 @@ public final class Relations {
             case Annotation a -> List.of(link(Way.ANNOTATIONS_OF_DRAWING, a.drawing(), a));
             case Room r -> List.of();
             case RoomLimit r -> List.of();
+            case ConstructionLine c -> List.of();
             case Fitting f -> List.of();
             case Floor f -> List.of();
             case FloorVoid f -> List.of();

@@ -6,7 +6,7 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 
-/** How far a picture's lines and fills reach. Texts count by their anchors. */
+/** How far a picture's lines and fills reach. Texts count by their anchors, what never prints not at all. */
 public final class Extent {
 
     private Extent() {}
@@ -18,7 +18,9 @@ public final class Extent {
             for (Item item : group.items()) {
                 switch (item) {
                     case Item.Fill fill -> points.addAll(fill.ring());
-                    case Item.Strokes strokes -> strokes.lines().forEach(points::addAll);
+                    case Item.Strokes strokes -> {
+                        if (strokes.prints()) strokes.lines().forEach(points::addAll);
+                    }
                     case Item.Hatch hatch -> hatch.rings().forEach(points::addAll);
                     case Item.Wave wave -> points.addAll(List.of(wave.from(), wave.to()));
                     case Item.Arc arc -> points.add(arc.centre());

@@ -29,6 +29,11 @@ public sealed interface Item {
         };
     }
 
+    /** Whether it shows on paper, and not on the board alone. */
+    default boolean prints() {
+        return !(this instanceof Traced) && !(this instanceof Strokes s && s.role == PenRole.CONSTRUCTION);
+    }
+
     /** The same in another ink; tints stay. @param ink as {@code #rrggbb} */
     default Item inked(String ink) {
         return switch (this) {

@@ -52,7 +52,7 @@ public final class SheetPicture {
         return new Picture(1, groups);
     }
 
-    /** Element by element as in the drawing, and its title. What is traced does not print. */
+    /** Element by element as in the drawing, and its title. What is traced or drawn by does not print. */
     private List<Group> placed(Sheet.Placed placed) {
         Drawing drawing = model.get(placed.drawing(), Drawing.class);
         Picture picture = drawings.apply(drawing.id());
@@ -60,8 +60,7 @@ public final class SheetPicture {
         Vec by = placed.at().minus(placed.anchor().times(factor));
         List<Group> groups = new ArrayList<>();
         for (Group g : picture.groups())
-            if (g.items().stream().noneMatch(Item.Traced.class::isInstance))
-                groups.add(g.onSheet(drawing.id(), factor, by));
+            if (g.items().stream().allMatch(Item::prints)) groups.add(g.onSheet(drawing.id(), factor, by));
         Bounds bounds = Extent.of(new Picture(1, groups));
         if (!drawing.kind().isSchedule())
             groups.add(new Group(drawing.id(), drawing.id(), title(drawing, bounds, placed.at()), List.of())

@@ -5,6 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.derive.Spread;
 import org.leanlintel.core.model.Annotation;
+import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
@@ -90,6 +91,7 @@ enum Stage {
             case Post p -> p.storey().equals(plan.storey());
             case Fitting f -> f.storey().equals(plan.storey());
             case RoomLimit l -> l.storey().equals(plan.storey());
+            case ConstructionLine l -> l.storey().equals(plan.storey());
             case Tracing t -> t.storey().equals(plan.storey());
             case Floor f -> f.storey().equals(plan.storey());
             case FloorVoid v -> true;

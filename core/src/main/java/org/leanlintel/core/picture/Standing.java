@@ -12,12 +12,14 @@ import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.ScaleLabel;
 import org.leanlintel.core.model.Annotation;
+import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
@@ -40,6 +42,9 @@ final class Standing {
     /** On paper: letters of the name of a part plan, and how far over its frame they stand. */
     private static final double PART_NAME_MM = 1.8, PART_NAME_UP_MM = 0.8;
 
+    /** How far an endless line runs on beyond its points: as wide as a house may be. */
+    private static final double ENDLESS_MM = 200_000;
+
     private final PlanOf plan;
     private final Building building;
     private final Model model;
@@ -60,6 +65,7 @@ final class Standing {
             case Post p -> alone(PiecePainter.of(p, model, look), List.of(Bounds.of(p.corners())));
             case Fitting f -> fitting(f);
             case RoomLimit l -> alone(limit(l), List.of());
+            case ConstructionLine l -> alone(construction(l), List.of());
             case Tracing t -> alone(traced(t), List.of());
             case Floor f -> f.outline() instanceof Floor.Drawn d ? floor(f, d) : Shows.NOTHING;
             case FloorVoid v -> hole(v);
@@ -123,6 +129,21 @@ final class Standing {
         Pens pens = new Pens(look.lens());
         pens.line(PenRole.ROOM, limit.from(), limit.to());
         return new Group(limit.id(), limit.layer(), pens.items(), List.of());
+    }
+
+    /** As far as anything can lie, where it is endless; its points are caught, and the whole of it. */
+    private Group construction(ConstructionLine line) {
+        Vec along = line.to().minus(line.from());
+        Vec beyond = along.times(ENDLESS_MM / along.length());
+        Vec from = line.endless() ? line.from().minus(beyond) : line.from();
+        Vec to = line.endless() ? line.to().plus(beyond) : line.to();
+        Pens pens = new Pens(look.lens());
+        pens.line(PenRole.CONSTRUCTION, from, to);
+        List<Catch> catches = List.of(
+                new Catch("construction line", new Hold.AtPoint(line.from()), from, to),
+                new Catch("end of construction line", new Hold.AtPoint(line.from()), line.from(), line.from()),
+                new Catch("end of construction line", new Hold.AtPoint(line.to()), line.to(), line.to()));
+        return new Group(line.id(), line.layer(), pens.items(), catches);
     }
 
     private static Group traced(Tracing t) {

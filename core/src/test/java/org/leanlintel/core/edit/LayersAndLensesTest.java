@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
+import org.leanlintel.core.check.Finding;
+import org.leanlintel.core.check.Findings;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Layer;
@@ -85,6 +87,30 @@ class LayersAndLensesTest {
         sketch.run(new DeleteLens(lens.id(), copy.id()));
         assertThat(sketch.model().get(Sketch.PLAN, Drawing.class).lens()).isEqualTo(copy.id());
         assertThat(sketch.refusal(new Delete(List.of(copy.id())))).contains("still used by drawing Plan");
+    }
+
+    @Test
+    void thingsOnALayerMeantForOthersAreFound() {
+        sketch.run(new Revise(sketch.model().get(Sketch.LAYER, Layer.class).taking(List.of("opening"))));
+        assertThat(layerFindings()).as("walls are meant for no layer").isEmpty();
+        sketch.run(new Revise(sketch.model().get(OTHER, Layer.class).taking(List.of("wall"))));
+        assertThat(layerFindings())
+                .singleElement()
+                .satisfies(f -> assertThat(f.concerns()).hasSize(4))
+                .extracting(Finding::sentence)
+                .isEqualTo("4 things lie on layer All, and would be looked for on Other.");
+        List<ElementId> walls = layerFindings().getFirst().concerns();
+        sketch.run(new MoveToLayer(walls, OTHER));
+        assertThat(layerFindings()).isEmpty();
+        sketch.run(new AddLayer(Layer.plain(Sketch.id("mine"), "Mine", List.of())));
+        sketch.run(new MoveToLayer(walls, Sketch.id("mine")));
+        assertThat(layerFindings()).as("a layer of the drafter's own").isEmpty();
+    }
+
+    private List<Finding> layerFindings() {
+        return Findings.of(sketch.building()).stream()
+                .filter(f -> f.kind() == Finding.Kind.LAYER)
+                .toList();
     }
 
     private void hide(ElementId layer) {

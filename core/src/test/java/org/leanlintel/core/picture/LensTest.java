@@ -13,6 +13,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.AddLayer;
+import org.leanlintel.core.edit.Hand;
 import org.leanlintel.core.edit.Move;
 import org.leanlintel.core.edit.MoveToLayer;
 import org.leanlintel.core.edit.PlaceNote;
@@ -194,6 +195,15 @@ class LensTest {
         sketch.run(new Move(List.of(window.id()), new Vec(300, 0)));
         assertThat(mark(window).minus(before).x()).isCloseTo(300, within(0.1));
         assertThat(lengths(items(window))).as("with a leader").containsKey(PenRole.DIMENSION);
+    }
+
+    @Test
+    void aMarkThatWasPutIsHandedWithItsHouse() {
+        lens(l -> l.marking(List.of(Lens.MarkOf.WINDOWS)));
+        sketch.run(new PutOpeningMark(window.id(), new Vec(5000, -1500)));
+        sketch.run(new Hand(new Vec(3600, 0)));
+        assertThat(mark(window).distanceTo(new Vec(2200, -1500 - Lettering.NOTE_MM / 2 * 50)))
+                .isLessThan(0.2);
     }
 
     /** One partition stands, one goes, one comes: three plans of one model. */

@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.AddDrawing;
 import org.leanlintel.core.edit.Delete;
+import org.leanlintel.core.edit.Hand;
 import org.leanlintel.core.edit.Move;
 import org.leanlintel.core.edit.PlaceNote;
 import org.leanlintel.core.edit.ReorderDrawing;
@@ -219,6 +220,14 @@ class PartPlanTest {
         assertThat(picture(Sketch.PLAN).groups())
                 .anyMatch(g -> g.element().equals(part.id())
                         && Extent.of(new Picture(50, List.of(g))).width() < 1001);
+    }
+
+    @Test
+    void aPartPlanIsHandedWithItsHouse() {
+        Drawing part = part(0, 0, 2000, 1000, 20);
+        sketch.run(new Hand(new Vec(3600, 0)));
+        assertThat(sketch.model().get(part.id(), Drawing.class).frame())
+                .isEqualTo(new Drawing.Box(new Vec(5200, 0), new Vec(7200, 1000)));
     }
 
     @Test

@@ -60,7 +60,9 @@ final class PdfPage implements AutoCloseable {
                 case Item.Fill fill -> fill(fill);
                 case Item.Hatch hatch -> lines(hatch.pen(), HatchLines.of(hatch));
                 case Item.Wave wave -> lines(wave.pen(), List.of(HatchLines.of(wave)));
-                case Item.Strokes strokes -> lines(strokes.pen(), strokes.lines());
+                case Item.Strokes strokes -> {
+                    if (strokes.prints()) lines(strokes.pen(), strokes.lines());
+                }
                 case Item.Arc arc -> arc(arc);
                 case Item.Text text -> text(text);
                 case Item.Traced never -> {}

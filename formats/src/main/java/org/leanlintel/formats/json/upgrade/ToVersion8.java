@@ -40,6 +40,8 @@ final class ToVersion8 extends Step {
         for (JsonNode hidden : lens.path("hiddenLayers"))
             layers.addObject().put("layer", hidden.asString("")).put("shown", "HIDDEN");
         lens.remove("hiddenLayers");
+        if (lens.path("pens") instanceof ObjectNode pens)
+            pens.putObject("CONSTRUCTION").put("widthMm", 0.13).put("dash", "LONG_DASHED_DOTTED");
         for (JsonNode pen : lens.path("pens")) if (pen instanceof ObjectNode of) of.put("ink", "");
         ArrayNode marks = lens.putArray("marks");
         if (lens.path("wallMarks").asBoolean(false))
@@ -52,11 +54,11 @@ final class ToVersion8 extends Step {
                 .put("NEW", "FULL");
     }
 
-    private static void layer(ObjectNode layer) {
-        String group = GROUPS.getOrDefault(layer.path("id").asString(""), "");
-        layer.put("group", group.isEmpty() ? "Built" : group);
-        layer.put("standsFor", group.isEmpty() ? "BUILT" : "ANNOTATION");
-        layer.set("drawn", thing("byKind"));
-        layer.put("ink", "").put("locked", false);
+    private static void layer(ObjectNode of) {
+        String group = GROUPS.getOrDefault(of.path("id").asString(""), "");
+        of.put("group", group.isEmpty() ? "Built" : group);
+        of.put("standsFor", group.isEmpty() ? "BUILT" : "ANNOTATION");
+        of.set("drawn", thing("byKind"));
+        of.put("ink", "").put("locked", false);
     }
 }
