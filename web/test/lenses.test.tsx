@@ -2,11 +2,13 @@
 import { cleanup, render, screen, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import type { ReactNode } from "react";
-import { afterEach, beforeEach, describe, expect, it } from "vitest";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { api } from "../src/api/client";
 import type { Edit, Element, ElementOf } from "../src/api/types";
 import { Actions } from "../src/board/hands/actions";
 import { isFree } from "../src/board/hands/selecting";
 import { LensDialog } from "../src/board/lenses/LensDialog";
+import { StandardDialog } from "../src/board/lenses/StandardDialog";
 import type { Sync } from "../src/board/link/sync";
 import { EntryLine } from "../src/board/page/EntryLine";
 import { HiddenOrLocked } from "../src/board/page/HiddenOrLocked";
@@ -53,6 +55,8 @@ const SHEET = {
   size: "A2",
   drawings: [{ drawing: plan().id, anchor: [0, 0], at: [0, 0] }],
 } as unknown as Element;
+
+Blob.prototype.text ??= () => Promise.resolve("{}");
 
 /** A plan through a lens, a sheet with it, and two layers with the one wall on the first. */
 function withLayers(): Map<string, Element> {
@@ -206,6 +210,43 @@ describe("the layer of what is selected", () => {
     expect(within(field).getByRole<HTMLOptionElement>("option", { name: "walls" }).selected).toBe(true);
     await userEvent.selectOptions(field, "notes");
     expect(edits).toEqual([{ type: "moveToLayer", elements: [WALL], layer: "notes" }]);
+  });
+});
+
+describe("an office standard", () => {
+  it("is compared with a file, and what is chosen is taken", async () => {
+    const { on, edits } = boardOf({ dialog: "standard" });
+    const office = { ...layerCalled("office"), name: "Office" };
+    const answer = [
+      { element: office, name: "layer Office", likeness: "NEW" },
+      { element: LENS, name: "lens Building plan", likeness: "DIFFERENT" },
+      { element: layerCalled("notes"), name: "layer notes", likeness: "SAME" },
+    ];
+    vi.spyOn(api, "POST").mockResolvedValue({ data: answer, response: new Response() } as never);
+    on(<StandardDialog />);
+    const file = new File(["{}"], "office.json", { type: "application/json" });
+    await userEvent.upload(screen.getByLabelText("Standard to compare"), file);
+    expect(await screen.findByText("The same: 1. Not the same: 2.")).toBeTruthy();
+    expect(screen.getByText("The project has none: added")).toBeTruthy();
+    expect(screen.getByText("The project has another")).toBeTruthy();
+    await userEvent.click(screen.getByLabelText(/lens Building plan/));
+    await userEvent.click(screen.getByRole("button", { name: "Take 2 items" }));
+    expect(edits).toEqual([{ type: "takeStandard", items: [office, LENS] }]);
+    vi.restoreAllMocks();
+  });
+
+  it("says what is wrong with a file", async () => {
+    const { on } = boardOf({ dialog: "standard" });
+    const problem = { title: "Refused", status: 422, detail: "This is not an office standard." };
+    vi.spyOn(api, "POST").mockResolvedValue({
+      error: problem,
+      response: new Response(null, { status: 422 }),
+    } as never);
+    on(<StandardDialog />);
+    const file = new File(["{}"], "other.json", { type: "application/json" });
+    await userEvent.upload(screen.getByLabelText("Standard to compare"), file);
+    expect((await screen.findByRole("alert")).textContent).toContain("This is not an office standard.");
+    vi.restoreAllMocks();
   });
 });
 

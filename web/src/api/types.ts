@@ -99,3 +99,4 @@ export type End = Schemas["End"];
 export type Tracing = Schemas["Tracing"];
 export type TracedFile = Schemas["TracedFileAnswer"];
 export type Segment = Schemas["TracedFileSegment"];
+export type StandardCompared = Schemas["StandardCompared"];

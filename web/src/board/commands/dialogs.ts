@@ -32,6 +32,12 @@ export const dialogs: readonly Command[] = [
   opens("print", "Print", ["Ctrl p"], "pdf paper plot"),
   opens("versions", "Versions", [], "named save history go back"),
   opens("lenses", "Layers and lenses", [], "hide show faint pens marks states"),
+  opens(
+    "standard",
+    "Office standard: save it, or take from another",
+    [],
+    "export import merge template stock",
+  ),
   opens("materials", "Materials", [], "hatch conductivity stock"),
   opens("stairRules", "Change the rules for stairs", [], "riser going headroom"),
   shows("facts", "Facts of the drawing and the project", "name client address paper units region lens scale"),

@@ -22,6 +22,13 @@ export function LensDialog() {
   const lens = elementOf({ elements }, "lens", chosen?.id);
   return (
     <Panel title="Layers and lenses" size="w-300" onClose={() => store.setState({ dialog: null })}>
+      <button
+        type="button"
+        className="float-right text-verdigris underline"
+        onClick={() => store.setState({ dialog: "standard" })}
+      >
+        Office standard
+      </button>
       <LensTable chosen={chosen} onChoose={setChosen} />
       {layer && <LayerFacts key={layer.id} layer={layer} onGone={() => setChosen(null)} />}
       {lens && <LensFacts key={lens.id} lens={lens} onChoose={setChosen} />}

@@ -1,5 +1,6 @@
 import { Materials } from "../buildups/Materials";
 import { LensDialog } from "../lenses/LensDialog";
+import { StandardDialog } from "../lenses/StandardDialog";
 import { useBoard, useBoardTools } from "../state/context";
 import { elementOf } from "../state/state";
 import { OwnStairRules } from "../things/OwnStairRules";
@@ -19,6 +20,8 @@ export function Dialogs() {
       return <Find />;
     case "lenses":
       return <LensDialog />;
+    case "standard":
+      return <StandardDialog />;
     case "keys":
       return <KeysDialog />;
     case "print":

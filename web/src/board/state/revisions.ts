@@ -62,6 +62,11 @@ export function withoutLayer(layer: string, to: string | null): Edit {
   return { type: "deleteLayer", layer, leaves };
 }
 
+/** The edit that takes items of an office standard. */
+export function takingStandard(items: readonly Element[]): Edit {
+  return { type: "takeStandard", items: [...items] };
+}
+
 /** The edit that adds a lens. */
 export function addingLens(lens: ElementOf<"lens">): Edit {
   return { type: "addLens", lens };

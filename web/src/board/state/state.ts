@@ -34,7 +34,15 @@ import type { AnyTool } from "../tools";
 import type { ModelPoint, ScreenPoint, Size, View } from "./view";
 
 /** What can be open over the board. */
-export type Dialog = "find" | "lenses" | "keys" | "print" | "versions" | "materials" | "stairRules";
+export type Dialog =
+  | "find"
+  | "lenses"
+  | "standard"
+  | "keys"
+  | "print"
+  | "versions"
+  | "materials"
+  | "stairRules";
 
 /** What the panel at the side shows. */
 export type Panel = "facts" | "register" | "findings";

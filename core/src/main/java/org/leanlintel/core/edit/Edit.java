@@ -30,6 +30,7 @@ public sealed interface Edit
                 AddLayer,
                 DeleteLayer,
                 MoveToLayer,
+                TakeStandard,
                 AddLens,
                 DeleteLens,
                 DrawString,

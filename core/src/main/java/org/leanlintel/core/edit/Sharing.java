@@ -9,11 +9,9 @@ import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
-import org.leanlintel.core.model.Framing;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
-import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Storey;
 
 /**
@@ -73,32 +71,13 @@ final class Sharing {
     }
 
     private void buildUp(BuildUp was) {
-        BuildUp buildUp = new BuildUp(
-                was.id(),
-                was.mark(),
-                was.name(),
-                was.use(),
-                was.plies().stream().map(this::ply).toList(),
-                was.fire(),
-                was.sound(),
-                was.source());
+        BuildUp buildUp = was.of(this::there);
         for (BuildUp b : model.all(BuildUp.class)) {
             if (!b.named(was.id(), was.mark(), was.name()).equals(buildUp)) continue;
             known.put(was.id(), b.id());
             return;
         }
         add(was.id(), buildUp.named(free(was.id()), freeMark(was.mark()), freeName(was.name())));
-    }
-
-    private Ply ply(Ply ply) {
-        Framing framing =
-                switch (ply.framing()) {
-                    case Framing.Solid s -> s;
-                    case Framing.Timbers t ->
-                        new Framing.Timbers(t.size(), t.centresMm(), there(t.material()), t.part());
-                    case Framing.Joints j -> new Framing.Joints(there(j.material()), j.part());
-                };
-        return new Ply(there(ply.material()), ply.thicknessMm(), ply.does(), framing);
     }
 
     private void add(ElementId was, Element element) {

@@ -1,6 +1,7 @@
 package org.leanlintel.core.model;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /**
  * The ordered plies of a wall, from outside to inside, or of a floor, roof or ceiling.
@@ -35,6 +36,12 @@ public record BuildUp(
         if (plies.stream().noneMatch(p -> p.does() == Does.CARRIES)) {
             throw new Unusable("\"%s\" has no ply that carries.".formatted(name));
         }
+    }
+
+    /** The same of other materials. @param there what each material is instead */
+    public BuildUp of(UnaryOperator<ElementId> there) {
+        List<Ply> others = plies.stream().map(p -> p.of(there)).toList();
+        return new BuildUp(id, mark, name, use, others, fire, sound, source);
     }
 
     public BuildUp named(ElementId otherId, String otherMark, String otherName) {

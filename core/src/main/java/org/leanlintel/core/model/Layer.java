@@ -43,9 +43,14 @@ public record Layer(
         return new Layer(id, name, group, standsFor, drawn, ink, locked, kinds);
     }
 
+    /** The same by another name in files. */
+    public Layer named(ElementId otherId) {
+        return new Layer(otherId, name, group, standsFor, drawn, ink, locked, takes);
+    }
+
     /** The same by another name in files, taking nothing. */
     public Layer copied(ElementId otherId) {
-        return new Layer(otherId, name, group, standsFor, drawn, ink, locked, List.of());
+        return named(otherId).taking(List.of());
     }
 
     /** What the things on a layer are. */

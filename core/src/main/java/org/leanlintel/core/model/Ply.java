@@ -1,5 +1,6 @@
 package org.leanlintel.core.model;
 
+import java.util.function.UnaryOperator;
 import org.leanlintel.core.geometry.Tolerance;
 
 /**
@@ -30,5 +31,17 @@ public record Ply(ElementId material, double thicknessMm, Does does, Framing fra
 
     public static Ply solid(ElementId material, double thicknessMm, Does does) {
         return new Ply(material, thicknessMm, does, new Framing.Solid());
+    }
+
+    /** The same of other materials. @param there what each material is instead */
+    public Ply of(UnaryOperator<ElementId> there) {
+        Framing other =
+                switch (framing) {
+                    case Framing.Solid s -> s;
+                    case Framing.Timbers t ->
+                        new Framing.Timbers(t.size(), t.centresMm(), there.apply(t.material()), t.part());
+                    case Framing.Joints j -> new Framing.Joints(there.apply(j.material()), j.part());
+                };
+        return new Ply(there.apply(material), thicknessMm, does, other);
     }
 }

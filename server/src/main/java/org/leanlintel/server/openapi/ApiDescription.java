@@ -20,6 +20,7 @@ import org.leanlintel.server.api.ProjectsApi;
 import org.leanlintel.server.api.RegionsApi;
 import org.leanlintel.server.api.RoomsApi;
 import org.leanlintel.server.api.StairRulesApi;
+import org.leanlintel.server.api.StandardsApi;
 import org.leanlintel.server.api.VersionsApi;
 import org.springframework.core.annotation.AnnotatedElementUtils;
 import org.springframework.http.MediaType;
@@ -45,7 +46,8 @@ public final class ApiDescription {
             DeskApi.class,
             FilesApi.class,
             StairRulesApi.class,
-            RegionsApi.class);
+            RegionsApi.class,
+            StandardsApi.class);
 
     private final Schemas schemas = new Schemas();
     private final Map<String, Map<String, Object>> paths = new TreeMap<>();

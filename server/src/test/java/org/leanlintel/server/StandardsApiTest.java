@@ -1,0 +1,87 @@
+package org.leanlintel.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.leanlintel.server.RunningServer.Answer;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Office standards: handed on from one project, looked at beside another, and taken over item by item. */
+class StandardsApiTest {
+
+    @RegisterExtension
+    static final RunningServer SERVER = new RunningServer();
+
+    private final Api api = Api.newProject(SERVER, "Taking");
+
+    private ObjectNode own() {
+        return (ObjectNode) api.get("/standard").json();
+    }
+
+    private static ObjectNode item(ObjectNode standard, String id) {
+        for (JsonNode e : standard.path("elements")) if (e.path("id").asString().equals(id)) return (ObjectNode) e;
+        throw new AssertionError("No item " + id);
+    }
+
+    private long count(Answer compared, String likeness) {
+        return compared.json()
+                .valueStream()
+                .filter(i -> i.path("likeness").asString().equals(likeness))
+                .count();
+    }
+
+    @Test
+    void ownExportTakenInChangesNothing() {
+        Answer compared = api.post("/standard/comparison", own().toString());
+        assertThat(compared.status()).isEqualTo(200);
+        assertThat(count(compared, "SAME"))
+                .isGreaterThan(50)
+                .isEqualTo(compared.json().size());
+    }
+
+    @Test
+    void whatIsChosenComesInAndTheRestStays() {
+        ObjectNode office = own();
+        item(office, "lens-building-plan").put("floorSpans", true);
+        ObjectNode added = item(office, "layer-notes").deepCopy();
+        ((ArrayNode) office.path("elements"))
+                .add(added.put("id", "layer-office").put("name", "Office notes"));
+        Answer compared = api.post("/standard/comparison", office.toString());
+        assertThat(count(compared, "DIFFERENT")).isEqualTo(1);
+        assertThat(count(compared, "NEW")).isEqualTo(1);
+        ArrayNode items = (ArrayNode) own().path("elements").deepCopy();
+        items.removeAll();
+        for (JsonNode i : compared.json())
+            if (!i.path("likeness").asString().equals("SAME")) items.add(i.path("element"));
+        String edit =
+                "{\"editId\":\"%s\",\"seen\":%d,\"window\":\"test\",\"edit\":{\"type\":\"takeStandard\",\"items\":%s}}"
+                        .formatted(UUID.randomUUID(), api.revision(), items);
+        assertThat(api.post("/edits", edit).status()).isEqualTo(200);
+        assertThat(item(own(), "lens-building-plan").path("floorSpans").asBoolean())
+                .isTrue();
+        assertThat(item(own(), "layer-office").path("takes"))
+                .as("notes go where they went")
+                .isEmpty();
+        assertThat(count(api.post("/standard/comparison", office.toString()), "NEW"))
+                .isZero();
+    }
+
+    @Test
+    void whatIsNoStandardIsSaid() {
+        assertThat(api.post("/standard/comparison", "{\"format\":\"other\"}").detail())
+                .contains("This is not an office standard");
+        assertThat(api.post("/standard/comparison", own().put("version", 99).toString())
+                        .detail())
+                .contains("version 99");
+        ObjectNode broken = own();
+        item(broken, "lens-building-plan").remove("name");
+        assertThat(api.post("/standard/comparison", broken.toString()).status()).isEqualTo(422);
+        assertThat(api.post("/standard/comparison", api.get("/file").json().toString())
+                        .detail())
+                .contains("not an office standard");
+    }
+}
