@@ -26,7 +26,6 @@ export const line: ToolOf<Line> = {
   name: "line",
   words: "Construction line",
   makes: "constructionLine",
-  key: "N",
   also: "guide axis helper parallel",
   fresh,
   aims: true,

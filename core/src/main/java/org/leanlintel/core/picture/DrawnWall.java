@@ -68,7 +68,7 @@ record DrawnWall(List<Group> groups, WallMark mark, @Nullable Bounds reach, List
     static DrawnWall of(WallSolid solid, Look look) {
         List<Group> groups = new ArrayList<>();
         List<Bounds> leaves = new ArrayList<>();
-        groups.add(wall(solid.closing(o -> OpeningLook.of(o, look).isClosed(), look::hides), look));
+        groups.add(wall(solid.closing(o -> OpeningLook.of(o, look).isClosed(), look::isOff), look));
         for (PlacedOpening placed : solid.openings()) {
             OpeningLook shown = OpeningLook.of(placed.opening(), look);
             if (shown == OpeningLook.NOT_THERE

@@ -57,6 +57,14 @@ record Look(Drawing drawing, Lens lens, Layering layering, StoreySpace on, doubl
         };
     }
 
+    /** Whether a wall is not drawn as standing, so that others are drawn as if it did not. */
+    boolean isOff(Wall wall) {
+        return switch (of(wall.state())) {
+            case HIDDEN, DASHED -> true;
+            case FULL, GREY -> false;
+        };
+    }
+
     /** Whether a wall does not show, by what becomes of it. */
     boolean hides(Wall wall) {
         return of(wall.state()) == Lens.StateLook.HIDDEN;

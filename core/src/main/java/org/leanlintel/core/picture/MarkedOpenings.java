@@ -2,6 +2,7 @@ package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.Strip;
@@ -67,26 +68,28 @@ final class MarkedOpenings {
 
     private void mark(PlacedOpening placed, Pens pens) {
         double scale = look.drawing().scale();
-        OpeningMark mark = OpeningMark.of(solid.strip(), placed, scale, plan.lettering());
-        OpeningMark.Place place = mark.places().size() == 1 ? mark.places().getFirst() : free(mark, scale);
-        Bounds box = mark.box(place, scale);
-        if (isCut(box, place.foot())) return;
+        OpeningMark mark = null;
+        OpeningMark.Place place = null;
+        for (double furthest : OpeningMark.FURTHEST_MM) {
+            if (place != null) break;
+            mark = OpeningMark.of(solid.strip(), placed, scale, plan.lettering(), furthest);
+            place = mark.places().size() == 1 ? mark.places().getFirst() : free(mark, scale);
+        }
+        if (mark == null) return;
+        OpeningMark.Place best = place == null ? mark.places().getFirst() : place;
+        Bounds box = mark.box(best, scale);
+        if (isCut(box, best.foot())) return;
         own.add(box);
-        mark.paint(place, scale, plan.lettering(), pens);
+        mark.paint(best, scale, plan.lettering(), pens);
     }
 
-    private OpeningMark.Place free(OpeningMark mark, double scale) {
+    private OpeningMark.@Nullable Place free(OpeningMark mark, double scale) {
         Bounds reach = mark.reach(scale);
         TakenBoxes near = new Taken(plan, Stage.OPENINGS, building).within(reach);
         List<WallSolid> walls = new ArrayList<>();
-        List<Bounds> before = new ArrayList<>(own);
-        for (Strip strip : building.near(reach.grown(OpeningMark.REACH_MM * scale), plan.storey())) {
-            ElementId other = strip.wall().id();
-            if (building.solid(other) instanceof WallSolid s) walls.add(s);
-            if (other.compareTo(solid.strip().wall().id()) < 0)
-                before.addAll(
-                        building.get(new OnPlan(plan, Stage.OPENINGS, other)).texts());
-        }
+        for (Strip strip : building.near(reach, plan.storey()))
+            if (building.solid(strip.wall().id()) instanceof WallSolid s) walls.add(s);
+        List<Bounds> before = before(reach, scale);
         for (OpeningMark.Place p : mark.places()) {
             Bounds box = mark.box(p, scale);
             boolean free = !isCut(box, p.foot())
@@ -97,6 +100,18 @@ final class MarkedOpenings {
                                     w -> w.bounds().meets(box) && w.footprint().meets(box));
             if (free) return p;
         }
-        return mark.places().getFirst();
+        return null;
+    }
+
+    /** The marks of openings before it that may stand in its way. */
+    private List<Bounds> before(Bounds reach, double scale) {
+        List<Bounds> before = new ArrayList<>(own);
+        for (Strip strip : building.near(reach.grown(OpeningMark.REACH_MM * scale), plan.storey())) {
+            ElementId other = strip.wall().id();
+            if (other.compareTo(solid.strip().wall().id()) >= 0) continue;
+            for (Bounds b :
+                    building.get(new OnPlan(plan, Stage.OPENINGS, other)).texts()) if (b.meets(reach)) before.add(b);
+        }
+        return before;
     }
 }

@@ -24,10 +24,12 @@ record OpeningMark(Opening opening, double widthMm, List<Place> places) {
 
     /** On paper: how high it is, how far its words stand off its ends, how far off its wall it stands at first. */
     private static final double HIGH_MM = 4.4, END_MM = 1.9, OFF_MM = 1.2;
-    /** On paper: between places that are tried, and the furthest; from how far off a leader leads back. */
-    private static final double STEP_MM = 2.5, FURTHEST_MM = 24, LED_MM = 6;
+    /** On paper: between places that are tried; from how far off a leader leads back. */
+    private static final double STEP_MM = 2.5, LED_MM = 6;
+    /** On paper: how far off places are tried first, and then. What lies further off than the first is mostly not looked at. */
+    static final List<Double> FURTHEST_MM = List.of(4.0, 24.0);
     /** On paper: how far off its wall a mark may reach. */
-    static final double REACH_MM = FURTHEST_MM + 15;
+    static final double REACH_MM = 39;
     /** On paper: what the less fitting side costs, beside distance. */
     private static final double OTHER_SIDE_MM = 5;
 
@@ -36,13 +38,13 @@ record OpeningMark(Opening opening, double widthMm, List<Place> places) {
 
     private record Costed(Place place, double cost) {}
 
-    static OpeningMark of(Strip strip, PlacedOpening placed, double scale, Lettering lettering) {
+    static OpeningMark of(Strip strip, PlacedOpening placed, double scale, Lettering lettering, double furthest) {
         Opening opening = placed.opening();
         double width =
                 Math.max(lettering.width(opening.mark(), Lettering.NOTE_MM, false) + 2 * END_MM, HIGH_MM + END_MM);
         List<Place> places = opening.markAt() instanceof Opening.PutBeside put
                 ? List.of(put(strip, placed, put, scale))
-                : clear(strip, placed, width, scale);
+                : clear(strip, placed, width, scale, furthest);
         return new OpeningMark(opening, width, places);
     }
 
@@ -57,7 +59,7 @@ record OpeningMark(Opening opening, double widthMm, List<Place> places) {
         return new Place(at, strip.at(middle, face), off / scale);
     }
 
-    private static List<Place> clear(Strip strip, PlacedOpening placed, double width, double scale) {
+    private static List<Place> clear(Strip strip, PlacedOpening placed, double width, double scale, double furthest) {
         double middle = (placed.from() + placed.to()) / 2, half = (placed.to() - placed.from()) / 2 / scale;
         Vec along = strip.axis().directionAt(middle);
         List<Costed> all = new ArrayList<>();
@@ -66,8 +68,8 @@ record OpeningMark(Opening opening, double widthMm, List<Place> places) {
             Vec foot = strip.at(middle, side == Side.LEFT ? strip.hi() : strip.lo());
             double deep = (Math.abs(out.x()) * width + Math.abs(out.y()) * HIGH_MM) / 2;
             double less = side == best(strip, placed) ? 0 : OTHER_SIDE_MM;
-            for (double off = OFF_MM; off <= FURTHEST_MM; off += STEP_MM)
-                for (double aside = 0; aside <= half + FURTHEST_MM / 2; aside += STEP_MM)
+            for (double off = OFF_MM; off <= furthest; off += STEP_MM)
+                for (double aside = 0; aside <= half + furthest / 2; aside += STEP_MM)
                     for (int way : aside == 0 ? new int[] {1} : new int[] {1, -1}) {
                         Vec at = foot.along(out, (off + deep) * scale).along(along, way * aside * scale);
                         double away = Math.max(off, aside - half);
