@@ -2,6 +2,7 @@ package org.leanlintel.core.picture;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.leanlintel.core.Lenses.with;
 
 import java.util.List;
 import java.util.Map;
@@ -44,7 +45,7 @@ class FloorSpansTest {
 
     private void showSpans(boolean shown) {
         Lens l = house.sketch.model().get(Sketch.LENS, Lens.class);
-        house.sketch.put(l.measuring(l.openings(), shown));
+        house.sketch.put(with(l, "floorSpans", shown));
     }
 
     private void makeFloorOf(Ply... downwards) {

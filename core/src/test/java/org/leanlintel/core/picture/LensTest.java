@@ -2,6 +2,7 @@ package org.leanlintel.core.picture;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.leanlintel.core.Lenses.with;
 
 import java.util.EnumMap;
 import java.util.List;
@@ -117,7 +118,7 @@ class LensTest {
         sketch.run(new Revise(new Layer(
                 OTHER, "Other", "", Layer.StandsFor.BUILT, new Layer.WithPen(wide), "#1d5f8a", false, List.of())));
         assertThat(pens(items(partition))).isNotEmpty().allMatch(wide::equals);
-        lens(l -> l.coloured(true));
+        lens(l -> with(l, "coloured", true));
         assertThat(pens(items(partition))).allMatch(wide.inked("#1d5f8a")::equals);
         assertThat(pens(items(door))).as("on a layer without an ink").allMatch(p -> p.ink()
                 .isEmpty());
@@ -126,7 +127,7 @@ class LensTest {
     @ParameterizedTest
     @EnumSource(Lens.Fill.class)
     void wallsAreFilledAsTheLensSays(Lens.Fill fill) {
-        lens(l -> l.filled(fill, Lens.Symbol.LEAF).coloured(true));
+        lens(l -> with(with(l, "fill", fill), "coloured", true));
         List<String> tints = items(shell.get(0)).stream()
                 .filter(Item.Fill.class::isInstance)
                 .map(i -> ((Item.Fill) i).tint())
@@ -145,18 +146,18 @@ class LensTest {
     @Test
     void openingsShowTheirLeavesTheirEdgesOrNothing() {
         assertThat(items(door)).anyMatch(i -> i instanceof Item.Arc a && a.role() == PenRole.DOOR_SWING);
-        lens(l -> l.filled(Lens.Fill.MATERIALS, Lens.Symbol.PLAIN));
+        lens(l -> with(l, "symbol", Lens.Symbol.PLAIN));
         assertThat(lengths(items(door))).containsOnlyKeys(PenRole.EDGE);
         assertThat(lengths(items(door)).get(PenRole.EDGE)).as("both faces").isCloseTo(1800, within(0.1));
-        lens(l -> l.filled(Lens.Fill.MATERIALS, Lens.Symbol.NONE));
+        lens(l -> with(l, "symbol", Lens.Symbol.NONE));
         assertThat(items(door)).isEmpty();
     }
 
     @Test
     void doorsAndWindowsAreMarkedClearOfWallsAndLeaves() {
-        lens(l -> l.marking(List.of(Lens.MarkOf.DOORS)));
+        lens(l -> with(l, "marks", List.of(Lens.MarkOf.DOORS)));
         assertThat(items(window)).noneMatch(Item.Text.class::isInstance);
-        lens(l -> l.marking(List.of(Lens.MarkOf.DOORS, Lens.MarkOf.WINDOWS)));
+        lens(l -> with(l, "marks", List.of(Lens.MarkOf.DOORS, Lens.MarkOf.WINDOWS)));
         for (Opening o : List.of(door, window)) {
             Item.Text words = items(o).stream()
                     .filter(Item.Text.class::isInstance)
@@ -187,7 +188,7 @@ class LensTest {
 
     @Test
     void aMarkThatWasPutStaysBesideItsOpening() {
-        lens(l -> l.marking(List.of(Lens.MarkOf.WINDOWS)));
+        lens(l -> with(l, "marks", List.of(Lens.MarkOf.WINDOWS)));
         sketch.run(new PutOpeningMark(window.id(), new Vec(5000, -1500)));
         Vec before = mark(window);
         assertThat(before.distanceTo(new Vec(5000, -1500 - Lettering.NOTE_MM / 2 * 50)))
@@ -199,7 +200,7 @@ class LensTest {
 
     @Test
     void aMarkThatWasPutIsHandedWithItsHouse() {
-        lens(l -> l.marking(List.of(Lens.MarkOf.WINDOWS)));
+        lens(l -> with(l, "marks", List.of(Lens.MarkOf.WINDOWS)));
         sketch.run(new PutOpeningMark(window.id(), new Vec(5000, -1500)));
         sketch.run(new Hand(new Vec(3600, 0)));
         assertThat(mark(window).distanceTo(new Vec(2200, -1500 - Lettering.NOTE_MM / 2 * 50)))
@@ -243,7 +244,8 @@ class LensTest {
     }
 
     private void states(Lens.StateLook existing, Lens.StateLook removed, Lens.StateLook fresh) {
-        lens(l -> l.of(Map.of(WorkState.EXISTING, existing, WorkState.REMOVED, removed, WorkState.NEW, fresh)));
+        lens(l -> with(
+                l, "states", Map.of(WorkState.EXISTING, existing, WorkState.REMOVED, removed, WorkState.NEW, fresh)));
     }
 
     /** A new door in a wall that stands: a whole wall before, a dashed hole to cut, a door after; a filled one the other way about. */
@@ -280,7 +282,7 @@ class LensTest {
 
     @Test
     void whatIsHiddenTakesNoPlaceFromMarks() {
-        lens(l -> l.marking(List.of(Lens.MarkOf.WINDOWS)));
+        lens(l -> with(l, "marks", List.of(Lens.MarkOf.WINDOWS)));
         Vec free = mark(window);
         Note note = (Note) sketch.run(new PlaceNote(Sketch.PLAN, OTHER, free, "in the way", Note.Style.NOTE))
                 .after()

@@ -2,6 +2,7 @@ package org.leanlintel.core.picture;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.leanlintel.core.Lenses.with;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -172,7 +173,7 @@ class PartPlanTest {
     @Test
     void aMarkIsNeverCutThroughByTheFrame() {
         Lens lens = sketch.model().get(Sketch.LENS, Lens.class);
-        sketch.run(new Revise(lens.marking(List.of(Lens.MarkOf.WINDOWS))));
+        sketch.run(new Revise(with(lens, "marks", List.of(Lens.MarkOf.WINDOWS))));
         int shown = 0;
         for (double low = -900; low < 300; low += 60) {
             Picture cut = picture(part(4000, low, 7600, 2500, 50).id());
@@ -206,7 +207,7 @@ class PartPlanTest {
         Drawing part = part(500, 500, 2500, 2500, 20);
         assertThat(picture(Sketch.PLAN).groups()).noneMatch(g -> g.element().equals(part.id()));
         Lens lens = sketch.model().get(Sketch.LENS, Lens.class);
-        sketch.run(new Revise(lens.marking(List.of(Lens.MarkOf.PART_PLANS))));
+        sketch.run(new Revise(with(lens, "marks", List.of(Lens.MarkOf.PART_PLANS))));
         Group frame = picture(Sketch.PLAN).groups().stream()
                 .filter(g -> g.element().equals(part.id()))
                 .findFirst()

@@ -2,6 +2,7 @@ package org.leanlintel.core.picture;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.leanlintel.core.Lenses.with;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -234,10 +235,9 @@ class PlanTest {
     }
 
     private void lens(double thinnestMm, Detail detail, boolean wallMarks, Lens.OpeningEdges edges) {
-        sketch.put(Sketch.lens()
-                .detailed(thinnestMm, detail)
-                .marking(wallMarks ? List.of(Lens.MarkOf.BUILD_UPS) : List.of())
-                .measuring(edges, false));
+        Lens lens = with(with(Sketch.lens(), "thinnestPlyMm", thinnestMm), "detail", detail);
+        List<Lens.MarkOf> marks = wallMarks ? List.of(Lens.MarkOf.BUILD_UPS) : List.of();
+        sketch.put(with(with(lens, "marks", marks), "openings", edges));
     }
 
     /** Two shells that share nothing but being walls are one outline at 1:200; at 1:100 structure and facing are lines. */

@@ -1,6 +1,7 @@
 package org.leanlintel.core.picture;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.leanlintel.core.Lenses.with;
 
 import java.util.List;
 import java.util.Map;
@@ -38,7 +39,7 @@ class RoomLabelsTest {
 
     private void say(LabelPart... parts) {
         Lens l = sketch.model().get(Sketch.LENS, Lens.class);
-        sketch.put(l.saying(List.of(parts)));
+        sketch.put(with(l, "roomLabels", List.of(parts)));
     }
 
     private List<Item> items(Room room) {
