@@ -2,9 +2,13 @@ package org.leanlintel.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.UUID;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.leanlintel.core.edit.TakeStandard;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.formats.json.Json;
 import org.leanlintel.server.RunningServer.Answer;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -53,14 +57,11 @@ class StandardsApiTest {
         Answer compared = api.post("/standard/comparison", office.toString());
         assertThat(count(compared, "DIFFERENT")).isEqualTo(1);
         assertThat(count(compared, "NEW")).isEqualTo(1);
-        ArrayNode items = (ArrayNode) own().path("elements").deepCopy();
-        items.removeAll();
+        List<Element> items = new ArrayList<>();
         for (JsonNode i : compared.json())
-            if (!i.path("likeness").asString().equals("SAME")) items.add(i.path("element"));
-        String edit =
-                "{\"editId\":\"%s\",\"seen\":%d,\"window\":\"test\",\"edit\":{\"type\":\"takeStandard\",\"items\":%s}}"
-                        .formatted(UUID.randomUUID(), api.revision(), items);
-        assertThat(api.post("/edits", edit).status()).isEqualTo(200);
+            if (!i.path("likeness").asString().equals("SAME"))
+                items.add(Json.mapper().treeToValue(i.path("element"), Element.class));
+        assertThat(api.edit(new TakeStandard(items)).status()).isEqualTo(200);
         assertThat(item(own(), "lens-building-plan").path("floorSpans").asBoolean())
                 .isTrue();
         assertThat(item(own(), "layer-office").path("takes"))
