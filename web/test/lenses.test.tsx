@@ -69,7 +69,7 @@ function withLayers(): Map<string, Element> {
   return elements;
 }
 
-function boardOf(change: Partial<BoardState> = {}) {
+function boardOf(change: Partial<BoardState> = {}, answered = () => Promise.resolve(true)) {
   const revised: Element[] = [];
   const edits: Edit[] = [];
   const store = boardStore({ elements: withLayers(), shown: { kind: "drawing", id: plan().id }, ...change });
@@ -79,7 +79,10 @@ function boardOf(change: Partial<BoardState> = {}) {
     },
     previews: { show: () => {} },
     gaps: { read: () => Promise.resolve() },
-    revise: (element: Element) => Promise.resolve(revised.push(element) > 0),
+    revise: (element: Element) => {
+      revised.push(element);
+      return answered();
+    },
     edit: (edit: Edit) => Promise.resolve(edits.push(edit) > 0),
   } as unknown as Sync;
   const board: Board = { store, sync, actions: new Actions(store, sync) };
@@ -116,6 +119,15 @@ describe("layers and lenses in one table", () => {
     on(<LensDialog />);
     await userEvent.click(screen.getByRole("button", { name: "notes in Building plan: Shown" }));
     expect(revised).toEqual([showing(LENS, "notes", "FAINT")]);
+  });
+
+  it("go on from what was clicked, however late that is answered", async () => {
+    const { on, revised } = boardOf({ dialog: "lenses" }, () => new Promise(() => {}));
+    on(<LensDialog />);
+    await userEvent.click(screen.getByRole("button", { name: "notes in Building plan: Shown" }));
+    await userEvent.click(screen.getByRole("button", { name: "notes in Building plan: Faint" }));
+    expect(revised).toEqual([showing(LENS, "notes", "FAINT"), showing(LENS, "notes", "HIDDEN")]);
+    expect(screen.getByRole("button", { name: "notes in Building plan: Hidden" })).toBeTruthy();
   });
 
   it("are filtered by any part of a name", async () => {

@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { Edit, EditAnswer } from "../src/api/types";
 import type { Sync } from "../src/board/link/sync";
+import type { Lens } from "../src/board/state/lenses";
 import { boardStore, WALL } from "./board";
 
 type Answer = { readonly status: number; readonly body: unknown } | "no answer";
@@ -117,6 +118,30 @@ describe("two facts typed one after the other", () => {
     await Promise.all([first, second]);
     const sent = asked.filter((a) => a.path.endsWith("/edits")).map((a) => a.body as { edit?: Edit });
     expect(sent[1]?.edit).toMatchObject({ element: { mark: "W9", state: "EXISTING" } });
+  });
+});
+
+describe("two members of one list changed one after the other", () => {
+  const shownAs = (layer: string, shown: "FAINT" | "HIDDEN") => ({ layer, shown });
+
+  it("both stand, and neither brings back what the other took out", async () => {
+    const [walls, doors, notes] = ["layer-walls", "layer-doors", "layer-notes"] as const;
+    const before = { type: "lens", id: "lens", layers: [shownAs(notes, "HIDDEN")] } as unknown as Lens;
+    store.setState({ elements: new Map(store.getState().elements).set(before.id, before) });
+    const after = { ...before, layers: [shownAs(walls, "FAINT")] };
+    answers = [
+      { status: 200, body: { ...accepted(8), put: [after] } },
+      { status: 200, body: picture },
+    ];
+    answers.push({ status: 200, body: accepted(9) }, { status: 200, body: picture });
+    await Promise.all([
+      sync.revise(after),
+      sync.revise({ ...before, layers: [...before.layers, shownAs(doors, "HIDDEN")] }),
+    ]);
+    const sent = asked.filter((a) => a.path.endsWith("/edits")).map((a) => a.body as { edit?: Edit });
+    expect(sent[1]?.edit).toMatchObject({
+      element: { layers: [shownAs(doors, "HIDDEN"), shownAs(walls, "FAINT")] },
+    });
   });
 });
 

@@ -125,15 +125,23 @@ function Name({
   );
 }
 
+/** Shows at once what was clicked: a second click goes on from there, however late the first is answered. */
 function Cell({ lens, layer }: { readonly lens: Lens; readonly layer: Layer }) {
   const { sync } = useBoardTools();
-  const shown = shownBy(lens, layer.id);
+  const [meant, setMeant] = useState<{ shown: Shown } | null>(null);
+  const shown = meant?.shown ?? shownBy(lens, layer.id);
+  const next = async () => {
+    const click = { shown: NEXT[shown] };
+    setMeant(click);
+    await sync.revise(showing(lens, layer.id, click.shown));
+    setMeant((last) => (last === click ? null : last));
+  };
   return (
     <button
       type="button"
       aria-label={`${layer.name} in ${lens.name}: ${WORDS[shown]}`}
       className={`w-full rounded border border-rule px-1 py-0.5 ${LOOKS[shown]}`}
-      onClick={() => void sync.revise(showing(lens, layer.id, NEXT[shown]))}
+      onClick={() => void next()}
     >
       {WORDS[shown]}
     </button>

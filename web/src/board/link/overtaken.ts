@@ -27,14 +27,44 @@ export function overtaken(meant: Edit, meantOn: Elements, now: Elements): Edit {
   }
 }
 
-/** What was changed from then, on what is there now; parts of one type go member by member, lists as a whole. */
+/**
+ * What was changed from then, on what is there now; parts of one type go member by member. So do lists whose members are known by
+ * what they are of (layers of a lens, drawings of a sheet); others, such as the points of an outline, go as a whole.
+ */
 function merged(then: unknown, changed: unknown, now: unknown): unknown {
   if (isSame(then, changed)) return now;
+  const [old, meant, current] = [byName(then), byName(changed), byName(now)];
+  if (old && meant && current) return mergedList(old, meant, current);
   if (!isRecord(then) || !isRecord(changed) || !isRecord(now)) return changed;
   if (then.type !== changed.type || then.type !== now.type) return changed;
   return Object.fromEntries(
     Object.keys({ ...now, ...changed }).map((key) => [key, merged(then[key], changed[key], now[key])]),
   );
+}
+
+/** As changed, in that order; without what went meanwhile, and with what came meanwhile after it. */
+function mergedList(then: Named, changed: Named, now: Named): unknown[] {
+  const names = new Set([...changed.keys(), ...now.keys()]);
+  return [...names]
+    .filter((name) => changed.has(name) || !then.has(name))
+    .filter((name) => now.has(name) || !isSame(then.get(name), changed.get(name)))
+    .map((name) =>
+      changed.has(name) ? merged(then.get(name), changed.get(name), now.get(name)) : now.get(name),
+    );
+}
+
+type Named = ReadonlyMap<string, unknown>;
+
+/** The members of a list by what each is of; null where it is no list, or two are of the same or one says nothing of it. */
+function byName(list: unknown): Named | null {
+  if (!Array.isArray(list)) return null;
+  const named = new Map<string, unknown>();
+  for (const member of list) {
+    const name = isRecord(member) ? (member.layer ?? member.drawing ?? member.id) : member;
+    if (typeof name !== "string" || named.has(name)) return null;
+    named.set(name, member);
+  }
+  return named;
 }
 
 function isRecord(value: unknown): value is Readonly<Record<string, unknown>> {
