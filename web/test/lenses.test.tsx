@@ -153,7 +153,7 @@ describe("layers and lenses in one table", () => {
     const { on, revised } = boardOf({ dialog: "lenses" });
     on(<LensDialog />);
     await userEvent.click(screen.getByLabelText("windows"));
-    await userEvent.selectOptions(screen.getByLabelText("Walls to be removed"), "Not shown");
+    await userEvent.selectOptions(screen.getByLabelText("What is to be removed"), "Not shown");
     expect(revised[0]).toMatchObject({ marks: ["DOORS", "WINDOWS"] });
     expect(revised[1]).toMatchObject({ states: { EXISTING: "GREY", REMOVED: "HIDDEN", NEW: "FULL" } });
   });

@@ -32,9 +32,9 @@ export const PARTS = [
 ] as const;
 
 export const STATES = [
-  ["EXISTING", "Existing walls"],
-  ["REMOVED", "Walls to be removed"],
-  ["NEW", "New walls"],
+  ["EXISTING", "What stands already"],
+  ["REMOVED", "What is to be removed"],
+  ["NEW", "What is new"],
 ] as const;
 
 export const LOOKS = [

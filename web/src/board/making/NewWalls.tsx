@@ -8,6 +8,7 @@ import { RiseFields } from "../things/RiseFields";
 import { setOutAfterSwap } from "../things/setOut";
 import { REACHES } from "../things/WallEnds";
 import { WallFields } from "../things/WallFields";
+import { WorkStateChoice } from "../things/WorkStateField";
 import type { MakingProps } from "../tools/ToolOf";
 
 /** What a run will draw. */
@@ -75,6 +76,10 @@ function NewWalls({ making, set }: MakingProps) {
       </Row>
       <WallFields facts={making.wall} onRemake={remake} onChange={(wall) => set({ wall })} />
       <RiseFields facts={making.wall} onChange={(wall) => set({ wall })} />
+      <WorkStateChoice
+        state={making.wall.state}
+        onChange={(state) => set({ wall: { ...making.wall, state } })}
+      />
     </>
   );
 }

@@ -11,7 +11,7 @@ import { SCALES } from "../state/scales";
 import { type BoardState, elementsOf, unitsOf } from "../state/state";
 import { AlsoWritten } from "./AlsoWritten";
 import { LayersHere } from "./LayersHere";
-import { LensFields, SortedBy } from "./ShownFields";
+import { LensFields, Listed, SortedBy } from "./ShownFields";
 
 const elementsIn = (state: BoardState) => state.elements;
 
@@ -53,6 +53,7 @@ export function DrawingFacts({ drawing }: { readonly drawing: Drawing }) {
       )}
       {drawing.kind === "PLAN" && <AlsoWritten drawing={drawing} />}
       {isTable && <SortedBy drawing={drawing} />}
+      <Listed drawing={drawing} />
       {drawing.kind === "DOORS" || drawing.kind === "WINDOWS" ? (
         <Button
           className="mt-2"

@@ -11,6 +11,7 @@ import { KeptGaps } from "../things/GapFacts";
 import { LayerField } from "../things/LayerField";
 import { SelectedWalls } from "../things/SelectedWalls";
 import { DeleteButton, SelectionButtons } from "../things/SelectionButtons";
+import { WorkStateField } from "../things/WorkStateField";
 import { toolOf } from "../tools";
 import { BackdropField } from "./BackdropField";
 import { DrawingFacts, ProjectFacts } from "./DrawingFacts";
@@ -28,6 +29,7 @@ export function Facts() {
     return (
       <Section title={`${selection.length} things`} words="selected">
         <SelectedWalls />
+        <WorkStateField />
         <LayerField />
         <KeepMarks />
         <SelectionButtons />
@@ -68,6 +70,7 @@ function Selected({ element }: { readonly element: Element }) {
   return (
     <Section title={title ?? ""} words={typeof words === "string" ? words : words(element)}>
       <Facts thing={element} />
+      <WorkStateField />
       <LayerField />
       {many && <SelectionButtons />}
       {goes && <DeleteButton />}

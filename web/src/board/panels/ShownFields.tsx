@@ -1,6 +1,6 @@
 import { useEffect, useState } from "react";
 import { answerOf, api } from "../../api/client";
-import type { Drawing, LabelPart, Lens } from "../../api/types";
+import type { Drawing, LabelPart, Lens, WorkState } from "../../api/types";
 import { Choice, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../state/context";
 
@@ -78,6 +78,35 @@ export function SortedBy({ drawing }: { readonly drawing: Drawing }) {
         value={drawing.sortBy}
         options={[["", "Its usual order"], ...columns.map((c) => [c, c] as const)]}
         onChange={(sortBy) => void sync.revise({ ...drawing, sortBy, type: "drawing" })}
+      />
+    </Row>
+  );
+}
+
+const OF_THINGS: readonly Drawing["kind"][] = ["DOORS", "WINDOWS", "FITTINGS"];
+
+/** Which things a schedule lists, by what becomes of them. */
+export function Listed({ drawing }: { readonly drawing: Drawing }) {
+  const { sync } = useBoardTools();
+  const { subject } = drawing;
+  if (!OF_THINGS.includes(drawing.kind)) return null;
+  const list = (state: WorkState | "") =>
+    void sync.revise({
+      ...drawing,
+      subject: state === "" ? { type: "whole" } : { type: "inState", state },
+      type: "drawing",
+    });
+  return (
+    <Row label="Lists">
+      <Choice
+        value={subject.type === "inState" ? subject.state : ""}
+        options={[
+          ["", "All that stands in the end"],
+          ["NEW", "What is new"],
+          ["EXISTING", "What stands already and stays"],
+          ["REMOVED", "What is to be removed"],
+        ]}
+        onChange={list}
       />
     </Row>
   );

@@ -1,4 +1,4 @@
-import type { Rise, WorkState } from "../../api/types";
+import type { Rise } from "../../api/types";
 import { Choice, Row } from "../../ui/controls";
 import { LengthField } from "../fields/LengthField";
 import { useBoard } from "../state/context";
@@ -6,7 +6,6 @@ import { planShown } from "../state/state";
 
 interface RiseFacts {
   readonly rise: Rise;
-  readonly state: WorkState;
 }
 
 interface Props<T extends RiseFacts> {
@@ -18,7 +17,7 @@ type Made = "fixed" | "raked" | "gable" | "stepped";
 type Ways = Made | "level" | "stairs";
 type Along = Extract<Rise["head"], { type: "along" }>;
 
-/** From where to where walls rise, and what becomes of them. */
+/** From where to where walls rise. */
 export function RiseFields<T extends RiseFacts>({ facts, onChange }: Props<T>) {
   const headMm = useBoard((s) => s.storeys.find((a) => a.id === planShown(s)?.storey)?.headMm ?? 2400);
   const { rise } = facts;
@@ -78,17 +77,6 @@ export function RiseFields<T extends RiseFacts>({ facts, onChange }: Props<T>) {
       {foot.type === "along" && (
         <Heights what="Foot" along={foot} onChange={(along) => set({ foot: along })} />
       )}
-      <Row label="State">
-        <Choice
-          value={facts.state}
-          options={[
-            ["NEW", "New"],
-            ["EXISTING", "Existing, stays"],
-            ["REMOVED", "To be removed"],
-          ]}
-          onChange={(state) => onChange({ ...facts, state })}
-        />
-      </Row>
     </div>
   );
 }

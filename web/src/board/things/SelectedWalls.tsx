@@ -30,9 +30,7 @@ export function SelectedWalls() {
       {buildUp && <BuildUpPlies buildUp={buildUp} />}
       <RiseFields
         facts={first}
-        onChange={({ rise, state }) =>
-          void actions.changing.reviseAll(walls.map((w) => ({ ...w, rise, state })))
-        }
+        onChange={({ rise }) => void actions.changing.reviseAll(walls.map((w) => ({ ...w, rise })))}
       />
       <Button
         className="mt-3 mr-2"

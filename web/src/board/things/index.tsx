@@ -13,6 +13,7 @@ import { SelectedWall, WallLength } from "./SelectedWall";
 import { StairFacts } from "./StairFacts";
 import { StepsFacts, StepsOf } from "./StepsFacts";
 import type { ThingOf } from "./ThingOf";
+import { ThroughLens } from "./ThroughLens";
 
 type Things = { readonly [T in Element["type"]]?: ThingOf<ElementOf<T>> };
 
@@ -127,7 +128,7 @@ const THINGS: Things = {
   dimensionString: {
     title: () => "Dimension string",
     words: (s) => `${s.holds.length} points`,
-    Facts: () => null,
+    Facts: ({ thing }) => <ThroughLens written={thing} />,
     goes: true,
   },
   drawing: {

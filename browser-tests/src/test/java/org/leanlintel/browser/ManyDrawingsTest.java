@@ -173,7 +173,7 @@ class ManyDrawingsTest {
         drafter.press("Escape");
         tab("Facts");
         drafter.button("Layers and lenses").click();
-        drafter.field("Walls to be removed").selectOption("Not shown");
+        drafter.field("What is to be removed").selectOption("Not shown");
         drafter.button("Close").click();
         drafter.expectUndo("change lens Demolition plan");
         drafter.click(9200, 3695);

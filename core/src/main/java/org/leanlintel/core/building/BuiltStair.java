@@ -90,7 +90,8 @@ public record BuiltStair(
 
     private static Area drawn(Model model, ElementId storey) {
         List<Area> voids = new ArrayList<>();
-        for (FloorVoid v : model.all(FloorVoid.class)) if (v.storey().equals(storey)) voids.add(Area.of(v.ring()));
+        for (FloorVoid v : model.all(FloorVoid.class))
+            if (v.stays() && v.storey().equals(storey)) voids.add(Area.of(v.ring()));
         return voids.isEmpty() ? Area.NONE : Area.union(voids);
     }
 

@@ -115,7 +115,8 @@ public final class FloorAreas {
 
     private Area drawn() {
         List<Area> drawn = new ArrayList<>();
-        for (FloorVoid v : model.all(FloorVoid.class)) if (v.storey().equals(storey.id())) drawn.add(Area.of(v.ring()));
+        for (FloorVoid v : model.all(FloorVoid.class))
+            if (v.stays() && v.storey().equals(storey.id())) drawn.add(Area.of(v.ring()));
         return drawn.isEmpty() ? Area.NONE : Area.union(drawn);
     }
 
@@ -123,7 +124,8 @@ public final class FloorAreas {
         List<Area> open = new ArrayList<>(List.of(drawn()));
         if (StoreySpace.below(model, storey) instanceof Storey below)
             for (Stair s : model.all(Stair.class))
-                if (s.storey().equals(below.id())
+                if (s.stays()
+                        && s.storey().equals(below.id())
                         && s.above() == Stair.Above.FOUND
                         && building.get(new BuiltStair.Of(s.id())) instanceof BuiltStair built) open.add(built.open());
         return Area.union(open);
@@ -140,7 +142,7 @@ public final class FloorAreas {
         if (!open.isEmpty()) whole = whole.minus(open);
         if (floor.outline() instanceof Floor.InsideShell)
             for (Floor other : model.all(Floor.class))
-                if (other.storey().equals(storey.id()) && other.outline() instanceof Floor.Drawn d)
+                if (other.stays() && other.storey().equals(storey.id()) && other.outline() instanceof Floor.Drawn d)
                     whole = whole.minus(Area.of(d.ring()));
         return whole;
     }

@@ -66,6 +66,7 @@ public record PlacedFitting(Fitting fitting, Symbol symbol, Vec origin, Vec alon
         for (Of of : building.lying(Everywhere.ALL, bounds))
             if (building.get(of) instanceof PlacedFitting p
                     && p.fitting().storey().equals(storey)
+                    && p.fitting().stays()
                     && Bounds.of(p.outline()).meets(bounds)) near.add(p);
         return near;
     }
@@ -104,7 +105,7 @@ public record PlacedFitting(Fitting fitting, Symbol symbol, Vec origin, Vec alon
         boolean left = side == Side.LEFT;
         double face = left ? solid.strip().hi() : solid.strip().lo();
         double low = solid.levelMm() + symbol.lowMm(), high = low + Math.max(symbol.heightMm(), 1);
-        for (Slab slab : solid.slabs()) {
+        for (Slab slab : solid.lastingSlabs()) {
             boolean beside = slab.from() < span.to() - Tolerance.SAME_MM && slab.to() > span.from() + Tolerance.SAME_MM;
             boolean level = slab.lowMm() < high && slab.highMm() > low;
             boolean here = left

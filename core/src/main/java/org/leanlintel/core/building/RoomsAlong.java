@@ -46,7 +46,7 @@ record RoomsAlong(ElementId wall) implements Member<List<RoomSpace>>, Comparable
         List<Area> parting = new ArrayList<>(), standing = new ArrayList<>();
         for (WallSolid solid : round.solids()) {
             (round.parting().contains(solid) ? parting : standing).add(solid.footprint());
-            for (Slab slab : solid.slabs())
+            for (Slab slab : solid.lastingSlabs())
                 if (slab.lowMm() <= solid.levelMm() + Tolerance.SAME_MM) standing.add(Area.of(solid.outline(slab)));
         }
         for (List<Vec> ring : round.posts()) standing.add(Area.of(ring));

@@ -57,8 +57,10 @@ record Round(
                     && building.space(storey).footMm(strip.wall().rise()) <= 0) standing.add(solid);
         }
         Model model = building.model();
-        List<List<Vec>> posts =
-                model.relations().postsOf(storey).stream().map(Post::corners).toList();
+        List<List<Vec>> posts = model.relations().postsOf(storey).stream()
+                .filter(Post::stays)
+                .map(Post::corners)
+                .toList();
         List<List<Vec>> limits = model.all(RoomLimit.class).stream()
                 .filter(l -> l.storey().equals(storey))
                 .map(Round::runningOn)

@@ -28,7 +28,9 @@ public final class UnderStair {
     public static List<Stretch> over(Strip strip, Model model) {
         TreeMap<Double, Stretch> over = new TreeMap<>();
         for (Stair s : model.all(Stair.class))
-            if (s.storey().equals(strip.wall().storey()) && BuiltStair.find(s, model) instanceof BuiltStair built)
+            if (s.stays()
+                    && s.storey().equals(strip.wall().storey())
+                    && BuiltStair.find(s, model) instanceof BuiltStair built)
                 for (Stretch stretch : over(built, strip)) over.put(stretch.from(), stretch);
         return List.copyOf(over.values());
     }

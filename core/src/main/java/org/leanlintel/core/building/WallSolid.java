@@ -16,6 +16,7 @@ import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.InWork;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Placing;
@@ -68,7 +69,8 @@ public final class WallSolid {
         slabs = WallPieces.slabs(this, model);
     }
 
-    private WallSolid(WallSolid of, List<PlacedOpening> left, List<SideJoint> standingStill) {
+    private WallSolid(
+            WallSolid of, List<PlacedOpening> left, List<SideJoint> standingStill, List<PlacedPiece> piecesLeft) {
         strip = of.strip;
         space = of.space;
         rise = of.rise;
@@ -80,18 +82,19 @@ public final class WallSolid {
         placings = of.placings;
         openings = left;
         bands = new WallBands(this, standing);
-        pieces = of.pieces;
-        slabs = of.slabs;
+        pieces = piecesLeft;
+        slabs = of.slabs.stream().filter(s -> piece(s.element()) != null).toList();
     }
 
-    /** The same with some of its openings walled up, and some of the walls that stand on it taken off. */
-    public WallSolid closing(Predicate<Opening> closed, Predicate<Wall> off) {
+    /** The same with some of its openings walled up, and some of the walls and pieces that stand on it taken off. */
+    public WallSolid closing(Predicate<Opening> closed, Predicate<InWork> off) {
         List<PlacedOpening> left =
                 openings.stream().filter(o -> !closed.test(o.opening())).toList();
         List<SideJoint> still =
                 standing.stream().filter(j -> !off.test(j.standingWall())).toList();
-        boolean same = left.size() == openings.size() && still.size() == standing.size();
-        return same ? this : new WallSolid(this, left, still);
+        List<PlacedPiece> on = pieces.stream().filter(p -> !off.test(p.piece())).toList();
+        boolean same = left.size() == openings.size() && still.size() == standing.size() && on.size() == pieces.size();
+        return same ? this : new WallSolid(this, left, still, on);
     }
 
     private Span stretch(WallPiece piece, LiningEnds linings) {
@@ -203,6 +206,14 @@ public final class WallSolid {
     /** What the pieces on it amount to. */
     public List<Slab> slabs() {
         return slabs;
+    }
+
+    /** What the pieces on it amount to that stand when the work is done. */
+    public List<Slab> lastingSlabs() {
+        return slabs.stream()
+                .filter(s ->
+                        piece(s.element()) instanceof PlacedPiece p && p.piece().stays())
+                .toList();
     }
 
     /** Where walls that stand on this one touch its face on a side, at whatever height. */

@@ -10,6 +10,7 @@ import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
+import org.leanlintel.core.model.InWork;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Room;
@@ -46,6 +47,7 @@ enum Check {
         public List<Finding> from(Reads reads) {
             Building building = Building.in(reads);
             Element found = building.model().find(element);
+            if (found instanceof InWork w && !w.stays()) return List.of();
             Storey on = building.model().get(storey, Storey.class);
             return switch (check) {
                 case CLEARANCE -> placed(found) ? new ClearanceCheck(building, storey).findings(element) : List.of();

@@ -45,8 +45,9 @@ public final class Clearances {
     private static List<PlacedFitting> on(Building building, ElementId storey) {
         List<PlacedFitting> all = new ArrayList<>();
         for (Fitting f : building.model().all(Fitting.class))
-            if (f.storey().equals(storey) && building.get(new PlacedFitting.Of(f.id())) instanceof PlacedFitting p)
-                all.add(p);
+            if (f.stays()
+                    && f.storey().equals(storey)
+                    && building.get(new PlacedFitting.Of(f.id())) instanceof PlacedFitting p) all.add(p);
         return all;
     }
 

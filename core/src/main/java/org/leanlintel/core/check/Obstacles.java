@@ -26,7 +26,7 @@ record Obstacles(Building building, ElementId storey) {
             if (solid == null || !strip.wall().stays()) continue;
             if (building.space(storey).footMm(strip.wall().rise()) > 0) continue;
             walls.add(new Obstacle(strip.wall().mark(), strip.wall().id(), solid.footprint()));
-            for (Slab slab : solid.slabs())
+            for (Slab slab : solid.lastingSlabs())
                 if (slab.lowMm() <= solid.levelMm())
                     walls.add(new Obstacle(strip.wall().mark(), strip.wall().id(), Area.of(solid.outline(slab))));
         }

@@ -120,7 +120,7 @@ final class StairLandingCheck {
             if (p.symbol().lowMm() == 0)
                 all.add(new Obstacle(Obstacles.name(p), p.fitting().id(), Area.of(p.outline())));
         for (Post p : building.model().relations().postsOf(storey))
-            if (Bounds.of(p.corners()).meets(bounds))
+            if (p.stays() && Bounds.of(p.corners()).meets(bounds))
                 all.add(new Obstacle("post " + p.mark(), p.id(), Area.of(p.corners())));
         return all;
     }

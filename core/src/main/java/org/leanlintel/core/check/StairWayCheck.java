@@ -17,13 +17,13 @@ import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.InWork;
 import org.leanlintel.core.model.Marked;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StairRules.Limit;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
-import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallPiece;
 
 /**
@@ -84,8 +84,8 @@ final class StairWayCheck {
 
     private boolean mayStandInTheWay(ElementId element) {
         return switch (building.model().get(element, Element.class)) {
-            case Wall w -> w.stays();
             case Floor f -> false;
+            case InWork w -> w.stays();
             default -> true;
         };
     }

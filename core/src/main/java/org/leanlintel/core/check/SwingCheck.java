@@ -102,7 +102,8 @@ final class SwingCheck {
                     for (Swept other : building.get(near))
                         if (!near.wall().equals(wall) || other.nth() > leaf.nth()) other(leaf, other);
             for (Stair s : building.model().all(Stair.class))
-                if (building.get(new BuiltStair.Of(s.id())) instanceof BuiltStair stair) stair(leaf, stair);
+                if (s.stays() && building.get(new BuiltStair.Of(s.id())) instanceof BuiltStair stair)
+                    stair(leaf, stair);
         }
         return findings;
     }

@@ -27,7 +27,8 @@ final class WayInCheck {
     WayInCheck(Building building, Storey storey) {
         this.storey = storey;
         for (Stair stair : building.model().all(Stair.class))
-            if (building.get(new BuiltStair.Of(stair.id())) instanceof BuiltStair built) addEnds(built);
+            if (stair.stays() && building.get(new BuiltStair.Of(stair.id())) instanceof BuiltStair built)
+                addEnds(built);
     }
 
     private void addEnds(BuiltStair built) {

@@ -19,6 +19,7 @@ import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.Unusable;
+import org.leanlintel.core.model.WorkState;
 
 /**
  * Adds a storey above or below another, with a plan of its own, and copies of what stands on that one where asked.
@@ -97,7 +98,8 @@ public record AddStorey(
                     new Floor.InsideShell(seed, Floor.Edge.STRUCTURE_OUTER),
                     0,
                     Math.PI / 2,
-                    new Floor.Level()));
+                    new Floor.Level(),
+                    WorkState.NEW));
         return change.then(model, Change.to(next, change.name(), floors, List.of()));
     }
 

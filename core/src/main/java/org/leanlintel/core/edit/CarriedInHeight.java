@@ -28,7 +28,8 @@ record CarriedInHeight(Carriage carry) {
                 outline,
                 f.stepMm(),
                 angle(f.span()),
-                fall);
+                fall,
+                f.state());
     }
 
     FloorVoid hole(FloorVoid v) {

@@ -27,7 +27,8 @@ record CarriedWords(Carriage carry) {
                 carry.there(n.drawing()),
                 carry.movement().point(n.at().plus(middle)).minus(middle),
                 n.text(),
-                n.style()));
+                n.style(),
+                n.throughLens()));
     }
 
     /** From the upper left to the lower right corner of a note, about: letters have no widths here. */
@@ -49,7 +50,8 @@ record CarriedWords(Carriage carry) {
                 carry.there(s.drawing()),
                 carry.movement().direction(s.direction()),
                 carry.movement().point(s.at()),
-                holds));
+                holds,
+                s.throughLens()));
     }
 
     private @Nullable Hold held(Hold hold) {

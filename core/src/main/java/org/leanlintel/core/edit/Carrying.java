@@ -149,7 +149,8 @@ final class Carrying {
                 carry.movement().point(p.at()),
                 carry.movement().angle(p.angle()),
                 p.widthMm(),
-                CarriedMakes.of(p.make(), carry)));
+                CarriedMakes.of(p.make(), carry),
+                p.state()));
     }
 
     static Refusal withItsWall(Element element) {

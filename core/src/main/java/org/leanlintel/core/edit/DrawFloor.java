@@ -11,6 +11,7 @@ import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.WorkState;
 
 /** Lays a floor: inside a shell, or as drawn. */
 public record DrawFloor(
@@ -45,7 +46,8 @@ public record DrawFloor(
                 outline,
                 stepMm,
                 span,
-                fall);
+                fall,
+                WorkState.NEW);
         return Change.to(model, "lay " + Naming.of(made), List.of(made), List.of());
     }
 

@@ -10,6 +10,7 @@ import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StairMake;
+import org.leanlintel.core.model.WorkState;
 
 /** Draws a stair from a storey to the one above. */
 public record DrawStair(
@@ -45,7 +46,8 @@ public record DrawStair(
                 risers,
                 going,
                 make,
-                above);
+                above,
+                WorkState.NEW);
         return Change.to(model, "draw " + Naming.of(made), List.of(made), List.of());
     }
 }

@@ -49,7 +49,7 @@ public record DrawString(ElementId drawing, ElementId layer, Way way, Vec at, Li
                     case Along along -> along.direction();
                 };
         DimensionString string =
-                new DimensionString(new NewIds(building.model()).next(), layer, drawing, direction, at, holds);
+                new DimensionString(new NewIds(building.model()).next(), layer, drawing, direction, at, holds, false);
         if (HeldPoints.along(string, building).size() < 2)
             return Refusal.because("These points lie in one line across the string, so it would measure nothing. "
                     + "Place its line on another side of them.");

@@ -9,6 +9,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Outcome;
+import org.leanlintel.core.model.WorkState;
 
 /** Cuts a void through the floors of a storey. */
 public record DrawVoid(ElementId storey, ElementId layer, List<Vec> ring) implements Edit {
@@ -25,7 +26,8 @@ public record DrawVoid(ElementId storey, ElementId layer, List<Vec> ring) implem
     @Override
     public Outcome on(Building building) {
         Model model = building.model();
-        FloorVoid made = new FloorVoid(new NewIds(model).next(), storey, layer, Naming.nextMark(model, "V", 1), ring);
+        FloorVoid made = new FloorVoid(
+                new NewIds(model).next(), storey, layer, Naming.nextMark(model, "V", 1), ring, WorkState.NEW);
         return Change.to(model, "cut " + Naming.of(made), List.of(made), List.of());
     }
 }

@@ -58,8 +58,10 @@ final class PieceSoundness {
     private static @Nullable Refusal clearOfOpenings(WallSolid solid, PlacedPiece p) {
         if (p.piece().make() instanceof WallPiece.Lined) return null;
         for (PlacedOpening o : solid.openings()) {
-            boolean same = p.sharesStretch(o.from(), o.to())
-                    && p.sharesHeight(o.opening().sillMm(), o.opening().headMm());
+            boolean same =
+                    p.piece().state().meets(o.opening().stateIn(solid.strip().wall()))
+                            && p.sharesStretch(o.from(), o.to())
+                            && p.sharesHeight(o.opening().sillMm(), o.opening().headMm());
             if (same)
                 return refuse(
                         p,
@@ -89,6 +91,7 @@ final class PieceSoundness {
             boolean later = other.piece().id().compareTo(p.piece().id()) > 0;
             boolean sameFace = other.piece().side() == p.piece().side() || p.isNiche() && other.isNiche();
             boolean same = sameFace
+                    && p.piece().state().meets(other.piece().state())
                     && p.sharesStretch(other.from(), other.to())
                     && p.sharesHeight(other.piece().lowMm(), other.piece().headMm());
             if (later && same)
@@ -110,7 +113,8 @@ final class PieceSoundness {
         if (fault != null) return Refusal.because("The %s %s.".formatted(Naming.of(post), fault), post.id());
         Area area = Area.of(post.corners());
         for (Strip strip : building.near(post.at(), post.storey())) {
-            if (area.and(Area.of(strip.outline())).mm2() > Tolerance.OVERLAP_MM2)
+            boolean meet = post.state().meets(strip.wall().state());
+            if (meet && area.and(Area.of(strip.outline())).mm2() > Tolerance.OVERLAP_MM2)
                 return Refusal.because(
                         "The %s would stand in %s: build a pier against its face instead."
                                 .formatted(Naming.of(post), strip.wall().mark()),
@@ -119,6 +123,7 @@ final class PieceSoundness {
         }
         for (Post other : building.model().relations().postsOf(post.storey())) {
             boolean same = !other.id().equals(post.id())
+                    && post.state().meets(other.state())
                     && area.and(Area.of(other.corners())).mm2() > Tolerance.OVERLAP_MM2;
             if (same)
                 return Refusal.because(

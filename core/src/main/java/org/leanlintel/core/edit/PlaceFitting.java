@@ -15,6 +15,7 @@ import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Stop;
 import org.leanlintel.core.model.Symbol;
+import org.leanlintel.core.model.WorkState;
 
 /** Places a fitting of the stock. Sizes in millimetres. @param angle of its x axis where it stands free, radians */
 public record PlaceFitting(
@@ -54,7 +55,16 @@ public record PlaceFitting(
         Model model = building.model();
         String mark = Naming.nextMark(model, "F", 1);
         Fitting made = new Fitting(
-                new NewIds(model).next(), storey, layer, mark, symbol, seat(building), mirrored, widthMm, depthMm);
+                new NewIds(model).next(),
+                storey,
+                layer,
+                mark,
+                symbol,
+                seat(building),
+                mirrored,
+                widthMm,
+                depthMm,
+                WorkState.NEW);
         return Change.to(model, "place " + model.get(symbol, Symbol.class).name(), List.of(made), List.of());
     }
 

@@ -19,7 +19,7 @@ public record PlaceNote(ElementId drawing, ElementId layer, Vec at, String text,
 
     @Override
     public Outcome on(Building building) {
-        Note note = new Note(new NewIds(building.model()).next(), layer, drawing, at, text, style);
+        Note note = new Note(new NewIds(building.model()).next(), layer, drawing, at, text, style, false);
         return Change.to(building.model(), "write " + Naming.of(note), List.of(note), List.of());
     }
 }

@@ -8,6 +8,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.WallPiece;
+import org.leanlintel.core.model.WorkState;
 
 /** Builds something against a face of a wall, or a niche into it. @param lowMm above the storey's level */
 public record PlacePiece(
@@ -29,7 +30,16 @@ public record PlacePiece(
     public Outcome on(Building building) {
         String mark = Naming.nextMark(building.model(), "P", 1);
         WallPiece piece = new WallPiece(
-                new NewIds(building.model()).next(), layer, mark, wall, side, stretch, lowMm, heightMm, make);
+                new NewIds(building.model()).next(),
+                layer,
+                mark,
+                wall,
+                side,
+                stretch,
+                lowMm,
+                heightMm,
+                make,
+                WorkState.NEW);
         return Change.to(building.model(), "place " + Naming.of(piece), List.of(piece), List.of());
     }
 }

@@ -9,6 +9,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.WallPiece;
+import org.leanlintel.core.model.WorkState;
 
 /** Stands a post on a storey. @param at its middle; @param angle of its width, radians counter-clockwise */
 public record PlacePost(ElementId storey, ElementId layer, Vec at, double angle, double widthMm, WallPiece.Mass make)
@@ -22,7 +23,8 @@ public record PlacePost(ElementId storey, ElementId layer, Vec at, double angle,
     @Override
     public Outcome on(Building building) {
         String mark = Naming.nextMark(building.model(), "P", 1);
-        Post post = new Post(new NewIds(building.model()).next(), storey, layer, mark, at, angle, widthMm, make);
+        Post post = new Post(
+                new NewIds(building.model()).next(), storey, layer, mark, at, angle, widthMm, make, WorkState.NEW);
         return Change.to(building.model(), "place " + Naming.of(post), List.of(post), List.of());
     }
 }

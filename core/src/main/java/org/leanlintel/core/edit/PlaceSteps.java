@@ -10,6 +10,7 @@ import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.WorkState;
 
 /** Puts steps or a ramp before an outside door. */
 public record PlaceSteps(
@@ -37,7 +38,8 @@ public record PlaceSteps(
                 widthMm,
                 landingMm,
                 way,
-                material);
+                material,
+                WorkState.NEW);
         return Change.to(model, "place " + Naming.of(made), List.of(made), List.of());
     }
 }

@@ -4,4 +4,7 @@ package org.leanlintel.core.model;
 public sealed interface Annotation extends OnLayer permits DimensionString, Note {
 
     ElementId drawing();
+
+    /** Whether it shows in all plans of the storey that are seen through the lens of its drawing. */
+    boolean throughLens();
 }

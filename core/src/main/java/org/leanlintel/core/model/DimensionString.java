@@ -10,8 +10,10 @@ import org.leanlintel.core.geometry.Vec;
  * @param direction the measured direction, one long
  * @param at a point the line runs through
  * @param holds what each point holds to; at least two
+ * @param throughLens whether it shows in all plans of the storey that are seen through the lens of its drawing
  */
-public record DimensionString(ElementId id, ElementId layer, ElementId drawing, Vec direction, Vec at, List<Hold> holds)
+public record DimensionString(
+        ElementId id, ElementId layer, ElementId drawing, Vec direction, Vec at, List<Hold> holds, boolean throughLens)
         implements Annotation {
 
     public DimensionString {
@@ -24,11 +26,11 @@ public record DimensionString(ElementId id, ElementId layer, ElementId drawing, 
     }
 
     public DimensionString through(Vec point, List<Hold> newHolds) {
-        return new DimensionString(id, layer, drawing, direction, point, newHolds);
+        return new DimensionString(id, layer, drawing, direction, point, newHolds, throughLens);
     }
 
     @Override
     public DimensionString onLayer(ElementId other) {
-        return new DimensionString(id, other, drawing, direction, at, holds);
+        return new DimensionString(id, other, drawing, direction, at, holds, throughLens);
     }
 }

@@ -10,7 +10,7 @@ import org.leanlintel.core.geometry.Vec;
  * One picture of the model.
  *
  * @param sortBy the title of the column a schedule is sorted by; empty for its usual order
- * @param subject the line a section is cut along, the stair of a stair drawing
+ * @param subject the line a section is cut along, the stair of a stair drawing, the state of what a schedule lists
  * @param order its place in the register; the first whole plan of a storey is the one that is worked in
  * @param frame how much of it is drawn
  * @param also plans of the same storey whose strings and notes show in this one too
@@ -42,6 +42,8 @@ public record Drawing(
         if (kind != Kind.PLAN && !also.isEmpty()) throw new Unusable("Only plans show what is written in others.");
         order = Checks.number("A place in the register", order, -1e9, 1e9, "");
         if (frame instanceof Box && kind != Kind.PLAN) throw new Unusable("Only a plan can show a part.");
+        if (subject instanceof InState && !kind.isOfThings())
+            throw new Unusable("Only schedules of doors, windows and fittings list what is in one state.");
         boolean ofOne = kind == Kind.SECTION || kind == Kind.STAIR;
         if (ofOne != subject instanceof One)
             throw new Unusable(
@@ -130,6 +132,14 @@ public record Drawing(
     /** One thing: the line a section cuts along, a stair. */
     public record One(ElementId element) implements Subject {}
 
+    /** What is in one state, as a schedule of what is new or of what goes. */
+    public record InState(WorkState state) implements Subject {}
+
+    /** Whether a schedule lists what is in a state; all that stands when the work is done, where it does not say. */
+    public boolean lists(WorkState state) {
+        return subject instanceof InState in ? in.state() == state : state != WorkState.REMOVED;
+    }
+
     /** Kinds of drawing. Elevations and details will join. */
     public enum Kind {
         PLAN,
@@ -151,6 +161,11 @@ public record Drawing(
         /** Whether it is a table, counted from the model. */
         public boolean isSchedule() {
             return this != PLAN && this != SECTION && this != STAIR;
+        }
+
+        /** Whether it lists things that are there already, go or come. */
+        public boolean isOfThings() {
+            return this == DOORS || this == WINDOWS || this == FITTINGS;
         }
     }
 }

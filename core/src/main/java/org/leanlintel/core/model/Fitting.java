@@ -17,8 +17,9 @@ public record Fitting(
         Seat seat,
         boolean mirrored,
         double widthMm,
-        double depthMm)
-        implements OnLayer, OnStorey, Marked {
+        double depthMm,
+        WorkState state)
+        implements InWork, OnStorey, Marked {
 
     public Fitting {
         mark = Checks.name("A fitting's mark", mark);
@@ -27,19 +28,20 @@ public record Fitting(
     }
 
     public Fitting seated(Seat other) {
-        return new Fitting(id, storey, layer, mark, symbol, other, mirrored, widthMm, depthMm);
+        return new Fitting(id, storey, layer, mark, symbol, other, mirrored, widthMm, depthMm, state);
     }
 
     public Fitting mirrored(boolean other) {
-        return new Fitting(id, storey, layer, mark, symbol, seat, other, widthMm, depthMm);
+        return new Fitting(id, storey, layer, mark, symbol, seat, other, widthMm, depthMm, state);
     }
 
     public Fitting of(ElementId otherSymbol, double otherWidthMm, double otherDepthMm) {
-        return new Fitting(id, storey, layer, mark, otherSymbol, seat, mirrored, otherWidthMm, otherDepthMm);
+        return new Fitting(id, storey, layer, mark, otherSymbol, seat, mirrored, otherWidthMm, otherDepthMm, state);
     }
 
     public Fitting on(ElementId otherId, ElementId otherStorey, ElementId otherLayer, String otherMark) {
-        return new Fitting(otherId, otherStorey, otherLayer, otherMark, symbol, seat, mirrored, widthMm, depthMm);
+        return new Fitting(
+                otherId, otherStorey, otherLayer, otherMark, symbol, seat, mirrored, widthMm, depthMm, state);
     }
 
     /** Where it stands. */
@@ -57,7 +59,12 @@ public record Fitting(
     }
 
     @Override
+    public Fitting in(WorkState other) {
+        return new Fitting(id, storey, layer, mark, symbol, seat, mirrored, widthMm, depthMm, other);
+    }
+
+    @Override
     public Fitting onLayer(ElementId other) {
-        return new Fitting(id, storey, other, mark, symbol, seat, mirrored, widthMm, depthMm);
+        return new Fitting(id, storey, other, mark, symbol, seat, mirrored, widthMm, depthMm, state);
     }
 }

@@ -19,8 +19,9 @@ public record Floor(
         Outline outline,
         double stepMm,
         double span,
-        Fall fall)
-        implements OnLayer, OnStorey, Marked {
+        Fall fall,
+        WorkState state)
+        implements InWork, OnStorey, Marked {
 
     public Floor {
         mark = Checks.name("A floor's mark", mark);
@@ -71,15 +72,20 @@ public record Floor(
     }
 
     public Floor on(ElementId otherId, ElementId otherStorey, ElementId otherLayer, String otherMark) {
-        return new Floor(otherId, otherStorey, otherLayer, otherMark, buildUp, outline, stepMm, span, fall);
+        return new Floor(otherId, otherStorey, otherLayer, otherMark, buildUp, outline, stepMm, span, fall, state);
     }
 
     public Floor within(Outline other, double otherSpan) {
-        return new Floor(id, storey, layer, mark, buildUp, other, stepMm, otherSpan, fall);
+        return new Floor(id, storey, layer, mark, buildUp, other, stepMm, otherSpan, fall, state);
+    }
+
+    @Override
+    public Floor in(WorkState other) {
+        return new Floor(id, storey, layer, mark, buildUp, outline, stepMm, span, fall, other);
     }
 
     @Override
     public Floor onLayer(ElementId other) {
-        return new Floor(id, storey, other, mark, buildUp, outline, stepMm, span, fall);
+        return new Floor(id, storey, other, mark, buildUp, outline, stepMm, span, fall, state);
     }
 }

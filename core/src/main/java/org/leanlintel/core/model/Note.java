@@ -2,8 +2,14 @@ package org.leanlintel.core.model;
 
 import org.leanlintel.core.geometry.Vec;
 
-/** Words on a drawing. @param at the middle of a name, the upper left corner of a note */
-public record Note(ElementId id, ElementId layer, ElementId drawing, Vec at, String text, Style style)
+/**
+ * Words on a drawing.
+ *
+ * @param at the middle of a name, the upper left corner of a note
+ * @param throughLens whether they show in all plans of the storey that are seen through the lens of their drawing
+ */
+public record Note(
+        ElementId id, ElementId layer, ElementId drawing, Vec at, String text, Style style, boolean throughLens)
         implements Annotation {
 
     public Note {
@@ -13,7 +19,7 @@ public record Note(ElementId id, ElementId layer, ElementId drawing, Vec at, Str
     }
 
     public Note moved(Vec by) {
-        return new Note(id, layer, drawing, at.plus(by), text, style);
+        return new Note(id, layer, drawing, at.plus(by), text, style, throughLens);
     }
 
     public enum Style {
@@ -25,6 +31,6 @@ public record Note(ElementId id, ElementId layer, ElementId drawing, Vec at, Str
 
     @Override
     public Note onLayer(ElementId other) {
-        return new Note(id, other, drawing, at, text, style);
+        return new Note(id, other, drawing, at, text, style, throughLens);
     }
 }

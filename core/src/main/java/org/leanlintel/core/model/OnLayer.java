@@ -2,20 +2,7 @@ package org.leanlintel.core.model;
 
 /** What stands in drawings, and is shown or hidden with its layer. */
 public sealed interface OnLayer extends Element
-        permits Wall,
-                Opening,
-                WallPiece,
-                Post,
-                Room,
-                RoomLimit,
-                Fitting,
-                Floor,
-                FloorVoid,
-                Stair,
-                OutsideSteps,
-                SectionLine,
-                ConstructionLine,
-                Annotation {
+        permits InWork, Opening, Room, RoomLimit, SectionLine, ConstructionLine, Annotation {
 
     ElementId layer();
 

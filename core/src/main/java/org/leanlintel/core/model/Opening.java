@@ -149,6 +149,15 @@ public record Opening(
                 id, layer, mark, wall, placing, widthMm, heightMm, sillMm, kind, make, typeMark, markAt, other);
     }
 
+    /** What becomes of it and of what stands in it. @param in its wall */
+    public WorkState stateIn(Wall in) {
+        return switch (work) {
+            case AS_WALL -> in.state();
+            case NEW -> in.stays() ? WorkState.NEW : WorkState.REMOVED;
+            case FILLED -> WorkState.REMOVED;
+        };
+    }
+
     /** What becomes of an opening in the work drawn. */
     public enum Work {
         /** It comes, stays or goes with its wall. */

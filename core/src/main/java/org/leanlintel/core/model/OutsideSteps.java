@@ -16,8 +16,9 @@ public record OutsideSteps(
         double widthMm,
         double landingMm,
         Way way,
-        ElementId material)
-        implements OnLayer, Marked {
+        ElementId material,
+        WorkState state)
+        implements InWork, Marked {
 
     public OutsideSteps {
         mark = Checks.name("The mark of steps", mark);
@@ -43,7 +44,12 @@ public record OutsideSteps(
     }
 
     @Override
+    public OutsideSteps in(WorkState other) {
+        return new OutsideSteps(id, layer, mark, opening, widthMm, landingMm, way, material, other);
+    }
+
+    @Override
     public OutsideSteps onLayer(ElementId other) {
-        return new OutsideSteps(id, other, mark, opening, widthMm, landingMm, way, material);
+        return new OutsideSteps(id, other, mark, opening, widthMm, landingMm, way, material, state);
     }
 }

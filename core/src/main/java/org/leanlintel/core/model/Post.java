@@ -19,8 +19,9 @@ public record Post(
         Vec at,
         double angle,
         double widthMm,
-        WallPiece.Mass make)
-        implements OnLayer, OnStorey, Marked {
+        WallPiece.Mass make,
+        WorkState state)
+        implements InWork, OnStorey, Marked {
 
     public Post {
         mark = Checks.name("A post's mark", mark);
@@ -30,7 +31,7 @@ public record Post(
     }
 
     public Post moved(Vec by) {
-        return new Post(id, storey, layer, mark, at.plus(by), angle, widthMm, make);
+        return new Post(id, storey, layer, mark, at.plus(by), angle, widthMm, make, state);
     }
 
     public double depthMm() {
@@ -53,7 +54,12 @@ public record Post(
     }
 
     @Override
+    public Post in(WorkState other) {
+        return new Post(id, storey, layer, mark, at, angle, widthMm, make, other);
+    }
+
+    @Override
     public Post onLayer(ElementId other) {
-        return new Post(id, storey, other, mark, at, angle, widthMm, make);
+        return new Post(id, storey, other, mark, at, angle, widthMm, make, state);
     }
 }

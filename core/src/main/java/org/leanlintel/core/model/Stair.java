@@ -23,8 +23,9 @@ public record Stair(
         Risers risers,
         Going going,
         StairMake make,
-        Above above)
-        implements OnLayer, OnStorey, Marked {
+        Above above,
+        WorkState state)
+        implements InWork, OnStorey, Marked {
 
     public Stair {
         mark = Checks.name("A stair's mark", mark);
@@ -129,19 +130,37 @@ public record Stair(
 
     public Stair placed(ElementId otherId, ElementId otherStorey, ElementId otherLayer, String otherMark) {
         return new Stair(
-                otherId, otherStorey, otherLayer, otherMark, at, angle, widthMm, shape, risers, going, make, above);
+                otherId,
+                otherStorey,
+                otherLayer,
+                otherMark,
+                at,
+                angle,
+                widthMm,
+                shape,
+                risers,
+                going,
+                make,
+                above,
+                state);
     }
 
     public Stair made(StairMake other) {
-        return new Stair(id, storey, layer, mark, at, angle, widthMm, shape, risers, going, other, above);
+        return new Stair(id, storey, layer, mark, at, angle, widthMm, shape, risers, going, other, above, state);
     }
 
     public Stair at(Vec otherAt, double otherAngle, Shape otherShape) {
-        return new Stair(id, storey, layer, mark, otherAt, otherAngle, widthMm, otherShape, risers, going, make, above);
+        return new Stair(
+                id, storey, layer, mark, otherAt, otherAngle, widthMm, otherShape, risers, going, make, above, state);
+    }
+
+    @Override
+    public Stair in(WorkState other) {
+        return new Stair(id, storey, layer, mark, at, angle, widthMm, shape, risers, going, make, above, other);
     }
 
     @Override
     public Stair onLayer(ElementId other) {
-        return new Stair(id, storey, other, mark, at, angle, widthMm, shape, risers, going, make, above);
+        return new Stair(id, storey, other, mark, at, angle, widthMm, shape, risers, going, make, above, state);
     }
 }

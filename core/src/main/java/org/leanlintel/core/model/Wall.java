@@ -23,7 +23,7 @@ public record Wall(
         double bulge,
         Rise rise,
         WorkState state)
-        implements OnLayer, OnStorey, Marked {
+        implements InWork, OnStorey, Marked {
 
     /** More than three quarters of a circle is a slip. */
     private static final double MOST_BULGE = 2.4;
@@ -44,11 +44,6 @@ public record Wall(
 
     public Wall bent(double otherBulge) {
         return new Wall(id, storey, layer, mark, buildUp, setOut, outside, start, end, otherBulge, rise, state);
-    }
-
-    /** Whether it stands when the work is done. */
-    public boolean stays() {
-        return state != WorkState.REMOVED;
     }
 
     /** Whether it parts the same storey between the same corners and walls as {@code other}, wherever those are. */
@@ -89,6 +84,7 @@ public record Wall(
         return new Wall(id, storey, layer, mark, buildUp, setOut, outside, start, end, bulge, otherRise, state);
     }
 
+    @Override
     public Wall in(WorkState otherState) {
         return new Wall(id, storey, layer, mark, buildUp, setOut, outside, start, end, bulge, rise, otherState);
     }

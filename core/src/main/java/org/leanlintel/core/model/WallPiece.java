@@ -18,8 +18,9 @@ public record WallPiece(
         Stretch stretch,
         double lowMm,
         double heightMm,
-        Make make)
-        implements OnLayer, Marked {
+        Make make,
+        WorkState state)
+        implements InWork, Marked {
 
     public WallPiece {
         mark = Checks.name("A piece's mark", mark);
@@ -28,23 +29,23 @@ public record WallPiece(
     }
 
     public WallPiece along(Stretch other) {
-        return new WallPiece(id, layer, mark, wall, side, other, lowMm, heightMm, make);
+        return new WallPiece(id, layer, mark, wall, side, other, lowMm, heightMm, make, state);
     }
 
     public WallPiece on(ElementId otherWall) {
-        return new WallPiece(id, layer, mark, otherWall, side, stretch, lowMm, heightMm, make);
+        return new WallPiece(id, layer, mark, otherWall, side, stretch, lowMm, heightMm, make, state);
     }
 
     public WallPiece of(ElementId otherLayer, Make otherMake) {
-        return new WallPiece(id, otherLayer, mark, wall, side, stretch, lowMm, heightMm, otherMake);
+        return new WallPiece(id, otherLayer, mark, wall, side, stretch, lowMm, heightMm, otherMake, state);
     }
 
     public WallPiece facing(Side other) {
-        return new WallPiece(id, layer, mark, wall, other, stretch, lowMm, heightMm, make);
+        return new WallPiece(id, layer, mark, wall, other, stretch, lowMm, heightMm, make, state);
     }
 
     public WallPiece named(ElementId otherId, String otherMark) {
-        return new WallPiece(otherId, layer, otherMark, wall, side, stretch, lowMm, heightMm, make);
+        return new WallPiece(otherId, layer, otherMark, wall, side, stretch, lowMm, heightMm, make, state);
     }
 
     public double headMm() {
@@ -138,7 +139,12 @@ public record WallPiece(
     }
 
     @Override
+    public WallPiece in(WorkState other) {
+        return new WallPiece(id, layer, mark, wall, side, stretch, lowMm, heightMm, make, other);
+    }
+
+    @Override
     public WallPiece onLayer(ElementId other) {
-        return new WallPiece(id, other, mark, wall, side, stretch, lowMm, heightMm, make);
+        return new WallPiece(id, other, mark, wall, side, stretch, lowMm, heightMm, make, state);
     }
 }

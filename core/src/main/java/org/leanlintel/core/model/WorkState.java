@@ -6,5 +6,10 @@ public enum WorkState {
     EXISTING,
     /** It stands and is to be taken down. */
     REMOVED,
-    NEW
+    NEW;
+
+    /** Whether things in both states are there at one time: what comes stands in the place of what goes. */
+    public boolean meets(WorkState other) {
+        return !(this == REMOVED && other == NEW || this == NEW && other == REMOVED);
+    }
 }

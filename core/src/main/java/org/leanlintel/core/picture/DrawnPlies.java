@@ -42,7 +42,7 @@ final class DrawnPlies {
 
     private static final Material WALL = plain("wall", "#e9e6df"),
             DARK = plain("wall", SOLID),
-            EXISTING = plain("existing", "#d3d0c8"),
+            EXISTING = plain("existing", Inks.STANDING_TINT),
             BETWEEN = plain("between plies", "#fffefb");
 
     private final Detail.Amount amount;

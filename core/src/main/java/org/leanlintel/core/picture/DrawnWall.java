@@ -77,7 +77,8 @@ record DrawnWall(List<Group> groups, WallMark mark, @Nullable Bounds reach, List
             if (shown != OpeningLook.OPEN || look.lens().symbol() != Lens.Symbol.LEAF) continue;
             for (Leaf leaf : Leaf.of(solid.strip(), placed)) leaves.add(Bounds.of(leaf.swept()));
         }
-        for (PlacedPiece piece : solid.pieces()) groups.add(PiecePainter.of(solid, piece, look));
+        for (PlacedPiece piece : solid.pieces())
+            if (!look.hides(piece.piece())) groups.add(PiecePainter.of(solid, piece, look));
         double scale = look.drawing().scale();
         WallMark mark = mark(solid, look);
         Bounds reach = mark.places().stream()

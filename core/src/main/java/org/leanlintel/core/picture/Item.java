@@ -1,6 +1,7 @@
 package org.leanlintel.core.picture;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Pen;
 import org.leanlintel.core.model.PenRole;
@@ -63,6 +64,32 @@ public sealed interface Item {
     /** As what matters less in a drawing: its lines and words pale grey, its tints nearly gone. */
     default Item pale() {
         return this instanceof Fill f ? new Fill(Inks.paled(f.tint), f.ring) : inked(Inks.PALE);
+    }
+
+    /** As what stands already: tints one grey, lines and words grey, hatches left out ({@code null}). */
+    default @Nullable Item standing() {
+        return switch (this) {
+            case Fill f -> new Fill(Inks.STANDING_TINT, f.ring);
+            case Hatch h -> null;
+            case Wave w -> null;
+            case Strokes s -> s.role == PenRole.HATCH ? null : inked(Inks.STANDING);
+            case Arc a -> inked(Inks.STANDING);
+            case Text t -> inked(Inks.STANDING);
+            case Traced t -> t;
+        };
+    }
+
+    /** As what goes: its lines in another pen, without tints and hatches ({@code null}). */
+    default @Nullable Item going(Pen pen) {
+        return switch (this) {
+            case Fill f -> null;
+            case Hatch h -> null;
+            case Wave w -> null;
+            case Strokes s -> s.role == PenRole.HATCH ? null : penned(pen);
+            case Arc a -> penned(pen);
+            case Text t -> t;
+            case Traced t -> t;
+        };
     }
 
     /** The same at {@code factor} times the size, then shifted by {@code by}. Paper sizes stay. */

@@ -8,6 +8,7 @@ import org.leanlintel.core.measure.LevelPrinter;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.InWork;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.StoreySpace;
@@ -57,17 +58,17 @@ record Look(Drawing drawing, Lens lens, Layering layering, StoreySpace on, doubl
         };
     }
 
-    /** Whether a wall is not drawn as standing, so that others are drawn as if it did not. */
-    boolean isOff(Wall wall) {
-        return switch (of(wall.state())) {
+    /** Whether a thing is not drawn as standing, so that others are drawn as if it did not. */
+    boolean isOff(InWork thing) {
+        return switch (of(thing.state())) {
             case HIDDEN, DASHED -> true;
             case FULL, GREY -> false;
         };
     }
 
-    /** Whether a wall does not show, by what becomes of it. */
-    boolean hides(Wall wall) {
-        return of(wall.state()) == Lens.StateLook.HIDDEN;
+    /** Whether a thing does not show, by what becomes of it. */
+    boolean hides(InWork thing) {
+        return of(thing.state()) == Lens.StateLook.HIDDEN;
     }
 
     Lens.StateLook of(WorkState state) {

@@ -10,6 +10,7 @@ import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.derive.Spread;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.InWork;
 import org.leanlintel.core.model.OnLayer;
 import org.leanlintel.core.model.Wall;
 
@@ -32,9 +33,9 @@ record OnPlan(PlanOf plan, Stage stage, ElementId element) implements Member<Sho
 
     /** What a lens hides takes no place either; a wall is looked at with what stands in it. */
     private boolean isHidden(Building building) {
-        return building.model().find(element) instanceof OnLayer on
-                && !(on instanceof Wall)
-                && plan.look(building).layering().hides(on.layer());
+        if (!(building.model().find(element) instanceof OnLayer on) || on instanceof Wall) return false;
+        Look look = plan.look(building);
+        return look.layering().hides(on.layer()) || on instanceof InWork in && look.hides(in);
     }
 
     @Override

@@ -38,7 +38,7 @@ public final class Plan implements DrawingPicture {
     /** @throws org.leanlintel.core.model.MissingElement if the drawing is not in the building's model */
     public static Plan of(Building building, ElementId id, Lettering lettering) {
         Drawing drawing = building.model().get(id, Drawing.class);
-        return new Plan(building, new PlanOf(id, drawing.storey(), lettering, drawing.also()));
+        return new Plan(building, PlanOf.of(drawing, lettering, building.model()));
     }
 
     @Override
@@ -62,7 +62,7 @@ public final class Plan implements DrawingPicture {
 
     /** What the lens shows and the frame takes in; what is written in the drawing shows wherever it stands. */
     private List<Group> shown(List<Group> groups) {
-        List<Group> layered = look.layering().shown(groups);
+        List<Group> layered = look.layering().shown(new InStates(look, building.model()).ofPlan(groups));
         if (!(look.drawing().frame() instanceof Drawing.Box box)) return layered;
         InFrame frame = new InFrame(box.bounds());
         List<Group> framed = new ArrayList<>();

@@ -15,6 +15,7 @@ import org.leanlintel.core.measure.LevelPrinter;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.InWork;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.OnLayer;
 import org.leanlintel.core.model.PenRole;
@@ -44,12 +45,14 @@ final class SectionPicture extends Painting {
         for (Storey s : StoreySpace.stack(building.model())) bodies.addAll(building.bodiesOf(s.id()));
         for (Body b : bodies)
             layers.computeIfAbsent(b.element(), id -> layer(building.model().find(id), id));
-        Layering layering = Layering.of(lens, building.model());
-        bodies.removeIf(b -> layering.hides(Objects.requireNonNull(layers.get(b.element()))));
+        Look look = building.get(new Look.Of(drawing.id()));
+        bodies.removeIf(b -> look.layering().hides(Objects.requireNonNull(layers.get(b.element())))
+                || building.model().find(b.element()) instanceof InWork in && look.isOff(in));
         SectionCatches catches = new SectionCatches(building, frame);
         List<Group> groups =
                 new ArrayList<>(new CutPainter(new Cut(frame), lens, drawing.scale()).paint(bodies, true, layers));
         groups.replaceAll(g -> g.catching(catches.of(g.element())));
+        groups = new ArrayList<>(new InStates(look, building.model()).of(groups));
         groups.add(levels(frame, lens, Extent.of(new Picture(drawing.scale(), groups))));
         return new Picture(drawing.scale(), groups);
     }

@@ -10,6 +10,7 @@ import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Pen;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Symbol;
+import org.leanlintel.core.model.WorkState;
 
 /** A symbol by itself, its back along the top, at the usual size or another. */
 public final class SymbolPicture {
@@ -28,7 +29,8 @@ public final class SymbolPicture {
                 new Fitting.Free(Vec.ORIGIN, 0),
                 false,
                 widthMm,
-                depthMm);
+                depthMm,
+                WorkState.NEW);
         PlacedFitting placed = new PlacedFitting(use, symbol, Vec.ORIGIN, new Vec(1, 0), new Vec(0, -1));
         List<List<Vec>> lines =
                 SymbolLines.of(placed).lines().stream().map(SymbolPicture::line).toList();

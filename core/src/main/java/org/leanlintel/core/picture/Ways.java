@@ -25,7 +25,7 @@ final class Ways {
         Taken taken = new Taken(plan, Stage.WAYS, building);
         List<BuiltStair> here = new ArrayList<>(), fromBelow = new ArrayList<>();
         for (Stair s : building.model().all(Stair.class)) {
-            if (!(building.get(new BuiltStair.Of(s.id())) instanceof BuiltStair built)) continue;
+            if (look.hides(s) || !(building.get(new BuiltStair.Of(s.id())) instanceof BuiltStair built)) continue;
             if (s.storey().equals(look.storey())) here.add(built);
             else if (built.storeyAbove().id().equals(look.storey())) fromBelow.add(built);
         }
@@ -41,12 +41,13 @@ final class Ways {
             ElementId storey = look.storey();
             Area open = FloorAreas.openings(building, storey), drawn = FloorAreas.drawnVoids(building, storey);
             for (BuiltStair s : fromBelow) {
-                StairPainter.Over over = new StairPainter.Over(open, drawn, hidden, Balustrade.of(s, building));
+                Area through = s.stair().stays() ? open : Area.union(List.of(open, s.open()));
+                StairPainter.Over over = new StairPainter.Over(through, drawn, hidden, Balustrade.of(s, building));
                 groups.add(new StairPainter(s, look, lettering, taken).fromAbove(over));
             }
         }
         for (PlacedSteps s : building.stepsOf(look.storey()))
-            groups.add(new StepsPainter(s, look, lettering).paint(taken));
+            if (!look.hides(s.steps())) groups.add(new StepsPainter(s, look, lettering).paint(taken));
         return new Shows(groups, List.of(), taken.added());
     }
 }

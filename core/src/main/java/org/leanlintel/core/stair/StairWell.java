@@ -12,6 +12,7 @@ import org.leanlintel.core.model.Stair.By;
 import org.leanlintel.core.model.Stair.Flights;
 import org.leanlintel.core.model.Stair.Turn;
 import org.leanlintel.core.model.StairRules;
+import org.leanlintel.core.model.WorkState;
 import org.leanlintel.core.stair.StairJudgement.Figure;
 import org.leanlintel.core.stair.StairJudgement.Unit;
 
@@ -266,7 +267,8 @@ public final class StairWell {
                 risers,
                 going,
                 like.make(),
-                like.above());
+                like.above(),
+                WorkState.NEW);
     }
 
     private Stair stair(

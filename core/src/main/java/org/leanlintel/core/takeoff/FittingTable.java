@@ -9,6 +9,7 @@ import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.PlacedFitting;
 import org.leanlintel.core.building.RoomSpace;
 import org.leanlintel.core.measure.LengthPrinter;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Room;
@@ -34,14 +35,15 @@ final class FittingTable {
 
     private FittingTable() {}
 
-    static Table of(Building building) {
+    static Table of(Drawing schedule, Building building) {
         Map<Make, List<Fitting>> alike = new LinkedHashMap<>();
         for (Fitting f : building.model().all(Fitting.class))
-            alike.computeIfAbsent(new Make(f.symbol(), f.widthMm(), f.depthMm()), m -> new ArrayList<>())
-                    .add(f);
+            if (schedule.lists(f.state()))
+                alike.computeIfAbsent(new Make(f.symbol(), f.widthMm(), f.depthMm()), m -> new ArrayList<>())
+                        .add(f);
         List<Row> rows = new ArrayList<>();
         alike.forEach((make, all) -> rows.add(row(building, make, all)));
-        return new Table(COLUMNS, rows, List.of(), "No fittings yet.").sortedBy("Fitting");
+        return new Table(COLUMNS, rows, List.of(), "No fittings to list.").sortedBy("Fitting");
     }
 
     private static Row row(Building building, Make make, List<Fitting> all) {

@@ -29,7 +29,7 @@ public record LiningUse(List<Ply> plies, List<String> marks, double lengthMm, do
         for (Wall wall : building.model().all(Wall.class)) {
             if (!(building.solid(wall.id()) instanceof WallSolid solid)) continue;
             for (PlacedPiece placed : solid.pieces()) {
-                if (!(placed.piece().make() instanceof WallPiece.Lined lined)) continue;
+                if (!placed.piece().stays() || !(placed.piece().make() instanceof WallPiece.Lined lined)) continue;
                 LiningUse known = uses.getOrDefault(lined.plies(), new LiningUse(lined.plies(), List.of(), 0, 0));
                 uses.put(lined.plies(), known.with(placed, solid));
             }

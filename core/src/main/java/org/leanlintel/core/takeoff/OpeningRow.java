@@ -3,6 +3,7 @@ package org.leanlintel.core.takeoff;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.Predicate;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Model;
@@ -10,6 +11,7 @@ import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WorkState;
 
 /**
  * One door or window of a schedule. Sizes are those of the structural opening, millimetres.
@@ -21,20 +23,22 @@ import org.leanlintel.core.model.Wall;
  */
 public record OpeningRow(Opening opening, String kind, String detail, String storey, String wall, String buildUp) {
 
-    public static List<OpeningRow> doors(Model model) {
-        return rows(model, false);
+    /** @param listed which states are listed */
+    public static List<OpeningRow> doors(Model model, Predicate<WorkState> listed) {
+        return rows(model, false, listed);
     }
 
-    public static List<OpeningRow> windows(Model model) {
-        return rows(model, true);
+    /** @param listed which states are listed */
+    public static List<OpeningRow> windows(Model model, Predicate<WorkState> listed) {
+        return rows(model, true, listed);
     }
 
-    /** In the order of marks, D2 before D11; those in walls to be removed are left out. */
-    private static List<OpeningRow> rows(Model model, boolean windows) {
+    /** In the order of marks, D2 before D11. */
+    private static List<OpeningRow> rows(Model model, boolean windows, Predicate<WorkState> listed) {
         List<OpeningRow> rows = new ArrayList<>();
         for (Opening o : model.all(Opening.class)) {
             Wall wall = model.get(o.wall(), Wall.class);
-            if (o.kind() instanceof Opening.Window != windows || !wall.stays()) continue;
+            if (o.kind() instanceof Opening.Window != windows || !listed.test(o.stateIn(wall))) continue;
             rows.add(new OpeningRow(
                     o,
                     kind(o.kind()),

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.measure.LengthPrinter;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.takeoff.Table.Cell;
 import org.leanlintel.core.takeoff.Table.Column;
@@ -20,12 +21,14 @@ final class OpeningTable {
         this.windows = windows;
     }
 
-    static Table doors(Building building) {
-        return new OpeningTable(building, false).table(OpeningRow.doors(building.model()), "No doors yet.");
+    static Table doors(Drawing schedule, Building building) {
+        List<OpeningRow> doors = OpeningRow.doors(building.model(), schedule::lists);
+        return new OpeningTable(building, false).table(doors, "No doors to list.");
     }
 
-    static Table windows(Building building) {
-        return new OpeningTable(building, true).table(OpeningRow.windows(building.model()), "No windows yet.");
+    static Table windows(Drawing schedule, Building building) {
+        List<OpeningRow> windows = OpeningRow.windows(building.model(), schedule::lists);
+        return new OpeningTable(building, true).table(windows, "No windows to list.");
     }
 
     private Table table(List<OpeningRow> rows, String empty) {

@@ -13,10 +13,10 @@ public final class Tables {
     public static Table of(Drawing schedule, Building building) {
         Table table =
                 switch (schedule.kind()) {
-                    case DOORS -> OpeningTable.doors(building);
-                    case WINDOWS -> OpeningTable.windows(building);
+                    case DOORS -> OpeningTable.doors(schedule, building);
+                    case WINDOWS -> OpeningTable.windows(schedule, building);
                     case ROOMS -> RoomTable.of(building);
-                    case FITTINGS -> FittingTable.of(building);
+                    case FITTINGS -> FittingTable.of(schedule, building);
                     case PLAN, SECTION, STAIR, BUILD_UPS ->
                         throw new Unusable(
                                 "\"%s\" is not a table that can be saved as CSV.".formatted(schedule.name()));

@@ -24,6 +24,7 @@ import org.leanlintel.core.model.StairRules.Limit;
 import org.leanlintel.core.model.StairRules.What;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WorkState;
 
 /** How far floors reach into a shell of 100 brick, 50 air and 140 stud with its outer face on 6,000 by 4,000. */
 class FloorAreasTest {
@@ -63,7 +64,16 @@ class FloorAreasTest {
     private double mm2(Edge edge) {
         Floor.Outline outline = new Floor.InsideShell(new Vec(3000, 2000), edge);
         Floor floor = new Floor(
-                new ElementId("f"), Sketch.STOREY, Sketch.LAYER, "FL1", FLOOR, outline, 0, 0, new Floor.Level());
+                new ElementId("f"),
+                Sketch.STOREY,
+                Sketch.LAYER,
+                "FL1",
+                FLOOR,
+                outline,
+                0,
+                0,
+                new Floor.Level(),
+                WorkState.NEW);
         return FloorAreas.of(floor, sketch.building()).mm2();
     }
 
@@ -142,7 +152,8 @@ class FloorAreasTest {
                         floor.outline(),
                         0,
                         0,
-                        floor.fall()))))
+                        floor.fall(),
+                        WorkState.NEW))))
                 .contains("is not for floors");
         List<Vec> crossed = List.of(new Vec(0, 0), new Vec(3000, 3000), new Vec(3000, 0), new Vec(0, 2000));
         assertThat(sketch.refusal(new DrawVoid(Sketch.STOREY, Sketch.LAYER, crossed)))

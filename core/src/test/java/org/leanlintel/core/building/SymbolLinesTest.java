@@ -11,6 +11,7 @@ import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Symbol;
+import org.leanlintel.core.model.WorkState;
 
 /** Symbols stretched, mirrored and filled with units. */
 class SymbolLinesTest {
@@ -27,7 +28,8 @@ class SymbolLinesTest {
                 new Fitting.Free(new Vec(width / 2, -250), 0),
                 mirrored,
                 width,
-                500);
+                500,
+                WorkState.NEW);
         return SymbolLines.of(new PlacedFitting(f, symbol, Vec.ORIGIN, new Vec(1, 0), new Vec(0, -1)));
     }
 

@@ -89,12 +89,12 @@ class ElementsTest {
     void stringsNotesAndLensesAreWhole() {
         List<Hold> one = List.of(new Hold.AtPoint(Vec.ORIGIN));
         assertThatIllegalArgumentException()
-                .isThrownBy(() ->
-                        new DimensionString(Sketch.id("s"), Sketch.LAYER, Sketch.PLAN, new Vec(1, 0), Vec.ORIGIN, one))
+                .isThrownBy(() -> new DimensionString(
+                        Sketch.id("s"), Sketch.LAYER, Sketch.PLAN, new Vec(1, 0), Vec.ORIGIN, one, false))
                 .withMessageContaining("two points");
         assertThatIllegalArgumentException()
-                .isThrownBy(
-                        () -> new Note(Sketch.id("n"), Sketch.LAYER, Sketch.PLAN, Vec.ORIGIN, "  ", Note.Style.NOTE));
+                .isThrownBy(() ->
+                        new Note(Sketch.id("n"), Sketch.LAYER, Sketch.PLAN, Vec.ORIGIN, "  ", Note.Style.NOTE, false));
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> new Lens(
                         Sketch.LENS,
@@ -138,7 +138,8 @@ class ElementsTest {
                 Sketch.PLAN,
                 new Vec(3, 4),
                 Vec.ORIGIN,
-                List.of(new Hold.AtPoint(Vec.ORIGIN), new Hold.AtPoint(new Vec(1, 0))));
+                List.of(new Hold.AtPoint(Vec.ORIGIN), new Hold.AtPoint(new Vec(1, 0))),
+                false);
         assertThat(s.direction()).isEqualTo(new Vec(0.6, 0.8));
     }
 

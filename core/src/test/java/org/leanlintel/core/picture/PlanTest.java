@@ -39,6 +39,7 @@ import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
+import org.leanlintel.core.model.WorkState;
 
 class PlanTest {
 
@@ -307,7 +308,8 @@ class PlanTest {
                 new Vec(x, 350),
                 0,
                 600,
-                new WallPiece.Solid(Sketch.id("stud"), 600));
+                new WallPiece.Solid(Sketch.id("stud"), 600),
+                WorkState.NEW);
     }
 
     private Vec markOf(Wall wall) {

@@ -20,6 +20,7 @@ import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallPiece;
+import org.leanlintel.core.model.WorkState;
 
 /** What room labels say, and where they stand, in a room of 5,420 by 3,420 clear. */
 class RoomLabelsTest {
@@ -88,7 +89,8 @@ class RoomLabelsTest {
                 new Vec(3000, 2000),
                 0,
                 600,
-                new WallPiece.Solid(Sketch.id("stud"), 600));
+                new WallPiece.Solid(Sketch.id("stud"), 600),
+                WorkState.NEW);
         sketch.put(post);
         Vec moved = nameAt(room);
         assertThat(moved).isNotEqualTo(free);

@@ -122,7 +122,8 @@ class StairPlanPictureTest {
         assertThat(wordsAt(steps).y()).as("its leaf opens over the landing").isLessThan(-900 - 2 * 280);
 
         Vec before = wordsAt(steps);
-        house.sketch.put(new Note(Sketch.id("note"), Sketch.LAYER, Sketch.PLAN, before, "gravel", Note.Style.NOTE));
+        house.sketch.put(
+                new Note(Sketch.id("note"), Sketch.LAYER, Sketch.PLAN, before, "gravel", Note.Style.NOTE, false));
         assertThat(Math.abs(wordsAt(steps).x() - before.x()))
                 .as("words lie before the foot")
                 .isGreaterThan(700);

@@ -24,6 +24,7 @@ import org.leanlintel.core.model.StairMake;
 import org.leanlintel.core.model.StairRules;
 import org.leanlintel.core.model.StairRules.Limit;
 import org.leanlintel.core.model.StairRules.What;
+import org.leanlintel.core.model.WorkState;
 import org.leanlintel.core.stair.StairJudgement.Figure;
 import org.leanlintel.core.stair.StairPlan.Of;
 
@@ -75,7 +76,8 @@ class StairsTest {
                 risers,
                 going,
                 make(90),
-                Stair.Above.FOUND);
+                Stair.Above.FOUND,
+                WorkState.NEW);
     }
 
     private static Stair stair(Stair.Shape shape) {

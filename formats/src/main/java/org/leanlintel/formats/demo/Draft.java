@@ -41,9 +41,11 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.InWork;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
@@ -313,8 +315,11 @@ final class Draft {
     }
 
     /** @param low and height in the draft's unit */
-    void piece(Wall wall, Side side, WallPiece.Stretch stretch, double low, double height, WallPiece.Make make) {
-        run(new PlacePiece(wall.id(), OfficeStandard.LAYER_WALLS, side, stretch, low * unitMm, height * unitMm, make));
+    WallPiece piece(Wall wall, Side side, WallPiece.Stretch stretch, double low, double height, WallPiece.Make make) {
+        return (WallPiece) run(new PlacePiece(
+                        wall.id(), OfficeStandard.LAYER_WALLS, side, stretch, low * unitMm, height * unitMm, make))
+                .after()
+                .getFirst();
     }
 
     WallPiece.Stretch part(End from, double distance, double width) {
@@ -446,20 +451,20 @@ final class Draft {
     }
 
     /** A fitting of its usual size at a point: with its back to the wall there, if it has one. */
-    void fitting(String symbol, double x, double y) {
+    Fitting fitting(String symbol, double x, double y) {
         Symbol of = symbol(symbol);
-        place(of, at(x, y), 0, of.width().usualMm(), of.depth().usualMm());
+        return place(of, at(x, y), 0, of.width().usualMm(), of.depth().usualMm());
     }
 
     /** The same of another width. */
-    void fitting(String symbol, double x, double y, double width) {
+    Fitting fitting(String symbol, double x, double y, double width) {
         Symbol of = symbol(symbol);
-        place(of, at(x, y), 0, width * unitMm, of.depth().usualMm());
+        return place(of, at(x, y), 0, width * unitMm, of.depth().usualMm());
     }
 
     /** The same of another width and depth. */
-    void fitting(String symbol, double x, double y, double width, double depth) {
-        place(symbol(symbol), at(x, y), 0, width * unitMm, depth * unitMm);
+    Fitting fitting(String symbol, double x, double y, double width, double depth) {
+        return place(symbol(symbol), at(x, y), 0, width * unitMm, depth * unitMm);
     }
 
     /** A fitting that stands free. @param turns quarters counter-clockwise */
@@ -471,16 +476,18 @@ final class Draft {
         return model().get(new ElementId("symbol-" + name), Symbol.class);
     }
 
-    private void place(Symbol symbol, Vec at, double angle, double widthMm, double depthMm) {
-        run(new PlaceFitting(
-                storey,
-                OfficeStandard.LAYER_FITTINGS,
-                symbol.id(),
-                new PlaceFitting.Near(at),
-                angle,
-                false,
-                widthMm,
-                depthMm));
+    private Fitting place(Symbol symbol, Vec at, double angle, double widthMm, double depthMm) {
+        return (Fitting) run(new PlaceFitting(
+                        storey,
+                        OfficeStandard.LAYER_FITTINGS,
+                        symbol.id(),
+                        new PlaceFitting.Near(at),
+                        angle,
+                        false,
+                        widthMm,
+                        depthMm))
+                .after()
+                .getFirst();
     }
 
     void string(boolean across, double place, Hold... holds) {
@@ -542,10 +549,9 @@ final class Draft {
                 .id();
     }
 
-    /** What becomes of walls in the work drawn. */
-    void state(WorkState state, Wall... walls) {
-        for (Wall wall : walls)
-            run(new Revise(model().get(wall.id(), Wall.class).in(state)));
+    /** What becomes of things in the work drawn. */
+    void state(WorkState state, InWork... things) {
+        for (InWork thing : things) run(new Revise(((InWork) model().get(thing.id(), Element.class)).in(state)));
     }
 
     /** What becomes of an opening in a wall that stands. */

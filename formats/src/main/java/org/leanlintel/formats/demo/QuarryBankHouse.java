@@ -112,11 +112,13 @@ public final class QuarryBankHouse {
         return house.d.model();
     }
 
-    /** The garage stands already, with a wall in it that goes and a door that comes; the ground floor through other lenses. */
+    /** The garage stands already, with a wall and a chimney breast in it that go and doors that come; the ground floor through other lenses. */
     private void otherPlans() {
         d.on(OfficeStandard.GROUND);
         Wall goes = d.partition("block-partition", garageSide, 8860, 3750, east, WIDTH - 215, 3750);
-        d.state(WorkState.REMOVED, goes);
+        WallPiece.Make brick = new WallPiece.Solid(new ElementId("material-brick"), 350);
+        WallPiece breast = d.piece(east, Side.RIGHT, d.part(End.END, 900, 900), 0, 2500, brick);
+        d.state(WorkState.REMOVED, goes, breast);
         d.state(WorkState.EXISTING, garageNorth, east, garageSouth, garageSide);
         d.work(Objects.requireNonNull(garageDoor), Opening.Work.NEW);
         d.work(Objects.requireNonNull(garageWayIn), Opening.Work.NEW);
@@ -387,7 +389,7 @@ public final class QuarryBankHouse {
         d.fitting("basin", 7795, 8000, 500);
         d.fitting("wc", 8600, 7000);
         d.free("car", 10580, 2450, 2, 1850, 4000);
-        d.fitting("base-run", 10400, 7900, 2800);
+        d.state(WorkState.EXISTING, d.fitting("base-run", 10400, 7900, 2800));
         d.fitting("wardrobe", 7900, 4400, 1500);
     }
 }

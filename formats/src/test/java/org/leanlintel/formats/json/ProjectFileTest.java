@@ -15,6 +15,7 @@ import org.leanlintel.core.edit.Pick;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.heat.HeatLoss;
 import org.leanlintel.core.heat.UValue;
+import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
@@ -22,6 +23,7 @@ import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Framing;
 import org.leanlintel.core.model.Heat;
 import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.InWork;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
@@ -41,6 +43,7 @@ import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
+import org.leanlintel.core.model.WorkState;
 
 class ProjectFileTest {
 
@@ -121,6 +124,21 @@ class ProjectFileTest {
     @Test
     void whatAnEarlierFormBecomesStaysAsItWas() throws IOException {
         assertThat(ProjectFile.read(sample(5))).isEqualTo(ProjectFile.read(sample(6)));
+    }
+
+    /** In version 8 walls and openings alone said what becomes of them. */
+    @Test
+    void upgradesVersion8() throws IOException {
+        Model model = ProjectFile.read(sample(8));
+        assertThat(model.elements())
+                .filteredOn(InWork.class::isInstance)
+                .hasSize(5)
+                .allMatch(e -> ((InWork) e).state() == WorkState.NEW);
+        assertThat(model.elements())
+                .filteredOn(Annotation.class::isInstance)
+                .hasSize(2)
+                .noneMatch(e -> ((Annotation) e).throughLens());
+        assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
     }
 
     private static byte[] sample(int version) throws IOException {

@@ -19,6 +19,7 @@ import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.Unusable;
+import org.leanlintel.core.model.WorkState;
 import org.leanlintel.core.stair.StairHeights;
 import org.leanlintel.core.stair.StairWell;
 import org.leanlintel.server.api.Messages.StairAnswer;
@@ -115,7 +116,8 @@ public class HeightsApi {
                 like.risers(),
                 like.going(),
                 like.make(),
-                like.above());
+                like.above(),
+                WorkState.NEW);
     }
 
     private static WellAnswer answer(StairWell.Choice c, DrawStair like, UnitSystem units) {

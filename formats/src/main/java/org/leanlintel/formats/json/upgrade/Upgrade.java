@@ -16,7 +16,8 @@ public final class Upgrade {
             new ToVersion5(),
             new ToVersion6(),
             new ToVersion7(),
-            new ToVersion8());
+            new ToVersion8(),
+            new ToVersion9());
 
     /** The form that all steps lead to. */
     public static final int PRESENT = STEPS.size() + 1;
