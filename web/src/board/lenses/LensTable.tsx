@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { ElementOf } from "../../api/types";
-import { fieldClass } from "../../ui/controls";
+import { Choice, fieldClass } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../state/context";
 import { type Lens, onLayers, type Shown, showing, shownBy } from "../state/lenses";
 import { elementsOf } from "../state/state";
@@ -27,7 +27,11 @@ export function LensTable({ chosen, onChoose }: Props) {
   const elements = useBoard((s) => s.elements);
   const [sought, setSought] = useState("");
   const [differing, setDiffering] = useState(false);
-  const lenses = elementsOf({ elements }, "lens").sort((a, b) => a.name.localeCompare(b.name));
+  const [beside, setBeside] = useState<readonly [string, string]>(["", ""]);
+  const [folded, setFolded] = useState<ReadonlySet<string>>(new Set());
+  const all = elementsOf({ elements }, "lens").sort((a, b) => a.name.localeCompare(b.name));
+  const two = all.filter((l) => beside.includes(l.id));
+  const lenses = two.length === 2 ? two : all;
   const layers = elementsOf({ elements }, "layer")
     .filter((l) => `${l.group} ${l.name}`.toLowerCase().includes(sought.trim().toLowerCase()))
     .filter((l) => !differing || new Set(lenses.map((lens) => shownBy(lens, l.id))).size > 1);
@@ -46,6 +50,7 @@ export function LensTable({ chosen, onChoose }: Props) {
           <input type="checkbox" checked={differing} onChange={() => setDiffering(!differing)} />
           Only those the lenses show differently
         </label>
+        <Beside lenses={all} beside={beside} onChange={setBeside} />
       </div>
       <div className="overflow-x-auto">
         <table className="border-collapse">
@@ -70,11 +75,19 @@ export function LensTable({ chosen, onChoose }: Props) {
                   colSpan={lenses.length + 2}
                   className="border-rule border-b pt-2 text-left font-normal text-ink-2"
                 >
-                  {group || "In no group"}
+                  <button
+                    type="button"
+                    aria-expanded={!folded.has(group)}
+                    className="hover:text-ink"
+                    onClick={() => setFolded(toggled(folded, group))}
+                  >
+                    {folded.has(group) ? "▸" : "▾"} {group || "In no group"}
+                    {folded.has(group) && `, ${layers.filter((l) => l.group === group).length}`}
+                  </button>
                 </th>
               </tr>
               {layers
-                .filter((l) => l.group === group)
+                .filter((l) => l.group === group && !folded.has(group))
                 .map((l) => (
                   <LayerRow key={l.id} layer={l} lenses={lenses} chosen={chosen} onChoose={onChoose} />
                 ))}
@@ -84,6 +97,44 @@ export function LensTable({ chosen, onChoose }: Props) {
       </div>
       <NewLayer />
     </>
+  );
+}
+
+function toggled(folded: ReadonlySet<string>, group: string): ReadonlySet<string> {
+  const next = new Set(folded);
+  if (!next.delete(group)) next.add(group);
+  return next;
+}
+
+interface BesideProps {
+  readonly lenses: readonly Lens[];
+  readonly beside: readonly [string, string];
+  readonly onChange: (beside: readonly [string, string]) => void;
+}
+
+/** Two lenses to look at beside each other, without the rest. */
+function Beside({ lenses, beside: [one, other], onChange }: BesideProps) {
+  const options = (not: string) => [
+    ["", "any"] as const,
+    ...lenses.filter((l) => l.id !== not).map((l) => [l.id, l.name] as const),
+  ];
+  return (
+    <span className="flex items-center gap-2">
+      Only
+      <Choice
+        label="One lens"
+        value={one}
+        options={options(other)}
+        onChange={(id) => onChange([id, other])}
+      />
+      and
+      <Choice
+        label="Another lens beside it"
+        value={other}
+        options={options(one)}
+        onChange={(id) => onChange([one, id])}
+      />
+    </span>
   );
 }
 

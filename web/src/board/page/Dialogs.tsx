@@ -1,6 +1,7 @@
 import { Materials } from "../buildups/Materials";
 import { LensDialog } from "../lenses/LensDialog";
 import { StandardDialog } from "../lenses/StandardDialog";
+import { SeveralDrawings } from "../register/SeveralDrawings";
 import { useBoard, useBoardTools } from "../state/context";
 import { elementOf } from "../state/state";
 import { OwnStairRules } from "../things/OwnStairRules";
@@ -22,6 +23,8 @@ export function Dialogs() {
       return <LensDialog />;
     case "standard":
       return <StandardDialog />;
+    case "drawings":
+      return <SeveralDrawings />;
     case "keys":
       return <KeysDialog />;
     case "print":

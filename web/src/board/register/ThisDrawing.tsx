@@ -1,9 +1,10 @@
 import { useState } from "react";
-import type { Drawing } from "../../api/types";
+import type { Drawing, Edit } from "../../api/types";
 import { Button, Choice, Row } from "../../ui/controls";
+import type { Sync } from "../link/sync";
 import { useBoard, useBoardTools } from "../state/context";
 import { freeName, register, sheetsOf, TABLES } from "../state/drawings";
-import { adding, erasure, placedBefore } from "../state/revisions";
+import { addingLike, erasure, placedBefore } from "../state/revisions";
 import { elementsOf } from "../state/state";
 
 /** What is done with the drawing that is open: its place in the register, another like it, and its end. */
@@ -37,34 +38,23 @@ export function ThisDrawing({ drawing }: { readonly drawing: Drawing }) {
           {sheets.length > 0 ? `Delete, also from ${sheets.map((s) => s.number).join(", ")}` : "Delete"}
         </Button>
       </div>
-      {drawing.kind === "PLAN" && !TABLES.includes(drawing.kind) && <Another drawing={drawing} />}
+      {drawing.kind === "PLAN" && <Another drawing={drawing} />}
+      {TABLES.includes(drawing.kind) && <AnotherTable drawing={drawing} />}
     </section>
   );
 }
 
 /** The same plan through another lens. */
 function Another({ drawing }: { readonly drawing: Drawing }) {
-  const { sync } = useBoardTools();
+  const { store, sync } = useBoardTools();
   const elements = useBoard((s) => s.elements);
   const lenses = elementsOf({ elements }, "lens");
   const [chosen, setChosen] = useState("");
   const lens = chosen || drawing.lens;
-  const [everywhere, setEverywhere] = useState(false);
   const make = async () => {
-    const storeys = elementsOf({ elements }, "storey").sort((a, b) => a.levelMm - b.levelMm);
     const through = lenses.find((l) => l.id === lens)?.name.toLowerCase() ?? "";
-    for (const storey of everywhere ? storeys : storeys.filter((s) => s.id === drawing.storey)) {
-      const name = freeName(
-        sync.state,
-        everywhere ? `${storey.name}, ${through}` : `${drawing.name}, ${through}`,
-      );
-      const { kind, scale } = drawing;
-      const also = everywhere ? [] : drawing.also;
-      const frame = everywhere ? ({ type: "all" } as const) : drawing.frame;
-      if (!(await sync.edit(adding({ name, kind, storey: storey.id, lens, scale, frame, also })))) return;
-    }
-    const made = register(sync.state).findLast((d) => d.storey === drawing.storey && d.lens === lens);
-    if (made) await sync.show({ kind: "drawing", id: made.id });
+    const name = freeName(sync.state, `${drawing.name}, ${through}`);
+    await makeAndShow(sync, addingLike({ ...drawing, lens }, name), name);
   };
   return (
     <>
@@ -72,12 +62,25 @@ function Another({ drawing }: { readonly drawing: Drawing }) {
         <Choice value={lens} options={lenses.map((l) => [l.id, l.name] as const)} onChange={setChosen} />
       </Row>
       <div className="flex items-center justify-between">
-        <label className="flex items-center gap-2">
-          <input type="checkbox" checked={everywhere} onChange={() => setEverywhere(!everywhere)} />
-          of every storey
-        </label>
+        <Button onClick={() => store.setState({ dialog: "drawings" })}>Several at once</Button>
         <Button onClick={() => void make()}>Add</Button>
       </div>
     </>
   );
+}
+
+/** The same schedule again, to list something else. */
+function AnotherTable({ drawing }: { readonly drawing: Drawing }) {
+  const { sync } = useBoardTools();
+  const make = async () => {
+    const name = freeName(sync.state, drawing.name);
+    await makeAndShow(sync, addingLike(drawing, name), name);
+  };
+  return <Button onClick={() => void make()}>Another like it</Button>;
+}
+
+async function makeAndShow(sync: Sync, edit: Edit, name: string): Promise<void> {
+  if (!(await sync.edit(edit))) return;
+  const made = elementsOf(sync.state, "drawing").find((d) => d.name === name);
+  if (made) await sync.show({ kind: "drawing", id: made.id });
 }

@@ -102,9 +102,21 @@ export function keeping({ gap, clearMm }: GapAnswer, faces: Faces): Edit | null 
   return gap.type === "beside" ? { type: "keepGap", gap, faces, clearMm } : null;
 }
 
+export type NewDrawing = Omit<Drawing, "id" | "type" | "sortBy" | "subject" | "order">;
+
 /** The edit that adds a drawing to the register. */
-export function adding(drawing: Omit<Drawing, "id" | "type" | "sortBy" | "subject" | "order">): Edit {
+export function adding(drawing: NewDrawing): Extract<Edit, { type: "addDrawing" }> {
   return { type: "addDrawing", ...drawing, subject: { type: "whole" } };
+}
+
+/** The edit that adds several. */
+export function addingSeveral(drawings: readonly NewDrawing[]): Edit {
+  return { type: "addDrawings", drawings: drawings.map(adding) };
+}
+
+/** The edit that adds a drawing like another, under another name. */
+export function addingLike({ id, type, sortBy, order, ...drawing }: Drawing, name: string): Edit {
+  return { type: "addDrawing", ...drawing, name };
 }
 
 /** The edit that adds the drawing of one stair to the register. */

@@ -38,6 +38,7 @@ export type Dialog =
   | "find"
   | "lenses"
   | "standard"
+  | "drawings"
   | "keys"
   | "print"
   | "versions"

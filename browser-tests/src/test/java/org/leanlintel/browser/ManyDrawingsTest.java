@@ -140,18 +140,49 @@ class ManyDrawingsTest {
         assertThat(page.getByText("Shows a part of its storey")).isVisible();
     }
 
-    /** The same plan again through another lens, for every storey at once. */
+    /** A building plan and a furniture plan of every storey, in one edit. */
     @Test
     void plansOfEveryStoreyAreMadeAtOnce() {
         tab("Register");
-        drafter.field("Another, through").selectOption("Furniture plan");
-        drafter.field("of every storey").check();
-        drafter.button("Add").click();
+        drafter.button("Several at once").click();
+        drafter.field("Furniture plan").check();
+        drafter.field("Structural plan").check();
+        drafter.button("Make 4 drawings").click();
+        drafter.expectUndo("add 4 drawings");
         assertThat(drafter.button("First, furniture plan")).isVisible();
         show("Ground, furniture plan");
         assertThat(page.locator("header")).containsText("Furniture plan");
         drafter.button("Delete").click();
         assertThat(drafter.button("Ground, furniture plan")).isHidden();
+        drafter.press("Control+z");
+        drafter.press("Control+z");
+        assertThat(drafter.button("First, structural plan")).isHidden();
+    }
+
+    /** The bench in the garage stands already; once it goes, a schedule of what goes lists it, and no other. */
+    @Test
+    void aFittingThatGoesIsListedWithWhatGoes() {
+        drafter.click(10_400, 7537);
+        assertThat(drafter.field("State")).hasValue("EXISTING");
+        drafter.field("State").selectOption("To be removed");
+        drafter.expectUndo("change");
+        show("Fittings");
+        drafter.button("Another like it").click();
+        assertThat(drafter.button("Fittings 2")).isVisible();
+        tab("Facts");
+        drafter.field("Lists").selectOption("What is to be removed");
+        drafter.expectUndo("change drawing");
+        assertThat(rows("Fittings 2")).hasSize(1).allMatch(row -> row.contains("2800"));
+        assertThat(rows("Fittings")).isNotEmpty().noneMatch(row -> row.contains("2800"));
+    }
+
+    /** The rows of a schedule as it is saved for a spreadsheet. */
+    private List<String> rows(String schedule) {
+        show(schedule);
+        String file = page.getByText("Save " + schedule + " as CSV").getAttribute("href");
+        List<String> lines =
+                page.request().get(SERVER.address() + file).text().lines().toList();
+        return lines.subList(1, lines.size());
     }
 
     /** The garage as it is, what is taken down, and what comes: three drawings of one model. */

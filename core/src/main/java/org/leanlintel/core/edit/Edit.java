@@ -37,6 +37,7 @@ public sealed interface Edit
                 PlaceNote,
                 AddSheet,
                 AddDrawing,
+                AddDrawings,
                 ReorderDrawing,
                 AddMaterial,
                 AddStorey,

@@ -111,6 +111,12 @@ final class DrawnPlies {
         return between ? new Drawn(BETWEEN, Does.AIR_GAP, false) : new Drawn(ply.material(), ply.does(), true);
     }
 
+    /** What is drawn for what is built against a wall or stands free. */
+    Drawn alone(Material material, Does does) {
+        if (amount != Detail.Amount.OUTLINE) return new Drawn(material, does, true);
+        return new Drawn(fill == Lens.Fill.SOLID ? DARK : WALL, does, false);
+    }
+
     /** A membrane is drawn where both plies beside it are drawn as themselves. */
     boolean showsMembrane(Strip strip, int stripIndex) {
         if (amount != Detail.Amount.EVERYTHING) return false;

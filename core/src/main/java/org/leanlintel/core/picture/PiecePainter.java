@@ -63,9 +63,11 @@ final class PiecePainter {
     /** @param open the offset of the side that joins the wall, whose line the wall draws; NaN where there is none */
     private static void slab(Strip strip, Slab slab, double open, Look look, Pens pens) {
         PenRole role = role(slab.does());
-        if (slab.does() != Does.AIR_GAP)
-            pens.fill(pens.tint(slab.material()), strip.ring(slab.from(), slab.to(), slab.lo(), slab.hi()));
-        SlabHatch.paint(strip, slab, look.drawing().scale(), pens);
+        DrawnPlies.Drawn drawn = DrawnPlies.of(look).alone(slab.material(), slab.does());
+        List<Vec> ring = strip.ring(slab.from(), slab.to(), slab.lo(), slab.hi());
+        if (slab.does() != Does.AIR_GAP) pens.fill(drawn.tint(pens), ring);
+        PlyHatch hatch = new PlyHatch(drawn.material().hatch(), look.drawing().scale(), pens);
+        SlabHatch.paint(strip, hatch, ring, slab.from(), slab.to(), slab.lo(), slab.hi());
         pens.line(role, strip.at(slab.from(), slab.lo()), strip.at(slab.from(), slab.hi()));
         pens.line(role, strip.at(slab.to(), slab.lo()), strip.at(slab.to(), slab.hi()));
         for (double t : new double[] {slab.lo(), slab.hi()})
@@ -106,8 +108,9 @@ final class PiecePainter {
 
     private static void part(Post post, Wrapped.Part part, Look look, Pens pens) {
         List<Vec> ring = post.ring(part.x0(), part.x1(), part.y0(), part.y1());
-        pens.fill(pens.tint(part.material()), ring);
-        PlyHatch hatch = new PlyHatch(part.material().hatch(), look.drawing().scale(), pens);
+        DrawnPlies.Drawn drawn = DrawnPlies.of(look).alone(part.material(), part.does());
+        pens.fill(drawn.tint(pens), ring);
+        PlyHatch hatch = new PlyHatch(drawn.material().hatch(), look.drawing().scale(), pens);
         hatch.within(List.of(ring));
         hatch.between(ring.get(0), ring.get(1), ring.get(3).minus(ring.get(0)));
         pens.closed(role(part.does()), ring);

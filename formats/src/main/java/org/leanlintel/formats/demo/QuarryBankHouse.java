@@ -117,7 +117,7 @@ public final class QuarryBankHouse {
         d.on(OfficeStandard.GROUND);
         Wall goes = d.partition("block-partition", garageSide, 8860, 3750, east, WIDTH - 215, 3750);
         WallPiece.Make brick = new WallPiece.Solid(new ElementId("material-brick"), 350);
-        WallPiece breast = d.piece(east, Side.RIGHT, d.part(End.END, 900, 900), 0, 2500, brick);
+        WallPiece breast = d.piece(east, Side.RIGHT, d.part(End.END, 2450, 900), 0, 2500, brick);
         d.state(WorkState.REMOVED, goes, breast);
         d.state(WorkState.EXISTING, garageNorth, east, garageSouth, garageSide);
         d.work(Objects.requireNonNull(garageDoor), Opening.Work.NEW);
