@@ -1,4 +1,6 @@
 // @vitest-environment jsdom
+
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { cleanup, render, screen, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import type { ReactNode } from "react";
@@ -7,6 +9,7 @@ import { api } from "../src/api/client";
 import type { Edit, Element, ElementOf } from "../src/api/types";
 import { Actions } from "../src/board/hands/actions";
 import { isFree } from "../src/board/hands/selecting";
+import { differences } from "../src/board/lenses/differences";
 import { LensDialog } from "../src/board/lenses/LensDialog";
 import { StandardDialog } from "../src/board/lenses/StandardDialog";
 import type { Sync } from "../src/board/link/sync";
@@ -18,6 +21,7 @@ import { register, workingPlan } from "../src/board/state/drawings";
 import { changing, keptHidden, showing, shownBy, unseen } from "../src/board/state/lenses";
 import type { BoardState } from "../src/board/state/state";
 import { LayerField } from "../src/board/things/LayerField";
+import { NewProjectDialog } from "../src/projects/NewProjectDialog";
 import { boardStore, layerCalled, WALL } from "./board";
 
 globalThis.ResizeObserver ??= class {
@@ -247,6 +251,18 @@ describe("an office standard", () => {
     vi.restoreAllMocks();
   });
 
+  it("is told apart from the project's item by item, in words", () => {
+    const elements = withLayers();
+    const mine = { ...LENS, layers: [{ layer: "notes", shown: "FAINT" }], marks: ["DOORS"] } as typeof LENS;
+    const theirs = { ...mine, thinnestPlyMm: 0.5, layers: [], marks: ["DOORS", "WINDOWS"] } as typeof LENS;
+    expect(differences({ elements }, mine, theirs)).toEqual([
+      { what: "layers, notes", mine: "notes faint", theirs: "nothing" },
+      { what: "thinnest ply, mm", mine: "0.7", theirs: "0.5" },
+      { what: "marks", mine: "doors", theirs: "doors windows" },
+    ]);
+    expect(differences({ elements }, mine, mine)).toEqual([]);
+  });
+
   it("says what is wrong with a file", async () => {
     const { on } = boardOf({ dialog: "standard" });
     const problem = { title: "Refused", status: 422, detail: "This is not an office standard." };
@@ -258,6 +274,27 @@ describe("an office standard", () => {
     const file = new File(["{}"], "other.json", { type: "application/json" });
     await userEvent.upload(screen.getByLabelText("Standard to compare"), file);
     expect((await screen.findByRole("alert")).textContent).toContain("This is not an office standard.");
+    vi.restoreAllMocks();
+  });
+});
+
+describe("a new project", () => {
+  it("begins with the standard of another where that is chosen", async () => {
+    const answers = (data: unknown) => Promise.resolve({ data, response: new Response() }) as never;
+    vi.spyOn(api, "GET").mockImplementation(((path: string) =>
+      answers(
+        path === "/api/v1/projects" ? [{ id: "p1", name: "Mill" }] : path.endsWith("/standard") ? "{7}" : [],
+      )) as never);
+    const made = vi.spyOn(api, "POST").mockImplementation((() => answers({ id: "p2" })) as never);
+    render(
+      <QueryClientProvider client={new QueryClient()}>
+        <NewProjectDialog onClose={() => {}} />
+      </QueryClientProvider>,
+    );
+    await screen.findByRole("option", { name: "That of Mill" });
+    await userEvent.selectOptions(screen.getByLabelText("Begins with"), "That of Mill");
+    await userEvent.click(screen.getByRole("button", { name: "Make project" }));
+    expect(made.mock.calls[0]?.[1]).toMatchObject({ body: { standard: "{7}" } });
     vi.restoreAllMocks();
   });
 });

@@ -4,6 +4,7 @@ import type { NewProject } from "../api/types";
 import { useRegions } from "../api/useRegions";
 import { Button, Choice, Fault, fieldClass, Panel, Row } from "../ui/controls";
 import { goTo } from "../ui/route";
+import { BeginsWith, type Begun, fileOf } from "./BeginsWith";
 
 const empty: NewProject = {
   name: "",
@@ -12,6 +13,7 @@ const empty: NewProject = {
   drawnBy: "",
   region: "UK",
   paper: "A2",
+  standard: "",
 };
 const texts = [
   ["name", "Name"],
@@ -25,11 +27,13 @@ export function NewProjectDialog({ onClose }: { readonly onClose: () => void }) 
   const [fault, setFault] = useState<string>();
   const { regions } = useRegions();
   const region = regions.find((o) => o.region.id === facts.region)?.region;
+  const [standard, setStandard] = useState<Begun>({ with: "" });
 
   const make = async (e: FormEvent) => {
     e.preventDefault();
     try {
-      const made = await answerOf(api.POST("/api/v1/projects", { body: facts }));
+      const body = { ...facts, standard: await fileOf(standard) };
+      const made = await answerOf(api.POST("/api/v1/projects", { body }));
       goTo(`/projects/${made.id}`);
     } catch (error) {
       setFault(sentenceOf(error));
@@ -77,6 +81,7 @@ export function NewProjectDialog({ onClose }: { readonly onClose: () => void }) 
             onChange={(paper) => setFacts({ ...facts, paper })}
           />
         </Row>
+        <BeginsWith standard={standard} onChange={setStandard} />
         {fault && <Fault>{fault}</Fault>}
         <div className="mt-4 flex justify-end gap-2">
           <Button onClick={onClose}>Cancel</Button>

@@ -1,9 +1,10 @@
 import { useRef, useState } from "react";
 import { answerOf, api, sentenceOf } from "../../api/client";
-import type { StandardCompared as Compared } from "../../api/types";
+import type { StandardCompared as Compared, Element } from "../../api/types";
 import { Button, Fault, fieldClass, Panel } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../state/context";
 import { takingStandard } from "../state/revisions";
+import { differences } from "./differences";
 
 const WORDS: Record<Compared["likeness"], string> = {
   NEW: "The project has none",
@@ -131,6 +132,7 @@ function Choosing({ items, onTaken }: Props) {
                     {taken.has(element.id) && (likeness === "NEW" ? ": added" : ": replaced")}
                   </span>
                 </label>
+                {likeness === "DIFFERENT" && <Differences theirs={element} />}
               </li>
             ))}
           </ul>
@@ -142,5 +144,32 @@ function Choosing({ items, onTaken }: Props) {
         </>
       )}
     </section>
+  );
+}
+
+/** What the project has beside what the standard has, where they differ. */
+function Differences({ theirs }: { readonly theirs: Element }) {
+  const elements = useBoard((s) => s.elements);
+  const mine = elements.get(theirs.id);
+  if (!mine) return null;
+  return (
+    <table className="mb-1 ml-6 text-xs">
+      <thead className="text-ink-2">
+        <tr>
+          <th className="pr-4 text-left font-normal">Differs in</th>
+          <th className="pr-4 text-left font-normal">Here</th>
+          <th className="text-left font-normal">In the standard</th>
+        </tr>
+      </thead>
+      <tbody>
+        {differences({ elements }, mine, theirs).map((d) => (
+          <tr key={d.what}>
+            <td className="pr-4">{d.what}</td>
+            <td className="pr-4">{d.mine}</td>
+            <td>{d.theirs}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }

@@ -1,4 +1,5 @@
 import type { Edit, Element } from "../../api/types";
+import { byName, isRecord, type Named } from "./named";
 
 type Elements = ReadonlyMap<string, Element>;
 
@@ -51,24 +52,6 @@ function mergedList(then: Named, changed: Named, now: Named): unknown[] {
     .map((name) =>
       changed.has(name) ? merged(then.get(name), changed.get(name), now.get(name)) : now.get(name),
     );
-}
-
-type Named = ReadonlyMap<string, unknown>;
-
-/** The members of a list by what each is of; null where it is no list, or two are of the same or one says nothing of it. */
-function byName(list: unknown): Named | null {
-  if (!Array.isArray(list)) return null;
-  const named = new Map<string, unknown>();
-  for (const member of list) {
-    const name = isRecord(member) ? (member.layer ?? member.drawing ?? member.id) : member;
-    if (typeof name !== "string" || named.has(name)) return null;
-    named.set(name, member);
-  }
-  return named;
-}
-
-function isRecord(value: unknown): value is Readonly<Record<string, unknown>> {
-  return typeof value === "object" && value !== null && !Array.isArray(value);
 }
 
 function isSame(a: unknown, b: unknown): boolean {

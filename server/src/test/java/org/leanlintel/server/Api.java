@@ -28,19 +28,23 @@ public final class Api {
     }
 
     public static Api newProject(RunningServer server, String name) {
-        Answer made = server.post("/api/v1/projects", facts(name));
-        return new Api(server, made.json().path("id").asString());
+        return new Api(server, begun(server, name, "").json().path("id").asString());
+    }
+
+    /** Asks for a project that begins with a standard. */
+    static Answer begun(RunningServer server, String name, String standard) {
+        return server.post("/api/v1/projects", facts(name, standard));
     }
 
     /** @return its id */
     static String newProject(ServerProcess server, String name) throws IOException {
-        return server.post("/api/v1/projects", Json.mapper().writeValueAsString(facts(name)))
+        return server.post("/api/v1/projects", Json.mapper().writeValueAsString(facts(name, "")))
                 .json()
                 .path("id")
                 .asString();
     }
 
-    private static Map<String, String> facts(String name) {
+    private static Map<String, String> facts(String name, String standard) {
         return Map.of(
                 "name",
                 name,
@@ -53,7 +57,9 @@ public final class Api {
                 "region",
                 "UK",
                 "paper",
-                "A2");
+                "A2",
+                "standard",
+                standard);
     }
 
     public static Api of(RunningServer server, String project) {

@@ -57,7 +57,7 @@ class RegionsApiTest {
 
         String project = SERVER.post(
                         "/api/v1/projects",
-                        "{\"name\":\"Own\",\"address\":\"\",\"client\":\"\",\"drawnBy\":\"\",\"region\":\"%s\",\"paper\":\"ARCH_D\"}"
+                        "{\"name\":\"Own\",\"address\":\"\",\"client\":\"\",\"drawnBy\":\"\",\"region\":\"%s\",\"paper\":\"ARCH_D\",\"standard\":\"\"}"
                                 .formatted(ID))
                 .json()
                 .path("id")

@@ -3,6 +3,7 @@ package org.leanlintel.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -69,6 +70,37 @@ class StandardsApiTest {
                 .isEmpty();
         assertThat(count(api.post("/standard/comparison", office.toString()), "NEW"))
                 .isZero();
+    }
+
+    /** Two build-ups, layers and materials as they were, and a lens of its own: a project begins with just these. */
+    @Test
+    void aProjectBeginsWithAStandard() {
+        ObjectNode office = own();
+        List<String> dropped = new ArrayList<>();
+        for (Iterator<JsonNode> i = ((ArrayNode) office.path("elements")).iterator(); i.hasNext(); ) {
+            JsonNode e = i.next();
+            String id = e.path("id").asString();
+            boolean goes = e.path("type").asString().equals("symbol") || id.equals("build-up-stud-partition");
+            if (goes) dropped.add(id);
+            if (goes) i.remove();
+        }
+        item(office, "lens-building-plan").put("name", "Office plan");
+        assertThat(dropped).hasSizeGreaterThan(10);
+        Answer made = Api.begun(SERVER, "Begun", office.toString());
+        Api begun = Api.of(SERVER, made.json().path("id").asString());
+        ObjectNode its = (ObjectNode) begun.get("/standard").json();
+        assertThat(ids(its)).doesNotContainAnyElementsOf(dropped).containsAll(ids(office));
+        assertThat(item(its, "lens-building-plan").path("name").asString()).isEqualTo("Office plan");
+        Answer none = Api.begun(SERVER, "None", "{}");
+        assertThat(none.status()).isEqualTo(422);
+        assertThat(none.detail()).contains("not an office standard");
+    }
+
+    private static List<String> ids(ObjectNode standard) {
+        return standard.path("elements")
+                .valueStream()
+                .map(e -> e.path("id").asString())
+                .toList();
     }
 
     @Test

@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.Standard.Likeness;
 import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Hatch;
@@ -15,6 +16,7 @@ import org.leanlintel.core.model.Heat;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Material;
+import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.model.Wall;
@@ -108,5 +110,29 @@ class StandardTest {
                 .isThrownBy(() -> Standard.compare(sketch.model(), List.of(shell.getFirst())))
                 .withMessageContaining("no part of an office standard");
         assertThat(sketch.refusal(new TakeStandard(List.of(shell.getFirst())))).contains("no part of");
+    }
+
+    /** The stock that came with it goes but for what the plan needs; the office's layer takes the walls. */
+    @Test
+    void aProjectBegunWithAStandardHasItsStockAndNoOther() {
+        Sketch fresh = new Sketch();
+        fresh.put(Layer.plain(Sketch.id("walls"), "Walls", List.of("wall")));
+        Layer office = Layer.plain(Sketch.id("office-walls"), "Office walls", List.of("wall"));
+        Model begun = BegunWith.standard(List.of(office, material("slate", "Slate", "#333333")), fresh.model());
+        assertThat(begun.get(office.id(), Layer.class).takes()).containsExactly("wall");
+        assertThat(begun.all(Layer.class)).containsExactly(begun.get(office.id(), Layer.class));
+        assertThat(begun.all(Material.class)).extracting(Material::name).containsExactly("Slate");
+        assertThat(begun.all(BuildUp.class)).isEmpty();
+        assertThat(begun.find(Sketch.LENS)).as("the plan is seen through it").isNotNull();
+        List<Element> own =
+                fresh.model().elements().stream().filter(Standard::holds).toList();
+        assertThat(BegunWith.standard(own, fresh.model())).isEqualTo(fresh.model());
+    }
+
+    @Test
+    void aStandardThatCannotBeBegunWithIsRefusedInWords() {
+        BuildUp odd = Sketch.buildUp("odd", Sketch.ply("nowhere", 100, Does.CARRIES));
+        assertThatExceptionOfType(Unusable.class)
+                .isThrownBy(() -> BegunWith.standard(List.of(odd), new Sketch().model()));
     }
 }

@@ -38,8 +38,15 @@ public final class Messages {
             Instant changedAt,
             @Nullable Instant deletedAt) {}
 
+    /** @param standard the file of an office standard to begin with; empty for the one that comes with the program */
     public record NewProject(
-            String name, String address, String client, String drawnBy, String region, PaperSize paper) {}
+            String name,
+            String address,
+            String client,
+            String drawnBy,
+            String region,
+            PaperSize paper,
+            String standard) {}
 
     /** Everything a board needs besides pictures. @param undo what undo would take back, by name; null for nothing */
     public record ProjectState(long revision, List<Element> elements, @Nullable String undo, @Nullable String redo) {}

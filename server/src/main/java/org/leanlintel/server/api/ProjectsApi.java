@@ -4,6 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.edit.BegunWith;
 import org.leanlintel.core.edit.Whole;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Element;
@@ -11,6 +12,7 @@ import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.formats.json.ProjectFile;
+import org.leanlintel.formats.json.StandardFile;
 import org.leanlintel.formats.standard.OfficeStandard;
 import org.leanlintel.formats.standard.TradeRegion;
 import org.leanlintel.server.api.Messages.NewProject;
@@ -62,7 +64,7 @@ public class ProjectsApi {
         return store.all(deleted).stream().map(ProjectsApi::summary).toList();
     }
 
-    /** A new project from the office standard, with one storey and its plan. */
+    /** A new project from the office standard, the one that comes with the program or another, with one storey and its plan. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     public ProjectSummary create(@RequestBody NewProject request) {
@@ -70,7 +72,12 @@ public class ProjectsApi {
                 region = own != null ? own : OfficeStandard.region(request.region());
         Settings settings = OfficeStandard.settings(
                 region, request.name(), request.address(), request.client(), request.drawnBy(), request.paper());
-        return summary(store.add(OfficeStandard.newProject(settings, region)));
+        Model fresh = OfficeStandard.newProject(settings, region);
+        String standard = request.standard();
+        return summary(store.add(
+                standard.isBlank()
+                        ? fresh
+                        : BegunWith.standard(StandardFile.read(standard.getBytes(StandardCharsets.UTF_8)), fresh)));
     }
 
     /** A copy with its own history. */
