@@ -302,11 +302,15 @@ describe("a new project", () => {
 describe("the register", () => {
   it("keeps its order, and the first whole plan of a storey is worked in", () => {
     const first = plan();
-    const box = { type: "box", low: [0, 0], high: [100, 100] } as const;
+    const ring: [number, number][] = [
+      [0, 0],
+      [900, 0],
+      [900, 900],
+    ];
     const elements = new Map<string, Element>([
       [first.id, { ...first, order: 3 }],
       ["z", { ...first, id: "z", order: 2 }],
-      ["a", { ...first, id: "a", order: 1, frame: { ...box, low: [0, 0], high: [100, 100] } }],
+      ["a", { ...first, id: "a", order: 1, frame: { type: "part", ring, broken: false } }],
     ]);
     expect(register({ elements }).map((d) => d.id)).toEqual(["a", "z", first.id]);
     expect(workingPlan({ elements }, first.storey)?.id).toBe("z");

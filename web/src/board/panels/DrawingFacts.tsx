@@ -45,12 +45,7 @@ export function DrawingFacts({ drawing }: { readonly drawing: Drawing }) {
       <Row label="Name">
         <Accepted value={drawing.name} onAccept={(name) => revise({ name })} />
       </Row>
-      {drawing.frame.type === "box" && (
-        <div className="flex items-center justify-between py-1">
-          <span className="text-ink-2">Shows a part of its storey</span>
-          <Button onClick={() => revise({ frame: { type: "all" } })}>Show all of it</Button>
-        </div>
-      )}
+      <FrameField drawing={drawing} revise={revise} />
       {drawing.kind === "PLAN" && <AlsoWritten drawing={drawing} />}
       {isTable && <SortedBy drawing={drawing} />}
       <Listed drawing={drawing} />
@@ -66,6 +61,28 @@ export function DrawingFacts({ drawing }: { readonly drawing: Drawing }) {
       {drawing.kind === "PLAN" && lens && <LensFields lens={lens} />}
       {!isTable && <LayersHere />}
     </Section>
+  );
+}
+
+/** That a plan shows a part of its storey, and whether its edges say so. */
+function FrameField({ drawing, revise }: { drawing: Drawing; revise: (change: Partial<Drawing>) => void }) {
+  const { frame } = drawing;
+  if (frame.type !== "part") return null;
+  return (
+    <div className="py-1">
+      <div className="flex items-center justify-between">
+        <span className="text-ink-2">Shows a part of its storey</span>
+        <Button onClick={() => revise({ frame: { type: "all" } })}>Show all of it</Button>
+      </div>
+      <label className="flex items-center gap-2 py-1">
+        <input
+          type="checkbox"
+          checked={frame.broken}
+          onChange={() => revise({ frame: { ...frame, broken: !frame.broken } })}
+        />
+        Break lines along its edges
+      </label>
+    </div>
   );
 }
 

@@ -156,7 +156,7 @@ export interface Making {
     readonly span: number;
     readonly fall: FloorFall;
   };
-  readonly voidWay: "RECTANGLE" | "OUTLINE";
+  readonly outlineWay: "RECTANGLE" | "OUTLINE";
   readonly stair: {
     readonly layout: "STRAIGHT" | "QUARTER" | "HALF" | "TWO_QUARTERS" | "WINDERS" | "SPIRAL";
     readonly side: "LEFT" | "RIGHT";

@@ -57,7 +57,7 @@ const making: Making = {
     span: Math.PI / 2,
     fall: { type: "level" },
   },
-  voidWay: "RECTANGLE",
+  outlineWay: "RECTANGLE",
   stair: {
     layout: "STRAIGHT",
     side: "LEFT",

@@ -2,8 +2,10 @@ import type { Floor, FloorEdge, FloorFall } from "../../api/types";
 import { Choice, Row } from "../../ui/controls";
 import { Section } from "../../ui/Section";
 import { LengthField } from "../fields/LengthField";
+import { OutlineWay } from "../making/OutlineWay";
 import { useBoard, useBoardTools } from "../state/context";
 import { type BoardState, floorBuildUps, type Making } from "../state/state";
+import type { MakingProps } from "../tools/ToolOf";
 
 const elementsIn = (state: BoardState) => state.elements;
 
@@ -122,19 +124,10 @@ export function NewFloor({ making, set }: { making: Making; set: (change: Partia
   );
 }
 
-export function NewVoid({ making, set }: { making: Making; set: (change: Partial<Making>) => void }) {
+export function NewVoid(props: MakingProps) {
   return (
     <Section title="New void" words="through the floors of this storey">
-      <Row label="Drawn">
-        <Choice
-          value={making.voidWay}
-          options={[
-            ["RECTANGLE", "As a rectangle"],
-            ["OUTLINE", "As an outline"],
-          ]}
-          onChange={(voidWay) => set({ voidWay })}
-        />
-      </Row>
+      <OutlineWay {...props} />
     </Section>
   );
 }

@@ -125,6 +125,12 @@ const THINGS: Things = {
     Facts: ({ thing }) => <NoteFacts note={thing} />,
     goes: true,
   },
+  blank: {
+    title: () => "Blank",
+    words: "hides what is under it in this drawing",
+    Facts: () => null,
+    goes: true,
+  },
   dimensionString: {
     title: () => "Dimension string",
     words: (s) => `${s.holds.length} points`,

@@ -2,6 +2,7 @@ import type { Edit } from "../../api/types";
 import type { BoardState, Tool, ToolName } from "../state/state";
 import { bend } from "./bend";
 import { beside } from "./beside";
+import { blank } from "./blank";
 import { copy } from "./copy";
 import { cut } from "./cut";
 import { door } from "./door";
@@ -45,7 +46,7 @@ const stages = [
   { words: "Openings", tools: [door, window] },
   { words: "Storeys and stairs", tools: [storeys, floor, voidThrough, stair, well, section] },
   { words: "Rooms and fittings", tools: [room, limit, fitting] },
-  { words: "Dimensions, notes", tools: [string, note, part] },
+  { words: "Dimensions, notes", tools: [string, note, part, blank] },
 ] as const;
 
 /** Tools that begin with something given, not from a list. */

@@ -22,13 +22,13 @@ export const voidThrough: ToolOf<Void> = {
   also: "opening in floor shaft stairwell",
   fresh,
   aims: true,
-  prompt: (state, { picks }) => ["Void.", outlineWords(state.making.voidWay, picks.length)],
+  prompt: (state, { picks }) => ["Void.", outlineWords(state.making.outlineWay, picks.length)],
   edit: (state, { picks }) => {
     const storey = planShown(state)?.storey;
-    const ring = ringOf(state, picks, state.making.voidWay === "RECTANGLE");
+    const ring = ringOf(state, picks, state.making.outlineWay === "RECTANGLE");
     return storey && ring ? { type: "drawVoid", storey, layer: layerOf(state, "floorVoid"), ring } : null;
   },
-  take: (hands, tool) => takeCorner(hands, tool, fresh, hands.state.making.voidWay),
+  take: (hands, tool) => takeCorner(hands, tool, fresh, hands.state.making.outlineWay),
   end: (hands, { picks }) => closeOutline(hands, picks, fresh),
   back: (tool) => (tool.picks.length === 0 ? null : { ...tool, picks: tool.picks.slice(0, -1) }),
   from: ({ picks }) => picks.map(pointOf)[picks.length - 1],

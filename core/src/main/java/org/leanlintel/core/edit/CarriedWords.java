@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Blank;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
@@ -36,6 +37,12 @@ record CarriedWords(Carriage carry) {
         double scale = carry.from().model().find(n.drawing(), Drawing.class) instanceof Drawing d ? d.scale() : 1;
         int longest = n.text().lines().mapToInt(String::length).max().orElse(0);
         return new Vec(longest * LETTER_MM, -n.text().lines().count() * LINE_MM).times(scale);
+    }
+
+    void blank(Blank b) {
+        ElementId id = carry.idOf(b);
+        List<Vec> ring = b.ring().stream().map(carry.movement()::point).toList();
+        carry.put(new Blank(id, carry.there(b.layer()), carry.there(b.drawing()), ring));
     }
 
     /** Left where it is, or left out, where it holds to something that is not carried. */

@@ -9,6 +9,7 @@ import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.geometry.Rigid;
+import org.leanlintel.core.model.Blank;
 import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.DimensionString;
@@ -109,6 +110,7 @@ final class Carrying {
                 if (!carry.takes(p.wall())) return withItsWall(p);
             }
             case DimensionString s -> words.string(s);
+            case Blank b -> words.blank(b);
             case Tracing t -> {
                 return tracing(t);
             }

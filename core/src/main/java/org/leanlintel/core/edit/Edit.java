@@ -38,6 +38,7 @@ public sealed interface Edit
                 AddSheet,
                 AddDrawing,
                 AddDrawings,
+                DrawBlank,
                 ReorderDrawing,
                 AddMaterial,
                 AddStorey,

@@ -5,10 +5,10 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.leanlintel.core.building.Building;
-import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Rigid;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Blank;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.DimensionString;
@@ -59,6 +59,7 @@ public record Hand(Vec about) implements Edit {
                 FloorVoid.class,
                 Stair.class,
                 Note.class,
+                Blank.class,
                 DimensionString.class)) things.addAll(model.all(kind));
         if (things.isEmpty()) return Refusal.because("There is nothing to hand yet.");
         Carrying carrying = new Carrying(
@@ -70,14 +71,13 @@ public record Hand(Vec about) implements Edit {
             put.add(l.through(
                     mirror.point(l.from()), mirror.point(l.to()), l.looking().other()));
         for (Drawing d : model.all(Drawing.class))
-            if (d.frame() instanceof Drawing.Box box) put.add(d.framed(mirrored(box, mirror)));
+            if (d.frame() instanceof Drawing.Part part) put.add(d.framed(mirrored(part, mirror)));
         for (Sheet sheet : model.all(Sheet.class)) put.add(sheet.with(placed(model, sheet, mirror)));
         return Change.to(model, "hand the house", put, List.of());
     }
 
-    private static Drawing.Box mirrored(Drawing.Box box, Rigid mirror) {
-        Bounds there = Bounds.of(List.of(mirror.point(box.low()), mirror.point(box.high())));
-        return new Drawing.Box(new Vec(there.minX(), there.minY()), new Vec(there.maxX(), there.maxY()));
+    private static Drawing.Part mirrored(Drawing.Part part, Rigid mirror) {
+        return new Drawing.Part(part.ring().stream().map(mirror::point).toList(), part.broken());
     }
 
     private static List<Sheet.Placed> placed(Model model, Sheet sheet, Rigid mirror) {

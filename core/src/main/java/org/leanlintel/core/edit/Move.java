@@ -15,6 +15,7 @@ import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Blank;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
@@ -140,6 +141,11 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
                 case SectionLine l -> put.put(l.id(), l.through(l.from().plus(by), l.to().plus(by), l.looking()));
                 case RoomLimit l -> put.put(l.id(), l.between(l.from().plus(by), l.to().plus(by)));
                 case ConstructionLine l -> put.put(l.id(), l.between(l.from().plus(by), l.to().plus(by)));
+                case Blank blank ->
+                    put.put(
+                            blank.id(),
+                            blank.within(
+                                    blank.ring().stream().map(p -> p.plus(by)).toList()));
                 case Note note -> put.put(note.id(), note.moved(by));
                 case DimensionString s -> put.put(s.id(), s.through(s.at().plus(by), s.holds()));
                 case OutsideSteps s -> {

@@ -2,6 +2,7 @@ package org.leanlintel.core.edit;
 
 import java.util.List;
 import java.util.stream.Stream;
+import org.leanlintel.core.model.Blank;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
@@ -77,6 +78,7 @@ public final class Naming {
             case KeptGap k -> "kept gap";
             case Tracing t -> "picture \"" + t.name() + "\"";
             case DimensionString s -> "dimension string";
+            case Blank b -> "blank";
             case Note n -> n.style() == Note.Style.NAME ? "name \"" + n.text() + "\"" : "note";
             case Drawing d -> "drawing " + d.name();
             case Sheet s -> "sheet " + s.number();

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.model.Blank;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.ConstructionLine;
@@ -164,6 +165,7 @@ public final class References {
                 add(found, s.drawing(), Drawing.class);
                 s.holds().forEach(h -> ofHold(h, found));
             }
+            case Blank b -> {}
             case Note n -> {
                 add(found, n.drawing(), Drawing.class);
             }

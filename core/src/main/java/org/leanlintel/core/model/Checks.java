@@ -2,6 +2,7 @@ package org.leanlintel.core.model;
 
 import java.util.List;
 import java.util.regex.Pattern;
+import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 
@@ -58,6 +59,13 @@ final class Checks {
         for (int i = 0; i < open.size(); i++) twice += open.get(i).cross(open.get((i + 1) % open.size()));
         if (!(Math.abs(twice) > 2 * 10_000)) throw new Unusable(what + " has no area to speak of.");
         return List.copyOf(open);
+    }
+
+    /** A ring that neither crosses nor touches itself. */
+    static List<Vec> cleanRing(String what, List<Vec> ring) {
+        List<Vec> open = ring(what, ring);
+        if (!Area.of(open).isClean()) throw new Unusable(what + " has an outline that does not cross itself.");
+        return open;
     }
 
     static double number(String what, double value, double least, double most, String unit) {

@@ -41,7 +41,7 @@ public record Drawing(
             throw new Unusable("A plan shows what is written in %d others at most.".formatted(MOST_ALSO));
         if (kind != Kind.PLAN && !also.isEmpty()) throw new Unusable("Only plans show what is written in others.");
         order = Checks.number("A place in the register", order, -1e9, 1e9, "");
-        if (frame instanceof Box && kind != Kind.PLAN) throw new Unusable("Only a plan can show a part.");
+        if (frame instanceof Part && kind != Kind.PLAN) throw new Unusable("Only a plan can show a part.");
         if (subject instanceof InState && !kind.isOfThings())
             throw new Unusable("Only schedules of doors, windows and fittings list what is in one state.");
         boolean ofOne = kind == Kind.SECTION || kind == Kind.STAIR;
@@ -109,17 +109,24 @@ public record Drawing(
 
     public record All() implements Frame {}
 
-    /** What lies in a rectangle. @param low its lower left corner, @param high its upper right */
-    public record Box(Vec low, Vec high) implements Frame {
-        public Box {
-            Checks.near(low);
-            Checks.near(high);
-            if (high.x() - low.x() < 100 || high.y() - low.y() < 100)
+    /**
+     * What lies in an outline.
+     *
+     * @param ring not repeating the first point
+     * @param broken whether its edges are drawn, as break lines
+     */
+    public record Part(List<Vec> ring, boolean broken) implements Frame {
+
+        public Part {
+            ring = Checks.cleanRing("A part plan", ring);
+            Bounds bounds = Bounds.of(ring);
+            if (bounds.width() < 100 || bounds.height() < 100)
                 throw new Unusable("A part plan is 100 mm wide and high at least.");
         }
 
-        public Bounds bounds() {
-            return new Bounds(low.x(), low.y(), high.x(), high.y());
+        /** A rectangle. @param low its lower left corner; @param high its upper right */
+        public static Part rectangle(Vec low, Vec high) {
+            return new Part(List.of(low, new Vec(high.x(), low.y()), high, new Vec(low.x(), high.y())), false);
         }
     }
 

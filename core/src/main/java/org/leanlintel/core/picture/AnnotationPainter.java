@@ -3,8 +3,10 @@ package org.leanlintel.core.picture;
 import java.util.List;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.model.Annotation;
+import org.leanlintel.core.model.Blank;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Note;
+import org.leanlintel.core.model.PenRole;
 
 /** What is written in a drawing of any kind: each by itself, and marked where it cannot be drawn. */
 final class AnnotationPainter {
@@ -24,12 +26,20 @@ final class AnnotationPainter {
     Group paint(Annotation annotation) {
         return switch (annotation) {
             case DimensionString s -> undrawn.orMark(s.id(), s.layer(), "A dimension string", s.at(), () -> string(s));
+            case Blank b -> blank(b);
             case Note n -> undrawn.orMark(n.id(), n.layer(), "A note", n.at(), () -> note(n));
         };
     }
 
     private Group string(DimensionString string) {
         return new StringPainter(string, building, lettering, look).paint();
+    }
+
+    /** Its outline, for the board alone; what is under it is cut out of the picture. */
+    private Group blank(Blank blank) {
+        Pens pens = new Pens(look.lens());
+        pens.closed(PenRole.CONSTRUCTION, blank.ring());
+        return new Group(blank.id(), blank.layer(), pens.items(), List.of()).on(List.of(blank.ring()));
     }
 
     private Group note(Note note) {

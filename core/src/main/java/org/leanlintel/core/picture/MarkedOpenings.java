@@ -62,8 +62,11 @@ final class MarkedOpenings {
 
     /** Whether a mark, or what it marks, would be cut off by the frame of a part plan. */
     private boolean isCut(Bounds box, Vec foot) {
-        return look.drawing().frame() instanceof Drawing.Box frame
-                && !(frame.bounds().covers(box) && frame.bounds().covers(foot));
+        return look.drawing().frame() instanceof Drawing.Part part && !shows(Region.within(part.ring()), box, foot);
+    }
+
+    private static boolean shows(Region region, Bounds box, Vec foot) {
+        return region.keepsAll(box) && region.keeps(foot);
     }
 
     private void mark(PlacedOpening placed, Pens pens) {

@@ -57,22 +57,22 @@ public final class Plan implements DrawingPicture {
         }
         List<Group> groups = new ArrayList<>(walls.values());
         groups.addAll(others.values());
-        return new Picture(look.drawing().scale(), shown(groups));
+        List<Group> shown = new ArrayList<>(shown(groups));
+        Drawing of = look.drawing();
+        if (of.frame() instanceof Drawing.Part part && part.broken()) shown.add(BreakLines.of(of, part, look));
+        return new Picture(of.scale(), shown);
     }
 
     /** What the lens shows and the frame takes in; what is written in the drawing shows wherever it stands. */
     private List<Group> shown(List<Group> groups) {
         List<Group> layered = look.layering().shown(new InStates(look, building.model()).ofPlan(groups));
-        if (!(look.drawing().frame() instanceof Drawing.Box box)) return layered;
-        InFrame frame = new InFrame(box.bounds());
-        List<Group> framed = new ArrayList<>();
-        for (Group g : layered) {
-            boolean own = building.model().find(g.element()) instanceof Annotation a
-                    && a.drawing().equals(plan.drawing());
-            Group in = own ? g : frame.of(g);
-            if (in != null) framed.add(in);
-        }
-        return framed;
+        List<InFrame> cuts = new ArrayList<>(Blanks.of(building.model(), plan.drawing()));
+        if (look.drawing().frame() instanceof Drawing.Part part) cuts.add(new InFrame(Region.within(part.ring())));
+        return Blanks.cut(layered, cuts, g -> isOwn(g.element()));
+    }
+
+    private boolean isOwn(ElementId id) {
+        return building.model().find(id) instanceof Annotation a && a.drawing().equals(plan.drawing());
     }
 
     /** An element that is drawn at several stages is one group. */
@@ -84,8 +84,11 @@ public final class Plan implements DrawingPicture {
     @Override
     public Picture.Difference since(DrawingPicture drawing) {
         Derived is = building.derived();
-        boolean next =
-                drawing instanceof Plan p && p.plan.equals(plan) && is.follows(p.building.derived()) && isKnown(is);
+        boolean next = drawing instanceof Plan p
+                && p.plan.equals(plan)
+                && is.follows(p.building.derived())
+                && isKnown(is)
+                && Blanks.in(building.model(), plan.drawing()).equals(Blanks.in(p.building.model(), plan.drawing()));
         return next ? since((Plan) drawing, is) : picture().since(drawing.picture());
     }
 

@@ -80,7 +80,7 @@ enum Stage {
 
     /** Whether a drawing shows a part of a plan, which marks it there. */
     private static boolean isPart(Drawing drawing, PlanOf plan) {
-        return drawing.frame() instanceof Drawing.Box
+        return drawing.frame() instanceof Drawing.Part
                 && drawing.storey().equals(plan.storey())
                 && !drawing.id().equals(plan.drawing());
     }

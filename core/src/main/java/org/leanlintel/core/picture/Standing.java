@@ -101,12 +101,12 @@ final class Standing {
     /** The frame of a drawing that shows a part of this one, with its name. */
     private Shows part(Drawing drawing) {
         boolean shown = look.marks(Lens.MarkOf.PART_PLANS) && look.drawing().frame() instanceof Drawing.All;
-        if (!shown || !(drawing.frame() instanceof Drawing.Box box)) return Shows.NOTHING;
+        if (!shown || !(drawing.frame() instanceof Drawing.Part part)) return Shows.NOTHING;
         double scale = look.drawing().scale();
         Pens pens = new Pens(look.lens());
-        Vec low = box.low(), high = box.high();
-        pens.closed(PenRole.OVERHEAD, List.of(low, new Vec(high.x(), low.y()), high, new Vec(low.x(), high.y())));
-        Vec over = new Vec(low.x(), high.y() + PART_NAME_UP_MM * scale);
+        pens.closed(PenRole.OVERHEAD, part.ring());
+        Bounds bounds = Bounds.of(part.ring());
+        Vec over = new Vec(bounds.minX(), bounds.maxY() + PART_NAME_UP_MM * scale);
         String words = drawing.name() + " " + ScaleLabel.of(drawing.scale(), look.units());
         pens.add(plan.lettering().set(words, over, 0, PART_NAME_MM, Lettering.Align.LEFT, false));
         return marked(new Group(drawing.id(), drawing.id(), pens.items(), List.of()));

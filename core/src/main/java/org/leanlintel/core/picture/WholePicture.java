@@ -31,7 +31,8 @@ final class WholePicture implements DrawingPicture {
             List<Annotation> written = building.model().relations().annotationsOf(drawing);
             Look look = building.get(new Look.Of(drawing));
             AnnotationPainter painter = new AnnotationPainter(building, look, lettering);
-            List<Group> groups = new ArrayList<>(look.layering().drawn(painted.groups()));
+            List<InFrame> cuts = Blanks.of(building.model(), drawing);
+            List<Group> groups = new ArrayList<>(Blanks.cut(look.layering().drawn(painted.groups()), cuts, g -> false));
             groups.addAll(
                     look.layering().shown(written.stream().map(painter::paint).toList()));
             return new Picture(painted.scale(), groups);

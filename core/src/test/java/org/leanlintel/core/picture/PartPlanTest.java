@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.AddDrawing;
 import org.leanlintel.core.edit.Delete;
+import org.leanlintel.core.edit.DrawBlank;
 import org.leanlintel.core.edit.Hand;
 import org.leanlintel.core.edit.Move;
 import org.leanlintel.core.edit.PlaceNote;
@@ -21,6 +22,7 @@ import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Note;
@@ -42,7 +44,7 @@ class PartPlanTest {
     }
 
     private Drawing part(double x0, double y0, double x1, double y1, double scale) {
-        Drawing.Box box = new Drawing.Box(new Vec(x0, y0), new Vec(x1, y1));
+        Drawing.Part box = Drawing.Part.rectangle(new Vec(x0, y0), new Vec(x1, y1));
         String name = "Part " + sketch.model().all(Drawing.class).size();
         return (Drawing) sketch.run(new AddDrawing(
                         name,
@@ -119,6 +121,83 @@ class PartPlanTest {
                 assertThat(new Bounds(x - 1500, y - 1500, x + w + 1500, y + h + 1500).covers(reach))
                         .isTrue();
         }
+    }
+
+    /** Inside an outline of any form and outside it make the whole; the outline is drawn where it is to be broken. */
+    @Test
+    void anOutlineAndABlankOfTheSameFormMakeTheWhole() {
+        Random random = new Random(11);
+        Picture whole = picture(Sketch.PLAN);
+        for (int i = 0; i < 25; i++) {
+            List<Vec> ring = star(random);
+            Drawing part = part(0, 0, 1000, 1000, 50);
+            sketch.run(new Revise(part.framed(new Drawing.Part(ring, false))));
+            Picture inside = picture(part.id());
+            ElementId blank = sketch.run(new DrawBlank(Sketch.PLAN, Sketch.LAYER, ring))
+                    .after()
+                    .getFirst()
+                    .id();
+            Picture outside = picture(Sketch.PLAN);
+            assertThat(outside.inOrder())
+                    .as("not on paper")
+                    .noneMatch(it -> it instanceof Item.Strokes s && s.role() == PenRole.CONSTRUCTION && it.prints());
+            sketch.run(new Delete(List.of(blank)));
+            assertThat(picture(Sketch.PLAN)).as("put back").isEqualTo(whole);
+            double in = length(lines(inside)), out = length(lines(outside)) - round(ring);
+            assertThat(in + out)
+                    .as("outline %d", i)
+                    .isCloseTo(length(lines(whole)), within(5.0 + length(lines(whole)) / 1000));
+            assertThat(tinted(inside) + tinted(outside)).isCloseTo(tinted(whole), within(50.0));
+            sketch.run(new Revise(part.framed(new Drawing.Part(ring, true))));
+            assertThat(length(lines(picture(part.id()))) - in).isGreaterThanOrEqualTo(round(ring) - 1);
+        }
+    }
+
+    /** Round a middle, with corners in and out. */
+    private static List<Vec> star(Random random) {
+        Vec middle = new Vec(random.nextDouble() * 7200, random.nextDouble() * 4800);
+        List<Vec> ring = new ArrayList<>();
+        for (int k = 0; k < 7; k++)
+            ring.add(middle.along(Vec.ofAngle(k * Math.TAU / 7), 300 + random.nextDouble() * 2500));
+        return ring;
+    }
+
+    private static double round(List<Vec> ring) {
+        return Area.of(ring).perimeterMm();
+    }
+
+    /** What is under a blank goes; what is written in its drawing stays, and so do its other drawings. */
+    @Test
+    void aBlankHidesAllButWhatIsWrittenInItsDrawing() {
+        Note note = (Note)
+                sketch.run(new PlaceNote(Sketch.PLAN, Sketch.LAYER, new Vec(1000, 2000), "over", Note.Style.NOTE))
+                        .after()
+                        .getFirst();
+        Drawing other = part(-500, -500, 8000, 5500, 50);
+        Picture before = picture(other.id());
+        List<Vec> all = List.of(new Vec(-900, -900), new Vec(9000, -900), new Vec(9000, 9000), new Vec(-900, 9000));
+        Element blank = sketch.run(new DrawBlank(Sketch.PLAN, Sketch.LAYER, all))
+                .after()
+                .getFirst();
+        assertThat(picture(Sketch.PLAN).groups())
+                .extracting(Group::element)
+                .containsExactlyInAnyOrder(note.id(), blank.id());
+        assertThat(picture(other.id())).isEqualTo(before);
+    }
+
+    /** A blank that is moved changes what it leaves and what it covers, in an answer as in a picture from nothing. */
+    @Test
+    void anAnswerSaysWhatABlankCoversAndLeaves() {
+        List<Vec> ring = List.of(new Vec(3000, -500), new Vec(4500, -500), new Vec(4500, 500), new Vec(3000, 500));
+        Element blank = sketch.run(new DrawBlank(Sketch.PLAN, Sketch.LAYER, ring))
+                .after()
+                .getFirst();
+        Plan before = Plan.of(sketch.building(), Sketch.PLAN, LETTERS);
+        Picture old = before.picture();
+        sketch.run(new Move(List.of(blank.id()), new Vec(0, 4800)));
+        Plan after = Plan.of(sketch.building(), Sketch.PLAN, LETTERS);
+        assertThat(after.since(before)).isEqualTo(after.picture().since(old));
+        assertThat(after.since(before).changed()).hasSizeGreaterThan(1);
     }
 
     @Test
@@ -217,7 +296,7 @@ class PartPlanTest {
                 .anyMatch(i -> i instanceof Item.Text t && t.text().contains("1:20"));
         assertThat(picture(part.id()).groups()).as("not in itself").noneMatch(g -> g.element()
                 .equals(part.id()));
-        sketch.run(new Revise(part.framed(new Drawing.Box(new Vec(0, 0), new Vec(1000, 1000)))));
+        sketch.run(new Revise(part.framed(Drawing.Part.rectangle(new Vec(0, 0), new Vec(1000, 1000)))));
         assertThat(picture(Sketch.PLAN).groups())
                 .anyMatch(g -> g.element().equals(part.id())
                         && Extent.of(new Picture(50, List.of(g))).width() < 1001);
@@ -228,7 +307,8 @@ class PartPlanTest {
         Drawing part = part(0, 0, 2000, 1000, 20);
         sketch.run(new Hand(new Vec(3600, 0)));
         assertThat(sketch.model().get(part.id(), Drawing.class).frame())
-                .isEqualTo(new Drawing.Box(new Vec(5200, 0), new Vec(7200, 1000)));
+                .isEqualTo(new Drawing.Part(
+                        List.of(new Vec(7200, 0), new Vec(5200, 0), new Vec(5200, 1000), new Vec(7200, 1000)), false));
     }
 
     @Test

@@ -538,7 +538,7 @@ final class Draft {
 
     /** A plan of a rectangle of the storey drawn on, every ply shown. */
     ElementId part(String name, double scale, double x0, double y0, double x1, double y1) {
-        return plan(name, "every-ply", scale, new Drawing.Box(at(x0, y0), at(x1, y1)), List.of());
+        return plan(name, "every-ply", scale, Drawing.Part.rectangle(at(x0, y0), at(x1, y1)), List.of());
     }
 
     private ElementId plan(String name, String lens, double scale, Drawing.Frame frame, List<ElementId> also) {

@@ -138,6 +138,8 @@ class ProjectFileTest {
                 .filteredOn(Annotation.class::isInstance)
                 .hasSize(2)
                 .noneMatch(e -> ((Annotation) e).throughLens());
+        assertThat(model.get(new ElementId("part-of-it"), Drawing.class).frame())
+                .isEqualTo(Drawing.Part.rectangle(Vec.ORIGIN, new Vec(2000, 1500)));
         assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
     }
 
