@@ -1,5 +1,6 @@
 package org.leanlintel.core.model;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.leanlintel.core.geometry.Area;
@@ -61,11 +62,14 @@ final class Checks {
         return List.copyOf(open);
     }
 
-    /** A ring that neither crosses nor touches itself. */
+    /** A ring that neither crosses nor touches itself; of points at one place one after another only the first is taken. */
     static List<Vec> cleanRing(String what, List<Vec> ring) {
-        List<Vec> open = ring(what, ring);
-        if (!Area.of(open).isClean()) throw new Unusable(what + " has an outline that does not cross itself.");
-        return open;
+        List<Vec> open = new ArrayList<>();
+        for (Vec p : ring) if (open.isEmpty() || !Tolerance.same(open.getLast(), p)) open.add(p);
+        while (open.size() > 1 && Tolerance.same(open.getLast(), open.getFirst())) open.removeLast();
+        List<Vec> checked = ring(what, open);
+        if (!Area.of(checked).isClean()) throw new Unusable(what + " would have an outline that crosses itself.");
+        return checked;
     }
 
     static double number(String what, double value, double least, double most, String unit) {

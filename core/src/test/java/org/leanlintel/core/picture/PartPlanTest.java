@@ -185,6 +185,17 @@ class PartPlanTest {
         assertThat(picture(other.id())).isEqualTo(before);
     }
 
+    /** As when the pointer rests on the corner clicked last. */
+    @Test
+    void pointsAtOnePlaceAreOne() {
+        Vec a = new Vec(0, 0), b = new Vec(2000, 0), c = new Vec(1000, 2000);
+        assertThat(new Drawing.Part(List.of(a, b, b, c, c, a), false))
+                .isEqualTo(new Drawing.Part(List.of(a, b, c), false));
+        assertThat(sketch.refusal(
+                        new DrawBlank(Sketch.PLAN, Sketch.LAYER, List.of(a, b, new Vec(0, 1500), new Vec(1000, 4000)))))
+                .contains("crosses itself");
+    }
+
     /** A blank that is moved changes what it leaves and what it covers, in an answer as in a picture from nothing. */
     @Test
     void anAnswerSaysWhatABlankCoversAndLeaves() {
