@@ -1,0 +1,111 @@
+package org.leanlintel.benchmarks;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
+import java.util.concurrent.TimeUnit;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.edit.AddDrawing;
+import org.leanlintel.core.edit.AddDrawings;
+import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.edit.Editing;
+import org.leanlintel.core.edit.Move;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.picture.DrawingPicture;
+import org.leanlintel.core.picture.Picture;
+import org.leanlintel.formats.pdf.DrawingLettering;
+import org.leanlintel.formats.standard.OfficeStandard;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** One edit in a fitted-out storey of 500 walls with so many plans through all lenses, every one of them drawn before. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@Fork(1)
+@Warmup(iterations = 4, time = 1)
+@Measurement(iterations = 6, time = 1)
+public class FortyDrawings {
+
+    private static final int WALLS = 500, MOVED = 40;
+
+    @Param({"2", "40"})
+    public int drawings;
+
+    private Building building;
+    private DrawingPicture shown, other;
+    private final List<DrawingPicture> held = new ArrayList<>();
+    private final List<Edit> moves = new ArrayList<>();
+    private int next;
+
+    @Setup
+    public void draw() {
+        building = Building.of(Houses.fitted(WALLS).model());
+        List<Lens> lenses = new ArrayList<>(building.model().all(Lens.class));
+        List<AddDrawing> more = new ArrayList<>();
+        for (int i = 1; i < drawings; i++)
+            more.add(new AddDrawing(
+                    "Plan " + i,
+                    Drawing.Kind.PLAN,
+                    OfficeStandard.GROUND,
+                    lenses.get(i % lenses.size()).id(),
+                    i % 2 == 0 ? 50 : 100,
+                    new Drawing.Whole(),
+                    new Drawing.All(),
+                    List.of()));
+        building = Editing.run(new AddDrawings(more), building).after();
+        for (Drawing d : building.model().all(Drawing.class)) {
+            DrawingPicture drawing = DrawingPicture.of(building, d.id(), DrawingLettering.get());
+            drawing.picture();
+            held.add(drawing);
+            if (d.id().equals(OfficeStandard.GROUND_PLAN)) shown = drawing;
+            else if (d.name().equals("Plan 1")) other = drawing;
+        }
+        List<Wall> walls = new ArrayList<>(building.model().all(Wall.class));
+        Collections.shuffle(walls, new Random(1));
+        for (Wall w : walls) {
+            Edit move = new Move(List.of(w.id()), new Vec(10, 10));
+            if (moves.size() < MOVED && !(Editing.run(move, building).outcome() instanceof Refusal)) moves.add(move);
+        }
+    }
+
+    private Building moved() {
+        next = (next + 1) % moves.size();
+        return Editing.run(moves.get(next), building).after();
+    }
+
+    /** The edit and the one plan that is looked at. */
+    @Benchmark
+    public Picture.Difference edit() {
+        return DrawingPicture.of(moved(), OfficeStandard.GROUND_PLAN, DrawingLettering.get())
+                .since(shown);
+    }
+
+    /** The same, and the first look at another plan afterwards. */
+    @Benchmark
+    public Picture editAndLookAtAnother() {
+        Building after = moved();
+        Drawing plan = after.model().all(Drawing.class).stream()
+                .filter(d -> d.name().equals("Plan 1"))
+                .findFirst()
+                .orElseThrow();
+        other.picture();
+        DrawingPicture.of(after, OfficeStandard.GROUND_PLAN, DrawingLettering.get())
+                .since(shown);
+        return DrawingPicture.of(after, plan.id(), DrawingLettering.get()).picture();
+    }
+}
