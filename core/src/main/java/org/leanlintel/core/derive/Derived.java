@@ -94,7 +94,12 @@ public final class Derived implements Reads {
             if (known != null) top.put(key, known.doubted());
         }
         Layers layers = before.under(top);
-        Plane moving = plane.each((spread, is) -> is.moving(moving(spread, change, doubted)));
+        Map<Spread<?>, Set<Member<?>>> bySpread = new HashMap<>();
+        for (Key<?> key : doubted)
+            if (key instanceof Member<?> m)
+                bySpread.computeIfAbsent(m.spread(), s -> new HashSet<>()).add(m);
+        Plane moving =
+                plane.each((spread, is) -> is.moving(moving(spread, change, bySpread.getOrDefault(spread, Set.of()))));
         return new Derived(next, readers, readersAtFirst, layers, doubted, moving, self, change.touches());
     }
 
@@ -126,11 +131,11 @@ public final class Derived implements Reads {
         }
     }
 
-    private static Collection<Member<?>> moving(Spread<?> spread, Change change, Set<Key<?>> doubted) {
-        Set<Member<?>> moving = new HashSet<>();
+    /** @param doubted its members that the change bears on */
+    private static Collection<Member<?>> moving(Spread<?> spread, Change change, Set<Member<?>> doubted) {
+        Set<Member<?>> moving = new HashSet<>(doubted);
         for (List<Element> side : List.of(change.before(), change.after()))
             for (Element e : side) moving.addAll(spread.members(e));
-        for (Key<?> k : doubted) if (k instanceof Member<?> m && m.spread().equals(spread)) moving.add(m);
         return moving;
     }
 
