@@ -61,6 +61,15 @@ export const ofSelection: readonly Command[] = [
     does: ({ actions }) => actions.selection.selectJoined(),
   },
   {
+    name: "select.all",
+    words: "Select all",
+    also: "everything",
+    group: GROUP,
+    keys: ["Ctrl a"],
+    when: ({ shown }) => shown?.kind === "drawing",
+    does: ({ actions }) => actions.selection.selectAll(),
+  },
+  {
     name: "select.others",
     words: "Select all others",
     also: "invert",

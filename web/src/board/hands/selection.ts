@@ -94,6 +94,10 @@ export class Selection {
     this.selectJust(inverted(this.state));
   }
 
+  selectAll(): void {
+    this.selectJust(inverted({ ...this.state, selection: [] }));
+  }
+
   selectJoined(): void {
     this.selectJust(alongJoined(this.state));
   }

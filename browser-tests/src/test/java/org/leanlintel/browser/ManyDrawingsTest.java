@@ -185,6 +185,20 @@ class ManyDrawingsTest {
         return lines.subList(1, lines.size());
     }
 
+    /** Everything of a plan to one layer, in one edit that one undo takes back. */
+    @Test
+    void allThatIsSelectedGoesToAnotherLayerAtOnce() {
+        drafter.press("Control+a");
+        assertThat(heading("things")).isVisible();
+        Locator layer = drafter.field("Layer");
+        assertThat(layer).hasValue("");
+        layer.selectOption("Notes");
+        drafter.expectUndo("move");
+        assertThat(layer.locator("option:checked")).hasText("Notes");
+        drafter.press("Control+z");
+        assertThat(layer).hasValue("");
+    }
+
     /** The garage as it is, what is taken down, and what comes: three drawings of one model. */
     @Test
     void anAlterationIsThreePlansOfOneModel() {

@@ -2,6 +2,7 @@ package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.RoomSpace;
@@ -25,8 +26,10 @@ final class RoomLabels {
     private static final double STEP = 3, FURTHEST = 90, STRANGE = 60;
     /** On paper: how much further round a room is looked where there was no place so far. */
     private static final double FURTHER = 25;
-    /** On paper: the dot at a leader's end. */
-    private static final double DOT = 0.6;
+    /** On paper: the dot at a leader's end, its distance from what stands in the room, and between places it is tried at. */
+    private static final double DOT = 0.6, DOT_CLEAR = 1.4, DOT_STEP = 5;
+    /** On paper: what a leader costs for everything it crosses. */
+    private static final double CROSSED = 30;
 
     private final PlanOf plan;
     private final Building building;
@@ -64,9 +67,14 @@ final class RoomLabels {
     }
 
     private Shows paint(RoomLabel label, Vec at) {
+        return paint(label, at, space.net().middle());
+    }
+
+    /** @param dot where a leader ends, where the label stands outside */
+    private Shows paint(RoomLabel label, Vec at, Vec dot) {
         Pens pens = new Pens(look.lens());
         label.paint(at, pens);
-        if (!space.covers(at)) leader(label.boxAt(at), pens);
+        if (!space.covers(at)) leader(label.boxAt(at), dot, pens);
         Group group = new Group(room.id(), room.layer(), pens.items(), List.of());
         return new Shows(List.of(group), List.of(), List.of(label.boxAt(at)));
     }
@@ -97,8 +105,9 @@ final class RoomLabels {
     private Shows outside() {
         if (!building.get(new OnPlan(plan, Stage.INSIDE, room.id())).groups().isEmpty()) return Shows.NOTHING;
         RoomLabel label = label(false);
-        Vec middle = space.net().middle(), best = middle;
+        Vec middle = space.net().middle(), best = middle, dot = middle;
         double least = Double.POSITIVE_INFINITY;
+        List<Vec> dots = dots();
         Round round = new Round(space.bounds());
         for (Vec at : places(space.bounds().grown(FURTHEST * scale()))) {
             double cost = at.distanceTo(middle);
@@ -107,12 +116,46 @@ final class RoomLabels {
             while (!round.reach.covers(box)) round = new Round(round.reach.grown(FURTHER * scale()));
             if (!round.taken.isFree(box) || round.standsInAWall(box)) continue;
             if (round.isInARoom(at)) cost += STRANGE * scale();
-            if (round.taken.crossesText(nearest(box, middle), middle)) cost += STRANGE * scale();
+            if (cost >= least) continue;
+            Leader leader = leader(box, dots, round.taken);
+            cost += leader.crossed() * CROSSED * scale();
             if (cost >= least) continue;
             least = cost;
             best = at;
+            dot = leader.dot();
         }
-        return paint(label, best);
+        return paint(label, best, dot);
+    }
+
+    /** @param crossed how many drawn things and words it crosses */
+    private record Leader(Vec dot, int crossed) {}
+
+    /** Of all that end in the room, one that crosses least, and the shortest of those. */
+    private Leader leader(Bounds box, List<Vec> dots, TakenBoxes taken) {
+        Leader best = null;
+        double least = Double.POSITIVE_INFINITY;
+        for (Vec dot : dots) {
+            Vec from = nearest(box, dot);
+            int crossed = taken.crossed(from, dot) + (taken.isFree(round(dot)) ? 0 : 1);
+            double cost = crossed * CROSSED * scale() + from.distanceTo(dot);
+            if (cost >= least) continue;
+            least = cost;
+            best = new Leader(dot, crossed);
+        }
+        return Objects.requireNonNull(best);
+    }
+
+    private Bounds round(Vec dot) {
+        double clear = DOT_CLEAR * scale();
+        return new Bounds(dot.x() - clear, dot.y() - clear, dot.x() + clear, dot.y() + clear);
+    }
+
+    /** Where a leader may end: the middle of the room, and places all over it. */
+    private List<Vec> dots() {
+        List<Vec> dots = new ArrayList<>(List.of(space.net().middle()));
+        for (Vec at : new NearestFirst(space.net().middle(), space.bounds(), DOT_STEP * scale()))
+            if (space.net().covers(area(round(at)))) dots.add(at);
+        return dots;
     }
 
     /** What lies round a room, as far as it is looked at. */
@@ -165,8 +208,7 @@ final class RoomLabels {
     }
 
     /** From the label's nearer side to a dot in the room. */
-    private void leader(Bounds box, Pens pens) {
-        Vec dot = space.net().middle();
+    private void leader(Bounds box, Vec dot, Pens pens) {
         pens.line(PenRole.ROOM, nearest(box, dot), dot);
         pens.add(new Item.Arc(PenRole.ROOM, pens.pen(PenRole.ROOM), dot, DOT * scale(), 0, Math.TAU));
     }

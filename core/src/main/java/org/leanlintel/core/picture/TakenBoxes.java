@@ -8,8 +8,6 @@ import org.leanlintel.core.geometry.Vec;
 
 /**
  * The boxes that drawn things take on a plan, for a label to keep clear of.
- *
- * @param texts which no leader may cross either
  */
 record TakenBoxes(Set<Bounds> things, Set<Bounds> texts) {
 
@@ -62,8 +60,11 @@ record TakenBoxes(Set<Bounds> things, Set<Bounds> texts) {
         return true;
     }
 
-    boolean crossesText(Vec from, Vec to) {
-        for (Bounds b : texts) if (b.isCrossedBy(from, to)) return true;
-        return false;
+    /** How many things and words a line crosses. */
+    int crossed(Vec from, Vec to) {
+        int crossed = 0;
+        for (Bounds b : texts) if (b.isCrossedBy(from, to)) crossed++;
+        for (Bounds b : things) if (b.isCrossedBy(from, to)) crossed++;
+        return crossed;
     }
 }

@@ -104,6 +104,35 @@ class RoomLabelsTest {
         return Bounds.of(List.of(at, at.plus(new Vec(width, height))));
     }
 
+    /** A cupboard beside a box that takes the middle of it: the leader ends beside the box and does not run over it. */
+    @Test
+    void aLeaderEndsClearOfWhatStandsInTheRoom() {
+        sketch.across(shell, 900);
+        Room room = name(500, 2000, "A cupboard with a long name");
+        Vec middle = sketch.building().rooms().of(room).net().middle();
+        sketch.put(new Post(
+                Sketch.id("post"),
+                Sketch.STOREY,
+                Sketch.LAYER,
+                "P1",
+                middle,
+                0,
+                300,
+                new WallPiece.Solid(Sketch.id("stud"), 300),
+                WorkState.NEW));
+        Bounds taken = Bounds.of(sketch.model().all(Post.class).getFirst().corners());
+        List<Vec> leader = items(room).stream()
+                .filter(i -> i instanceof Item.Strokes s && s.role() == PenRole.ROOM)
+                .flatMap(i -> ((Item.Strokes) i).lines().stream())
+                .filter(l -> l.size() == 2)
+                .findFirst()
+                .orElseThrow();
+        assertThat(taken.isCrossedBy(leader.getFirst(), leader.getLast())).isFalse();
+        assertThat(sketch.building().rooms().of(room).covers(leader.getLast())
+                        || sketch.building().rooms().of(room).covers(leader.getFirst()))
+                .isTrue();
+    }
+
     @Test
     void aRoomTooSmallForItHasItOutsideWithALeaderIntoTheRoom() {
         Wall across = sketch.across(shell, 900);
