@@ -11,6 +11,7 @@ import { KeptGaps } from "../things/GapFacts";
 import { LayerField } from "../things/LayerField";
 import { SelectedWalls } from "../things/SelectedWalls";
 import { DeleteButton, SelectionButtons } from "../things/SelectionButtons";
+import { JoinStrings } from "../things/StringFacts";
 import { WorkStateField } from "../things/WorkStateField";
 import { toolOf } from "../tools";
 import { BackdropField } from "./BackdropField";
@@ -29,6 +30,7 @@ export function Facts() {
     return (
       <Section title={`${selection.length} things`} words="selected">
         <SelectedWalls />
+        <JoinStrings />
         <WorkStateField />
         <LayerField />
         <KeepMarks />

@@ -128,6 +128,16 @@ export function drawingOfStair(
   return { type: "addDrawing", ...drawing, kind: "STAIR", subject, frame: { type: "all" }, also: [] };
 }
 
+/** The edit that copies a string beside itself: to the left of the way it measures where positive. */
+export function copyingString(string: string, asideMm: number): Edit {
+  return { type: "copyString", string, asideMm };
+}
+
+/** The edit that makes one string of several. */
+export function joiningStrings(strings: readonly string[]): Edit {
+  return { type: "joinStrings", strings: [...strings] };
+}
+
 /** The edit that rakes a wall under the stair over it. */
 export function rakingUnderStair(wall: string): Edit {
   return { type: "rakeUnderStair", wall };

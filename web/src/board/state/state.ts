@@ -157,6 +157,8 @@ export interface Making {
     readonly fall: FloorFall;
   };
   readonly outlineWay: "RECTANGLE" | "OUTLINE";
+  /** What a click on a string does while its points are changed. */
+  readonly onString: "TAKE" | "SPLIT";
   readonly stair: {
     readonly layout: "STRAIGHT" | "QUARTER" | "HALF" | "TWO_QUARTERS" | "WINDERS" | "SPIRAL";
     readonly side: "LEFT" | "RIGHT";

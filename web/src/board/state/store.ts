@@ -58,6 +58,7 @@ const making: Making = {
     fall: { type: "level" },
   },
   outlineWay: "RECTANGLE",
+  onString: "TAKE",
   stair: {
     layout: "STRAIGHT",
     side: "LEFT",

@@ -12,8 +12,8 @@ import { SectionFacts } from "./SectionFacts";
 import { SelectedWall, WallLength } from "./SelectedWall";
 import { StairFacts } from "./StairFacts";
 import { StepsFacts, StepsOf } from "./StepsFacts";
+import { StringFacts } from "./StringFacts";
 import type { ThingOf } from "./ThingOf";
-import { ThroughLens } from "./ThroughLens";
 
 type Things = { readonly [T in Element["type"]]?: ThingOf<ElementOf<T>> };
 
@@ -134,7 +134,8 @@ const THINGS: Things = {
   dimensionString: {
     title: () => "Dimension string",
     words: (s) => `${s.holds.length} points`,
-    Facts: ({ thing }) => <ThroughLens written={thing} />,
+    Facts: ({ thing }) => <StringFacts string={thing} />,
+    many: true,
     goes: true,
   },
   drawing: {

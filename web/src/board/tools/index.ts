@@ -20,6 +20,7 @@ import { part } from "./part";
 import { paste } from "./paste";
 import { piece } from "./piece";
 import { place } from "./place";
+import { points } from "./points";
 import { post } from "./post";
 import { reach } from "./reach";
 import { rectangle } from "./rectangle";
@@ -50,7 +51,7 @@ const stages = [
 ] as const;
 
 /** Tools that begin with something given, not from a list. */
-const given = [end, paste, scale, place, mark] as const;
+const given = [end, paste, scale, place, mark, points] as const;
 
 type Registered =
   | (typeof everywhere)[number]

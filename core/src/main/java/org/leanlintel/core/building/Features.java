@@ -83,6 +83,7 @@ public final class Features {
     public static @Nullable Feature of(Hold hold, Building building) {
         return switch (hold) {
             case Hold.AtPoint p -> null;
+            case Hold.Lost l -> null;
             case Hold.AtCorner c -> corner(c, building);
             case Hold.OnFace f -> face(f, building);
             case Hold.OnPiece p -> piece(p, building);

@@ -58,6 +58,11 @@ public final class HeldPoints {
         return points;
     }
 
+    /** Where one point of a string lies, or would lie; null where what it holds to has gone, or runs along the string. */
+    public static @Nullable Held of(Hold hold, DimensionString string, Building building) {
+        return new HeldPoints(building, string).of(hold);
+    }
+
     /** How a drawing shows heights; null where it does not. */
     static @Nullable InSection inSection(Building building, Drawing drawing) {
         return drawing.kind() == Drawing.Kind.SECTION
@@ -72,6 +77,7 @@ public final class HeldPoints {
 
     private @Nullable Held inSection(Hold hold, InSection shown) {
         if (hold instanceof Hold.AtPoint p) return through(List.of(p.at()), p.at());
+        if (hold instanceof Hold.Lost l) return through(List.of(l.at()), l.at());
         Feature feature = Features.of(hold, building);
         List<Vec> seen = feature == null ? List.of() : shown.of(feature);
         if (seen.isEmpty()) return null;
@@ -82,6 +88,7 @@ public final class HeldPoints {
     private @Nullable Held inPlan(Hold hold) {
         return switch (hold) {
             case Hold.AtPoint p -> through(List.of(p.at()), p.at());
+            case Hold.Lost l -> through(List.of(l.at()), l.at());
             case Hold.AtCorner c -> {
                 Vec at = building.model().get(c.corner(), Corner.class).at();
                 yield through(List.of(at), at);

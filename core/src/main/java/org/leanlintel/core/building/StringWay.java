@@ -82,6 +82,7 @@ public final class StringWay {
     private List<Vec> inPlan(Hold hold) {
         return switch (hold) {
             case Hold.AtPoint p -> List.of(p.at());
+            case Hold.Lost l -> List.of(l.at());
             case Hold.AtCorner c ->
                 List.of(building.model().get(c.corner(), Corner.class).at());
             case Hold.OnFace f -> face(f);

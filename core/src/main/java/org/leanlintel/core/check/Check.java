@@ -7,6 +7,7 @@ import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.building.RoomSpace;
 import org.leanlintel.core.derive.Key;
 import org.leanlintel.core.derive.Reads;
+import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
@@ -31,7 +32,8 @@ enum Check {
     STAIR_WAY(Stair.class),
     STAIR_LANDING(Stair.class),
     SUPPORT(Wall.class),
-    LAYER(Layer.class);
+    LAYER(Layer.class),
+    STRING(DimensionString.class);
 
     /** The kind of element that it looks at one by one. */
     final Class<? extends Element> kind;
@@ -80,6 +82,8 @@ enum Check {
                             ? new StairLandingCheck(building, storey).findings(s)
                             : List.of();
                 case SUPPORT -> new SupportCheck(building, on).findings(element);
+                case STRING ->
+                    found instanceof DimensionString s ? new StringCheck(building, storey).findings(s) : List.of();
                 case LAYER -> found instanceof Layer l ? new LayerCheck(building, storey).findings(l) : List.of();
             };
         }

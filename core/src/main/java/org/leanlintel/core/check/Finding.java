@@ -36,6 +36,8 @@ public record Finding(
         /** What carries and stands on nothing, or out of line. */
         SUPPORT,
         /** Things on a layer that is meant for others. */
-        LAYER
+        LAYER,
+        /** A dimension string that holds to what was deleted. */
+        STRING
     }
 }

@@ -64,6 +64,7 @@ record CarriedWords(Carriage carry) {
     private @Nullable Hold held(Hold hold) {
         return switch (hold) {
             case Hold.AtPoint p -> new Hold.AtPoint(carry.movement().point(p.at()));
+            case Hold.Lost l -> new Hold.Lost(carry.movement().point(l.at()));
             case Hold.AtCorner c -> carry.carried(c.corner()) instanceof ElementId id ? new Hold.AtCorner(id) : null;
             case Hold.OnFace f ->
                 carry.carried(f.wall()) instanceof ElementId id ? new Hold.OnFace(id, f.face()) : null;

@@ -6,9 +6,12 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.HeldPoints;
 import org.leanlintel.core.building.PlacedFitting;
 import org.leanlintel.core.building.Strip;
+import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.ConstructionLine;
@@ -174,15 +177,30 @@ public record Delete(List<ElementId> elements) implements Edit {
 
         private void releaseHolds(DimensionString string) {
             if (gone.contains(string.id())) return;
-            List<Hold> kept = string.holds().stream().filter(this::stays).toList();
-            if (kept.size() == string.holds().size()) return;
-            if (kept.size() < 2) gone.add(string.id());
-            else put.put(string.id(), string.through(string.at(), kept));
+            if (string.holds().stream().allMatch(this::stays)) return;
+            List<Hold> left = new ArrayList<>();
+            for (Hold hold : string.holds()) {
+                Hold kept = stays(hold) ? hold : lost(hold, string);
+                if (kept != null) left.add(kept);
+            }
+            boolean holds = left.stream().anyMatch(h -> !(h instanceof Hold.Lost));
+            if (holds && left.size() >= 2) put.put(string.id(), string.through(string.at(), left));
+            else gone.add(string.id());
+        }
+
+        /** Where a point was that held to what goes, on the side of it that faces the string; null where it was nowhere. */
+        private @Nullable Hold lost(Hold hold, DimensionString string) {
+            HeldPoints.Held held = HeldPoints.of(hold, string, building);
+            if (held == null) return null;
+            Vec along = string.direction(), across = along.left();
+            double aside = Math.clamp(string.at().dot(across), held.reachFrom(), held.reachTo());
+            return new Hold.Lost(along.times(held.position()).along(across, aside));
         }
 
         private boolean stays(Hold hold) {
             return switch (hold) {
                 case Hold.AtPoint p -> true;
+                case Hold.Lost l -> true;
                 case Hold.AtCorner c -> !gone.contains(c.corner());
                 case Hold.OnFace f -> !gone.contains(f.wall());
                 case Hold.OnPiece p -> !gone.contains(p.piece());

@@ -289,6 +289,7 @@ public record JoinInLine(List<ElementId> walls) implements Edit {
                                     model.get(c.corner(), Corner.class).at())
                             : c;
                 case Hold.AtPoint p -> p;
+                case Hold.Lost l -> l;
                 case Hold.OnPiece p -> p;
                 case Hold.AtJamb j -> j;
                 case Hold.AtLevel l -> l;

@@ -219,6 +219,7 @@ public final class References {
     private static void ofHold(Hold hold, List<Reference> found) {
         switch (hold) {
             case Hold.AtPoint p -> {}
+            case Hold.Lost l -> {}
             case Hold.AtCorner c -> add(found, c.corner(), Corner.class);
             case Hold.OnFace f -> add(found, f.wall(), Wall.class);
             case Hold.OnPiece p -> add(found, p.piece(), Element.class);

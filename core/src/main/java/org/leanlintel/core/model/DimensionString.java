@@ -29,6 +29,10 @@ public record DimensionString(
         return new DimensionString(id, layer, drawing, direction, point, newHolds, throughLens);
     }
 
+    public DimensionString named(ElementId other) {
+        return new DimensionString(other, layer, drawing, direction, at, holds, throughLens);
+    }
+
     @Override
     public DimensionString onLayer(ElementId other) {
         return new DimensionString(id, other, drawing, direction, at, holds, throughLens);

@@ -12,6 +12,13 @@ public sealed interface Hold {
         }
     }
 
+    /** What has been deleted: where it was, until another is chosen. */
+    record Lost(Vec at) implements Hold {
+        public Lost {
+            at = Checks.near(at);
+        }
+    }
+
     record AtCorner(ElementId corner) implements Hold {}
 
     /** A face of a wall: 0 is the outer face, n the face inside ply n - 1; a negative face is its set-out line. */

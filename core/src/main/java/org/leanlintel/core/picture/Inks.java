@@ -9,6 +9,9 @@ final class Inks {
     /** Of lines and words of what stands already, and of what it is filled with. */
     static final String STANDING = "#6f767a", STANDING_TINT = "#d3d0c8";
 
+    /** Of what is to be mended. */
+    static final String WARNING = "#b3321f";
+
     /** What is left of a tint. */
     private static final double LEFT = 0.3;
 

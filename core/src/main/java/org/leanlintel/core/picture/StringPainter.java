@@ -11,6 +11,7 @@ import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.PenRole;
 
 /**
@@ -21,6 +22,8 @@ final class StringPainter {
 
     /** On paper, millimetres. ISO 129-1 and trade practice. */
     private static final double GAP_AT_FEATURE = 1.5, OVERSHOOT = 1.5, STROKE = 3.0, CLEAR_OF_LINE = 0.8;
+    /** On paper: half as wide as the ring round a point whose thing has gone. */
+    private static final double LOST = 2;
     /** On paper: how far past a string's ends its figures may stand. */
     private static final double BEYOND = 30;
 
@@ -80,6 +83,14 @@ final class StringPainter {
             stroke(at(h.position()));
         }
         figures();
+        for (Hold hold : string.holds()) if (hold instanceof Hold.Lost lost) lost(lost);
+    }
+
+    /** Round the stroke of a point whose thing has gone, in a warning ink. */
+    private void lost(Hold.Lost lost) {
+        Vec at = at(lost.at().dot(string.direction()));
+        pens.add(new Item.Arc(
+                PenRole.DIMENSION, pens.pen(PenRole.DIMENSION).inked(Inks.WARNING), at, LOST * scale, 0, Math.TAU));
     }
 
     private Vec at(double position) {

@@ -180,9 +180,9 @@ class EditingTest {
         assertThat(sketch.model().find(door.id())).isNull();
         assertThat(sketch.wall(partition).end()).isInstanceOf(WallEnd.AtCorner.class);
         assertThat(sketch.building().strip(partition.id()).length()).isCloseTo(4800, within(1e-6));
-        assertThat(sketch.model().all(DimensionString.class))
-                .as("one point is no string")
-                .isEmpty();
+        assertThat(sketch.model().all(DimensionString.class).getFirst().holds())
+                .as("its point stays where it was")
+                .contains(new Hold.Lost(new Vec(0, 4800)));
         assertThat(sketch.model().all(Corner.class))
                 .as("corners of neighbours stay")
                 .hasSize(5);

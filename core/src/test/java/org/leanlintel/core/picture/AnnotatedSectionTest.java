@@ -148,7 +148,7 @@ class AnnotatedSectionTest {
                 new ReviseStorey(sketch.model().get(Sketch.STOREY, Storey.class).high(2750)));
         assertThat(words(s.id())).containsExactly("2100", "650");
         sketch.run(new Delete(List.of(window.id())));
-        assertThat(words(s.id())).as("without what went").containsExactly("2750");
+        assertThat(words(s.id())).as("where it was").containsExactly("2100", "650");
     }
 
     @Test
