@@ -114,7 +114,7 @@ export class Actions implements Hands {
         ),
         catchChoice: 0,
       });
-    else if (onDrawing && tool.name === "string")
+    else if (onDrawing && toolOf(tool).holds)
       this.store.setState({
         pointer,
         caughts: preferred(nearby.catchesAt(pointer, reach), likes(this.state)),

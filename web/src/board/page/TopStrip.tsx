@@ -80,13 +80,13 @@ function StoreyChips({ here }: { readonly here: string }) {
     if (plan) void sync.show({ kind: "drawing", id: plan.id });
   };
   return (
-    <nav aria-label="Storeys" className="flex overflow-hidden rounded border border-ink">
+    <nav aria-label="Storeys" className="flex shrink-0 overflow-hidden rounded border border-ink">
       {storeys.map((s) => (
         <button
           key={s.id}
           type="button"
           aria-current={s.id === here}
-          className={`min-h-6 px-2.5 py-0.5 ${s.id === here ? "bg-ink font-semibold text-paper" : "bg-paper hover:bg-lime-2"}`}
+          className={`min-h-6 whitespace-nowrap px-2.5 py-0.5 ${s.id === here ? "bg-ink font-semibold text-paper" : "bg-paper hover:bg-lime-2"}`}
           onClick={() => open(s.id)}
         >
           {s.name}

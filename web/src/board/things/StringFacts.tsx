@@ -4,33 +4,48 @@ import { Button } from "../../ui/controls";
 import { LengthField } from "../fields/LengthField";
 import { useBoard, useBoardTools } from "../state/context";
 import { copyingString, joiningStrings } from "../state/revisions";
-import { elementOf } from "../state/state";
+import { elementOf, elementsOf, unitsOf } from "../state/state";
 import { ThroughLens } from "./ThroughLens";
 
-/** On paper: how far apart the tiers of strings stand. */
-const TIER_MM = 8;
+/** On paper: how far apart the tiers of strings stand, millimetres; 3/8 inch. */
+const TIERS = { METRIC: 8, FEET_INCHES: 9.525 } as const;
 
 /** A string is refined point by point, or begun again beside itself. */
 export function StringFacts({ string }: { readonly string: DimensionString }) {
   const { store, sync } = useBoardTools();
   const scale = useBoard((s) => elementOf(s, "drawing", string.drawing)?.scale ?? 50);
+  const units = useBoard(unitsOf);
   const [apart, setApart] = useState<number | null>(null);
-  const mm = apart ?? TIER_MM * scale;
+  const mm = apart ?? TIERS[units] * scale;
   const [left, right] = sides(string);
-  const copy = (aside: number) => void sync.edit(copyingString(string.id, aside));
+  const [copying, setCopying] = useState(false);
+  /** The copy is gone on with; until it is there, nothing else is done with the string it is of. */
+  const copy = async (aside: number) => {
+    const known = new Set(sync.state.elements.keys());
+    setCopying(true);
+    const stored = await sync.edit(copyingString(string.id, aside));
+    const made = stored && elementsOf(sync.state, "dimensionString").find((s) => !known.has(s.id));
+    if (made) store.setState({ selection: [made.id] });
+    setCopying(false);
+  };
   return (
     <>
       <Button
         main
         className="my-1"
+        disabled={copying}
         onClick={() => store.setState({ tool: { name: "points", string: string.id } })}
       >
         Add points, take them out
       </Button>
       <LengthField label="A copy beside it, apart" mm={mm} onChange={setApart} />
       <div className="flex gap-2 pb-1">
-        <Button onClick={() => copy(mm)}>{left}</Button>
-        <Button onClick={() => copy(-mm)}>{right}</Button>
+        <Button disabled={copying} onClick={() => void copy(mm)}>
+          {left}
+        </Button>
+        <Button disabled={copying} onClick={() => void copy(-mm)}>
+          {right}
+        </Button>
       </div>
       <ThroughLens written={string} />
     </>

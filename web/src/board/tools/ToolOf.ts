@@ -66,6 +66,8 @@ export interface ToolOf<T extends { readonly name: string }> {
   readonly stepped?: (hands: Hands, tool: T) => void | Promise<void>;
   /** Whether it serves in drawings of every kind; else in plans alone. */
   readonly anywhere?: boolean;
+  /** Whether it picks faces, edges and corners alone, as they are offered to hold to. */
+  readonly holds?: boolean;
   /** Whether its points are found by aiming: caught, held, measured. */
   readonly aims?: boolean;
   /** Whether it sets something out along a wall, from its neighbours. */

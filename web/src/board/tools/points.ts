@@ -12,6 +12,8 @@ export interface PointsTool {
 
 /** Pixels: how near to the line of a string a click means a point of it. */
 const ON_LINE_PX = 8;
+/** Pixels: how near to a point of it. */
+const POINT_PX = 14;
 
 /** Adds points to a string that stands, takes them out, or splits it: a slip is one click, and one undo. */
 export const points: ToolOf<PointsTool> = {
@@ -21,6 +23,7 @@ export const points: ToolOf<PointsTool> = {
   startsOn: (thing: Element) =>
     thing.type === "dimensionString" ? { name: "points", string: thing.id } : null,
   anywhere: true,
+  holds: true,
   prompt: (state, { string }) => {
     const of = elementOf(state, "dimensionString", string);
     const onIt = of && state.pointer && isOnLine(of, state.pointer, state.view.zoom);
@@ -33,7 +36,7 @@ export const points: ToolOf<PointsTool> = {
   edit: (state, { string }) => editOf(state, string),
   take: async (hands, tool) => {
     if (editOf(hands.state, tool.string)) await hands.make(tool);
-    else hands.say("Nothing to hold to here: pick a face, an edge or a corner.");
+    else if (!caughtNow(hands.state)) hands.say("Nothing to hold to here: pick a face, an edge or a corner.");
   },
   Facts: PointsOfString,
 };
@@ -45,9 +48,13 @@ function editOf(state: BoardState, string: string): Edit | null {
   const caught = caughtNow(state);
   if (isOnLine(of, pointer, state.view.zoom)) {
     const at: [number, number] = [pointer.x, pointer.y];
-    return { type: state.making.onString === "SPLIT" ? "splitString" : "takeStringPoint", string, at };
+    return state.making.onString === "SPLIT"
+      ? { type: "splitString", string, at }
+      : { type: "takeStringPoint", string, at, withinMm: POINT_PX / state.view.zoom };
   }
-  return caught ? { type: "changeStringPoint", string, hold: caught.caught.hold } : null;
+  const hold = caught?.caught.hold;
+  const has = of.holds.some((h) => JSON.stringify(h) === JSON.stringify(hold));
+  return hold && !has ? { type: "addStringPoint", string, hold } : null;
 }
 
 function isOnLine({ at, direction }: DimensionString, pointer: ModelPoint, zoom: number): boolean {

@@ -21,6 +21,7 @@ export const string: ToolOf<StringTool> = {
   also: "measure dimension chain figures",
   fresh,
   anywhere: true,
+  holds: true,
   prompt: (_, { picks }) => [
     "Dimension string.",
     picks.length < 2

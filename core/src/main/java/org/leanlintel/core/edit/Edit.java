@@ -39,7 +39,7 @@ public sealed interface Edit
                 AddDrawing,
                 AddDrawings,
                 DrawBlank,
-                ChangeStringPoint,
+                AddStringPoint,
                 TakeStringPoint,
                 SplitString,
                 JoinStrings,

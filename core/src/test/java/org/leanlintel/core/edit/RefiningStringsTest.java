@@ -56,37 +56,52 @@ class RefiningStringsTest {
         return parts;
     }
 
-    private void toggle(Hold hold) {
-        sketch.run(new ChangeStringPoint(string.id(), hold));
+    private void add(Hold hold) {
+        sketch.run(new AddStringPoint(string.id(), hold));
+    }
+
+    /** Takes out what lies nearest to a place along the front. */
+    private void take(double x) {
+        sketch.run(new TakeStringPoint(string.id(), new Vec(x, -900), 400));
     }
 
     /** The south wall runs from east to west: 2,000 from its start are 5,200 from the west, less 900 of the door. */
     @Test
     void pointsAreAddedAnywhereAndTakenOutSoThatNeighboursJoin() {
         assertThat(parts(string)).containsExactly(7200.0);
-        toggle(jamb(End.START));
-        toggle(jamb(End.END));
+        add(jamb(End.START));
+        add(jamb(End.END));
         assertThat(parts(string)).hasSize(3);
         assertThat(parts(string).get(1)).isCloseTo(900, within(1e-6));
         assertThat(parts(string).stream().mapToDouble(p -> p).sum()).isCloseTo(7200, within(1e-6));
-        toggle(jamb(End.START));
+        assertThat(sketch.refusal(new AddStringPoint(string.id(), jamb(End.START))))
+                .contains("has a point there");
+        take(parts(string).getFirst() + 200);
         assertThat(parts(string)).hasSize(2);
-        toggle(new Hold.AtPoint(new Vec(1000, 700)));
+        add(new Hold.AtPoint(new Vec(1000, 700)));
         assertThat(parts(string).getFirst()).isCloseTo(1000, within(1e-6));
     }
 
     @Test
     void aStringKeepsTwoPointsAndMeasuresNothingAlongItself() {
-        assertThat(sketch.refusal(new ChangeStringPoint(string.id(), outer(shell.get(2)))))
+        assertThat(sketch.refusal(new TakeStringPoint(string.id(), new Vec(7000, 0), 400)))
                 .contains("has two points");
-        assertThat(sketch.refusal(new ChangeStringPoint(string.id(), outer(south))))
+        assertThat(sketch.refusal(new AddStringPoint(string.id(), outer(south))))
                 .contains("runs along the string");
     }
 
     @Test
+    void nothingIsTakenOutWhereThereIsNoPoint() {
+        add(jamb(End.START));
+        assertThat(sketch.refusal(new TakeStringPoint(string.id(), new Vec(1500, -900), 400)))
+                .contains("no point here");
+        assertThat(parts(string)).hasSize(2);
+    }
+
+    @Test
     void oneIsSplitAtAPointAndTwoAreJoinedAgain() {
-        toggle(jamb(End.START));
-        toggle(jamb(End.END));
+        add(jamb(End.START));
+        add(jamb(End.END));
         List<Double> before = parts(string);
         assertThat(sketch.refusal(new SplitString(string.id(), new Vec(0, -900))))
                 .contains("between its ends");
@@ -123,7 +138,7 @@ class RefiningStringsTest {
         DimensionString copy = (DimensionString)
                 sketch.run(new CopyString(string.id(), -400)).after().getFirst();
         assertThat(copy.at().y()).isCloseTo(-1300, within(1e-9));
-        sketch.run(new ChangeStringPoint(copy.id(), jamb(End.START)));
+        sketch.run(new AddStringPoint(copy.id(), jamb(End.START)));
         assertThat(parts(copy)).hasSize(2);
         assertThat(parts(string)).hasSize(1);
     }
@@ -131,12 +146,12 @@ class RefiningStringsTest {
     /** What a point held to is deleted: the point stays where it was and is found, until another takes its place. */
     @Test
     void aPointWhoseThingIsDeletedKeepsItsPlaceUntilItIsMended() {
-        toggle(jamb(End.START));
+        add(jamb(End.START));
         List<Double> before = parts(string);
         sketch.run(new Delete(List.of(door.id())));
         assertThat(parts(string)).isEqualTo(before);
         assertThat(lost()).hasSize(1);
-        sketch.run(new TakeStringPoint(string.id(), new Vec(before.getFirst() + 300, -900)));
+        take(before.getFirst() + 300);
         assertThat(parts(string)).containsExactly(7200.0);
         assertThat(lost()).isEmpty();
     }
@@ -171,7 +186,10 @@ class RefiningStringsTest {
                     joined += sketch.tryRun(new JoinStrings(two)) instanceof Change ? 1 : 0;
                 }
                 default -> {
-                    sketch.tryRun(new ChangeStringPoint(one.id(), new Hold.AtPoint(at)));
+                    sketch.tryRun(
+                            random.nextInt(3) == 0
+                                    ? new TakeStringPoint(one.id(), at, 10_000)
+                                    : new AddStringPoint(one.id(), new Hold.AtPoint(at)));
                     before = positions();
                 }
             }

@@ -13,8 +13,8 @@ import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Refusal;
 
-/** Adds a point to a dimension string, or takes away the one that it has at that place. */
-public record ChangeStringPoint(ElementId string, Hold hold) implements Edit {
+/** Adds a point to a dimension string, wherever along it. */
+public record AddStringPoint(ElementId string, Hold hold) implements Edit {
 
     @Override
     public Set<ElementId> reads() {
@@ -27,15 +27,11 @@ public record ChangeStringPoint(ElementId string, Hold hold) implements Edit {
         HeldPoints.Held point = HeldPoints.of(hold, of, building);
         if (point == null)
             return Refusal.because("What is picked runs along the string, or its line never meets it.", string);
-        List<Hold> left = new ArrayList<>();
-        for (Hold h : of.holds()) {
-            HeldPoints.Held there = HeldPoints.of(h, of, building);
-            if (there == null || !Tolerance.same(there.position(), point.position())) left.add(h);
-        }
-        boolean adds = left.size() == of.holds().size();
-        if (adds) left.add(hold);
-        if (left.size() < 2) return Refusal.because("A string has two points: delete it instead.", string);
-        String name = adds ? "add a point to a dimension string" : "take a point out of a dimension string";
-        return Change.to(building.model(), name, List.of(of.through(of.at(), left)), List.of());
+        for (HeldPoints.Held there : HeldPoints.along(of, building))
+            if (Tolerance.same(there.position(), point.position()))
+                return Refusal.because("The string has a point there.", string);
+        List<Hold> holds = new ArrayList<>(of.holds());
+        holds.add(hold);
+        return Change.to(building.model(), "add a point to a string", List.of(of.through(of.at(), holds)), List.of());
     }
 }
