@@ -292,3 +292,37 @@ describe("the set-out line", () => {
     expect(usualSetOut({ ...buildUp, plies: plies.slice(1) })).toEqual({ type: "middleOfStructure" });
   });
 });
+
+describe("the points of a string", () => {
+  const STRING = {
+    type: "dimensionString",
+    id: "string",
+    layer: "l",
+    drawing: "d",
+    direction: [1, 0],
+    at: [0, -900],
+    holds: [
+      { type: "atCorner", corner: "c0" },
+      { type: "atCorner", corner: "c1" },
+    ],
+    throughLens: false,
+  } as unknown as Element;
+  const tool = { name: "points", string: "string" } as const;
+
+  function at(x: number, y: number, onString: "TAKE" | "SPLIT" = "TAKE") {
+    const state = pointing(x, y, { tool });
+    const elements = new Map(state.elements).set("string", STRING);
+    return editMeant({ ...state, elements, making: { ...state.making, onString } });
+  }
+
+  it("are added by what is caught, once", () => {
+    expect(at(30, -20), "has that corner").toBeNull();
+    expect(at(2000, 110)).toMatchObject({ type: "addStringPoint", hold: { type: "onFace", wall: WALL } });
+    expect(at(2000, 3000), "nothing to hold to").toBeNull();
+  });
+
+  it("are taken out, or the string is split, by a click on its line", () => {
+    expect(at(1500, -905)).toMatchObject({ type: "takeStringPoint", string: "string", at: [1500, -905] });
+    expect(at(1500, -905, "SPLIT")).toMatchObject({ type: "splitString", at: [1500, -905] });
+  });
+});

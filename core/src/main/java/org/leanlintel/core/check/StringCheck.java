@@ -1,13 +1,15 @@
 package org.leanlintel.core.check;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.HeldPoints;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Hold;
 
-/** Dimension strings with points that hold to what is there no more. */
+/** Dimension strings with points that hold to what is there no more, or that their line does not meet. */
 final class StringCheck {
 
     private final Building building;
@@ -21,19 +23,33 @@ final class StringCheck {
     /** Told with the storey of its drawing. */
     List<Finding> findings(DimensionString string) {
         Drawing drawing = building.model().get(string.drawing(), Drawing.class);
-        List<Hold.Lost> lost = string.holds().stream()
-                .filter(Hold.Lost.class::isInstance)
-                .map(Hold.Lost.class::cast)
+        List<Finding> findings = new ArrayList<>();
+        if (!drawing.storey().equals(storey)) return findings;
+        List<Hold> lost =
+                string.holds().stream().filter(Hold.Lost.class::isInstance).toList();
+        List<Hold> unmet = string.holds().stream()
+                .filter(h -> HeldPoints.of(h, string, building) == null)
                 .toList();
-        if (!drawing.storey().equals(storey) || lost.isEmpty()) return List.of();
-        String points = lost.size() == 1 ? "a point" : lost.size() + " points";
-        return List.of(new Finding(
-                Finding.Kind.STRING,
-                "A dimension string of %s has %s where what it held to was deleted.".formatted(drawing.name(), points),
-                "Take the point out of it, and pick what it is to hold to.",
-                List.of(string.id()),
-                storey,
-                lost.getFirst().at(),
-                ""));
+        if (!lost.isEmpty())
+            findings.add(finding(
+                    string,
+                    "A dimension string of %s has %s where what it held to was deleted."
+                            .formatted(drawing.name(), points(lost)),
+                    "Take the point out of it, and pick what it is to hold to."));
+        if (!unmet.isEmpty())
+            findings.add(finding(
+                    string,
+                    "A dimension string of %s does not show %s: its line no longer meets what it holds to."
+                            .formatted(drawing.name(), points(unmet)),
+                    "Move the string, or draw it anew."));
+        return findings;
+    }
+
+    private Finding finding(DimensionString string, String sentence, String remedy) {
+        return new Finding(Finding.Kind.STRING, sentence, remedy, List.of(string.id()), storey, string.at(), "");
+    }
+
+    private static String points(List<Hold> holds) {
+        return holds.size() == 1 ? "a point" : holds.size() + " points";
     }
 }

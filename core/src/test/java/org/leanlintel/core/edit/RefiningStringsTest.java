@@ -156,6 +156,24 @@ class RefiningStringsTest {
         assertThat(lost()).isEmpty();
     }
 
+    /** Turned upright it runs along the west wall that it holds to: that point is not drawn, and is found. */
+    @Test
+    void aPointThatItsLineDoesNotMeetIsFound() {
+        Wall west = shell.get(0);
+        assertThat(lost()).isEmpty();
+        DimensionString now = sketch.model().get(string.id(), DimensionString.class);
+        sketch.put(new DimensionString(
+                now.id(),
+                now.layer(),
+                now.drawing(),
+                new Vec(0, 1),
+                now.at(),
+                List.of(outer(west), outer(shell.get(1)), outer(south)),
+                false));
+        assertThat(lost()).hasSize(1);
+        assertThat(lost().getFirst().sentence()).contains("does not show a point");
+    }
+
     @Test
     void aStringAllOfWhoseThingsAreDeletedGoesWithThem() {
         sketch.run(new Delete(shell.stream().map(Wall::id).toList()));
