@@ -22,6 +22,7 @@ export type HeatLoss = Schemas["HeatLoss"];
 export type TimberSize = Schemas["TimberSize"];
 export type Drawing = Schemas["Drawing"];
 export type Sheet = Schemas["Sheet"];
+export type AddDrawing = Schemas["AddDrawing"];
 export type DimensionString = Schemas["DimensionString"];
 export type Note = Schemas["Note"];
 export type Room = Schemas["Room"];

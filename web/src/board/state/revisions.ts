@@ -1,4 +1,5 @@
 import type {
+  AddDrawing,
   AddStorey,
   Drawing,
   Edit,
@@ -105,7 +106,7 @@ export function keeping({ gap, clearMm }: GapAnswer, faces: Faces): Edit | null 
 export type NewDrawing = Omit<Drawing, "id" | "type" | "sortBy" | "subject" | "order">;
 
 /** The edit that adds a drawing to the register. */
-export function adding(drawing: NewDrawing): Extract<Edit, { type: "addDrawing" }> {
+export function adding(drawing: NewDrawing): AddDrawing {
   return { type: "addDrawing", ...drawing, subject: { type: "whole" } };
 }
 

@@ -1,11 +1,10 @@
 import type { Pick } from "../../api/types";
-import { pointOf } from "../catch/points";
 import { NewPart } from "../making/OutlineWay";
 import { freeName } from "../state/drawings";
 import { adding, revision } from "../state/revisions";
 import { LARGE } from "../state/scales";
 import { elementOf, planShown, unitsOf } from "../state/state";
-import { closeOutline, outlineWords, ringOf, takeCorner } from "./parts/outline";
+import { outlined, outlineWords, outlining } from "./parts/outline";
 import type { ToolOf } from "./ToolOf";
 
 export interface Part {
@@ -19,21 +18,20 @@ const fresh: Part = { name: "part", picks: [], drawing: null };
 
 /** A drawing of a part of the plan shown, at a large scale. */
 export const part: ToolOf<Part> = {
+  ...outlining(fresh),
   name: "part",
   words: "Part plan",
   key: "Q",
   also: "detail large scale crop frame",
-  fresh,
-  aims: true,
   prompt: (state, { picks, drawing }) => [
     drawing ? "Its frame." : "Part plan.",
     outlineWords(state.making.outlineWay, picks.length),
   ],
-  edit: (state, { picks, drawing }) => {
+  edit: (state, tool) => {
     const plan = planShown(state);
-    const ring = ringOf(state, picks, state.making.outlineWay === "RECTANGLE");
+    const ring = outlined(state, tool);
     if (!plan || !ring) return null;
-    const known = elementOf(state, "drawing", drawing ?? undefined);
+    const known = elementOf(state, "drawing", tool.drawing ?? undefined);
     const broken = known?.frame.type === "part" && known.frame.broken;
     const frame = { type: "part", ring, broken } as const;
     if (known) return revision({ ...known, frame });
@@ -41,11 +39,5 @@ export const part: ToolOf<Part> = {
     const { storey, lens } = plan;
     return adding({ name, kind: "PLAN", storey, lens, scale: LARGE[unitsOf(state)], frame, also: [] });
   },
-  take: (hands, tool) => takeCorner(hands, tool, fresh, hands.state.making.outlineWay),
-  end: (hands, { picks }) => closeOutline(hands, picks, fresh),
-  back: (tool) => (tool.picks.length === 0 ? null : { ...tool, picks: tool.picks.slice(0, -1) }),
-  from: ({ picks }) => picks.map(pointOf)[picks.length - 1],
-  picked: ({ picks }) => picks.map(pointOf),
-  line: ({ picks }, pointer) => [...picks.map(pointOf), ...(pointer ? [pointer] : [])],
   Facts: NewPart,
 };

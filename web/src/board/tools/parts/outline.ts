@@ -80,3 +80,28 @@ function closesRing(state: BoardState, picks: readonly Pick[], next: Pick): bool
   const reach = CLOSES_PX / state.view.zoom;
   return first !== undefined && picks.length >= 3 && isSamePlace(pointOf(next), pointOf(first), reach);
 }
+
+type Outlined = Extract<Tool, { name: "void" | "part" | "blank" }>;
+
+/** What tools share that draw a rectangle or an outline, whichever a person drew last. @param fresh with nothing picked yet */
+export function outlining<T extends Outlined>(fresh: T) {
+  return {
+    fresh,
+    aims: true,
+    take: (hands: Hands, tool: T) => takeCorner(hands, tool, fresh, hands.state.making.outlineWay),
+    end: (hands: Hands, { picks }: T) => closeOutline(hands, picks, fresh),
+    back: (tool: T): T | null =>
+      tool.picks.length === 0 ? null : { ...tool, picks: tool.picks.slice(0, -1) },
+    from: ({ picks }: T) => picks.map(pointOf)[picks.length - 1],
+    picked: ({ picks }: T) => picks.map(pointOf),
+    line: ({ picks }: T, pointer: ModelPoint | null) => [
+      ...picks.map(pointOf),
+      ...(pointer ? [pointer] : []),
+    ],
+  };
+}
+
+/** The ring that such a tool means now. */
+export function outlined(state: BoardState, { picks }: Outlined): Ring | null {
+  return ringOf(state, picks, state.making.outlineWay === "RECTANGLE");
+}

@@ -1,21 +1,15 @@
 package org.leanlintel.benchmarks;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
-import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.edit.AddDrawing;
 import org.leanlintel.core.edit.AddDrawings;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Editing;
-import org.leanlintel.core.edit.Move;
-import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Lens;
-import org.leanlintel.core.model.Refusal;
-import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.picture.DrawingPicture;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.formats.pdf.DrawingLettering;
@@ -75,12 +69,7 @@ public class FortyDrawings {
             if (d.id().equals(OfficeStandard.GROUND_PLAN)) shown = drawing;
             else if (d.name().equals("Plan 1")) other = drawing;
         }
-        List<Wall> walls = new ArrayList<>(building.model().all(Wall.class));
-        Collections.shuffle(walls, new Random(1));
-        for (Wall w : walls) {
-            Edit move = new Move(List.of(w.id()), new Vec(10, 10));
-            if (moves.size() < MOVED && !(Editing.run(move, building).outcome() instanceof Refusal)) moves.add(move);
-        }
+        moves.addAll(Houses.moves(building, MOVED));
     }
 
     private Building moved() {

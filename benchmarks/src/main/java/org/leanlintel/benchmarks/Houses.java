@@ -1,11 +1,15 @@
 package org.leanlintel.benchmarks;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Random;
 import java.util.function.UnaryOperator;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.edit.DrawWalls;
+import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Editing;
+import org.leanlintel.core.edit.Move;
 import org.leanlintel.core.edit.NewWall;
 import org.leanlintel.core.edit.Pick;
 import org.leanlintel.core.geometry.Vec;
@@ -16,6 +20,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Side;
@@ -41,6 +46,18 @@ record Houses(Model model, ElementId moved, ElementId partition) {
     /** The same with rooms, openings, fittings, strings and drawn floors: 60, 320, 480, 50 and 5 in 400 walls. */
     static Houses fitted(int walls) {
         return of(walls, new FittingOut()::fitOut);
+    }
+
+    /** Moves of so many walls by 10 mm both ways that a building accepts, in a random order. */
+    static List<Edit> moves(Building building, int count) {
+        List<Wall> walls = new ArrayList<>(building.model().all(Wall.class));
+        Collections.shuffle(walls, new Random(1));
+        List<Edit> moves = new ArrayList<>();
+        for (Wall w : walls) {
+            Edit move = new Move(List.of(w.id()), new Vec(10, 10));
+            if (moves.size() < count && !(Editing.run(move, building).outcome() instanceof Refusal)) moves.add(move);
+        }
+        return moves;
     }
 
     private static Houses of(int walls, UnaryOperator<Building> fitOut) {
