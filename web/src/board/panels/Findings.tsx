@@ -4,10 +4,9 @@ import type { Finding } from "../../api/types";
 import { Button, Choice, Stacked } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../state/context";
 import { workingPlan } from "../state/drawings";
-import { layerOf } from "../state/layers";
-import { toLayer } from "../state/revisions";
 import { elementOf, planShown } from "../state/state";
 import { useStairRuleSets } from "../things/useStairRuleSets";
+import { mendOf } from "./mending";
 
 /** What checks found, each with its rule and a way to it; and a switch for the floor that fittings need. */
 export function Findings() {
@@ -107,10 +106,7 @@ function Entry({ finding }: { readonly finding: Finding }) {
     actions.selection.selectJust(finding.concerns.filter((id) => elements.has(id)));
     sync.views.look({ ...sync.state.view, centre: { x: finding.at[0], y: finding.at[1] } });
   };
-  const mend = async () => {
-    const kind = elements.get(finding.concerns[0] ?? "")?.type;
-    if (kind) await sync.edit(toLayer(finding.concerns, layerOf({ elements }, kind)));
-  };
+  const mending = mendOf({ elements }, finding);
   return (
     <li className="py-2">
       <button
@@ -120,9 +116,9 @@ function Entry({ finding }: { readonly finding: Finding }) {
       >
         {finding.sentence}
       </button>
-      {finding.kind === "LAYER" ? (
-        <Button className="mt-1 px-2 py-0" onClick={() => void mend()}>
-          {finding.remedy.replace(/\.$/, "")}
+      {mending ? (
+        <Button className="mt-1 px-2 py-0" onClick={() => void sync.edit(mending.edit)}>
+          {mending.words}
         </Button>
       ) : (
         <p className="text-ink-2">{finding.remedy}</p>

@@ -1,0 +1,24 @@
+import type { Edit, Finding } from "../../api/types";
+import { layerOf } from "../state/layers";
+import { erasure, revision, toLayer } from "../state/revisions";
+import type { Elements } from "../state/state";
+
+interface Mending {
+  readonly words: string;
+  readonly edit: Edit;
+}
+
+/** What puts a finding right with one click; null where a person has to decide. */
+export function mendOf(state: Elements, { kind, concerns, remedy }: Finding): Mending | null {
+  const concern = state.elements.get(concerns[0] ?? "");
+  if (kind === "LAYER" && concern) {
+    const edit = toLayer(concerns, layerOf(state, concern.type));
+    return { words: remedy.replace(/\.$/, ""), edit };
+  }
+  if (kind !== "STRING" || concern?.type !== "dimensionString") return null;
+  const holds = concern.holds.filter((h) => h.type !== "lost");
+  if (holds.length === concern.holds.length) return null;
+  return holds.length < 2
+    ? { words: "Delete the string", edit: erasure([concern.id]) }
+    : { words: "Take out what is lost", edit: revision({ ...concern, holds }) };
+}
