@@ -58,9 +58,8 @@ public final class Plan implements DrawingPicture {
         List<Group> groups = new ArrayList<>(walls.values());
         groups.addAll(others.values());
         List<Group> shown = new ArrayList<>(shown(groups));
-        Drawing of = look.drawing();
-        if (of.frame() instanceof Drawing.Part part && part.broken()) shown.add(BreakLines.of(of, part, look));
-        return new Picture(of.scale(), shown);
+        shown.addAll(edges());
+        return new Picture(look.drawing().scale(), shown);
     }
 
     /** What the lens shows and the frame takes in; what is written in the drawing shows wherever it stands. */
@@ -69,6 +68,14 @@ public final class Plan implements DrawingPicture {
         List<InFrame> cuts = new ArrayList<>(Blanks.of(building.model(), plan.drawing()));
         if (look.drawing().frame() instanceof Drawing.Part part) cuts.add(new InFrame(Region.within(part.ring())));
         return Blanks.cut(layered, cuts, g -> isOwn(g.element()));
+    }
+
+    /** The break lines of a part plan, under the drawing's own name. */
+    private List<Group> edges() {
+        Drawing of = look.drawing();
+        return of.frame() instanceof Drawing.Part part && part.broken()
+                ? List.of(BreakLines.of(of, part, look))
+                : List.of();
     }
 
     private boolean isOwn(ElementId id) {
@@ -100,6 +107,7 @@ public final class Plan implements DrawingPicture {
     private Picture.Difference since(Plan other, Derived is) {
         for (Stage stage : Stage.values()) is.lay(new Stage.Of(plan, stage));
         Set<ElementId> looked = new TreeSet<>(is.changed());
+        looked.add(plan.drawing());
         for (Key<?> key : is.reached()) {
             if (!(key instanceof OnPlan on) || !on.plan().equals(plan)) continue;
             if (on.stage() == Stage.WAYS) for (Plan p : List.of(this, other)) looked.addAll(p.ways());
@@ -121,6 +129,7 @@ public final class Plan implements DrawingPicture {
 
     /** All that an element shows, with what is drawn together with it. */
     private List<Group> shown(ElementId id) {
+        if (id.equals(plan.drawing())) return edges();
         Element element = building.model().find(id);
         if (element == null) return List.of();
         Map<ElementId, Group> all = new LinkedHashMap<>();

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 import static org.leanlintel.core.Lenses.with;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -13,6 +14,7 @@ import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.AddDrawing;
 import org.leanlintel.core.edit.Delete;
 import org.leanlintel.core.edit.DrawBlank;
+import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Hand;
 import org.leanlintel.core.edit.Move;
 import org.leanlintel.core.edit.PlaceNote;
@@ -26,6 +28,7 @@ import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Note;
+import org.leanlintel.core.model.Pen;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Wall;
 
@@ -183,6 +186,29 @@ class PartPlanTest {
                 .extracting(Group::element)
                 .containsExactlyInAnyOrder(note.id(), blank.id());
         assertThat(picture(other.id())).isEqualTo(before);
+    }
+
+    /** Its break lines come, move, are drawn otherwise and go in an answer as in a picture from nothing. */
+    @Test
+    void anAnswerSaysWhatBecomesOfBreakLines() {
+        Drawing part = part(0, 0, 3000, 2000, 20);
+        Plan plan = Plan.of(sketch.building(), part.id(), LETTERS);
+        plan.picture();
+        List<Vec> ring = List.of(new Vec(0, 0), new Vec(2500, 0), new Vec(0, 2500));
+        Lens lens = sketch.model().get(Sketch.LENS, Lens.class);
+        Map<PenRole, Pen> pens = new EnumMap<>(lens.pens());
+        pens.put(PenRole.EDGE, new Pen(0.7, Pen.Dash.DASHED));
+        for (Edit edit : List.of(
+                new Revise(part.framed(new Drawing.Part(ring, true))),
+                new Revise(part.framed(new Drawing.Part(ring.reversed(), true))),
+                new Revise(with(lens, "pens", pens)),
+                new Revise(part.framed(new Drawing.Part(ring, false))))) {
+            sketch.run(edit);
+            Plan next = Plan.of(sketch.building(), part.id(), LETTERS);
+            assertThat(next.since(plan)).isEqualTo(next.picture().since(plan.picture()));
+            plan = next;
+        }
+        assertThat(plan.picture().groups()).noneMatch(g -> g.element().equals(part.id()));
     }
 
     /** As when the pointer rests on the corner clicked last. */
