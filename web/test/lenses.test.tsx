@@ -9,6 +9,7 @@ import { api } from "../src/api/client";
 import type { Edit, Element, ElementOf } from "../src/api/types";
 import { Actions } from "../src/board/hands/actions";
 import { isFree } from "../src/board/hands/selecting";
+import { Checks } from "../src/board/lenses/Checks";
 import { differences } from "../src/board/lenses/differences";
 import { LensDialog } from "../src/board/lenses/LensDialog";
 import { StandardDialog } from "../src/board/lenses/StandardDialog";
@@ -132,6 +133,20 @@ describe("layers and lenses in one table", () => {
     await userEvent.click(screen.getByRole("button", { name: "notes in Building plan: Faint" }));
     expect(revised).toEqual([showing(LENS, "notes", "FAINT"), showing(LENS, "notes", "HIDDEN")]);
     expect(screen.getByRole("button", { name: "notes in Building plan: Hidden" })).toBeTruthy();
+  });
+
+  it("keep what is marked and not offered when a mark is taken off", async () => {
+    const onChange = vi.fn();
+    render(
+      <Checks<string>
+        words="Marks"
+        options={[["DOORS", "doors"]]}
+        chosen={["DOORS", "PART_PLANS"]}
+        onChange={onChange}
+      />,
+    );
+    await userEvent.click(screen.getByLabelText("doors"));
+    expect(onChange).toHaveBeenCalledWith(["PART_PLANS"]);
   });
 
   it("are filtered by any part of a name", async () => {

@@ -5,10 +5,12 @@ interface Props<T extends string> {
   readonly onChange: (chosen: T[]) => void;
 }
 
-/** Any of a few, kept in the order they are listed. */
+/** Any of a few, kept in the order they are listed; what is chosen and not offered stays chosen. */
 export function Checks<T extends string>({ words, options, chosen, onChange }: Props<T>) {
-  const toggle = (one: T) =>
-    onChange(options.map(([o]) => o).filter((o) => (o === one) !== chosen.includes(o)));
+  const toggle = (one: T) => {
+    const others = chosen.filter((c) => !options.some(([o]) => o === c));
+    onChange([...options.map(([o]) => o).filter((o) => (o === one) !== chosen.includes(o)), ...others]);
+  };
   return (
     <fieldset className="flex items-center gap-3 py-1">
       <legend className="float-left mr-3 text-ink-2">{words}</legend>

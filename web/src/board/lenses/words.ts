@@ -21,6 +21,7 @@ export const MARKS = [
   ["BUILD_UPS", "build-ups"],
   ["DOORS", "doors"],
   ["WINDOWS", "windows"],
+  ["PART_PLANS", "part plans"],
 ] as const;
 
 export const PARTS = [
