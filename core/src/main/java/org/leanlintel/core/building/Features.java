@@ -2,6 +2,7 @@ package org.leanlintel.core.building;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
@@ -66,6 +67,7 @@ public final class Features {
         if (o.sillMm() > 0) all.add(level("sill of " + o.mark(), o.id(), Of.SILL));
         all.add(level("head of " + o.mark(), o.id(), Of.HEAD));
         for (End end : End.values()) all.add(new Named("edge of " + o.mark(), new Hold.AtJamb(o.id(), end)));
+        all.add(new Named("middle of " + o.mark(), new Hold.AtCentre(o.id())));
         return all;
     }
 
@@ -87,7 +89,8 @@ public final class Features {
             case Hold.AtCorner c -> corner(c, building);
             case Hold.OnFace f -> face(f, building);
             case Hold.OnPiece p -> piece(p, building);
-            case Hold.AtJamb j -> jamb(j, building);
+            case Hold.AtJamb j -> acrossOpening(j.opening(), o -> o.edge(j.edge()), building);
+            case Hold.AtCentre c -> acrossOpening(c.opening(), PlacedOpening::middle, building);
             case Hold.AtLevel l -> level(l, building);
         };
     }
@@ -126,14 +129,15 @@ public final class Features {
         };
     }
 
-    private static @Nullable Feature jamb(Hold.AtJamb hold, Building building) {
-        if (!(building.model().find(hold.opening()) instanceof Opening o)) return null;
+    private static @Nullable Feature acrossOpening(
+            ElementId opening, ToDoubleFunction<PlacedOpening> place, Building building) {
+        if (!(building.model().find(opening) instanceof Opening o)) return null;
         WallSolid solid = building.solid(o.wall());
         PlacedOpening placed = solid == null ? null : solid.opening(o.id());
         if (solid == null || placed == null) return null;
         Strip strip = solid.strip();
         double level = building.space(strip.wall().storey()).levelMm();
-        return new Feature.Edge(strip.at(placed.edge(hold.edge()), 0), level + o.sillMm(), level + o.headMm());
+        return new Feature.Edge(strip.at(place.applyAsDouble(placed), 0), level + o.sillMm(), level + o.headMm());
     }
 
     private static @Nullable Feature level(Hold.AtLevel hold, Building building) {

@@ -9,12 +9,10 @@ import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Track;
 import org.leanlintel.core.geometry.Vec;
-import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
-import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Hold;
-import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.SectionLine;
 
@@ -34,14 +32,14 @@ public final class HeldPoints {
     /** How the drawing shows heights; null in a plan. */
     private final @Nullable InSection upright;
 
-    private final boolean toUnits;
+    private final InPlan plan;
 
     private HeldPoints(Building building, DimensionString string) {
         this.building = building;
         line = new Line(string.at(), string.direction());
         Drawing drawing = building.model().get(string.drawing(), Drawing.class);
         upright = inSection(building, drawing);
-        toUnits = building.model().get(drawing.lens(), Lens.class).openings() == Lens.OpeningEdges.UNIT;
+        plan = InPlan.of(drawing, building);
     }
 
     /** The points of a string in their order along it, those in one place as one. */
@@ -86,27 +84,24 @@ public final class HeldPoints {
     }
 
     private @Nullable Held inPlan(Hold hold) {
+        List<Vec> shown = plan.of(hold);
+        if (shown.isEmpty()) return null;
         return switch (hold) {
-            case Hold.AtPoint p -> through(List.of(p.at()), p.at());
-            case Hold.Lost l -> through(List.of(l.at()), l.at());
-            case Hold.AtCorner c -> {
-                Vec at = building.model().get(c.corner(), Corner.class).at();
-                yield through(List.of(at), at);
-            }
-            case Hold.OnFace f -> onFace(f);
-            case Hold.OnPiece p -> onPiece(p);
-            case Hold.AtJamb j -> atJamb(j);
+            case Hold.AtPoint p -> through(shown, p.at());
+            case Hold.Lost l -> through(shown, l.at());
+            case Hold.AtCorner c -> through(shown, shown.getFirst());
+            case Hold.OnFace f -> onFace(f, shown);
+            case Hold.OnPiece p -> onPiece(shown);
+            case Hold.AtJamb j -> onSetOutLine(j.opening(), shown);
+            case Hold.AtCentre c -> onSetOutLine(c.opening(), shown);
             case Hold.AtLevel l -> null;
         };
     }
 
-    private @Nullable Held onFace(Hold.OnFace face) {
-        WallSolid solid = building.solid(face.wall());
-        if (solid == null) return null;
-        Strip strip = solid.strip();
-        double t = strip.offsetOfFace(face.face());
-        Vec met = onFace(strip, t);
-        return met == null ? null : through(List.of(strip.at(0, t), strip.at(strip.length(), t)), met);
+    private @Nullable Held onFace(Hold.OnFace face, List<Vec> shown) {
+        Strip strip = building.strip(face.wall());
+        Vec met = strip == null ? null : onFace(strip, strip.offsetOfFace(face.face()));
+        return met == null ? null : through(shown, met);
     }
 
     /** Where the string's line meets a face; of an arc, the part that stands. */
@@ -120,23 +115,21 @@ public final class HeldPoints {
         return null;
     }
 
-    private @Nullable Held onPiece(Hold.OnPiece hold) {
-        List<Vec> edge = PieceEdges.of(building, hold.piece(), hold.edge());
-        if (edge.isEmpty() || Tolerance.same(edge.getFirst(), edge.getLast())) return null;
-        Double along = line.meets(Line.between(edge.getFirst(), edge.getLast()));
-        return along == null ? null : through(edge, line.at(along));
+    private @Nullable Held onPiece(List<Vec> side) {
+        if (Tolerance.same(side.getFirst(), side.getLast())) return null;
+        Double along = line.meets(Line.between(side.getFirst(), side.getLast()));
+        return along == null ? null : through(side, line.at(along));
     }
 
-    private @Nullable Held atJamb(Hold.AtJamb jamb) {
-        Opening opening = building.model().get(jamb.opening(), Opening.class);
-        WallSolid solid = building.solid(opening.wall());
-        if (solid == null) return null;
-        PlacedOpening placed = solid.opening(opening.id());
-        if (placed == null) return null;
-        Strip strip = solid.strip();
-        double in = toUnits ? opening.make().fixWidthMm() / 2 : 0;
-        double s = placed.edge(jamb.edge()) + (jamb.edge() == End.START ? in : -in);
-        return through(List.of(strip.at(s, strip.lo()), strip.at(s, strip.hi())), strip.at(s, 0));
+    /** Measured where a line across a wall meets the wall's own. */
+    private @Nullable Held onSetOutLine(ElementId opening, List<Vec> across) {
+        Strip strip =
+                building.strip(building.model().get(opening, Opening.class).wall());
+        if (strip == null) return null;
+        double low = strip.lo(), in = -low / (strip.hi() - low);
+        return through(
+                across,
+                across.getFirst().plus(across.getLast().minus(across.getFirst()).times(in)));
     }
 
     private Held through(List<Vec> feature, Vec measured) {

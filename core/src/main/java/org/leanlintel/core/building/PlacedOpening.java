@@ -10,6 +10,16 @@ public record PlacedOpening(Opening opening, double from, double to) {
         return which == End.START ? from : to;
     }
 
+    /** The edge of the hole, or of the unit that stands in it. */
+    public double edge(End which, boolean ofUnit) {
+        double in = ofUnit ? opening.make().fixWidthMm() / 2 : 0;
+        return edge(which) + (which == End.START ? in : -in);
+    }
+
+    public double middle() {
+        return (from + to) / 2;
+    }
+
     /** Whether it is open at {@code heightAboveLevelMm}. */
     public boolean openAt(double heightAboveLevelMm) {
         return heightAboveLevelMm >= opening.sillMm() && heightAboveLevelMm < opening.headMm();

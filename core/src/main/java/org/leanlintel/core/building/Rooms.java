@@ -133,12 +133,12 @@ public final class Rooms {
         return named;
     }
 
-    /** Everything inside the outer faces of a storey's walls, square millimetres. */
-    public double outlineMm2(ElementId storey) {
+    /** Everything inside the outer faces of a storey's walls. */
+    public Area outline(ElementId storey) {
         List<Area> all = new ArrayList<>();
         for (WallSolid solid : building.solidsOf(storey))
             if (Parting.ROOMS.parts(solid.strip().wall(), building)) all.add(solid.footprint());
         all.addAll(building.get(new FacesAlong.Of(storey, Parting.ROOMS)));
-        return Area.union(all).filled().mm2();
+        return Area.union(all).filled();
     }
 }

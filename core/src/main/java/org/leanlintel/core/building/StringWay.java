@@ -5,11 +5,9 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
-import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Hold;
-import org.leanlintel.core.model.Opening;
 
 /**
  * Which way a dimension string measures: square to the first face or edge it holds to. Between points it is where its line
@@ -74,39 +72,8 @@ public final class StringWay {
 
     /** One point, or the two ends of a line; none where there is no such thing. */
     private List<Vec> feature(Hold hold) {
-        if (upright == null || hold instanceof Hold.AtPoint) return inPlan(hold);
+        if (upright == null || hold instanceof Hold.AtPoint) return new InPlan(building, false).of(hold);
         Feature feature = Features.of(hold, building);
         return feature == null ? List.of() : upright.of(feature);
-    }
-
-    private List<Vec> inPlan(Hold hold) {
-        return switch (hold) {
-            case Hold.AtPoint p -> List.of(p.at());
-            case Hold.Lost l -> List.of(l.at());
-            case Hold.AtCorner c ->
-                List.of(building.model().get(c.corner(), Corner.class).at());
-            case Hold.OnFace f -> face(f);
-            case Hold.OnPiece p -> PieceEdges.of(building, p.piece(), p.edge());
-            case Hold.AtJamb j -> jamb(j);
-            case Hold.AtLevel l -> List.of();
-        };
-    }
-
-    private List<Vec> face(Hold.OnFace face) {
-        Strip strip = building.strip(face.wall());
-        if (strip == null) return List.of();
-        double t = strip.offsetOfFace(face.face());
-        return List.of(strip.at(0, t), strip.at(strip.length(), t));
-    }
-
-    private List<Vec> jamb(Hold.AtJamb jamb) {
-        Opening opening = building.model().get(jamb.opening(), Opening.class);
-        WallSolid solid = building.solid(opening.wall());
-        PlacedOpening placed = solid == null ? null : solid.opening(opening.id());
-        if (solid == null || placed == null) return List.of();
-        double s = placed.edge(jamb.edge());
-        return List.of(
-                solid.strip().at(s, solid.strip().lo()),
-                solid.strip().at(s, solid.strip().hi()));
     }
 }

@@ -67,6 +67,10 @@ public record Strip(Wall wall, BuildUp buildUp, WallAxis axis, List<StripPly> pl
 
     /** Of a face as {@link Hold.OnFace} counts them: one further in than there are plies is the inner one. */
     public double offsetOfFace(int face) {
+        if (face == Hold.OnFace.CENTRE_LINE)
+            return (offsetOfFace(wall, buildUp, buildUp.structureFrom())
+                            + offsetOfFace(wall, buildUp, buildUp.structureTo()))
+                    / 2;
         return face < 0 ? 0 : offsetOfFace(wall, buildUp, Math.min(face, plies.size()));
     }
 

@@ -72,6 +72,7 @@ record CarriedWords(Carriage carry) {
                 carry.carried(p.piece()) instanceof ElementId id ? new Hold.OnPiece(id, edge(p)) : null;
             case Hold.AtJamb j ->
                 carry.carried(j.opening()) instanceof ElementId id ? new Hold.AtJamb(id, j.edge()) : null;
+            case Hold.AtCentre c -> carry.carried(c.opening()) instanceof ElementId id ? new Hold.AtCentre(id) : null;
             case Hold.AtLevel l -> carry.copies() ? null : l;
         };
     }

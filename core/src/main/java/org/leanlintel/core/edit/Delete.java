@@ -205,6 +205,7 @@ public record Delete(List<ElementId> elements) implements Edit {
                 case Hold.OnFace f -> !gone.contains(f.wall());
                 case Hold.OnPiece p -> !gone.contains(p.piece());
                 case Hold.AtJamb j -> !gone.contains(j.opening());
+                case Hold.AtCentre c -> !gone.contains(c.opening());
                 case Hold.AtLevel l -> !gone.contains(l.of());
             };
         }

@@ -292,6 +292,7 @@ public record JoinInLine(List<ElementId> walls) implements Edit {
                 case Hold.Lost l -> l;
                 case Hold.OnPiece p -> p;
                 case Hold.AtJamb j -> j;
+                case Hold.AtCentre c -> c;
                 case Hold.AtLevel l -> l;
             };
         }

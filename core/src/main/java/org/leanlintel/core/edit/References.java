@@ -224,6 +224,7 @@ public final class References {
             case Hold.OnFace f -> add(found, f.wall(), Wall.class);
             case Hold.OnPiece p -> add(found, p.piece(), Element.class);
             case Hold.AtJamb j -> add(found, j.opening(), Opening.class);
+            case Hold.AtCentre c -> add(found, c.opening(), Opening.class);
             case Hold.AtLevel l -> add(found, l.of(), Element.class);
         }
     }

@@ -80,6 +80,22 @@ public record Drawing(
         return new Drawing(id, name, kind, storey, lens, scale, sortBy, subject, order, frame, others);
     }
 
+    /** Whether another plan shows the same storey through the same lens. */
+    public boolean isAlike(Drawing other) {
+        return !id.equals(other.id)
+                && kind == Kind.PLAN
+                && other.kind == Kind.PLAN
+                && storey.equals(other.storey)
+                && lens.equals(other.lens);
+    }
+
+    /** Whether what is written in a drawing shows in this one. */
+    public boolean shows(Annotation written, Model model) {
+        return written.drawing().equals(id)
+                || also.contains(written.drawing())
+                || written.throughLens() && isAlike(model.get(written.drawing(), Drawing.class));
+    }
+
     /** The drawings of a model in the order of its register. */
     public static List<Drawing> register(Model model) {
         return model.all(Drawing.class).stream()

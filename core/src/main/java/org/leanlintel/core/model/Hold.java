@@ -21,10 +21,12 @@ public sealed interface Hold {
 
     record AtCorner(ElementId corner) implements Hold {}
 
-    /** A face of a wall: 0 is the outer face, n the face inside ply n - 1; a negative face is its set-out line. */
+    /** A face of a wall: 0 is the outer face, n the face inside ply n - 1; negative ones are lines in it. */
     record OnFace(ElementId wall, int face) implements Hold {
 
         public static final int SET_OUT_LINE = -1;
+        /** In the middle of its structure. */
+        public static final int CENTRE_LINE = -2;
     }
 
     /**
@@ -39,6 +41,9 @@ public sealed interface Hold {
 
     /** An edge of an opening. */
     record AtJamb(ElementId opening, End edge) implements Hold {}
+
+    /** The middle of an opening. */
+    record AtCentre(ElementId opening) implements Hold {}
 
     /** A level that a storey, a floor, an opening or the site has: only drawings that show heights show it. */
     record AtLevel(ElementId of, Of level) implements Hold {

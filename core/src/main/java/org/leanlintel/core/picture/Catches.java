@@ -62,6 +62,12 @@ final class Catches {
                     strip.at(s, strip.lo()),
                     strip.at(s, strip.hi())));
         }
+        double middle = placed.middle();
+        catches.add(new Catch(
+                "middle of " + placed.opening().mark(),
+                new Hold.AtCentre(placed.opening().id()),
+                strip.at(middle, strip.lo()),
+                strip.at(middle, strip.hi())));
         return catches;
     }
 }

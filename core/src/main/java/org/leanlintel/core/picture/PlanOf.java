@@ -17,8 +17,7 @@ record PlanOf(ElementId drawing, ElementId storey, Lettering lettering, List<Ele
 
     static PlanOf of(Drawing drawing, Lettering lettering, Model model) {
         List<ElementId> alike = model.all(Drawing.class).stream()
-                .filter(d -> d != drawing && d.kind() == Drawing.Kind.PLAN)
-                .filter(d -> d.storey().equals(drawing.storey()) && d.lens().equals(drawing.lens()))
+                .filter(drawing::isAlike)
                 .map(Drawing::id)
                 .toList();
         return new PlanOf(drawing.id(), drawing.storey(), lettering, drawing.also(), alike);

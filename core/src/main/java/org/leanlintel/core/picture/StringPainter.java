@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.List;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.HeldPoints.Held;
+import org.leanlintel.core.dimension.StringParts;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Tolerance;
@@ -121,15 +122,13 @@ final class StringPainter {
     }
 
     private void figures() {
-        double datum = isUpright() ? 0 : points.getFirst().position();
         List<FigureRow.Figure> figures = new ArrayList<>();
-        for (int i = 1; i < points.size(); i++) {
-            double from = points.get(i - 1).position(), to = points.get(i).position();
-            String text = lengths.print(lengths.rounded(to - datum) - lengths.rounded(from - datum));
+        for (StringParts.Part part : StringParts.of(points, string.direction(), lengths)) {
+            String text = lengths.print(part.saidMm());
             figures.add(new FigureRow.Figure(
                     text,
-                    (from + to) / 2 / scale,
-                    (to - from) / scale,
+                    part.middle() / scale,
+                    part.lengthMm() / scale,
                     lettering.width(text, Lettering.NOTE_MM, false)));
         }
         Vec up = Vec.ofAngle(readingAngle()).left();
@@ -140,11 +139,5 @@ final class StringPainter {
             pens.add(lettering.set(
                     set.figure().text(), base, readingAngle(), Lettering.NOTE_MM, Lettering.Align.CENTRE, false));
         }
-    }
-
-    /** Strings along the model's axes share its origin as their datum, so every tier tells the same story. */
-    private boolean isUpright() {
-        Vec d = string.direction();
-        return Math.abs(d.x()) < Tolerance.PARALLEL_SINE || Math.abs(d.y()) < Tolerance.PARALLEL_SINE;
     }
 }

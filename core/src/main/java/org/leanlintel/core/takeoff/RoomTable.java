@@ -73,7 +73,7 @@ final class RoomTable {
                 double room3 = space.net().mm2() * room.ceilingMm(building.space(storey.id()));
                 storeyVolume += AreaPrinter.printedMm3(room3, units);
             }
-            double inside = building.rooms().outlineMm2(storey.id());
+            double inside = building.rooms().outline(storey.id()).mm2();
             sums.add(sum(storey, storey.name(), storeyNet, storeyStructure, storeyVolume, inside));
             net += storeyNet;
             structure += storeyStructure;

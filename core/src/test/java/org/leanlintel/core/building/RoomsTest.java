@@ -229,6 +229,6 @@ class RoomsTest {
     /** 8,000 by 6,000 outside is the rooms and the walls together. */
     @Test
     void roomsAndWallsMakeUpTheOutline() {
-        assertThat(sketch.building().rooms().outlineMm2(Sketch.STOREY)).isCloseTo(8000.0 * 6000, within(1.0));
+        assertThat(sketch.building().rooms().outline(Sketch.STOREY).mm2()).isCloseTo(8000.0 * 6000, within(1.0));
     }
 }

@@ -65,7 +65,7 @@ public class RoomsApi {
                 areas,
                 AreaPrinter.print(net, units),
                 AreaPrinter.print(structure, units),
-                AreaPrinter.print(building.rooms().outlineMm2(on.id()), units));
+                AreaPrinter.print(building.rooms().outline(on.id()).mm2(), units));
     }
 
     private static AreaAnswer answer(RoomSpace space, @Nullable Room room, StoreySpace on, UnitSystem units) {

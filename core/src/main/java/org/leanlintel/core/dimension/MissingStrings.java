@@ -1,0 +1,133 @@
+package org.leanlintel.core.dimension;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.ElementId;
+
+/** Strings for what nothing tells of when sides and rooms have theirs: each from the nearest line that is known. */
+final class MissingStrings {
+
+    /** On paper: how far from an edge of an opening its string stands. */
+    private static final double BESIDE_MM = 6;
+    /** Where along a line its string is tried. */
+    private static final double[] PARTS = {0.5, 0.3, 0.7, 0.15, 0.85};
+    /** What a string from a line beyond its own end costs, in millimetres of a string from one that it meets. */
+    private static final double NOT_MET = 100_000;
+
+    private final Working working;
+
+    /** A known line to measure from, and where. */
+    private record From(int line, double acrossMm, double cost) {}
+
+    MissingStrings(Working working) {
+        this.working = working;
+    }
+
+    void add() {
+        for (Told told : List.of(working.along(true), working.along(false))) square(told);
+        for (Told told : working.told.subList(2, working.told.size())) slanting(told);
+    }
+
+    private void square(Told told) {
+        List<Integer> order = new ArrayList<>();
+        for (int i = 0; i < told.lines().size(); i++) if (told.lines().get(i).sought()) order.add(i);
+        order.sort(Comparator.comparing((Integer i) -> told.lines().get(i).kind())
+                .thenComparing(i -> -told.lines().get(i).lengthMm()));
+        for (int line : order) if (!told.isFound(line)) measure(line, told);
+    }
+
+    private void measure(int line, Told told) {
+        From best = null;
+        for (double across : places(line, told)) {
+            From from = nearest(line, across, told);
+            if (from != null && (best == null || from.cost() < best.cost())) best = from;
+        }
+        if (best == null) return;
+        List<Integer> lines = new ArrayList<>(List.of(best.line(), line));
+        lines.addAll(between(best, line, told));
+        lines = working.inOrder(lines, told);
+        if (lines.size() > 1) working.propose(lines, told, best.acrossMm());
+    }
+
+    /** Across a face; on either side of an opening. */
+    private List<Double> places(int line, Told told) {
+        double low = told.low(line), high = told.high(line), beside = BESIDE_MM * working.scale();
+        return switch (told.lines().get(line).kind()) {
+            case JAMB, CENTRE, POINT -> List.of(low - beside, high + beside);
+            case FACE, SIDE, INNER -> {
+                List<Double> places = new ArrayList<>();
+                for (double part : PARTS) places.add(low + (high - low) * part);
+                yield places;
+            }
+        };
+    }
+
+    private @Nullable From nearest(int line, double across, Told told) {
+        From best = null;
+        double at = told.position(line);
+        for (int i = 0; i < told.lines().size(); i++) {
+            PlanLine.Kind kind = told.lines().get(i).kind();
+            boolean usable = kind == PlanLine.Kind.FACE || kind == PlanLine.Kind.SIDE || kind == PlanLine.Kind.JAMB;
+            if (!usable || !told.isFound(i) || Math.abs(told.position(i) - at) <= Tolerance.NOMINAL_MM) continue;
+            boolean met = told.low(i) <= across && told.high(i) >= across;
+            double cost =
+                    Math.abs(told.position(i) - at) + (met ? 0 : NOT_MET) + over(told, at, told.position(i), across);
+            if (best == null || cost < best.cost()) best = new From(i, across, cost);
+        }
+        return best;
+    }
+
+    /** What a string runs over weighs as much again as its length there. */
+    private double over(Told told, double from, double to, double across) {
+        if (Math.abs(to - from) > NOT_MET) return 0;
+        Vec up = told.direction().left();
+        return working.clutter.under(
+                told.direction().times(from).along(up, across),
+                told.direction().times(to).along(up, across));
+    }
+
+    /** What else is not known yet and lies on the way. */
+    private static List<Integer> between(From from, int line, Told told) {
+        double low = Math.min(told.position(from.line()), told.position(line));
+        double high = Math.max(told.position(from.line()), told.position(line));
+        Set<Integer> places = new HashSet<>();
+        List<Integer> between = new ArrayList<>();
+        for (int i = 0; i < told.lines().size(); i++) {
+            boolean inside = told.position(i) > low + Tolerance.NOMINAL_MM
+                    && told.position(i) < high - Tolerance.NOMINAL_MM
+                    && told.low(i) <= from.acrossMm()
+                    && told.high(i) >= from.acrossMm();
+            if (inside && told.lines().get(i).sought() && !told.isFound(i) && places.add(told.placeOf(i)))
+                between.add(i);
+        }
+        return between;
+    }
+
+    /** Along each slanting wall with openings, from one of its ends to the other. */
+    private void slanting(Told told) {
+        told.findAgain();
+        Map<ElementId, List<Integer>> byWall = new LinkedHashMap<>();
+        for (int i = 0; i < told.lines().size(); i++) {
+            PlanLine l = told.lines().get(i);
+            if (l.kind() != PlanLine.Kind.JAMB || told.isFound(i)) continue;
+            ElementId wall = working.wallOf(l.element());
+            byWall.computeIfAbsent(wall, w -> new ArrayList<>()).add(i);
+        }
+        byWall.forEach((wall, jambs) -> {
+            List<Integer> lines = new ArrayList<>(jambs);
+            double across = Double.NEGATIVE_INFINITY;
+            for (int jamb : jambs) across = Math.max(across, told.high(jamb));
+            for (int point : working.endsOf(wall, told)) if (told.isFound(point)) lines.add(point);
+            lines = working.inOrder(lines, told);
+            if (lines.size() > jambs.size()) working.propose(lines, told, across + BESIDE_MM * working.scale());
+        });
+    }
+}
