@@ -9,7 +9,6 @@ import { api } from "../src/api/client";
 import type { Edit, Element, ElementOf } from "../src/api/types";
 import { Actions } from "../src/board/hands/actions";
 import { isFree } from "../src/board/hands/selecting";
-import { Checks } from "../src/board/lenses/Checks";
 import { differences } from "../src/board/lenses/differences";
 import { LensDialog } from "../src/board/lenses/LensDialog";
 import { StandardDialog } from "../src/board/lenses/StandardDialog";
@@ -23,6 +22,7 @@ import { changing, keptHidden, showing, shownBy, unseen } from "../src/board/sta
 import type { BoardState } from "../src/board/state/state";
 import { LayerField } from "../src/board/things/LayerField";
 import { NewProjectDialog } from "../src/projects/NewProjectDialog";
+import { Checks } from "../src/ui/Checks";
 import { boardStore, layerCalled, WALL } from "./board";
 
 globalThis.ResizeObserver ??= class {

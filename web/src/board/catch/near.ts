@@ -152,7 +152,8 @@ function nearLine(line: readonly Point[], p: ModelPoint, reach: number): boolean
   return false;
 }
 
-function inside(ring: readonly Point[], p: ModelPoint): boolean {
+/** Whether a point lies in a ring, whichever way it runs. */
+export function inside(ring: readonly Point[], p: ModelPoint): boolean {
   let is = false;
   for (let i = 0, j = ring.length - 1; i < ring.length; j = i++) {
     const a = ring[i];

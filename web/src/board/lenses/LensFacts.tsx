@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { WorkState } from "../../api/types";
+import { Checks } from "../../ui/Checks";
 import { Button, Choice, Row } from "../../ui/controls";
 import { Section } from "../../ui/Section";
 import { Accepted } from "../fields/Accepted";
@@ -7,7 +8,6 @@ import { useBoard, useBoardTools } from "../state/context";
 import { changing, drawingsThrough, type Lens } from "../state/lenses";
 import { addingLens, withoutLens } from "../state/revisions";
 import { elementsOf } from "../state/state";
-import { Checks } from "./Checks";
 import type { Chosen } from "./LensDialog";
 import { FILLS, LOOKS, MARKS, MEASURED, PARTS, STATES, SYMBOLS } from "./words";
 

@@ -71,6 +71,20 @@ const clearances: Kept = {
   rest: 100,
 };
 
+const setOut: Kept = {
+  key: (state) => (state.tool.name === "setout" ? (planShown(state)?.id ?? null) : null),
+  read: async (state) => {
+    const path = { project: state.project, drawing: planShown(state)?.id ?? "" };
+    return {
+      setOutReport: await answerOf(
+        api.GET("/api/v1/projects/{project}/drawings/{drawing}/set-out", { params: { path } }),
+      ),
+    };
+  },
+  none: { setOutReport: null },
+  rest: 0,
+};
+
 const storeys: Kept = {
   key: ({ loaded }) => (loaded ? "all" : null),
   read: async ({ project }) => ({
@@ -120,7 +134,7 @@ const backdrop: Kept = {
   rest: 0,
 };
 
-const ALL: readonly Kept[] = [settingOut, areas, clearances, storeys, stairSum, backdrop, findings];
+const ALL: readonly Kept[] = [settingOut, areas, clearances, setOut, storeys, stairSum, backdrop, findings];
 
 /** Keeps what the server works out in step with the model: how things are set out, areas, clearances, findings. */
 export class InStep {

@@ -98,12 +98,18 @@ function Entry({ finding }: { readonly finding: Finding }) {
   const elements = useBoard((s) => s.elements);
   const show = async () => {
     const concern = elements.get(finding.concerns[0] ?? "");
-    const own = concern && "drawing" in concern ? concern.drawing : undefined;
+    const own =
+      concern?.type === "drawing"
+        ? concern.id
+        : concern && "drawing" in concern
+          ? concern.drawing
+          : undefined;
     const plan =
       elementOf({ elements }, "drawing", own) ??
       (finding.storey === null ? undefined : workingPlan({ elements }, finding.storey));
     if (plan && sync.state.shown?.id !== plan.id) await sync.show({ kind: "drawing", id: plan.id });
     actions.selection.selectJust(finding.concerns.filter((id) => elements.has(id)));
+    if (concern?.type === "drawing") actions.choose("setout");
     sync.views.look({ ...sync.state.view, centre: { x: finding.at[0], y: finding.at[1] } });
   };
   const mending = mendOf({ elements }, finding);

@@ -5,6 +5,7 @@ import type {
   Element,
   ElementOf,
   Faces,
+  Facing,
   Finding,
   FloorEdge,
   FloorFall,
@@ -19,11 +20,13 @@ import type {
   OpeningMakes,
   Paper,
   RoomUse,
+  SetOutReport,
   SettingOut,
   Stair,
   StairAnswer,
   StairMake,
   StoreyAnswer,
+  StringScheme,
   WellAnswer,
 } from "../../api/types";
 import { type EntryReading, NOTHING_READ, readEntry } from "../../measure/entry";
@@ -146,6 +149,12 @@ export interface Making {
     readonly mirrored: boolean;
     /** Radians, where it stands free. */
     readonly angle: number;
+  };
+  /** Which strings a plan is given at once. */
+  readonly dimension: {
+    readonly sides: readonly Facing[];
+    readonly inside: boolean;
+    readonly scheme: StringScheme;
   };
   readonly floor: {
     readonly buildUp: string;
@@ -278,6 +287,8 @@ export interface BoardState {
   /** The floor that fittings need, while it is shown. */
   readonly clearances: readonly Clearance[] | null;
   readonly clearancesShown: boolean;
+  /** What can be set out from the plan shown, while that is looked at. */
+  readonly setOutReport: SetOutReport | null;
   readonly findings: readonly Finding[];
   /** The storeys from the topmost down. */
   readonly storeys: readonly StoreyAnswer[];

@@ -57,6 +57,11 @@ const making: Making = {
     span: Math.PI / 2,
     fall: { type: "level" },
   },
+  dimension: {
+    sides: ["TOP", "RIGHT", "BOTTOM", "LEFT"],
+    inside: true,
+    scheme: { walls: "STRUCTURE", openings: "EDGES", firstMm: 12, nextMm: 8 },
+  },
   outlineWay: "RECTANGLE",
   onString: "TAKE",
   stair: {
@@ -122,6 +127,7 @@ export function createBoardStore(project: string) {
     areas: null,
     clearances: null,
     clearancesShown: false,
+    setOutReport: null,
     findings: [],
     storeys: [],
     stairSum: null,

@@ -56,6 +56,7 @@ export function usualMaking(state: BoardState, offered: Offered): Making {
         : making.fitting,
     floor: { ...making.floor, buildUp: region.groundFloor },
     stair: { ...making.stair, make: stairs.make, widthMm: stairs.widthMm, wellMm: region.wellMm },
+    dimension: { ...making.dimension, scheme: region.strings },
     sectionDepthMm: region.units === "METRIC" ? 20_000 : 60 * 304.8,
   };
 }

@@ -5,6 +5,7 @@ import { beside } from "./beside";
 import { blank } from "./blank";
 import { copy } from "./copy";
 import { cut } from "./cut";
+import { dimension } from "./dimension";
 import { door } from "./door";
 import { end } from "./end";
 import { fitting } from "./fitting";
@@ -29,6 +30,7 @@ import { run } from "./run";
 import { scale } from "./scale";
 import { section } from "./section";
 import { select } from "./select";
+import { setout } from "./setout";
 import { stair } from "./stair";
 import { storeys } from "./storeys";
 import { string } from "./string";
@@ -47,7 +49,7 @@ const stages = [
   { words: "Openings", tools: [door, window] },
   { words: "Storeys and stairs", tools: [storeys, floor, voidThrough, stair, well, section] },
   { words: "Rooms and fittings", tools: [room, limit, fitting] },
-  { words: "Dimensions, notes", tools: [string, note, part, blank] },
+  { words: "Dimensions, notes", tools: [dimension, string, setout, note, part, blank] },
 ] as const;
 
 /** Tools that begin with something given, not from a list. */

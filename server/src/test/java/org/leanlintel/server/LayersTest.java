@@ -40,7 +40,9 @@ class LayersTest {
             entry("core.building", "core.derive core.stair core.model core.geometry core.measure"),
             entry("core.takeoff", "core.building core.derive core.model core.geometry core.measure"),
             entry("core.dimension", "core.building core.derive core.model core.geometry core.measure"),
-            entry("core.check", "core.dimension core.building core.derive core.stair core.model core.geometry core.measure"),
+            entry(
+                    "core.check",
+                    "core.dimension core.building core.derive core.stair core.model core.geometry core.measure"),
             entry("core.edit", "core.dimension core.building core.model core.geometry core.measure"),
             entry(
                     "core.picture",

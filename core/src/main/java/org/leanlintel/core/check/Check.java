@@ -8,6 +8,7 @@ import org.leanlintel.core.building.RoomSpace;
 import org.leanlintel.core.derive.Key;
 import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
@@ -33,7 +34,8 @@ enum Check {
     STAIR_LANDING(Stair.class),
     SUPPORT(Wall.class),
     LAYER(Layer.class),
-    STRING(DimensionString.class);
+    STRING(DimensionString.class),
+    SET_OUT(Drawing.class);
 
     /** The kind of element that it looks at one by one. */
     final Class<? extends Element> kind;
@@ -84,6 +86,8 @@ enum Check {
                 case SUPPORT -> new SupportCheck(building, on).findings(element);
                 case STRING ->
                     found instanceof DimensionString s ? new StringCheck(building, storey).findings(s) : List.of();
+                case SET_OUT ->
+                    found instanceof Drawing d ? new SetOutFindings(building, storey).findings(d) : List.of();
                 case LAYER -> found instanceof Layer l ? new LayerCheck(building, storey).findings(l) : List.of();
             };
         }

@@ -38,6 +38,8 @@ public record Finding(
         /** Things on a layer that is meant for others. */
         LAYER,
         /** A dimension string that holds to what was deleted. */
-        STRING
+        STRING,
+        /** A plan that a builder cannot set out from. */
+        SET_OUT
     }
 }

@@ -20,6 +20,8 @@ final class RoomStrings {
     private static final double BEST_MM = 9, LEAST_OFF_MM = 3.5, STEP_MM = 1.5, APART_MM = 7;
     /** On paper: over a string's line, where its figures are. */
     private static final double FIGURES_MM = 2;
+    /** As a part of the longest: a string this long goes through a room. */
+    private static final double MOST_OF_IT = 0.6;
     /** What one millimetre on paper costs: of length left out, over things, away from the best place; and a string too near. */
     private static final double SHORT = 0.5, OVER = 0.6, AWAY = 0.15, TOO_NEAR = 25;
 
@@ -68,7 +70,9 @@ final class RoomStrings {
         if (chords.isEmpty()) return;
         if (!low.isEmpty()) string(low, Near.LOW, chords);
         if (!high.isEmpty()) string(high, Near.HIGH, chords);
-        if (low.isEmpty() && high.isEmpty() && !isToldAcross(chords)) string(List.of(), Near.EITHER, chords);
+        double least = longest(chords) * MOST_OF_IT;
+        List<Chord> through = chords.stream().filter(c -> c.length() >= least).toList();
+        if (!isToldAcross(through)) string(List.of(), Near.EITHER, through);
     }
 
     /** Those in a wall along the string that a builder could not find yet. */
@@ -127,10 +131,9 @@ final class RoomStrings {
         return told.at(along.times(position).along(across, at), Tolerance.NOMINAL_MM);
     }
 
-    /** Whether a string in the room says already how far it is across it. */
+    /** Whether a string in the room says already how long one of some lines is. */
     private boolean isToldAcross(List<Chord> chords) {
-        double longest = longest(chords);
-        return chords.stream().filter(c -> c.length() > longest - 1).anyMatch(c -> {
+        return chords.stream().anyMatch(c -> {
             Set<Integer> ends = Working.places(ends(c), told);
             return told.chains().stream()
                     .anyMatch(s -> isInside(s) && s.places(told).containsAll(ends));

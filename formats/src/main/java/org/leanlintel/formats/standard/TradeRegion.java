@@ -2,6 +2,7 @@ package org.leanlintel.formats.standard;
 
 import java.util.List;
 import java.util.Map;
+import org.leanlintel.core.dimension.Scheme;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.OpeningMake;
@@ -21,6 +22,7 @@ import org.leanlintel.core.model.Settings;
  * @param fittings the file its fittings are in
  * @param timber how the sources of the sizes begin that are sold there
  * @param standOffMm of an opening from a corner
+ * @param strings which lines the strings of a plan go to there, and how far they stand off (trade; ISO 129-1 and DIN 406-11 for the least)
  * @param examples lengths as people type them there: one, one with its parts, and two
  */
 public record TradeRegion(
@@ -49,6 +51,7 @@ public record TradeRegion(
         double pieceHeightMm,
         double wellMm,
         Steps steps,
+        Scheme strings,
         List<String> examples) {
 
     public TradeRegion {

@@ -10,14 +10,18 @@ import org.leanlintel.core.building.RoomSpace;
 import org.leanlintel.core.check.Clearances;
 import org.leanlintel.core.check.Finding;
 import org.leanlintel.core.check.Findings;
+import org.leanlintel.core.dimension.SetOutCheck;
+import org.leanlintel.core.dimension.SetOutReport;
 import org.leanlintel.core.measure.AreaPrinter;
 import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.measure.UnitSystem;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
+import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.picture.SymbolPicture;
 import org.leanlintel.server.api.Messages.AreaAnswer;
@@ -102,6 +106,15 @@ public class RoomsApi {
                         lengths.print(c.zone().rule().mm()) + ", "
                                 + c.zone().rule().source()))
                 .toList();
+    }
+
+    /** What a builder can set out from a plan, and what not. */
+    @GetMapping("/drawings/{drawing}/set-out")
+    public SetOutReport setOut(@PathVariable UUID project, @PathVariable String drawing) {
+        Building building = live.get(project).building();
+        Drawing plan = building.model().get(new ElementId(drawing), Drawing.class);
+        if (plan.kind() != Drawing.Kind.PLAN) throw new Unusable("Only what a plan says can be set out from.");
+        return building.get(new SetOutCheck.Of(plan.id()));
     }
 
     /** What is wrong, with what rule says so. */

@@ -1,0 +1,52 @@
+import { inside } from "../catch/near";
+import { Dimensioning } from "../making/Dimensioning";
+import { layerOf } from "../state/layers";
+import { elementOf, planShown } from "../state/state";
+import type { ToolOf } from "./ToolOf";
+
+export interface DimensionTool {
+  readonly name: "dimension";
+  /** The rooms that are dimensioned alone; all where empty. */
+  readonly rooms: readonly string[];
+}
+
+/** All the dimension strings that a plan still wants, at once. */
+export const dimension: ToolOf<DimensionTool> = {
+  name: "dimension",
+  words: "Dimension the plan",
+  also: "strings tiers overall automatic all sides rooms",
+  fresh: { name: "dimension", rooms: [] },
+  areas: true,
+  prompt: (state, { rooms }) => [
+    "Dimension the plan.",
+    state.preview?.refusal ??
+      (rooms.length === 0
+        ? "Enter draws what is shown; click in a named room for that one alone."
+        : "Enter draws what is shown; click in a room to add it, or to leave it out."),
+  ],
+  edit: (state, { rooms }) => {
+    const plan = planShown(state);
+    const { sides, inside, scheme } = state.making.dimension;
+    return plan
+      ? {
+          type: "dimensionPlan",
+          drawing: plan.id,
+          layer: layerOf(state, "dimensionString"),
+          sides: [...sides],
+          inside,
+          rooms: rooms.filter((id) => elementOf(state, "room", id)),
+          scheme,
+        }
+      : null;
+  },
+  take: (hands, { rooms }, pointer) => {
+    const areas = hands.state.areas?.areas ?? [];
+    const room = areas.find((a) => a.rings.filter((r) => inside(r, pointer)).length % 2 === 1)?.room;
+    if (!room) return hands.say("No named room is here: all of it is dimensioned.");
+    const others = rooms.filter((id) => id !== room);
+    hands.go({ name: "dimension", rooms: others.length < rooms.length ? others : [...rooms, room] });
+  },
+  end: async (hands) => void (await hands.make({ name: "select" })),
+  back: ({ rooms }) => (rooms.length === 0 ? null : { name: "dimension", rooms: rooms.slice(0, -1) }),
+  Facts: Dimensioning,
+};
