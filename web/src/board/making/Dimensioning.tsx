@@ -52,13 +52,23 @@ export function Dimensioning({ making, set }: MakingProps) {
           <Button onClick={() => actions.go({ name: "dimension", rooms: [] })}>All rooms</Button>
         </p>
       )}
-      <Row label="Walls">
+      <Row label="Shell, outside">
+        <Choice
+          value={scheme.outside}
+          options={[
+            ["FINISH", "to its outer face"],
+            ["STRUCTURE", "to its structure"],
+          ]}
+          onChange={(outside) => by({ outside })}
+        />
+      </Row>
+      <Row label="Walls, inside">
         <Choice
           value={scheme.walls}
           options={[
             ["FINISH", "to finished faces"],
             ["STRUCTURE", "to structure"],
-            ["CENTRE", "to structure, partitions to middles"],
+            ["CENTRE", "to their middles"],
           ]}
           onChange={(walls) => by({ walls })}
         />

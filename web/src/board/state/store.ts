@@ -60,7 +60,7 @@ const making: Making = {
   dimension: {
     sides: ["TOP", "RIGHT", "BOTTOM", "LEFT"],
     inside: true,
-    scheme: { walls: "STRUCTURE", openings: "EDGES", firstMm: 12, nextMm: 8 },
+    scheme: { outside: "FINISH", walls: "STRUCTURE", openings: "EDGES", firstMm: 12, nextMm: 8 },
   },
   outlineWay: "RECTANGLE",
   onString: "TAKE",

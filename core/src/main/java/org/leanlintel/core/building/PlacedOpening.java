@@ -1,5 +1,7 @@
 package org.leanlintel.core.building;
 
+import java.util.List;
+import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Opening;
 
@@ -18,6 +20,15 @@ public record PlacedOpening(Opening opening, double from, double to) {
 
     public double middle() {
         return (from + to) / 2;
+    }
+
+    /** Round a bay as far as it stands out from the wall, counter-clockwise; nothing for any other opening. */
+    public List<Vec> bay(Strip strip) {
+        if (!(opening.kind() instanceof Opening.Window w && w.form() instanceof Opening.Bay bay)) return List.of();
+        double face = strip.offsetOfFace(0),
+                inner = strip.offsetOfFace(strip.plies().size());
+        double out = face + Math.signum(face - inner) * bay.projectionMm();
+        return strip.ring(from, to, Math.min(face, out), Math.max(face, out));
     }
 
     /** Whether it is open at {@code heightAboveLevelMm}. */

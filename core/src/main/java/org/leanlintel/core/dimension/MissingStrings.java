@@ -17,6 +17,8 @@ final class MissingStrings {
 
     /** On paper: how far from an edge of an opening its string stands. */
     private static final double BESIDE_MM = 6;
+    /** On paper: what crossing a string costs. */
+    private static final double CROSSED_MM = 10;
     /** Where along a line its string is tried. */
     private static final double[] PARTS = {0.5, 0.3, 0.7, 0.15, 0.85};
     /** What a string from a line beyond its own end costs, in millimetres of a string from one that it meets. */
@@ -51,10 +53,36 @@ final class MissingStrings {
             if (from != null && (best == null || from.cost() < best.cost())) best = from;
         }
         if (best == null) return;
-        List<Integer> lines = new ArrayList<>(List.of(best.line(), line));
-        lines.addAll(between(best, line, told));
-        lines = working.inOrder(lines, told);
+        List<Integer> lines = working.inOrder(with(best, line, told), told);
         if (lines.size() > 1) working.propose(lines, told, best.acrossMm());
+    }
+
+    /** A line with what it is measured from, and what else is not known on the way or of the same thing: of what is told together, one. */
+    private List<Integer> with(From from, int line, Told told) {
+        int[] group = told.groups();
+        List<Integer> all = new ArrayList<>(List.of(from.line(), line));
+        Set<Integer> groups = new HashSet<>(Set.of(group[from.line()], group[line]));
+        PlanLine is = told.lines().get(line);
+        for (int i = 0; i < told.lines().size(); i++) {
+            PlanLine l = told.lines().get(i);
+            if (!l.sought() || told.isFound(i)) continue;
+            boolean jamb = l.kind() == PlanLine.Kind.JAMB && l.element().equals(is.element());
+            boolean wanted = l.element().equals(is.element()) && meets(i, from, told) || isBetween(i, from, line, told);
+            if (jamb || wanted && groups.add(group[i])) all.add(i);
+        }
+        return all;
+    }
+
+    private static boolean meets(int line, From from, Told told) {
+        return told.low(line) <= from.acrossMm() && told.high(line) >= from.acrossMm();
+    }
+
+    private static boolean isBetween(int i, From from, int line, Told told) {
+        double low = Math.min(told.position(from.line()), told.position(line));
+        double high = Math.max(told.position(from.line()), told.position(line));
+        return told.position(i) > low + Tolerance.NOMINAL_MM
+                && told.position(i) < high - Tolerance.NOMINAL_MM
+                && meets(i, from, told);
     }
 
     /** Across a face; on either side of an opening. */
@@ -85,30 +113,14 @@ final class MissingStrings {
         return best;
     }
 
-    /** What a string runs over weighs as much again as its length there. */
+    /** What a string runs over weighs as much again as its length there, and each string it crosses as much as some of it. */
     private double over(Told told, double from, double to, double across) {
-        if (Math.abs(to - from) > NOT_MET) return 0;
         Vec up = told.direction().left();
-        return working.clutter.under(
-                told.direction().times(from).along(up, across),
-                told.direction().times(to).along(up, across));
-    }
-
-    /** What else is not known yet and lies on the way. */
-    private static List<Integer> between(From from, int line, Told told) {
-        double low = Math.min(told.position(from.line()), told.position(line));
-        double high = Math.max(told.position(from.line()), told.position(line));
-        Set<Integer> places = new HashSet<>();
-        List<Integer> between = new ArrayList<>();
-        for (int i = 0; i < told.lines().size(); i++) {
-            boolean inside = told.position(i) > low + Tolerance.NOMINAL_MM
-                    && told.position(i) < high - Tolerance.NOMINAL_MM
-                    && told.low(i) <= from.acrossMm()
-                    && told.high(i) >= from.acrossMm();
-            if (inside && told.lines().get(i).sought() && !told.isFound(i) && places.add(told.placeOf(i)))
-                between.add(i);
-        }
-        return between;
+        double crossed = told.crossed(from, to, across, working.square(told)) * CROSSED_MM * working.scale();
+        return crossed
+                + working.clutter.under(
+                        told.direction().times(from).along(up, across),
+                        told.direction().times(to).along(up, across));
     }
 
     /** Along each slanting wall with openings, from one of its ends to the other. */

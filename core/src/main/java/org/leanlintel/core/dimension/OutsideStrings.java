@@ -73,7 +73,7 @@ final class OutsideStrings {
                         && (Math.abs(e.from() - position) <= Tolerance.NOMINAL_MM
                                 || Math.abs(e.to() - position) <= Tolerance.NOMINAL_MM));
         Integer line = real ? told.at(outline.at(edge, position), Tolerance.NOMINAL_MM) : null;
-        if (line != null) ends.add(working.byScheme(line, told, true));
+        if (line != null) ends.add(working.byScheme(line, told, working.scheme.outside()));
     }
 
     private void partitions(ElementId wall, Outline.Edge edge, List<Integer> found) {
@@ -81,7 +81,7 @@ final class OutsideStrings {
             for (int line : told.linesOf(ref.wall().id())) {
                 boolean within = told.position(line) > edge.from() && told.position(line) < edge.to();
                 if (told.lines().get(line).kind() == PlanLine.Kind.FACE && within)
-                    found.add(working.byScheme(line, told, false));
+                    found.add(working.byScheme(line, told, working.scheme.walls()));
             }
     }
 

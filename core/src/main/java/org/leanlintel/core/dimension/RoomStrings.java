@@ -20,10 +20,13 @@ final class RoomStrings {
     private static final double BEST_MM = 9, LEAST_OFF_MM = 3.5, STEP_MM = 1.5, APART_MM = 7;
     /** On paper: over a string's line, where its figures are. */
     private static final double FIGURES_MM = 2;
+    /** On paper: what is less wide has no room for what is said elsewhere. */
+    private static final double SMALL_MM = 50;
     /** As a part of the longest: a string this long goes through a room. */
     private static final double MOST_OF_IT = 0.6;
-    /** What one millimetre on paper costs: of length left out, over things, away from the best place; and a string too near. */
-    private static final double SHORT = 0.5, OVER = 0.6, AWAY = 0.15, TOO_NEAR = 25;
+    /** What one millimetre on paper costs: of length left out, over things, away from the best place, the more where openings
+     * are told of; and a string too near. */
+    private static final double SHORT = 0.5, OVER = 0.6, AWAY = 0.15, AWAY_FROM_OPENINGS = 0.5, TOO_NEAR = 25;
 
     /** A line through the room from one face to another. */
     private record Chord(double across, double from, double to, int first, int last) {
@@ -72,7 +75,8 @@ final class RoomStrings {
         if (!high.isEmpty()) string(high, Near.HIGH, chords);
         double least = longest(chords) * MOST_OF_IT;
         List<Chord> through = chords.stream().filter(c -> c.length() >= least).toList();
-        if (!isToldAcross(through)) string(List.of(), Near.EITHER, through);
+        if (!isToldAcross(through) && !(isSmall(through) && isToldAnywhere(through)))
+            string(List.of(), Near.EITHER, through);
     }
 
     /** Those in a wall along the string that a builder could not find yet. */
@@ -140,6 +144,18 @@ final class RoomStrings {
         });
     }
 
+    private boolean isSmall(List<Chord> chords) {
+        return longest(chords) < SMALL_MM * working.scale();
+    }
+
+    /** Whether a string says so wherever it is, as those outside do of partitions. */
+    private boolean isToldAnywhere(List<Chord> chords) {
+        return chords.stream().anyMatch(c -> {
+            List<Integer> ends = ends(c);
+            return Working.isTold(ends, told, told.chains());
+        });
+    }
+
     private boolean isInside(Chain chain) {
         double least = Double.POSITIVE_INFINITY, most = Double.NEGATIVE_INFINITY;
         for (Vec p : rings.getFirst()) {
@@ -154,7 +170,8 @@ final class RoomStrings {
     }
 
     private List<Integer> ends(Chord chord) {
-        return List.of(working.byScheme(chord.first(), told, false), working.byScheme(chord.last(), told, false));
+        Scheme.Walls to = working.scheme.walls();
+        return List.of(working.byScheme(chord.first(), told, to), working.byScheme(chord.last(), told, to));
     }
 
     private void string(List<Integer> openings, Near near, List<Chord> chords) {
@@ -184,7 +201,8 @@ final class RoomStrings {
         }
         for (Chain c : told.chains())
             if (Math.abs(c.acrossMm() - chord.across()) < APART_MM * scale && shares(c, chord)) cost += TOO_NEAR;
-        return cost + Math.abs(off(chord, near) - BEST_MM * scale) / scale * AWAY;
+        double away = near == Near.EITHER ? AWAY : AWAY_FROM_OPENINGS;
+        return cost + Math.abs(off(chord, near) - BEST_MM * scale) / scale * away;
     }
 
     /** Figures stand over a string as it is read: from the bottom or the right. */

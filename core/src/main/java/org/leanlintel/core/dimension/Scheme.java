@@ -5,12 +5,13 @@ import org.leanlintel.core.model.Unusable;
 /**
  * What the strings of an office go to, and how they stand.
  *
- * @param walls which lines of walls
+ * @param outside which lines of the shell, outside
+ * @param walls which lines of walls, inside
  * @param openings which lines of openings
  * @param firstMm on paper: from the outline to the first string outside
  * @param nextMm on paper: from there to the next
  */
-public record Scheme(Walls walls, Openings openings, double firstMm, double nextMm) {
+public record Scheme(Walls outside, Walls walls, Openings openings, double firstMm, double nextMm) {
 
     /** What strings go to of a wall. */
     public enum Walls {
@@ -18,7 +19,7 @@ public record Scheme(Walls walls, Openings openings, double firstMm, double next
         FINISH,
         /** Faces of structure. */
         STRUCTURE,
-        /** Faces of structure outside, and the middles of partitions. */
+        /** The middle of the structure. */
         CENTRE
     }
 
@@ -29,6 +30,7 @@ public record Scheme(Walls walls, Openings openings, double firstMm, double next
     }
 
     public Scheme {
+        if (outside == Walls.CENTRE) throw new Unusable("Outside, strings go to faces.");
         firstMm = within("The first string", firstMm);
         nextMm = within("The next string", nextMm);
     }

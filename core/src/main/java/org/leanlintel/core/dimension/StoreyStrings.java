@@ -1,5 +1,6 @@
 package org.leanlintel.core.dimension;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import org.leanlintel.core.building.Building;
@@ -39,11 +40,18 @@ public final class StoreyStrings {
         for (Facing side : Facing.values())
             if (whole && wanted.sides().contains(side)) new OutsideStrings(working, side).add();
         if (wanted.inside()) {
-            for (RoomSpace space : building.rooms().of(working.drawing.storey()))
+            for (RoomSpace space : largestFirst(building.rooms().of(working.drawing.storey())))
                 if (isWanted(space, wanted, working)) RoomStrings.add(working, space);
             if (wanted.rooms().isEmpty()) new MissingStrings(working).add();
         }
         return working.proposed();
+    }
+
+    /** What two rooms can tell of, the larger has more room for. */
+    private static List<RoomSpace> largestFirst(List<RoomSpace> rooms) {
+        return rooms.stream()
+                .sorted(Comparator.comparingDouble(r -> -r.net().mm2()))
+                .toList();
     }
 
     private static boolean isWanted(RoomSpace space, Wanted wanted, Working working) {

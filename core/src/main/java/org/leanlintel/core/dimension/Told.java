@@ -240,21 +240,47 @@ final class Told {
         }
     }
 
-    /** The outermost face of those that most lines are told from; nothing where there is no face. */
-    private List<Integer> datum() {
+    /** By line: which of the groups it is in that are told of together. */
+    int[] groups() {
         int[] group = new int[lines.size()];
         Arrays.fill(group, -1);
-        Map<Integer, Integer> sizes = new HashMap<>();
         for (int i = 0; i < lines.size(); i++) {
             if (group[root(i)] < 0) spread(root(i), group);
-            if (lines.get(i).sought()) sizes.merge(group[root(i)], 1, Integer::sum);
+            group[i] = group[root(i)];
         }
+        return group;
+    }
+
+    /** How many strings of the other direction a stretch of a string across would cross. */
+    int crossed(double from, double to, double across, Told square) {
+        double sign = Math.signum(square.direction.dot(direction.left()));
+        double turn = Math.signum(square.direction.left().dot(direction));
+        int crossed = 0;
+        for (Chain c : square.chains) {
+            double at = c.acrossMm() * turn;
+            if (at < Math.min(from, to) || at > Math.max(from, to)) continue;
+            boolean below = false, above = false;
+            for (Integer line : c.lines())
+                if (line != null) {
+                    double place = square.position(line) * sign;
+                    below |= place <= across;
+                    above |= place >= across;
+                }
+            if (below && above) crossed++;
+        }
+        return crossed;
+    }
+
+    /** The outermost face of those that most lines are told from; nothing where there is no face. */
+    private List<Integer> datum() {
+        int[] group = groups();
+        Map<Integer, Integer> sizes = new HashMap<>();
+        for (int i = 0; i < lines.size(); i++) if (lines.get(i).sought()) sizes.merge(group[i], 1, Integer::sum);
         int best = -1;
         for (int i = 0; i < lines.size(); i++) {
             if (lines.get(i).kind() != PlanLine.Kind.FACE) continue;
-            int more = best < 0
-                    ? 1
-                    : Integer.compare(sizes.getOrDefault(group[root(i)], 0), sizes.getOrDefault(group[root(best)], 0));
+            int more =
+                    best < 0 ? 1 : Integer.compare(sizes.getOrDefault(group[i], 0), sizes.getOrDefault(group[best], 0));
             if (more > 0 || more == 0 && position(i) < position(best) - Tolerance.NOMINAL_MM) best = i;
         }
         return best < 0 ? List.of() : List.of(root(best));

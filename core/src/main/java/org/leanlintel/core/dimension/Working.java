@@ -37,7 +37,7 @@ final class Working {
         this.scheme = scheme;
         drawing = building.model().get(plan, Drawing.class);
         ways = Ways.of(drawing.storey(), building);
-        clutter = new Clutter(building, drawing.storey());
+        clutter = new Clutter(building, drawing);
         told = SetOutCheck.told(building, plan);
     }
 
@@ -54,17 +54,24 @@ final class Working {
         return told.get(first ? 0 : 1);
     }
 
+    /** What is told along the other of the two main ways. */
+    Told square(Told of) {
+        return along(of != along(true));
+    }
+
     /** The line of a wall that the scheme goes to in place of one of its finished faces. */
-    int byScheme(int line, Told of, boolean isOutside) {
-        PlanLine face = of.lines().get(line);
-        if (!(face.hold() instanceof Hold.OnFace f) || f.face() < 0 || scheme.walls() == Scheme.Walls.FINISH)
-            return line;
-        if (scheme.walls() == Scheme.Walls.CENTRE && !isOutside)
-            return found(of.line(new Hold.OnFace(f.wall(), Hold.OnFace.CENTRE_LINE)), line);
+    int byScheme(int line, Told of, Scheme.Walls goesTo) {
+        if (!(of.lines().get(line).hold() instanceof Hold.OnFace f) || f.face() < 0) return line;
         Wall wall = building.model().get(f.wall(), Wall.class);
         BuildUp buildUp = building.model().get(wall.buildUp(), BuildUp.class);
-        int structure = f.face() == 0 ? buildUp.structureFrom() : buildUp.structureTo();
-        return found(of.line(new Hold.OnFace(f.wall(), structure)), line);
+        return switch (goesTo) {
+            case FINISH -> line;
+            case STRUCTURE -> {
+                int structure = f.face() == 0 ? buildUp.structureFrom() : buildUp.structureTo();
+                yield found(of.line(new Hold.OnFace(f.wall(), structure)), line);
+            }
+            case CENTRE -> found(of.line(new Hold.OnFace(f.wall(), Hold.OnFace.CENTRE_LINE)), line);
+        };
     }
 
     private static int found(@Nullable Integer line, int otherwise) {

@@ -26,7 +26,7 @@ import org.leanlintel.core.model.WorkState;
  * @param mark where that may stand; without a place where none is shown
  * @param reach all that any place of the mark takes; null where it has none
  * @param texts boxes of the marks of its openings and pieces
- * @param leaves boxes its doors swing through
+ * @param leaves boxes its doors swing through and its bays stand out into
  */
 record DrawnWall(List<Group> groups, WallMark mark, @Nullable Bounds reach, List<Bounds> texts, List<Bounds> leaves) {
 
@@ -76,6 +76,8 @@ record DrawnWall(List<Group> groups, WallMark mark, @Nullable Bounds reach, List
             groups.add(opening(solid, placed, shown, look));
             if (shown != OpeningLook.OPEN || look.lens().symbol() != Lens.Symbol.LEAF) continue;
             for (Leaf leaf : Leaf.of(solid.strip(), placed)) leaves.add(Bounds.of(leaf.swept()));
+            List<Vec> bay = placed.bay(solid.strip());
+            if (!bay.isEmpty()) leaves.add(Bounds.of(bay));
         }
         for (PlacedPiece piece : solid.pieces())
             if (!look.hides(piece.piece())) groups.add(PiecePainter.of(solid, piece, look));

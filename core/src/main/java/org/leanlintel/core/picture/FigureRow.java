@@ -28,12 +28,13 @@ final class FigureRow {
             return (partMm - widthMm - CLEAR_MM) / 2;
         }
 
-        private boolean isStruckAt(double centre, List<Double> lines) {
-            return lines.stream().anyMatch(line -> Math.abs(line - centre) < widthMm / 2 + CLEAR_MM / 2);
+        private boolean isStruckAt(double centre, List<Band> bands) {
+            double low = centre - widthMm / 2 - CLEAR_MM / 2, high = centre + widthMm / 2 + CLEAR_MM / 2;
+            return bands.stream().anyMatch(b -> b.fromMm < high && b.toMm > low);
         }
 
-        /** The place over its part nearest to the middle that no line strikes; the middle where there is none. */
-        double clearOf(List<Double> lines) {
+        /** The place over its part nearest to the middle that nothing strikes; the middle where there is none. */
+        double clearOf(List<Band> lines) {
             for (double off = 0; off <= play(); off += STEP_MM) {
                 if (!isStruckAt(centreMm + off, lines)) return centreMm + off;
                 if (!isStruckAt(centreMm - off, lines)) return centreMm - off;
@@ -42,6 +43,9 @@ final class FigureRow {
         }
     }
 
+    /** What a line across takes along the string, with figures beside it where it has them; paper millimetres. */
+    record Band(double fromMm, double toMm) {}
+
     /** A figure with its place: the row above the line, and where its middle stands. */
     record Set(Figure figure, double centreMm, int row) {
 
@@ -49,12 +53,17 @@ final class FigureRow {
             return row == other.row
                     && Math.abs(centreMm - other.centreMm) < (figure.widthMm + other.figure.widthMm) / 2 + CLEAR_MM;
         }
+
+        /** Whether it had to move so far along that its part is not under it any more. */
+        boolean needsLeader() {
+            return row > 0 && Math.abs(centreMm - figure.centreMm) > figure.widthMm / 4;
+        }
     }
 
     private FigureRow() {}
 
-    /** @param lines where lines of other strings run across this one, in the same measure */
-    static List<Set> place(List<Figure> figures, List<Double> lines) {
+    /** @param lines where other strings run across this one */
+    static List<Set> place(List<Figure> figures, List<Band> lines) {
         List<Set> placed = new ArrayList<>();
         for (Figure f : figures) if (f.fits()) placed.add(new Set(f, f.clearOf(lines), 0));
         figures.stream()

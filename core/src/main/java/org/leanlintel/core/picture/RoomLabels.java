@@ -1,8 +1,9 @@
 package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Objects;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.RoomSpace;
@@ -117,7 +118,8 @@ final class RoomLabels {
             if (!round.taken.isFree(box) || round.standsInAWall(box)) continue;
             if (round.isInARoom(at)) cost += STRANGE * scale();
             if (cost >= least) continue;
-            Leader leader = leader(box, dots, round.taken);
+            Leader leader = leader(box, dots, round, (int) ((least - cost) / (CROSSED * scale())));
+            if (leader == null) continue;
             cost += leader.crossed() * CROSSED * scale();
             if (cost >= least) continue;
             least = cost;
@@ -130,19 +132,23 @@ final class RoomLabels {
     /** @param crossed how many drawn things and words it crosses */
     private record Leader(Vec dot, int crossed) {}
 
-    /** Of all that end in the room, one that crosses least, and the shortest of those. */
-    private Leader leader(Bounds box, List<Vec> dots, TakenBoxes taken) {
+    /** Of all that end in the room, one that crosses least, and the shortest of those; null where each crosses more than some. */
+    private @Nullable Leader leader(Bounds box, List<Vec> dots, Round round, int most) {
         Leader best = null;
         double least = Double.POSITIVE_INFINITY;
         for (Vec dot : dots) {
             Vec from = nearest(box, dot);
-            int crossed = taken.crossed(from, dot) + (taken.isFree(round(dot)) ? 0 : 1);
-            double cost = crossed * CROSSED * scale() + from.distanceTo(dot);
-            if (cost >= least) continue;
+            double length = from.distanceTo(dot);
+            int limit = (int) Math.min(most, (least - length) / (CROSSED * scale()));
+            if (length >= least || limit < 0) continue;
+            int crossed = round.isFree(dot) ? 0 : 1;
+            if (crossed <= limit) crossed += round.taken.crossed(from, dot, limit - crossed);
+            double cost = crossed * CROSSED * scale() + length;
+            if (crossed > limit || cost >= least) continue;
             least = cost;
             best = new Leader(dot, crossed);
         }
-        return Objects.requireNonNull(best);
+        return best;
     }
 
     private Bounds round(Vec dot) {
@@ -165,6 +171,7 @@ final class RoomLabels {
         final TakenBoxes taken;
         private final List<WallSolid> walls = new ArrayList<>();
         private final List<RoomSpace> rooms;
+        private final Map<Vec, Boolean> free = new HashMap<>();
 
         Round(Bounds reach) {
             this.reach = reach;
@@ -185,6 +192,11 @@ final class RoomLabels {
                         building.get(new OnPlan(plan, Stage.OUTSIDE, other.id()))
                                 .texts()
                                 .forEach(all::add);
+        }
+
+        /** Whether nothing stands where a leader would end. */
+        boolean isFree(Vec dot) {
+            return free.computeIfAbsent(dot, d -> taken.isFree(round(d)));
         }
 
         boolean isInARoom(Vec at) {

@@ -1,7 +1,6 @@
 package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.HeldPoints.Held;
@@ -35,7 +34,7 @@ final class StringPainter {
     private final Pens pens;
     private final Line line;
     private final List<Held> points;
-    private final List<Double> crossing;
+    private final List<FigureRow.Band> crossing;
 
     StringPainter(DimensionString string, Building building, Lettering lettering, Look look) {
         this.string = string;
@@ -49,9 +48,9 @@ final class StringPainter {
         crossing = crossing(building);
     }
 
-    /** Where extension lines of the other strings of the drawing run across this one's figures. */
-    private List<Double> crossing(Building building) {
-        List<Double> crossing = new ArrayList<>();
+    /** Where lines of the other strings of the drawing run across this one's figures: extension lines, and those square to it. */
+    private List<FigureRow.Band> crossing(Building building) {
+        List<FigureRow.Band> crossing = new ArrayList<>();
         if (points.size() < 2) return crossing;
         Bounds figures = Bounds.of(List.of(
                         at(points.getFirst().position()), at(points.getLast().position())))
@@ -62,10 +61,23 @@ final class StringPainter {
             if (there.string().equals(string.id())) continue;
             StringReach other = building.get(there);
             if (Math.abs(other.direction().cross(line.direction())) <= Tolerance.PARALLEL_SINE)
-                for (Held h : other.points()) if (other.crosses(h, here, across)) crossing.add(h.position());
+                for (Held h : other.points())
+                    if (other.crosses(h, here, across)) crossing.add(band(h.position(), 0, 0));
+            if (Math.abs(other.direction().dot(line.direction())) <= Tolerance.PARALLEL_SINE
+                    && other.spans(string.at())) crossing.add(withFigures(other));
         }
-        Collections.sort(crossing);
         return crossing;
+    }
+
+    /** A string square to this one, and its figures over it. */
+    private FigureRow.Band withFigures(StringReach other) {
+        Vec up = Vec.ofAngle(Lettering.readable(other.direction().angle())).left();
+        double over = up.dot(line.direction()) * (CLEAR_OF_LINE + Lettering.NOTE_MM);
+        return band(other.at().dot(line.direction()), Math.min(0, over), Math.max(0, over));
+    }
+
+    private FigureRow.Band band(double position, double below, double above) {
+        return new FigureRow.Band(position / scale + below, position / scale + above);
     }
 
     Group paint() {
@@ -132,10 +144,14 @@ final class StringPainter {
                     lettering.width(text, Lettering.NOTE_MM, false)));
         }
         Vec up = Vec.ofAngle(readingAngle()).left();
-        for (FigureRow.Set set :
-                FigureRow.place(figures, crossing.stream().map(p -> p / scale).toList())) {
+        for (FigureRow.Set set : FigureRow.place(figures, crossing)) {
             double lift = (CLEAR_OF_LINE + set.row() * FigureRow.PITCH_MM) * scale;
             Vec base = at(set.centreMm() * scale).along(up, lift);
+            if (set.needsLeader())
+                pens.line(
+                        PenRole.DIMENSION,
+                        base.along(up, -CLEAR_OF_LINE / 2 * scale),
+                        at(set.figure().centreMm() * scale));
             pens.add(lettering.set(
                     set.figure().text(), base, readingAngle(), Lettering.NOTE_MM, Lettering.Align.CENTRE, false));
         }

@@ -70,6 +70,13 @@ record StringReach(Vec at, Vec direction, List<Held> points) {
         return here > Math.min(feature, there) && here < Math.max(feature, there);
     }
 
+    /** Whether its line, from first to last, passes a line square to it through a point. */
+    boolean spans(Vec point) {
+        if (points.isEmpty()) return false;
+        double at = point.dot(direction);
+        return at >= points.getFirst().position() && at <= points.getLast().position();
+    }
+
     /** Round its line and its extension lines. */
     private Bounds bounds() {
         Vec across = direction.left();

@@ -60,11 +60,14 @@ record TakenBoxes(Set<Bounds> things, Set<Bounds> texts) {
         return true;
     }
 
-    /** How many things and words a line crosses. */
-    int crossed(Vec from, Vec to) {
+    /** How many things and words a line crosses, counted no further than one more than {@code most}. */
+    int crossed(Vec from, Vec to, int most) {
         int crossed = 0;
-        for (Bounds b : texts) if (b.isCrossedBy(from, to)) crossed++;
-        for (Bounds b : things) if (b.isCrossedBy(from, to)) crossed++;
+        for (Set<Bounds> boxes : List.of(texts, things))
+            for (Bounds b : boxes) {
+                if (b.isCrossedBy(from, to)) crossed++;
+                if (crossed > most) return crossed;
+            }
         return crossed;
     }
 }

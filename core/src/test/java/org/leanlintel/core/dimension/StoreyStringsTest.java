@@ -28,7 +28,8 @@ import org.leanlintel.core.model.WorkState;
 /** One command dimensions a plan; what it draws is what a builder needs, and no more. */
 class StoreyStringsTest {
 
-    private static final Scheme FINISH = new Scheme(Scheme.Walls.FINISH, Scheme.Openings.EDGES, 12, 8);
+    private static final Scheme FINISH =
+            new Scheme(Scheme.Walls.FINISH, Scheme.Walls.FINISH, Scheme.Openings.EDGES, 12, 8);
     private static final List<Lens.MarkOf> MARKS =
             List.of(Lens.MarkOf.BUILD_UPS, Lens.MarkOf.DOORS, Lens.MarkOf.WINDOWS);
 
@@ -123,7 +124,7 @@ class StoreyStringsTest {
         List<Wall> shell = sketch.shell(7200, 4800);
         sketch.window(shell.get(3), 2000, 1200, 900, 1200);
         sketch.across(shell, 3000);
-        Scheme frame = new Scheme(Scheme.Walls.CENTRE, Scheme.Openings.CENTRES, 15, 10);
+        Scheme frame = new Scheme(Scheme.Walls.STRUCTURE, Scheme.Walls.CENTRE, Scheme.Openings.CENTRES, 15, 10);
         command(frame, false, Facing.BOTTOM);
         assertThat(said())
                 .as("from the outer face of the studs, 150 mm inside the brick")
@@ -157,7 +158,7 @@ class StoreyStringsTest {
         sketch.put(Lenses.with(Sketch.lens(), "marks", MARKS));
         sketch.window(shell.get(3), 2000, 1200, 900, 1200);
         sketch.door(sketch.across(shell, 3000), 1000, 900);
-        Scheme scheme = new Scheme(walls, Scheme.Openings.EDGES, 12, 8);
+        Scheme scheme = new Scheme(Scheme.Walls.FINISH, walls, Scheme.Openings.EDGES, 12, 8);
         all(scheme);
         assertThat(report().isClean()).isTrue();
         DimensionPlan again =
@@ -224,7 +225,11 @@ class StoreyStringsTest {
     void everyRandomStoreyIsToldWholeAndOnceIsEnough(long seed) {
         Random random = new Random(seed);
         Scheme scheme = new Scheme(
-                Scheme.Walls.values()[random.nextInt(3)], Scheme.Openings.values()[random.nextInt(2)], 12, 8);
+                Scheme.Walls.values()[random.nextInt(2)],
+                Scheme.Walls.values()[random.nextInt(3)],
+                Scheme.Openings.values()[random.nextInt(2)],
+                12,
+                8);
         if (random.nextBoolean()) sketch.put(Lenses.with(Sketch.lens(), "marks", MARKS));
         RandomHouse.in(sketch, random);
         all(scheme);

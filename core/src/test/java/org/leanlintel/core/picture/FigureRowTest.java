@@ -39,7 +39,7 @@ class FigureRowTest {
 
     @Test
     void aFigureStandsClearOfALineThroughItsPart() {
-        Set set = FigureRow.place(List.of(new Figure("1900", 20, 38, 7)), List.of(20.5))
+        Set set = FigureRow.place(List.of(new Figure("1900", 20, 38, 7)), List.of(new FigureRow.Band(20.5, 20.5)))
                 .getFirst();
         assertThat(Math.abs(set.centreMm() - 20.5)).isGreaterThan(3.5);
         assertThat(set.centreMm()).isBetween(4.0, 36.0);
