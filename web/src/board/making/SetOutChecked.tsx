@@ -20,8 +20,9 @@ export function SetOutChecked() {
       </p>
       {report.unjudged > 0 && (
         <p className="text-ink-2">
-          {report.unjudged === 1 ? "One wall" : `${report.unjudged} walls`} that bend, or slant against
-          another, are not looked at.
+          {report.unjudged === 1
+            ? "One wall that bends, or slants against another, is not looked at."
+            : `${report.unjudged} walls that bend, or slant against another, are not looked at.`}
         </p>
       )}
       <Misread report={report} />

@@ -17,8 +17,10 @@ final class MissingStrings {
 
     /** On paper: how far from an edge of an opening its string stands. */
     private static final double BESIDE_MM = 6;
-    /** On paper: what crossing a string costs. */
-    private static final double CROSSED_MM = 10;
+    /** On paper: what crossing a string costs, and standing in a wall. */
+    private static final double CROSSED_MM = 10, IN_A_WALL_MM = 25;
+    /** On paper: what is shorter is told of beside it. */
+    private static final double SHORT_MM = 14;
     /** Where along a line its string is tried. */
     private static final double[] PARTS = {0.5, 0.3, 0.7, 0.15, 0.85};
     /** What a string from a line beyond its own end costs, in millimetres of a string from one that it meets. */
@@ -85,17 +87,14 @@ final class MissingStrings {
                 && meets(i, from, told);
     }
 
-    /** Across a face; on either side of an opening. */
+    /** Across a face, as long as it has room for figures; beyond its ends, and those of an opening's edge. */
     private List<Double> places(int line, Told told) {
         double low = told.low(line), high = told.high(line), beside = BESIDE_MM * working.scale();
-        return switch (told.lines().get(line).kind()) {
-            case JAMB, CENTRE, POINT -> List.of(low - beside, high + beside);
-            case FACE, SIDE, INNER -> {
-                List<Double> places = new ArrayList<>();
-                for (double part : PARTS) places.add(low + (high - low) * part);
-                yield places;
-            }
-        };
+        List<Double> places = new ArrayList<>();
+        if (high - low > SHORT_MM * working.scale()) for (double part : PARTS) places.add(low + (high - low) * part);
+        if (places.isEmpty() || told.lines().get(line).kind() != PlanLine.Kind.FACE)
+            places.addAll(List.of(low - beside, high + beside));
+        return places;
     }
 
     private @Nullable From nearest(int line, double across, Told told) {
@@ -117,7 +116,12 @@ final class MissingStrings {
     private double over(Told told, double from, double to, double across) {
         Vec up = told.direction().left();
         double crossed = told.crossed(from, to, across, working.square(told)) * CROSSED_MM * working.scale();
+        double walled =
+                working.isInAWall(told.direction().times((from + to) / 2).along(up, across))
+                        ? IN_A_WALL_MM * working.scale()
+                        : 0;
         return crossed
+                + walled
                 + working.clutter.under(
                         told.direction().times(from).along(up, across),
                         told.direction().times(to).along(up, across));

@@ -3,7 +3,6 @@ package org.leanlintel.core.dimension;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.DimensionString;
@@ -28,9 +27,8 @@ final class OutsideStrings {
         square = working.along(!side.isMeasuredFirst());
         out = side.out(working.ways);
         sign = Math.signum(out.dot(told.direction().left()));
-        Area all = working.building.rooms().outline(working.drawing.storey());
-        outline = new Outline(all, told.direction(), out);
-        nearest = working.clutter.furthest(all, out, outline.furthest());
+        outline = new Outline(working.outline, told.direction(), out);
+        nearest = working.clutter.furthest(working.outline, out, outline.furthest());
     }
 
     void add() {

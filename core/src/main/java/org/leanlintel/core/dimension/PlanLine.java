@@ -34,6 +34,11 @@ public record PlanLine(
         POINT
     }
 
+    /** A part of it. */
+    PlanLine between(Vec one, Vec two) {
+        return new PlanLine(hold, element, words, kind, one, two, sought, stands);
+    }
+
     boolean isPoint() {
         return kind == Kind.POINT;
     }

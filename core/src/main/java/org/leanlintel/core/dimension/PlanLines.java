@@ -31,6 +31,9 @@ import org.leanlintel.core.model.WorkState;
 /** The lines of a plan that a builder has to find, and those that help to find them: what stands when the work is done. */
 final class PlanLines {
 
+    /** What of a line a frame shows at least, for it to be looked for. */
+    private static final double SEEN_MM = 10;
+
     private final Building building;
     private final Lens lens;
     private final InPlan plan;
@@ -48,9 +51,24 @@ final class PlanLines {
         for (Post p : building.model().relations().postsOf(drawing.storey()))
             if (shows(p, p.state())) sides(p.id(), "post " + p.mark(), 4, p.state());
         if (drawing.frame() instanceof Drawing.Part part) {
-            Area inside = Area.of(part.ring());
-            lines.removeIf(l -> !inside.covers(l.middle()));
+            Area frame = Area.of(part.ring());
+            List<PlanLine> whole = List.copyOf(lines);
+            lines.clear();
+            for (PlanLine l : whole) addSeen(l, frame);
         }
+    }
+
+    /** As far as a frame shows of it. */
+    private void addSeen(PlanLine line, Area frame) {
+        if (line.isPoint()) {
+            if (frame.covers(line.from())) lines.add(line);
+            return;
+        }
+        for (List<Vec> part : frame.inside(List.of(List.of(line.from(), line.to()))))
+            if (part.getFirst().distanceTo(part.getLast()) > SEEN_MM) {
+                lines.add(line.between(part.getFirst(), part.getLast()));
+                return;
+            }
     }
 
     List<PlanLine> all() {

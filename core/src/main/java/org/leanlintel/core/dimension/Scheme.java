@@ -19,7 +19,7 @@ public record Scheme(Walls outside, Walls walls, Openings openings, double first
         FINISH,
         /** Faces of structure. */
         STRUCTURE,
-        /** The middle of the structure. */
+        /** The middles of partitions; of walls of the shell, their structure. */
         CENTRE
     }
 

@@ -8,6 +8,9 @@ import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.Strip;
+import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
@@ -29,6 +32,10 @@ final class Working {
     final Ways ways;
     final Clutter clutter;
     final List<Told> told;
+    final Area outline;
+    /** The walls round the storey. */
+    private final Set<ElementId> shell = new HashSet<>();
+
     private final List<ProposedString> proposed = new ArrayList<>();
     private final List<ElementId> refined = new ArrayList<>();
 
@@ -39,6 +46,12 @@ final class Working {
         ways = Ways.of(drawing.storey(), building);
         clutter = new Clutter(building, drawing);
         told = SetOutCheck.told(building, plan);
+        outline = building.rooms().outline(drawing.storey());
+        for (List<Vec> ring : outline.rings())
+            for (int i = 1; i < ring.size(); i++)
+                for (Told t : told.subList(0, 2))
+                    for (int face : t.facesAlong(ring.get(i - 1), ring.get(i)))
+                        shell.add(t.lines().get(face).element());
     }
 
     double scale() {
@@ -70,7 +83,10 @@ final class Working {
                 int structure = f.face() == 0 ? buildUp.structureFrom() : buildUp.structureTo();
                 yield found(of.line(new Hold.OnFace(f.wall(), structure)), line);
             }
-            case CENTRE -> found(of.line(new Hold.OnFace(f.wall(), Hold.OnFace.CENTRE_LINE)), line);
+            case CENTRE ->
+                shell.contains(f.wall())
+                        ? byScheme(line, of, Scheme.Walls.STRUCTURE)
+                        : found(of.line(new Hold.OnFace(f.wall(), Hold.OnFace.CENTRE_LINE)), line);
         };
     }
 
@@ -89,6 +105,14 @@ final class Working {
                 if (of.lines().get(i).kind() == kind && within) lines.add(i);
             }
         return lines;
+    }
+
+    /** Whether a point lies in a wall of the storey. */
+    boolean isInAWall(Vec point) {
+        for (Strip strip : building.near(point, drawing.storey()))
+            if (building.solid(strip.wall().id()) instanceof WallSolid s
+                    && s.footprint().covers(point)) return true;
+        return false;
     }
 
     ElementId wallOf(ElementId opening) {

@@ -5,11 +5,14 @@ import java.util.List;
 import java.util.Objects;
 import java.util.stream.Stream;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.dimension.Facing;
+import org.leanlintel.core.dimension.Scheme;
 import org.leanlintel.core.edit.AddDrawing;
 import org.leanlintel.core.edit.AddSheet;
 import org.leanlintel.core.edit.AddStorey;
 import org.leanlintel.core.edit.Aim;
 import org.leanlintel.core.edit.CurveWall;
+import org.leanlintel.core.edit.DimensionPlan;
 import org.leanlintel.core.edit.DrawFloor;
 import org.leanlintel.core.edit.DrawRoomLimit;
 import org.leanlintel.core.edit.DrawSection;
@@ -490,10 +493,11 @@ final class Draft {
                 .getFirst();
     }
 
-    void string(boolean across, double place, Hold... holds) {
-        Vec direction = across ? new Vec(1, 0) : new Vec(0, 1);
-        Vec point = across ? at(0, place) : at(place, 0);
-        run(new DrawString(plan, OfficeStandard.LAYER_DIMENSIONS, direction, point, List.of(holds)));
+    /** All the strings a plan wants, as they are drawn in its trade region. */
+    void dimension(ElementId drawing) {
+        Scheme scheme = OfficeStandard.region(model().settings().region()).strings();
+        run(new DimensionPlan(
+                drawing, OfficeStandard.LAYER_DIMENSIONS, List.of(Facing.values()), true, List.of(), scheme));
     }
 
     /** On a drawing that shows heights: up at a place across it, or across at a height. */

@@ -1,9 +1,5 @@
 package org.leanlintel.formats.demo;
 
-import static org.leanlintel.formats.demo.Draft.face;
-import static org.leanlintel.formats.demo.Draft.jambs;
-import static org.leanlintel.formats.demo.Draft.outer;
-
 import java.util.List;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.ElementId;
@@ -53,23 +49,14 @@ public final class HeronPointCabin {
         Wall bedroom = d.partition("partition-2x4", south, 204, 6.75, north, 204, DEPTH - 6.75);
         Wall bath = d.partition("wet-wall-2x6", bedroom, 206, 150, east, WIDTH - 6.75, 150);
 
-        Opening front = d.door(south, End.END, 84, 38.25, 82.5, End.END, Side.RIGHT);
-        Opening porch = d.window(south, End.END, 24, 48, 48, 32, 2, 50, Opens.SIDE_HUNG);
-        Opening bed = d.window(south, End.START, 42, 48, 48, 32, 2, 50, Opens.SIDE_HUNG);
-        Opening kitchen =
-                d.centredWindow(north, Side.RIGHT, 100, 230, 60, 38, 42, new Opening.Window(2, 50, Opens.SIDE_HUNG));
-        Opening bathWindow = d.window(north, End.END, 54, 24, 24, 56, 1, 50, Opens.SIDE_HUNG);
-        Opening side = d.window(west, End.START, 90, 60, 48, 32, 2, 50, Opens.SIDE_HUNG);
+        d.door(south, End.END, 84, 38.25, 82.5, End.END, Side.RIGHT);
+        d.window(south, End.END, 24, 48, 48, 32, 2, 50, Opens.SIDE_HUNG);
+        d.window(south, End.START, 42, 48, 48, 32, 2, 50, Opens.SIDE_HUNG);
+        d.centredWindow(north, Side.RIGHT, 100, 230, 60, 38, 42, new Opening.Window(2, 50, Opens.SIDE_HUNG));
+        d.window(north, End.END, 54, 24, 24, 56, 1, 50, Opens.SIDE_HUNG);
+        d.window(west, End.START, 90, 60, 48, 32, 2, 50, Opens.SIDE_HUNG);
         d.opening(bedroom, End.START, 100, 34, 82.5, new Opening.SlidingDoor(End.START, Side.RIGHT));
         d.door(bath, End.START, 12, 32, 82.5, End.START, Side.LEFT);
-
-        d.string(true, -36, jambs(west, east, porch, front, bed));
-        d.string(true, -56, outer(west), face(bedroom, 1), outer(east));
-        d.string(true, -76, outer(west), outer(east));
-        d.string(true, DEPTH + 36, jambs(west, east, kitchen, bathWindow));
-        d.string(false, -36, jambs(south, north, side));
-        d.string(false, -56, outer(south), outer(north));
-        d.string(false, WIDTH + 36, outer(south), face(bath, 1), outer(north));
 
         d.roomLimit(8, 150, 200, 150);
         d.room(100, 60, "Living", Room.Use.LIVING, "Fir boards");
@@ -95,6 +82,9 @@ public final class HeronPointCabin {
         ElementId presentation = d.plan("First floor for the client", "presentation", 48);
         d.plan("First floor, furniture", "furniture", 48);
         ElementId bath = d.part("Bath", 24, 196, 140, WIDTH + 8, DEPTH + 8);
+        d.on(OfficeStandard.GROUND);
+        d.dimension(d.plan());
+        d.dimension(bath);
         d.noteOn(bath, 230, 130, "Blocking in the wall behind the vanity");
         d.sheet(
                 "A-106",
@@ -124,6 +114,7 @@ public final class HeronPointCabin {
         d.room(270, 120, "Sleeping loft", Room.Use.BEDROOM, "Fir boards");
         d.note(36, 130, "Open to the living\nroom below");
         d.fitting("bed-double", 320, 180);
+        d.dimension(d.plan());
         d.stringOn(
                 section,
                 false,

@@ -1,9 +1,5 @@
 package org.leanlintel.formats.demo;
 
-import static org.leanlintel.formats.demo.Draft.face;
-import static org.leanlintel.formats.demo.Draft.jambs;
-import static org.leanlintel.formats.demo.Draft.outer;
-
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -47,12 +43,6 @@ public final class QuarryBankHouse {
     /** Where the house ends and the garage begins: the garage's face of the wall between them. */
     private static final double HOUSE = 8863;
 
-    /** The inner face of the garage's walls, counted from the outside. */
-    private static final int GARAGE_INSIDE = 3;
-
-    /** The inner face of the timber frame's walls, counted from the outside. */
-    private static final int INSIDE = 8;
-
     private final Draft d = new Draft(
             OfficeStandard.newProject(new Settings(
                     Settings.ID,
@@ -69,6 +59,8 @@ public final class QuarryBankHouse {
     private final Wall west, north, south, garageNorth, east, garageSouth;
     /** Placed with the other openings. */
     private @Nullable Opening backDoor, garageDoor, garageWayIn;
+
+    private @Nullable ElementId firstPlan;
 
     private final Wall garageSide, spine, hallWest, hallEast, store, wetWest, lobby, pantry, utility, wc;
 
@@ -98,7 +90,7 @@ public final class QuarryBankHouse {
     /** The project as it is when it is opened first. */
     public static Model draw() {
         QuarryBankHouse house = new QuarryBankHouse();
-        house.openingsAndStrings();
+        house.openings();
         house.pieces();
         house.d.keep(house.hallWest, Side.RIGHT, house.hallEast, 2750);
         house.rooms();
@@ -128,8 +120,10 @@ public final class QuarryBankHouse {
         d.plan("Ground floor, furniture", "furniture", 50);
         d.plan("Ground floor, setting out", "setting-out", 50, d.plan());
         ElementId wetRoom = d.part("Wet room", 20, 6300, 6150, 9000, DEPTH + 150);
-        d.stringOn(wetRoom, true, 7080, face(wetWest, 4), face(garageSide, 0));
-        d.stringOn(wetRoom, false, 6150, face(lobby, 3), face(north, INSIDE));
+        d.on(OfficeStandard.GROUND);
+        d.dimension(d.plan());
+        d.dimension(wetRoom);
+        d.dimension(Objects.requireNonNull(firstPlan));
         d.noteOn(wetRoom, 7000, 5700, "Tiles to 2100 on all walls;\nfloor falls to the shower");
         d.sheet(
                 "A-106",
@@ -161,6 +155,7 @@ public final class QuarryBankHouse {
         ElementId section = d.section(5475, -2600, 5475, DEPTH + 600, Side.RIGHT, 50);
         ElementId drawing = d.stairDrawing(stair, 25);
         d.on(first);
+        firstPlan = d.plan();
         upstairs(shell);
         annotate(section, first);
         d.sheet(
@@ -217,14 +212,13 @@ public final class QuarryBankHouse {
         List<Wall> bedroom =
                 d.bent("stud-partition", above(shell, south), 4050, 354, 4050, 4600, above(shell, west), 354, 4600);
         List<Wall> bath = d.bent("wet-wall", above(shell, south), 6945, 354, 6945, 4600, over, 8750, 4600);
-        Wall between = d.partition("stud-partition", corridor, 4450, 5700, above(shell, north), 4450, DEPTH - 260);
+        d.partition("stud-partition", corridor, 4450, 5700, above(shell, north), 4450, DEPTH - 260);
         d.door(bedroom.get(1), End.START, 150, 762, 2040, End.START, Side.LEFT);
         d.door(bath.get(1), End.START, 100, 762, 2040, End.START, Side.RIGHT);
         d.door(corridor, End.START, 2900, 762, 2040, End.END, Side.LEFT);
         d.door(corridor, End.START, 4600, 762, 2040, End.START, Side.LEFT);
         d.door(over, End.START, 4400, 762, 2040, End.START, Side.RIGHT);
         upstairsWindows(shell);
-        upstairsStrings(shell, corridor, between, over);
         d.floor("timber-floor", 2000, 2000);
         d.room(2000, 2500, "Bedroom 1", Room.Use.BEDROOM, "Carpet");
         d.room(4500, 2500, "Landing", Room.Use.HALL, "Oak boards");
@@ -240,18 +234,6 @@ public final class QuarryBankHouse {
         d.fitting("bed-single", 600, 6940);
         d.fitting("bed-single", 8600, 6940);
         d.fitting("sofa", 11900, 5500);
-    }
-
-    private void upstairsStrings(List<Wall> shell, Wall corridor, Wall between, Wall over) {
-        Wall first = above(shell, south),
-                last = above(shell, north),
-                left = above(shell, west),
-                right = above(shell, east);
-        d.string(true, -900, outer(left), face(over, 1), outer(right));
-        d.string(true, -1400, outer(left), outer(right));
-        d.string(true, DEPTH + 900, outer(left), face(between, 1), face(over, 1), outer(right));
-        d.string(false, -900, outer(first), face(corridor, 1), outer(last));
-        d.string(false, -1400, outer(first), outer(last));
     }
 
     private void upstairsWindows(List<Wall> shell) {
@@ -281,8 +263,8 @@ public final class QuarryBankHouse {
                 .orElseThrow();
     }
 
-    private void openingsAndStrings() {
-        Opening living = d.window(
+    private void openings() {
+        d.window(
                 south,
                 End.END,
                 1100,
@@ -290,15 +272,14 @@ public final class QuarryBankHouse {
                 1200,
                 900,
                 new Opening.Window(2, 110, Opens.SIDE_HUNG, new Opening.Bay(500, 0.6)));
-        Opening front = d.door(south, End.END, 5100, 1010, 2100, End.END, Side.RIGHT);
-        Opening study = d.window(south, End.END, 7350, 900, 1200, 900, 2, 110, Opens.VERTICAL_SLIDING);
-        Opening garage = d.liftingDoor(garageSouth, End.START, 600, 2440, 2134);
-        Opening kitchen = d.window(north, End.START, 2900, 2400, 1050, 1050, 3, 110, Opens.SIDE_HUNG);
-        Opening utilityWindow = d.window(north, End.START, 750, 900, 1050, 1050, 1, 110, Opens.TOP_HUNG);
-        Opening wet = d.window(north, End.START, 7300, 600, 600, 1500, 1, 110, Opens.TOP_HUNG);
-        Opening workshop = d.cornerPair(garageNorth, End.END, 1000, 1050, 1050, new Opening.Window(1, 60, Opens.FIXED))
-                .getFirst();
-        Opening livingSide = d.window(west, End.START, 1500, 1500, 1200, 900, 2, 110, Opens.SIDE_HUNG);
+        d.door(south, End.END, 5100, 1010, 2100, End.END, Side.RIGHT);
+        d.window(south, End.END, 7350, 900, 1200, 900, 2, 110, Opens.VERTICAL_SLIDING);
+        d.liftingDoor(garageSouth, End.START, 600, 2440, 2134);
+        d.window(north, End.START, 2900, 2400, 1050, 1050, 3, 110, Opens.SIDE_HUNG);
+        d.window(north, End.START, 750, 900, 1050, 1050, 1, 110, Opens.TOP_HUNG);
+        d.window(north, End.START, 7300, 600, 600, 1500, 1, 110, Opens.TOP_HUNG);
+        d.cornerPair(garageNorth, End.END, 1000, 1050, 1050, new Opening.Window(1, 60, Opens.FIXED));
+        d.window(west, End.START, 1500, 1500, 1200, 900, 2, 110, Opens.SIDE_HUNG);
         Opening back = d.door(west, End.END, 900, 926, 2100, End.START, Side.RIGHT);
         Opening garageBack = d.door(east, End.START, 3600, 926, 2100, End.START, Side.LEFT);
         backDoor = back;
@@ -314,21 +295,6 @@ public final class QuarryBankHouse {
         d.type("DT1", storeDoor, lobbyDoor, wetDoor);
         garageWayIn = d.door(garageSide, End.START, 1000, 838, 2040, End.START, Side.RIGHT);
         d.door(wc, End.START, 600, 838, 2040, End.START, Side.RIGHT);
-
-        d.string(true, -900, jambs(west, east, living, front, study, garage));
-        d.string(true, -1400, outer(west), face(hallWest, 1), face(hallEast, 1), face(garageSide, 1), outer(east));
-        d.string(true, -1900, outer(west), outer(east));
-        d.string(true, DEPTH + 900, jambs(west, east, utilityWindow, kitchen, wet, workshop));
-        d.string(true, DEPTH + 1400, outer(west), face(pantry, 1), face(wetWest, 3), face(garageSide, 1), outer(east));
-        d.string(false, -1700, jambs(south, north, livingSide, back));
-        d.string(false, -2200, outer(south), face(spine, 1), face(utility, 1), outer(north));
-        d.string(false, -2700, outer(south), outer(north));
-        d.string(false, WIDTH + 1700, jambs(garageSouth, garageNorth, garageBack));
-        d.string(false, WIDTH + 2200, outer(garageSouth), face(wc, 1), outer(garageNorth));
-        d.string(true, 1000, face(west, INSIDE), face(hallWest, 0));
-        d.string(true, 7000, face(pantry, 3), face(wetWest, 4));
-        d.string(false, 3300, face(south, INSIDE), face(spine, 3));
-        d.string(false, 11500, face(garageSouth, GARAGE_INSIDE), face(wc, 3));
     }
 
     /** A chimney breast, a splashback, tiles and a niche in the wet room, a boxing, a low wall and a post. */
