@@ -235,3 +235,54 @@ describe("the box that finds anything", () => {
     expect(screen.getByText(/Nothing here is called/)).toBeTruthy();
   });
 });
+
+describe("what can be set out from a plan", () => {
+  const line = (words: string, step: number) => ({
+    element: words,
+    words,
+    from: [0, 0] as [number, number],
+    to: [4000, 0] as [number, number],
+    step,
+  });
+  const checking = (...lines: ReturnType<typeof line>[]) => ({
+    tool: { name: "setout" as const, asked: null },
+    setOutReport: { lines, steps: [], misread: [], unjudged: 2 },
+  });
+
+  it("is said in one sentence, with what was not looked at", () => {
+    boardOf(checking(line("face of W1", -1), line("face of W2", -1))).on(<Facts />);
+    expect(screen.getByText("All 2 lines can be found.")).toBeTruthy();
+    expect(screen.getByText(/^2 walls that bend/)).toBeTruthy();
+  });
+
+  it("lists each thing once that is not found, and leads to the command", async () => {
+    const { store, on } = boardOf(
+      checking(line("face of W1", -1), line("edge of D2", -2), line("edge of D2", -2)),
+    );
+    on(<Facts />);
+    const list = within(screen.getByRole("list", { name: "Not found" }));
+    expect(list.getAllByRole("listitem").map((i) => i.textContent)).toEqual(["edge of D2, 2 lines"]);
+    await userEvent.click(screen.getByRole("button", { name: "Dimension what is missing" }));
+    expect(store.getState().tool).toEqual({ name: "dimension", rooms: [] });
+  });
+});
+
+describe("dimensioning a plan", () => {
+  it("leaves a side out, and goes to what was chosen", async () => {
+    const { store, on } = boardOf({ tool: { name: "dimension", rooms: [] } });
+    on(<Facts />);
+    await userEvent.click(screen.getByLabelText("right"));
+    await userEvent.selectOptions(screen.getByLabelText("Openings"), "to their middles");
+    expect(store.getState().making.dimension).toMatchObject({
+      sides: ["TOP", "BOTTOM", "LEFT"],
+      scheme: { openings: "CENTRES", walls: "STRUCTURE" },
+    });
+  });
+
+  it("cannot be done twice: the refusal stands in its place", () => {
+    const preview = { groups: new Map(), gone: new Set(), refusal: "All is dimensioned already." };
+    boardOf({ tool: { name: "dimension", rooms: [] }, preview: preview as never }).on(<Facts />);
+    expect(screen.getByText("All is dimensioned already.")).toBeTruthy();
+    expect(screen.getByRole("button", { name: "Draw them" })).toHaveProperty("disabled", true);
+  });
+});

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Element, SetOut, SettingOut } from "../src/api/types";
 import { freePick, pickFrom } from "../src/board/catch/aim";
+import { lineAsked, stepsTo } from "../src/board/state/setOutReport";
 import { type BoardState, measureShown, type Preview } from "../src/board/state/state";
 import { nextSetOut, setOutAfterSwap, setOutOptions, usualSetOut } from "../src/board/things/setOut";
 import { editMeant, prompt } from "../src/board/tools";
@@ -324,5 +325,58 @@ describe("the points of a string", () => {
   it("are taken out, or the string is split, by a click on its line", () => {
     expect(at(1500, -905)).toMatchObject({ type: "takeStringPoint", string: "string", at: [1500, -905] });
     expect(at(1500, -905, "SPLIT")).toMatchObject({ type: "splitString", at: [1500, -905] });
+  });
+});
+
+describe("dimensioning a plan", () => {
+  it("asks for all sides and rooms, as the region draws strings", () => {
+    expect(editMeant(board({ tool: { name: "dimension", rooms: [] } }))).toMatchObject({
+      type: "dimensionPlan",
+      drawing: "d",
+      sides: ["TOP", "RIGHT", "BOTTOM", "LEFT"],
+      inside: true,
+      rooms: [],
+      scheme: { outside: "FINISH", walls: "STRUCTURE", openings: "EDGES" },
+    });
+  });
+
+  it("says that nothing is missing in place of what to do", () => {
+    const preview = { refusal: "All that was asked for is dimensioned already." } as Preview;
+    const [, next] = prompt(board({ tool: { name: "dimension", rooms: [] }, preview }));
+    expect(next).toBe("All that was asked for is dimensioned already.");
+  });
+});
+
+describe("the set-out check", () => {
+  const line = (element: string, y: number, step: number) => ({
+    element,
+    words: `face of ${element}`,
+    from: [0, y] as [number, number],
+    to: [4000, y] as [number, number],
+    step,
+  });
+  const setOutReport = {
+    lines: [line("W1", 0, -1), line("W2", 3000, 1), line("W3", 5000, -2)],
+    steps: [
+      { words: "the plies of W1", by: "W1", before: -1 },
+      { words: "2653", by: "s1", before: 0 },
+    ],
+    misread: [],
+    unjudged: 0,
+  };
+  const asking = (x: number, y: number) =>
+    board({ tool: { name: "setout", asked: { x, y, reach: 100 } }, setOutReport });
+
+  it("answers for the line nearest to where it was asked", () => {
+    expect(lineAsked(asking(1000, 2950))?.element).toBe("W2");
+    expect(lineAsked(asking(4090, 5000))?.element).toBe("W3");
+    expect(lineAsked(asking(1000, 1500))).toBeNull();
+  });
+
+  it("tells the way to a line from the datum on", () => {
+    const [datum, found, lost] = setOutReport.lines;
+    expect(datum && stepsTo(setOutReport, datum)).toEqual([]);
+    expect(found && stepsTo(setOutReport, found).map((s) => s.words)).toEqual(["the plies of W1", "2653"]);
+    expect(lost && stepsTo(setOutReport, lost)).toEqual([]);
   });
 });

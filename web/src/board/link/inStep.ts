@@ -116,8 +116,9 @@ const findings: Kept = {
     findings: await answerOf(
       api.GET("/api/v1/projects/{project}/findings", { params: { path: { project } } }),
     ),
+    looked: true,
   }),
-  none: { findings: [] },
+  none: { findings: [], looked: false },
   rest: 400,
 };
 

@@ -15,12 +15,17 @@ export class Previews {
   private ended = 0;
   /** Edits on their way: what they do stays on the board, and nothing is asked of a model that is about to change. */
   private held = 0;
+  /** What the preview shown answers, and of which revision: the same is not asked twice. */
+  private answered: string | null = null;
 
   constructor(private readonly store: BoardStore) {}
 
   show(edit: Edit | null): void {
     this.wanted = edit;
-    if (edit === null) this.ended++;
+    if (edit === null) {
+      this.ended++;
+      this.answered = null;
+    }
     if (this.held === 0) this.showWanted();
   }
 
@@ -45,10 +50,12 @@ export class Previews {
       const edit = this.wanted;
       const ended = this.ended;
       this.wanted = null;
+      const asked = this.question(edit);
+      if (asked === this.answered && this.store.getState().preview) continue;
       try {
         const answer = await this.send(edit);
         if (ended === this.ended && this.held === 0 && answer.revision === this.store.getState().revision)
-          this.take(answer);
+          this.take(answer, asked);
       } catch (error) {
         if (!(error instanceof Offline)) this.store.setState({ saying: sentenceOf(error) });
       }
@@ -56,24 +63,35 @@ export class Previews {
     this.asking = false;
   }
 
-  private send(edit: Edit): Promise<PreviewAnswer> {
+  private question(edit: Edit): string {
+    return JSON.stringify([edit, this.query(), this.store.getState().revision]);
+  }
+
+  /** What is asked besides: of which drawing, and which measures. */
+  private query() {
     const state = this.store.getState();
-    const { project, shown, faces } = state;
+    const { shown, faces } = state;
     const drawing = shown?.kind === "drawing" ? { drawing: shown.id } : {};
     const wall = wallSelected(state);
     const along = toolOf(state.tool).along === true || state.settingOut !== null;
-    const query = {
+    return {
       ...drawing,
       ...(wall ? { gapsOf: wall.id } : {}),
       ...(wall || along ? { faces } : {}),
       ...(along ? { settingOut: true } : {}),
     };
+  }
+
+  private send(edit: Edit): Promise<PreviewAnswer> {
+    const { project } = this.store.getState();
+    const query = this.query();
     return answerOf(
       api.POST("/api/v1/projects/{project}/previews", { params: { path: { project }, query }, body: edit }),
     );
   }
 
-  private take(answer: PreviewAnswer): void {
+  private take(answer: PreviewAnswer, asked: string): void {
+    this.answered = asked;
     const { entry, preview, saying, refused } = this.store.getState();
     const typing = entry !== "";
     const stays = answer.refusal !== null && typing ? (preview?.settingOut ?? null) : null;

@@ -2,7 +2,7 @@ import { useState } from "react";
 import type { Drawing } from "../../api/types";
 import { fieldClass } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../state/context";
-import { register, sheetsOf, TABLES } from "../state/drawings";
+import { isToldWhole, register, sheetsOf, TABLES } from "../state/drawings";
 import { scaleWords } from "../state/scales";
 import { type Elements, elementOf, elementsOf, unitsOf } from "../state/state";
 
@@ -63,6 +63,7 @@ function Entry({ drawing }: { readonly drawing: Drawing }) {
   const sheets = sheetsOf({ elements }, drawing.id).map((s) => s.number);
   const lens = elementOf({ elements }, "lens", drawing.lens)?.name;
   const words = TABLES.includes(drawing.kind) ? [] : [lens, scaleWords(drawing.scale, units)];
+  const stamp = useBoard((s) => isToldWhole(s, drawing)) ? ["set out whole"] : [];
   return (
     <li className={`relative rounded px-2 py-0.5 ${open ? "bg-ink text-paper" : "hover:bg-lime-2"}`}>
       <button
@@ -74,7 +75,7 @@ function Entry({ drawing }: { readonly drawing: Drawing }) {
         {drawing.name}
       </button>
       <p className={`truncate text-xs ${open ? "text-paper" : "text-ink-2"}`}>
-        {[...words, sheets.length > 0 ? `on ${sheets.join(", ")}` : "on no sheet"].join(" · ")}
+        {[...words, ...stamp, sheets.length > 0 ? `on ${sheets.join(", ")}` : "on no sheet"].join(" · ")}
       </p>
     </li>
   );

@@ -1,5 +1,5 @@
 import type { Drawing } from "../../api/types";
-import { type Elements, elementsOf } from "./state";
+import { type BoardState, type Elements, elementsOf } from "./state";
 
 /** Schedules that are counted from the model, without pictures. */
 export const TABLES: readonly Drawing["kind"][] = ["DOORS", "WINDOWS", "ROOMS", "FITTINGS"];
@@ -25,4 +25,17 @@ export function freeName(state: Elements, wish: string): string {
   let name = wish;
   for (let n = 2; names.has(name.toLowerCase()); n++) name = `${wish} ${n}`;
   return name;
+}
+
+/** Whether a plan is dimensioned and its set-out check found nothing missing or wrong. */
+export function isToldWhole(
+  { elements, findings, looked }: Elements & Pick<BoardState, "findings" | "looked">,
+  plan: Drawing,
+): boolean {
+  if (plan.kind !== "PLAN" || !looked) return false;
+  const strings = elementsOf({ elements }, "dimensionString").filter((d) => d.drawing === plan.id);
+  const own = new Set([plan.id, ...strings.map((d) => d.id)]);
+  return (
+    strings.length > 0 && !findings.some((f) => f.kind === "SET_OUT" && f.concerns.some((id) => own.has(id)))
+  );
 }

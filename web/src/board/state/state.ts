@@ -290,6 +290,8 @@ export interface BoardState {
   /** What can be set out from the plan shown, while that is looked at. */
   readonly setOutReport: SetOutReport | null;
   readonly findings: readonly Finding[];
+  /** Whether findings were looked for at all. */
+  readonly looked: boolean;
   /** The storeys from the topmost down. */
   readonly storeys: readonly StoreyAnswer[];
   /** What the one stair selected amounts to. */

@@ -129,6 +129,7 @@ export function createBoardStore(project: string) {
     clearancesShown: false,
     setOutReport: null,
     findings: [],
+    looked: false,
     storeys: [],
     stairSum: null,
     well: null,
