@@ -39,7 +39,7 @@ class LayersTest {
             entry("core.derive", "core.model core.geometry"),
             entry("core.building", "core.derive core.stair core.model core.geometry core.measure"),
             entry("core.takeoff", "core.building core.derive core.model core.geometry core.measure"),
-            entry("core.dimension", "core.building core.derive core.model core.geometry core.measure"),
+            entry("core.dimension", "core.building core.derive core.stair core.model core.geometry core.measure"),
             entry(
                     "core.check",
                     "core.dimension core.building core.derive core.stair core.model core.geometry core.measure"),

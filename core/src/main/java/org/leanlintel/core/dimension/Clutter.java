@@ -59,69 +59,95 @@ final class Clutter {
         }
     }
 
-    private final Building building;
-    private final ElementId storey;
-    private final List<Thing> inside = new ArrayList<>();
-    private final List<Thing> outside = new ArrayList<>();
+    private final List<Thing> inside;
+    private final List<Thing> outside;
 
-    Clutter(Building building, Drawing drawing) {
-        this.building = building;
-        storey = drawing.storey();
-        fittings();
-        stairs();
-        for (Post p : building.model().relations().postsOf(storey)) inside.add(Thing.of(Area.of(p.corners())));
-        for (WallSolid solid : building.solidsOf(storey))
-            for (PlacedOpening o : solid.openings()) opening(solid.strip(), o);
-        for (PlacedSteps s : building.stepsOf(storey)) outside.add(Thing.of(Area.of(s.ring(0, s.reachMm()))));
-        for (Floor f : building.model().all(Floor.class))
-            if (f.storey().equals(storey) && f.stays() && f.outline() instanceof Floor.Drawn d)
-                outside.add(Thing.of(Area.of(d.ring())));
-        for (Annotation a : building.model().relations().annotationsOf(drawing.id()))
-            if (a instanceof Note n) note(n, drawing.scale());
-        for (RoomSpace space : building.rooms().of(storey))
-            for (Room room : building.rooms().named(space)) label(room, space, drawing.scale());
+    private Clutter(List<Thing> inside, List<Thing> outside) {
+        this.inside = List.copyOf(inside);
+        this.outside = List.copyOf(outside);
     }
 
-    private void fittings() {
-        for (Fitting f : building.model().all(Fitting.class))
-            if (f.storey().equals(storey)
-                    && f.stays()
-                    && building.get(new PlacedFitting.Of(f.id())) instanceof PlacedFitting p)
-                inside.add(Thing.of(Area.of(p.outline())));
+    static Clutter of(Building building, Drawing drawing) {
+        Found found = new Found(building, drawing);
+        return new Clutter(found.inside, found.outside);
     }
 
-    private void stairs() {
-        for (Stair s : building.model().all(Stair.class)) {
-            if (!s.stays() || !(building.get(new BuiltStair.Of(s.id())) instanceof BuiltStair b)) continue;
-            Area area = s.storey().equals(storey)
-                    ? b.plan().outline()
-                    : b.storeyAbove().id().equals(storey) ? b.open() : Area.NONE;
-            if (!area.isEmpty()) inside.add(Thing.of(area));
+    /** What of it lies within some bounds. */
+    Clutter near(Bounds bounds) {
+        return new Clutter(
+                inside.stream().filter(t -> t.bounds().meets(bounds)).toList(),
+                outside.stream().filter(t -> t.bounds().meets(bounds)).toList());
+    }
+
+    /** All that is in the way, while it is looked for. */
+    private static final class Found {
+
+        private final Building building;
+        private final ElementId storey;
+        private final List<Thing> inside = new ArrayList<>();
+        private final List<Thing> outside = new ArrayList<>();
+
+        Found(Building building, Drawing drawing) {
+            this.building = building;
+            storey = drawing.storey();
+            fittings();
+            stairs();
+            for (Post p : building.model().relations().postsOf(storey)) inside.add(Thing.of(Area.of(p.corners())));
+            for (WallSolid solid : building.solidsOf(storey))
+                for (PlacedOpening o : solid.openings()) opening(solid.strip(), o);
+            for (PlacedSteps s : building.stepsOf(storey)) outside.add(Thing.of(Area.of(s.ring(0, s.reachMm()))));
+            for (Floor f : building.model().all(Floor.class))
+                if (f.storey().equals(storey) && f.stays() && f.outline() instanceof Floor.Drawn d)
+                    outside.add(Thing.of(Area.of(d.ring())));
+            for (Annotation a : building.model().relations().annotationsOf(drawing.id()))
+                if (a instanceof Note n) note(n, drawing.scale());
+            for (RoomSpace space : building.rooms().of(storey))
+                for (Room room : building.rooms().named(space)) label(room, space, drawing.scale());
         }
-    }
 
-    /** Its leaves as they swing, and a bay as far as it stands out. */
-    private void opening(Strip strip, PlacedOpening placed) {
-        for (Leaf leaf : Leaf.of(strip, placed)) inside.add(Thing.of(Area.of(leaf.swept())));
-        List<Vec> bay = placed.bay(strip);
-        if (!bay.isEmpty()) outside.add(Thing.of(Area.of(bay)));
-    }
+        private void fittings() {
+            for (Fitting f : building.model().all(Fitting.class))
+                if (f.storey().equals(storey)
+                        && f.stays()
+                        && building.get(new PlacedFitting.Of(f.id())) instanceof PlacedFitting p)
+                    inside.add(Thing.of(Area.of(p.outline())));
+        }
 
-    private void note(Note note, double scale) {
-        List<String> lines = note.text().lines().toList();
-        double wide = lines.stream().mapToInt(String::length).max().orElse(0) * NOTE_LETTER_MM * scale;
-        double high = lines.size() * NOTE_LINE_MM * scale;
-        double left = note.style() == Note.Style.NAME
-                ? note.at().x() - wide / 2
-                : note.at().x();
-        inside.add(Thing.of(Area.rectangle(left, note.at().y() - high, wide, high)));
-    }
+        private void stairs() {
+            for (Stair s : building.model().all(Stair.class)) {
+                if (!s.stays() || !(building.get(new BuiltStair.Of(s.id())) instanceof BuiltStair b)) continue;
+                Area area = s.storey().equals(storey)
+                        ? b.plan().outline()
+                        : b.storeyAbove().id().equals(storey) ? b.open() : Area.NONE;
+                if (!area.isEmpty()) inside.add(Thing.of(area));
+            }
+        }
 
-    /** About where its label stands, or would stand best. */
-    private void label(Room room, RoomSpace space, double scale) {
-        Vec at = room.label() instanceof Room.PutAt put ? put.at() : space.net().middle();
-        double wide = (room.name().length() * LETTER_MM + NUMBER_MM) * scale, high = LABEL_MM * scale;
-        inside.add(Thing.of(Area.rectangle(at.x() - wide / 2, at.y() - high / 2, wide, high)));
+        /** Its leaves as they swing, and a bay as far as it stands out. */
+        private void opening(Strip strip, PlacedOpening placed) {
+            for (Leaf leaf : Leaf.of(strip, placed)) inside.add(Thing.of(Area.of(leaf.swept())));
+            List<Vec> bay = placed.bay(strip);
+            if (!bay.isEmpty()) outside.add(Thing.of(Area.of(bay)));
+        }
+
+        private void note(Note note, double scale) {
+            List<String> lines = note.text().lines().toList();
+            double wide = lines.stream().mapToInt(String::length).max().orElse(0) * NOTE_LETTER_MM * scale;
+            double high = lines.size() * NOTE_LINE_MM * scale;
+            double left = note.style() == Note.Style.NAME
+                    ? note.at().x() - wide / 2
+                    : note.at().x();
+            inside.add(Thing.of(Area.rectangle(left, note.at().y() - high, wide, high)));
+        }
+
+        /** About where its label stands, or would stand best. */
+        private void label(Room room, RoomSpace space, double scale) {
+            Vec at = room.label() instanceof Room.PutAt put
+                    ? put.at()
+                    : space.net().middle();
+            double wide = (room.name().length() * LETTER_MM + NUMBER_MM) * scale, high = LABEL_MM * scale;
+            inside.add(Thing.of(Area.rectangle(at.x() - wide / 2, at.y() - high / 2, wide, high)));
+        }
     }
 
     /** How much of a stretch lies over what is there, millimetres; each thing counts by itself. */

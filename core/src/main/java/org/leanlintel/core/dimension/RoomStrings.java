@@ -2,6 +2,7 @@ package org.leanlintel.core.dimension;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -49,6 +50,10 @@ final class RoomStrings {
     private final Vec along;
     private final Vec across;
     private final List<List<Vec>> rings;
+    private final Clutter clutter;
+    /** From where to where it goes, across its strings. */
+    private final double lowest, highest;
+
     private final List<Integer> low = new ArrayList<>();
     private final List<Integer> high = new ArrayList<>();
 
@@ -60,6 +65,15 @@ final class RoomStrings {
         along = told.direction();
         across = along.left();
         rings = room.net().rings();
+        clutter = working.clutter.near(room.bounds());
+        double least = Double.POSITIVE_INFINITY, most = Double.NEGATIVE_INFINITY;
+        for (List<Vec> ring : rings)
+            for (Vec p : ring) {
+                least = Math.min(least, p.dot(across));
+                most = Math.max(most, p.dot(across));
+            }
+        lowest = least;
+        highest = most;
     }
 
     static void add(Working working, RoomSpace room) {
@@ -98,16 +112,10 @@ final class RoomStrings {
 
     /** The longest line at each place tried, where it ends on faces that can be told of. */
     private List<Chord> chords() {
-        double least = Double.POSITIVE_INFINITY, most = Double.NEGATIVE_INFINITY;
-        for (List<Vec> ring : rings)
-            for (Vec p : ring) {
-                least = Math.min(least, p.dot(across));
-                most = Math.max(most, p.dot(across));
-            }
         double off = LEAST_OFF_MM * working.scale(), step = STEP_MM * working.scale();
         List<Chord> chords = new ArrayList<>();
-        if (most - least <= 2 * off) chord((least + most) / 2, chords);
-        for (double at = least + off; at <= most - off + Tolerance.SAME_MM; at += step) chord(at, chords);
+        if (highest - lowest <= 2 * off) chord((lowest + highest) / 2, chords);
+        for (double at = lowest + off; at <= highest - off + Tolerance.SAME_MM; at += step) chord(at, chords);
         return chords;
     }
 
@@ -137,11 +145,21 @@ final class RoomStrings {
 
     /** Whether a string in the room says already how long one of some lines is. */
     private boolean isToldAcross(List<Chord> chords) {
-        return chords.stream().anyMatch(c -> {
-            Set<Integer> ends = Working.places(ends(c), told);
-            return told.chains().stream()
-                    .anyMatch(s -> isInside(s) && s.places(told).containsAll(ends));
+        List<Set<Integer>> inside = told.chains().stream()
+                .filter(this::isInside)
+                .map(c -> c.places(told))
+                .toList();
+        return endsOf(chords).stream().anyMatch(ends -> {
+            Set<Integer> places = Working.places(ends, told);
+            return inside.stream().anyMatch(s -> s.containsAll(places));
         });
+    }
+
+    /** What some lines end on, each two once. */
+    private Set<List<Integer>> endsOf(List<Chord> chords) {
+        Set<List<Integer>> ends = new LinkedHashSet<>();
+        for (Chord c : chords) ends.add(ends(c));
+        return ends;
     }
 
     private boolean isSmall(List<Chord> chords) {
@@ -150,19 +168,11 @@ final class RoomStrings {
 
     /** Whether a string says so wherever it is, as those outside do of partitions. */
     private boolean isToldAnywhere(List<Chord> chords) {
-        return chords.stream().anyMatch(c -> {
-            List<Integer> ends = ends(c);
-            return Working.isTold(ends, told, told.chains());
-        });
+        return endsOf(chords).stream().anyMatch(ends -> Working.isTold(ends, told, told.chains()));
     }
 
     private boolean isInside(Chain chain) {
-        double least = Double.POSITIVE_INFINITY, most = Double.NEGATIVE_INFINITY;
-        for (Vec p : rings.getFirst()) {
-            least = Math.min(least, p.dot(across));
-            most = Math.max(most, p.dot(across));
-        }
-        return chain.acrossMm() > least && chain.acrossMm() < most;
+        return chain.acrossMm() > lowest && chain.acrossMm() < highest;
     }
 
     private static double longest(List<Chord> chords) {
@@ -197,7 +207,7 @@ final class RoomStrings {
         for (double up : new double[] {0, FIGURES_MM * scale * figuresTo()}) {
             Vec from = along.times(chord.from()).along(across, chord.across() + up);
             Vec to = along.times(chord.to()).along(across, chord.across() + up);
-            cost += working.clutter.under(from, to) / scale * OVER;
+            cost += clutter.under(from, to) / scale * OVER;
         }
         for (Chain c : told.chains())
             if (Math.abs(c.acrossMm() - chord.across()) < APART_MM * scale && shares(c, chord)) cost += TOO_NEAR;

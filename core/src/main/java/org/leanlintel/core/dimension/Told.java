@@ -31,6 +31,9 @@ final class Told {
     private final List<PlanLine> lines;
     private final Map<Object, Integer> byHold = new HashMap<>();
     private final int[] place;
+    /** By line: where it lies along the direction, and from where to where across it. */
+    private final double[] position, low, high;
+
     private final List<List<Link>> links = new ArrayList<>();
     private final List<Chain> chains = new ArrayList<>();
     /** By place, once found: the link it was found by, null at the datum; and whether it was. */
@@ -50,10 +53,18 @@ final class Told {
         this.direction = direction;
         this.lines = List.copyOf(lines);
         place = new int[lines.size()];
+        position = new double[lines.size()];
+        low = new double[lines.size()];
+        high = new double[lines.size()];
         foundBy = new Link[lines.size()];
         found = new boolean[lines.size()];
         for (int i = 0; i < lines.size(); i++) {
             place[i] = i;
+            PlanLine line = lines.get(i);
+            double from = line.from().dot(direction.left()), to = line.to().dot(direction.left());
+            position[i] = line.middle().dot(direction);
+            low[i] = Math.min(from, to);
+            high[i] = Math.max(from, to);
             links.add(new ArrayList<>());
             byHold.put(lines.get(i).hold(), i);
             byElement
@@ -75,7 +86,7 @@ final class Told {
     }
 
     double position(int line) {
-        return lines.get(line).middle().dot(direction);
+        return position[line];
     }
 
     /** Those of an element. */
@@ -116,15 +127,11 @@ final class Told {
     }
 
     double low(int line) {
-        Vec across = direction.left();
-        PlanLine l = lines.get(line);
-        return Math.min(l.from().dot(across), l.to().dot(across));
+        return low[line];
     }
 
     double high(int line) {
-        Vec across = direction.left();
-        PlanLine l = lines.get(line);
-        return Math.max(l.from().dot(across), l.to().dot(across));
+        return high[line];
     }
 
     private int root(int line) {

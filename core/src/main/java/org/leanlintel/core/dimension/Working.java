@@ -44,7 +44,7 @@ final class Working {
         this.scheme = scheme;
         drawing = building.model().get(plan, Drawing.class);
         ways = Ways.of(drawing.storey(), building);
-        clutter = new Clutter(building, drawing);
+        clutter = Clutter.of(building, drawing);
         told = SetOutCheck.told(building, plan);
         outline = building.rooms().outline(drawing.storey());
         for (List<Vec> ring : outline.rings())
