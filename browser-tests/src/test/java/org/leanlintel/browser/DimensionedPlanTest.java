@@ -53,12 +53,18 @@ class DimensionedPlanTest {
         return page.getByText(Pattern.compile(pattern));
     }
 
-    /** The furniture plan has no strings yet; through its lens no mark says how thick or wide anything is. */
+    /** The furniture plan has no strings yet, and hides them; in outline no mark says how thick or wide anything is. */
     @Test
     void aPlanIsDimensionedFromNothing() {
         tab("Register");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Ground floor, furniture"))
                 .click();
+        tool("Dimension the plan");
+        assertThat(page.locator("aside").getByText(Pattern.compile("hides the layer Dimensions")))
+                .isVisible();
+        drafter.press("Escape");
+        tab("Facts");
+        drafter.field("Lens").selectOption("Outline");
         tool("Dimension the plan");
         assertThat(said("^\\d+ strings are added\\.$")).isVisible();
         drafter.button("Draw them").click();
@@ -99,13 +105,13 @@ class DimensionedPlanTest {
         assertThat(said("^All \\d+ lines can be found\\.$")).isVisible();
     }
 
-    /** From the hall's wall by its plies, along the tier under the house. */
+    /** Of the study, from the garage beside it, which stands already. */
     @Test
     void aLineSaysByWhichNumbersItIsFound() {
         tool("Set-out check");
         assertThat(said("^All \\d+ lines can be found\\.$")).isVisible();
         drafter.click(6850, 1300);
         assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Found by")))
-                .containsText("2775");
+                .containsText("1812");
     }
 }

@@ -13,6 +13,8 @@ import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Layer;
+import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Refusal;
 
@@ -42,6 +44,14 @@ public record DimensionPlan(
     public Outcome on(Building building) {
         Drawing plan = building.model().get(drawing, Drawing.class);
         if (plan.kind() != Drawing.Kind.PLAN) return Refusal.because("Only plans are dimensioned as a whole.", drawing);
+        Lens lens = building.model().get(plan.lens(), Lens.class);
+        if (lens.of(layer) == Lens.Shown.HIDDEN)
+            return Refusal.because(
+                    "The lens %s hides the layer %s: strings on it would not show."
+                            .formatted(
+                                    lens.name(),
+                                    building.model().get(layer, Layer.class).name()),
+                    drawing);
         NewIds ids = new NewIds(building.model());
         List<Element> put = new ArrayList<>();
         StoreyStrings.Wanted wanted = new StoreyStrings.Wanted(Set.copyOf(sides), inside, rooms);

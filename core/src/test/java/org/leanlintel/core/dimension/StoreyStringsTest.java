@@ -167,6 +167,16 @@ class StoreyStringsTest {
     }
 
     @Test
+    void stringsAreNotDrawnWhereTheLensHidesThem() {
+        sketch.shell(7200, 4800);
+        Lens.LayerShown hidden = new Lens.LayerShown(Sketch.LAYER, Lens.Shown.HIDDEN);
+        sketch.put(Lenses.with(Sketch.lens(), "layers", List.of(hidden)));
+        DimensionPlan all =
+                new DimensionPlan(Sketch.PLAN, Sketch.LAYER, List.of(Facing.values()), true, List.of(), FINISH);
+        assertThat(sketch.refusal(all)).isEqualTo("The lens All hides the layer All: strings on it would not show.");
+    }
+
+    @Test
     void aNewWindowJoinsTheStringThatIsThere() {
         List<Wall> shell = sketch.shell(7200, 4800);
         sketch.window(shell.get(3), 2000, 1200, 900, 1200);
