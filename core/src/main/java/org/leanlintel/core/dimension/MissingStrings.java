@@ -17,8 +17,8 @@ final class MissingStrings {
 
     /** On paper: how far from an edge of an opening its string stands. */
     private static final double BESIDE_MM = 6;
-    /** On paper: what crossing a string costs, and standing in a wall. */
-    private static final double CROSSED_MM = 10, IN_A_WALL_MM = 25;
+    /** On paper: what crossing a string costs, standing in a wall, and running beside a string; how far apart two are that do not. */
+    private static final double CROSSED_MM = 10, IN_A_WALL_MM = 25, NEAR_MM = 20, APART_MM = 7;
     /** On paper: what is shorter is told of beside it. */
     private static final double SHORT_MM = 14;
     /** Where along a line its string is tried. */
@@ -69,7 +69,8 @@ final class MissingStrings {
             PlanLine l = told.lines().get(i);
             if (!l.sought() || told.isFound(i)) continue;
             boolean jamb = l.kind() == PlanLine.Kind.JAMB && l.element().equals(is.element());
-            boolean wanted = l.element().equals(is.element()) && meets(i, from, told) || isBetween(i, from, line, told);
+            boolean beside = told.low(i) < told.high(line) && told.high(i) > told.low(line);
+            boolean wanted = l.element().equals(is.element()) && beside || isBetween(i, from, line, told);
             if (jamb || wanted && groups.add(group[i])) all.add(i);
         }
         return all;
@@ -120,8 +121,10 @@ final class MissingStrings {
                 working.isInAWall(told.direction().times((from + to) / 2).along(up, across))
                         ? IN_A_WALL_MM * working.scale()
                         : 0;
+        double near = told.near(from, to, across, APART_MM * working.scale()) * NEAR_MM * working.scale();
         return crossed
                 + walled
+                + near
                 + working.clutter.under(
                         told.direction().times(from).along(up, across),
                         told.direction().times(to).along(up, across));

@@ -258,6 +258,22 @@ final class Told {
         return group;
     }
 
+    /** How many strings run beside a stretch of one, nearer to it than some distance. */
+    int near(double from, double to, double across, double within) {
+        int near = 0;
+        for (Chain c : chains) {
+            if (Math.abs(c.acrossMm() - across) >= within) continue;
+            boolean before = false, behind = false;
+            for (Integer line : c.lines())
+                if (line != null) {
+                    before |= position(line) < Math.max(from, to);
+                    behind |= position(line) > Math.min(from, to);
+                }
+            if (before && behind) near++;
+        }
+        return near;
+    }
+
     /** How many strings of the other direction a stretch of a string across would cross. */
     int crossed(double from, double to, double across, Told square) {
         double sign = Math.signum(square.direction.dot(direction.left()));
