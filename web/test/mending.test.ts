@@ -4,6 +4,7 @@ import { mendOf } from "../src/board/panels/mending";
 import { boardStore, layerCalled, WALL } from "./board";
 
 const CORNER = { type: "atCorner", corner: "c0" };
+const { making } = boardStore().getState();
 const LOST = { type: "lost", at: [1000, 0] };
 
 function found(kind: Finding["kind"], concern: string): Finding {
@@ -21,7 +22,7 @@ function found(kind: Finding["kind"], concern: string): Finding {
 function stringOf(...holds: unknown[]) {
   const string = { type: "dimensionString", id: "s", drawing: "d", holds } as unknown as Element;
   const elements = new Map<string, Element>(boardStore().getState().elements).set("s", string);
-  return mendOf({ elements }, found("STRING", "s"))?.edit;
+  return mendOf({ elements, making }, found("STRING", "s"))?.edit;
 }
 
 describe("a finding is mended with a click", () => {
@@ -38,10 +39,19 @@ describe("a finding is mended with a click", () => {
     const elements = new Map<string, Element>(boardStore().getState().elements);
     for (const layer of [layerCalled("walls", ["wall"]), layerCalled("notes", ["note"])])
       elements.set(layer.id, layer);
-    expect(mendOf({ elements }, found("LAYER", WALL))).toMatchObject({
+    expect(mendOf({ elements, making }, found("LAYER", WALL))).toMatchObject({
       words: "Move it",
       edit: expect.objectContaining({ elements: [WALL], layer: "walls" }),
     });
-    expect(mendOf({ elements }, found("CLASH", WALL))).toBeNull();
+    expect(mendOf({ elements, making }, found("CLASH", WALL))).toBeNull();
+  });
+
+  it("where a plan does not say where things lie: it is dimensioned", () => {
+    const elements = boardStore().getState().elements;
+    expect(mendOf({ elements, making }, found("SET_OUT", "d"))).toMatchObject({
+      words: "Dimension what is missing",
+      edit: expect.objectContaining({ type: "dimensionPlan", drawing: "d", inside: true, rooms: [] }),
+    });
+    expect(mendOf({ elements, making }, found("SET_OUT", "s"))).toBeNull();
   });
 });

@@ -101,6 +101,7 @@ export type End = Schemas["End"];
 export type Tracing = Schemas["Tracing"];
 export type TracedFile = Schemas["TracedFileAnswer"];
 export type Segment = Schemas["TracedFileSegment"];
+export type DimensionPlan = Schemas["DimensionPlan"] & { type: "dimensionPlan" };
 export type SetOutReport = Schemas["SetOutReport"];
 export type SetOutLine = Schemas["SetOutReportLine"];
 export type Facing = Schemas["Facing"];

@@ -1,12 +1,12 @@
 import { useEffect } from "react";
-import type { Facing, StringScheme } from "../../api/types";
+import type { Facing } from "../../api/types";
 import { Checks } from "../../ui/Checks";
-import { Button, Choice, Row } from "../../ui/controls";
+import { Button } from "../../ui/controls";
 import { Section } from "../../ui/Section";
-import { NumberField } from "../fields/NumberField";
 import { useBoard, useBoardTools } from "../state/context";
 import { elementOf } from "../state/state";
 import type { MakingProps } from "../tools/ToolOf";
+import { SchemeFields } from "./SchemeFields";
 
 const SIDES: readonly (readonly [Facing, string])[] = [
   ["TOP", "top"],
@@ -21,7 +21,6 @@ export function Dimensioning({ making, set }: MakingProps) {
   const { dimension } = making;
   const { scheme } = dimension;
   const change = (part: Partial<typeof dimension>) => set({ dimension: { ...dimension, ...part } });
-  const by = (part: Partial<StringScheme>) => change({ scheme: { ...scheme, ...part } });
   const rooms = useBoard((s) => (s.tool.name === "dimension" ? s.tool.rooms : NONE));
   const elements = useBoard((s) => s.elements);
   const refusal = useBoard((s) => s.preview?.refusal ?? null);
@@ -52,43 +51,7 @@ export function Dimensioning({ making, set }: MakingProps) {
           <Button onClick={() => actions.go({ name: "dimension", rooms: [] })}>All rooms</Button>
         </p>
       )}
-      <Row label="Shell, outside">
-        <Choice
-          value={scheme.outside}
-          options={[
-            ["FINISH", "to its outer face"],
-            ["STRUCTURE", "to its structure"],
-          ]}
-          onChange={(outside) => by({ outside })}
-        />
-      </Row>
-      <Row label="Walls, inside">
-        <Choice
-          value={scheme.walls}
-          options={[
-            ["FINISH", "to finished faces"],
-            ["STRUCTURE", "to structure"],
-            ["CENTRE", "to their middles"],
-          ]}
-          onChange={(walls) => by({ walls })}
-        />
-      </Row>
-      <Row label="Openings">
-        <Choice
-          value={scheme.openings}
-          options={[
-            ["EDGES", "to their edges"],
-            ["CENTRES", "to their middles"],
-          ]}
-          onChange={(openings) => by({ openings })}
-        />
-      </Row>
-      <OnPaper
-        label="First string off the house"
-        mm={scheme.firstMm}
-        onChange={(firstMm) => by({ firstMm })}
-      />
-      <OnPaper label="Next string" mm={scheme.nextMm} onChange={(nextMm) => by({ nextMm })} />
+      <SchemeFields scheme={scheme} onChange={(scheme) => change({ scheme })} />
       <p aria-live="polite" className="py-2 text-ink-2">
         {refusal ?? (count === 1 ? "One string is added." : count > 1 ? `${count} strings are added.` : "")}
       </p>
@@ -104,14 +67,3 @@ export function Dimensioning({ making, set }: MakingProps) {
 }
 
 const NONE: readonly string[] = [];
-
-/** Millimetres on paper, whole. */
-function OnPaper({ label, mm, onChange }: { label: string; mm: number; onChange: (mm: number) => void }) {
-  return (
-    <NumberField
-      label={`${label}, mm on paper`}
-      value={mm}
-      onChange={(value) => value !== null && onChange(value)}
-    />
-  );
-}

@@ -112,7 +112,8 @@ function Entry({ finding }: { readonly finding: Finding }) {
     if (concern?.type === "drawing") actions.choose("setout");
     sync.views.look({ ...sync.state.view, centre: { x: finding.at[0], y: finding.at[1] } });
   };
-  const mending = mendOf({ elements }, finding);
+  const making = useBoard((s) => s.making);
+  const mending = mendOf({ elements, making }, finding);
   return (
     <li className="py-2">
       <button

@@ -1,7 +1,7 @@
 import type { Edit, Finding } from "../../api/types";
 import { layerOf } from "../state/layers";
-import { erasure, revision, toLayer } from "../state/revisions";
-import type { Elements } from "../state/state";
+import { dimensioning, erasure, revision, toLayer } from "../state/revisions";
+import type { BoardState } from "../state/state";
 
 interface Mending {
   readonly words: string;
@@ -9,12 +9,20 @@ interface Mending {
 }
 
 /** What puts a finding right with one click; null where a person has to decide. */
-export function mendOf(state: Elements, { kind, concerns, remedy }: Finding): Mending | null {
+export function mendOf(
+  state: Pick<BoardState, "elements" | "making">,
+  { kind, concerns, remedy }: Finding,
+): Mending | null {
   const concern = state.elements.get(concerns[0] ?? "");
   if (kind === "LAYER" && concern) {
     const edit = toLayer(concerns, layerOf(state, concern.type));
     return { words: remedy.replace(/\.$/, ""), edit };
   }
+  if (kind === "SET_OUT" && concern?.type === "drawing")
+    return {
+      words: "Dimension what is missing",
+      edit: { ...dimensioning(state, concern.id, []), inside: true },
+    };
   if (kind !== "STRING" || concern?.type !== "dimensionString") return null;
   const holds = concern.holds.filter((h) => h.type !== "lost");
   if (holds.length === concern.holds.length) return null;

@@ -2,6 +2,7 @@ import type { TradeRegion } from "../../api/types";
 import { Button, fieldClass, Row } from "../../ui/controls";
 import { LengthField } from "../fields/LengthField";
 import { DOORS } from "../making/NewOpening";
+import { SchemeFields } from "../making/SchemeFields";
 import type { RegionPart } from "./OwnRegion";
 
 type Size = readonly number[];
@@ -85,7 +86,7 @@ const WINDOW_LENGTHS = [
   ["bayMm", "Bays stand out"],
 ] as const satisfies readonly (readonly [keyof TradeRegion["windows"], string])[];
 
-/** The sizes of leaves, openings and windows that are sold in a region, and what else is usual. */
+/** The sizes of leaves, openings and windows that are sold in a region, what else is usual, and how its plans are dimensioned. */
 export function RegionSizes({ region, change }: RegionPart) {
   const { doors, windows, steps } = region;
   const kinds = DOORS.filter(([kind]) => doors.openMm[kind]);
@@ -151,6 +152,8 @@ export function RegionSizes({ region, change }: RegionPart) {
         mm={steps.landingMm}
         onChange={(landingMm) => change({ steps: { ...steps, landingMm } })}
       />
+      <h3 className="mt-3 mb-1 font-semibold">Dimension strings</h3>
+      <SchemeFields scheme={region.strings} onChange={(strings) => change({ strings })} />
     </>
   );
 }

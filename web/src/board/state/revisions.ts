@@ -1,6 +1,7 @@
 import type {
   AddDrawing,
   AddStorey,
+  DimensionPlan,
   Drawing,
   Edit,
   Element,
@@ -13,6 +14,8 @@ import type {
   StockSymbol,
   Storey,
 } from "../../api/types";
+import { layerOf } from "./layers";
+import type { BoardState } from "./state";
 
 /** Edits of what is there already, by what they change. */
 
@@ -211,4 +214,22 @@ export function filling(fitting: string): Edit {
 /** The edit that adds a symbol to the stock; some uses get it instead of theirs. */
 export function addingSymbol(symbol: StockSymbol, uses: readonly string[]): Edit {
   return { type: "addSymbol", symbol: { ...symbol, type: "symbol" }, uses: [...uses] };
+}
+
+/** All the strings that a plan still wants, as a person last had them. @param rooms inside of these alone; of all where empty */
+export function dimensioning(
+  state: Pick<BoardState, "elements" | "making">,
+  plan: string,
+  rooms: readonly string[],
+): DimensionPlan {
+  const { sides, inside, scheme } = state.making.dimension;
+  return {
+    type: "dimensionPlan",
+    drawing: plan,
+    layer: layerOf(state, "dimensionString"),
+    sides: [...sides],
+    inside,
+    rooms: [...rooms],
+    scheme,
+  };
 }

@@ -1,6 +1,6 @@
 import { inside } from "../catch/near";
 import { Dimensioning } from "../making/Dimensioning";
-import { layerOf } from "../state/layers";
+import { dimensioning } from "../state/revisions";
 import { elementOf, planShown } from "../state/state";
 import type { ToolOf } from "./ToolOf";
 
@@ -26,17 +26,12 @@ export const dimension: ToolOf<DimensionTool> = {
   ],
   edit: (state, { rooms }) => {
     const plan = planShown(state);
-    const { sides, inside, scheme } = state.making.dimension;
     return plan
-      ? {
-          type: "dimensionPlan",
-          drawing: plan.id,
-          layer: layerOf(state, "dimensionString"),
-          sides: [...sides],
-          inside,
-          rooms: rooms.filter((id) => elementOf(state, "room", id)),
-          scheme,
-        }
+      ? dimensioning(
+          state,
+          plan.id,
+          rooms.filter((id) => elementOf(state, "room", id)),
+        )
       : null;
   },
   take: (hands, { rooms }, pointer) => {
