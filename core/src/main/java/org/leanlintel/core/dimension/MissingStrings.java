@@ -19,6 +19,8 @@ final class MissingStrings {
     private static final double BESIDE_MM = 6;
     /** On paper: what crossing a string costs, standing in a wall, and running beside a string; how far apart two are that do not. */
     private static final double CROSSED_MM = 10, IN_A_WALL_MM = 25, NEAR_MM = 20, APART_MM = 7;
+    /** On paper: what a string costs that tells of a line through a wall. */
+    private static final double BEHIND_MM = 60;
     /** On paper: what is shorter is told of beside it. */
     private static final double SHORT_MM = 14;
     /** Where along a line its string is tried. */
@@ -29,7 +31,12 @@ final class MissingStrings {
     private final Working working;
 
     /** A known line to measure from, and where. */
-    private record From(int line, double acrossMm, double cost) {}
+    private record From(int line, double acrossMm, double cost) {
+
+        From dearer(double more) {
+            return new From(line, acrossMm, cost + more);
+        }
+    }
 
     MissingStrings(Working working) {
         this.working = working;
@@ -52,6 +59,7 @@ final class MissingStrings {
         From best = null;
         for (double across : places(line, told)) {
             From from = nearest(line, across, told);
+            if (from != null && isBehindAWall(line, across, told)) from = from.dearer(BEHIND_MM * working.scale());
             if (from != null && (best == null || from.cost() < best.cost())) best = from;
         }
         if (best == null) return;
@@ -74,6 +82,15 @@ final class MissingStrings {
             if (jamb || wanted && groups.add(group[i])) all.add(i);
         }
         return all;
+    }
+
+    /** Whether an extension line to a string beyond the end of a line would go through a wall. */
+    private boolean isBehindAWall(int line, double across, Told told) {
+        double end = Math.clamp(across, told.low(line), told.high(line));
+        if (end == across) return false;
+        Vec along = told.direction().times(told.position(line)),
+                up = told.direction().left();
+        return working.goesThroughAWall(along.along(up, end + Math.signum(across - end)), along.along(up, across));
     }
 
     private static boolean meets(int line, From from, Told told) {

@@ -115,6 +115,13 @@ final class Working {
         return false;
     }
 
+    boolean goesThroughAWall(Vec from, Vec to) {
+        for (Strip strip : building.along(from, to, drawing.storey()))
+            if (building.solid(strip.wall().id()) instanceof WallSolid s
+                    && !s.footprint().inside(List.of(List.of(from, to))).isEmpty()) return true;
+        return false;
+    }
+
     ElementId wallOf(ElementId opening) {
         return building.model().get(opening, Opening.class).wall();
     }

@@ -69,17 +69,21 @@ final class FigureRow {
         figures.stream()
                 .filter(f -> !f.fits())
                 .sorted(Comparator.comparingDouble(Figure::partMm))
-                .forEach(f -> placed.add(free(f, placed)));
+                .forEach(f -> placed.add(free(f, placed, lines)));
         return placed;
     }
 
-    private static Set free(Figure figure, List<Set> placed) {
+    /** Clear of the others and of what runs across; of the others alone where there is no such place. */
+    private static Set free(Figure figure, List<Set> placed, List<Band> lines) {
+        Set clearOfOthers = null;
         for (int row = 1; row <= 3; row++) {
             for (double shift : SHIFTS) {
                 Set tried = new Set(figure, figure.centreMm + shift * figure.widthMm, row);
-                if (placed.stream().noneMatch(tried::touches)) return tried;
+                if (placed.stream().anyMatch(tried::touches)) continue;
+                if (!figure.isStruckAt(tried.centreMm, lines)) return tried;
+                if (clearOfOthers == null) clearOfOthers = tried;
             }
         }
-        return new Set(figure, figure.centreMm, 1);
+        return clearOfOthers == null ? new Set(figure, figure.centreMm, 1) : clearOfOthers;
     }
 }

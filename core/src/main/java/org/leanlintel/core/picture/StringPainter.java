@@ -24,6 +24,8 @@ final class StringPainter {
     private static final double GAP_AT_FEATURE = 1.5, OVERSHOOT = 1.5, STROKE = 3.0, CLEAR_OF_LINE = 0.8;
     /** On paper: half as wide as the ring round a point whose thing has gone. */
     private static final double LOST = 2;
+    /** On paper: a part so short may have its figure a row up; how far along a string such a figure may reach. */
+    private static final double CROWDED_MM = 9, BESIDE_MM = 10;
     /** On paper: how far past a string's ends its figures may stand. */
     private static final double BEYOND = 30;
 
@@ -72,7 +74,9 @@ final class StringPainter {
     /** A string square to this one, and its figures over it. */
     private FigureRow.Band withFigures(StringReach other) {
         Vec up = Vec.ofAngle(Lettering.readable(other.direction().angle())).left();
-        double over = up.dot(line.direction()) * (CLEAR_OF_LINE + Lettering.NOTE_MM);
+        boolean crowded = other.isCrowded(string.at(), CROWDED_MM * scale, BESIDE_MM * scale);
+        double rows = CLEAR_OF_LINE + Lettering.NOTE_MM + (crowded ? FigureRow.PITCH_MM : 0);
+        double over = up.dot(line.direction()) * rows;
         return band(other.at().dot(line.direction()), Math.min(0, over), Math.max(0, over));
     }
 

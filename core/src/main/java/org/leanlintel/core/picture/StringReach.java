@@ -77,6 +77,16 @@ record StringReach(Vec at, Vec direction, List<Held> points) {
         return at >= points.getFirst().position() && at <= points.getLast().position();
     }
 
+    /** Whether it has a short part about where it passes a line square to it through a point. */
+    boolean isCrowded(Vec point, double shortMm, double aboutMm) {
+        double at = point.dot(direction);
+        for (int i = 1; i < points.size(); i++) {
+            double from = points.get(i - 1).position(), to = points.get(i).position();
+            if (to - from < shortMm && at > from - aboutMm && at < to + aboutMm) return true;
+        }
+        return false;
+    }
+
     /** Round its line and its extension lines. */
     private Bounds bounds() {
         Vec across = direction.left();

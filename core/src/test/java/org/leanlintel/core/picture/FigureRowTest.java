@@ -52,4 +52,14 @@ class FigureRowTest {
         assertThat(placed.getFirst().row()).isZero();
         assertThat(placed.getLast().row()).isEqualTo(1);
     }
+
+    @Test
+    void aFigureThatMovesAsideKeepsClearOfALineThereToo() {
+        List<FigureRow.Band> across = List.of(new FigureRow.Band(57, 62));
+        Set set =
+                FigureRow.place(List.of(new Figure("140", 60, 2.8, 5)), across).getFirst();
+        assertThat(set.row()).isEqualTo(1);
+        assertThat(set.centreMm() - 2.5 >= 62 || set.centreMm() + 2.5 <= 57).isTrue();
+        assertThat(set.needsLeader()).as("its part is told by a leader").isTrue();
+    }
 }
