@@ -164,7 +164,7 @@ class DemoProjectsTest {
     @Test
     void theWetRoomIsFittedOutAnew() {
         openProject("Quarry Bank House");
-        for (double[] at : new double[][] {{6900, 7700}, {7795, 7950}, {8500, 7000}}) {
+        for (double[] at : new double[][] {{7250, 7600}, {7640, 7980}, {8500, 7000}}) {
             drafter.click(at[0], at[1]);
             drafter.press("Delete");
             drafter.expectUndo("delete fitting");
