@@ -33,7 +33,13 @@ public record SetOutReport(List<Line> lines, List<Step> steps, List<Misread> mis
     }
 
     /** One number, or one thing known. @param by what tells it; @param before the step before it, or {@link #DATUM} */
-    public record Step(String words, ElementId by, int before) {}
+    public record Step(String words, ElementId by, int before) {
+
+        /** From one line of a wall to the next by its plies is one step. */
+        private boolean isSame(Told.Link link) {
+            return by.equals(link.by()) && words.equals(link.words());
+        }
+    }
 
     /** A part of a string that says another length than lies between what it is drawn to. */
     public record Misread(ElementId string, String said, String really, Vec at) {}
@@ -74,6 +80,10 @@ public record SetOutReport(List<Line> lines, List<Step> steps, List<Misread> mis
         Integer there = known.get(link);
         if (there != null) return there;
         int before = step(told, told.foundBy(link.from()), known, steps);
+        if (before >= 0 && steps.get(before).isSame(link)) {
+            known.put(link, before);
+            return before;
+        }
         steps.add(new Step(link.words(), link.by(), before));
         known.put(link, steps.size() - 1);
         return steps.size() - 1;
