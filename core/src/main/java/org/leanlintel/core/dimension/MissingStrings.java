@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.geometry.GivenUp;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
@@ -48,6 +49,7 @@ final class MissingStrings {
     }
 
     private void square(Told told) {
+        told.findAgain();
         List<Integer> order = new ArrayList<>();
         for (int i = 0; i < told.lines().size(); i++) if (told.lines().get(i).sought()) order.add(i);
         order.sort(Comparator.comparing((Integer i) -> told.lines().get(i).kind())
@@ -56,6 +58,7 @@ final class MissingStrings {
     }
 
     private void measure(int line, Told told) {
+        GivenUp.orGoOn();
         From best = null;
         for (double across : places(line, told)) {
             From from = nearest(line, across, told);

@@ -3,6 +3,7 @@ package org.leanlintel.core.dimension;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import org.leanlintel.core.geometry.GivenUp;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.DimensionString;
@@ -32,8 +33,10 @@ final class OutsideStrings {
     }
 
     void add() {
+        GivenUp.orGoOn();
         List<List<Integer>> tiers = tiers();
         for (List<Integer> tier : tiers) add(tier, tiers);
+        told.findAgain();
     }
 
     /** From the wall outwards, without those that would say what another says. */

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.geometry.GivenUp;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
@@ -78,6 +79,7 @@ final class RoomStrings {
 
     static void add(Working working, RoomSpace room) {
         if (room.net().mm2() < LEAST_MM2) return;
+        GivenUp.orGoOn();
         for (boolean first : new boolean[] {true, false}) new RoomStrings(working, room, first).add();
     }
 

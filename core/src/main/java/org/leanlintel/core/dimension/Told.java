@@ -156,8 +156,10 @@ final class Told {
     void link(int one, int two, String words, ElementId by) {
         int a = root(one), b = root(two);
         if (a == b) return;
-        links.get(a).add(new Link(a, b, words, by));
-        links.get(b).add(new Link(b, a, words, by));
+        Link on = new Link(a, b, words, by), back = new Link(b, a, words, by);
+        links.get(a).add(on);
+        links.get(b).add(back);
+        if (found[a] != found[b]) find(found[a] ? on : back);
     }
 
     /** Takes what a string tells; its links are the caller's to make. */
@@ -237,6 +239,17 @@ final class Told {
         Deque<Integer> next = new ArrayDeque<>();
         for (int s : start) if (!found[s]) next.add(s);
         for (int s : start) found[s] = true;
+        findOn(next);
+    }
+
+    /** What is found by one link more, from what was found before. */
+    private void find(Link by) {
+        found[by.to()] = true;
+        foundBy[by.to()] = by;
+        findOn(new ArrayDeque<>(List.of(by.to())));
+    }
+
+    private void findOn(Deque<Integer> next) {
         while (!next.isEmpty()) {
             for (Link l : links.get(next.remove())) {
                 if (found[l.to()]) continue;

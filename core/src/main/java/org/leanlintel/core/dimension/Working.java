@@ -194,6 +194,5 @@ final class Working {
     private void tell(List<Integer> lines, Told of, Chain chain) {
         of.add(chain);
         for (int i = 1; i < lines.size(); i++) of.link(lines.get(i - 1), lines.get(i), "", drawing.id());
-        of.findAgain();
     }
 }
