@@ -126,8 +126,9 @@ final class MissingStrings {
             boolean usable = kind == PlanLine.Kind.FACE || kind == PlanLine.Kind.SIDE || kind == PlanLine.Kind.JAMB;
             if (!usable || !told.isFound(i) || Math.abs(told.position(i) - at) <= Tolerance.NOMINAL_MM) continue;
             boolean met = told.low(i) <= across && told.high(i) >= across;
-            double cost =
-                    Math.abs(told.position(i) - at) + (met ? 0 : NOT_MET) + over(told, at, told.position(i), across);
+            double cost = Math.abs(told.position(i) - at) + (met ? 0 : NOT_MET);
+            if (best != null && cost >= best.cost()) continue;
+            cost += over(told, at, told.position(i), across);
             if (best == null || cost < best.cost()) best = new From(i, across, cost);
         }
         return best;
