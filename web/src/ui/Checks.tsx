@@ -12,8 +12,8 @@ export function Checks<T extends string>({ words, options, chosen, onChange }: P
     onChange([...options.map(([o]) => o).filter((o) => (o === one) !== chosen.includes(o)), ...others]);
   };
   return (
-    <fieldset className="flex items-center gap-3 py-1">
-      <legend className="float-left mr-3 text-ink-2">{words}</legend>
+    <fieldset className="flex min-w-0 flex-wrap items-center gap-x-2.5 py-1">
+      <legend className="float-left mr-1 text-ink-2">{words}</legend>
       {options.map(([one, name]) => (
         <label key={one} className="flex items-center gap-1.5">
           <input type="checkbox" checked={chosen.includes(one)} onChange={() => toggle(one)} />
