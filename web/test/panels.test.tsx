@@ -28,12 +28,13 @@ function boardOf(change: Partial<BoardState> = {}) {
   const edits: Edit[] = [];
   const remade: (readonly [readonly string[], string])[] = [];
   const shown: unknown[] = [];
+  const previewed: (Edit | null)[] = [];
   const store = boardStore(change);
   const sync = {
     get state() {
       return store.getState();
     },
-    previews: { show: () => {} },
+    previews: { show: (edit: Edit | null) => previewed.push(edit) },
     views: { zoomToSelection: () => {} },
     gaps: { read: () => Promise.resolve() },
     revise: (element: Element) => Promise.resolve(revised.push(element) > 0),
@@ -49,7 +50,7 @@ function boardOf(change: Partial<BoardState> = {}) {
         <BoardContext.Provider value={board}>{children}</BoardContext.Provider>
       </QueryClientProvider>,
     );
-  return { store, on, revised, edits, remade, shown };
+  return { store, on, revised, edits, remade, shown, previewed };
 }
 
 const DOOR: Opening & { type: "opening" } = {
@@ -268,6 +269,17 @@ describe("what can be set out from a plan", () => {
 });
 
 describe("dimensioning a plan", () => {
+  it("is shown as soon as its tool is chosen, again as well, and Enter is the board's then", async () => {
+    const { on, previewed } = boardOf({ loaded: true, shown: { kind: "drawing", id: "d" } });
+    on(<StageRail />);
+    await userEvent.click(screen.getByRole("button", { name: "Dimensions, notes" }));
+    await userEvent.click(screen.getByRole("button", { name: "Dimension the plan" }));
+    expect(previewed.at(-1)).toMatchObject({ type: "dimensionPlan" });
+    await userEvent.click(screen.getByRole("button", { name: "Dimension the plan" }));
+    expect(previewed.slice(-2)).toMatchObject([null, { type: "dimensionPlan" }]);
+    expect(document.activeElement).toBe(document.body);
+  });
+
   it("leaves a side out, and goes to what was chosen", async () => {
     const { store, on } = boardOf({ tool: { name: "dimension", rooms: [] } });
     on(<Facts />);

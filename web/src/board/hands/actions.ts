@@ -100,6 +100,7 @@ export class Actions implements Hands {
       well: null,
     });
     this.sync.previews.show(null);
+    if (toolOf({ name }).atOnce) this.aim();
   }
 
   pointAt(pointer: ModelPoint): void {

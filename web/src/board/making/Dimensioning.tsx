@@ -1,4 +1,3 @@
-import { useEffect } from "react";
 import type { Facing } from "../../api/types";
 import { Checks } from "../../ui/Checks";
 import { Button } from "../../ui/controls";
@@ -27,7 +26,6 @@ export function Dimensioning({ making, set }: MakingProps) {
   const count = useBoard((s) =>
     s.preview ? [...s.preview.groups.keys()].filter((id) => !s.elements.has(id)).length : 0,
   );
-  useEffect(() => actions.aim(), [actions]);
   const names = rooms.map((id) => elementOf({ elements }, "room", id)?.name ?? "");
   return (
     <Section title="Dimension the plan" words="outside in tiers, inside through every room">

@@ -57,7 +57,11 @@ function ToolButton({ tool }: { readonly tool: Listed }) {
         title={locked && inPlans ? "In a plan" : undefined}
         aria-pressed={on}
         className={`flex w-full justify-between py-1 pr-3.5 pl-6 text-left disabled:text-ink-3 ${on ? "bg-oxide text-white" : "hover:bg-lime-2"}`}
-        onClick={() => actions.choose(tool.name)}
+        onClick={(e) => {
+          // Enter is the board's again after a click; a person who steps by keys stays where they are.
+          if (e.detail > 0) e.currentTarget.blur();
+          actions.choose(tool.name);
+        }}
       >
         {tool.words}
         {key && (

@@ -84,6 +84,8 @@ export interface ToolOf<T extends { readonly name: string }> {
   readonly picked?: (tool: T) => readonly ModelPoint[];
   /** The line that is drawn while it is being picked. */
   readonly line?: (tool: T, pointer: ModelPoint | null) => readonly ModelPoint[];
+  /** Whether it means something before anything is pointed at, and shows that at once. */
+  readonly atOnce?: boolean;
   /** What it will make. */
   readonly Facts?: ComponentType<MakingProps>;
 }

@@ -17,6 +17,7 @@ export const dimension: ToolOf<DimensionTool> = {
   also: "strings tiers overall automatic all sides rooms",
   fresh: { name: "dimension", rooms: [] },
   areas: true,
+  atOnce: true,
   prompt: (state, { rooms }) => [
     "Dimension the plan.",
     state.preview?.refusal ??
