@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import type { Element, SetOut, SettingOut } from "../src/api/types";
 import { freePick, pickFrom } from "../src/board/catch/aim";
 import { lineAsked, stepsTo } from "../src/board/state/setOutReport";
-import { type BoardState, measureShown, type Preview } from "../src/board/state/state";
+import { type BoardState, measureShown, type Preview, readingOf } from "../src/board/state/state";
 import { nextSetOut, setOutAfterSwap, setOutOptions, usualSetOut } from "../src/board/things/setOut";
 import { editMeant, prompt } from "../src/board/tools";
 import { measureEdit } from "../src/board/tools/parts/measured";
@@ -234,8 +234,25 @@ describe("a note", () => {
       type: "placeNote",
       text: "Kitchen",
       at: [10, 20],
-      style: "NAME",
+      style: "NOTE",
+      pointsAt: [],
     });
+  });
+
+  it("with a leader speaks of the thing that was clicked, and shows itself before it is typed", () => {
+    const over = pointing(2000, 50, { tool: { name: "leader", picks: [], at: null } });
+    expect(prompt(over)[1]).toContain("Click what it speaks of");
+    const picks = [{ type: "thing" as const, thing: WALL, at: [2000, 50] as [number, number] }];
+    const placing = pointing(3000, -900, { tool: { name: "leader", picks, at: null } });
+    expect(editMeant(placing)).toMatchObject({
+      type: "placeNote",
+      at: [3000, -900],
+      text: "\u2026",
+      pointsAt: picks,
+    });
+    const typing = { tool: { name: "leader" as const, picks, at: { x: 3000, y: -900 } }, entry: "{ply}" };
+    expect(editMeant(board(typing))).toMatchObject({ text: "{ply}", pointsAt: picks });
+    expect(readingOf(board({ ...typing, entry: "12" }))).toBeNull();
   });
 });
 

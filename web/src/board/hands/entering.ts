@@ -1,5 +1,5 @@
 import { isDecided, measuresMiss } from "../catch/aiming";
-import { type BoardState, bareAngle, faultOf, typedAngle, typedMm } from "../state/state";
+import { type BoardState, bareAngle, faultOf, isWriting, typedAngle, typedMm } from "../state/state";
 import type { BoardStore } from "../state/store";
 import { prompt, toolOf } from "../tools";
 import type { Hands } from "../tools/ToolOf";
@@ -29,7 +29,7 @@ export class Entering {
   async enter(): Promise<void> {
     const { tool, entry } = this.state;
     const { accept, degrees, end } = toolOf(tool);
-    if (tool.name === "note") return accept?.(this.hands, tool);
+    if (isWriting(tool)) return accept?.(this.hands, tool);
     const fault =
       degrees && bareAngle(entry) !== undefined ? null : (faultOf(this.state) ?? measuresMiss(this.state));
     if (fault) return this.store.setState({ saying: fault });

@@ -48,7 +48,7 @@ function pressed(board: Board, e: KeyboardEvent): boolean {
     return false;
   }
   if (e.ctrlKey || e.metaKey) return !(inEntry && isOfText(e.key)) && does(board, keyOf(e));
-  const writing = tool.name === "note" && tool.at !== null;
+  const writing = toolOf(tool).writes?.(tool) === true;
   if (e.key === " " && !inEntry) space = true;
   else if (e.key === "Escape") actions.escape();
   else if (e.key === "Enter" && (inEntry || isOfBoard(target))) void actions.entering.enter();

@@ -1,6 +1,6 @@
 import { answerOf, api } from "../../api/client";
 import { backdropOf } from "../canvas/backdrop";
-import { type BoardState, planShown } from "../state/state";
+import { type BoardState, elementOf, planShown } from "../state/state";
 import type { BoardStore } from "../state/store";
 import { toolOf } from "../tools";
 
@@ -85,6 +85,34 @@ const setOut: Kept = {
   rest: 0,
 };
 
+/** What a note that is written or selected can say of the first thing it points at. */
+const facts: Kept = {
+  key: (state) => {
+    const { tool, selection } = state;
+    if (tool.name === "leader") return tool.picks[0]?.type === "thing" ? JSON.stringify(tool.picks[0]) : null;
+    const only = selection.length === 1 ? elementOf(state, "note", selection[0]) : undefined;
+    return only && only.leaders.targets.length > 0 ? only.id : null;
+  },
+  read: async ({ project, tool, selection, shown }) => {
+    const first = tool.name === "leader" ? tool.picks[0] : undefined;
+    if (first?.type !== "thing") {
+      const path = { project, note: selection[0] ?? "" };
+      return {
+        facts: await answerOf(api.GET("/api/v1/projects/{project}/notes/{note}/facts", { params: { path } })),
+      };
+    }
+    const path = { project, drawing: shown?.id ?? "" };
+    const query = { thing: first.thing, x: first.at[0], y: first.at[1] };
+    return {
+      facts: await answerOf(
+        api.GET("/api/v1/projects/{project}/drawings/{drawing}/facts", { params: { path, query } }),
+      ),
+    };
+  },
+  none: { facts: [] },
+  rest: 0,
+};
+
 const storeys: Kept = {
   key: ({ loaded }) => (loaded ? "all" : null),
   read: async ({ project }) => ({
@@ -135,7 +163,17 @@ const backdrop: Kept = {
   rest: 0,
 };
 
-const ALL: readonly Kept[] = [settingOut, areas, clearances, setOut, storeys, stairSum, backdrop, findings];
+const ALL: readonly Kept[] = [
+  settingOut,
+  areas,
+  clearances,
+  setOut,
+  facts,
+  storeys,
+  stairSum,
+  backdrop,
+  findings,
+];
 
 /** Keeps what the server works out in step with the model: how things are set out, areas, clearances, findings. */
 export class InStep {

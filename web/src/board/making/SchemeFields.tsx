@@ -1,6 +1,6 @@
 import type { StringScheme } from "../../api/types";
 import { Choice, Row } from "../../ui/controls";
-import { NumberField } from "../fields/NumberField";
+import { OnPaper } from "../fields/OnPaper";
 
 interface Props {
   readonly scheme: StringScheme;
@@ -50,16 +50,5 @@ export function SchemeFields({ scheme, onChange }: Props) {
       />
       <OnPaper label="Next string" mm={scheme.nextMm} onChange={(nextMm) => by({ nextMm })} />
     </>
-  );
-}
-
-/** Millimetres on paper, whole. */
-function OnPaper({ label, mm, onChange }: { label: string; mm: number; onChange: (mm: number) => void }) {
-  return (
-    <NumberField
-      label={`${label}, mm on paper`}
-      value={mm}
-      onChange={(value) => value !== null && onChange(value)}
-    />
   );
 }

@@ -15,7 +15,7 @@ export function EntryLine() {
   const what = useBoard((s) => prompt(s)[0]);
   const next = useBoard((s) => prompt(s)[1]);
   const saying = useBoard((s) => s.saying);
-  const writing = useBoard((s) => s.tool.name === "note" && s.tool.at !== null);
+  const writing = useBoard((s) => toolOf(s.tool).writes?.(s.tool) === true);
   const units = useBoard((s) => (unitsOf(s) === "METRIC" ? "mm" : "ft in"));
   return (
     <footer className="col-span-3 flex items-center gap-3 border-rule border-t px-3.5">

@@ -9,6 +9,7 @@ import { thingOf } from "../things";
 import { FloorList } from "../things/FloorFacts";
 import { KeptGaps } from "../things/GapFacts";
 import { LayerField } from "../things/LayerField";
+import { TidyNotes } from "../things/NoteFacts";
 import { SelectedWalls } from "../things/SelectedWalls";
 import { DeleteButton, SelectionButtons } from "../things/SelectionButtons";
 import { JoinStrings } from "../things/StringFacts";
@@ -31,6 +32,7 @@ export function Facts() {
       <Section title={`${selection.length} things`} words="selected">
         <SelectedWalls />
         <JoinStrings />
+        <TidyNotes />
         <WorkStateField />
         <LayerField />
         <KeepMarks />

@@ -23,6 +23,12 @@ export function mendOf(
       words: "Dimension what is missing",
       edit: { ...dimensioning(state, concern.id, []), inside: true },
     };
+  if (kind === "NOTE" && concern?.type === "note") {
+    const targets = concern.leaders.targets.filter((t) => t.type !== "lost");
+    const lost = targets.length < concern.leaders.targets.length;
+    const leaders = { ...concern.leaders, targets };
+    return lost ? { words: "Take the leader away", edit: revision({ ...concern, leaders }) } : null;
+  }
   if (kind !== "STRING" || concern?.type !== "dimensionString") return null;
   const holds = concern.holds.filter((h) => h.type !== "lost");
   if (holds.length === concern.holds.length) return null;

@@ -6,11 +6,13 @@ import type {
   ElementOf,
   Faces,
   Facing,
+  Fact,
   Finding,
   FloorEdge,
   FloorFall,
   GapAnswer,
   Group,
+  Leaders,
   Mass,
   MeasureAnswer,
   NewWall,
@@ -184,7 +186,13 @@ export interface Making {
     readonly above: Stair["above"];
   };
   readonly sectionDepthMm: number;
-  readonly note: Note["style"];
+  /** How a note is written. @param widthMm on paper; null where its lines run on */
+  readonly note: {
+    readonly style: Note["style"];
+    readonly widthMm: number | null;
+    readonly shape: Leaders["shape"];
+    readonly tip: Leaders["tip"];
+  };
   readonly line: { readonly endless: boolean; readonly beside: boolean };
 }
 
@@ -289,6 +297,8 @@ export interface BoardState {
   readonly clearancesShown: boolean;
   /** What can be set out from the plan shown, while that is looked at. */
   readonly setOutReport: SetOutReport | null;
+  /** What can be said of what a note points at, while one is written or selected. */
+  readonly facts: readonly Fact[];
   readonly findings: readonly Finding[];
   /** Whether findings were looked for at all. */
   readonly looked: boolean;
@@ -359,10 +369,15 @@ export function caughtNow(state: BoardState): Caught | undefined {
   return state.caughts.length === 0 ? undefined : state.caughts[state.catchChoice % state.caughts.length];
 }
 
+/** Whether what is typed for a tool is words, not lengths. */
+export function isWriting({ name }: Tool): boolean {
+  return name === "note" || name === "leader";
+}
+
 /** What the entry line is read as now; null while it is empty or holds words. */
 export function readingOf(state: BoardState): EntryReading | null {
   const { entry, tool } = state;
-  return entry.trim() === "" || tool.name === "note" ? null : readEntry(entry, unitsOf(state));
+  return entry.trim() === "" || isWriting(tool) ? null : readEntry(entry, unitsOf(state));
 }
 
 /** The length read from what is typed, in millimetres. */

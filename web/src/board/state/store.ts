@@ -76,7 +76,7 @@ const making: Making = {
     above: "FOUND",
   },
   sectionDepthMm: 20000,
-  note: "NAME",
+  note: { style: "NOTE", widthMm: null, shape: "ELBOWED", tip: "DOT" },
   line: { endless: true, beside: false },
 };
 
@@ -128,6 +128,7 @@ export function createBoardStore(project: string) {
     clearances: null,
     clearancesShown: false,
     setOutReport: null,
+    facts: [],
     findings: [],
     looked: false,
     storeys: [],

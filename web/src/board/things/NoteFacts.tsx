@@ -1,19 +1,86 @@
-import type { Note } from "../../api/types";
+import type { LeaderTarget, Note } from "../../api/types";
+import { Button } from "../../ui/controls";
 import { Accepted } from "../fields/Accepted";
-import { useBoardTools } from "../state/context";
+import { useBoard, useBoardTools } from "../state/context";
+import { type Elements, elementOf } from "../state/state";
+import { FactsToSay } from "./FactsToSay";
+import { LeaderFields, NoteFields } from "./NoteFields";
 import { ThroughLens } from "./ThroughLens";
 
-/** The words of a note. */
+/** The words of a note, how they are set, and what it points at. */
 export function NoteFacts({ note }: { readonly note: Note }) {
-  const { sync } = useBoardTools();
+  const { store, sync } = useBoardTools();
+  const { leaders } = note;
+  const revise = (part: Partial<Note>) => void sync.revise({ ...note, ...part, type: "note" });
   return (
     <>
-      <Accepted
-        rows={4}
-        value={note.text}
-        onAccept={(text) => void sync.revise({ ...note, text, type: "note" })}
+      <Accepted rows={4} value={note.text} onAccept={(text) => revise({ text })} />
+      <NoteFields
+        style={note.style}
+        widthMm={note.widthMm === 0 ? null : note.widthMm}
+        onStyle={(style) => revise({ style })}
+        onWidth={(mm) => revise({ widthMm: mm ?? 0 })}
       />
+      {leaders.targets.length > 0 && (
+        <>
+          <LeaderFields
+            shape={leaders.shape}
+            tip={leaders.tip}
+            onChange={(part) => revise({ leaders: { ...leaders, ...part } })}
+          />
+          <PointsAt targets={leaders.targets} />
+          <FactsToSay onSay={(field) => revise({ text: `${note.text} ${field}` })} />
+        </>
+      )}
+      <Button className="my-1" onClick={() => store.setState({ tool: { name: "pointing", note: note.id } })}>
+        Point at more, take leaders away
+      </Button>
       <ThroughLens written={note} />
     </>
+  );
+}
+
+function PointsAt({ targets }: { readonly targets: readonly LeaderTarget[] }) {
+  const words = useBoard((s) => targets.map((t) => wordsOf(t, s)).join("; "));
+  return (
+    <p className="py-1">
+      <span className="text-ink-2">Points at </span>
+      {words}
+    </p>
+  );
+}
+
+/** What a leader points at. */
+export function wordsOf(target: LeaderTarget, state: Elements): string {
+  switch (target.type) {
+    case "atPlace":
+      return "a place";
+    case "lost":
+      return "what was deleted";
+    case "inPly": {
+      const wall = elementOf(state, "wall", target.wall);
+      const ply = elementOf(state, "buildUp", wall?.buildUp)?.plies[target.ply];
+      const material = elementOf(state, "material", ply?.material);
+      return [wall?.mark, material?.name].filter(Boolean).join(", ");
+    }
+    case "onThing": {
+      const thing = state.elements.get(target.thing);
+      if (thing?.type === "room") return thing.name;
+      return thing && "mark" in thing ? thing.mark : "a thing";
+    }
+  }
+}
+
+/** Several notes set in a column. */
+export function TidyNotes() {
+  const { sync } = useBoardTools();
+  const elements = useBoard((s) => s.elements);
+  const selection = useBoard((s) => s.selection);
+  const notes = selection.filter((id) => elements.get(id)?.type === "note");
+  if (notes.length < 2) return null;
+  return (
+    <Button className="my-1" onClick={() => void sync.edit({ type: "tidyNotes", notes })}>
+      Set {notes.length} notes in a column
+    </Button>
   );
 }

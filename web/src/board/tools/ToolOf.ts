@@ -72,6 +72,8 @@ export interface ToolOf<T extends { readonly name: string }> {
   readonly aims?: boolean;
   /** Whether it sets something out along a wall, from its neighbours. */
   readonly along?: boolean;
+  /** Whether it waits for words, so that no key means anything else. */
+  readonly writes?: (tool: T) => boolean;
   /** Whether a plain number typed for it is an angle in degrees. */
   readonly degrees?: boolean;
   /** Whether the closed areas of the storey are shown while it is active. */

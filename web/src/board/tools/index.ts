@@ -10,6 +10,7 @@ import { door } from "./door";
 import { end } from "./end";
 import { fitting } from "./fitting";
 import { floor } from "./floor";
+import { leader } from "./leader";
 import { limit } from "./limit";
 import { line } from "./line";
 import { mark } from "./mark";
@@ -21,6 +22,7 @@ import { part } from "./part";
 import { paste } from "./paste";
 import { piece } from "./piece";
 import { place } from "./place";
+import { pointing } from "./pointing";
 import { points } from "./points";
 import { post } from "./post";
 import { reach } from "./reach";
@@ -49,11 +51,11 @@ const stages = [
   { words: "Openings", tools: [door, window] },
   { words: "Storeys and stairs", tools: [storeys, floor, voidThrough, stair, well, section] },
   { words: "Rooms and fittings", tools: [room, limit, fitting] },
-  { words: "Dimensions, notes", tools: [dimension, string, setout, note, part, blank] },
+  { words: "Dimensions, notes", tools: [dimension, string, setout, note, leader, part, blank] },
 ] as const;
 
 /** Tools that begin with something given, not from a list. */
-const given = [end, paste, scale, place, mark, points] as const;
+const given = [end, paste, scale, place, mark, points, pointing] as const;
 
 type Registered =
   | (typeof everywhere)[number]

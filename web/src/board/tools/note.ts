@@ -1,7 +1,6 @@
 import { NoteToMake } from "../making/NewNote";
-import { layerOf } from "../state/layers";
-import { drawingShown } from "../state/state";
 import type { ModelPoint } from "../state/view";
+import { writing } from "./parts/written";
 import type { ToolOf } from "./ToolOf";
 
 export interface NoteTool {
@@ -20,19 +19,9 @@ export const note: ToolOf<NoteTool> = {
   also: "text words annotate title",
   fresh,
   anywhere: true,
+  writes: ({ at }) => at !== null,
   prompt: (_, { at }) => ["Note or name.", at ? "Type the words and press Enter." : "Click where it goes."],
-  edit: (state, { at }) => {
-    const drawing = drawingShown(state);
-    if (!drawing || !at || state.entry.trim() === "") return null;
-    return {
-      type: "placeNote",
-      drawing: drawing.id,
-      layer: layerOf(state, "note"),
-      at: [at.x, at.y],
-      text: state.entry.replaceAll("\\n", "\n"),
-      style: state.making.note,
-    };
-  },
+  edit: (state, { at }) => at && writing(state, at, []),
   take: (hands, _, pointer) => hands.set({ tool: { name: "note", at: pointer } }),
   accept: async (hands) => void (await hands.make(fresh)),
   back: (tool) => (tool.at ? fresh : null),

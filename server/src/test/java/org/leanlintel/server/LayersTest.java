@@ -39,14 +39,17 @@ class LayersTest {
             entry("core.derive", "core.model core.geometry"),
             entry("core.building", "core.derive core.stair core.model core.geometry core.measure"),
             entry("core.takeoff", "core.building core.derive core.model core.geometry core.measure"),
-            entry("core.dimension", "core.building core.derive core.stair core.model core.geometry core.measure"),
+            entry("core.note", "core.building core.heat core.model core.geometry core.measure"),
+            entry(
+                    "core.dimension",
+                    "core.note core.building core.derive core.stair core.model core.geometry core.measure"),
             entry(
                     "core.check",
-                    "core.dimension core.building core.derive core.stair core.model core.geometry core.measure"),
-            entry("core.edit", "core.dimension core.building core.model core.geometry core.measure"),
+                    "core.dimension core.note core.building core.derive core.stair core.model core.geometry core.measure"),
+            entry("core.edit", "core.dimension core.note core.building core.model core.geometry core.measure"),
             entry(
                     "core.picture",
-                    "core.dimension core.building core.derive core.takeoff core.heat core.stair core.model core.geometry core.measure"),
+                    "core.dimension core.note core.building core.derive core.takeoff core.heat core.stair core.model core.geometry core.measure"),
             entry("formats.json", "core formats.traced formats.json.upgrade"),
             entry("formats.json.upgrade", ""),
             entry("formats.standard", "core formats.json"),

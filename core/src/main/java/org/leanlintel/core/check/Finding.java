@@ -39,6 +39,8 @@ public record Finding(
         LAYER,
         /** A dimension string that holds to what was deleted. */
         STRING,
+        /** A note that points at what was deleted, or cannot be filled. */
+        NOTE,
         /** A plan that a builder cannot set out from. */
         SET_OUT
     }

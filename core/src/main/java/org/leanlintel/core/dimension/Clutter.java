@@ -23,14 +23,14 @@ import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.note.Block;
+import org.leanlintel.core.note.Filled;
 
 /** What stands or swings on a storey, or is written there, that strings had better keep clear of. */
 final class Clutter {
 
     /** On paper, about: a letter of a room's name, what stands beside the name, and how high a label is. */
     private static final double LETTER_MM = 2, NUMBER_MM = 10, LABEL_MM = 11;
-    /** On paper, about: a letter of a note, and its lines from one to the next. */
-    private static final double NOTE_LETTER_MM = 1.5, NOTE_LINE_MM = 4;
 
     /** Something in the way. @param rings closed, round it and round its holes */
     private record Thing(List<List<Vec>> rings, Bounds bounds) {
@@ -131,13 +131,11 @@ final class Clutter {
         }
 
         private void note(Note note, double scale) {
-            List<String> lines = note.text().lines().toList();
-            double wide = lines.stream().mapToInt(String::length).max().orElse(0) * NOTE_LETTER_MM * scale;
-            double high = lines.size() * NOTE_LINE_MM * scale;
-            double left = note.style() == Note.Style.NAME
-                    ? note.at().x() - wide / 2
-                    : note.at().x();
-            inside.add(Thing.of(Area.rectangle(left, note.at().y() - high, wide, high)));
+            Block block = Block.of(note, Filled.of(note, building).text());
+            double wide = block.widthMm() * scale, high = block.heightMm() * scale;
+            double left = note.at().x() - (note.style().isCentred() ? wide / 2 : 0);
+            double top = note.at().y() + note.style().heightMm() * scale;
+            inside.add(Thing.of(Area.rectangle(left, top - high, wide, high)));
         }
 
         /** About where its label stands, or would stand best. */

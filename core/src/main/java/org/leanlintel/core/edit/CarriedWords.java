@@ -8,20 +8,27 @@ import org.leanlintel.core.model.Blank;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Post;
+import org.leanlintel.core.model.Room;
+import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.Target;
+import org.leanlintel.core.note.Block;
+import org.leanlintel.core.note.Filled;
+import org.leanlintel.core.note.Pointed;
 
 /** Notes and strings carried. Mirrored, words still read the right way. */
 record CarriedWords(Carriage carry) {
 
-    /** On paper: how wide a letter of a note is, about, and how far apart its lines stand. */
-    private static final double LETTER_MM = 1.15, LINE_MM = 3.75;
-
     /** Words stay upright: it is the middle of their block that is carried. */
     void note(Note n) {
         ElementId id = carry.idOf(n);
-        Vec middle = n.style() == Note.Style.NAME ? Vec.ORIGIN : blockOf(n).times(0.5);
+        Vec middle = n.style().isCentred() ? Vec.ORIGIN : blockOf(n).times(0.5);
+        List<Target> targets =
+                n.leaders().targets().stream().map(t -> pointed(t, n)).toList();
         carry.put(new Note(
                 id,
                 carry.there(n.layer()),
@@ -29,14 +36,48 @@ record CarriedWords(Carriage carry) {
                 carry.movement().point(n.at().plus(middle)).minus(middle),
                 n.text(),
                 n.style(),
+                n.widthMm(),
+                n.leaders().to(targets),
                 n.throughLens()));
     }
 
-    /** From the upper left to the lower right corner of a note, about: letters have no widths here. */
+    /** Where its leader points once all is carried; what is not carried is left, and the place alone is pointed at. */
+    private Target pointed(Target target, Note of) {
+        Drawing drawing = carry.from().model().get(of.drawing(), Drawing.class);
+        if (drawing.kind() != Drawing.Kind.PLAN && !carry.copies()) return target;
+        Vec tip = Pointed.in(drawing, carry.from()).at(target);
+        Vec there = carry.movement().point(tip == null ? of.at() : tip);
+        if (target instanceof Target.Lost) return new Target.Lost(there);
+        ElementId thing = Pointed.thing(target);
+        ElementId carried = thing == null ? null : carry.carried(thing);
+        if (carried == null) return new Target.AtPlace(there);
+        return switch (target) {
+            case Target.InPly p -> p.in(carried, p.alongMm());
+            case Target.OnThing t -> new Target.OnThing(carried, turned(t));
+            case Target.AtPlace p -> p;
+            case Target.Lost l -> l;
+        };
+    }
+
+    /** Things without directions of their own do not turn; those without a hand are not mirrored in themselves. */
+    private Vec turned(Target.OnThing target) {
+        Vec off = target.off();
+        return switch (carry.from().model().find(target.thing())) {
+            case Room r -> carry.movement().direction(off);
+            case Floor f -> carry.movement().direction(off);
+            case FloorVoid v -> carry.movement().direction(off);
+            case Post p -> carry.movement().mirrors() ? new Vec(off.x(), -off.y()) : off;
+            case Stair s -> carry.movement().mirrors() ? new Vec(off.x(), -off.y()) : off;
+            case null -> off;
+            default -> off;
+        };
+    }
+
+    /** From the upper left to the lower right corner of a note, about. */
     private Vec blockOf(Note n) {
         double scale = carry.from().model().find(n.drawing(), Drawing.class) instanceof Drawing d ? d.scale() : 1;
-        int longest = n.text().lines().mapToInt(String::length).max().orElse(0);
-        return new Vec(longest * LETTER_MM, -n.text().lines().count() * LINE_MM).times(scale);
+        Block block = Block.of(n, Filled.of(n, carry.from()).text());
+        return new Vec(block.widthMm(), -block.heightMm()).times(scale);
     }
 
     void blank(Blank b) {

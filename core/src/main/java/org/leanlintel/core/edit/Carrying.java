@@ -9,6 +9,7 @@ import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.geometry.Rigid;
+import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.Blank;
 import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
@@ -82,10 +83,11 @@ final class Carrying {
     Refusal carry(List<Element> things) {
         for (Element e : things) if (e instanceof Wall w) carry.take(w);
         for (ElementId id : carry.walls()) walls.wall(carry.from().model().get(id, Wall.class));
-        for (Element e : things) {
-            Refusal refusal = other(e);
-            if (refusal != null) return refusal;
-        }
+        for (boolean written : new boolean[] {false, true})
+            for (Element e : things) {
+                Refusal refusal = e instanceof Annotation == written ? other(e) : null;
+                if (refusal != null) return refusal;
+            }
         carry.from().model().all(KeptGap.class).forEach(this::keptGap);
         return null;
     }

@@ -28,6 +28,7 @@ import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.OutsideSteps;
@@ -41,10 +42,12 @@ import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
+import org.leanlintel.core.model.Target;
 import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
+import org.leanlintel.core.note.Pointed;
 
 /**
  * Deletes elements with what cannot stand without them: a wall takes its openings, a drawing its notes and strings. A
@@ -98,6 +101,7 @@ public record Delete(List<ElementId> elements) implements Edit {
                             || gone.contains(k.gap().other()))
                     .forEach(this::remove);
             model.all(DimensionString.class).forEach(this::releaseHolds);
+            model.all(Note.class).forEach(this::releaseTargets);
             model.all(Sheet.class).forEach(this::unplaceDrawings);
             model.all(Lens.class).forEach(this::forgetLayers);
             model.all(Drawing.class).forEach(this::forgetPlans);
@@ -195,6 +199,19 @@ public record Delete(List<ElementId> elements) implements Edit {
             Vec along = string.direction(), across = along.left();
             double aside = Math.clamp(string.at().dot(across), held.reachFrom(), held.reachTo());
             return new Hold.Lost(along.times(held.position()).along(across, aside));
+        }
+
+        private void releaseTargets(Note note) {
+            if (gone.contains(note.id())) return;
+            Pointed pointed = Pointed.in(model.get(note.drawing(), Drawing.class), building);
+            List<Target> left = new ArrayList<>();
+            for (Target t : note.leaders().targets()) {
+                boolean loses = Pointed.thing(t) instanceof ElementId thing && gone.contains(thing);
+                if (!loses) left.add(t);
+                else if (pointed.at(t) instanceof Vec at) left.add(new Target.Lost(at));
+            }
+            if (!left.equals(note.leaders().targets()))
+                put.put(note.id(), note.pointing(note.leaders().to(left)));
         }
 
         private boolean stays(Hold hold) {

@@ -36,6 +36,8 @@ public sealed interface Edit
                 DrawString,
                 DimensionPlan,
                 PlaceNote,
+                PointNote,
+                TidyNotes,
                 AddSheet,
                 AddDrawing,
                 AddDrawings,

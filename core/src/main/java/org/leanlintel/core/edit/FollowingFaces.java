@@ -8,12 +8,15 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.SameFace;
 import org.leanlintel.core.model.SetOut;
+import org.leanlintel.core.model.Target;
 import org.leanlintel.core.model.Wall;
 
 /**
@@ -43,6 +46,13 @@ final class FollowingFaces {
             List<Hold> holds = s.holds().stream().map(h -> held(h, walls)).toList();
             if (!holds.equals(s.holds())) put.add(s.through(s.at(), holds));
         }
+        for (Note n : after.all(Note.class)) {
+            if (before.find(n.id()) != n) continue;
+            List<Target> targets =
+                    n.leaders().targets().stream().map(t -> held(t, walls)).toList();
+            if (!targets.equals(n.leaders().targets()))
+                put.add(n.pointing(n.leaders().to(targets)));
+        }
         return put;
     }
 
@@ -70,8 +80,32 @@ final class FollowingFaces {
         return remade == null ? hold : held((Hold.OnFace) hold, remade);
     }
 
+    /** The ply inside the same face; in the structure where that is the innermost. */
+    private static Target held(Target target, Map<ElementId, Remade> walls) {
+        Remade remade = target instanceof Target.InPly p ? walls.get(p.wall()) : null;
+        if (remade == null) return target;
+        Target.InPly in = (Target.InPly) target;
+        int face = held(new Hold.OnFace(in.wall(), in.ply()), remade).face();
+        boolean within = face < remade.is().plies().size()
+                && remade.is().plies().get(face).does()
+                        == remade.was().plies().get(in.ply()).does();
+        return new Target.InPly(in.wall(), within ? face : alike(in, remade), in.alongMm());
+    }
+
+    /** The ply nearest to a place that does the same; of the structure where none does. */
+    private static int alike(Target.InPly in, Remade remade) {
+        Does does = remade.was().plies().get(in.ply()).does();
+        int found = remade.is().structureFrom(), off = Integer.MAX_VALUE;
+        for (int i = 0; i < remade.is().plies().size(); i++)
+            if (remade.is().plies().get(i).does() == does && Math.abs(i - in.ply()) < off) {
+                found = i;
+                off = Math.abs(i - in.ply());
+            }
+        return found;
+    }
+
     /** A face that is there no more: that of the structure on its side. */
-    private static Hold held(Hold.OnFace hold, Remade remade) {
+    private static Hold.OnFace held(Hold.OnFace hold, Remade remade) {
         @Nullable Integer same = SameFace.in(remade.was(), hold.face(), remade.is());
         boolean outside = hold.face() <= remade.was().structureFrom();
         int structure = outside ? remade.is().structureFrom() : remade.is().structureTo();

@@ -30,12 +30,14 @@ import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Relations.WallEndRef;
 import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Target;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
@@ -149,6 +151,7 @@ public record JoinInLine(List<ElementId> walls) implements Edit {
             }
             keptGaps();
             holds();
+            targets();
             outerCorners();
             String marks =
                     String.join(", ", strips.stream().map(s -> s.wall().mark()).toList());
@@ -278,6 +281,21 @@ public record JoinInLine(List<ElementId> walls) implements Edit {
                         string.through(
                                 string.at(),
                                 string.holds().stream().map(this::held).toList()));
+        }
+
+        private void targets() {
+            for (Note n : model.all(Note.class)) {
+                List<Target> targets =
+                        n.leaders().targets().stream().map(this::pointed).toList();
+                if (!targets.equals(n.leaders().targets()))
+                    put.put(n.id(), n.pointing(n.leaders().to(targets)));
+            }
+        }
+
+        private Target pointed(Target target) {
+            return target instanceof Target.InPly p && stripOf(p.wall()) instanceof Strip s
+                    ? p.in(kept.id(), Math.max(0, place(s, p.alongMm()) - from))
+                    : target;
         }
 
         private Hold held(Hold hold) {

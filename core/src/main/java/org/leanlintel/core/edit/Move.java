@@ -39,6 +39,7 @@ import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.Target;
 import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
@@ -146,7 +147,7 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
                             blank.id(),
                             blank.within(
                                     blank.ring().stream().map(p -> p.plus(by)).toList()));
-                case Note note -> put.put(note.id(), note.moved(by));
+                case Note note -> put.put(note.id(), moved(note));
                 case DimensionString s -> put.put(s.id(), s.through(s.at().plus(by), s.holds()));
                 case OutsideSteps s -> {
                     return stays(s);
@@ -159,6 +160,18 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
                 }
             }
             return null;
+        }
+
+        /** Its words; with other things, what it points at where no thing is, too. */
+        private Note moved(Note note) {
+            boolean alone = moving.values().stream().allMatch(Note.class::isInstance);
+            Note shifted = note.moved(by);
+            return alone
+                    ? shifted
+                    : shifted.pointing(note.leaders()
+                            .to(note.leaders().targets().stream()
+                                    .map(t -> t instanceof Target.AtPlace p ? new Target.AtPlace(p.at().plus(by)) : t)
+                                    .toList()));
         }
 
         private static Refusal stays(Element element) {

@@ -45,6 +45,7 @@ import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Symbol;
+import org.leanlintel.core.model.Target;
 import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
@@ -168,6 +169,7 @@ public final class References {
             case Blank b -> {}
             case Note n -> {
                 add(found, n.drawing(), Drawing.class);
+                n.leaders().targets().forEach(t -> ofTarget(t, found));
             }
             case Drawing d -> {
                 add(found, d.lens(), Lens.class);
@@ -213,6 +215,15 @@ public final class References {
         switch (end) {
             case WallEnd.AtCorner c -> add(found, c.corner(), Corner.class);
             case WallEnd.OnSide s -> add(found, s.wall(), Wall.class);
+        }
+    }
+
+    private static void ofTarget(Target target, List<Reference> found) {
+        switch (target) {
+            case Target.AtPlace p -> {}
+            case Target.Lost l -> {}
+            case Target.InPly p -> add(found, p.wall(), Wall.class);
+            case Target.OnThing t -> add(found, t.thing(), Element.class);
         }
     }
 

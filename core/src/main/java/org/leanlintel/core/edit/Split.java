@@ -20,10 +20,12 @@ import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Relations.WallEndRef;
+import org.leanlintel.core.model.Target;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
@@ -83,6 +85,7 @@ public record Split(ElementId wall, Vec at) implements Edit {
             if (refusal == null) refusal = addStanding();
             if (refusal != null) return refusal;
             addParts();
+            addTargets();
             return Change.to(model, "split wall " + whole.mark(), put, List.of());
         }
 
@@ -163,6 +166,22 @@ public record Split(ElementId wall, Vec at) implements Edit {
                 put.add(now.withEnd(ref.end(), there));
             }
             return null;
+        }
+
+        /** Leaders that point into the second part. */
+        private void addTargets() {
+            for (Note n : model.all(Note.class)) {
+                List<Target> targets =
+                        n.leaders().targets().stream().map(this::pointed).toList();
+                if (!targets.equals(n.leaders().targets()))
+                    put.add(n.pointing(n.leaders().to(targets)));
+            }
+        }
+
+        private Target pointed(Target target) {
+            return target instanceof Target.InPly p && p.wall().equals(whole.id()) && isSecond(p.alongMm())
+                    ? p.in(secondId, p.alongMm() - s)
+                    : target;
         }
 
         private boolean isSecond(double place) {

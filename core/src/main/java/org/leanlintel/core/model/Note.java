@@ -5,32 +5,71 @@ import org.leanlintel.core.geometry.Vec;
 /**
  * Words on a drawing.
  *
- * @param at the middle of a name, the upper left corner of a note
+ * @param at the middle of a name, the left end of the first base line of a note
+ * @param text in braces, what is said of the first thing it points at: {thickness}; lines that begin with "- " or "1. " are set as lists
+ * @param widthMm on paper: where its lines are broken; 0 where they run on
  * @param throughLens whether they show in all plans of the storey that are seen through the lens of their drawing
  */
 public record Note(
-        ElementId id, ElementId layer, ElementId drawing, Vec at, String text, Style style, boolean throughLens)
+        ElementId id,
+        ElementId layer,
+        ElementId drawing,
+        Vec at,
+        String text,
+        Style style,
+        double widthMm,
+        Leaders leaders,
+        boolean throughLens)
         implements Annotation {
 
     public Note {
         at = Checks.near(at);
         if (text.isBlank()) throw new Unusable("A note must not be empty.");
         text = Checks.text("A note", text.strip(), 2000);
+        if (widthMm != 0) widthMm = Checks.between("How wide a note is set", widthMm, 10, 400);
     }
 
     public Note moved(Vec by) {
-        return new Note(id, layer, drawing, at.plus(by), text, style, throughLens);
+        return with(at.plus(by), leaders);
     }
 
+    public Note pointing(Leaders others) {
+        return with(at, others);
+    }
+
+    public Note with(Vec otherAt, Leaders others) {
+        return new Note(id, layer, drawing, otherAt, text, style, widthMm, others, throughLens);
+    }
+
+    /** How words are set. Letter heights are of the series of ISO 3098-1. */
     public enum Style {
-        /** 2.5 mm, left aligned. */
-        NOTE,
-        /** 3.5 mm and strong, centred: the name of a room. */
-        NAME
+        /** Left aligned. */
+        SMALL(1.8),
+        /** Left aligned. */
+        NOTE(2.5),
+        /** The first line strong, centred: the name of a room. */
+        NAME(3.5),
+        /** Strong, left aligned. */
+        HEADING(5);
+
+        private final double heightMm;
+
+        Style(double heightMm) {
+            this.heightMm = heightMm;
+        }
+
+        /** Of capitals, on paper. */
+        public double heightMm() {
+            return heightMm;
+        }
+
+        public boolean isCentred() {
+            return this == NAME;
+        }
     }
 
     @Override
     public Note onLayer(ElementId other) {
-        return new Note(id, other, drawing, at, text, style, throughLens);
+        return new Note(id, other, drawing, at, text, style, widthMm, leaders, throughLens);
     }
 }

@@ -43,8 +43,6 @@ final class AnnotationPainter {
     }
 
     private Group note(Note note) {
-        Pens pens = new Pens(look.lens());
-        NotePainter.paint(note, lettering, look.drawing().scale(), pens);
-        return new Group(note.id(), note.layer(), pens.items(), List.of());
+        return new NotePainter(note, building, lettering, look).paint();
     }
 }

@@ -18,6 +18,7 @@ import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Ply;
+import org.leanlintel.core.note.PlyWords;
 import org.leanlintel.core.takeoff.BuildUpUse;
 import org.leanlintel.core.takeoff.LiningUse;
 import org.leanlintel.core.takeoff.Table.Column;

@@ -14,6 +14,7 @@ import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Framing;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Ply;
+import org.leanlintel.core.note.PlyWords;
 import org.leanlintel.core.picture.Lettering.Align;
 
 /**

@@ -1,26 +1,79 @@
 package org.leanlintel.core.picture;
 
+import java.util.List;
+import java.util.Objects;
+import org.leanlintel.core.building.Building;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Note;
+import org.leanlintel.core.model.Target;
+import org.leanlintel.core.note.Filled;
+import org.leanlintel.core.note.Pointed;
+import org.leanlintel.core.picture.Lettering.Align;
 
-/** Notes and names, line by line. */
+/** Notes and names: their words, with fields filled, and the leaders to what they point at. */
 final class NotePainter {
 
-    /** Base line to base line, in heights of capitals (ISO 3098-1: 15/10 of the lettering height, and a little air). */
-    private static final double PITCH = 1.7;
+    private final Note note;
+    private final Lettering lettering;
+    private final double scale;
+    private final Pens pens;
+    private final Pointed pointed;
+    private final List<NoteLines.Line> lines;
 
-    private NotePainter() {}
+    NotePainter(Note note, Building building, Lettering lettering, Look look) {
+        this.note = note;
+        this.lettering = lettering;
+        scale = look.drawing().scale();
+        pens = new Pens(look.lens());
+        pointed = Pointed.in(look.drawing(), building);
+        lines = NoteLines.of(note, Filled.of(note, building).text(), lettering);
+    }
 
-    static void paint(Note note, Lettering lettering, double scale, Pens pens) {
-        boolean name = note.style() == Note.Style.NAME;
-        String[] lines = note.text().split("\\R");
-        for (int i = 0; i < lines.length; i++) {
-            boolean strong = name && i == 0;
-            double height = strong ? Lettering.NAME_MM : Lettering.NOTE_MM;
-            double down = i * PITCH * Lettering.NOTE_MM + (strong ? 0 : name ? 0.8 : 0);
-            Vec at = note.at().plus(new Vec(0, -down * scale));
-            pens.add(lettering.set(
-                    lines[i], at, 0, height, name ? Lettering.Align.CENTRE : Lettering.Align.LEFT, strong));
-        }
+    Group paint() {
+        Align align = NoteLines.align(note.style());
+        for (NoteLines.Line l : lines)
+            pens.add(lettering.set(l.words(), at(l.right(), -l.down()), 0, l.heightMm(), align, l.strong()));
+        leaders();
+        return new Group(note.id(), note.layer(), pens.items(), List.of());
+    }
+
+    private Vec at(double right, double up) {
+        return note.at().plus(new Vec(right, up).times(scale));
+    }
+
+    private void leaders() {
+        List<Target> targets = note.leaders().targets();
+        List<Vec> tips =
+                targets.stream().map(pointed::at).filter(Objects::nonNull).toList();
+        if (tips.isEmpty()) return;
+        LeaderPainter painter = new LeaderPainter(note.leaders(), scale, pens);
+        boolean right = isRight(tips.getFirst());
+        Vec from = landing(right);
+        for (Vec tip : tips) painter.paint(from, right ? 1 : -1, tip);
+        for (Target t : targets) if (t instanceof Target.Lost lost) painter.lost(lost.at());
+    }
+
+    /** Whether leaders begin at the right end of the words. */
+    private boolean isRight(Vec tip) {
+        NoteLines.Line first = first();
+        double middle = note.style().isCentred() ? 0 : first.right() + width(first) / 2;
+        return tip.x() > at(middle, 0).x();
+    }
+
+    /** Half as high as the first line, a little beside it. */
+    private Vec landing(boolean right) {
+        NoteLines.Line first = first();
+        double low = note.style().isCentred() ? -width(first) / 2 : 0;
+        double high = note.style().isCentred() ? width(first) / 2 : first.right() + width(first);
+        double aside = right ? high + LeaderPainter.BESIDE_MM : low - LeaderPainter.BESIDE_MM;
+        return at(aside, first.heightMm() / 2);
+    }
+
+    private NoteLines.Line first() {
+        return lines.getFirst();
+    }
+
+    private double width(NoteLines.Line line) {
+        return lettering.width(line.words(), line.heightMm(), line.strong());
     }
 }

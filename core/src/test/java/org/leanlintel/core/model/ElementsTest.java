@@ -93,8 +93,16 @@ class ElementsTest {
                         Sketch.id("s"), Sketch.LAYER, Sketch.PLAN, new Vec(1, 0), Vec.ORIGIN, one, false))
                 .withMessageContaining("two points");
         assertThatIllegalArgumentException()
-                .isThrownBy(() ->
-                        new Note(Sketch.id("n"), Sketch.LAYER, Sketch.PLAN, Vec.ORIGIN, "  ", Note.Style.NOTE, false));
+                .isThrownBy(() -> new Note(
+                        Sketch.id("n"),
+                        Sketch.LAYER,
+                        Sketch.PLAN,
+                        Vec.ORIGIN,
+                        "  ",
+                        Note.Style.NOTE,
+                        0,
+                        Leaders.NONE,
+                        false));
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> new Lens(
                         Sketch.LENS,

@@ -18,6 +18,7 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Leaders;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
@@ -122,8 +123,16 @@ class StairPlanPictureTest {
         assertThat(wordsAt(steps).y()).as("its leaf opens over the landing").isLessThan(-900 - 2 * 280);
 
         Vec before = wordsAt(steps);
-        house.sketch.put(
-                new Note(Sketch.id("note"), Sketch.LAYER, Sketch.PLAN, before, "gravel", Note.Style.NOTE, false));
+        house.sketch.put(new Note(
+                Sketch.id("note"),
+                Sketch.LAYER,
+                Sketch.PLAN,
+                before,
+                "gravel",
+                Note.Style.NOTE,
+                0,
+                Leaders.NONE,
+                false));
         assertThat(Math.abs(wordsAt(steps).x() - before.x()))
                 .as("words lie before the foot")
                 .isGreaterThan(700);

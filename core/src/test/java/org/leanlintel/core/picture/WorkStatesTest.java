@@ -298,8 +298,16 @@ class WorkStatesTest {
         sketch.put(with(sketch.model().get(Sketch.LENS, Lens.class), "id", lens));
         ElementId other = another("Other", lens);
         assertThat(items(plan(alike), note.id())).isEmpty();
-        sketch.run(new Revise(
-                new Note(note.id(), note.layer(), note.drawing(), note.at(), note.text(), note.style(), true)));
+        sketch.run(new Revise(new Note(
+                note.id(),
+                note.layer(),
+                note.drawing(),
+                note.at(),
+                note.text(),
+                note.style(),
+                0,
+                note.leaders(),
+                true)));
         assertThat(items(plan(alike), note.id()))
                 .isEqualTo(items(plan(Sketch.PLAN), note.id()))
                 .isNotEmpty();

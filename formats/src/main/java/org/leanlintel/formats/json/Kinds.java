@@ -8,6 +8,7 @@ import org.leanlintel.core.edit.CurveWall;
 import org.leanlintel.core.edit.DeleteLayer;
 import org.leanlintel.core.edit.DrawString;
 import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.edit.Picked;
 import org.leanlintel.core.edit.PlaceFitting;
 import org.leanlintel.core.edit.RemakeWalls;
 import org.leanlintel.core.heat.HeatLoss;
@@ -32,6 +33,7 @@ import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Stop;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Symbol;
+import org.leanlintel.core.model.Target;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
 import org.leanlintel.core.picture.Item;
@@ -52,6 +54,8 @@ public final class Kinds {
             WallEnd.class,
             SetOut.class,
             Hold.class,
+            Target.class,
+            Picked.class,
             Opening.Kind.class,
             Opening.Form.class,
             Opening.MarkAt.class,

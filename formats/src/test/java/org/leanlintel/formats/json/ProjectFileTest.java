@@ -24,8 +24,10 @@ import org.leanlintel.core.model.Framing;
 import org.leanlintel.core.model.Heat;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.InWork;
+import org.leanlintel.core.model.Leaders;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OpeningMake;
 import org.leanlintel.core.model.Placing;
@@ -140,6 +142,17 @@ class ProjectFileTest {
                 .noneMatch(e -> ((Annotation) e).throughLens());
         assertThat(model.get(new ElementId("part-of-it"), Drawing.class).frame())
                 .isEqualTo(Drawing.Part.rectangle(Vec.ORIGIN, new Vec(2000, 1500)));
+        assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
+    }
+
+    /** In version 9 notes ran on and pointed at nothing. */
+    @Test
+    void upgradesVersion9() throws IOException {
+        Model model = ProjectFile.read(sample(9));
+        assertThat(model.all(Note.class)).hasSize(1).allSatisfy(note -> {
+            assertThat(note.widthMm()).isZero();
+            assertThat(note.leaders()).isEqualTo(Leaders.NONE);
+        });
         assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
     }
 

@@ -237,4 +237,7 @@ public final class Messages {
     public record VersionSummary(UUID id, String name, long revision, Instant madeAt) {}
 
     public record NewVersion(String name) {}
+
+    /** What can be said of a thing. @param field its name, as it is written in braces */
+    public record FactAnswer(String field, String value) {}
 }

@@ -15,6 +15,7 @@ import org.leanlintel.server.api.BoardApi;
 import org.leanlintel.server.api.DeskApi;
 import org.leanlintel.server.api.FilesApi;
 import org.leanlintel.server.api.HeightsApi;
+import org.leanlintel.server.api.NotesApi;
 import org.leanlintel.server.api.PicturesApi;
 import org.leanlintel.server.api.ProjectsApi;
 import org.leanlintel.server.api.RegionsApi;
@@ -41,6 +42,7 @@ public final class ApiDescription {
             BoardApi.class,
             PicturesApi.class,
             RoomsApi.class,
+            NotesApi.class,
             HeightsApi.class,
             VersionsApi.class,
             DeskApi.class,

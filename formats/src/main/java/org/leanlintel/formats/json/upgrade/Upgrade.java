@@ -17,7 +17,8 @@ public final class Upgrade {
             new ToVersion6(),
             new ToVersion7(),
             new ToVersion8(),
-            new ToVersion9());
+            new ToVersion9(),
+            new ToVersion10());
 
     /** The form that all steps lead to. */
     public static final int PRESENT = STEPS.size() + 1;

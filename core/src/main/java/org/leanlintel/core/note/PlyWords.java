@@ -1,4 +1,4 @@
-package org.leanlintel.core.picture;
+package org.leanlintel.core.note;
 
 import java.util.Locale;
 import org.leanlintel.core.measure.LengthPrinter;
@@ -9,11 +9,11 @@ import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Ply;
 
 /** A ply in words: material, framing, and what it does where that is not plain from the material. */
-final class PlyWords {
+public final class PlyWords {
 
     private PlyWords() {}
 
-    static String of(Ply ply, Model model) {
+    public static String of(Ply ply, Model model) {
         String name = model.get(ply.material(), Material.class).name();
         String framing =
                 switch (ply.framing()) {
@@ -25,7 +25,7 @@ final class PlyWords {
         return name + framing + (ply.does() == Does.CARRIES ? ", carries" : "");
     }
 
-    static String timbers(Framing.Timbers timbers, Model model) {
+    public static String timbers(Framing.Timbers timbers, Model model) {
         if (timbers.centresMm() == 0) return timbers.size().name();
         return timbers.size().name() + " at "
                 + LengthPrinter.ofScreen(model.settings().units()).print(timbers.centresMm());
