@@ -24,7 +24,7 @@ export function LeaderToMake(props: MakingProps) {
     document.getElementById("entry")?.focus();
   };
   return (
-    <Section title="New note with a leader" words="Words, and a line to what they speak of">
+    <Section title="New note on a thing" words="Words, and a line to what they speak of">
       <Letters {...props} />
       <LeaderFields
         shape={note.shape}

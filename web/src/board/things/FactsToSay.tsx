@@ -18,7 +18,7 @@ export function FactsToSay({ onSay }: { readonly onSay: (field: string) => void 
               onClick={() => onSay(`{${field}}`)}
             >
               <span className="shrink-0 text-ink-2">{field}</span>
-              <span className="min-w-0 grow truncate text-right">{value.replaceAll("\n", ", ")}</span>
+              <span className="line-clamp-2 min-w-0 grow text-right">{value.replaceAll("\n", ", ")}</span>
             </button>
           </li>
         ))}

@@ -21,14 +21,14 @@ const UNTYPED = "\u2026";
 /** Words with a line to what they speak of. */
 export const leader: ToolOf<LeaderTool> = {
   name: "leader",
-  words: "Note with a leader",
+  words: "Note on a thing",
   makes: "note",
   key: "A",
   also: "text arrow point annotate callout",
   fresh,
   anywhere: true,
   writes: ({ at }) => at !== null,
-  prompt: (state, tool) => ["Note with a leader.", next(state, tool)],
+  prompt: (state, tool) => ["Note on a thing.", next(state, tool)],
   edit: (state, { picks, at }) => {
     const place = at ?? state.pointer;
     if (picks.length === 0 || !place) return null;

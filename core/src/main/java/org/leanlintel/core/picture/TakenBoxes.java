@@ -14,6 +14,11 @@ record TakenBoxes(Set<Bounds> things, Set<Bounds> texts) {
     /** A letter's width as a part of the height of capitals, about; how far the outline of a wall's mark stands off it. */
     private static final double LETTER = 0.72, MARK_MM = 2;
 
+    /** How wide a box of a slanting line may be beside it, and how many there are at most. */
+    private static final double SLANT_MM = 150;
+
+    private static final int MOST_PIECES = 32;
+
     /** Boxes of the words among groups. */
     static List<Bounds> texts(List<Group> groups, double scale) {
         List<Bounds> texts = new ArrayList<>();
@@ -35,8 +40,16 @@ record TakenBoxes(Set<Bounds> things, Set<Bounds> texts) {
         return texts(groups, scale).stream().map(b -> b.grown(MARK_MM * scale)).toList();
     }
 
+    /** A slanting line by several boxes, that take little more than it does. */
     private static void segments(List<Vec> line, List<Bounds> boxes) {
-        for (int i = 1; i < line.size(); i++) boxes.add(Bounds.of(List.of(line.get(i - 1), line.get(i))));
+        for (int i = 1; i < line.size(); i++) {
+            Vec from = line.get(i - 1), by = line.get(i).minus(from);
+            double slant = Math.min(Math.abs(by.x()), Math.abs(by.y()));
+            int pieces = (int) Math.clamp(Math.ceil(slant / SLANT_MM), 1, MOST_PIECES);
+            for (int k = 0; k < pieces; k++)
+                boxes.add(Bounds.of(
+                        List.of(from.plus(by.times((double) k / pieces)), from.plus(by.times((k + 1.0) / pieces)))));
+        }
     }
 
     private static Bounds text(Item.Text t, double scale) {
