@@ -26,6 +26,7 @@ const group: Group = {
   items: [
     {
       type: "fill",
+      over: false,
       tint: "#ffffff",
       ring: [
         [0, 0],

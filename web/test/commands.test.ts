@@ -115,6 +115,7 @@ describe("stepping through the board", () => {
         items: [
           {
             type: "fill",
+            over: false,
             tint: "#ffffff",
             ring: [
               [by, -by],

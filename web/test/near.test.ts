@@ -8,6 +8,7 @@ const wall: Group = {
   items: [
     {
       type: "fill",
+      over: false,
       tint: "#ffffff",
       ring: [
         [0, 0],
@@ -30,6 +31,7 @@ const door: Group = {
   items: [
     {
       type: "fill",
+      over: false,
       tint: "#ffffff",
       ring: [
         [1000, 0],

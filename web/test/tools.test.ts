@@ -226,6 +226,23 @@ describe("a dimension string", () => {
   });
 });
 
+describe("a figure of a string", () => {
+  const tool = { name: "figure" as const, string: "d", at: [1000, -900] as [number, number] };
+
+  it("goes where the pointer is, or says what is typed", () => {
+    expect(editMeant(pointing(2000, -1500, { tool: { ...tool, at: null } }))).toBeNull();
+    expect(editMeant(pointing(2000, -1500, { tool }))).toEqual({
+      type: "reviseFigure",
+      string: "d",
+      at: [1000, -900],
+      to: { type: "standing", there: [2000, -1500] },
+    });
+    expect(editMeant(pointing(2000, -1500, { tool, entry: "900 min" }))).toMatchObject({
+      to: { type: "saying", words: "900 min" },
+    });
+  });
+});
+
 describe("a note", () => {
   it("waits for its words", () => {
     const note = { tool: { name: "note" as const, at: { x: 10, y: 20 } } };

@@ -25,6 +25,7 @@ export type Sheet = Schemas["Sheet"];
 export type AddDrawing = Schemas["AddDrawing"];
 export type DimensionString = Schemas["DimensionString"];
 export type Note = Schemas["Note"];
+export type StringStyle = Schemas["StringStyle"];
 export type Leaders = Schemas["Leaders"];
 export type LeaderTarget = Schemas["Target"];
 export type Picked = Schemas["Picked"];

@@ -28,7 +28,7 @@ export interface Canvas {
 }
 
 /** What is drawn over what, of all groups together; as the core and the PDF have it. */
-const RANKS = ["fill", "hatch", "line", "text"] as const;
+const RANKS = ["fill", "hatch", "line", "ground", "text"] as const;
 type Rank = (typeof RANKS)[number];
 
 function rankOf(item: Item): Rank | null {
@@ -41,6 +41,7 @@ function rankOf(item: Item): Rank | null {
     case "arc":
       return "line";
     case "fill":
+      return item.over ? "ground" : "fill";
     case "text":
       return item.type;
     case "traced":
@@ -143,7 +144,7 @@ function inkOf(manner: Manner, own: string): string {
 
 function fill({ context, view }: Canvas, item: Extract<Item, { type: "fill" }>, manner: Manner): void {
   const path = pathOf(item);
-  const tint = manner === "preview" ? PREVIEW_FILL : item.tint;
+  const tint = manner === "preview" && !item.over ? PREVIEW_FILL : item.tint;
   context.fillStyle = tint;
   context.fill(path);
   context.strokeStyle = tint;

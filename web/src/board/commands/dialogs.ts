@@ -39,6 +39,7 @@ export const dialogs: readonly Command[] = [
     "export import merge template stock",
   ),
   opens("drawings", "Several drawings at once", [], "plans of every storey through lenses"),
+  opens("stringStyles", "Styles of dimension strings", [], "arrow stroke dot rounding units figures"),
   opens("materials", "Materials", [], "hatch conductivity stock"),
   opens("stairRules", "Change the rules for stairs", [], "riser going headroom"),
   shows("facts", "Facts of the drawing and the project", "name client address paper units region lens scale"),

@@ -20,6 +20,8 @@ interface Props {
 export function LensFacts({ lens, onChoose }: Props) {
   const { sync } = useBoardTools();
   const words = useBoard((s) => changing(s, lens.id));
+  const elements = useBoard((s) => s.elements);
+  const styles = elementsOf({ elements }, "stringStyle");
   const revise = (change: Partial<Lens>) => void sync.revise({ ...lens, ...change, type: "lens" });
   const look = (state: WorkState, as: Lens["states"][WorkState]) =>
     revise({ states: { ...lens.states, [state]: as } });
@@ -48,6 +50,13 @@ export function LensFacts({ lens, onChoose }: Props) {
           <Plies lens={lens} revise={revise} />
           <Row label="Strings measure">
             <Choice value={lens.openings} options={MEASURED} onChange={(openings) => revise({ openings })} />
+          </Row>
+          <Row label="Style of strings">
+            <Choice
+              value={lens.strings}
+              options={styles.map((s) => [s.id, s.name] as const)}
+              onChange={(strings) => revise({ strings })}
+            />
           </Row>
         </div>
         <div className="flex flex-wrap gap-x-10">

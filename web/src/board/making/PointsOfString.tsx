@@ -12,6 +12,7 @@ export function PointsOfString({ making, set }: MakingProps) {
           options={[
             ["TAKE", "takes the point out"],
             ["SPLIT", "splits it there"],
+            ["REACH", "ends a point's line there"],
           ]}
           onChange={(onString) => set({ onString })}
         />

@@ -4,6 +4,7 @@ import { StandardDialog } from "../lenses/StandardDialog";
 import { SeveralDrawings } from "../register/SeveralDrawings";
 import { useBoard, useBoardTools } from "../state/context";
 import { elementOf } from "../state/state";
+import { StringStyles } from "../strings/StringStyles";
 import { OwnStairRules } from "../things/OwnStairRules";
 import { Find } from "./Find";
 import { KeysDialog } from "./KeysDialog";
@@ -31,6 +32,8 @@ export function Dialogs() {
       return <PrintDialog onClose={close} />;
     case "versions":
       return <VersionsDialog onClose={close} />;
+    case "stringStyles":
+      return <StringStyles onClose={close} />;
     case "materials":
       return <Materials onClose={close} />;
     case "stairRules":

@@ -48,6 +48,7 @@ export type Dialog =
   | "print"
   | "versions"
   | "materials"
+  | "stringStyles"
   | "stairRules";
 
 /** What the panel at the side shows. */
@@ -169,7 +170,7 @@ export interface Making {
   };
   readonly outlineWay: "RECTANGLE" | "OUTLINE";
   /** What a click on a string does while its points are changed. */
-  readonly onString: "TAKE" | "SPLIT";
+  readonly onString: "TAKE" | "SPLIT" | "REACH";
   readonly stair: {
     readonly layout: "STRAIGHT" | "QUARTER" | "HALF" | "TWO_QUARTERS" | "WINDERS" | "SPIRAL";
     readonly side: "LEFT" | "RIGHT";
@@ -371,7 +372,7 @@ export function caughtNow(state: BoardState): Caught | undefined {
 
 /** Whether what is typed for a tool is words, not lengths. */
 export function isWriting({ name }: Tool): boolean {
-  return name === "note" || name === "leader";
+  return name === "note" || name === "leader" || name === "figure";
 }
 
 /** What the entry line is read as now; null while it is empty or holds words. */

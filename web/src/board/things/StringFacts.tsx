@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { DimensionString } from "../../api/types";
-import { Button } from "../../ui/controls";
+import { Button, Choice, Row } from "../../ui/controls";
 import { LengthField } from "../fields/LengthField";
 import { useBoard, useBoardTools } from "../state/context";
 import { copyingString, joiningStrings } from "../state/revisions";
@@ -38,6 +38,14 @@ export function StringFacts({ string }: { readonly string: DimensionString }) {
       >
         Add points, take them out
       </Button>
+      <Button
+        className="my-1"
+        disabled={copying || string.kind === "RUNNING"}
+        onClick={() => store.setState({ tool: { name: "figure", string: string.id, at: null } })}
+      >
+        Move figures, let them say something
+      </Button>
+      <KindAndStyle string={string} />
       <LengthField label="A copy beside it, apart" mm={mm} onChange={setApart} />
       <div className="flex gap-2 pb-1">
         <Button disabled={copying} onClick={() => void copy(mm)}>
@@ -48,6 +56,45 @@ export function StringFacts({ string }: { readonly string: DimensionString }) {
         </Button>
       </div>
       <ThroughLens written={string} />
+    </>
+  );
+}
+
+/** What its figures say, and how it is drawn. */
+function KindAndStyle({ string }: { readonly string: DimensionString }) {
+  const { store, sync } = useBoardTools();
+  const elements = useBoard((s) => s.elements);
+  const styles = elementsOf({ elements }, "stringStyle");
+  const revise = (part: Partial<DimensionString>) =>
+    void sync.revise({ ...string, ...part, type: "dimensionString" });
+  return (
+    <>
+      <Row label="Figures say">
+        <Choice
+          value={string.kind}
+          options={[
+            ["CHAINED", "how long each part is"],
+            ["RUNNING", "how far from the first"],
+          ]}
+          onChange={(kind) => revise({ kind })}
+        />
+      </Row>
+      <Row label="Style">
+        <Choice
+          value={string.styled.type === "inStyle" ? string.styled.style : ""}
+          options={[["", "as its lens asks"], ...styles.map((s) => [s.id, s.name] as const)]}
+          onChange={(style) =>
+            revise({ styled: style === "" ? { type: "asLens" } : { type: "inStyle", style } })
+          }
+        />
+      </Row>
+      <button
+        type="button"
+        className="pb-1 text-verdigris underline"
+        onClick={() => store.setState({ dialog: "stringStyles" })}
+      >
+        Change styles
+      </button>
     </>
   );
 }

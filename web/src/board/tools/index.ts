@@ -8,6 +8,7 @@ import { cut } from "./cut";
 import { dimension } from "./dimension";
 import { door } from "./door";
 import { end } from "./end";
+import { figure } from "./figure";
 import { fitting } from "./fitting";
 import { floor } from "./floor";
 import { leader } from "./leader";
@@ -55,7 +56,7 @@ const stages = [
 ] as const;
 
 /** Tools that begin with something given, not from a list. */
-const given = [end, paste, scale, place, mark, points, pointing] as const;
+const given = [end, paste, scale, place, mark, points, figure, pointing] as const;
 
 type Registered =
   | (typeof everywhere)[number]

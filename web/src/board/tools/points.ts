@@ -27,6 +27,11 @@ export const points: ToolOf<PointsTool> = {
   prompt: (state, { string }) => {
     const of = elementOf(state, "dimensionString", string);
     const onIt = of && state.pointer && isOnLine(of, state.pointer, state.view.zoom);
+    if (state.making.onString === "REACH")
+      return [
+        "Lines of a string.",
+        "Click where a point's line is to end; on the string to give it back its usual length.",
+      ];
     const does = state.making.onString === "SPLIT" ? "split the string there" : "take the point out";
     return [
       "Points of a string.",
@@ -45,6 +50,7 @@ function editOf(state: BoardState, string: string): Edit | null {
   const of = elementOf(state, "dimensionString", string);
   const { pointer } = state;
   if (!of || !pointer) return null;
+  if (state.making.onString === "REACH") return reaching(of, state);
   const caught = caughtNow(state);
   if (isOnLine(of, pointer, state.view.zoom)) {
     const at: [number, number] = [pointer.x, pointer.y];
@@ -55,6 +61,16 @@ function editOf(state: BoardState, string: string): Edit | null {
   const hold = caught?.caught.hold;
   const has = of.holds.some((h) => JSON.stringify(h) === JSON.stringify(hold));
   return hold && !has ? { type: "addStringPoint", string, hold } : null;
+}
+
+/** The line of the nearest point ends at the pointer; on the string, it is that of its style again. */
+function reaching(of: DimensionString, { pointer, view }: BoardState): Edit | null {
+  if (!pointer) return null;
+  const at: [number, number] = [pointer.x, pointer.y];
+  const to = isOnLine(of, pointer, view.zoom)
+    ? ({ type: "asStyled" } as const)
+    : ({ type: "reaching", end: at } as const);
+  return { type: "reviseFigure", string: of.id, at, to };
 }
 
 function isOnLine({ at, direction }: DimensionString, pointer: ModelPoint, zoom: number): boolean {

@@ -46,6 +46,7 @@ import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.StringStyle;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WorkState;
@@ -54,6 +55,8 @@ import org.leanlintel.core.model.WorkState;
 public final class Sketch {
 
     public static final ElementId STOREY = id("ground"), LAYER = id("layer"), LENS = id("lens"), PLAN = id("plan");
+    /** Strokes, figures of 2.5 mm above the line, to 1 mm and 1/16 in. */
+    public static final ElementId STYLE = id("style");
     /** 100 facing, 50 air gap, 140 structure: 290 mm. */
     public static final ElementId SHELL = id("shell");
     /** 140 structure, 15 lining. */
@@ -79,6 +82,7 @@ public final class Sketch {
                 Storey.bare(STOREY, "Ground", 0, 2500),
                 Layer.plain(LAYER, "All", List.of()),
                 lens(),
+                style(),
                 new Drawing(
                         PLAN,
                         "Plan",
@@ -146,7 +150,22 @@ public final class Sketch {
                         WorkState.EXISTING, Lens.StateLook.GREY,
                         WorkState.REMOVED, Lens.StateLook.DASHED,
                         WorkState.NEW, Lens.StateLook.FULL),
-                false);
+                false,
+                STYLE);
+    }
+
+    public static StringStyle style() {
+        return new StringStyle(
+                STYLE,
+                "Strokes",
+                StringStyle.Terminator.STROKE,
+                new StringStyle.ToPoint(1.5),
+                StringStyle.Figures.ABOVE,
+                false,
+                2.5,
+                1,
+                16,
+                StringStyle.Says.PROJECT);
     }
 
     public Building building() {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.HeldPoints;
+import org.leanlintel.core.dimension.TypedFigures;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
@@ -42,6 +43,12 @@ final class StringCheck {
                     "A dimension string of %s does not show %s: its line no longer meets what it holds to."
                             .formatted(drawing.name(), points(unmet)),
                     "Move the string, or draw it anew."));
+        for (TypedFigures.Contradiction c : TypedFigures.of(string, building))
+            findings.add(finding(
+                    string,
+                    "A dimension string of %s says \"%s\" where it measures %s."
+                            .formatted(drawing.name(), c.says(), c.measured()),
+                    "Let it say what it measures, or move what it measures."));
         return findings;
     }
 

@@ -44,7 +44,6 @@ public final class SetOutCheck {
     private final Building building;
     private final Drawing drawing;
     private final Lens lens;
-    private final LengthPrinter lengths;
     private final Ways ways;
     private final PlanLines lines;
     private final List<DimensionString> strings;
@@ -55,7 +54,6 @@ public final class SetOutCheck {
         this.building = building;
         drawing = building.model().get(plan, Drawing.class);
         lens = building.model().get(drawing.lens(), Lens.class);
-        lengths = LengthPrinter.ofDrawings(building.model().settings().units());
         ways = Ways.of(drawing.storey(), building);
         lines = new PlanLines(building, drawing, ways);
         strings = building.model().all(DimensionString.class).stream()
@@ -126,6 +124,7 @@ public final class SetOutCheck {
         List<@Nullable Integer> lines = new ArrayList<>();
         for (Held held : along) lines.add(at(held, points));
         here.add(new Chain(lines, string.at().dot(here.direction().left()), string));
+        LengthPrinter lengths = FigureWords.of(string, building.model()).first();
         for (StringParts.Part part : StringParts.of(along, string.direction(), lengths)) {
             Integer from = at(part.from(), points), to = at(part.to(), points);
             if (from == null || to == null) continue;

@@ -12,6 +12,7 @@ import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.StringStyle;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Unusable;
 
@@ -20,7 +21,7 @@ public final class BegunWith {
 
     /** What uses others goes before them. */
     private static final List<Class<? extends Element.Stock>> USERS_FIRST =
-            List.of(BuildUp.class, Material.class, Lens.class, Layer.class, Symbol.class);
+            List.of(BuildUp.class, Material.class, Lens.class, StringStyle.class, Layer.class, Symbol.class);
 
     private BegunWith() {}
 

@@ -1,7 +1,7 @@
 package org.leanlintel.core.edit;
 
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Blank;
@@ -88,18 +88,21 @@ record CarriedWords(Carriage carry) {
 
     /** Left where it is, or left out, where it holds to something that is not carried. */
     void string(DimensionString s) {
-        List<Hold> holds = new ArrayList<>();
-        for (Hold hold : s.holds()) if (held(hold) instanceof Hold there) holds.add(there);
-        if (holds.size() < s.holds().size()) return;
+        if (s.holds().stream().anyMatch(h -> held(h) == null)) return;
         ElementId id = carry.idOf(s);
-        carry.put(new DimensionString(
-                id,
-                carry.there(s.layer()),
-                carry.there(s.drawing()),
-                carry.movement().direction(s.direction()),
-                carry.movement().point(s.at()),
-                holds,
-                s.throughLens()));
+        carry.put(s.holding(h -> Objects.requireNonNull(held(h)))
+                .laid(
+                        carry.movement().direction(s.direction()),
+                        carry.movement().point(s.at()))
+                .in(id, carry.there(s.layer()), carry.there(s.drawing()))
+                .styled(styled(s.styled())));
+    }
+
+    private DimensionString.Styled styled(DimensionString.Styled styled) {
+        return switch (styled) {
+            case DimensionString.AsLens asLens -> asLens;
+            case DimensionString.InStyle in -> new DimensionString.InStyle(carry.there(in.style()));
+        };
     }
 
     private @Nullable Hold held(Hold hold) {

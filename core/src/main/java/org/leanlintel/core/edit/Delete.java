@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
@@ -182,14 +183,17 @@ public record Delete(List<ElementId> elements) implements Edit {
         private void releaseHolds(DimensionString string) {
             if (gone.contains(string.id())) return;
             if (string.holds().stream().allMatch(this::stays)) return;
-            List<Hold> left = new ArrayList<>();
-            for (Hold hold : string.holds()) {
-                Hold kept = stays(hold) ? hold : lost(hold, string);
-                if (kept != null) left.add(kept);
+            List<Hold> known = new ArrayList<>();
+            for (Hold h : string.holds()) if (stays(h) || lost(h, string) != null) known.add(h);
+            boolean holds = known.stream().anyMatch(this::stays);
+            if (!holds || known.size() < 2) {
+                gone.add(string.id());
+                return;
             }
-            boolean holds = left.stream().anyMatch(h -> !(h instanceof Hold.Lost));
-            if (holds && left.size() >= 2) put.put(string.id(), string.through(string.at(), left));
-            else gone.add(string.id());
+            put.put(
+                    string.id(),
+                    string.through(string.at(), known)
+                            .holding(h -> stays(h) ? h : Objects.requireNonNull(lost(h, string))));
         }
 
         /** Where a point was that held to what goes, on the side of it that faces the string; null where it was nowhere. */

@@ -47,6 +47,8 @@ public sealed interface Edit
                 SplitString,
                 JoinStrings,
                 CopyString,
+                ReviseFigure,
+                AddStringStyle,
                 ReorderDrawing,
                 AddMaterial,
                 AddStorey,

@@ -43,8 +43,8 @@ final class FollowingFaces {
         });
         for (DimensionString s : after.all(DimensionString.class)) {
             if (before.find(s.id()) != s) continue;
-            List<Hold> holds = s.holds().stream().map(h -> held(h, walls)).toList();
-            if (!holds.equals(s.holds())) put.add(s.through(s.at(), holds));
+            DimensionString held = s.holding(h -> held(h, walls));
+            if (!held.equals(s)) put.add(held);
         }
         for (Note n : after.all(Note.class)) {
             if (before.find(n.id()) != n) continue;

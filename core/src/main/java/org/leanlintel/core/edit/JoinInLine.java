@@ -276,11 +276,7 @@ public record JoinInLine(List<ElementId> walls) implements Edit {
 
         private void holds() {
             for (DimensionString string : model.all(DimensionString.class))
-                put.put(
-                        string.id(),
-                        string.through(
-                                string.at(),
-                                string.holds().stream().map(this::held).toList()));
+                put.put(string.id(), string.holding(this::held));
         }
 
         private void targets() {

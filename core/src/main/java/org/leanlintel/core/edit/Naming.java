@@ -33,6 +33,7 @@ import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.StringStyle;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Wall;
@@ -56,6 +57,7 @@ public final class Naming {
             case Storey s -> "storey " + s.name();
             case Layer l -> "layer " + l.name();
             case Lens l -> "lens " + l.name();
+            case StringStyle s -> "string style " + s.name();
             case Material m -> "material " + m.name();
             case BuildUp b -> "build-up " + b.name();
             case Corner c -> "corner";

@@ -32,6 +32,7 @@ import org.leanlintel.core.model.OnLayer;
 import org.leanlintel.core.model.OnStorey;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
+import org.leanlintel.core.model.OwnPart;
 import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
@@ -44,6 +45,7 @@ import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.StringStyle;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Target;
 import org.leanlintel.core.model.Tracing;
@@ -165,6 +167,8 @@ public final class References {
             case DimensionString s -> {
                 add(found, s.drawing(), Drawing.class);
                 s.holds().forEach(h -> ofHold(h, found));
+                s.own().forEach(o -> ofOwn(o, found));
+                if (s.styled() instanceof DimensionString.InStyle in) add(found, in.style(), StringStyle.class);
             }
             case Blank b -> {}
             case Note n -> {
@@ -178,13 +182,17 @@ public final class References {
                 d.also().forEach(other -> add(found, other, Drawing.class));
             }
             case Sheet s -> s.drawings().forEach(p -> add(found, p.drawing(), Drawing.class));
-            case Lens l -> l.layers().forEach(of -> add(found, of.layer(), Layer.class));
+            case Lens l -> {
+                l.layers().forEach(of -> add(found, of.layer(), Layer.class));
+                add(found, l.strings(), StringStyle.class);
+            }
             case Settings s -> {}
             case HeatRule h -> {}
             case Storey s -> {
                 if (s.floor() instanceof Storey.Built b) add(found, b.buildUp(), BuildUp.class);
             }
             case Layer l -> {}
+            case StringStyle s -> {}
             case Material m -> {}
         }
         return found;
@@ -215,6 +223,16 @@ public final class References {
         switch (end) {
             case WallEnd.AtCorner c -> add(found, c.corner(), Corner.class);
             case WallEnd.OnSide s -> add(found, s.wall(), Wall.class);
+        }
+    }
+
+    private static void ofOwn(OwnPart own, List<Reference> found) {
+        switch (own) {
+            case OwnPart.Reach r -> ofHold(r.point(), found);
+            case OwnPart.Figure f -> {
+                ofHold(f.from(), found);
+                ofHold(f.to(), found);
+            }
         }
     }
 

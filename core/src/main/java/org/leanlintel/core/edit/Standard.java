@@ -14,6 +14,7 @@ import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Rules;
+import org.leanlintel.core.model.StringStyle;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Unusable;
 
@@ -80,7 +81,8 @@ public final class Standard {
         ElementId id = there(item.id());
         return switch (item) {
             case Layer l -> l.named(id).taking(taken(l, id));
-            case Lens l -> l.called(id, l.name()).showing(layers(l));
+            case Lens l -> l.called(id, l.name()).showing(layers(l)).stringing(there(l.strings()));
+            case StringStyle s -> s.called(id, s.name());
             case Material m -> m.called(id, m.name());
             case BuildUp b -> b.named(id, b.mark(), b.name()).of(this::there);
             case Symbol s -> s.named(id, s.name());

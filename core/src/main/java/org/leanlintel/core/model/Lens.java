@@ -21,6 +21,7 @@ import java.util.Set;
  * @param floorSpans whether the way each floor of timbers or beams spans is shown
  * @param states how walls are drawn by what becomes of them
  * @param coloured whether layers are drawn in inks of their own
+ * @param strings the style of dimension strings that have none of their own
  */
 public record Lens(
         ElementId id,
@@ -36,7 +37,8 @@ public record Lens(
         OpeningEdges openings,
         boolean floorSpans,
         Map<WorkState, StateLook> states,
-        boolean coloured)
+        boolean coloured,
+        ElementId strings)
         implements Element.Stock {
 
     public Lens {
@@ -82,7 +84,28 @@ public record Lens(
                 openings,
                 floorSpans,
                 states,
-                coloured);
+                coloured,
+                strings);
+    }
+
+    /** The same, with strings in another style. */
+    public Lens stringing(ElementId style) {
+        return new Lens(
+                id,
+                name,
+                layers,
+                pens,
+                thinnestPlyMm,
+                detail,
+                fill,
+                symbol,
+                marks,
+                roomLabels,
+                openings,
+                floorSpans,
+                states,
+                coloured,
+                style);
     }
 
     /** The same as another stock item. */
@@ -101,7 +124,8 @@ public record Lens(
                 openings,
                 floorSpans,
                 states,
-                coloured);
+                coloured,
+                strings);
     }
 
     /** How a layer is shown. */

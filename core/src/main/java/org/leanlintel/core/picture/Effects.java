@@ -8,6 +8,7 @@ import org.leanlintel.core.building.HeldPoints;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.dimension.FigureWords;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LengthPrinter;
@@ -83,8 +84,7 @@ public final class Effects {
 
     /** As they are printed, so that what changes by less than the drawing shows does not count. */
     private List<Long> parts(Building building, DimensionString string) {
-        LengthPrinter printed =
-                LengthPrinter.ofDrawings(building.model().settings().units());
+        LengthPrinter printed = FigureWords.of(string, building.model()).first();
         List<HeldPoints.Held> points = HeldPoints.along(string, building);
         List<Long> parts = new ArrayList<>();
         for (int i = 1; i < points.size(); i++) {

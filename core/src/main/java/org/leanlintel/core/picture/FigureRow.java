@@ -10,9 +10,6 @@ import java.util.List;
  */
 final class FigureRow {
 
-    /** From one row's base line to the next, on paper. */
-    static final double PITCH_MM = 3.6;
-
     private static final double CLEAR_MM = 1.2, STEP_MM = 0.25;
     private static final double[] SHIFTS = {0, -0.5, 0.5, -1, 1, -1.5, 1.5, -2, 2};
 

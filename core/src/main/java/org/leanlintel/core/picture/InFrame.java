@@ -46,7 +46,7 @@ final class InFrame {
     private void add(Item item, List<Item> items) {
         switch (item) {
             case Item.Fill f -> {
-                for (List<Vec> ring : ring(f.ring())) items.add(new Item.Fill(f.tint(), ring));
+                for (List<Vec> ring : ring(f.ring())) items.add(new Item.Fill(f.tint(), ring, f.over()));
             }
             case Item.Hatch h -> {
                 List<List<Vec>> rings = rings(h.rings());

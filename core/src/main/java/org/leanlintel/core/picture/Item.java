@@ -15,13 +15,15 @@ public sealed interface Item {
         FILL,
         HATCH,
         LINE,
+        /** What covers lines, under words. */
+        GROUND,
         TEXT
     }
 
     default Rank rank() {
         return switch (this) {
             case Traced t -> Rank.TRACED;
-            case Fill f -> Rank.FILL;
+            case Fill f -> f.over ? Rank.GROUND : Rank.FILL;
             case Hatch h -> Rank.HATCH;
             case Wave w -> Rank.HATCH;
             case Strokes s -> s.role() == PenRole.HATCH ? Rank.HATCH : Rank.LINE;
@@ -63,13 +65,13 @@ public sealed interface Item {
 
     /** As what matters less in a drawing: its lines and words pale grey, its tints nearly gone. */
     default Item pale() {
-        return this instanceof Fill f ? new Fill(Inks.paled(f.tint), f.ring) : inked(Inks.PALE);
+        return this instanceof Fill f ? new Fill(Inks.paled(f.tint), f.ring, f.over) : inked(Inks.PALE);
     }
 
     /** As what stands already: tints one grey, lines and words grey, hatches left out ({@code null}). */
     default @Nullable Item standing() {
         return switch (this) {
-            case Fill f -> new Fill(Inks.STANDING_TINT, f.ring);
+            case Fill f -> f.over ? f : new Fill(Inks.STANDING_TINT, f.ring);
             case Hatch h -> null;
             case Wave w -> null;
             case Strokes s -> s.role == PenRole.HATCH ? null : inked(Inks.STANDING);
@@ -82,7 +84,7 @@ public sealed interface Item {
     /** As what goes: its lines in another pen, without tints and hatches ({@code null}). */
     default @Nullable Item going(Pen pen) {
         return switch (this) {
-            case Fill f -> null;
+            case Fill f -> f.over ? f : null;
             case Hatch h -> null;
             case Wave w -> null;
             case Strokes s -> s.role == PenRole.HATCH ? null : penned(pen);
@@ -95,15 +97,25 @@ public sealed interface Item {
     /** The same at {@code factor} times the size, then shifted by {@code by}. Paper sizes stay. */
     Item placed(double factor, Vec by);
 
-    /** A tinted area inside one ring, given without repeating the first point. @param tint as {@code #rrggbb} */
-    record Fill(String tint, List<Vec> ring) implements Item {
+    /**
+     * A tinted area inside one ring, given without repeating the first point.
+     *
+     * @param tint as {@code #rrggbb}
+     * @param over whether it covers lines, as the ground of a figure does; else it lies under them
+     */
+    record Fill(String tint, List<Vec> ring, boolean over) implements Item {
         public Fill {
             ring = List.copyOf(ring);
         }
 
+        /** Under lines. */
+        public Fill(String tint, List<Vec> ring) {
+            this(tint, ring, false);
+        }
+
         @Override
         public Fill placed(double factor, Vec by) {
-            return new Fill(tint, place(ring, factor, by));
+            return new Fill(tint, place(ring, factor, by), over);
         }
     }
 

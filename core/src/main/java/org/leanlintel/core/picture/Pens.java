@@ -51,6 +51,11 @@ final class Pens {
         others.add(new Item.Fill(tint, ring.stream().map(Pens::rounded).toList()));
     }
 
+    /** Paper over what is drawn, for words to stand on. */
+    void ground(List<Vec> ring) {
+        others.add(new Item.Fill(PAPER, ring.stream().map(Pens::rounded).toList(), true));
+    }
+
     /** What a cut material is filled with. */
     String tint(Material material) {
         return switch (lens.fill()) {

@@ -3,25 +3,25 @@ package org.leanlintel.core.picture;
 import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.HeldPoints;
 import org.leanlintel.core.building.HeldPoints.Held;
-import org.leanlintel.core.dimension.StringParts;
+import org.leanlintel.core.dimension.FigureWords;
+import org.leanlintel.core.dimension.OwnParts;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
-import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.OwnPart;
 import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.StringStyle;
 
-/**
- * A dimension string as ISO 129-1 draws it on building drawings: an unbroken line, oblique strokes, figures above the
- * line, readable from the bottom or the right. Positions are rounded, not parts, so the parts add up to the overall.
- */
+/** A dimension string as ISO 129-1 draws it: a line, lines from it to what is measured, terminators and figures, in its style. */
 final class StringPainter {
 
-    /** On paper, millimetres. ISO 129-1 and trade practice. */
-    private static final double GAP_AT_FEATURE = 1.5, OVERSHOOT = 1.5, STROKE = 3.0, CLEAR_OF_LINE = 0.8;
+    /** On paper: how far extension lines run on beyond the string. */
+    private static final double OVERSHOOT = 1.5;
     /** On paper: half as wide as the ring round a point whose thing has gone. */
     private static final double LOST = 2;
     /** On paper: a part so short may have its figure a row up; how far along a string such a figure may reach. */
@@ -30,10 +30,13 @@ final class StringPainter {
     private static final double BEYOND = 30;
 
     private final DimensionString string;
-    private final LengthPrinter lengths;
     private final Lettering lettering;
     private final double scale;
     private final Pens pens;
+    private final StringStyle style;
+    private final FigureWords words;
+    private final OwnParts own;
+    private final double origin;
     private final Line line;
     private final List<Held> points;
     private final List<FigureRow.Band> crossing;
@@ -43,11 +46,16 @@ final class StringPainter {
         this.lettering = lettering;
         scale = look.drawing().scale();
         pens = new Pens(look.lens());
-        lengths = LengthPrinter.ofDrawings(look.units());
+        style = string.style(building.model());
+        words = FigureWords.of(style, look.units());
+        own = new OwnParts(string, building);
         line = new Line(string.at(), string.direction());
         StringReach reach = building.get(new StringReach.Of(string.drawing(), string.id()));
         points = reach.points();
         crossing = crossing(building);
+        origin = HeldPoints.of(string.holds().getFirst(), string, building) instanceof Held first
+                ? first.position()
+                : points.isEmpty() ? 0 : points.getFirst().position();
     }
 
     /** Where lines of the other strings of the drawing run across this one's figures: extension lines, and those square to it. */
@@ -75,7 +83,7 @@ final class StringPainter {
     private FigureRow.Band withFigures(StringReach other) {
         Vec up = Vec.ofAngle(Lettering.readable(other.direction().angle())).left();
         boolean crowded = other.isCrowded(string.at(), CROWDED_MM * scale, BESIDE_MM * scale);
-        double rows = CLEAR_OF_LINE + Lettering.NOTE_MM + (crowded ? FigureRow.PITCH_MM : 0);
+        double rows = StringFigures.CLEAR_MM + style.letterMm() + (crowded ? StringFigures.rowMm(style, words) : 0);
         double over = up.dot(line.direction()) * rows;
         return band(other.at().dot(line.direction()), Math.min(0, over), Math.max(0, over));
     }
@@ -90,16 +98,29 @@ final class StringPainter {
     }
 
     private void draw() {
-        double over = OVERSHOOT * scale;
+        double reading = Lettering.readable(string.direction().angle());
+        Terminators ends = new Terminators(style.terminator(), string.direction(), reading, scale, pens);
+        double over = ends.overshootMm() * scale;
         pens.line(
                 PenRole.DIMENSION,
                 at(points.getFirst().position() - over),
                 at(points.getLast().position() + over));
-        for (Held h : points) {
-            extension(h);
-            stroke(at(h.position()));
+        for (int i = 0; i < points.size(); i++) {
+            double here = points.get(i).position();
+            extension(points.get(i));
+            boolean isOrigin = string.kind() == DimensionString.Kind.RUNNING && Tolerance.same(here, origin);
+            if (isOrigin) ends.ring(at(here));
+            else
+                ends.paint(
+                        at(here),
+                        i == 0 ? 0 : here - points.get(i - 1).position(),
+                        i == points.size() - 1 ? 0 : points.get(i + 1).position() - here);
         }
-        figures();
+        StringFigures figures = new StringFigures(string, style, words, own, points, lettering, scale, pens);
+        switch (string.kind()) {
+            case CHAINED -> figures.chained(crossing);
+            case RUNNING -> figures.running(origin);
+        }
         for (Hold hold : string.holds()) if (hold instanceof Hold.Lost lost) lost(lost);
     }
 
@@ -120,44 +141,19 @@ final class StringPainter {
         if (here >= held.reachFrom() && here <= held.reachTo()) return;
         double away = here > held.reachTo() ? 1 : -1;
         double feature = away > 0 ? held.reachTo() : held.reachFrom();
-        double length = Math.abs(here - feature) - GAP_AT_FEATURE * scale;
+        double length = extensionMm(held, Math.abs(here - feature));
         if (length <= 0) return;
         Vec foot = at(held.position());
         pens.line(PenRole.DIMENSION, foot.along(across, -away * length), foot.along(across, away * OVERSHOOT * scale));
     }
 
-    /** Rising left to right as the string is read. */
-    private void stroke(Vec at) {
-        Vec slant = Vec.ofAngle(readingAngle() + Math.PI / 4).times(STROKE * scale / 2);
-        pens.line(PenRole.TICK, at.minus(slant), at.plus(slant));
-    }
-
-    /** Upright from the bottom or the right: above -90 and up to 90 degrees. */
-    private double readingAngle() {
-        return Lettering.readable(string.direction().angle());
-    }
-
-    private void figures() {
-        List<FigureRow.Figure> figures = new ArrayList<>();
-        for (StringParts.Part part : StringParts.of(points, string.direction(), lengths)) {
-            String text = lengths.print(part.saidMm());
-            figures.add(new FigureRow.Figure(
-                    text,
-                    part.middle() / scale,
-                    part.lengthMm() / scale,
-                    lettering.width(text, Lettering.NOTE_MM, false)));
-        }
-        Vec up = Vec.ofAngle(readingAngle()).left();
-        for (FigureRow.Set set : FigureRow.place(figures, crossing)) {
-            double lift = (CLEAR_OF_LINE + set.row() * FigureRow.PITCH_MM) * scale;
-            Vec base = at(set.centreMm() * scale).along(up, lift);
-            if (set.needsLeader())
-                pens.line(
-                        PenRole.DIMENSION,
-                        base.along(up, -CLEAR_OF_LINE / 2 * scale),
-                        at(set.figure().centreMm() * scale));
-            pens.add(lettering.set(
-                    set.figure().text(), base, readingAngle(), Lettering.NOTE_MM, Lettering.Align.CENTRE, false));
-        }
+    /** How long the line of a point is, model millimetres; it never runs into what is measured. @param all from the string to that */
+    private double extensionMm(Held held, double all) {
+        OwnPart.Reach reach = own.reach(held);
+        if (reach != null) return Math.min(reach.lengthMm() * scale, all);
+        return switch (style.extension()) {
+            case StringStyle.ToPoint to -> all - to.gapMm() * scale;
+            case StringStyle.Fixed fixed -> Math.min(fixed.lengthMm() * scale, all);
+        };
     }
 }

@@ -118,7 +118,8 @@ class ElementsTest {
                         Lens.OpeningEdges.STRUCTURAL,
                         false,
                         Map.of(),
-                        false))
+                        false,
+                        Sketch.STYLE))
                 .withMessageContaining("no pen for");
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> new Opening.Window(0, 0, Opening.Opens.FIXED))

@@ -11,8 +11,10 @@ import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Picked;
 import org.leanlintel.core.edit.PlaceFitting;
 import org.leanlintel.core.edit.RemakeWalls;
+import org.leanlintel.core.edit.ReviseFigure;
 import org.leanlintel.core.heat.HeatLoss;
 import org.leanlintel.core.measure.LengthReading;
+import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.Fitting;
@@ -25,6 +27,7 @@ import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
+import org.leanlintel.core.model.OwnPart;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Room;
@@ -32,6 +35,7 @@ import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Stop;
 import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.StringStyle;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Target;
 import org.leanlintel.core.model.WallEnd;
@@ -55,6 +59,11 @@ public final class Kinds {
             SetOut.class,
             Hold.class,
             Target.class,
+            DimensionString.Styled.class,
+            StringStyle.Extension.class,
+            OwnPart.class,
+            ReviseFigure.To.class,
+            OwnPart.Place.class,
             Picked.class,
             Opening.Kind.class,
             Opening.Form.class,

@@ -93,7 +93,8 @@ public final class ProjectFile {
         for (JsonNode element : root.path("elements")) Upgrade.element(element, version);
         if (root instanceof ObjectNode whole) whole.set("files", Json.mapper().createObjectNode());
         Document document = Json.mapper().treeToValue(root, Document.class);
-        return new Document(document.format, VERSION, document.revision, completed(document.elements), Map.of());
+        return new Document(
+                document.format, VERSION, document.revision, completed(document.elements, version), Map.of());
     }
 
     private static Model sound(Document document) {
@@ -138,13 +139,13 @@ public final class ProjectFile {
         return Json.mapper().treeToValue(element, Element.class);
     }
 
-    /** {@code elements} of a project with what later forms added to every project. */
-    public static List<Element> completed(List<Element> elements) {
+    /** {@code elements} of a project with what forms later than {@code version} added to every project. */
+    public static List<Element> completed(List<Element> elements, int version) {
         Set<ElementId> known = elements.stream().map(Element::id).collect(Collectors.toSet());
         boolean inches =
                 elements.stream().anyMatch(e -> e instanceof Settings s && s.units() == UnitSystem.FEET_INCHES);
         List<Element> all = new ArrayList<>(elements);
-        for (JsonNode added : Upgrade.added(inches)) {
+        for (JsonNode added : Upgrade.added(version, inches)) {
             Element element = Json.mapper().treeToValue(added, Element.class);
             if (!known.contains(element.id())) all.add(element);
         }

@@ -48,8 +48,8 @@ public final class OfficeStandard {
     public static final ElementId LAYER_NOTES = new ElementId("layer-notes");
     public static final ElementId LENS_BUILDING_PLAN = new ElementId("lens-building-plan");
 
-    private static final List<String> FILES =
-            List.of("layers.json", "lenses.json", "materials.json", "build-ups.json", "heat.json");
+    private static final List<String> FILES = List.of(
+            "layers.json", "string-styles.json", "lenses.json", "materials.json", "build-ups.json", "heat.json");
 
     private OfficeStandard() {}
 

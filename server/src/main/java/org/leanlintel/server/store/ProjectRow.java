@@ -87,6 +87,11 @@ public class ProjectRow {
         return revision;
     }
 
+    /** The form that all of it was last brought up to. */
+    int format() {
+        return format;
+    }
+
     /** Whether later forms have added to projects what this one was never given. */
     boolean isOfEarlierForm() {
         return format < ProjectFile.VERSION;

@@ -85,7 +85,7 @@ public class ProjectStore {
                 .stream()
                 .map(e -> ProjectFile.readElement(e.body(), e.format()))
                 .toList();
-        return Model.of(row.revision(), row.isOfEarlierForm() ? ProjectFile.completed(elements) : elements);
+        return Model.of(row.revision(), ProjectFile.completed(elements, row.format()));
     }
 
     /**
@@ -149,8 +149,7 @@ public class ProjectStore {
     public Model loadVersion(UUID project, UUID version) {
         VersionRow row = version(project, version);
         List<Element> elements = ProjectFile.readElements(row.elements(), row.format());
-        boolean earlier = row.format() < ProjectFile.VERSION;
-        return Model.of(row.revision(), earlier ? ProjectFile.completed(elements) : elements);
+        return Model.of(row.revision(), ProjectFile.completed(elements, row.format()));
     }
 
     public VersionRow version(UUID project, UUID version) {

@@ -2,12 +2,23 @@ package org.leanlintel.formats.json.upgrade;
 
 import tools.jackson.databind.node.ObjectNode;
 
-/** Notes may be broken to a width and point at things. */
+/** Notes may be broken to a width and point at things; strings have a kind, a style and figures of their own. */
 final class ToVersion10 extends Step {
 
     @Override
     void element(ObjectNode element) {
-        if (type(element).equals("note")) note(element);
+        switch (type(element)) {
+            case "note" -> note(element);
+            case "dimensionString" -> string(element);
+            case "lens" -> element.put("strings", "string-style-strokes");
+            default -> {}
+        }
+    }
+
+    private static void string(ObjectNode string) {
+        string.put("kind", "CHAINED");
+        string.set("styled", thing("asLens"));
+        string.putArray("own");
     }
 
     private static void note(ObjectNode note) {

@@ -23,9 +23,6 @@ public final class Upgrade {
     /** The form that all steps lead to. */
     public static final int PRESENT = STEPS.size() + 1;
 
-    /** The form that {@link #added} has what it adds in. */
-    private static final int ADDED_IN = 6;
-
     private Upgrade() {}
 
     /** Changes {@code element} from the form of {@code version} to the present one. */
@@ -35,13 +32,21 @@ public final class Upgrade {
             STEPS.get(to - 2).element(node);
     }
 
-    /** What forms up to the sixth have added to every project: a rule for heat, a site, rules, layers and symbols of fittings. */
-    public static List<JsonNode> added(boolean inches) {
+    /**
+     * What forms after {@code version} have added to every project: the sixth a rule for heat, a site, rules, layers and symbols of
+     * fittings, the tenth styles of strings.
+     */
+    public static List<JsonNode> added(int version, boolean inches) {
         List<JsonNode> added = new ArrayList<>();
-        for (JsonNode e : Step.frozen("added-6.json").path(inches ? "inches" : "metric")) {
-            element(e, ADDED_IN);
+        if (version < 6) added(6, Step.frozen("added-6.json").path(inches ? "inches" : "metric"), added);
+        if (version < 10) added(10, Step.frozen("added-10.json"), added);
+        return added;
+    }
+
+    private static void added(int in, JsonNode elements, List<JsonNode> added) {
+        for (JsonNode e : elements) {
+            element(e, in);
             added.add(e);
         }
-        return added;
     }
 }
