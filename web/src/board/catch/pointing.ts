@@ -10,6 +10,8 @@ const NO_THINGS: ReadonlySet<Element["type"]> = new Set([
   "dimensionString",
   "blank",
   "sectionLine",
+  "gridLine",
+  "sign",
   "roomLimit",
   "constructionLine",
   "tracing",

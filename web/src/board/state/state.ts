@@ -11,6 +11,7 @@ import type {
   FloorEdge,
   FloorFall,
   GapAnswer,
+  GridLine,
   Group,
   Leaders,
   Mass,
@@ -24,6 +25,7 @@ import type {
   RoomUse,
   SetOutReport,
   SettingOut,
+  Sign,
   Stair,
   StairAnswer,
   StairMake,
@@ -194,6 +196,14 @@ export interface Making {
     readonly shape: Leaders["shape"];
     readonly tip: Leaders["tip"];
   };
+  readonly grid: {
+    /** The mark of the first line. */
+    readonly first: string;
+    /** How far apart further lines lie, as it was typed. */
+    readonly apart: string;
+    readonly bubbles: GridLine["bubbles"];
+  };
+  readonly sign: Sign["says"];
   readonly line: { readonly endless: boolean; readonly beside: boolean };
 }
 

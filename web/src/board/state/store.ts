@@ -77,6 +77,8 @@ const making: Making = {
   },
   sectionDepthMm: 20000,
   note: { style: "NOTE", widthMm: null, shape: "ELBOWED", tip: "DOT" },
+  grid: { first: "1", apart: "", bubbles: "BOTH" },
+  sign: "LEVEL",
   line: { endless: true, beside: false },
 };
 

@@ -79,6 +79,9 @@ function usesOf(state: Elements, style: string): string {
     (s) => s.styled.type === "inStyle" && s.styled.style === style,
   );
   const through = lenses.length > 0 ? `Asked for by ${lenses.map((l) => l.name).join(", ")}` : "";
-  const own = strings.length > 0 ? `${strings.length} strings have it for their own` : "";
+  const own =
+    strings.length > 0
+      ? `the own style of ${strings.length === 1 ? "one string" : `${strings.length} strings`}`
+      : "";
   return [through, own].filter(Boolean).join("; ") || "Not used yet.";
 }

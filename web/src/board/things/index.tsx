@@ -2,6 +2,7 @@ import type { Element, ElementOf, OpeningKind } from "../../api/types";
 import { type Elements, elementOf } from "../state/state";
 import { FittingFacts } from "./FittingFacts";
 import { FloorFacts } from "./FloorFacts";
+import { GridFacts } from "./GridFacts";
 import { LineFacts } from "./LineFacts";
 import { NoteFacts } from "./NoteFacts";
 import { OpenDrawing } from "./OpenDrawing";
@@ -14,10 +15,12 @@ import { StairFacts } from "./StairFacts";
 import { StepsFacts, StepsOf } from "./StepsFacts";
 import { StringFacts } from "./StringFacts";
 import type { ThingOf } from "./ThingOf";
+import { ThroughLens } from "./ThroughLens";
 
 type Things = { readonly [T in Element["type"]]?: ThingOf<ElementOf<T>> };
 
 const OPENINGS: Partial<Record<OpeningKind["type"], string>> = { window: "Window", openWay: "Open way" };
+const SIGNS = { NORTH: "North arrow", LEVEL: "Level mark", SCALE: "Scale bar" } as const;
 const PIECES = { lined: "Lining", solid: "Pier", built: "Pier", boxed: "Boxing", niche: "Niche" } as const;
 
 /** The kinds of things that stand in drawings. A new kind is a line here and its facts. */
@@ -111,6 +114,19 @@ const THINGS: Things = {
     title: (l) => `Section line ${l.mark}`,
     words: "selected",
     Facts: ({ thing }) => <SectionFacts line={thing} />,
+    goes: true,
+  },
+  gridLine: {
+    title: (l) => `Grid line ${l.mark}`,
+    words: "through all storeys",
+    Facts: ({ thing }) => <GridFacts line={thing} />,
+    many: true,
+    goes: true,
+  },
+  sign: {
+    title: (s) => SIGNS[s.says],
+    words: "says what the project knows",
+    Facts: ({ thing }) => <ThroughLens written={thing} />,
     goes: true,
   },
   tracing: {

@@ -11,6 +11,7 @@ import { end } from "./end";
 import { figure } from "./figure";
 import { fitting } from "./fitting";
 import { floor } from "./floor";
+import { grid } from "./grid";
 import { leader } from "./leader";
 import { limit } from "./limit";
 import { line } from "./line";
@@ -34,6 +35,7 @@ import { scale } from "./scale";
 import { section } from "./section";
 import { select } from "./select";
 import { setout } from "./setout";
+import { sign } from "./sign";
 import { stair } from "./stair";
 import { storeys } from "./storeys";
 import { string } from "./string";
@@ -52,7 +54,7 @@ const stages = [
   { words: "Openings", tools: [door, window] },
   { words: "Storeys and stairs", tools: [storeys, floor, voidThrough, stair, well, section] },
   { words: "Rooms and fittings", tools: [room, limit, fitting] },
-  { words: "Dimensions, notes", tools: [dimension, string, setout, note, leader, part, blank] },
+  { words: "Dimensions, notes", tools: [dimension, string, setout, note, leader, sign, grid, part, blank] },
 ] as const;
 
 /** Tools that begin with something given, not from a list. */

@@ -13,6 +13,7 @@ import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Hold.AtLevel.Of;
 import org.leanlintel.core.model.Opening;
@@ -43,6 +44,7 @@ public final class Features {
                         level(s.name() + " wall heads", s.id(), Of.HEADS));
             case Floor f ->
                 List.of(level(f.mark() + " top", f.id(), Of.TOP), level(f.mark() + " underside", f.id(), Of.UNDERSIDE));
+            case GridLine l -> List.of(new Named("grid line " + l.mark(), new Hold.OnGrid(l.id())));
             case Site s -> List.of(level("ground", s.id(), Of.GROUND));
             case Post p -> sides(p.id(), "post " + p.mark(), 4);
             case WallPiece p -> sides(p.id(), p.mark(), 3);
@@ -91,8 +93,21 @@ public final class Features {
             case Hold.OnPiece p -> piece(p, building);
             case Hold.AtJamb j -> acrossOpening(j.opening(), o -> o.edge(j.edge()), building);
             case Hold.AtCentre c -> acrossOpening(c.opening(), PlacedOpening::middle, building);
+            case Hold.OnGrid g -> grid(g, building);
             case Hold.AtLevel l -> level(l, building);
         };
+    }
+
+    /** Through all storeys there are. */
+    private static @Nullable Feature grid(Hold.OnGrid hold, Building building) {
+        if (!(building.model().find(hold.line()) instanceof GridLine line)) return null;
+        double low = Double.POSITIVE_INFINITY, high = Double.NEGATIVE_INFINITY;
+        for (Storey s : building.model().all(Storey.class)) {
+            StoreySpace on = building.space(s.id());
+            low = Math.min(low, on.levelMm() + on.footMm());
+            high = Math.max(high, on.levelMm() + on.headMm());
+        }
+        return new Feature.Face(line.from(), line.to(), low, high);
     }
 
     private static @Nullable Feature corner(Hold.AtCorner hold, Building building) {

@@ -94,6 +94,7 @@ public final class HeldPoints {
             case Hold.OnPiece p -> onPiece(shown);
             case Hold.AtJamb j -> onSetOutLine(j.opening(), shown);
             case Hold.AtCentre c -> onSetOutLine(c.opening(), shown);
+            case Hold.OnGrid g -> onPiece(shown);
             case Hold.AtLevel l -> null;
         };
     }

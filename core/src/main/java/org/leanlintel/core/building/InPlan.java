@@ -6,6 +6,7 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Opening;
@@ -34,6 +35,8 @@ public record InPlan(Building building, boolean toUnits) {
             case Hold.OnPiece p -> PieceEdges.of(building, p.piece(), p.edge());
             case Hold.AtJamb j -> acrossOpening(j.opening(), o -> o.edge(j.edge(), toUnits));
             case Hold.AtCentre c -> acrossOpening(c.opening(), PlacedOpening::middle);
+            case Hold.OnGrid g ->
+                building.model().find(g.line()) instanceof GridLine line ? List.of(line.from(), line.to()) : List.of();
             case Hold.AtLevel l -> List.of();
         };
     }

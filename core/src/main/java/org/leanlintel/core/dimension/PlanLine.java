@@ -31,7 +31,9 @@ public record PlanLine(
         /** A side of a pier, a niche or a post; the end of a wall that stands free. */
         SIDE,
         /** The end of a wall that runs at an angle. */
-        POINT
+        POINT,
+        /** A grid line: what others are found from, and need not be found. */
+        GRID
     }
 
     /** A part of it. */

@@ -18,6 +18,7 @@ import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.OnLayer;
@@ -50,6 +51,7 @@ final class PlanLines {
         for (Wall w : building.model().relations().wallsOf(drawing.storey())) wall(w);
         for (Post p : building.model().relations().postsOf(drawing.storey()))
             if (shows(p, p.state())) sides(p.id(), "post " + p.mark(), 4, p.state());
+        for (GridLine l : building.model().all(GridLine.class)) grid(l);
         if (drawing.frame() instanceof Drawing.Part part) {
             Area frame = Area.of(part.ring());
             List<PlanLine> whole = List.copyOf(lines);
@@ -108,6 +110,19 @@ final class PlanLines {
         for (WallPiece p : building.model().relations().piecesOn(wall.id()))
             if (!(p.make() instanceof WallPiece.Lined) && shows(p, p.state()))
                 sides(p.id(), p.noun() + " " + p.mark(), 3, p.state());
+    }
+
+    private void grid(GridLine line) {
+        if (lens.of(line.layer()) == Lens.Shown.HIDDEN) return;
+        lines.add(new PlanLine(
+                new Hold.OnGrid(line.id()),
+                line.id(),
+                "grid line " + line.mark(),
+                PlanLine.Kind.GRID,
+                line.from(),
+                line.to(),
+                false,
+                false));
     }
 
     private void face(WallSolid solid, int face, PlanLine.Kind kind) {

@@ -197,6 +197,7 @@ final class Told {
     private int rank(int line) {
         return switch (lines.get(line).kind()) {
             case FACE -> 0;
+            case GRID -> 6;
             case SIDE -> 1;
             case POINT -> 2;
             case JAMB -> 3;

@@ -6,6 +6,7 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
+import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
@@ -58,6 +59,21 @@ record CarriedRooms(Carriage carry, CarriedPlacings placings) {
                 carry.there(l.layer()),
                 carry.movement().point(l.from()),
                 carry.movement().point(l.to())));
+    }
+
+    /** Copies take the next mark of its kind. */
+    void gridLine(GridLine l) {
+        ElementId id = carry.idOf(l);
+        String mark = carry.copies()
+                ? DrawGrid.free(l.mark(), DrawGrid.taken(carry.into().model()))
+                : l.mark();
+        carry.put(new GridLine(
+                id,
+                carry.there(l.layer()),
+                mark,
+                carry.movement().point(l.from()),
+                carry.movement().point(l.to()),
+                l.bubbles()));
     }
 
     void constructionLine(ConstructionLine l) {

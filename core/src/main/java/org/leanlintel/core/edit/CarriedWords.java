@@ -14,6 +14,7 @@ import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Room;
+import org.leanlintel.core.model.Sign;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Target;
 import org.leanlintel.core.note.Block;
@@ -80,6 +81,14 @@ record CarriedWords(Carriage carry) {
         return new Vec(block.widthMm(), -block.heightMm()).times(scale);
     }
 
+    void sign(Sign s) {
+        carry.put(s.in(
+                carry.idOf(s),
+                carry.there(s.layer()),
+                carry.there(s.drawing()),
+                carry.movement().point(s.at())));
+    }
+
     void blank(Blank b) {
         ElementId id = carry.idOf(b);
         List<Vec> ring = b.ring().stream().map(carry.movement()::point).toList();
@@ -117,6 +126,8 @@ record CarriedWords(Carriage carry) {
             case Hold.AtJamb j ->
                 carry.carried(j.opening()) instanceof ElementId id ? new Hold.AtJamb(id, j.edge()) : null;
             case Hold.AtCentre c -> carry.carried(c.opening()) instanceof ElementId id ? new Hold.AtCentre(id) : null;
+            case Hold.OnGrid g ->
+                carry.carried(g.line()) instanceof ElementId id ? new Hold.OnGrid(id) : carry.copies() ? null : g;
             case Hold.AtLevel l -> carry.copies() ? null : l;
         };
     }

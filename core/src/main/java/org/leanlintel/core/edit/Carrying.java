@@ -20,6 +20,7 @@ import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.Gap;
+import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
@@ -29,6 +30,7 @@ import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
+import org.leanlintel.core.model.Sign;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Wall;
@@ -102,6 +104,7 @@ final class Carrying {
             case Room r -> rooms.room(r);
             case RoomLimit l -> rooms.roomLimit(l);
             case ConstructionLine l -> rooms.constructionLine(l);
+            case GridLine l -> rooms.gridLine(l);
             case Floor f -> carry.put(inHeight.floor(f));
             case FloorVoid v -> carry.put(inHeight.hole(v));
             case Stair s -> carry.put(inHeight.stair(s));
@@ -113,6 +116,7 @@ final class Carrying {
             }
             case DimensionString s -> words.string(s);
             case Blank b -> words.blank(b);
+            case Sign s -> words.sign(s);
             case Tracing t -> {
                 return tracing(t);
             }

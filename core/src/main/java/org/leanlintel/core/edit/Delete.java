@@ -24,6 +24,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.Lens;
@@ -134,6 +135,7 @@ public record Delete(List<ElementId> elements) implements Edit {
                 case Room r -> {}
                 case RoomLimit l -> {}
                 case ConstructionLine c -> {}
+                case GridLine g -> {}
                 case Fitting f -> {}
                 case Floor f -> {}
                 case FloorVoid v -> {}
@@ -227,6 +229,7 @@ public record Delete(List<ElementId> elements) implements Edit {
                 case Hold.OnPiece p -> !gone.contains(p.piece());
                 case Hold.AtJamb j -> !gone.contains(j.opening());
                 case Hold.AtCentre c -> !gone.contains(c.opening());
+                case Hold.OnGrid g -> !gone.contains(g.line());
                 case Hold.AtLevel l -> !gone.contains(l.of());
             };
         }

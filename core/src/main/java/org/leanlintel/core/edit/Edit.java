@@ -42,6 +42,8 @@ public sealed interface Edit
                 AddDrawing,
                 AddDrawings,
                 DrawBlank,
+                PlaceSign,
+                DrawGrid,
                 AddStringPoint,
                 TakeStringPoint,
                 SplitString,

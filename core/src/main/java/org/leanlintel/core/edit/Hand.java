@@ -18,6 +18,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Outcome;
@@ -27,6 +28,7 @@ import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.model.Sign;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Wall;
 
@@ -55,11 +57,13 @@ public record Hand(Vec about) implements Edit {
                 Room.class,
                 RoomLimit.class,
                 ConstructionLine.class,
+                GridLine.class,
                 Floor.class,
                 FloorVoid.class,
                 Stair.class,
                 Note.class,
                 Blank.class,
+                Sign.class,
                 DimensionString.class)) things.addAll(model.all(kind));
         if (things.isEmpty()) return Refusal.because("There is nothing to hand yet.");
         Carrying carrying = new Carrying(

@@ -18,6 +18,7 @@ import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
@@ -67,6 +68,7 @@ final class HeightSoundness {
             case Room r -> null;
             case RoomLimit r -> null;
             case ConstructionLine c -> null;
+            case GridLine g -> null;
             case Fitting f -> null;
             case SectionLine s -> null;
             case Annotation a -> null;

@@ -307,6 +307,7 @@ public record JoinInLine(List<ElementId> walls) implements Edit {
                 case Hold.OnPiece p -> p;
                 case Hold.AtJamb j -> j;
                 case Hold.AtCentre c -> c;
+                case Hold.OnGrid g -> g;
                 case Hold.AtLevel l -> l;
             };
         }

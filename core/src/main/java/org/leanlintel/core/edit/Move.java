@@ -26,6 +26,7 @@ import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
@@ -38,6 +39,7 @@ import org.leanlintel.core.model.Relations.WallEndRef;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
+import org.leanlintel.core.model.Sign;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Target;
 import org.leanlintel.core.model.Tracing;
@@ -141,6 +143,8 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
                 case Stair s -> put.put(s.id(), s.at(s.at().plus(by), s.angle(), s.shape()));
                 case SectionLine l -> put.put(l.id(), l.through(l.from().plus(by), l.to().plus(by), l.looking()));
                 case RoomLimit l -> put.put(l.id(), l.between(l.from().plus(by), l.to().plus(by)));
+                case GridLine l -> put.put(l.id(), l.between(l.from().plus(by), l.to().plus(by)));
+                case Sign s -> put.put(s.id(), s.moved(by));
                 case ConstructionLine l -> put.put(l.id(), l.between(l.from().plus(by), l.to().plus(by)));
                 case Blank blank ->
                     put.put(

@@ -13,6 +13,7 @@ import org.leanlintel.core.model.ElementKinds;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.HeatRule;
 import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.Layer;
@@ -30,6 +31,7 @@ import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.model.Sign;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
@@ -79,6 +81,13 @@ public final class Naming {
             case Rules r -> "rules " + r.name();
             case KeptGap k -> "kept gap";
             case Tracing t -> "picture \"" + t.name() + "\"";
+            case GridLine l -> "grid line " + l.mark();
+            case Sign s ->
+                switch (s.says()) {
+                    case NORTH -> "north arrow";
+                    case LEVEL -> "level mark";
+                    case SCALE -> "scale bar";
+                };
             case DimensionString s -> "dimension string";
             case Blank b -> "blank";
             case Note n -> n.style() == Note.Style.NAME ? "name \"" + n.text() + "\"" : "note";

@@ -19,6 +19,7 @@ import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.Framing;
+import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.HeatRule;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.KeptGap;
@@ -42,6 +43,7 @@ import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.model.Sign;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
@@ -170,7 +172,9 @@ public final class References {
                 s.own().forEach(o -> ofOwn(o, found));
                 if (s.styled() instanceof DimensionString.InStyle in) add(found, in.style(), StringStyle.class);
             }
+            case GridLine l -> {}
             case Blank b -> {}
+            case Sign s -> add(found, s.drawing(), Drawing.class);
             case Note n -> {
                 add(found, n.drawing(), Drawing.class);
                 n.leaders().targets().forEach(t -> ofTarget(t, found));
@@ -254,6 +258,7 @@ public final class References {
             case Hold.OnPiece p -> add(found, p.piece(), Element.class);
             case Hold.AtJamb j -> add(found, j.opening(), Opening.class);
             case Hold.AtCentre c -> add(found, c.opening(), Opening.class);
+            case Hold.OnGrid g -> add(found, g.line(), GridLine.class);
             case Hold.AtLevel l -> add(found, l.of(), Element.class);
         }
     }

@@ -45,6 +45,8 @@ public sealed interface Hold {
     /** The middle of an opening. */
     record AtCentre(ElementId opening) implements Hold {}
 
+    record OnGrid(ElementId line) implements Hold {}
+
     /** A level that a storey, a floor, an opening or the site has: only drawings that show heights show it. */
     record AtLevel(ElementId of, Of level) implements Hold {
 

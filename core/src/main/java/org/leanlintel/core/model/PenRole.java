@@ -29,6 +29,8 @@ public enum PenRole {
     STAIR,
     /** Level marks, and the lines sections are cut along. */
     LEVEL,
+    /** Grid lines (ISO 128-2, type 04). */
+    GRID,
     /** What is drawn by and never prints. */
     CONSTRUCTION,
     DIMENSION,

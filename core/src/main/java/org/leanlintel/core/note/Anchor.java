@@ -16,6 +16,7 @@ import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Post;
@@ -51,6 +52,7 @@ record Anchor(Vec at, Vec along, Vec out) {
             case FloorVoid v -> turned(v.ring().getFirst(), EAST);
             case Wall w -> null;
             case RoomLimit l -> null;
+            case GridLine l -> null;
             case ConstructionLine l -> null;
             case SectionLine l -> null;
             case Annotation a -> null;

@@ -21,6 +21,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Marked;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
@@ -96,6 +97,7 @@ public final class Facts {
             case FloorVoid v -> {}
             case OutsideSteps s -> says("width", lengths.print(s.widthMm()));
             case RoomLimit l -> {}
+            case GridLine l -> {}
             case ConstructionLine l -> {}
             case SectionLine l -> {}
             case Annotation a -> {}

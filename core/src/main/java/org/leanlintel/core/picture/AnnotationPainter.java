@@ -7,6 +7,7 @@ import org.leanlintel.core.model.Blank;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Sign;
 
 /** What is written in a drawing of any kind: each by itself, and marked where it cannot be drawn. */
 final class AnnotationPainter {
@@ -27,12 +28,17 @@ final class AnnotationPainter {
         return switch (annotation) {
             case DimensionString s -> undrawn.orMark(s.id(), s.layer(), "A dimension string", s.at(), () -> string(s));
             case Blank b -> blank(b);
+            case Sign s -> undrawn.orMark(s.id(), s.layer(), "A sign", s.at(), () -> sign(s));
             case Note n -> undrawn.orMark(n.id(), n.layer(), "A note", n.at(), () -> note(n));
         };
     }
 
     private Group string(DimensionString string) {
         return new StringPainter(string, building, lettering, look).paint();
+    }
+
+    private Group sign(Sign sign) {
+        return new SignPainter(sign, building, lettering, look).paint();
     }
 
     /** Its outline, for the board alone; what is under it is cut out of the picture. */

@@ -13,6 +13,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Post;
@@ -97,6 +98,7 @@ enum Stage {
             case FloorVoid v -> true;
             case Stair s -> true;
             case SectionLine l -> true;
+            case GridLine l -> true;
             case Annotation a -> plan.shows(a);
             case Room r -> false;
             case Opening o -> false;

@@ -19,6 +19,7 @@ import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Model;
@@ -71,6 +72,7 @@ final class Standing {
             case FloorVoid v -> hole(v);
             case Stair s -> new Shows(List.of(), stair(s), List.of());
             case SectionLine l -> marked(SectionLinePainter.of(l, look, plan.lettering()));
+            case GridLine l -> marked(GridPainter.of(l, look, plan.lettering()));
             case Annotation a -> annotation(a);
             case Room r -> Shows.NOTHING;
             case Opening o -> Shows.NOTHING;
