@@ -7,6 +7,7 @@ const PICK_PX = 6;
 /** What is written or drawn about things, and is none itself. */
 const NO_THINGS: ReadonlySet<Element["type"]> = new Set([
   "note",
+  "keyMark",
   "dimensionString",
   "blank",
   "sectionLine",

@@ -1,4 +1,5 @@
 import { Materials } from "../buildups/Materials";
+import { Clauses } from "../clauses/Clauses";
 import { LensDialog } from "../lenses/LensDialog";
 import { StandardDialog } from "../lenses/StandardDialog";
 import { SeveralDrawings } from "../register/SeveralDrawings";
@@ -34,6 +35,8 @@ export function Dialogs() {
       return <VersionsDialog onClose={close} />;
     case "stringStyles":
       return <StringStyles onClose={close} />;
+    case "clauses":
+      return <Clauses onClose={close} />;
     case "materials":
       return <Materials onClose={close} />;
     case "stairRules":

@@ -65,6 +65,7 @@ const SCHEDULES = [
   ["WINDOWS", "Windows", "Add window schedule"],
   ["ROOMS", "Rooms", "Add room schedule"],
   ["FITTINGS", "Fittings", "Add fitting schedule"],
+  ["CLAUSES", "Keyed notes", "Add list of keyed notes"],
 ] as const;
 
 /** One schedule of a kind serves all sheets, so each is offered until it is there. */

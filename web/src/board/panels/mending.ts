@@ -23,7 +23,7 @@ export function mendOf(
       words: "Dimension what is missing",
       edit: { ...dimensioning(state, concern.id, []), inside: true },
     };
-  if (kind === "NOTE" && concern?.type === "note") {
+  if (kind === "NOTE" && (concern?.type === "note" || concern?.type === "keyMark")) {
     const targets = concern.leaders.targets.filter((t) => t.type !== "lost");
     const lost = targets.length < concern.leaders.targets.length;
     const leaders = { ...concern.leaders, targets };

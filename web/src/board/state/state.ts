@@ -51,6 +51,7 @@ export type Dialog =
   | "versions"
   | "materials"
   | "stringStyles"
+  | "clauses"
   | "stairRules";
 
 /** What the panel at the side shows. */
@@ -204,6 +205,8 @@ export interface Making {
     readonly bubbles: GridLine["bubbles"];
   };
   readonly sign: Sign["says"];
+  /** The clause a keyed note says, and what stands in its blanks. */
+  readonly keyed: { readonly clause: string; readonly fills: readonly string[] };
   readonly line: { readonly endless: boolean; readonly beside: boolean };
 }
 

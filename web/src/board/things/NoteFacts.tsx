@@ -40,7 +40,7 @@ export function NoteFacts({ note }: { readonly note: Note }) {
   );
 }
 
-function PointsAt({ targets }: { readonly targets: readonly LeaderTarget[] }) {
+export function PointsAt({ targets }: { readonly targets: readonly LeaderTarget[] }) {
   const words = useBoard((s) => targets.map((t) => wordsOf(t, s)).join("; "));
   return (
     <p className="py-1">

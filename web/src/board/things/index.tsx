@@ -3,6 +3,7 @@ import { type Elements, elementOf } from "../state/state";
 import { FittingFacts } from "./FittingFacts";
 import { FloorFacts } from "./FloorFacts";
 import { GridFacts } from "./GridFacts";
+import { KeyMarkFacts } from "./KeyMarkFacts";
 import { LineFacts } from "./LineFacts";
 import { NoteFacts } from "./NoteFacts";
 import { OpenDrawing } from "./OpenDrawing";
@@ -120,6 +121,13 @@ const THINGS: Things = {
     title: (l) => `Grid line ${l.mark}`,
     words: "through all storeys",
     Facts: ({ thing }) => <GridFacts line={thing} />,
+    many: true,
+    goes: true,
+  },
+  keyMark: {
+    title: (m, state) => `Keyed note: ${elementOf(state, "clause", m.clause)?.heading ?? ""}`,
+    words: "its words stand in the list of keyed notes",
+    Facts: ({ thing }) => <KeyMarkFacts mark={thing} />,
     many: true,
     goes: true,
   },

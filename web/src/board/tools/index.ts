@@ -12,6 +12,7 @@ import { figure } from "./figure";
 import { fitting } from "./fitting";
 import { floor } from "./floor";
 import { grid } from "./grid";
+import { keyed } from "./keyed";
 import { leader } from "./leader";
 import { limit } from "./limit";
 import { line } from "./line";
@@ -54,7 +55,10 @@ const stages = [
   { words: "Openings", tools: [door, window] },
   { words: "Storeys and stairs", tools: [storeys, floor, voidThrough, stair, well, section] },
   { words: "Rooms and fittings", tools: [room, limit, fitting] },
-  { words: "Dimensions, notes", tools: [dimension, string, setout, note, leader, sign, grid, part, blank] },
+  {
+    words: "Dimensions, notes",
+    tools: [dimension, string, setout, note, leader, keyed, sign, grid, part, blank],
+  },
 ] as const;
 
 /** Tools that begin with something given, not from a list. */

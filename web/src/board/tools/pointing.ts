@@ -16,7 +16,8 @@ export const pointing: ToolOf<PointingTool> = {
   name: "pointing",
   words: "Leaders of a note",
   also: "arrow point annotate",
-  startsOn: (thing: Element) => (thing.type === "note" ? { name: "pointing", note: thing.id } : null),
+  startsOn: (thing: Element) =>
+    thing.type === "note" || thing.type === "keyMark" ? { name: "pointing", note: thing.id } : null,
   anywhere: true,
   prompt: () => [
     "Leaders of a note.",

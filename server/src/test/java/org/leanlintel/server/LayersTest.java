@@ -38,8 +38,8 @@ class LayersTest {
             entry("core.stair", "core.model core.geometry core.measure"),
             entry("core.derive", "core.model core.geometry"),
             entry("core.building", "core.derive core.stair core.model core.geometry core.measure"),
-            entry("core.takeoff", "core.building core.derive core.model core.geometry core.measure"),
-            entry("core.note", "core.building core.heat core.model core.geometry core.measure"),
+            entry("core.takeoff", "core.note core.building core.derive core.model core.geometry core.measure"),
+            entry("core.note", "core.building core.derive core.heat core.model core.geometry core.measure"),
             entry(
                     "core.dimension",
                     "core.note core.building core.derive core.stair core.model core.geometry core.measure"),

@@ -13,9 +13,11 @@ import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.InWork;
+import org.leanlintel.core.model.KeyMark;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.OutsideSteps;
+import org.leanlintel.core.model.Pointing;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
@@ -37,6 +39,7 @@ enum Check {
     LAYER(Layer.class),
     STRING(DimensionString.class),
     NOTE(Note.class),
+    KEYED(KeyMark.class),
     SET_OUT(Drawing.class);
 
     /** The kind of element that it looks at one by one. */
@@ -88,7 +91,8 @@ enum Check {
                 case SUPPORT -> new SupportCheck(building, on).findings(element);
                 case STRING ->
                     found instanceof DimensionString s ? new StringCheck(building, storey).findings(s) : List.of();
-                case NOTE -> found instanceof Note n ? new NoteCheck(building, storey).findings(n) : List.of();
+                case NOTE, KEYED ->
+                    found instanceof Pointing p ? new NoteCheck(building, storey).findings(p) : List.of();
                 case SET_OUT ->
                     found instanceof Drawing d ? new SetOutFindings(building, storey).findings(d) : List.of();
                 case LAYER -> found instanceof Layer l ? new LayerCheck(building, storey).findings(l) : List.of();

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.Clause;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Layer;
@@ -20,8 +21,8 @@ import org.leanlintel.core.model.Unusable;
 public final class BegunWith {
 
     /** What uses others goes before them. */
-    private static final List<Class<? extends Element.Stock>> USERS_FIRST =
-            List.of(BuildUp.class, Material.class, Lens.class, StringStyle.class, Layer.class, Symbol.class);
+    private static final List<Class<? extends Element.Stock>> USERS_FIRST = List.of(
+            BuildUp.class, Material.class, Lens.class, StringStyle.class, Clause.class, Layer.class, Symbol.class);
 
     private BegunWith() {}
 

@@ -11,7 +11,9 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.KeyMark;
 import org.leanlintel.core.model.Note;
+import org.leanlintel.core.model.Pointing;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Sign;
@@ -43,7 +45,7 @@ record CarriedWords(Carriage carry) {
     }
 
     /** Where its leader points once all is carried; what is not carried is left, and the place alone is pointed at. */
-    private Target pointed(Target target, Note of) {
+    private Target pointed(Target target, Pointing of) {
         Drawing drawing = carry.from().model().get(of.drawing(), Drawing.class);
         if (drawing.kind() != Drawing.Kind.PLAN && !carry.copies()) return target;
         Vec tip = Pointed.in(drawing, carry.from()).at(target);
@@ -79,6 +81,18 @@ record CarriedWords(Carriage carry) {
         double scale = carry.from().model().find(n.drawing(), Drawing.class) instanceof Drawing d ? d.scale() : 1;
         Block block = Block.of(n, Filled.of(n, carry.from()).text());
         return new Vec(block.widthMm(), -block.heightMm()).times(scale);
+    }
+
+    void keyMark(KeyMark m) {
+        List<Target> targets =
+                m.leaders().targets().stream().map(t -> pointed(t, m)).toList();
+        carry.put(m.in(
+                        carry.idOf(m),
+                        carry.there(m.layer()),
+                        carry.there(m.drawing()),
+                        carry.movement().point(m.at()),
+                        m.leaders().to(targets))
+                .saying(carry.there(m.clause())));
     }
 
     void sign(Sign s) {

@@ -22,6 +22,7 @@ import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.KeptGap;
+import org.leanlintel.core.model.KeyMark;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
@@ -100,6 +101,7 @@ final class Carrying {
             case Corner c -> {}
             case Post p -> post(p);
             case Note n -> words.note(n);
+            case KeyMark m -> words.keyMark(m);
             case Fitting f -> rooms.fitting(f);
             case Room r -> rooms.room(r);
             case RoomLimit l -> rooms.roomLimit(l);

@@ -30,10 +30,10 @@ import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
-import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.OutsideSteps;
+import org.leanlintel.core.model.Pointing;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Relations.WallEndRef;
@@ -103,7 +103,7 @@ public record Delete(List<ElementId> elements) implements Edit {
                             || gone.contains(k.gap().other()))
                     .forEach(this::remove);
             model.all(DimensionString.class).forEach(this::releaseHolds);
-            model.all(Note.class).forEach(this::releaseTargets);
+            Pointing.all(model).forEach(this::releaseTargets);
             model.all(Sheet.class).forEach(this::unplaceDrawings);
             model.all(Lens.class).forEach(this::forgetLayers);
             model.all(Drawing.class).forEach(this::forgetPlans);
@@ -207,7 +207,7 @@ public record Delete(List<ElementId> elements) implements Edit {
             return new Hold.Lost(along.times(held.position()).along(across, aside));
         }
 
-        private void releaseTargets(Note note) {
+        private void releaseTargets(Pointing note) {
             if (gone.contains(note.id())) return;
             Pointed pointed = Pointed.in(model.get(note.drawing(), Drawing.class), building);
             List<Target> left = new ArrayList<>();

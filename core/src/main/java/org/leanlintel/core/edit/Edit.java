@@ -36,6 +36,8 @@ public sealed interface Edit
                 DrawString,
                 DimensionPlan,
                 PlaceNote,
+                PlaceKeyMark,
+                AddClause,
                 PointNote,
                 TidyNotes,
                 AddSheet,

@@ -13,7 +13,7 @@ import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Model;
-import org.leanlintel.core.model.Note;
+import org.leanlintel.core.model.Pointing;
 import org.leanlintel.core.model.SameFace;
 import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Target;
@@ -46,7 +46,7 @@ final class FollowingFaces {
             DimensionString held = s.holding(h -> held(h, walls));
             if (!held.equals(s)) put.add(held);
         }
-        for (Note n : after.all(Note.class)) {
+        for (Pointing n : Pointing.all(after)) {
             if (before.find(n.id()) != n) continue;
             List<Target> targets =
                     n.leaders().targets().stream().map(t -> held(t, walls)).toList();

@@ -19,6 +19,7 @@ import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.GridLine;
+import org.leanlintel.core.model.KeyMark;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Outcome;
@@ -62,6 +63,7 @@ public record Hand(Vec about) implements Edit {
                 FloorVoid.class,
                 Stair.class,
                 Note.class,
+                KeyMark.class,
                 Blank.class,
                 Sign.class,
                 DimensionString.class)) things.addAll(model.all(kind));

@@ -30,10 +30,10 @@ import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
-import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Placing;
+import org.leanlintel.core.model.Pointing;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Relations.WallEndRef;
 import org.leanlintel.core.model.Side;
@@ -280,7 +280,7 @@ public record JoinInLine(List<ElementId> walls) implements Edit {
         }
 
         private void targets() {
-            for (Note n : model.all(Note.class)) {
+            for (Pointing n : Pointing.all(model)) {
                 List<Target> targets =
                         n.leaders().targets().stream().map(this::pointed).toList();
                 if (!targets.equals(n.leaders().targets()))

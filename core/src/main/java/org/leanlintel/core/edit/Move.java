@@ -27,12 +27,15 @@ import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.GridLine;
+import org.leanlintel.core.model.KeyMark;
+import org.leanlintel.core.model.Leaders;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Placing;
+import org.leanlintel.core.model.Pointing;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Relations.WallEndRef;
@@ -151,7 +154,8 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
                             blank.id(),
                             blank.within(
                                     blank.ring().stream().map(p -> p.plus(by)).toList()));
-                case Note note -> put.put(note.id(), moved(note));
+                case Note note -> put.put(note.id(), pointing(note.moved(by)));
+                case KeyMark mark -> put.put(mark.id(), pointing(mark.moved(by)));
                 case DimensionString s -> put.put(s.id(), s.through(s.at().plus(by), s.holds()));
                 case OutsideSteps s -> {
                     return stays(s);
@@ -166,16 +170,13 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
             return null;
         }
 
-        /** Its words; with other things, what it points at where no thing is, too. */
-        private Note moved(Note note) {
-            boolean alone = moving.values().stream().allMatch(Note.class::isInstance);
-            Note shifted = note.moved(by);
-            return alone
-                    ? shifted
-                    : shifted.pointing(note.leaders()
-                            .to(note.leaders().targets().stream()
-                                    .map(t -> t instanceof Target.AtPlace p ? new Target.AtPlace(p.at().plus(by)) : t)
-                                    .toList()));
+        /** What was moved; with other things, what it points at where no thing is moves, too. */
+        private Pointing pointing(Pointing moved) {
+            if (moving.values().stream().allMatch(Pointing.class::isInstance)) return moved;
+            Leaders leaders = moved.leaders();
+            return moved.pointing(leaders.to(leaders.targets().stream()
+                    .map(t -> t instanceof Target.AtPlace p ? new Target.AtPlace(p.at().plus(by)) : t)
+                    .toList()));
         }
 
         private static Refusal stays(Element element) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.leanlintel.core.model.Blank;
 import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.Clause;
 import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.DimensionString;
@@ -16,6 +17,7 @@ import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.HeatRule;
 import org.leanlintel.core.model.KeptGap;
+import org.leanlintel.core.model.KeyMark;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Marked;
@@ -50,6 +52,9 @@ public final class Naming {
             .filter(kind -> kind != SectionLine.class)
             .toList();
 
+    /** How much of a clause names it. */
+    private static final int LONGEST_CLAUSE = 40;
+
     private Naming() {}
 
     public static String of(Element element) {
@@ -82,6 +87,8 @@ public final class Naming {
             case KeptGap k -> "kept gap";
             case Tracing t -> "picture \"" + t.name() + "\"";
             case GridLine l -> "grid line " + l.mark();
+            case KeyMark m -> "keyed note";
+            case Clause c -> "clause \"" + begins(c.text()) + "\"";
             case Sign s ->
                 switch (s.says()) {
                     case NORTH -> "north arrow";
@@ -132,5 +139,9 @@ public final class Naming {
             number = number * 10 + mark.charAt(i) - '0';
         }
         return number;
+    }
+
+    private static String begins(String text) {
+        return text.length() > LONGEST_CLAUSE ? text.substring(0, LONGEST_CLAUSE) + "\u2026" : text;
     }
 }

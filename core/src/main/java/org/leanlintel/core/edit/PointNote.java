@@ -8,8 +8,8 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
-import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Outcome;
+import org.leanlintel.core.model.Pointing;
 import org.leanlintel.core.model.Target;
 import org.leanlintel.core.note.Pointed;
 
@@ -27,7 +27,7 @@ public record PointNote(ElementId note, Picked picked, double withinMm) implemen
 
     @Override
     public Outcome on(Building building) {
-        Note of = building.model().get(note, Note.class);
+        Pointing of = building.model().get(note, Pointing.class);
         Pointed pointed = Pointed.in(building.model().get(of.drawing(), Drawing.class), building);
         List<Target> targets = new ArrayList<>(of.leaders().targets());
         int nearest = nearest(targets, pointed);

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.model.Blank;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Clause;
 import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.DimensionString;
@@ -23,6 +24,7 @@ import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.HeatRule;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.KeptGap;
+import org.leanlintel.core.model.KeyMark;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Material;
@@ -173,6 +175,11 @@ public final class References {
                 if (s.styled() instanceof DimensionString.InStyle in) add(found, in.style(), StringStyle.class);
             }
             case GridLine l -> {}
+            case KeyMark m -> {
+                add(found, m.drawing(), Drawing.class);
+                add(found, m.clause(), Clause.class);
+                m.leaders().targets().forEach(t -> ofTarget(t, found));
+            }
             case Blank b -> {}
             case Sign s -> add(found, s.drawing(), Drawing.class);
             case Note n -> {
@@ -197,6 +204,7 @@ public final class References {
             }
             case Layer l -> {}
             case StringStyle s -> {}
+            case Clause c -> {}
             case Material m -> {}
         }
         return found;

@@ -20,9 +20,9 @@ import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
-import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Placing;
+import org.leanlintel.core.model.Pointing;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Relations.WallEndRef;
 import org.leanlintel.core.model.Target;
@@ -170,7 +170,7 @@ public record Split(ElementId wall, Vec at) implements Edit {
 
         /** Leaders that point into the second part. */
         private void addTargets() {
-            for (Note n : model.all(Note.class)) {
+            for (Pointing n : Pointing.all(model)) {
                 List<Target> targets =
                         n.leaders().targets().stream().map(this::pointed).toList();
                 if (!targets.equals(n.leaders().targets()))

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.Clause;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Layer;
@@ -82,6 +83,7 @@ public final class Standard {
         return switch (item) {
             case Layer l -> l.named(id).taking(taken(l, id));
             case Lens l -> l.called(id, l.name()).showing(layers(l)).stringing(there(l.strings()));
+            case Clause c -> c.called(id);
             case StringStyle s -> s.called(id, s.name());
             case Material m -> m.called(id, m.name());
             case BuildUp b -> b.named(id, b.mark(), b.name()).of(this::there);

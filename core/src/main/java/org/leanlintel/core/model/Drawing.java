@@ -179,7 +179,9 @@ public record Drawing(
         /** A table of the rooms, with sums. */
         ROOMS,
         /** A table of the fittings, counted by what they are. */
-        FITTINGS;
+        FITTINGS,
+        /** The words of the keyed notes that stand on drawings. */
+        CLAUSES;
 
         /** Whether it is a table, counted from the model. */
         public boolean isSchedule() {

@@ -20,7 +20,7 @@ public record Note(
         double widthMm,
         Leaders leaders,
         boolean throughLens)
-        implements Annotation {
+        implements Pointing {
 
     public Note {
         at = Checks.near(at);
@@ -33,6 +33,7 @@ public record Note(
         return with(at.plus(by), leaders);
     }
 
+    @Override
     public Note pointing(Leaders others) {
         return with(at, others);
     }

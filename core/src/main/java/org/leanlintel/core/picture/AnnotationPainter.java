@@ -5,6 +5,7 @@ import org.leanlintel.core.building.Building;
 import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.Blank;
 import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.KeyMark;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Sign;
@@ -28,6 +29,10 @@ final class AnnotationPainter {
         return switch (annotation) {
             case DimensionString s -> undrawn.orMark(s.id(), s.layer(), "A dimension string", s.at(), () -> string(s));
             case Blank b -> blank(b);
+            case KeyMark m ->
+                undrawn.orMark(m.id(), m.layer(), "A keyed note", m.at(), () -> new KeyMarkPainter(
+                                m, building, lettering, look)
+                        .paint());
             case Sign s -> undrawn.orMark(s.id(), s.layer(), "A sign", s.at(), () -> sign(s));
             case Note n -> undrawn.orMark(n.id(), n.layer(), "A note", n.at(), () -> note(n));
         };

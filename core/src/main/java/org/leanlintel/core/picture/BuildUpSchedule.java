@@ -166,18 +166,10 @@ final class BuildUpSchedule extends Painting {
 
         private void wrapped(Pens pens, String words, int column) {
             double y = PAD + LETTERS;
-            StringBuilder line = new StringBuilder();
-            for (String word : words.split(" ")) {
-                boolean full =
-                        !line.isEmpty() && frame.lettersWidth(line + " " + word, false) > frame.width(column) - 2 * PAD;
-                if (full) {
-                    frame.text(pens, line.toString(), column, y, false);
-                    y += LINE;
-                    line.setLength(0);
-                }
-                line.append(line.isEmpty() ? "" : " ").append(word);
+            for (String line : frame.broken(words, column, false)) {
+                frame.text(pens, line, column, y, false);
+                y += LINE;
             }
-            frame.text(pens, line.toString(), column, y, false);
         }
     }
 }

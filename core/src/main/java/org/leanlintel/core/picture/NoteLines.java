@@ -52,20 +52,11 @@ final class NoteLines {
         lines.add(new Line(mark, 0, at, height(), strong()));
     }
 
-    /** Words as they fit; a word wider than all the width stands by itself. */
     private void broken(String words, double right) {
-        StringBuilder line = new StringBuilder();
-        for (String word : words.split(" ")) {
-            String longer = line.isEmpty() ? word : line + " " + word;
-            boolean fits =
-                    widthMm == 0 || line.isEmpty() || lettering.width(longer, height(), strong()) <= widthMm - right;
-            if (!fits) {
-                add(line.toString(), right);
-                line.setLength(0);
-            }
-            line.append(line.isEmpty() ? word : " " + word);
-        }
-        add(line.toString(), right);
+        double room = widthMm == 0 ? Double.POSITIVE_INFINITY : widthMm - right;
+        double height = height();
+        boolean strong = strong();
+        for (String line : BrokenLines.of(words, room, l -> lettering.width(l, height, strong))) add(line, right);
     }
 
     private void add(String words, double right) {

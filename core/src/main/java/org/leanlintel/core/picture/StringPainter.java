@@ -12,6 +12,7 @@ import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.OwnPart;
 import org.leanlintel.core.model.PenRole;
@@ -58,7 +59,7 @@ final class StringPainter {
                 : points.isEmpty() ? 0 : points.getFirst().position();
     }
 
-    /** Where lines of the other strings of the drawing run across this one's figures: extension lines, and those square to it. */
+    /** Where lines run across this one's figures: extension lines of other strings, strings square to it, grid lines. */
     private List<FigureRow.Band> crossing(Building building) {
         List<FigureRow.Band> crossing = new ArrayList<>();
         if (points.size() < 2) return crossing;
@@ -75,6 +76,13 @@ final class StringPainter {
                     if (other.crosses(h, here, across)) crossing.add(band(h.position(), 0, 0));
             if (Math.abs(other.direction().dot(line.direction())) <= Tolerance.PARALLEL_SINE
                     && other.spans(string.at())) crossing.add(withFigures(other));
+        }
+        for (GridLine g : building.model().all(GridLine.class)) {
+            Line grid = Line.between(g.from(), g.to());
+            boolean square = Math.abs(grid.direction().dot(line.direction())) <= Tolerance.PARALLEL_SINE;
+            double along = grid.along(string.at());
+            if (square && along > 0 && along < g.from().distanceTo(g.to()))
+                crossing.add(band(g.from().dot(line.direction()), 0, 0));
         }
         return crossing;
     }

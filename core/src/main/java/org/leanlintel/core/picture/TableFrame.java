@@ -60,8 +60,9 @@ final class TableFrame {
         if (isEmpty) pens.add(lettering.set(empty, at(PAD, down + 6), 0, LETTERS, Align.LEFT, false));
     }
 
-    double lettersWidth(String words, boolean strong) {
-        return lettering.width(words, LETTERS, strong);
+    /** Words as they fit into a column. */
+    List<String> broken(String words, int column, boolean strong) {
+        return BrokenLines.of(words, width(column) - 2 * PAD, l -> lettering.width(l, LETTERS, strong));
     }
 
     /** Words in a column, made smaller where they would leave it. @param below the row's top */
@@ -70,7 +71,7 @@ final class TableFrame {
         double x = PAD;
         for (Column c : columns.subList(0, column)) x += c.widthMm();
         double room = columns.get(column).widthMm() - 2 * PAD;
-        double height = Math.min(LETTERS, LETTERS * room / lettersWidth(words, strong));
+        double height = Math.min(LETTERS, LETTERS * room / lettering.width(words, LETTERS, strong));
         pens.add(lettering.set(words, at(x, down + below), 0, height, Align.LEFT, strong));
     }
 

@@ -32,12 +32,19 @@ final class TableSchedule extends Painting {
         return new Picture(drawing.scale(), groups);
     }
 
+    /** As high as the cell that takes most lines. */
     private Group row(TableFrame frame, Table.Row row, boolean strong) {
         Pens own = pens();
         List<Table.Cell> cells = row.cells();
-        for (int c = 0; c < cells.size(); c++)
-            frame.text(own, cells.get(c).text(), c, PAD + LETTERS - 0.6, strong || c == 0);
-        frame.next(own, LINE + 2 * PAD - 1.2);
+        int most = 1;
+        for (int c = 0; c < cells.size(); c++) {
+            boolean heavy = strong || c == 0;
+            List<String> lines = frame.broken(cells.get(c).text(), c, heavy);
+            for (int i = 0; i < lines.size(); i++)
+                frame.text(own, lines.get(i), c, PAD + LETTERS - 0.6 + i * LINE, heavy);
+            most = Math.max(most, lines.size());
+        }
+        frame.next(own, most * LINE + 2 * PAD - 1.2);
         return new Group(row.element(), drawing.id(), own.items(), List.of());
     }
 

@@ -16,6 +16,7 @@ public final class Tables {
                     case DOORS -> OpeningTable.doors(schedule, building);
                     case WINDOWS -> OpeningTable.windows(schedule, building);
                     case ROOMS -> RoomTable.of(building);
+                    case CLAUSES -> ClauseTable.of(building);
                     case FITTINGS -> FittingTable.of(schedule, building);
                     case PLAN, SECTION, STAIR, BUILD_UPS ->
                         throw new Unusable(

@@ -49,7 +49,13 @@ public final class OfficeStandard {
     public static final ElementId LENS_BUILDING_PLAN = new ElementId("lens-building-plan");
 
     private static final List<String> FILES = List.of(
-            "layers.json", "string-styles.json", "lenses.json", "materials.json", "build-ups.json", "heat.json");
+            "layers.json",
+            "string-styles.json",
+            "lenses.json",
+            "clauses.json",
+            "materials.json",
+            "build-ups.json",
+            "heat.json");
 
     private OfficeStandard() {}
 

@@ -5,8 +5,8 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Notes may be broken to a width and point at things; strings have a kind, a style and figures of their own; there are grid lines
- * and signs, and the site says where north is.
+ * Notes may be broken to a width and point at things; strings have a kind, a style and figures of their own; there are grid lines,
+ * signs and keyed notes, and the site says where north is.
  */
 final class ToVersion10 extends Step {
 
@@ -31,7 +31,7 @@ final class ToVersion10 extends Step {
                     .put("ink", "");
     }
 
-    /** Grid lines lie with section lines, signs with notes. */
+    /** Grid lines lie with section lines, signs and keyed notes with notes. */
     private static void taking(ObjectNode layer) {
         if (!(layer.path("takes") instanceof ArrayNode takes)) return;
         boolean sections = false, notes = false;
@@ -40,7 +40,7 @@ final class ToVersion10 extends Step {
             notes |= kind.asString("").equals("note");
         }
         if (sections) takes.add("gridLine");
-        if (notes) takes.add("sign");
+        if (notes) takes.add("sign").add("keyMark");
     }
 
     private static void string(ObjectNode string) {
