@@ -39,7 +39,7 @@ class LayersTest {
             entry("core.derive", "core.model core.geometry"),
             entry("core.building", "core.derive core.stair core.model core.geometry core.measure"),
             entry("core.takeoff", "core.note core.building core.derive core.model core.geometry core.measure"),
-            entry("core.note", "core.building core.derive core.heat core.model core.geometry core.measure"),
+            entry("core.note", "core.building core.derive core.heat core.stair core.model core.geometry core.measure"),
             entry(
                     "core.dimension",
                     "core.note core.building core.derive core.stair core.model core.geometry core.measure"),

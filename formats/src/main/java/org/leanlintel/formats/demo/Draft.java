@@ -28,12 +28,15 @@ import org.leanlintel.core.edit.NameRoom;
 import org.leanlintel.core.edit.NewWall;
 import org.leanlintel.core.edit.NumberRooms;
 import org.leanlintel.core.edit.Pick;
+import org.leanlintel.core.edit.Picked;
 import org.leanlintel.core.edit.PlaceCornerPair;
 import org.leanlintel.core.edit.PlaceFitting;
+import org.leanlintel.core.edit.PlaceKeyMark;
 import org.leanlintel.core.edit.PlaceNote;
 import org.leanlintel.core.edit.PlaceOpening;
 import org.leanlintel.core.edit.PlacePiece;
 import org.leanlintel.core.edit.PlacePost;
+import org.leanlintel.core.edit.PlaceSign;
 import org.leanlintel.core.edit.PlaceSteps;
 import org.leanlintel.core.edit.Revise;
 import org.leanlintel.core.edit.ReviseStorey;
@@ -49,6 +52,7 @@ import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.InWork;
+import org.leanlintel.core.model.Leaders;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
@@ -63,6 +67,7 @@ import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Sign;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Stop;
@@ -146,9 +151,10 @@ final class Draft {
         return plan;
     }
 
-    /** The ground outside, and what levels are counted from. */
-    void site(String datum, double zeroMm, double ground) {
-        run(new Revise(new Site(Site.ID, datum, zeroMm, ground * unitMm)));
+    /** The ground outside, what levels are counted from, and north in degrees right of up. */
+    void site(String datum, double zeroMm, double ground, double north) {
+        double angle = Math.PI / 2 - Math.toRadians(north);
+        run(new Revise(new Site(Site.ID, datum, zeroMm, ground * unitMm, angle)));
     }
 
     /** A partition from one wall to another round a corner. */
@@ -511,6 +517,45 @@ final class Draft {
         run(new PlaceNote(drawing, OfficeStandard.LAYER_NOTES, at(x, y), text, Note.Style.NOTE));
     }
 
+    /** A note with a leader to a place of a thing. */
+    void noteAt(ElementId drawing, double x, double y, String text, Element thing, double toX, double toY) {
+        run(new PlaceNote(
+                drawing,
+                OfficeStandard.LAYER_NOTES,
+                at(x, y),
+                text,
+                Note.Style.NOTE,
+                0,
+                Leaders.Shape.ELBOWED,
+                Leaders.Tip.DOT,
+                List.of(new Picked.Thing(thing.id(), at(toX, toY)))));
+    }
+
+    /** The number of a clause of the office's library. @param fills what stands in its blanks */
+    void keyed(
+            ElementId drawing,
+            double x,
+            double y,
+            String clause,
+            Element thing,
+            double toX,
+            double toY,
+            String... fills) {
+        run(new PlaceKeyMark(
+                drawing,
+                OfficeStandard.LAYER_NOTES,
+                at(x, y),
+                new ElementId("clause-" + clause),
+                List.of(fills),
+                Leaders.Shape.STRAIGHT,
+                Leaders.Tip.DOT,
+                List.of(new Picked.Thing(thing.id(), at(toX, toY)))));
+    }
+
+    void sign(ElementId drawing, double x, double y, Sign.Says says) {
+        run(new PlaceSign(drawing, OfficeStandard.LAYER_NOTES, at(x, y), says));
+    }
+
     static Hold level(ElementId of, Hold.AtLevel.Of level) {
         return new Hold.AtLevel(of, level);
     }
@@ -584,7 +629,7 @@ final class Draft {
         run(new AddSheet(number, "Rooms and fittings", size, List.of(rooms, fittings)));
     }
 
-    private Sheet.Placed schedule(String name, Drawing.Kind kind, double scale, double paperX, double paperY) {
+    Sheet.Placed schedule(String name, Drawing.Kind kind, double scale, double paperX, double paperY) {
         ElementId made = run(new AddDrawing(
                         name,
                         kind,

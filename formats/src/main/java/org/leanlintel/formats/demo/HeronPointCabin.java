@@ -65,7 +65,7 @@ public final class HeronPointCabin {
         d.room(268, 195, "Bath", Room.Use.BATHROOM, "Tile");
         d.numberRooms();
         fittings(d);
-        d.site("site datum", 0, -8);
+        d.site("site datum", 0, -8, -15);
         d.floor("slab-on-grade", 100, 100);
         d.sheet("A-101", "First floor plan", PaperSize.ARCH_D, WIDTH / 2, DEPTH / 2, 420, 330);
         d.buildUpSheet("A-102", 12, PaperSize.ARCH_D, 120, 520);

@@ -8,6 +8,7 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Does;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Floor;
@@ -21,6 +22,7 @@ import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Sign;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Wall;
@@ -95,7 +97,12 @@ public final class QuarryBankHouse {
         house.d.keep(house.hallWest, Side.RIGHT, house.hallEast, 2750);
         house.rooms();
         house.fittings();
-        house.d.sheet("A-101", "Ground floor plan", PaperSize.A2, WIDTH / 2, DEPTH / 2, 285, 250);
+        house.d.sheet(
+                "A-101",
+                "Ground floor plan",
+                PaperSize.A2,
+                house.d.placed(house.d.plan(), WIDTH / 2, DEPTH / 2, 285, 250),
+                house.d.schedule("Keyed notes", Drawing.Kind.CLAUSES, 10, 30, 90));
         house.d.buildUpSheet("A-102", 10, PaperSize.A2, 60, 390);
         house.d.openingsSheet("A-103", 10, PaperSize.A2, 60, 390, 200);
         house.d.roomsSheet("A-104", 10, PaperSize.A2, 60, 390, 230);
@@ -124,7 +131,7 @@ public final class QuarryBankHouse {
         d.dimension(d.plan());
         d.dimension(wetRoom);
         d.dimension(Objects.requireNonNull(firstPlan));
-        d.noteOn(wetRoom, 7000, 5700, "Tiles to 2100 on all walls;\nfloor falls to the shower");
+        write(wetRoom);
         d.sheet(
                 "A-106",
                 "Existing and demolition",
@@ -139,12 +146,27 @@ public final class QuarryBankHouse {
                 d.placed(wetRoom, 7650, 7300, 480, 280));
     }
 
+    /** What the plans say in words: keyed notes on the ground floor with their list, and what the walls of the wet room are. */
+    private void write(ElementId wetRoom) {
+        ElementId ground = d.plan();
+        d.sign(ground, 14_700, 10_600, Sign.Says.NORTH);
+        d.sign(Objects.requireNonNull(firstPlan), 14_700, 10_600, Sign.Says.NORTH);
+        d.sign(ground, 1300, 1900, Sign.Says.LEVEL);
+        d.keyed(ground, 1200, 2350, "11", west, 200, 2350);
+        d.keyed(ground, 2900, 6900, "15", north, 2900, 8300, "30 l/s");
+        d.keyed(ground, 9300, 700, "06", garageSouth, 9700, 110, "concrete, 215 x 100", "150");
+        d.noteAt(wetRoom, 9500, 8450, "{ply}", north, 8200, DEPTH - 30);
+        d.noteAt(wetRoom, 9500, 8200, "{ply}", north, 7900, DEPTH - 180);
+        d.noteAt(wetRoom, 9500, 7000, "{build-up}, {thickness} mm", garageSide, 8800, 7000);
+        d.noteOn(wetRoom, 7000, 5700, "Tiles to 2100 on all walls;\nfloor falls to the shower");
+    }
+
     /** Floors, the porch, the stair in the hall and the section through it. */
     private void inHeight() {
         List<Wall> shell = d.storeyAbove("First", 2500, "timber-floor");
         ElementId first = d.here();
         d.on(OfficeStandard.GROUND);
-        d.site("site datum", 24_300, -300);
+        d.site("site datum", 24_300, -300, 24);
         d.floor("suspended-timber", 2000, 2000);
         d.floor("slab", HOUSE, 215, WIDTH - 215, DEPTH - 215, -150, new Floor.Level());
         d.floor("slab", 4500, -700, 6300, 0, -150, new Floor.Falling(-Math.PI / 2, 1 / 80.0));
