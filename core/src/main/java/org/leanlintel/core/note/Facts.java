@@ -121,7 +121,7 @@ public final class Facts {
     }
 
     private String words(Ply ply) {
-        String words = PlyWords.of(ply, model);
+        String words = PlyWords.madeOf(ply, model);
         return ply.does() == Does.SHEET ? words : lengths.print(ply.thicknessMm()) + (metric() ? " mm " : " ") + words;
     }
 

@@ -13,7 +13,13 @@ public final class PlyWords {
 
     private PlyWords() {}
 
+    /** With that it carries, where it does. */
     public static String of(Ply ply, Model model) {
+        return madeOf(ply, model) + (ply.does() == Does.CARRIES ? ", carries" : "");
+    }
+
+    /** Material and framing. */
+    public static String madeOf(Ply ply, Model model) {
         String name = model.get(ply.material(), Material.class).name();
         String framing =
                 switch (ply.framing()) {
@@ -22,7 +28,7 @@ public final class PlyWords {
                     case Framing.Joints j ->
                         ", " + model.get(j.material(), Material.class).name().toLowerCase(Locale.ROOT) + " joints";
                 };
-        return name + framing + (ply.does() == Does.CARRIES ? ", carries" : "");
+        return name + framing;
     }
 
     public static String timbers(Framing.Timbers timbers, Model model) {

@@ -15,6 +15,8 @@ final class KeyMarkPainter {
 
     /** On paper: half as high as the box, and half as wide; wider where a number is long. */
     private static final double HIGH_MM = 2.3, WIDE_MM = 2.8, LETTERS_MM = 2.5, BESIDE_MM = 1;
+    /** What covers the drawing under a number ends so far inside its box, whose line is drawn under it. */
+    private static final double INSET_MM = 0.25;
 
     private final KeyMark mark;
     private final Building building;
@@ -35,8 +37,8 @@ final class KeyMarkPainter {
     Group paint() {
         String number = Integer.toString(building.get(new KeyedNotes.All()).number(mark));
         double wide = Math.max(WIDE_MM, lettering.width(number, LETTERS_MM, true) / 2 + BESIDE_MM);
-        List<Vec> box = List.of(at(-wide, -HIGH_MM), at(wide, -HIGH_MM), at(wide, HIGH_MM), at(-wide, HIGH_MM));
-        pens.ground(box);
+        List<Vec> box = box(wide, HIGH_MM);
+        pens.ground(box(wide - INSET_MM, HIGH_MM - INSET_MM));
         leaders(wide);
         pens.closed(PenRole.LEVEL, box);
         pens.add(lettering.set(number, at(0, -LETTERS_MM / 2), 0, LETTERS_MM, Lettering.Align.CENTRE, true));
@@ -45,6 +47,10 @@ final class KeyMarkPainter {
 
     private Vec at(double right, double up) {
         return mark.at().plus(new Vec(right, up).times(scale));
+    }
+
+    private List<Vec> box(double wide, double high) {
+        return List.of(at(-wide, -high), at(wide, -high), at(wide, high), at(-wide, high));
     }
 
     private void leaders(double wide) {

@@ -148,9 +148,9 @@ class PointingNotesTest {
     @Test
     void fieldsSayWhatIsTrueNow() {
         Note note = written("{build-up mark}: {thickness}, {ply}", at(south, 3000, 220));
-        assertThat(says(note)).isEqualTo("shell: 290, 140 mm stud, carries");
+        assertThat(says(note)).isEqualTo("shell: 290, 140 mm stud");
         sketch.run(new RemakeWalls(List.of(south.id()), Sketch.LINED, new RemakeWalls.Kept()));
-        assertThat(says(note)).isEqualTo("lined: 155, 140 mm stud, carries");
+        assertThat(says(note)).isEqualTo("lined: 155, 140 mm stud");
         assertThat(found()).isEmpty();
     }
 

@@ -517,6 +517,9 @@ final class Draft {
         run(new PlaceNote(drawing, OfficeStandard.LAYER_NOTES, at(x, y), text, Note.Style.NOTE));
     }
 
+    /** On paper: where the lines of notes with leaders are broken. */
+    private static final double NOTE_WIDTH_MM = 50;
+
     /** A note with a leader to a place of a thing. */
     void noteAt(ElementId drawing, double x, double y, String text, Element thing, double toX, double toY) {
         run(new PlaceNote(
@@ -525,7 +528,7 @@ final class Draft {
                 at(x, y),
                 text,
                 Note.Style.NOTE,
-                0,
+                NOTE_WIDTH_MM,
                 Leaders.Shape.ELBOWED,
                 Leaders.Tip.DOT,
                 List.of(new Picked.Thing(thing.id(), at(toX, toY)))));

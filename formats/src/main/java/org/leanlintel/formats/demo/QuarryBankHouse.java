@@ -102,7 +102,7 @@ public final class QuarryBankHouse {
                 "Ground floor plan",
                 PaperSize.A2,
                 house.d.placed(house.d.plan(), WIDTH / 2, DEPTH / 2, 285, 250),
-                house.d.schedule("Keyed notes", Drawing.Kind.CLAUSES, 10, 30, 90));
+                house.d.schedule("Keyed notes", Drawing.Kind.CLAUSES, 10, 30, 70));
         house.d.buildUpSheet("A-102", 10, PaperSize.A2, 60, 390);
         house.d.openingsSheet("A-103", 10, PaperSize.A2, 60, 390, 200);
         house.d.roomsSheet("A-104", 10, PaperSize.A2, 60, 390, 230);
@@ -142,8 +142,8 @@ public final class QuarryBankHouse {
                 "A-107",
                 "Client's plan and wet room",
                 PaperSize.A2,
-                d.placed(presentation, WIDTH / 2, DEPTH / 2, 200, 280),
-                d.placed(wetRoom, 7650, 7300, 480, 280));
+                d.placed(presentation, WIDTH / 2, DEPTH / 2, 180, 280),
+                d.placed(wetRoom, 7650, 7300, 445, 280));
     }
 
     /** What the plans say in words: keyed notes on the ground floor with their list, and what the walls of the wet room are. */
@@ -155,9 +155,9 @@ public final class QuarryBankHouse {
         d.keyed(ground, 1200, 2350, "11", west, 200, 2350);
         d.keyed(ground, 2900, 6900, "15", north, 2900, 8300, "30 l/s");
         d.keyed(ground, 9300, 700, "06", garageSouth, 9700, 110, "concrete, 215 x 100", "150");
-        d.noteAt(wetRoom, 9500, 8450, "{ply}", north, 8200, DEPTH - 30);
-        d.noteAt(wetRoom, 9500, 8200, "{ply}", north, 7900, DEPTH - 180);
-        d.noteAt(wetRoom, 9500, 7000, "{build-up}, {thickness} mm", garageSide, 8800, 7000);
+        d.noteAt(wetRoom, 9350, 8900, "{ply}", north, 8200, DEPTH - 30);
+        d.noteAt(wetRoom, 9350, 8500, "{ply}", north, 7900, DEPTH - 180);
+        d.noteAt(wetRoom, 9350, 7000, "{build-up}, {thickness} mm", garageSide, 8800, 7000);
         d.noteOn(wetRoom, 7000, 5700, "Tiles to 2100 on all walls;\nfloor falls to the shower");
     }
 
@@ -220,6 +220,15 @@ public final class QuarryBankHouse {
         d.stringOn(section, true, -1800, Draft.outer(north), Draft.outer(south));
         d.noteOn(section, 1500, 4500, "Ceiling joists and roof\nto follow");
         d.noteOn(section, 2200, 1300, "Kitchen");
+        d.noteAt(section, 5500, 4900, "{build-up}, {thickness} mm", floor("timber-floor"), 7400, 2680);
+        d.noteAt(section, 1200, 850, "{build-up}, {thickness} mm", floor("suspended-timber"), 4000, -110);
+    }
+
+    private Floor floor(String buildUp) {
+        return d.model().all(Floor.class).stream()
+                .filter(f -> f.buildUp().value().endsWith(buildUp))
+                .findFirst()
+                .orElseThrow();
     }
 
     private int plies(Wall wall) {
