@@ -129,6 +129,10 @@ class ApiFuzzTest {
                 .as(asked)
                 .isNotBlank()
                 .doesNotContain("org.", "java.", "Exception", "Failed to", "nested", "`");
+        answer.json()
+                .forEachEntry((member, value) ->
+                        assertThat(value.isNull()).as("%s of %s", member, asked).isFalse());
+        assertThat(answer.json().path("type").asString("")).as(asked).startsWith("urn:lean-lintel:problem:");
         boolean there = SERVER.get(api.path("/state")).status() == 200;
         if (there) assertThat(api.revision()).as(asked).isEqualTo(before);
         return answer;

@@ -182,6 +182,7 @@ class EditingApiTest {
         assertProblem(api.edit(Api.wall(0, 0, 5, 0)), 422, "at least 10 mm");
         assertProblem(api.post("/previews", Api.json(Api.wall(0, 0, 3000, 0)).replace("3000", "1500000")), 400, "1 km");
         assertProblem(SERVER.get("/api/v1/projects/" + UUID.randomUUID() + "/state"), 404, "no such project");
+        assertProblem(SERVER.get("/api/v1/no-such-thing"), 404, "There is nothing at this address.");
         assertProblem(SERVER.get("/api/v1/projects/none/state"), 400, "");
         assertProblem(api.get("/drawings/none/picture"), 404, "no drawing \"none\"");
         assertThat(api.revision()).isZero();

@@ -4,12 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Target;
+import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.note.Facts;
 import org.leanlintel.core.note.Pointed;
 import org.leanlintel.server.api.Messages.FactAnswer;
@@ -42,6 +44,8 @@ public class NotesApi {
         Building building = live.get(project).building();
         Drawing on = building.model().get(new ElementId(drawing), Drawing.class);
         Element element = building.model().get(new ElementId(thing), Element.class);
+        if (!(Math.abs(x) <= Tolerance.FURTHEST_MM && Math.abs(y) <= Tolerance.FURTHEST_MM))
+            throw new Unusable("That is more than 1 km from the drawing's origin.");
         return answer(Pointed.in(on, building).on(element, new Vec(x, y)), building);
     }
 

@@ -17,7 +17,7 @@ import org.springframework.stereotype.Component;
 class PlainProblems implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
 
     private static final String DOCUMENT =
-            "{\"type\":\"about:blank\",\"title\":\"%s\",\"status\":%d,\"detail\":\"The request's address or its form cannot be read.\"}";
+            "{\"type\":\"urn:lean-lintel:problem:unreadable-request\",\"title\":\"%s\",\"status\":%d,\"detail\":\"The request's address or its form cannot be read.\"}";
 
     @Override
     public void customize(TomcatServletWebServerFactory factory) {

@@ -4,6 +4,7 @@ import jakarta.persistence.PersistenceException;
 import java.net.URI;
 import java.util.Arrays;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.GivenUp;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.MissingElement;
@@ -30,6 +31,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
 import tools.jackson.core.JacksonException;
 
 /** Turns every fault into a problem document (RFC 9457) that says in words what is wrong. */
@@ -149,6 +151,24 @@ public class Problems extends ResponseEntityExceptionHandler {
         return ResponseEntity.badRequest()
                 .headers(headers)
                 .body(problem(HttpStatus.BAD_REQUEST, "unreadable-request", "The request cannot be read", detail));
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleNoResourceFoundException(
+            NoResourceFoundException ex, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        return ResponseEntity.status(HttpStatus.NOT_FOUND)
+                .headers(headers)
+                .body(problem(HttpStatus.NOT_FOUND, "not-found", "Not found", "There is nothing at this address."));
+    }
+
+    /** What the framework refuses by itself says of what kind it is, too. */
+    @Override
+    protected @Nullable ResponseEntity<Object> handleExceptionInternal(
+            Exception ex, @Nullable Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        ResponseEntity<Object> answer = super.handleExceptionInternal(ex, body, headers, status, request);
+        if (answer != null && answer.getBody() instanceof ProblemDetail problem && problem.getType() == null)
+            problem.setType(URI.create(TYPE + "unreadable-request"));
+        return answer;
     }
 
     @Override

@@ -3,6 +3,8 @@ package org.leanlintel.server.api;
 import org.leanlintel.formats.json.Json;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.converter.json.ProblemDetailJacksonMixin;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
@@ -24,9 +26,13 @@ class WebSetup implements WebMvcConfigurer {
         registry.addInterceptor(patience).addPathPatterns("/api/v1/projects/**");
     }
 
+    /** Of a problem only what it says is written. */
     @Bean
     static JsonMapper jsonMapper() {
-        return Json.mapper();
+        return Json.mapper()
+                .rebuild()
+                .addMixIn(ProblemDetail.class, ProblemDetailJacksonMixin.class)
+                .build();
     }
 
     @Override
