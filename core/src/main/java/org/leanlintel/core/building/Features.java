@@ -94,6 +94,9 @@ public final class Features {
             case Hold.AtJamb j -> acrossOpening(j.opening(), o -> o.edge(j.edge()), building);
             case Hold.AtCentre c -> acrossOpening(c.opening(), PlacedOpening::middle, building);
             case Hold.OnGrid g -> grid(g, building);
+            case Hold.OnFitting f -> null;
+            case Hold.AtRiser r -> null;
+            case Hold.BesideFlight b -> null;
             case Hold.AtLevel l -> level(l, building);
         };
     }

@@ -95,6 +95,9 @@ public final class HeldPoints {
             case Hold.AtJamb j -> onSetOutLine(j.opening(), shown);
             case Hold.AtCentre c -> onSetOutLine(c.opening(), shown);
             case Hold.OnGrid g -> onPiece(shown);
+            case Hold.OnFitting f -> onPiece(shown);
+            case Hold.AtRiser r -> onPiece(shown);
+            case Hold.BesideFlight b -> onPiece(shown);
             case Hold.AtLevel l -> null;
         };
     }

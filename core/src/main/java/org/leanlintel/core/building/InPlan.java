@@ -10,6 +10,8 @@ import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Side;
+import org.leanlintel.core.stair.StairPlan;
 
 /**
  * What points hold to, as a plan shows it.
@@ -37,8 +39,38 @@ public record InPlan(Building building, boolean toUnits) {
             case Hold.AtCentre c -> acrossOpening(c.opening(), PlacedOpening::middle);
             case Hold.OnGrid g ->
                 building.model().find(g.line()) instanceof GridLine line ? List.of(line.from(), line.to()) : List.of();
+            case Hold.OnFitting f -> fitting(f);
+            case Hold.AtRiser r -> riser(r);
+            case Hold.BesideFlight b -> beside(b);
             case Hold.AtLevel l -> List.of();
         };
+    }
+
+    private List<Vec> fitting(Hold.OnFitting hold) {
+        if (!(building.get(new PlacedFitting.Of(hold.fitting())) instanceof PlacedFitting placed)) return List.of();
+        double wide = placed.fitting().widthMm(), deep = placed.fitting().depthMm();
+        return switch (hold.edge()) {
+            case BACK -> List.of(placed.drawn(0, 0), placed.drawn(wide, 0));
+            case FRONT -> List.of(placed.drawn(0, deep), placed.drawn(wide, deep));
+            case LEFT -> List.of(placed.drawn(0, 0), placed.drawn(0, deep));
+            case RIGHT -> List.of(placed.drawn(wide, 0), placed.drawn(wide, deep));
+            case MIDDLE -> List.of(placed.drawn(wide / 2, 0), placed.drawn(wide / 2, deep));
+        };
+    }
+
+    private List<Vec> riser(Hold.AtRiser hold) {
+        if (!(building.get(new BuiltStair.Of(hold.stair())) instanceof BuiltStair built)) return List.of();
+        for (StairPlan.Riser r : built.plan().risers())
+            if (r.number() == hold.riser()) return List.of(r.left(), r.right());
+        return List.of();
+    }
+
+    private List<Vec> beside(Hold.BesideFlight hold) {
+        if (!(building.get(new BuiltStair.Of(hold.stair())) instanceof BuiltStair built)
+                || hold.flight() >= built.plan().flights().size()) return List.of();
+        StairPlan.Flight flight = built.plan().flights().get(hold.flight());
+        double across = hold.side() == Side.LEFT ? 0 : built.stair().widthMm();
+        return List.of(flight.at(0, across), flight.at(flight.lengthMm(), across));
     }
 
     private List<Vec> face(Hold.OnFace face) {

@@ -12,6 +12,7 @@ import org.leanlintel.core.geometry.GivenUp;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Hold;
 
 /** Strings for what nothing tells of when sides and rooms have theirs: each from the nearest line that is known. */
 final class MissingStrings {
@@ -108,11 +109,13 @@ final class MissingStrings {
                 && meets(i, from, told);
     }
 
-    /** Across a face, as long as it has room for figures; beyond its ends, and those of an opening's edge. */
+    /** Across a face, as long as it has room for figures; beyond its ends, and those of an opening's edge; not across treads. */
     private List<Double> places(int line, Told told) {
         double low = told.low(line), high = told.high(line), beside = BESIDE_MM * working.scale();
         List<Double> places = new ArrayList<>();
-        if (high - low > SHORT_MM * working.scale()) for (double part : PARTS) places.add(low + (high - low) * part);
+        boolean onTreads = told.lines().get(line).hold() instanceof Hold.BesideFlight;
+        if (!onTreads && high - low > SHORT_MM * working.scale())
+            for (double part : PARTS) places.add(low + (high - low) * part);
         if (places.isEmpty() || told.lines().get(line).kind() != PlanLine.Kind.FACE)
             places.addAll(List.of(low - beside, high + beside));
         return places;

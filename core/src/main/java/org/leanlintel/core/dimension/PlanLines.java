@@ -24,6 +24,8 @@ import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.OnLayer;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Post;
+import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
@@ -51,6 +53,7 @@ final class PlanLines {
         for (Wall w : building.model().relations().wallsOf(drawing.storey())) wall(w);
         for (Post p : building.model().relations().postsOf(drawing.storey()))
             if (shows(p, p.state())) sides(p.id(), "post " + p.mark(), 4, p.state());
+        for (Stair s : building.model().all(Stair.class)) if (s.storey().equals(drawing.storey())) stair(s);
         for (GridLine l : building.model().all(GridLine.class)) grid(l);
         if (drawing.frame() instanceof Drawing.Part part) {
             Area frame = Area.of(part.ring());
@@ -77,7 +80,7 @@ final class PlanLines {
         return lines;
     }
 
-    /** How many walls it cannot judge: curved ones, and those at an angle that end on another's side. */
+    /** How many walls and stairs it cannot judge: curved ones, and walls at an angle that end on another's side. */
     int unjudged() {
         return unjudged;
     }
@@ -110,6 +113,32 @@ final class PlanLines {
         for (WallPiece p : building.model().relations().piecesOn(wall.id()))
             if (!(p.make() instanceof WallPiece.Lined) && shows(p, p.state()))
                 sides(p.id(), p.noun() + " " + p.mark(), 3, p.state());
+    }
+
+    /** Where it begins, and the sides of its first flight; the rest follows from its own drawing. */
+    private void stair(Stair stair) {
+        if (!shows(stair, stair.state())) return;
+        if (!(stair.shape() instanceof Stair.Flights)) {
+            unjudged++;
+            return;
+        }
+        List<Hold> holds = List.of(
+                new Hold.AtRiser(stair.id(), 1),
+                new Hold.BesideFlight(stair.id(), 0, Side.LEFT),
+                new Hold.BesideFlight(stair.id(), 0, Side.RIGHT));
+        for (Hold hold : holds) {
+            List<Vec> shown = plan.of(hold);
+            if (shown.size() < 2 || Tolerance.same(shown.getFirst(), shown.getLast())) continue;
+            lines.add(new PlanLine(
+                    hold,
+                    stair.id(),
+                    (hold instanceof Hold.AtRiser ? "first riser of " : "side of ") + stair.mark(),
+                    PlanLine.Kind.SIDE,
+                    shown.getFirst(),
+                    shown.getLast(),
+                    true,
+                    stair.state() == WorkState.EXISTING));
+        }
     }
 
     private void grid(GridLine line) {

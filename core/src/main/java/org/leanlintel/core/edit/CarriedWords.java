@@ -140,6 +140,17 @@ record CarriedWords(Carriage carry) {
             case Hold.AtJamb j ->
                 carry.carried(j.opening()) instanceof ElementId id ? new Hold.AtJamb(id, j.edge()) : null;
             case Hold.AtCentre c -> carry.carried(c.opening()) instanceof ElementId id ? new Hold.AtCentre(id) : null;
+            case Hold.OnFitting f ->
+                carry.carried(f.fitting()) instanceof ElementId id ? new Hold.OnFitting(id, f.edge()) : null;
+            case Hold.AtRiser r ->
+                carry.carried(r.stair()) instanceof ElementId id ? new Hold.AtRiser(id, r.riser()) : null;
+            case Hold.BesideFlight b ->
+                carry.carried(b.stair()) instanceof ElementId id
+                        ? new Hold.BesideFlight(
+                                id,
+                                b.flight(),
+                                carry.movement().mirrors() ? b.side().other() : b.side())
+                        : null;
             case Hold.OnGrid g ->
                 carry.carried(g.line()) instanceof ElementId id ? new Hold.OnGrid(id) : carry.copies() ? null : g;
             case Hold.AtLevel l -> carry.copies() ? null : l;

@@ -308,6 +308,9 @@ public record JoinInLine(List<ElementId> walls) implements Edit {
                 case Hold.AtJamb j -> j;
                 case Hold.AtCentre c -> c;
                 case Hold.OnGrid g -> g;
+                case Hold.OnFitting f -> f;
+                case Hold.AtRiser r -> r;
+                case Hold.BesideFlight b -> b;
                 case Hold.AtLevel l -> l;
             };
         }

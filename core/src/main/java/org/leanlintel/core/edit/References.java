@@ -266,6 +266,9 @@ public final class References {
             case Hold.OnPiece p -> add(found, p.piece(), Element.class);
             case Hold.AtJamb j -> add(found, j.opening(), Opening.class);
             case Hold.AtCentre c -> add(found, c.opening(), Opening.class);
+            case Hold.OnFitting f -> add(found, f.fitting(), Fitting.class);
+            case Hold.AtRiser r -> add(found, r.stair(), Stair.class);
+            case Hold.BesideFlight b -> add(found, b.stair(), Stair.class);
             case Hold.OnGrid g -> add(found, g.line(), GridLine.class);
             case Hold.AtLevel l -> add(found, l.of(), Element.class);
         }

@@ -47,6 +47,33 @@ public sealed interface Hold {
 
     record OnGrid(ElementId line) implements Hold {}
 
+    /** A line of a fitting's box, as it is seen from before it; mirrored with it. */
+    record OnFitting(ElementId fitting, Edge edge) implements Hold {
+
+        public enum Edge {
+            BACK,
+            FRONT,
+            LEFT,
+            RIGHT,
+            /** From its back to its front, halfway along. */
+            MIDDLE
+        }
+    }
+
+    /** A riser of a stair, counted from 1 upwards. */
+    record AtRiser(ElementId stair, int riser) implements Hold {
+        public AtRiser {
+            if (riser < 1 || riser > 200) throw new Unusable("A stair has risers from 1 on, not " + riser + ".");
+        }
+    }
+
+    /** A side of a straight flight of a stair. @param flight counted from 0 upwards; @param side as it is gone up */
+    record BesideFlight(ElementId stair, int flight, Side side) implements Hold {
+        public BesideFlight {
+            if (flight < 0 || flight > 20) throw new Unusable("A stair has flights from 0 on, not " + flight + ".");
+        }
+    }
+
     /** A level that a storey, a floor, an opening or the site has: only drawings that show heights show it. */
     record AtLevel(ElementId of, Of level) implements Hold {
 

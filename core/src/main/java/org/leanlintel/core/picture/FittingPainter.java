@@ -2,6 +2,8 @@ package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import org.leanlintel.core.building.InPlan;
 import org.leanlintel.core.building.PlacedFitting;
 import org.leanlintel.core.building.SymbolLines;
 import org.leanlintel.core.geometry.Vec;
@@ -15,7 +17,7 @@ final class FittingPainter {
 
     private FittingPainter() {}
 
-    static Group of(PlacedFitting placed, Look look, Lettering lettering) {
+    static Group of(PlacedFitting placed, InPlan plan, Look look, Lettering lettering) {
         Pens pens = new Pens(look.lens());
         boolean above = look.on().levelMm() + placed.symbol().lowMm() > look.cutMm();
         PenRole role = above ? PenRole.OVERHEAD : PenRole.FITTING;
@@ -30,18 +32,22 @@ final class FittingPainter {
             Vec base = text.at().plus(new Vec(0, -text.heightMm() / 2));
             pens.add(lettering.set(text.text(), base, 0, height, Lettering.Align.CENTRE, false));
         }
-        return new Group(placed.fitting().id(), placed.fitting().layer(), pens.items(), catches(placed))
+        return new Group(placed.fitting().id(), placed.fitting().layer(), pens.items(), catches(placed, plan))
                 .on(List.of(placed.outline()));
     }
 
-    private static List<Catch> catches(PlacedFitting placed) {
+    /** Its corners as bare points, and the lines of its box. */
+    private static List<Catch> catches(PlacedFitting placed, InPlan plan) {
         List<Vec> ring = placed.outline();
         List<Catch> catches = new ArrayList<>();
-        for (int i = 0; i < ring.size(); i++) {
-            Vec from = ring.get(i), to = ring.get((i + 1) % ring.size());
+        for (Vec from : ring)
             catches.add(new Catch("corner of " + placed.fitting().mark(), new Hold.AtPoint(from), from, from));
-            Vec middle = from.plus(to).times(0.5);
-            catches.add(new Catch("middle of " + placed.fitting().mark(), new Hold.AtPoint(middle), middle, middle));
+        for (Hold.OnFitting.Edge edge : Hold.OnFitting.Edge.values()) {
+            Hold hold = new Hold.OnFitting(placed.fitting().id(), edge);
+            List<Vec> line = plan.of(hold);
+            String words = edge.name().toLowerCase(Locale.ROOT) + " of "
+                    + placed.fitting().mark();
+            if (line.size() == 2) catches.add(new Catch(words, hold, line.getFirst(), line.getLast()));
         }
         return catches;
     }

@@ -5,11 +5,14 @@ import java.util.List;
 import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.StairMake;
 import org.leanlintel.core.picture.Lettering.Align;
 import org.leanlintel.core.picture.WayWords.Place;
+import org.leanlintel.core.stair.StairPlan;
 import org.leanlintel.core.stair.StairPlan.Flight;
 import org.leanlintel.core.stair.StairPlan.Of;
 import org.leanlintel.core.stair.StairPlan.Riser;
@@ -222,6 +225,24 @@ final class StairPainter {
         for (Riser r : List.of(risers.getFirst(), risers.getLast()))
             for (Vec at : List.of(r.left(), r.right()))
                 catches.add(new Catch("corner of " + stair.stair().mark(), new Hold.AtPoint(at), at, at));
+        ElementId id = stair.stair().id();
+        for (Riser r : List.of(risers.getFirst(), risers.getLast()))
+            catches.add(new Catch(
+                    "riser %d of %s".formatted(r.number(), stair.stair().mark()),
+                    new Hold.AtRiser(id, r.number()),
+                    r.left(),
+                    r.right()));
+        List<StairPlan.Flight> flights = stair.plan().flights();
+        for (int i = 0; i < flights.size(); i++)
+            for (Side side : Side.values()) {
+                StairPlan.Flight f = flights.get(i);
+                double across = side == Side.LEFT ? 0 : stair.stair().widthMm();
+                catches.add(new Catch(
+                        "side of " + stair.stair().mark(),
+                        new Hold.BesideFlight(id, i, side),
+                        f.at(0, across),
+                        f.at(f.lengthMm(), across)));
+            }
         return new Group(stair.stair().id(), stair.stair().layer(), pens.items(), catches).on(seen.ringsWithoutHoles());
     }
 }

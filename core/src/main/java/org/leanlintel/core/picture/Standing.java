@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Balustrade;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
+import org.leanlintel.core.building.InPlan;
 import org.leanlintel.core.building.PlacedFitting;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
@@ -122,7 +123,7 @@ final class Standing {
                 fitting.layer(),
                 fitting.mark(),
                 placed.outline().getFirst(),
-                () -> FittingPainter.of(placed, look, plan.lettering()));
+                () -> FittingPainter.of(placed, InPlan.of(look.drawing(), building), look, plan.lettering()));
         Bounds box = TakenBoxes.lines(List.of(group)).stream().reduce(Bounds.of(placed.outline()), Bounds::with);
         return alone(group, List.of(box));
     }
