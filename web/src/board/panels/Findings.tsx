@@ -33,7 +33,47 @@ export function Findings() {
           <Entry key={`${f.sentence}${f.concerns.join()}`} finding={f} />
         ))}
       </ul>
+      <OnSheets />
     </>
+  );
+}
+
+/** What does not print well on the sheets, looked for while this is open. */
+function OnSheets() {
+  const { sync } = useBoardTools();
+  const project = useBoard((s) => s.project);
+  const revision = useBoard((s) => s.revision);
+  const old = useBoard((s) => s.version !== null);
+  const { data: found, isFetching } = useQuery({
+    queryKey: ["sheet-findings", project, revision],
+    enabled: !old,
+    queryFn: () =>
+      answerOf(api.GET("/api/v1/projects/{project}/sheet-findings", { params: { path: { project } } })),
+    placeholderData: (before) => before,
+  });
+  const show = async ({ concerns, at }: Finding) => {
+    await sync.show({ kind: "sheet", id: concerns[0] ?? "" });
+    sync.views.look({ ...sync.state.view, centre: { x: at[0], y: at[1] } });
+  };
+  return (
+    <section className="mt-4">
+      <h3 className="font-semibold">On the sheets</h3>
+      {found?.length === 0 && !isFetching && <p className="text-ink-2">Everything there can be read.</p>}
+      <ul aria-label="Findings on the sheets" className="divide-y divide-rule">
+        {found?.map((f) => (
+          <li key={f.sentence} className="py-2">
+            <button
+              type="button"
+              className="text-left font-semibold hover:text-verdigris"
+              onClick={() => void show(f)}
+            >
+              {f.sentence}
+            </button>
+            <p className="text-ink-2">{f.remedy}</p>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
 

@@ -49,7 +49,7 @@ class LayersTest {
             entry("core.edit", "core.dimension core.note core.building core.model core.geometry core.measure"),
             entry(
                     "core.picture",
-                    "core.dimension core.note core.building core.derive core.takeoff core.heat core.stair core.model core.geometry core.measure"),
+                    "core.check core.dimension core.note core.building core.derive core.takeoff core.heat core.stair core.model core.geometry core.measure"),
             entry("formats.json", "core formats.traced formats.json.upgrade"),
             entry("formats.json.upgrade", ""),
             entry("formats.standard", "core formats.json"),

@@ -42,6 +42,8 @@ public record Finding(
         /** A note that points at what was deleted, or cannot be filled. */
         NOTE,
         /** A plan that a builder cannot set out from. */
-        SET_OUT
+        SET_OUT,
+        /** What does not print well on a sheet; its place is on that. */
+        SHEET
     }
 }

@@ -115,8 +115,11 @@ final class BuildUpSchedule extends Painting {
 
         /** A lining of walls' own: the marks of its pieces, its plies, how thick, how long and how much. */
         private void row(LiningUse use, Pens pens) {
-            double height = Math.max(LINE * 3, (use.plies().size() + 1) * LINE) + 2 * PAD;
-            frame.text(pens, String.join(", ", use.marks()), 0, PAD + LETTERS, false);
+            String marks = String.join(", ", use.marks());
+            int lines =
+                    Math.max(frame.broken(marks, 0, false).size(), use.plies().size() + 1);
+            double height = Math.max(3, lines) * LINE + 2 * PAD;
+            wrapped(pens, marks, 0);
             frame.text(pens, "Lining of its own, from the wall outwards", 2, PAD + LETTERS, true);
             plies(use.plies(), pens);
             double thickness =

@@ -8,10 +8,9 @@ import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.check.Finding;
 import org.leanlintel.core.dimension.SetOutCheck;
 import org.leanlintel.core.dimension.SetOutReport;
-import org.leanlintel.core.geometry.Area;
-import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Model;
@@ -19,18 +18,16 @@ import org.leanlintel.core.picture.DrawingPicture;
 import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
+import org.leanlintel.core.picture.SheetFindings;
+import org.leanlintel.core.picture.SheetPicture;
+import org.leanlintel.core.picture.TextBox;
 import org.leanlintel.formats.pdf.DrawingLettering;
 
 /** The plans of the demo can be set out from, and nothing on them is written over anything else. */
 class DemoIsDimensionedTest {
 
     /** On paper: how far letters may reach into each other's boxes, which are higher than most letters are. */
-    private static final double SLACK_MM = 0.2;
-
     private static final Lettering LETTERS = DrawingLettering.get();
-
-    /** Words where they stand. */
-    private record Words(String said, Area box) {}
 
     static Stream<Model> projects() {
         return Stream.of(QuarryBankHouse.draw(), HeronPointCabin.draw());
@@ -65,46 +62,38 @@ class DemoIsDimensionedTest {
         return Drawing.register(model).stream().filter(d -> d.kind() == kind).toList();
     }
 
-    private static List<String> meeting(List<Words> words) {
+    private static List<String> meeting(List<TextBox> words) {
         List<String> meeting = new ArrayList<>();
         for (int i = 0; i < words.size(); i++)
-            for (Words other : words.subList(i + 1, words.size())) {
-                Words one = words.get(i);
-                if (one.box().bounds().meets(other.box().bounds())
-                        && !one.box().and(other.box()).isEmpty()) meeting.add(one.said() + " and " + other.said());
-            }
+            for (TextBox other : words.subList(i + 1, words.size()))
+                if (words.get(i).meets(other)) meeting.add(words.get(i).said() + " and " + other.said());
         return meeting;
     }
 
-    private static List<Words> words(Drawing drawing, Building building) {
-        List<Words> words = new ArrayList<>();
+    private static List<TextBox> words(Drawing drawing, Building building) {
+        List<TextBox> words = new ArrayList<>();
         for (Group g :
                 DrawingPicture.of(building, drawing.id(), LETTERS).picture().groups())
-            for (Item item : g.items()) if (item instanceof Item.Text t) words.add(words(t, drawing.scale()));
+            for (Item item : g.items())
+                if (item instanceof Item.Text t) words.add(TextBox.of(t, drawing.scale(), LETTERS));
         return words;
     }
 
-    private static Words words(Item.Text text, double scale) {
-        StringBuilder said = new StringBuilder();
-        double left = Double.POSITIVE_INFINITY, right = 0, low = Double.POSITIVE_INFINITY, high = 0;
-        for (Item.Run r : text.runs()) {
-            said.append(r.letters());
-            left = Math.min(left, r.right() + SLACK_MM);
-            right = Math.max(right, r.right() + LETTERS.width(r.letters(), r.height(), false) - SLACK_MM);
-            low = Math.min(low, r.up() + SLACK_MM);
-            high = Math.max(high, r.up() + r.height() - SLACK_MM);
-        }
-        Vec along = Vec.ofAngle(text.angle()).times(scale), up = along.left();
-        return new Words(
-                said.toString(),
-                Area.of(List.of(
-                        at(text, along, left, up, low),
-                        at(text, along, right, up, low),
-                        at(text, along, right, up, high),
-                        at(text, along, left, up, high))));
-    }
-
-    private static Vec at(Item.Text text, Vec along, double right, Vec up, double high) {
-        return text.at().plus(along.times(right)).plus(up.times(high));
+    /** As they print: nothing lies on anything, stands off the sheet or is too small to read. */
+    @ParameterizedTest
+    @MethodSource("projects")
+    void sheetsPrintWell(Model model) {
+        Building building = Building.of(model);
+        assertThat(SheetFindings.of(
+                        model,
+                        sheet -> SheetPicture.of(
+                                sheet,
+                                model,
+                                id -> DrawingPicture.of(building, id, LETTERS).picture(),
+                                LETTERS,
+                                "2026-01-05"),
+                        LETTERS))
+                .extracting(Finding::sentence)
+                .isEmpty();
     }
 }

@@ -6,6 +6,7 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.check.Finding;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
@@ -18,6 +19,7 @@ import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.picture.Extent;
 import org.leanlintel.core.picture.Picture;
+import org.leanlintel.core.picture.SheetFindings;
 import org.leanlintel.core.picture.SheetPicture;
 import org.leanlintel.core.takeoff.Table;
 import org.leanlintel.core.takeoff.Tables;
@@ -100,6 +102,13 @@ public class PicturesApi {
         return Tables.of(schedule, now.building()).columns().stream()
                 .map(Table.Column::title)
                 .toList();
+    }
+
+    /** What does not print well, sheet by sheet. */
+    @GetMapping("/sheet-findings")
+    public List<Finding> sheetFindings(@PathVariable UUID project) {
+        Live now = live.get(project);
+        return SheetFindings.of(now.model(), sheet -> picture(now, sheet), DrawingLettering.get());
     }
 
     private static Picture picture(Live now, Sheet sheet) {

@@ -1,0 +1,154 @@
+package org.leanlintel.core.picture;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import org.leanlintel.core.check.Finding;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.Sheet;
+
+/**
+ * What is wrong with a sheet as it prints: words on words, words too small to read from a print, and what stands off its drawing
+ * area or over its title block.
+ */
+public final class SheetFindings {
+
+    /** The least height of capitals on paper (ISO 3098-1, the smallest of its series). */
+    private static final double LEAST_MM = 1.8;
+    /** How much smaller they may be for having been rounded. */
+    private static final double ROUNDED_MM = 0.01;
+
+    /** A text on the sheet. */
+    private record Placed(TextBox box, Group group) {}
+
+    private final Sheet sheet;
+    private final Model model;
+    private final List<Finding> findings = new ArrayList<>();
+    /** By drawing, in the order they stand on the sheet. */
+    private final Map<ElementId, List<Placed>> texts = new LinkedHashMap<>();
+
+    private SheetFindings(Sheet sheet, Model model) {
+        this.sheet = sheet;
+        this.model = model;
+    }
+
+    /** Of every sheet of a model. @param pictures of a sheet, as it prints */
+    public static List<Finding> of(Model model, Function<Sheet, Picture> pictures, Lettering lettering) {
+        List<Finding> all = new ArrayList<>();
+        for (Sheet s : model.all(Sheet.class)) {
+            SheetFindings found = new SheetFindings(s, model);
+            found.read(pictures.apply(s), lettering);
+            found.find();
+            all.addAll(found.findings);
+        }
+        return all;
+    }
+
+    private void read(Picture picture, Lettering lettering) {
+        for (Group g : picture.groups()) {
+            ElementId drawing = g.drawing();
+            if (drawing == null) continue;
+            for (Item item : g.items())
+                if (item instanceof Item.Text t && !t.text().isBlank())
+                    texts.computeIfAbsent(drawing, d -> new ArrayList<>())
+                            .add(new Placed(TextBox.of(t, 1, lettering), g));
+        }
+    }
+
+    private void find() {
+        texts.forEach((id, placed) -> {
+            Drawing drawing = model.get(id, Drawing.class);
+            meeting(drawing, placed);
+            small(drawing, placed);
+            outside(drawing, placed);
+        });
+    }
+
+    private void meeting(Drawing drawing, List<Placed> placed) {
+        for (int i = 0; i < placed.size(); i++)
+            for (Placed other : placed.subList(i + 1, placed.size())) {
+                Placed one = placed.get(i);
+                if (one.box().meets(other.box()))
+                    add(
+                            "On %s, \"%s\" and \"%s\" of %s lie on each other."
+                                    .formatted(
+                                            sheet.number(),
+                                            one.box().said(),
+                                            other.box().said(),
+                                            drawing.name()),
+                            "Move one of them.",
+                            drawing,
+                            one,
+                            "");
+            }
+    }
+
+    private void small(Drawing drawing, List<Placed> placed) {
+        List<Placed> small = placed.stream()
+                .filter(p -> p.box().heightMm() < LEAST_MM - ROUNDED_MM)
+                .toList();
+        if (small.isEmpty()) return;
+        add(
+                "On %s, %s of %s under %s mm high, such as \"%s\"."
+                        .formatted(
+                                sheet.number(),
+                                small.size() == 1 ? "a text" : small.size() + " texts",
+                                drawing.name() + (small.size() == 1 ? " is" : " are"),
+                                LEAST_MM,
+                                small.getFirst().box().said()),
+                "Show the drawing at a larger scale, or in larger letters.",
+                drawing,
+                small.getFirst(),
+                "ISO 3098-1: letters from 1.8 mm");
+    }
+
+    private void outside(Drawing drawing, List<Placed> placed) {
+        PaperSize size = sheet.size();
+        double right = size.widthMm() - size.marginMm(), bottom = size.marginMm();
+        Bounds area = new Bounds(size.leftMarginMm(), bottom, right, size.heightMm() - size.marginMm());
+        Bounds block = new Bounds(right - TitleBlock.WIDTH, bottom, right, bottom + TitleBlock.HEIGHT);
+        List<Placed> off = placed.stream()
+                .filter(p ->
+                        !holds(area, p.box().bounds()) || block.meets(p.box().bounds()))
+                .toList();
+        if (off.isEmpty()) return;
+        add(
+                "On %s, \"%s\" of %s stands off the drawing area%s."
+                        .formatted(
+                                sheet.number(),
+                                off.getFirst().box().said(),
+                                drawing.name(),
+                                off.size() == 1 ? "" : ", with %d more".formatted(off.size() - 1)),
+                "Move it, or the drawing on its sheet.",
+                drawing,
+                off.getFirst(),
+                "");
+    }
+
+    private static boolean holds(Bounds area, Bounds box) {
+        return box.minX() >= area.minX()
+                && box.maxX() <= area.maxX()
+                && box.minY() >= area.minY()
+                && box.maxY() <= area.maxY();
+    }
+
+    /** Of an element of a drawing on the sheet; the way to it is the sheet. */
+    private void add(String sentence, String remedy, Drawing drawing, Placed at, String source) {
+        Vec corner = at.box().corners().getFirst();
+        findings.add(new Finding(
+                Finding.Kind.SHEET,
+                sentence,
+                remedy,
+                List.of(sheet.id(), drawing.id(), at.group().element()),
+                drawing.storey(),
+                corner,
+                source));
+    }
+}

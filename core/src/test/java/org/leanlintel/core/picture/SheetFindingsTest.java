@@ -1,0 +1,101 @@
+package org.leanlintel.core.picture;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.leanlintel.core.Sketch;
+import org.leanlintel.core.check.Finding;
+import org.leanlintel.core.edit.AddSheet;
+import org.leanlintel.core.edit.DrawString;
+import org.leanlintel.core.edit.PlaceNote;
+import org.leanlintel.core.edit.Revise;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Note;
+import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.model.StringStyle;
+
+/** A plan at 1:50 on an A2 sheet of 594 by 420, its origin at 100, 200 on paper. Letters are 1.786 mm wide. */
+class SheetFindingsTest {
+
+    private static final Lettering LETTERING = new Lettering(Map.of(), Map.of(), 0.5, 0.7);
+
+    private final Sketch sketch = new Sketch();
+
+    SheetFindingsTest() {
+        sketch.shell(7200, 4800);
+        sketch.run(new AddSheet(
+                "A-1", "Plan", PaperSize.A2, List.of(new Sheet.Placed(Sketch.PLAN, Vec.ORIGIN, new Vec(100, 200)))));
+    }
+
+    private Note note(double x, double y, String text) {
+        return (Note) sketch.run(new PlaceNote(Sketch.PLAN, Sketch.LAYER, new Vec(x, y), text, Note.Style.NOTE))
+                .after()
+                .getFirst();
+    }
+
+    private List<String> found() {
+        return SheetFindings.of(
+                        sketch.model(),
+                        sheet -> SheetPicture.of(
+                                sheet,
+                                sketch.model(),
+                                id -> DrawingPicture.of(sketch.building(), id, LETTERING)
+                                        .picture(),
+                                LETTERING,
+                                "2026-01-05"),
+                        LETTERING)
+                .stream()
+                .map(Finding::sentence)
+                .toList();
+    }
+
+    /** "gravel" is 10.7 mm long on paper: 535 of the plan. */
+    @Test
+    void wordsOnWordsAreFound() {
+        note(1000, 1000, "gravel");
+        note(1600, 1000, "paving");
+        assertThat(found()).isEmpty();
+        note(1500, 1050, "turf");
+        assertThat(found())
+                .containsExactly(
+                        "On A-1, \"gravel\" and \"turf\" of Plan lie on each other.",
+                        "On A-1, \"paving\" and \"turf\" of Plan lie on each other.");
+    }
+
+    /** The drawing area ends at 584 on paper, 24,200 of the plan; the title block begins at 404, 15,200, and is 54 high. */
+    @Test
+    void whatStandsOffTheDrawingAreaIsFound() {
+        note(23_000, 1000, "here");
+        assertThat(found()).isEmpty();
+        note(24_000, 2000, "off it");
+        note(16_000, -8000, "on the block");
+        assertThat(found()).containsExactly("On A-1, \"off it\" of Plan stands off the drawing area, with 1 more.");
+    }
+
+    @Test
+    void wordsTooSmallToReadAreFound() {
+        sketch.run(new DrawString(
+                Sketch.PLAN,
+                Sketch.LAYER,
+                new Vec(1, 0),
+                new Vec(0, -900),
+                List.of(new Hold.AtPoint(Vec.ORIGIN), new Hold.AtPoint(new Vec(7200, 0)))));
+        assertThat(found()).isEmpty();
+        sketch.run(new Revise(new StringStyle(
+                Sketch.STYLE,
+                "Tiny",
+                StringStyle.Terminator.STROKE,
+                new StringStyle.ToPoint(1.5),
+                StringStyle.Figures.ABOVE,
+                false,
+                1.5,
+                1,
+                16,
+                StringStyle.Says.PROJECT)));
+        assertThat(found()).containsExactly("On A-1, a text of Plan is under 1.8 mm high, such as \"7200\".");
+    }
+}
