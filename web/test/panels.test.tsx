@@ -273,9 +273,9 @@ describe("dimensioning a plan", () => {
     const { on, previewed } = boardOf({ loaded: true, shown: { kind: "drawing", id: "d" } });
     on(<StageRail />);
     await userEvent.click(screen.getByRole("button", { name: "Dimensions, notes" }));
-    await userEvent.click(screen.getByRole("button", { name: "Dimension the plan" }));
+    await userEvent.click(screen.getByRole("button", { name: "Dimension it all" }));
     expect(previewed.at(-1)).toMatchObject({ type: "dimensionPlan" });
-    await userEvent.click(screen.getByRole("button", { name: "Dimension the plan" }));
+    await userEvent.click(screen.getByRole("button", { name: "Dimension it all" }));
     expect(previewed.slice(-2)).toMatchObject([null, { type: "dimensionPlan" }]);
     expect(document.activeElement).toBe(document.body);
   });

@@ -3,7 +3,7 @@ import { Checks } from "../../ui/Checks";
 import { Button } from "../../ui/controls";
 import { Section } from "../../ui/Section";
 import { useBoard, useBoardTools } from "../state/context";
-import { elementOf } from "../state/state";
+import { drawingShown, elementOf } from "../state/state";
 import type { MakingProps } from "../tools/ToolOf";
 import { SchemeFields } from "./SchemeFields";
 
@@ -22,27 +22,35 @@ export function Dimensioning({ making, set }: MakingProps) {
   const change = (part: Partial<typeof dimension>) => set({ dimension: { ...dimension, ...part } });
   const rooms = useBoard((s) => (s.tool.name === "dimension" ? s.tool.rooms : NONE));
   const elements = useBoard((s) => s.elements);
+  const section = useBoard((s) => drawingShown(s)?.kind === "SECTION");
   const refusal = useBoard((s) => s.preview?.refusal ?? null);
   const count = useBoard((s) =>
     s.preview ? [...s.preview.groups.keys()].filter((id) => !s.elements.has(id)).length : 0,
   );
   const names = rooms.map((id) => elementOf({ elements }, "room", id)?.name ?? "");
   return (
-    <Section title="Dimension the plan" words="outside in tiers, inside through every room">
+    <Section
+      title="Dimension it all"
+      words={
+        section ? "levels at its sides, walls across its foot" : "outside in tiers, inside through every room"
+      }
+    >
       <Checks
         words="Outside"
         options={SIDES}
         chosen={[...dimension.sides]}
         onChange={(sides) => change({ sides })}
       />
-      <label className="flex items-center gap-2 py-1">
-        <input
-          type="checkbox"
-          checked={dimension.inside}
-          onChange={(e) => change({ inside: e.target.checked })}
-        />
-        Inside, and what is not told otherwise
-      </label>
+      {!section && (
+        <label className="flex items-center gap-2 py-1">
+          <input
+            type="checkbox"
+            checked={dimension.inside}
+            onChange={(e) => change({ inside: e.target.checked })}
+          />
+          Inside, and what is not told otherwise
+        </label>
+      )}
       {rooms.length > 0 && (
         <p className="flex items-center justify-between gap-2 py-1">
           <span>Inside of {names.join(", ")} alone</span>

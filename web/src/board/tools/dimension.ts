@@ -1,7 +1,8 @@
+import type { Drawing } from "../../api/types";
 import { inside } from "../catch/near";
 import { Dimensioning } from "../making/Dimensioning";
 import { dimensioning } from "../state/revisions";
-import { elementOf, planShown } from "../state/state";
+import { drawingShown, elementOf } from "../state/state";
 import type { ToolOf } from "./ToolOf";
 
 export interface DimensionTool {
@@ -10,27 +11,32 @@ export interface DimensionTool {
   readonly rooms: readonly string[];
 }
 
-/** All the dimension strings that a plan still wants, at once. */
+const DIMENSIONED: readonly Drawing["kind"][] = ["PLAN", "SECTION"];
+
+/** All the dimension strings that a plan or a section still wants, at once. */
 export const dimension: ToolOf<DimensionTool> = {
   name: "dimension",
-  words: "Dimension the plan",
+  words: "Dimension it all",
   also: "strings tiers overall automatic all sides rooms",
   fresh: { name: "dimension", rooms: [] },
+  anywhere: true,
   areas: true,
   atOnce: true,
   prompt: (state, { rooms }) => [
-    "Dimension the plan.",
+    "Dimension it all.",
     state.preview?.refusal ??
-      (rooms.length === 0
-        ? "Enter draws what is shown; click in a named room for that one alone."
-        : "Enter draws what is shown; click in a room to add it, or to leave it out."),
+      (rooms.length === 0 && drawingShown(state)?.kind === "SECTION"
+        ? "Enter draws what is shown."
+        : rooms.length === 0
+          ? "Enter draws what is shown; click in a named room for that one alone."
+          : "Enter draws what is shown; click in a room to add it, or to leave it out."),
   ],
   edit: (state, { rooms }) => {
-    const plan = planShown(state);
-    return plan
+    const drawing = drawingShown(state);
+    return drawing && DIMENSIONED.includes(drawing.kind)
       ? dimensioning(
           state,
-          plan.id,
+          drawing.id,
           rooms.filter((id) => elementOf(state, "room", id)),
         )
       : null;

@@ -59,19 +59,19 @@ class DimensionedPlanTest {
         tab("Register");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Ground floor, furniture"))
                 .click();
-        tool("Dimension the plan");
+        tool("Dimension it all");
         assertThat(page.locator("aside").getByText(Pattern.compile("hides the layer Dimensions")))
                 .isVisible();
         drafter.press("Escape");
         tab("Facts");
         drafter.field("Lens").selectOption("Outline");
-        tool("Dimension the plan");
+        tool("Dimension it all");
         assertThat(said("^\\d+ strings are added\\.$")).isVisible();
         drafter.button("Draw them").click();
         drafter.expectUndo("dimension Ground floor, furniture");
         tool("Set-out check");
         assertThat(said("^All \\d+ lines can be found\\.$")).isVisible();
-        tool("Dimension the plan");
+        tool("Dimension it all");
         assertThat(page.locator("aside").getByText("All that was asked for is dimensioned already."))
                 .isVisible();
         assertThat(drafter.button("Draw them")).isDisabled();

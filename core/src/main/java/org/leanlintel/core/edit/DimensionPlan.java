@@ -7,6 +7,7 @@ import org.leanlintel.core.building.Building;
 import org.leanlintel.core.dimension.Facing;
 import org.leanlintel.core.dimension.ProposedString;
 import org.leanlintel.core.dimension.Scheme;
+import org.leanlintel.core.dimension.SectionStrings;
 import org.leanlintel.core.dimension.StoreyStrings;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.DimensionString;
@@ -43,7 +44,8 @@ public record DimensionPlan(
     @Override
     public Outcome on(Building building) {
         Drawing plan = building.model().get(drawing, Drawing.class);
-        if (plan.kind() != Drawing.Kind.PLAN) return Refusal.because("Only plans are dimensioned as a whole.", drawing);
+        if (plan.kind() != Drawing.Kind.PLAN && plan.kind() != Drawing.Kind.SECTION)
+            return Refusal.because("Only plans and sections are dimensioned as a whole.", drawing);
         Lens lens = building.model().get(plan.lens(), Lens.class);
         if (lens.of(layer) == Lens.Shown.HIDDEN)
             return Refusal.because(
@@ -55,7 +57,10 @@ public record DimensionPlan(
         NewIds ids = new NewIds(building.model());
         List<Element> put = new ArrayList<>();
         StoreyStrings.Wanted wanted = new StoreyStrings.Wanted(Set.copyOf(sides), inside, rooms);
-        for (ProposedString p : StoreyStrings.of(building, drawing, wanted, scheme))
+        List<ProposedString> proposed = plan.kind() == Drawing.Kind.SECTION
+                ? SectionStrings.of(building, drawing, wanted.sides(), scheme)
+                : StoreyStrings.of(building, drawing, wanted, scheme);
+        for (ProposedString p : proposed)
             put.add(
                     p.of() == null
                             ? new DimensionString(ids.next(), layer, drawing, p.direction(), p.at(), p.holds(), false)

@@ -17,7 +17,6 @@ import org.leanlintel.core.edit.DrawFloor;
 import org.leanlintel.core.edit.DrawRoomLimit;
 import org.leanlintel.core.edit.DrawSection;
 import org.leanlintel.core.edit.DrawStair;
-import org.leanlintel.core.edit.DrawString;
 import org.leanlintel.core.edit.DrawVoid;
 import org.leanlintel.core.edit.DrawWalls;
 import org.leanlintel.core.edit.Edit;
@@ -506,13 +505,6 @@ final class Draft {
                 drawing, OfficeStandard.LAYER_DIMENSIONS, List.of(Facing.values()), true, List.of(), scheme));
     }
 
-    /** On a drawing that shows heights: up at a place across it, or across at a height. */
-    void stringOn(ElementId drawing, boolean across, double place, Hold... holds) {
-        Vec direction = across ? new Vec(1, 0) : new Vec(0, 1);
-        Vec point = across ? at(0, place) : at(place, 0);
-        run(new DrawString(drawing, OfficeStandard.LAYER_DIMENSIONS, direction, point, List.of(holds)));
-    }
-
     void noteOn(ElementId drawing, double x, double y, String text) {
         run(new PlaceNote(drawing, OfficeStandard.LAYER_NOTES, at(x, y), text, Note.Style.NOTE));
     }
@@ -557,26 +549,6 @@ final class Draft {
 
     void sign(ElementId drawing, double x, double y, Sign.Says says) {
         run(new PlaceSign(drawing, OfficeStandard.LAYER_NOTES, at(x, y), says));
-    }
-
-    static Hold level(ElementId of, Hold.AtLevel.Of level) {
-        return new Hold.AtLevel(of, level);
-    }
-
-    static Hold outer(Wall wall) {
-        return new Hold.OnFace(wall.id(), 0);
-    }
-
-    /** The face inside ply {@code face - 1}, counted from the outside. */
-    static Hold face(Wall wall, int face) {
-        return new Hold.OnFace(wall.id(), face);
-    }
-
-    static Hold[] jambs(Wall from, Wall to, Opening... openings) {
-        List<Hold> holds = new ArrayList<>(List.of(outer(from)));
-        for (Opening o : openings) for (End end : End.values()) holds.add(new Hold.AtJamb(o.id(), end));
-        holds.add(outer(to));
-        return holds.toArray(new Hold[0]);
     }
 
     void note(double x, double y, String text) {

@@ -4,7 +4,6 @@ import java.util.List;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
-import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Opening.Opens;
@@ -115,14 +114,7 @@ public final class HeronPointCabin {
         d.note(36, 130, "Open to the living\nroom below");
         d.fitting("bed-double", 320, 180);
         d.dimension(d.plan());
-        d.stringOn(
-                section,
-                false,
-                -40,
-                Draft.level(OfficeStandard.GROUND, Hold.AtLevel.Of.FLOOR),
-                Draft.level(OfficeStandard.GROUND, Hold.AtLevel.Of.CEILING),
-                Draft.level(loft, Hold.AtLevel.Of.FLOOR),
-                Draft.level(loft, Hold.AtLevel.Of.HEADS));
+        d.dimension(section);
         d.sheet(
                 "A-105",
                 "Loft plan, section and stair",

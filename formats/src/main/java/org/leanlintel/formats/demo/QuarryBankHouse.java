@@ -6,13 +6,11 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.UnitSystem;
-import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Floor;
-import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Opening.Opens;
@@ -23,7 +21,6 @@ import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Sign;
-import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallPiece;
@@ -179,7 +176,7 @@ public final class QuarryBankHouse {
         d.on(first);
         firstPlan = d.plan();
         upstairs(shell);
-        annotate(section, first);
+        annotate(section);
         d.sheet(
                 "A-105",
                 "First floor plan, section and stair",
@@ -190,34 +187,8 @@ public final class QuarryBankHouse {
     }
 
     /** The section: levels up its left side, walls across its foot, and what is built there. */
-    private void annotate(ElementId section, ElementId first) {
-        d.stringOn(
-                section,
-                false,
-                -700,
-                Draft.level(Site.ID, Hold.AtLevel.Of.GROUND),
-                Draft.level(OfficeStandard.GROUND, Hold.AtLevel.Of.FLOOR),
-                Draft.level(OfficeStandard.GROUND, Hold.AtLevel.Of.CEILING),
-                Draft.level(first, Hold.AtLevel.Of.FLOOR),
-                Draft.level(first, Hold.AtLevel.Of.HEADS));
-        d.stringOn(
-                section,
-                false,
-                -1200,
-                Draft.level(OfficeStandard.GROUND, Hold.AtLevel.Of.FLOOR),
-                Draft.level(first, Hold.AtLevel.Of.FLOOR),
-                Draft.level(first, Hold.AtLevel.Of.HEADS));
-        d.stringOn(
-                section,
-                true,
-                -1300,
-                Draft.outer(north),
-                Draft.face(north, plies(north)),
-                Draft.face(spine, 0),
-                Draft.face(spine, plies(spine)),
-                Draft.face(south, plies(south)),
-                Draft.outer(south));
-        d.stringOn(section, true, -1800, Draft.outer(north), Draft.outer(south));
+    private void annotate(ElementId section) {
+        d.dimension(section);
         d.noteOn(section, 1500, 4500, "Ceiling joists and roof\nto follow");
         d.noteOn(section, 2200, 1300, "Kitchen");
         d.noteAt(section, 5500, 4900, "{build-up}, {thickness} mm", floor("timber-floor"), 7400, 2680);
@@ -229,10 +200,6 @@ public final class QuarryBankHouse {
                 .filter(f -> f.buildUp().value().endsWith(buildUp))
                 .findFirst()
                 .orElseThrow();
-    }
-
-    private int plies(Wall wall) {
-        return d.model().get(wall.buildUp(), BuildUp.class).plies().size();
     }
 
     /** The first floor: three bedrooms and a bathroom about a landing, and the study over the garage. */

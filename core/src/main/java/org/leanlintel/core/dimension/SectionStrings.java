@@ -1,0 +1,203 @@
+package org.leanlintel.core.dimension;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.Feature;
+import org.leanlintel.core.building.Features;
+import org.leanlintel.core.building.HeldPoints;
+import org.leanlintel.core.building.InSection;
+import org.leanlintel.core.building.SectionFrame;
+import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Hold.AtLevel.Of;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.SectionLine;
+import org.leanlintel.core.model.Site;
+import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.Wall;
+
+/**
+ * The strings that a section wants: up its left side every level, then from floor to floor; up its right side the openings that are cut
+ * there; across its foot the walls that are cut in the lowest storey, then all of it. What a string tells already is not told again.
+ */
+public final class SectionStrings {
+
+    private static final Vec ACROSS = new Vec(1, 0), UP = new Vec(0, 1);
+
+    private final Building building;
+    private final Drawing drawing;
+    private final Scheme scheme;
+    private final InSection shown;
+    private final List<Storey> storeys;
+    private final List<ProposedString> proposed = new ArrayList<>();
+    /** Where the walls that are cut reach to, and the lowest that is drawn. */
+    private double left = Double.POSITIVE_INFINITY, right = Double.NEGATIVE_INFINITY, low;
+
+    private SectionStrings(Building building, Drawing drawing, Scheme scheme) {
+        this.building = building;
+        this.drawing = drawing;
+        this.scheme = scheme;
+        shown = new InSection(SectionFrame.of(building.model().get(drawing.one(), SectionLine.class)));
+        storeys = building.model().all(Storey.class).stream()
+                .sorted(Comparator.comparingDouble(s -> building.space(s.id()).levelMm()))
+                .toList();
+        low = Site.of(building.model()).groundMm();
+        for (Wall w : building.model().all(Wall.class)) reach(w);
+        for (Floor f : building.model().all(Floor.class)) reach(f);
+    }
+
+    /** @param section a drawing that is one; @param sides which of its sides get strings; its top gets none */
+    public static List<ProposedString> of(Building building, ElementId section, Set<Facing> sides, Scheme scheme) {
+        SectionStrings strings = new SectionStrings(building, building.model().get(section, Drawing.class), scheme);
+        if (strings.right < strings.left) return List.of();
+        if (sides.contains(Facing.LEFT)) strings.levels();
+        if (sides.contains(Facing.RIGHT)) strings.openings();
+        if (sides.contains(Facing.BOTTOM)) strings.walls();
+        return strings.proposed;
+    }
+
+    private void reach(Wall wall) {
+        int plies = building.model().get(wall.buildUp(), BuildUp.class).plies().size();
+        for (int face : new int[] {0, plies})
+            for (Vec at : seen(new Hold.OnFace(wall.id(), face))) {
+                left = Math.min(left, at.x());
+                right = Math.max(right, at.x());
+                low = Math.min(low, at.y());
+            }
+    }
+
+    private void reach(Floor floor) {
+        for (Vec at : seen(new Hold.AtLevel(floor.id(), Of.UNDERSIDE))) low = Math.min(low, at.y());
+    }
+
+    private List<Vec> seen(Hold hold) {
+        Feature feature = Features.of(hold, building);
+        return feature == null ? List.of() : shown.of(feature);
+    }
+
+    /** From the cut on outwards. @param tier 0 for the first */
+    private double off(int tier) {
+        return (scheme.firstMm() + tier * scheme.nextMm()) * drawing.scale();
+    }
+
+    private void levels() {
+        List<Hold> all = new ArrayList<>(), floors = new ArrayList<>();
+        if (building.model().find(Site.ID) != null) all.add(new Hold.AtLevel(Site.ID, Of.GROUND));
+        for (Storey s : storeys) {
+            all.add(new Hold.AtLevel(s.id(), Of.FLOOR));
+            all.add(new Hold.AtLevel(s.id(), s == storeys.getLast() ? Of.HEADS : Of.CEILING));
+            floors.add(new Hold.AtLevel(s.id(), Of.FLOOR));
+        }
+        floors.add(new Hold.AtLevel(storeys.getLast().id(), Of.HEADS));
+        propose(UP, new Vec(left - off(0), 0), all);
+        propose(UP, new Vec(left - off(1), 0), floors);
+    }
+
+    /** Sills and heads of what is cut at the right, each storey from its floor on. */
+    private void openings() {
+        List<Hold> holds = new ArrayList<>();
+        for (Storey s : storeys) {
+            List<Hold> here = new ArrayList<>();
+            for (Opening o : building.model().all(Opening.class)) {
+                Wall wall = building.model().get(o.wall(), Wall.class);
+                if (!wall.storey().equals(s.id()) || !isCutAtTheRight(wall, o)) continue;
+                if (o.sillMm() > 0) here.add(new Hold.AtLevel(o.id(), Of.SILL));
+                here.add(new Hold.AtLevel(o.id(), Of.HEAD));
+            }
+            if (here.isEmpty()) continue;
+            holds.add(new Hold.AtLevel(s.id(), Of.FLOOR));
+            holds.addAll(here);
+        }
+        if (!holds.isEmpty()) propose(UP, new Vec(right + off(0), 0), holds);
+    }
+
+    private boolean isCutAtTheRight(Wall wall, Opening opening) {
+        int plies = building.model().get(wall.buildUp(), BuildUp.class).plies().size();
+        boolean outermost = false;
+        for (int face : new int[] {0, plies})
+            for (Vec at : seen(new Hold.OnFace(wall.id(), face))) outermost |= right - at.x() < Tolerance.SAME_MM;
+        if (!outermost
+                || !(Features.of(new Hold.AtLevel(opening.id(), Of.HEAD), building) instanceof Feature.Ledge over))
+            return false;
+        double near = Double.POSITIVE_INFINITY, far = Double.NEGATIVE_INFINITY;
+        for (Vec p : over.over()) {
+            near = Math.min(near, shown.frame().seen(p).y());
+            far = Math.max(far, shown.frame().seen(p).y());
+        }
+        return near < 0 && far > 0;
+    }
+
+    private void walls() {
+        for (Storey s : storeys) {
+            Map<Hold, Double> faces = faces(s);
+            if (faces.isEmpty()) continue;
+            List<Hold> across = faces.entrySet().stream()
+                    .sorted(Map.Entry.comparingByValue())
+                    .map(Map.Entry::getKey)
+                    .toList();
+            propose(ACROSS, new Vec(0, low - off(0)), across);
+            propose(ACROSS, new Vec(0, low - off(1)), List.of(across.getFirst(), across.getLast()));
+            return;
+        }
+    }
+
+    /** Of walls that are cut, by where: the outer faces of the house, and of others what the scheme goes to. */
+    private Map<Hold, Double> faces(Storey storey) {
+        Map<Hold, Double> faces = new LinkedHashMap<>();
+        for (Wall w : building.model().relations().wallsOf(storey.id()))
+            for (int face : wanted(w)) {
+                Hold hold = new Hold.OnFace(w.id(), face);
+                List<Vec> seen = seen(hold);
+                if (!seen.isEmpty()) faces.put(hold, seen.getFirst().x());
+            }
+        return faces;
+    }
+
+    private List<Integer> wanted(Wall wall) {
+        BuildUp buildUp = building.model().get(wall.buildUp(), BuildUp.class);
+        int plies = buildUp.plies().size();
+        boolean ofShell = false;
+        for (int face : new int[] {0, plies})
+            for (Vec at : seen(new Hold.OnFace(wall.id(), face)))
+                ofShell |= at.x() - left < Tolerance.SAME_MM || right - at.x() < Tolerance.SAME_MM;
+        int outer = scheme.outside() == Scheme.Walls.STRUCTURE ? buildUp.structureFrom() : 0;
+        return switch (scheme.walls()) {
+            case FINISH -> List.of(ofShell ? outer : 0, plies);
+            case STRUCTURE -> List.of(ofShell ? outer : buildUp.structureFrom(), buildUp.structureTo());
+            case CENTRE -> ofShell ? List.of(outer, buildUp.structureTo()) : List.of(Hold.OnFace.CENTRE_LINE);
+        };
+    }
+
+    private void propose(Vec direction, Vec at, List<Hold> holds) {
+        DimensionString would =
+                new DimensionString(new ElementId("proposed"), drawing.id(), drawing.id(), direction, at, holds, false);
+        List<HeldPoints.Held> points = HeldPoints.along(would, building);
+        if (points.size() < 2 || isTold(direction, points)) return;
+        proposed.add(new ProposedString(null, direction, at, holds));
+    }
+
+    private boolean isTold(Vec direction, List<HeldPoints.Held> points) {
+        for (DimensionString s : building.model().all(DimensionString.class)) {
+            boolean alike = s.drawing().equals(drawing.id())
+                    && Math.abs(s.direction().cross(direction)) <= Tolerance.PARALLEL_SINE;
+            if (!alike) continue;
+            double sign = Math.signum(s.direction().dot(direction));
+            List<HeldPoints.Held> there = HeldPoints.along(s, building);
+            if (points.stream()
+                    .allMatch(p -> there.stream().anyMatch(t -> Tolerance.same(t.position() * sign, p.position()))))
+                return true;
+        }
+        return false;
+    }
+}
