@@ -31,6 +31,7 @@ import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
+import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
@@ -72,7 +73,7 @@ final class Standing {
             case Floor f -> f.outline() instanceof Floor.Drawn d ? floor(f, d) : Shows.NOTHING;
             case FloorVoid v -> hole(v);
             case Stair s -> new Shows(List.of(), stair(s), List.of());
-            case SectionLine l -> marked(SectionLinePainter.of(l, look, plan.lettering()));
+            case SectionLine l -> marked(SectionLinePainter.of(l, sheetOf(l), look, plan.lettering()));
             case GridLine l -> marked(GridPainter.of(l, look, plan.lettering()));
             case Annotation a -> annotation(a);
             case Room r -> Shows.NOTHING;
@@ -126,6 +127,16 @@ final class Standing {
                 () -> FittingPainter.of(placed, InPlan.of(look.drawing(), building), look, plan.lettering()));
         Bounds box = TakenBoxes.lines(List.of(group)).stream().reduce(Bounds.of(placed.outline()), Bounds::with);
         return alone(group, List.of(box));
+    }
+
+    /** The number of the first sheet that shows the section along a line; empty where none does. */
+    private String sheetOf(SectionLine line) {
+        for (Sheet sheet : model.all(Sheet.class))
+            for (Sheet.Placed p : sheet.drawings())
+                if (model.find(p.drawing()) instanceof Drawing d
+                        && d.subject() instanceof Drawing.One one
+                        && one.element().equals(line.id())) return sheet.number();
+        return "";
     }
 
     private Group limit(RoomLimit limit) {

@@ -8,13 +8,17 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.HouseOfTwo;
 import org.leanlintel.core.Sketch;
+import org.leanlintel.core.edit.AddSheet;
 import org.leanlintel.core.edit.DrawSection;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.SectionLine;
+import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StairMake;
@@ -39,6 +43,31 @@ class SectionTest {
                 .orElseThrow()
                 .id();
         return DrawingPicture.of(sketch.building(), id, LETTERS).picture();
+    }
+
+    /** Its mark at both ends, and beside that the sheet it is drawn on once there is one. */
+    @Test
+    void aPlanSaysOnWhichSheetASectionIsDrawn() {
+        section(3000, -500, 3000, 4500, Side.RIGHT, 0);
+        SectionLine line = sketch.model().all(SectionLine.class).getFirst();
+        assertThat(said(line)).containsExactly("A", "A");
+        Drawing drawn = sketch.model().all(Drawing.class).stream()
+                .filter(d -> d.kind() == Drawing.Kind.SECTION)
+                .findFirst()
+                .orElseThrow();
+        sketch.run(new AddSheet(
+                "A-201",
+                "Section",
+                PaperSize.A2,
+                List.of(new Sheet.Placed(drawn.id(), Vec.ORIGIN, new Vec(200, 200)))));
+        assertThat(said(line)).containsExactly("A", "A-201", "A", "A-201");
+    }
+
+    private List<String> said(SectionLine line) {
+        return items(DrawingPicture.of(sketch.building(), Sketch.PLAN, LETTERS).picture(), line.id()).stream()
+                .filter(Item.Text.class::isInstance)
+                .map(i -> ((Item.Text) i).text())
+                .toList();
     }
 
     private static List<Item> items(Picture picture, ElementId element) {
