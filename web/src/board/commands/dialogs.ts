@@ -40,6 +40,7 @@ export const dialogs: readonly Command[] = [
   ),
   opens("drawings", "Several drawings at once", [], "plans of every storey through lenses"),
   opens("stringStyles", "Styles of dimension strings", [], "arrow stroke dot rounding units figures"),
+  opens("replace", "Find and replace in notes", [], "words text search"),
   opens("clauses", "Library of keyed notes", [], "clauses specification general"),
   opens("materials", "Materials", [], "hatch conductivity stock"),
   opens("stairRules", "Change the rules for stairs", [], "riser going headroom"),

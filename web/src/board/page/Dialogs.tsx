@@ -1,5 +1,6 @@
 import { Materials } from "../buildups/Materials";
 import { Clauses } from "../clauses/Clauses";
+import { ReplaceWords } from "../clauses/ReplaceWords";
 import { LensDialog } from "../lenses/LensDialog";
 import { StandardDialog } from "../lenses/StandardDialog";
 import { SeveralDrawings } from "../register/SeveralDrawings";
@@ -35,6 +36,8 @@ export function Dialogs() {
       return <VersionsDialog onClose={close} />;
     case "stringStyles":
       return <StringStyles onClose={close} />;
+    case "replace":
+      return <ReplaceWords onClose={close} />;
     case "clauses":
       return <Clauses onClose={close} />;
     case "materials":

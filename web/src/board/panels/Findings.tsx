@@ -59,7 +59,7 @@ function OnSheets() {
     <section className="mt-4">
       <h3 className="font-semibold">On the sheets</h3>
       {found?.length === 0 && !isFetching && <p className="text-ink-2">Everything there can be read.</p>}
-      <ul aria-label="Findings on the sheets" className="divide-y divide-rule">
+      <ul aria-label="On the sheets" className="divide-y divide-rule">
         {found?.map((f) => (
           <li key={f.sentence} className="py-2">
             <button

@@ -52,6 +52,7 @@ export type Dialog =
   | "materials"
   | "stringStyles"
   | "clauses"
+  | "replace"
   | "stairRules";
 
 /** What the panel at the side shows. */

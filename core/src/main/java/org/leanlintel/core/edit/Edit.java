@@ -38,6 +38,7 @@ public sealed interface Edit
                 PlaceNote,
                 PlaceKeyMark,
                 AddClause,
+                ReplaceWords,
                 PointNote,
                 TidyNotes,
                 AddSheet,

@@ -43,6 +43,10 @@ public record Clause(ElementId id, String heading, String text, double order) im
         });
     }
 
+    public Clause saying(String words) {
+        return new Clause(id, heading, words, order);
+    }
+
     public Clause called(ElementId other) {
         return new Clause(other, heading, text, order);
     }

@@ -37,6 +37,10 @@ public record KeyMark(
         return in(id, layer, drawing, at.plus(by), leaders);
     }
 
+    public KeyMark filled(List<String> others) {
+        return new KeyMark(id, layer, drawing, at, clause, others, leaders, throughLens);
+    }
+
     public KeyMark saying(ElementId other) {
         return new KeyMark(id, layer, drawing, at, other, fills, leaders, throughLens);
     }

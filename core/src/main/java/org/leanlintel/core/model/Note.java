@@ -38,6 +38,10 @@ public record Note(
         return with(at, others);
     }
 
+    public Note saying(String words) {
+        return new Note(id, layer, drawing, at, words, style, widthMm, leaders, throughLens);
+    }
+
     public Note with(Vec otherAt, Leaders others) {
         return new Note(id, layer, drawing, otherAt, text, style, widthMm, others, throughLens);
     }

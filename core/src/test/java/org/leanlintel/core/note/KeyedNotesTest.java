@@ -11,6 +11,8 @@ import org.leanlintel.core.edit.AddClause;
 import org.leanlintel.core.edit.Delete;
 import org.leanlintel.core.edit.Picked;
 import org.leanlintel.core.edit.PlaceKeyMark;
+import org.leanlintel.core.edit.PlaceNote;
+import org.leanlintel.core.edit.ReplaceWords;
 import org.leanlintel.core.edit.Revise;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Clause;
@@ -18,6 +20,7 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.KeyMark;
 import org.leanlintel.core.model.Leaders;
+import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Target;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.takeoff.Table;
@@ -119,6 +122,22 @@ class KeyedNotesTest {
                 .filter(f -> f.kind() == Finding.Kind.NOTE)
                 .map(Finding::sentence)
                 .toList();
+    }
+
+    @Test
+    void wordsAreReplacedWhereverTheyStand() {
+        mark(lintel, "precast", "150");
+        Note note = (Note)
+                sketch.run(new PlaceNote(Sketch.PLAN, Sketch.LAYER, Vec.ORIGIN, "Lintel precast", Note.Style.NOTE))
+                        .after()
+                        .getFirst();
+        sketch.run(new ReplaceWords("precast", "steel"));
+        assertThat(sketch.model().get(note.id(), Note.class).text()).isEqualTo("Lintel steel");
+        sketch.run(new ReplaceWords("Lintel", "Beam"));
+        assertThat(listed()).containsExactly("1 Beam steel, bearing 150.");
+        assertThat(sketch.refusal(new ReplaceWords("precast", "")))
+                .isEqualTo("No note and no clause says \"precast\".");
+        assertThat(sketch.refusal(new ReplaceWords("Beam steel", " "))).contains("must not be empty");
     }
 
     @Test
