@@ -11,6 +11,7 @@ import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Sign;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.formats.standard.OfficeStandard;
@@ -84,6 +85,7 @@ public final class HeronPointCabin {
         d.on(OfficeStandard.GROUND);
         d.dimension(d.plan());
         d.dimension(bath);
+        d.sign(d.plan(), WIDTH + 90, DEPTH + 70, Sign.Says.NORTH);
         d.noteOn(bath, 230, 130, "Blocking in the wall behind the vanity");
         d.sheet(
                 "A-106",
