@@ -29,6 +29,7 @@ export type KeyMark = Schemas["KeyMark"];
 export type Clause = Schemas["Clause"];
 export type GridLine = Schemas["GridLine"];
 export type Sign = Schemas["Sign"];
+export type ReviseFigure = Schemas["ReviseFigure"];
 export type StringStyle = Schemas["StringStyle"];
 export type Leaders = Schemas["Leaders"];
 export type LeaderTarget = Schemas["Target"];

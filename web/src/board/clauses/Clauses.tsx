@@ -4,7 +4,7 @@ import { Button, Fault, fieldClass, Panel, Row, Stacked } from "../../ui/control
 import { Accepted } from "../fields/Accepted";
 import { library, usesOf } from "../state/clauses";
 import { useBoard, useBoardTools } from "../state/context";
-import { erasure } from "../state/revisions";
+import { addingClause, erasure } from "../state/revisions";
 
 /** The library of keyed notes: a clause changed here changes wherever it is said. */
 export function Clauses({ onClose }: { readonly onClose: () => void }) {
@@ -76,7 +76,7 @@ function NewClause({ onAdded }: { readonly onAdded: (id: string) => void }) {
   const [fault, setFault] = useState<string | null>(null);
   const add = async () => {
     const known = new Set(library(sync.state).map((c) => c.id));
-    const stored = await sync.edit({ type: "addClause", heading, text });
+    const stored = await sync.edit(addingClause(heading, text));
     setFault(stored ? null : sync.state.saying);
     const made = library(sync.state).find((c) => !known.has(c.id));
     if (!stored || !made) return;

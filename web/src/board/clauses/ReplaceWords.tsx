@@ -2,6 +2,7 @@ import { useState } from "react";
 import type { Element } from "../../api/types";
 import { Button, Fault, fieldClass, Panel, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../state/context";
+import { replacingWords } from "../state/revisions";
 import { elementOf } from "../state/state";
 
 /** Finds words in all notes and clauses, leads to them, and puts others in their place. */
@@ -13,7 +14,7 @@ export function ReplaceWords({ onClose }: { readonly onClose: () => void }) {
   const elements = useBoard((s) => s.elements);
   const found = find === "" ? [] : [...elements.values()].filter((e) => says(e)?.includes(find));
   const replace = async () => {
-    const stored = await sync.edit({ type: "replaceWords", find, with: words });
+    const stored = await sync.edit(replacingWords(find, words));
     setFault(stored ? null : sync.state.saying);
   };
   const go = async (e: Element) => {

@@ -1,17 +1,17 @@
-import type { Edit } from "../../api/types";
+import type { ReviseFigure } from "../../api/types";
 import { Button } from "../../ui/controls";
 import { Section } from "../../ui/Section";
 import { useBoard, useBoardTools } from "../state/context";
+import { figureChange } from "../state/revisions";
 
 /** Takes back what was decided of the figure that is picked. */
 export function FigureOfString() {
   const { store, sync } = useBoardTools();
   const tool = useBoard((s) => s.tool);
   const picked = tool.name === "figure" ? tool.at : null;
-  const back = async (to: Extract<Edit, { readonly type: "reviseFigure" }>["to"]) => {
+  const back = async (to: ReviseFigure["to"]) => {
     if (tool.name !== "figure" || !picked) return;
-    const at: [number, number] = [picked[0], picked[1]];
-    const stored = await sync.edit({ type: "reviseFigure", string: tool.string, at, to });
+    const stored = await sync.edit(figureChange(tool.string, picked, to));
     if (stored) store.setState({ tool: { ...tool, at: null } });
   };
   return (

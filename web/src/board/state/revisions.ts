@@ -9,6 +9,7 @@ import type {
   Faces,
   GapAnswer,
   Opening,
+  ReviseFigure,
   SetOut,
   Stair,
   StockSymbol,
@@ -232,4 +233,29 @@ export function dimensioning(
     rooms: [...rooms],
     scheme,
   };
+}
+
+/** The edit that adds a clause to the library of keyed notes. */
+export function addingClause(heading: string, text: string): Edit {
+  return { type: "addClause", heading, text };
+}
+
+/** The edit that puts words in place of others in all notes and clauses. */
+export function replacingWords(find: string, words: string): Edit {
+  return { type: "replaceWords", find, with: words };
+}
+
+/** The edit that adds a style of strings. @param like the style it begins as */
+export function addingStringStyle(like: string, name: string): Edit {
+  return { type: "addStringStyle", like, name };
+}
+
+/** The edit that sets notes in a column. */
+export function inColumn(notes: readonly string[]): Edit {
+  return { type: "tidyNotes", notes: [...notes] };
+}
+
+/** The edit that changes a figure of a string, or the line of one of its points. @param at beside it, along the string */
+export function figureChange(string: string, at: readonly [number, number], to: ReviseFigure["to"]): Edit {
+  return { type: "reviseFigure", string, at: [at[0], at[1]], to };
 }

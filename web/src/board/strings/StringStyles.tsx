@@ -3,7 +3,7 @@ import type { StringStyle } from "../../api/types";
 import { Button, Panel, Row } from "../../ui/controls";
 import { Accepted } from "../fields/Accepted";
 import { useBoard, useBoardTools } from "../state/context";
-import { erasure } from "../state/revisions";
+import { addingStringStyle, erasure } from "../state/revisions";
 import { type Elements, elementsOf } from "../state/state";
 import { FigureFields, LineFields } from "./StyleFields";
 
@@ -51,7 +51,7 @@ function OneStyle({ style, onAdded }: OneProps) {
     const names = new Set(known.map((s) => s.name));
     let name = `${style.name}, copy`;
     for (let n = 2; names.has(name); n++) name = `${style.name}, copy ${n}`;
-    if (!(await sync.edit({ type: "addStringStyle", like: style.id, name }))) return;
+    if (!(await sync.edit(addingStringStyle(style.id, name)))) return;
     const made = elementsOf(sync.state, "stringStyle").find((s) => !known.includes(s) && s.name === name);
     if (made) onAdded(made.id);
   };

@@ -2,6 +2,7 @@ import type { LeaderTarget, Note } from "../../api/types";
 import { Button } from "../../ui/controls";
 import { Accepted } from "../fields/Accepted";
 import { useBoard, useBoardTools } from "../state/context";
+import { inColumn } from "../state/revisions";
 import { type Elements, elementOf } from "../state/state";
 import { FactsToSay } from "./FactsToSay";
 import { LeaderFields, NoteFields } from "./NoteFields";
@@ -79,7 +80,7 @@ export function TidyNotes() {
   const notes = selection.filter((id) => elements.get(id)?.type === "note");
   if (notes.length < 2) return null;
   return (
-    <Button className="my-1" onClick={() => void sync.edit({ type: "tidyNotes", notes })}>
+    <Button className="my-1" onClick={() => void sync.edit(inColumn(notes))}>
       Set {notes.length} notes in a column
     </Button>
   );

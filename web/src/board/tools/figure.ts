@@ -1,5 +1,6 @@
 import type { Edit, Element } from "../../api/types";
 import { FigureOfString } from "../making/FigureOfString";
+import { figureChange } from "../state/revisions";
 import { type BoardState, elementOf } from "../state/state";
 import type { ToolOf } from "./ToolOf";
 
@@ -43,9 +44,7 @@ export const figure: ToolOf<FigureTool> = {
 
 function editOf({ entry, pointer }: BoardState, { string, at }: FigureTool): Edit | null {
   if (!at) return null;
-  const part: [number, number] = [at[0], at[1]];
-  if (entry.trim() !== "")
-    return { type: "reviseFigure", string, at: part, to: { type: "saying", words: entry.trim() } };
+  if (entry.trim() !== "") return figureChange(string, at, { type: "saying", words: entry.trim() });
   if (!pointer) return null;
-  return { type: "reviseFigure", string, at: part, to: { type: "standing", there: [pointer.x, pointer.y] } };
+  return figureChange(string, at, { type: "standing", there: [pointer.x, pointer.y] });
 }

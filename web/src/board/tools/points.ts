@@ -1,5 +1,6 @@
 import type { DimensionString, Edit, Element } from "../../api/types";
 import { PointsOfString } from "../making/PointsOfString";
+import { figureChange } from "../state/revisions";
 import { type BoardState, caughtNow, elementOf } from "../state/state";
 import type { ModelPoint } from "../state/view";
 import type { ToolOf } from "./ToolOf";
@@ -70,7 +71,7 @@ function reaching(of: DimensionString, { pointer, view }: BoardState): Edit | nu
   const to = isOnLine(of, pointer, view.zoom)
     ? ({ type: "asStyled" } as const)
     : ({ type: "reaching", end: at } as const);
-  return { type: "reviseFigure", string: of.id, at, to };
+  return figureChange(of.id, at, to);
 }
 
 function isOnLine({ at, direction }: DimensionString, pointer: ModelPoint, zoom: number): boolean {
