@@ -1,6 +1,7 @@
 package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,7 +27,7 @@ public final class SheetFindings {
     private static final double ROUNDED_MM = 0.01;
 
     /** A text on the sheet. */
-    private record Placed(TextBox box, Group group) {}
+    private record Placed(TextBox box, Bounds bounds, Group group) {}
 
     private final Sheet sheet;
     private final Model model;
@@ -57,9 +58,12 @@ public final class SheetFindings {
             if (drawing == null) continue;
             for (Item item : g.items())
                 if (item instanceof Item.Text t && !t.text().isBlank())
-                    texts.computeIfAbsent(drawing, d -> new ArrayList<>())
-                            .add(new Placed(TextBox.of(t, 1, lettering), g));
+                    texts.computeIfAbsent(drawing, d -> new ArrayList<>()).add(placed(TextBox.of(t, 1, lettering), g));
         }
+    }
+
+    private static Placed placed(TextBox box, Group group) {
+        return new Placed(box, box.bounds(), group);
     }
 
     private void find() {
@@ -71,11 +75,15 @@ public final class SheetFindings {
         });
     }
 
+    /** From left to right, so that each is held against those alone that begin before it ends. */
     private void meeting(Drawing drawing, List<Placed> placed) {
-        for (int i = 0; i < placed.size(); i++)
-            for (Placed other : placed.subList(i + 1, placed.size())) {
-                Placed one = placed.get(i);
-                if (one.box().meets(other.box()))
+        List<Placed> inRow = new ArrayList<>(placed);
+        inRow.sort(Comparator.comparingDouble(p -> p.bounds().minX()));
+        for (int i = 0; i < inRow.size(); i++)
+            for (Placed other : inRow.subList(i + 1, inRow.size())) {
+                Placed one = inRow.get(i);
+                if (other.bounds().minX() > one.bounds().maxX()) break;
+                if (one.bounds().meets(other.bounds()) && one.box().meets(other.box()))
                     add(
                             "On %s, \"%s\" and \"%s\" of %s lie on each other."
                                     .formatted(
@@ -115,8 +123,7 @@ public final class SheetFindings {
         Bounds area = new Bounds(size.leftMarginMm(), bottom, right, size.heightMm() - size.marginMm());
         Bounds block = new Bounds(right - TitleBlock.WIDTH, bottom, right, bottom + TitleBlock.HEIGHT);
         List<Placed> off = placed.stream()
-                .filter(p ->
-                        !holds(area, p.box().bounds()) || block.meets(p.box().bounds()))
+                .filter(p -> !holds(area, p.bounds()) || block.meets(p.bounds()))
                 .toList();
         if (off.isEmpty()) return;
         add(

@@ -63,7 +63,7 @@ class SheetFindingsTest {
         assertThat(found())
                 .containsExactly(
                         "On A-1, \"gravel\" and \"turf\" of Plan lie on each other.",
-                        "On A-1, \"paving\" and \"turf\" of Plan lie on each other.");
+                        "On A-1, \"turf\" and \"paving\" of Plan lie on each other.");
     }
 
     /** The drawing area ends at 584 on paper, 24,200 of the plan; the title block begins at 404, 15,200, and is 54 high. */
