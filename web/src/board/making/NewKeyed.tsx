@@ -1,6 +1,6 @@
 import { Button } from "../../ui/controls";
 import { Section } from "../../ui/Section";
-import { library } from "../state/clauses";
+import { blanksOf, library } from "../state/clauses";
 import { useBoard, useBoardTools } from "../state/context";
 import { ClauseFields } from "../things/ClauseFields";
 import { LeaderFields } from "../things/NoteFields";
@@ -12,14 +12,25 @@ export function KeyedToMake({ making, set }: MakingProps) {
   const elements = useBoard((s) => s.elements);
   const all = library({ elements });
   const clause = all.find((c) => c.id === making.keyed.clause) ?? all[0];
+  const fills = making.keyed.clause === clause?.id ? making.keyed.fills : [];
   return (
     <Section title="New keyed note" words="a number here, its words in the list of keyed notes">
       {clause && (
         <ClauseFields
           all={all}
           clause={clause}
-          fills={making.keyed.clause === clause.id ? making.keyed.fills : []}
-          onChange={(id, fills) => set({ keyed: { clause: id, fills } })}
+          fills={fills}
+          onClause={(id) => set({ keyed: { clause: id, fills: [] } })}
+          onFill={(blank, words) =>
+            set({
+              keyed: {
+                clause: clause.id,
+                fills: Array.from({ length: blanksOf(clause) }, (_, i) =>
+                  i === blank ? words : (fills[i] ?? ""),
+                ),
+              },
+            })
+          }
         />
       )}
       <LeaderFields

@@ -259,3 +259,8 @@ export function inColumn(notes: readonly string[]): Edit {
 export function figureChange(string: string, at: readonly [number, number], to: ReviseFigure["to"]): Edit {
   return { type: "reviseFigure", string, at: [at[0], at[1]], to };
 }
+
+/** The edit that fills one blank of a keyed note. */
+export function fillingBlank(mark: string, blank: number, words: string): Edit {
+  return { type: "fillBlank", mark, blank, words };
+}

@@ -7,19 +7,15 @@ interface Props {
   readonly all: readonly Clause[];
   readonly clause: Clause;
   readonly fills: readonly string[];
-  readonly onChange: (clause: string, fills: readonly string[]) => void;
+  readonly onClause: (clause: string) => void;
+  readonly onFill: (blank: number, words: string) => void;
 }
 
 /** How much of a clause is shown where one is chosen. */
 const LONGEST = 60;
 
 /** Which clause is said, and what stands in its blanks. */
-export function ClauseFields({ all, clause, fills, onChange }: Props) {
-  const fill = (at: number, text: string) =>
-    onChange(
-      clause.id,
-      Array.from({ length: blanksOf(clause) }, (_, i) => (i === at ? text : (fills[i] ?? ""))),
-    );
+export function ClauseFields({ all, clause, fills, onClause, onFill }: Props) {
   return (
     <>
       <Stacked label="Clause">
@@ -27,14 +23,14 @@ export function ClauseFields({ all, clause, fills, onChange }: Props) {
           className="w-full max-w-full"
           value={clause.id}
           options={all.map((c) => [c.id, `${c.heading}: ${shortened(c.text)}`] as const)}
-          onChange={(id) => onChange(id, [])}
+          onChange={onClause}
         />
       </Stacked>
       <p className="py-1">{filled(clause, fills)}</p>
       {Array.from({ length: blanksOf(clause) }, (_, i) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: blanks are told apart by their order
         <Row key={i} label={`Blank ${i + 1}`}>
-          <Accepted value={fills[i] ?? ""} onAccept={(text) => fill(i, text)} />
+          <Accepted value={fills[i] ?? ""} onAccept={(words) => onFill(i, words)} />
         </Row>
       ))}
     </>

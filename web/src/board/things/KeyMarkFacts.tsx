@@ -2,6 +2,7 @@ import type { KeyMark } from "../../api/types";
 import { Button } from "../../ui/controls";
 import { library } from "../state/clauses";
 import { useBoard, useBoardTools } from "../state/context";
+import { fillingBlank } from "../state/revisions";
 import { ClauseFields } from "./ClauseFields";
 import { PointsAt } from "./NoteFacts";
 import { LeaderFields } from "./NoteFields";
@@ -22,7 +23,8 @@ export function KeyMarkFacts({ mark }: { readonly mark: KeyMark }) {
           all={all}
           clause={clause}
           fills={mark.fills}
-          onChange={(id, fills) => revise({ clause: id, fills: [...fills] })}
+          onClause={(id) => revise({ clause: id, fills: [] })}
+          onFill={(blank, words) => void sync.edit(fillingBlank(mark.id, blank, words))}
         />
       )}
       {leaders.targets.length > 0 && (

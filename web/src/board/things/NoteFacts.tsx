@@ -1,3 +1,4 @@
+import { useRef } from "react";
 import type { LeaderTarget, Note } from "../../api/types";
 import { Button } from "../../ui/controls";
 import { Accepted } from "../fields/Accepted";
@@ -12,6 +13,14 @@ import { ThroughLens } from "./ThroughLens";
 export function NoteFacts({ note }: { readonly note: Note }) {
   const { store, sync } = useBoardTools();
   const { leaders } = note;
+  /** What was said last and is not answered yet: two fields clicked one after the other both stand. */
+  const said = useRef({ over: "", text: "" });
+  const say = (field: string) => {
+    const over = `${note.id} ${note.text}`;
+    const before = said.current.over === over ? said.current.text : note.text;
+    said.current = { over, text: `${before} ${field}` };
+    revise({ text: said.current.text });
+  };
   const revise = (part: Partial<Note>) => void sync.revise({ ...note, ...part, type: "note" });
   return (
     <>
@@ -30,7 +39,7 @@ export function NoteFacts({ note }: { readonly note: Note }) {
             onChange={(part) => revise({ leaders: { ...leaders, ...part } })}
           />
           <PointsAt targets={leaders.targets} />
-          <FactsToSay onSay={(field) => revise({ text: `${note.text} ${field}` })} />
+          <FactsToSay onSay={say} />
         </>
       )}
       <Button className="my-1" onClick={() => store.setState({ tool: { name: "pointing", note: note.id } })}>

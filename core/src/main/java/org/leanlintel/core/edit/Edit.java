@@ -37,6 +37,7 @@ public sealed interface Edit
                 DimensionPlan,
                 PlaceNote,
                 PlaceKeyMark,
+                FillBlank,
                 AddClause,
                 ReplaceWords,
                 PointNote,

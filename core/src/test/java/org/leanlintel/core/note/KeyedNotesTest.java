@@ -9,6 +9,7 @@ import org.leanlintel.core.check.Finding;
 import org.leanlintel.core.check.Findings;
 import org.leanlintel.core.edit.AddClause;
 import org.leanlintel.core.edit.Delete;
+import org.leanlintel.core.edit.FillBlank;
 import org.leanlintel.core.edit.Picked;
 import org.leanlintel.core.edit.PlaceKeyMark;
 import org.leanlintel.core.edit.PlaceNote;
@@ -122,6 +123,17 @@ class KeyedNotesTest {
                 .filter(f -> f.kind() == Finding.Kind.NOTE)
                 .map(Finding::sentence)
                 .toList();
+    }
+
+    /** Each by itself, so that two typed one after the other both stand. */
+    @Test
+    void blanksAreFilledOneByOne() {
+        KeyMark mark = mark(lintel);
+        sketch.run(new FillBlank(mark.id(), 1, "150"));
+        sketch.run(new FillBlank(mark.id(), 0, "steel"));
+        assertThat(listed()).containsExactly("1 Lintel steel, bearing 150.");
+        assertThat(sketch.refusal(new FillBlank(mark.id(), 2, "x")))
+                .isEqualTo("The clause of this note has no such blank.");
     }
 
     @Test
