@@ -206,6 +206,8 @@ export interface Making {
     readonly bubbles: GridLine["bubbles"];
   };
   readonly sign: Sign["says"];
+  /** What is said of the face of a curved wall. */
+  readonly arc: "radius" | "arcLength";
   /** The clause a keyed note says, and what stands in its blanks. */
   readonly keyed: { readonly clause: string; readonly fills: readonly string[] };
   readonly line: { readonly endless: boolean; readonly beside: boolean };

@@ -1,5 +1,6 @@
 import type { Edit } from "../../api/types";
 import type { BoardState, Tool, ToolName } from "../state/state";
+import { angle } from "./angle";
 import { bend } from "./bend";
 import { beside } from "./beside";
 import { blank } from "./blank";
@@ -57,7 +58,7 @@ const stages = [
   { words: "Rooms and fittings", tools: [room, limit, fitting] },
   {
     words: "Dimensions, notes",
-    tools: [dimension, string, setout, note, leader, keyed, sign, grid, part, blank],
+    tools: [dimension, string, angle, setout, note, leader, keyed, sign, grid, part, blank],
   },
 ] as const;
 

@@ -61,6 +61,23 @@ public final class HeldPoints {
         return new HeldPoints(building, string).of(hold);
     }
 
+    /** The two ends of the straight line that a drawing shows of what is held to; none where it shows none. */
+    public static List<Vec> line(Hold hold, ElementId drawing, Building building) {
+        Drawing shown = building.model().get(drawing, Drawing.class);
+        InSection upright = inSection(building, shown);
+        List<Vec> line;
+        if (upright == null) line = InPlan.of(shown, building).of(hold);
+        else line = Features.of(hold, building) instanceof Feature f ? upright.of(f) : List.of();
+        boolean isLine = line.size() == 2 && !Tolerance.same(line.getFirst(), line.getLast());
+        return isLine && !isArc(hold, building) ? line : List.of();
+    }
+
+    private static boolean isArc(Hold hold, Building building) {
+        return hold instanceof Hold.OnFace f
+                && building.strip(f.wall()) instanceof Strip s
+                && !s.axis().isStraight();
+    }
+
     /** How a drawing shows heights; null where it does not. */
     static @Nullable InSection inSection(Building building, Drawing drawing) {
         return drawing.kind() == Drawing.Kind.SECTION

@@ -7,6 +7,7 @@ import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.building.RoomSpace;
 import org.leanlintel.core.derive.Key;
 import org.leanlintel.core.derive.Reads;
+import org.leanlintel.core.model.Dimension;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
@@ -38,6 +39,7 @@ enum Check {
     SUPPORT(Wall.class),
     LAYER(Layer.class),
     STRING(DimensionString.class),
+    DIMENSION(Dimension.class),
     NOTE(Note.class),
     KEYED(KeyMark.class),
     SET_OUT(Drawing.class);
@@ -91,6 +93,8 @@ enum Check {
                 case SUPPORT -> new SupportCheck(building, on).findings(element);
                 case STRING ->
                     found instanceof DimensionString s ? new StringCheck(building, storey).findings(s) : List.of();
+                case DIMENSION ->
+                    found instanceof Dimension d ? new StringCheck(building, storey).findings(d) : List.of();
                 case NOTE, KEYED ->
                     found instanceof Pointing p ? new NoteCheck(building, storey).findings(p) : List.of();
                 case SET_OUT ->

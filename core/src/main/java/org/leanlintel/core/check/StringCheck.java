@@ -4,13 +4,17 @@ import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.HeldPoints;
+import org.leanlintel.core.dimension.Measured;
 import org.leanlintel.core.dimension.TypedFigures;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Dimension;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Measuring;
 
-/** Dimension strings with points that hold to what is there no more, or that their line does not meet. */
+/** Dimensions that hold to what is there no more, or no longer shows what they measure. */
 final class StringCheck {
 
     private final Building building;
@@ -52,8 +56,23 @@ final class StringCheck {
         return findings;
     }
 
+    List<Finding> findings(Dimension dimension) {
+        Drawing drawing = building.model().get(dimension.drawing(), Drawing.class);
+        if (!drawing.storey().equals(storey) || Measured.of(dimension, building) != null) return List.of();
+        String what = dimension.of() instanceof Dimension.Angle ? "An angle" : "The measure of an arc";
+        return List.of(finding(
+                dimension,
+                dimension.at(),
+                "%s of %s is not shown: what it holds to has none any more.".formatted(what, drawing.name()),
+                "Delete it, or draw it anew."));
+    }
+
     private Finding finding(DimensionString string, String sentence, String remedy) {
-        return new Finding(Finding.Kind.STRING, sentence, remedy, List.of(string.id()), storey, string.at(), "");
+        return finding(string, string.at(), sentence, remedy);
+    }
+
+    private Finding finding(Measuring of, Vec at, String sentence, String remedy) {
+        return new Finding(Finding.Kind.STRING, sentence, remedy, List.of(of.id()), storey, at, "");
     }
 
     private static String points(List<Hold> holds) {

@@ -5,6 +5,7 @@ import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Blank;
+import org.leanlintel.core.model.Dimension;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
@@ -119,6 +120,15 @@ record CarriedWords(Carriage carry) {
                         carry.movement().point(s.at()))
                 .in(id, carry.there(s.layer()), carry.there(s.drawing()))
                 .styled(styled(s.styled())));
+    }
+
+    /** Left where it is, or left out, as a string is. */
+    void dimension(Dimension d) {
+        if (d.holds().stream().anyMatch(h -> held(h) == null)) return;
+        ElementId id = carry.idOf(d);
+        carry.put(d.holding(h -> Objects.requireNonNull(held(h)))
+                .lying(carry.movement().point(d.at()))
+                .in(id, carry.there(d.layer()), carry.there(d.drawing())));
     }
 
     private DimensionString.Styled styled(DimensionString.Styled styled) {

@@ -13,6 +13,7 @@ import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.Blank;
 import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
+import org.leanlintel.core.model.Dimension;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
@@ -117,6 +118,7 @@ final class Carrying {
                 if (!carry.takes(p.wall())) return withItsWall(p);
             }
             case DimensionString s -> words.string(s);
+            case Dimension d -> words.dimension(d);
             case Blank b -> words.blank(b);
             case Sign s -> words.sign(s);
             case Tracing t -> {

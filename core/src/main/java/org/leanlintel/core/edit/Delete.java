@@ -17,6 +17,7 @@ import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
+import org.leanlintel.core.model.Dimension;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
@@ -103,6 +104,9 @@ public record Delete(List<ElementId> elements) implements Edit {
                             || gone.contains(k.gap().other()))
                     .forEach(this::remove);
             model.all(DimensionString.class).forEach(this::releaseHolds);
+            model.all(Dimension.class).stream()
+                    .filter(d -> !d.holds().stream().allMatch(this::stays))
+                    .forEach(this::remove);
             Pointing.all(model).forEach(this::releaseTargets);
             model.all(Sheet.class).forEach(this::unplaceDrawings);
             model.all(Lens.class).forEach(this::forgetLayers);

@@ -34,6 +34,7 @@ public sealed interface Edit
                 AddLens,
                 DeleteLens,
                 DrawString,
+                DrawDimension,
                 DimensionPlan,
                 PlaceNote,
                 PlaceKeyMark,

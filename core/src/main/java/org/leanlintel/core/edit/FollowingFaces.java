@@ -7,11 +7,11 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Change;
-import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Measuring;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Pointing;
 import org.leanlintel.core.model.SameFace;
@@ -41,9 +41,9 @@ final class FollowingFaces {
             boolean moves = kept.depthIn(remade.is()) != wall.setOut().depthIn(remade.is());
             if (itself && moves) put.add(wall.madeOf(wall.buildUp(), kept, wall.outside()));
         });
-        for (DimensionString s : after.all(DimensionString.class)) {
+        for (Measuring s : Measuring.all(after)) {
             if (before.find(s.id()) != s) continue;
-            DimensionString held = s.holding(h -> held(h, walls));
+            Measuring held = s.holding(h -> held(h, walls));
             if (!held.equals(s)) put.add(held);
         }
         for (Pointing n : Pointing.all(after)) {

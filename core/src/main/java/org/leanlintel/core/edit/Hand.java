@@ -11,6 +11,7 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Blank;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.ConstructionLine;
+import org.leanlintel.core.model.Dimension;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
@@ -66,7 +67,8 @@ public record Hand(Vec about) implements Edit {
                 KeyMark.class,
                 Blank.class,
                 Sign.class,
-                DimensionString.class)) things.addAll(model.all(kind));
+                DimensionString.class,
+                Dimension.class)) things.addAll(model.all(kind));
         if (things.isEmpty()) return Refusal.because("There is nothing to hand yet.");
         Carrying carrying = new Carrying(
                 building, building, UnaryOperator.identity(), mirror, false, new NewIds(model), new Marks(model));

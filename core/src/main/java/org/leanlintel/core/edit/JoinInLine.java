@@ -20,7 +20,6 @@ import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Corner;
-import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
@@ -28,6 +27,7 @@ import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.KeptGap;
+import org.leanlintel.core.model.Measuring;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
@@ -275,8 +275,7 @@ public record JoinInLine(List<ElementId> walls) implements Edit {
         }
 
         private void holds() {
-            for (DimensionString string : model.all(DimensionString.class))
-                put.put(string.id(), string.holding(this::held));
+            for (Measuring m : Measuring.all(model)) put.put(m.id(), m.holding(this::held));
         }
 
         private void targets() {

@@ -19,6 +19,7 @@ import org.leanlintel.core.model.Blank;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
+import org.leanlintel.core.model.Dimension;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
@@ -156,6 +157,7 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
                                     blank.ring().stream().map(p -> p.plus(by)).toList()));
                 case Note note -> put.put(note.id(), pointing(note.moved(by)));
                 case KeyMark mark -> put.put(mark.id(), pointing(mark.moved(by)));
+                case Dimension d -> put.put(d.id(), d.lying(d.at().plus(by)));
                 case DimensionString s -> put.put(s.id(), s.through(s.at().plus(by), s.holds()));
                 case OutsideSteps s -> {
                     return stays(s);

@@ -7,6 +7,7 @@ import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Clause;
 import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
+import org.leanlintel.core.model.Dimension;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
@@ -96,6 +97,12 @@ public final class Naming {
                     case SCALE -> "scale bar";
                 };
             case DimensionString s -> "dimension string";
+            case Dimension d ->
+                switch (d.of()) {
+                    case Dimension.Angle a -> "angle";
+                    case Dimension.Radius r -> "radius";
+                    case Dimension.ArcLength l -> "length of an arc";
+                };
             case Blank b -> "blank";
             case Note n -> n.style() == Note.Style.NAME ? "name \"" + n.text() + "\"" : "note";
             case Drawing d -> "drawing " + d.name();

@@ -12,6 +12,7 @@ import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Clause;
 import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
+import org.leanlintel.core.model.Dimension;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
@@ -173,6 +174,10 @@ public final class References {
                 s.holds().forEach(h -> ofHold(h, found));
                 s.own().forEach(o -> ofOwn(o, found));
                 if (s.styled() instanceof DimensionString.InStyle in) add(found, in.style(), StringStyle.class);
+            }
+            case Dimension d -> {
+                add(found, d.drawing(), Drawing.class);
+                d.holds().forEach(h -> ofHold(h, found));
             }
             case GridLine l -> {}
             case KeyMark m -> {

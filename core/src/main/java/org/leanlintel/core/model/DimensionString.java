@@ -28,7 +28,7 @@ public record DimensionString(
         Styled styled,
         List<OwnPart> own,
         boolean throughLens)
-        implements Annotation {
+        implements Measuring {
 
     /** A string whose direction is this near to upright is read from the right, whichever way it runs. */
     private static final double READS_UPRIGHT = 1e-9;
@@ -78,7 +78,7 @@ public record DimensionString(
         };
     }
 
-    /** The same with each point holding to something else. */
+    @Override
     public DimensionString holding(UnaryOperator<Hold> there) {
         List<OwnPart> moved = new ArrayList<>();
         for (OwnPart o : own)

@@ -4,6 +4,7 @@ import java.util.List;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.Blank;
+import org.leanlintel.core.model.Dimension;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.KeyMark;
 import org.leanlintel.core.model.Note;
@@ -28,6 +29,10 @@ final class AnnotationPainter {
     Group paint(Annotation annotation) {
         return switch (annotation) {
             case DimensionString s -> undrawn.orMark(s.id(), s.layer(), "A dimension string", s.at(), () -> string(s));
+            case Dimension d ->
+                undrawn.orMark(d.id(), d.layer(), "A dimension", d.at(), () -> new DimensionPainter(
+                                d, building, lettering, look)
+                        .paint());
             case Blank b -> blank(b);
             case KeyMark m ->
                 undrawn.orMark(m.id(), m.layer(), "A keyed note", m.at(), () -> new KeyMarkPainter(

@@ -14,6 +14,7 @@ import org.leanlintel.core.edit.RemakeWalls;
 import org.leanlintel.core.edit.ReviseFigure;
 import org.leanlintel.core.heat.HeatLoss;
 import org.leanlintel.core.measure.LengthReading;
+import org.leanlintel.core.model.Dimension;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
@@ -59,6 +60,7 @@ public final class Kinds {
             SetOut.class,
             Hold.class,
             Target.class,
+            Dimension.Of.class,
             DimensionString.Styled.class,
             StringStyle.Extension.class,
             OwnPart.class,
