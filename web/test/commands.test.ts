@@ -186,7 +186,7 @@ describe("on a sheet", () => {
     id: "sh",
     number: "A-101",
     title: "Plan",
-    size: "A2",
+    paper: { size: "A2", upright: false },
     drawings: [{ drawing: "d", anchor: [0, 0], at: [100, 100] }],
   } as unknown as Element;
   const onSheet = () => ({

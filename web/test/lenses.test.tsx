@@ -57,7 +57,7 @@ const SHEET = {
   id: "sheet",
   number: "A-101",
   title: "Plan",
-  size: "A2",
+  paper: { size: "A2", upright: false },
   drawings: [{ drawing: plan().id, anchor: [0, 0], at: [0, 0] }],
 } as unknown as Element;
 

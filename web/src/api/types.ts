@@ -23,6 +23,7 @@ export type TimberSize = Schemas["TimberSize"];
 export type Drawing = Schemas["Drawing"];
 export type Sheet = Schemas["Sheet"];
 export type AddDrawing = Schemas["AddDrawing"];
+export type Dimension = Schemas["Dimension"];
 export type DimensionOf = Schemas["DimensionOf"];
 export type DimensionString = Schemas["DimensionString"];
 export type Note = Schemas["Note"];

@@ -4,6 +4,7 @@ import { type ScreenPoint, toScreen } from "../state/view";
 import { toolOf } from "../tools";
 import { moverOf } from "../tools/parts/gap";
 import { checked } from "./overlayChecked";
+import { edges } from "./overlayEdge";
 import { areas, clearances } from "./overlayFloor";
 import { dot, INK, label, line, OCHRE, type On, PAPER, VERDIGRIS } from "./overlayLines";
 import { setOut } from "./overlaySetOut";
@@ -22,6 +23,7 @@ export function overlay({ context, view, size, ratio }: Canvas, state: BoardStat
   clearances(on, state);
   areas(on, state);
   checked(on, state);
+  edges(on, state);
   setOut(on, state);
   measure(on, state);
   aim(on, state);

@@ -62,6 +62,9 @@ function keptView(state: BoardState): View | null {
 
 export function sheetBox(state: BoardState) {
   const sheet = state.shown && state.elements.get(state.shown.id);
-  const paper = sheet?.type === "sheet" ? state.papers.find((p) => p.id === sheet.size) : undefined;
-  return paper ? { minX: 0, minY: 0, maxX: paper.widthMm, maxY: paper.heightMm } : null;
+  if (sheet?.type !== "sheet") return null;
+  const paper = state.papers.find((p) => p.id === sheet.paper.size);
+  if (!paper) return null;
+  const [width, height] = sheet.paper.upright ? [paper.shortMm, paper.longMm] : [paper.longMm, paper.shortMm];
+  return { minX: 0, minY: 0, maxX: width, maxY: height };
 }

@@ -1,5 +1,5 @@
 import { type FormEvent, useState } from "react";
-import type { Drawing, Edit, Sheet } from "../../api/types";
+import type { Drawing, Edit, PaperSize, Sheet } from "../../api/types";
 import { Button, Choice, fieldClass, Row } from "../../ui/controls";
 import { DrawingList } from "../register/DrawingList";
 import { ThisDrawing } from "../register/ThisDrawing";
@@ -66,6 +66,7 @@ const SCHEDULES = [
   ["ROOMS", "Rooms", "Add room schedule"],
   ["FITTINGS", "Fittings", "Add fitting schedule"],
   ["CLAUSES", "Keyed notes", "Add list of keyed notes"],
+  ["LEGEND", "Legend", "Add legend"],
 ] as const;
 
 /** One schedule of a kind serves all sheets, so each is offered until it is there. */
@@ -153,7 +154,7 @@ function NewSheet() {
   const size = facts.size || paper;
   const add = async (e: FormEvent) => {
     e.preventDefault();
-    if (await sync.edit(newSheet(facts.number, facts.title, size as Sheet["size"])))
+    if (await sync.edit(newSheet(facts.number, facts.title, size as PaperSize)))
       setFacts({ number: "", title: "", size: "" });
   };
   return (
@@ -189,6 +190,6 @@ function NewSheet() {
   );
 }
 
-function newSheet(number: string, title: string, size: Sheet["size"]): Edit {
-  return { type: "addSheet", number, title, size, drawings: [] };
+function newSheet(number: string, title: string, size: PaperSize): Edit {
+  return { type: "addSheet", number, title, paper: { size, upright: false }, drawings: [] };
 }

@@ -1,9 +1,11 @@
-import type { DimensionString, KeyMark, Note, Sign } from "../../api/types";
+import type { Dimension, DimensionString, KeyMark, Note, Sign } from "../../api/types";
 import { useBoard, useBoardTools } from "../state/context";
 import { elementOf } from "../state/state";
 
-/** Whether a string or note shows in the other plans of its storey through the same lens too. */
-export function ThroughLens({ written }: { readonly written: Note | KeyMark | DimensionString | Sign }) {
+type Written = Note | KeyMark | DimensionString | Dimension | Sign;
+
+/** Whether what is written shows in the other plans of its storey through the same lens too. */
+export function ThroughLens({ written }: { readonly written: Written }) {
   const { sync } = useBoardTools();
   const drawing = useBoard((s) => elementOf(s, "drawing", written.drawing));
   const lens = useBoard((s) => elementOf(s, "lens", drawing?.lens));

@@ -181,7 +181,9 @@ public record Drawing(
         /** A table of the fittings, counted by what they are. */
         FITTINGS,
         /** The words of the keyed notes that stand on drawings. */
-        CLAUSES;
+        CLAUSES,
+        /** What hatches, lines and marks stand for, of those that plans and sections use. */
+        LEGEND;
 
         /** Whether it is a table, counted from the model. */
         public boolean isSchedule() {

@@ -4,7 +4,7 @@ import java.util.List;
 import org.leanlintel.core.geometry.Vec;
 
 /** A titled page with drawings on it, each at its own scale. */
-public record Sheet(ElementId id, String number, String title, PaperSize size, List<Placed> drawings)
+public record Sheet(ElementId id, String number, String title, Paper paper, List<Placed> drawings)
         implements Element.Apart {
 
     private static final int MOST = 200;
@@ -20,7 +20,7 @@ public record Sheet(ElementId id, String number, String title, PaperSize size, L
     }
 
     public Sheet with(List<Placed> others) {
-        return new Sheet(id, number, title, size, others);
+        return new Sheet(id, number, title, paper, others);
     }
 
     /**

@@ -22,16 +22,18 @@ final class GridPainter {
         Pens pens = new Pens(look.lens());
         pens.line(PenRole.GRID, line.from(), line.to());
         Vec way = line.to().minus(line.from()).unit();
-        if (line.hasBubble(End.START)) bubble(line, line.from().along(way, -RADIUS_MM * scale), scale, lettering, pens);
-        if (line.hasBubble(End.END)) bubble(line, line.to().along(way, RADIUS_MM * scale), scale, lettering, pens);
+        if (line.hasBubble(End.START))
+            bubble(line.mark(), line.from().along(way, -RADIUS_MM * scale), scale, lettering, pens);
+        if (line.hasBubble(End.END))
+            bubble(line.mark(), line.to().along(way, RADIUS_MM * scale), scale, lettering, pens);
         Catch along = new Catch("grid line " + line.mark(), new Hold.OnGrid(line.id()), line.from(), line.to());
         return new Group(line.id(), line.layer(), pens.items(), List.of(along));
     }
 
-    private static void bubble(GridLine line, Vec middle, double scale, Lettering lettering, Pens pens) {
-        double height = line.mark().length() > 2 ? SMALL_MM : LETTERS_MM;
+    static void bubble(String mark, Vec middle, double scale, Lettering lettering, Pens pens) {
+        double height = mark.length() > 2 ? SMALL_MM : LETTERS_MM;
         pens.add(new Item.Arc(PenRole.LEVEL, pens.pen(PenRole.LEVEL), middle, RADIUS_MM * scale, 0, Math.TAU));
         Vec base = middle.plus(new Vec(0, -height / 2 * scale));
-        pens.add(lettering.set(line.mark(), base, 0, height, Lettering.Align.CENTRE, true));
+        pens.add(lettering.set(mark, base, 0, height, Lettering.Align.CENTRE, true));
     }
 }

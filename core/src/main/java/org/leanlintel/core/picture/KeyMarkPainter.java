@@ -36,21 +36,28 @@ final class KeyMarkPainter {
 
     Group paint() {
         String number = Integer.toString(building.get(new KeyedNotes.All()).number(mark));
-        double wide = Math.max(WIDE_MM, lettering.width(number, LETTERS_MM, true) / 2 + BESIDE_MM);
-        List<Vec> box = box(wide, HIGH_MM);
-        pens.ground(box(wide - INSET_MM, HIGH_MM - INSET_MM));
+        double wide = wideMm(number, lettering);
+        pens.ground(box(mark.at(), wide - INSET_MM, HIGH_MM - INSET_MM, scale));
         leaders(wide);
-        pens.closed(PenRole.LEVEL, box);
-        pens.add(lettering.set(number, at(0, -LETTERS_MM / 2), 0, LETTERS_MM, Lettering.Align.CENTRE, true));
+        paint(number, mark.at(), scale, lettering, pens);
+        List<Vec> box = box(mark.at(), wide, HIGH_MM, scale);
         return new Group(mark.id(), mark.layer(), pens.items(), List.of()).on(List.of(box));
     }
 
-    private Vec at(double right, double up) {
-        return mark.at().plus(new Vec(right, up).times(scale));
+    /** A number in its box. */
+    static void paint(String number, Vec middle, double scale, Lettering lettering, Pens pens) {
+        pens.closed(PenRole.LEVEL, box(middle, wideMm(number, lettering), HIGH_MM, scale));
+        Vec base = middle.plus(new Vec(0, -LETTERS_MM / 2 * scale));
+        pens.add(lettering.set(number, base, 0, LETTERS_MM, Lettering.Align.CENTRE, true));
     }
 
-    private List<Vec> box(double wide, double high) {
-        return List.of(at(-wide, -high), at(wide, -high), at(wide, high), at(-wide, high));
+    private static double wideMm(String number, Lettering lettering) {
+        return Math.max(WIDE_MM, lettering.width(number, LETTERS_MM, true) / 2 + BESIDE_MM);
+    }
+
+    private static List<Vec> box(Vec middle, double wide, double high, double scale) {
+        Vec one = new Vec(wide, high).times(scale), other = new Vec(wide, -high).times(scale);
+        return List.of(middle.minus(one), middle.plus(other), middle.plus(one), middle.minus(other));
     }
 
     private void leaders(double wide) {
@@ -62,7 +69,7 @@ final class KeyMarkPainter {
                 .toList();
         for (Vec tip : tips) {
             int side = tip.x() < mark.at().x() ? -1 : 1;
-            painter.paint(at(side * wide, 0), side, tip);
+            painter.paint(mark.at().plus(new Vec(side * wide * scale, 0)), side, tip);
         }
         for (Target t : mark.leaders().targets()) if (t instanceof Target.Lost lost) painter.lost(lost.at());
     }

@@ -40,8 +40,7 @@ record OpeningMark(Opening opening, double widthMm, List<Place> places) {
 
     static OpeningMark of(Strip strip, PlacedOpening placed, double scale, Lettering lettering, double furthest) {
         Opening opening = placed.opening();
-        double width =
-                Math.max(lettering.width(opening.mark(), Lettering.NOTE_MM, false) + 2 * END_MM, HIGH_MM + END_MM);
+        double width = widthMm(opening.mark(), lettering);
         List<Place> places = opening.markAt() instanceof Opening.PutBeside put
                 ? List.of(put(strip, placed, put, scale))
                 : clear(strip, placed, width, scale, furthest);
@@ -102,13 +101,21 @@ record OpeningMark(Opening opening, double widthMm, List<Place> places) {
     }
 
     void paint(Place place, double scale, Lettering lettering, Pens pens) {
-        Vec m = place.middle();
-        double up = HIGH_MM / 2 * scale, end = widthMm / 2 * scale;
-        if (opening.kind() instanceof Opening.Window) pointed(m, up, end, pens);
+        paint(opening.mark(), opening.kind() instanceof Opening.Window, place.middle(), scale, lettering, pens);
+        if (place.offMm() > LED_MM) leader(place, scale, pens);
+    }
+
+    /** A mark about a point. */
+    static void paint(String words, boolean ofWindow, Vec m, double scale, Lettering lettering, Pens pens) {
+        double up = HIGH_MM / 2 * scale, end = widthMm(words, lettering) / 2 * scale;
+        if (ofWindow) pointed(m, up, end, pens);
         else rounded(m, up, end, pens);
         Vec line = m.plus(new Vec(0, -Lettering.NOTE_MM / 2 * scale));
-        pens.add(lettering.set(opening.mark(), line, 0, Lettering.NOTE_MM, Align.CENTRE, false));
-        if (place.offMm() > LED_MM) leader(place, scale, pens);
+        pens.add(lettering.set(words, line, 0, Lettering.NOTE_MM, Align.CENTRE, false));
+    }
+
+    private static double widthMm(String words, Lettering lettering) {
+        return Math.max(lettering.width(words, Lettering.NOTE_MM, false) + 2 * END_MM, HIGH_MM + END_MM);
     }
 
     private static void pointed(Vec m, double up, double end, Pens pens) {

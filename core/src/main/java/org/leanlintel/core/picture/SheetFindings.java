@@ -2,18 +2,22 @@ package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import org.leanlintel.core.check.Finding;
+import org.leanlintel.core.edit.Naming;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
-import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.sheet.SheetArea;
 
 /**
  * What is wrong with a sheet as it prints: words on words, words too small to read from a print, and what stands off its drawing
@@ -26,18 +30,28 @@ public final class SheetFindings {
     /** How much smaller they may be for having been rounded. */
     private static final double ROUNDED_MM = 0.01;
 
+    /** All that is drawn of an element. */
+    private record Lines(Bounds bounds, Group group) {}
+
     /** A text on the sheet. */
     private record Placed(TextBox box, Bounds bounds, Group group) {}
 
     private final Sheet sheet;
     private final Model model;
+    private final SheetArea area;
     private final List<Finding> findings = new ArrayList<>();
     /** By drawing, in the order they stand on the sheet. */
     private final Map<ElementId, List<Placed>> texts = new LinkedHashMap<>();
 
+    /** What has lines off the drawing area, by drawing. */
+    private final Map<ElementId, List<Lines>> lines = new LinkedHashMap<>();
+    /** Drawings that have been told to stand off it for their words. */
+    private final Set<ElementId> wordsOff = new HashSet<>();
+
     private SheetFindings(Sheet sheet, Model model) {
         this.sheet = sheet;
         this.model = model;
+        area = SheetArea.of(sheet.paper());
     }
 
     /** Of every sheet of a model. @param pictures of a sheet, as it prints */
@@ -56,6 +70,8 @@ public final class SheetFindings {
         for (Group g : picture.groups()) {
             ElementId drawing = g.drawing();
             if (drawing == null) continue;
+            if (Extent.of(new Picture(1, List.of(g))) instanceof Bounds drawn && !area.holds(drawn))
+                lines.computeIfAbsent(drawing, d -> new ArrayList<>()).add(new Lines(drawn, g));
             for (Item item : g.items())
                 if (item instanceof Item.Text t && !t.text().isBlank())
                     texts.computeIfAbsent(drawing, d -> new ArrayList<>()).add(placed(TextBox.of(t, 1, lettering), g));
@@ -73,6 +89,32 @@ public final class SheetFindings {
             small(drawing, placed);
             outside(drawing, placed);
         });
+        lines.forEach((id, off) -> {
+            if (!wordsOff.contains(id)) drawnOff(model.get(id, Drawing.class), off);
+        });
+    }
+
+    private void drawnOff(Drawing drawing, List<Lines> off) {
+        Lines first = off.getFirst();
+        Element element = model.find(first.group().element());
+        add(
+                "On %s, lines of %s run off the drawing area%s."
+                        .formatted(
+                                sheet.number(),
+                                drawing.name(),
+                                element == null || element == drawing
+                                        ? ""
+                                        : ": those of %s%s"
+                                                .formatted(
+                                                        Naming.of(element),
+                                                        off.size() == 1
+                                                                ? ""
+                                                                : " and %d more".formatted(off.size() - 1))),
+                "Move it on its sheet, or show the drawing at a smaller scale.",
+                drawing,
+                first.group(),
+                new Vec(first.bounds().minX(), first.bounds().minY()),
+                "");
     }
 
     /** From left to right, so that each is held against those alone that begin before it ends. */
@@ -118,14 +160,9 @@ public final class SheetFindings {
     }
 
     private void outside(Drawing drawing, List<Placed> placed) {
-        PaperSize size = sheet.size();
-        double right = size.widthMm() - size.marginMm(), bottom = size.marginMm();
-        Bounds area = new Bounds(size.leftMarginMm(), bottom, right, size.heightMm() - size.marginMm());
-        Bounds block = new Bounds(right - TitleBlock.WIDTH, bottom, right, bottom + TitleBlock.HEIGHT);
-        List<Placed> off = placed.stream()
-                .filter(p -> !holds(area, p.bounds()) || block.meets(p.bounds()))
-                .toList();
+        List<Placed> off = placed.stream().filter(p -> !area.holds(p.bounds())).toList();
         if (off.isEmpty()) return;
+        wordsOff.add(drawing.id());
         add(
                 "On %s, \"%s\" of %s stands off the drawing area%s."
                         .formatted(
@@ -139,21 +176,17 @@ public final class SheetFindings {
                 "");
     }
 
-    private static boolean holds(Bounds area, Bounds box) {
-        return box.minX() >= area.minX()
-                && box.maxX() <= area.maxX()
-                && box.minY() >= area.minY()
-                && box.maxY() <= area.maxY();
-    }
-
     /** Of an element of a drawing on the sheet; the way to it is the sheet. */
     private void add(String sentence, String remedy, Drawing drawing, Placed at, String source) {
-        Vec corner = at.box().corners().getFirst();
+        add(sentence, remedy, drawing, at.group(), at.box().corners().getFirst(), source);
+    }
+
+    private void add(String sentence, String remedy, Drawing drawing, Group of, Vec corner, String source) {
         findings.add(new Finding(
                 Finding.Kind.SHEET,
                 sentence,
                 remedy,
-                List.of(sheet.id(), drawing.id(), at.group().element()),
+                List.of(sheet.id(), drawing.id(), of.element()),
                 drawing.storey(),
                 corner,
                 source));

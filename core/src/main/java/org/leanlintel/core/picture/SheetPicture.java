@@ -11,10 +11,11 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Model;
-import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.Paper;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.picture.Lettering.Align;
+import org.leanlintel.core.sheet.SheetArea;
 
 /** A sheet as it prints, in paper millimetres from its lower left corner: frame, drawings at their scales, title block. */
 public final class SheetPicture {
@@ -83,9 +84,10 @@ public final class SheetPicture {
     }
 
     private Group frame() {
-        PaperSize size = sheet.size();
-        double left = size.leftMarginMm(), bottom = size.marginMm();
-        double right = size.widthMm() - size.marginMm(), top = size.heightMm() - size.marginMm();
+        Paper size = sheet.paper();
+        SheetArea area = SheetArea.of(size);
+        double left = area.frame().minX(), bottom = area.frame().minY();
+        double right = area.frame().maxX(), top = area.frame().maxY();
         Pens pens = new Pens(model.all(Lens.class).getFirst());
         pens.closed(
                 PenRole.SHEET_FRAME,
@@ -95,7 +97,7 @@ public final class SheetPicture {
         pens.line(PenRole.SHEET_FRAME, new Vec(midX, top), new Vec(midX, top - CENTRING_MM));
         pens.line(PenRole.SHEET_FRAME, new Vec(left, midY), new Vec(left + CENTRING_MM, midY));
         pens.line(PenRole.SHEET_FRAME, new Vec(right, midY), new Vec(right - CENTRING_MM, midY));
-        new TitleBlock(sheet, model, printed, lettering, pens, new Vec(right - TitleBlock.WIDTH, bottom)).paint();
+        new TitleBlock(sheet, model, printed, lettering, pens).paint();
         return new Group(sheet.id(), sheet.id(), pens.items(), List.of());
     }
 }

@@ -1,6 +1,7 @@
 package org.leanlintel.core.picture;
 
 import java.util.List;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.ScaleLabel;
 import org.leanlintel.core.measure.UnitSystem;
@@ -10,6 +11,7 @@ import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.picture.Lettering.Align;
+import org.leanlintel.core.sheet.SheetArea;
 
 /**
  * The title block at the lower right of a sheet, filled from the project. Its fields are those of ISO 7200 that a house
@@ -17,7 +19,6 @@ import org.leanlintel.core.picture.Lettering.Align;
  */
 final class TitleBlock {
 
-    static final double WIDTH = 180, HEIGHT = 54;
     private static final double LABEL_MM = 1.8, PAD = 2.2;
 
     private final Sheet sheet;
@@ -26,15 +27,18 @@ final class TitleBlock {
     private final Lettering lettering;
     private final Pens pens;
     private final Vec corner;
+    /** How much narrower it is than at its full width. */
+    private final double narrower;
 
-    /** @param corner the lower left corner of the block, on paper */
-    TitleBlock(Sheet sheet, Model model, String printed, Lettering lettering, Pens pens, Vec corner) {
+    TitleBlock(Sheet sheet, Model model, String printed, Lettering lettering, Pens pens) {
         this.sheet = sheet;
         this.model = model;
         this.printed = printed;
         this.lettering = lettering;
         this.pens = pens;
-        this.corner = corner;
+        Bounds block = SheetArea.of(sheet.paper()).block();
+        corner = new Vec(block.minX(), block.minY());
+        narrower = (block.maxX() - block.minX()) / SheetArea.BLOCK_WIDTH_MM;
     }
 
     void paint() {
@@ -45,28 +49,37 @@ final class TitleBlock {
         field(0, 16, 120, 18, "Drawing", sheet.title(), 5, true);
         small(0, 16, units(project.units()));
         field(120, 0, 60, 34, "Sheet", sheet.number(), 10, true);
-        field(0, 0, 36, 16, "Scale at " + sheet.size().label(), scale(project.units()), 3.5, false);
+        field(0, 0, 36, 16, "Scale at " + sheet.paper().size().label(), scale(project.units()), 3.5, false);
         field(36, 0, 48, 16, "Drawn by", project.drawnBy(), 3.5, false);
         field(84, 0, 36, 16, "Printed", printed, 3.5, false);
-        pens.line(PenRole.SHEET_FRAME, point(0, 0), point(0, HEIGHT), point(WIDTH, HEIGHT));
+        pens.line(
+                PenRole.SHEET_FRAME,
+                point(0, 0),
+                point(0, SheetArea.BLOCK_HEIGHT_MM),
+                point(SheetArea.BLOCK_WIDTH_MM, SheetArea.BLOCK_HEIGHT_MM));
     }
 
     private void field(
             double x, double y, double width, double height, String label, String value, double mm, boolean strong) {
         pens.line(PenRole.SHEET_RULE, point(x, y + height), point(x + width, y + height));
         pens.line(PenRole.SHEET_RULE, point(x + width, y), point(x + width, y + height));
-        pens.add(lettering.set(label, point(x + PAD, y + height - LABEL_MM - 1.6), 0, LABEL_MM, Align.LEFT, false));
-        double fitting = Math.min(mm, mm * (width - 2 * PAD) / Math.max(1e-6, lettering.width(value, mm, strong)));
+        pens.add(lettering.set(label, inset(x, y + height - LABEL_MM - 1.6), 0, LABEL_MM, Align.LEFT, false));
+        double fitting =
+                Math.min(mm, mm * (narrower * width - 2 * PAD) / Math.max(1e-6, lettering.width(value, mm, strong)));
         double down = Math.max(height / 2 + fitting * 0.3, LABEL_MM + 3.2 + fitting);
-        pens.add(lettering.set(value, point(x + PAD, y + height - down), 0, fitting, Align.LEFT, strong));
+        pens.add(lettering.set(value, inset(x, y + height - down), 0, fitting, Align.LEFT, strong));
     }
 
     private void small(double x, double y, String text) {
-        pens.add(lettering.set(text, point(x + PAD, y + PAD + 0.4), 0, 2.5, Align.LEFT, false));
+        pens.add(lettering.set(text, inset(x, y + PAD + 0.4), 0, 2.5, Align.LEFT, false));
     }
 
     private Vec point(double x, double y) {
-        return corner.plus(new Vec(x, y));
+        return corner.plus(new Vec(x * narrower, y));
+    }
+
+    private Vec inset(double x, double y) {
+        return point(x, y).plus(new Vec(PAD, 0));
     }
 
     private static String units(UnitSystem units) {

@@ -55,6 +55,7 @@ final class WholePicture implements DrawingPicture {
             case STAIR -> new StairPicture(building, drawing, lettering);
             case BUILD_UPS -> new BuildUpSchedule(building, drawing, lettering);
             case DOORS, WINDOWS, ROOMS, FITTINGS, CLAUSES -> new TableSchedule(building, drawing, lettering);
+            case LEGEND -> new Legend(building, drawing, lettering);
             case PLAN -> throw new IllegalStateException("Plans are drawn element by element");
         };
     }

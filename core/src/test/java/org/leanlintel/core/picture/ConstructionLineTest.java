@@ -13,6 +13,7 @@ import org.leanlintel.core.edit.Hand;
 import org.leanlintel.core.edit.Move;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ConstructionLine;
+import org.leanlintel.core.model.Paper;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Sheet;
 
@@ -64,7 +65,7 @@ class ConstructionLineTest {
                 Sketch.id("sheet"),
                 "A-1",
                 "Plan",
-                PaperSize.A2,
+                Paper.across(PaperSize.A2),
                 List.of(new Sheet.Placed(Sketch.PLAN, Vec.ORIGIN, new Vec(200, 200))));
         Picture onPaper = SheetPicture.of(sheet, sketch.model(), id -> plan(), LETTERS, "today");
         assertThat(onPaper.inOrder()).isNotEmpty().allMatch(Item::prints);

@@ -8,10 +8,13 @@ import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.check.Finding;
 import org.leanlintel.core.edit.AddSheet;
+import org.leanlintel.core.edit.Delete;
+import org.leanlintel.core.edit.DrawConstructionLine;
 import org.leanlintel.core.edit.DrawString;
 import org.leanlintel.core.edit.PlaceNote;
 import org.leanlintel.core.edit.Revise;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.PaperSize;
@@ -74,6 +77,38 @@ class SheetFindingsTest {
         note(24_000, 2000, "off it");
         note(16_000, -8000, "on the block");
         assertThat(found()).containsExactly("On A-1, \"off it\" of Plan stands off the drawing area, with 1 more.");
+    }
+
+    /** The house is 96 mm high on paper and ends 16 mm above the frame. */
+    @Test
+    void aDrawingThatRunsOffTheDrawingAreaIsFound() {
+        Sheet sheet = sketch.model().all(Sheet.class).getFirst();
+        sketch.run(new Revise(sheet.with(List.of(new Sheet.Placed(Sketch.PLAN, Vec.ORIGIN, new Vec(100, 330))))));
+        assertThat(found())
+                .containsExactly("On A-1, lines of Plan run off the drawing area: those of wall W1 and 2 more.");
+    }
+
+    /** A construction line never prints; a string that ends 25 m to the right does. */
+    @Test
+    void linesOffTheDrawingAreaAreFound() {
+        sketch.run(new DrawString(
+                Sketch.PLAN,
+                Sketch.LAYER,
+                new Vec(0, 1),
+                new Vec(25_000, 0),
+                List.of(new Hold.AtPoint(new Vec(7200, 0)), new Hold.AtPoint(new Vec(7200, 300)))));
+        assertThat(found())
+                .anyMatch(s -> s.startsWith("On A-1, \"300\" of Plan stands off the drawing area"))
+                .hasSize(1);
+        sketch.run(new Revise(sketch.model()
+                .all(Sheet.class)
+                .getFirst()
+                .with(List.of(new Sheet.Placed(Sketch.PLAN, Vec.ORIGIN, new Vec(400, 300))))));
+        sketch.run(new Delete(
+                List.of(sketch.model().all(DimensionString.class).getFirst().id())));
+        sketch.run(new DrawConstructionLine(
+                Sketch.STOREY, Sketch.LAYER, new Vec(0, -3000), new Vec(99_000, -3000), false));
+        assertThat(found()).isEmpty();
     }
 
     @Test

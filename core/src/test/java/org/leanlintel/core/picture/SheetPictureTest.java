@@ -123,8 +123,8 @@ class SheetPictureTest {
             Bounds bounds = Extent.of(
                     SheetPicture.of(sheet, fresh.model(), id -> new Picture(1, List.of()), LETTERING, "today"));
             assertThat(bounds.minX()).as(size.label()).isCloseTo(size.leftMarginMm(), within(0.01));
-            assertThat(bounds.maxX()).isCloseTo(size.widthMm() - size.marginMm(), within(0.01));
-            assertThat(bounds.maxY()).isCloseTo(size.heightMm() - size.marginMm(), within(0.01));
+            assertThat(bounds.maxX()).isCloseTo(size.longMm() - size.marginMm(), within(0.01));
+            assertThat(bounds.maxY()).isCloseTo(size.shortMm() - size.marginMm(), within(0.01));
         }
     }
 

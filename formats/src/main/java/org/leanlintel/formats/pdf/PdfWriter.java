@@ -9,7 +9,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDDocumentInformation;
 import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
 import org.leanlintel.core.geometry.Vec;
-import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.Paper;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Picture;
@@ -25,7 +25,7 @@ public final class PdfWriter {
     private PdfWriter() {}
 
     /** A page with everything of {@code sheet}, a picture in paper millimetres. */
-    public static byte[] sheet(Picture sheet, PaperSize size, String title, Lettering lettering) {
+    public static byte[] sheet(Picture sheet, Paper size, String title, Lettering lettering) {
         return document(title, (document, fonts) -> {
             try (PdfPage page = new PdfPage(document, fonts, lettering, size.widthMm(), size.heightMm())) {
                 page.draw(sheet.inOrder());
@@ -45,7 +45,7 @@ public final class PdfWriter {
             List<Picture> behind,
             double scale,
             Vec middle,
-            PaperSize size,
+            Paper size,
             String foot,
             Lettering lettering) {
         Vec centre = new Vec(size.widthMm() / 2, (size.heightMm() + FOOT_MM) / 2);

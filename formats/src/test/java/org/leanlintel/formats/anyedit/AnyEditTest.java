@@ -202,7 +202,7 @@ class AnyEditTest {
                                     .picture(),
                             DrawingLettering.get(),
                             "2026-01-01"),
-                    s.size(),
+                    s.paper(),
                     s.title(),
                     DrawingLettering.get());
             assertThat(pdf).isNotEmpty();

@@ -14,6 +14,7 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Paper;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Pen;
 import org.leanlintel.core.model.PenRole;
@@ -38,7 +39,10 @@ class PdfWriterTest {
     @Test
     void pagesHaveTheirExactSizeAndLinesTheirWidthInMillimetres() throws IOException {
         byte[] pdf = PdfWriter.sheet(
-                picture(1, line(0.5, new Vec(20, 20), new Vec(120, 20))), PaperSize.ARCH_D, "T", LETTERING);
+                picture(1, line(0.5, new Vec(20, 20), new Vec(120, 20))),
+                Paper.across(PaperSize.ARCH_D),
+                "T",
+                LETTERING);
         try (PDDocument document = Loader.loadPDF(pdf)) {
             assertThat(document.getPage(0).getMediaBox().getWidth()).isEqualTo(36 * 72);
             assertThat(document.getPage(0).getMediaBox().getHeight()).isEqualTo(24 * 72);
@@ -61,7 +65,7 @@ class PdfWriterTest {
                 List.of(),
                 100,
                 new Vec(1000, 500),
-                PaperSize.A4,
+                Paper.across(PaperSize.A4),
                 "Foot",
                 LETTERING);
         try (PDDocument document = Loader.loadPDF(pdf)) {
@@ -79,7 +83,8 @@ class PdfWriterTest {
     void aBackdropPrintsFaintlyAndBeforeTheDrawing() throws IOException {
         Picture drawing = picture(50, line(0.25, new Vec(0, 0), new Vec(1000, 0)));
         Picture behind = picture(50, line(0.5, new Vec(0, 0), new Vec(0, 1000)));
-        byte[] pdf = PdfWriter.view(drawing, List.of(behind), 50, Vec.ORIGIN, PaperSize.A4, "Foot", LETTERING);
+        byte[] pdf =
+                PdfWriter.view(drawing, List.of(behind), 50, Vec.ORIGIN, Paper.across(PaperSize.A4), "Foot", LETTERING);
         try (PDDocument document = Loader.loadPDF(pdf)) {
             var page = document.getPage(0);
             String content = new String(page.getContents().readAllBytes(), StandardCharsets.US_ASCII);
@@ -94,7 +99,8 @@ class PdfWriterTest {
                             page.getResources().getExtGStateNames().iterator().next());
             assertThat(state.getStrokingAlphaConstant()).isCloseTo(0.28f, within(0.001f));
         }
-        byte[] plain = PdfWriter.view(drawing, List.of(), 50, Vec.ORIGIN, PaperSize.A4, "Foot", LETTERING);
+        byte[] plain =
+                PdfWriter.view(drawing, List.of(), 50, Vec.ORIGIN, Paper.across(PaperSize.A4), "Foot", LETTERING);
         try (PDDocument document = Loader.loadPDF(plain)) {
             assertThat(document.getPage(0).getResources().getExtGStateNames()).isEmpty();
         }
@@ -113,7 +119,8 @@ class PdfWriterTest {
                         new Item.Hatch(
                                 new Pen(0.18, Pen.Dash.CONTINUOUS), List.of(square), List.of(45.0), Vec.ORIGIN, 5)),
                 List.of());
-        byte[] pdf = PdfWriter.sheet(new Picture(1, List.of(lined, tinted)), PaperSize.A4, "T", LETTERING);
+        byte[] pdf =
+                PdfWriter.sheet(new Picture(1, List.of(lined, tinted)), Paper.across(PaperSize.A4), "T", LETTERING);
         try (PDDocument document = Loader.loadPDF(pdf)) {
             BufferedImage page = new PDFRenderer(document).renderImageWithDPI(0, 254);
             for (int x = 21; x < 100; x++)
@@ -140,7 +147,7 @@ class PdfWriterTest {
         String text = "12'-6 7/8\" \u00E9\u00DF \u0394\u0416 \u4E00";
         byte[] pdf = PdfWriter.sheet(
                 picture(1, LETTERING.set(text, new Vec(50, 50), 0, 2.5, Lettering.Align.LEFT, true)),
-                PaperSize.A4,
+                Paper.across(PaperSize.A4),
                 "T",
                 LETTERING);
         try (PDDocument document = Loader.loadPDF(pdf)) {

@@ -87,9 +87,7 @@ public class DeskApi {
 
     @GetMapping("/papers")
     public List<PaperAnswer> papers() {
-        return Arrays.stream(PaperSize.values())
-                .map(p -> new PaperAnswer(p, p.label(), p.widthMm(), p.heightMm()))
-                .toList();
+        return Arrays.stream(PaperSize.values()).map(PaperAnswer::of).toList();
     }
 
     /** The rule sets a project can be checked against. */

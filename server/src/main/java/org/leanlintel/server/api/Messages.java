@@ -14,11 +14,13 @@ import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Gap;
+import org.leanlintel.core.model.Paper;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.StairRules;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.picture.Picture;
+import org.leanlintel.core.sheet.SheetArea;
 import org.leanlintel.core.takeoff.Measurement;
 import org.leanlintel.formats.traced.TracedFile;
 
@@ -229,7 +231,20 @@ public final class Messages {
     /** A file to trace from. @param file its name, for tracings and for asking for its pages */
     public record TracedFileAnswer(String file, boolean pdf, List<TracedFile.Size> pages) {}
 
-    public record PaperAnswer(PaperSize id, String label, double widthMm, double heightMm) {}
+    /** A size of paper. @param across what of it there is to draw on where it lies across; {@code upright} likewise */
+    public record PaperAnswer(
+            PaperSize id, String label, double longMm, double shortMm, List<Vec> across, List<Vec> upright) {
+
+        static PaperAnswer of(PaperSize size) {
+            return new PaperAnswer(
+                    size,
+                    size.label(),
+                    size.longMm(),
+                    size.shortMm(),
+                    SheetArea.of(new Paper(size, false)).outline(),
+                    SheetArea.of(new Paper(size, true)).outline());
+        }
+    }
 
     /** A picture with the revision it shows. */
     public record PictureAnswer(long revision, Picture picture) {}

@@ -14,6 +14,7 @@ import org.leanlintel.core.measure.ScaleLabel;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Paper;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Unusable;
@@ -78,7 +79,7 @@ public class PicturesApi {
         Live now = at(project, version);
         Sheet s = now.model().get(new ElementId(sheet), Sheet.class);
         String title = now.model().settings().name() + " " + s.number() + " " + s.title();
-        byte[] pdf = PdfWriter.sheet(picture(now, s), s.size(), title, DrawingLettering.get());
+        byte[] pdf = PdfWriter.sheet(picture(now, s), s.paper(), title, DrawingLettering.get());
         return ProjectsApi.download(pdf, MediaType.APPLICATION_PDF, title + ".pdf");
     }
 
@@ -149,7 +150,7 @@ public class PicturesApi {
         List<Picture> behind = backdrop == null
                 ? List.of()
                 : List.of(live.get(project).drawing(new ElementId(backdrop)).picture());
-        byte[] pdf = PdfWriter.view(picture, behind, scale, middle, paper, foot, DrawingLettering.get());
+        byte[] pdf = PdfWriter.view(picture, behind, scale, middle, Paper.across(paper), foot, DrawingLettering.get());
         return ProjectsApi.download(
                 pdf, MediaType.APPLICATION_PDF, model.settings().name() + " " + d.name() + ".pdf");
     }

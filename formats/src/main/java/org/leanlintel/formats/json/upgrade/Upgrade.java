@@ -18,7 +18,8 @@ public final class Upgrade {
             new ToVersion7(),
             new ToVersion8(),
             new ToVersion9(),
-            new ToVersion10());
+            new ToVersion10(),
+            new ToVersion11());
 
     /** The form that all steps lead to. */
     public static final int PRESENT = STEPS.size() + 1;
