@@ -21,12 +21,20 @@ public record Picture(double scale, List<Group> groups) {
         groups = List.copyOf(groups);
     }
 
-    /** All items as they are drawn, one over the other. */
-    public List<Item> inOrder() {
+    /** An item and the layer of what it is of. */
+    public record Drawn(Item item, ElementId layer) {}
+
+    /** All items as they are drawn, one over the other, with their layers. */
+    public List<Drawn> drawn() {
         return groups.stream()
-                .flatMap(g -> g.items().stream())
-                .sorted(Comparator.comparing(Item::rank))
+                .flatMap(g -> g.items().stream().map(i -> new Drawn(i, g.layer())))
+                .sorted(Comparator.comparing(d -> d.item().rank()))
                 .toList();
+    }
+
+    /** All items as they are drawn. */
+    public List<Item> inOrder() {
+        return drawn().stream().map(Drawn::item).toList();
     }
 
     /** The same at {@code factor} times the size, then shifted by {@code by}. Paper sizes stay. */

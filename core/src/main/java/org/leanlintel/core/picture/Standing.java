@@ -131,12 +131,8 @@ final class Standing {
 
     /** The number of the first sheet that shows the section along a line; empty where none does. */
     private String sheetOf(SectionLine line) {
-        for (Sheet sheet : model.all(Sheet.class))
-            for (Sheet.Placed p : sheet.drawings())
-                if (model.find(p.drawing()) instanceof Drawing d
-                        && d.subject() instanceof Drawing.One one
-                        && one.element().equals(line.id())) return sheet.number();
-        return "";
+        Sheet sheet = SheetLinks.sheetOfSection(line.id(), model);
+        return sheet == null ? "" : sheet.number();
     }
 
     private Group limit(RoomLimit limit) {

@@ -2,19 +2,23 @@ package org.leanlintel.formats.pdf;
 
 import java.io.IOException;
 import java.util.List;
+import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.graphics.color.PDColor;
 import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceRGB;
+import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentGroup;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.apache.pdfbox.util.Matrix;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Pen;
 import org.leanlintel.core.picture.HatchLines;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
+import org.leanlintel.core.picture.Picture;
 import org.leanlintel.formats.standard.LineTypes;
 
 /**
@@ -28,13 +32,14 @@ final class PdfPage implements AutoCloseable {
     /** Tints are outlined in themselves so that neighbouring pieces show no seam. */
     private static final double SEAM_MM = 0.05;
 
+    private final PDPage page;
     private final PDPageContentStream out;
     private final PdfFonts fonts;
     private final double capital;
 
     PdfPage(PDDocument document, PdfFonts fonts, Lettering lettering, double widthMm, double heightMm)
             throws IOException {
-        PDPage page = new PDPage(new PDRectangle(points(widthMm), points(heightMm)));
+        page = new PDPage(new PDRectangle(points(widthMm), points(heightMm)));
         document.addPage(page);
         this.fonts = fonts;
         capital = lettering.capital();
@@ -55,18 +60,35 @@ final class PdfPage implements AutoCloseable {
     }
 
     void draw(List<Item> items) throws IOException {
-        for (Item item : items) {
-            switch (item) {
-                case Item.Fill fill -> fill(fill);
-                case Item.Hatch hatch -> lines(hatch.pen(), HatchLines.of(hatch));
-                case Item.Wave wave -> lines(wave.pen(), List.of(HatchLines.of(wave)));
-                case Item.Strokes strokes -> {
-                    if (strokes.prints()) lines(strokes.pen(), strokes.lines());
-                }
-                case Item.Arc arc -> arc(arc);
-                case Item.Text text -> text(text);
-                case Item.Traced never -> {}
+        for (Item item : items) draw(item);
+    }
+
+    /** What is of a layer can be switched on and off with it. */
+    void draw(List<Picture.Drawn> items, PdfLayers layers) throws IOException {
+        PDOptionalContentGroup open = null;
+        for (Picture.Drawn drawn : items) {
+            PDOptionalContentGroup layer = layers.of(drawn.layer());
+            if (layer != open) {
+                if (open != null) out.endMarkedContent();
+                if (layer != null) out.beginMarkedContent(COSName.OC, layer);
+                open = layer;
             }
+            draw(drawn.item());
+        }
+        if (open != null) out.endMarkedContent();
+    }
+
+    private void draw(Item item) throws IOException {
+        switch (item) {
+            case Item.Fill fill -> fill(fill);
+            case Item.Hatch hatch -> lines(hatch.pen(), HatchLines.of(hatch));
+            case Item.Wave wave -> lines(wave.pen(), List.of(HatchLines.of(wave)));
+            case Item.Strokes strokes -> {
+                if (strokes.prints()) lines(strokes.pen(), strokes.lines());
+            }
+            case Item.Arc arc -> arc(arc);
+            case Item.Text text -> text(text);
+            case Item.Traced never -> {}
         }
     }
 
@@ -158,6 +180,14 @@ final class PdfPage implements AutoCloseable {
             }
         }
         out.endText();
+    }
+
+    PDPage page() {
+        return page;
+    }
+
+    static PDRectangle rectangle(Bounds mm) {
+        return new PDRectangle(points(mm.minX()), points(mm.minY()), points(mm.width()), points(mm.height()));
     }
 
     private static float points(double mm) {

@@ -67,20 +67,20 @@ public final class PdfWriter {
         });
     }
 
-    private interface Pages {
+    interface Pages {
         void write(PDDocument document, PdfFonts fonts) throws IOException;
     }
 
-    private static byte[] document(String title, Pages pages) {
+    static byte[] document(String title, Pages pages) {
         try (PDDocument document = new PDDocument()) {
-            pages.write(document, new PdfFonts(document));
-            PDViewerPreferences preferences = new PDViewerPreferences(new COSDictionary());
-            preferences.setPrintScaling(PDViewerPreferences.PRINT_SCALING.None);
-            document.getDocumentCatalog().setViewerPreferences(preferences);
             PDDocumentInformation about = new PDDocumentInformation();
             about.setTitle(title);
             about.setCreator("Lean Lintel");
             document.setDocumentInformation(about);
+            pages.write(document, new PdfFonts(document));
+            PDViewerPreferences preferences = new PDViewerPreferences(new COSDictionary());
+            preferences.setPrintScaling(PDViewerPreferences.PRINT_SCALING.None);
+            document.getDocumentCatalog().setViewerPreferences(preferences);
             ByteArrayOutputStream bytes = new ByteArrayOutputStream();
             document.save(bytes);
             return bytes.toByteArray();

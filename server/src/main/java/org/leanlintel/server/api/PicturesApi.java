@@ -22,11 +22,13 @@ import org.leanlintel.core.picture.Extent;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.picture.SheetFindings;
 import org.leanlintel.core.picture.SheetPicture;
+import org.leanlintel.core.sheet.SheetOrder;
 import org.leanlintel.core.takeoff.Table;
 import org.leanlintel.core.takeoff.Tables;
 import org.leanlintel.formats.csv.ScheduleCsv;
 import org.leanlintel.formats.pdf.DrawingLettering;
 import org.leanlintel.formats.pdf.PdfWriter;
+import org.leanlintel.formats.pdf.SetWriter;
 import org.leanlintel.server.api.Messages.PictureAnswer;
 import org.leanlintel.server.live.Live;
 import org.leanlintel.server.live.LiveProjects;
@@ -81,6 +83,23 @@ public class PicturesApi {
         String title = now.model().settings().name() + " " + s.number() + " " + s.title();
         byte[] pdf = PdfWriter.sheet(picture(now, s), s.paper(), title, DrawingLettering.get());
         return ProjectsApi.download(pdf, MediaType.APPLICATION_PDF, title + ".pdf");
+    }
+
+    /** Sheets as one document, bound by their numbers. @param sheet those asked for; all, where none is named */
+    @GetMapping(path = "/set.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    public ResponseEntity<byte[]> setPdf(
+            @PathVariable UUID project,
+            @RequestParam(defaultValue = "") List<String> sheet,
+            @RequestParam @Nullable UUID version) {
+        Live now = at(project, version);
+        List<Sheet> sheets =
+                SheetOrder.of(now.model(), sheet.stream().map(ElementId::new).toList());
+        if (sheets.isEmpty()) throw new Unusable("There are no sheets to print yet.");
+        List<SetWriter.Page> pages =
+                sheets.stream().map(s -> new SetWriter.Page(s, picture(now, s))).toList();
+        byte[] pdf = SetWriter.write(pages, now.model(), DrawingLettering.get());
+        return ProjectsApi.download(
+                pdf, MediaType.APPLICATION_PDF, now.model().settings().name() + ".pdf");
     }
 
     /** A schedule of doors, windows, rooms or fittings as comma-separated values. */

@@ -1,0 +1,51 @@
+package org.leanlintel.core.sheet;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Sheet;
+
+/** The sheets of a set as they are bound: by their numbers, figures in them by what they count. */
+public final class SheetOrder {
+
+    private static final Pattern PARTS = Pattern.compile("\\d{1,15}|\\D+");
+
+    private SheetOrder() {}
+
+    public static List<Sheet> of(Model model) {
+        return model.all(Sheet.class).stream().sorted(byNumber()).toList();
+    }
+
+    /** Of those asked for; of all, where none is. */
+    public static List<Sheet> of(Model model, List<ElementId> asked) {
+        return asked.isEmpty()
+                ? of(model)
+                : asked.stream()
+                        .map(id -> model.get(id, Sheet.class))
+                        .sorted(byNumber())
+                        .toList();
+    }
+
+    public static Comparator<Sheet> byNumber() {
+        return Comparator.<Sheet, String>comparing(Sheet::number, SheetOrder::compare)
+                .thenComparing(Sheet::id);
+    }
+
+    /** A-9 before A-10. */
+    static int compare(String one, String other) {
+        Matcher a = PARTS.matcher(one), b = PARTS.matcher(other);
+        while (a.find()) {
+            if (!b.find()) return 1;
+            boolean figures = Character.isDigit(a.group().charAt(0))
+                    && Character.isDigit(b.group().charAt(0));
+            int order = figures
+                    ? Long.compare(Long.parseLong(a.group()), Long.parseLong(b.group()))
+                    : a.group().compareToIgnoreCase(b.group());
+            if (order != 0) return order;
+        }
+        return b.find() ? -1 : 0;
+    }
+}
