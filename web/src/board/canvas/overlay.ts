@@ -7,6 +7,7 @@ import { checked } from "./overlayChecked";
 import { edges } from "./overlayEdge";
 import { areas, clearances } from "./overlayFloor";
 import { dot, INK, label, line, OCHRE, type On, PAPER, VERDIGRIS } from "./overlayLines";
+import { placing } from "./overlayPlacing";
 import { setOut } from "./overlaySetOut";
 import type { Canvas } from "./paint";
 
@@ -24,6 +25,7 @@ export function overlay({ context, view, size, ratio }: Canvas, state: BoardStat
   areas(on, state);
   checked(on, state);
   edges(on, state);
+  placing(on, state);
   setOut(on, state);
   measure(on, state);
   aim(on, state);

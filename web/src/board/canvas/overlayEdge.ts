@@ -1,5 +1,6 @@
-import type { Paper, Sheet } from "../../api/types";
+import type { Sheet } from "../../api/types";
 import { inside } from "../catch/near";
+import { outlineOf } from "../sheets/fitting";
 import { sheetsOf } from "../state/drawings";
 import { type BoardState, drawingShown } from "../state/state";
 import type { ModelPoint } from "../state/view";
@@ -16,25 +17,21 @@ export function edges(on: On, state: BoardState): void {
   const tool = toolOf(state.tool);
   if (!drawing || !(tool.writes || (tool.makes && WRITTEN.has(tool.makes)))) return;
   for (const sheet of sheetsOf(state, drawing.id)) {
-    const paper = state.papers.find((p) => p.id === sheet.paper.size);
-    if (paper) edge(on, room(sheet, paper, drawing), sheet.number, state.pointer);
+    edge(on, room(outlineOf(sheet, state.papers), sheet, drawing), sheet.number, state.pointer);
   }
 }
 
 /** What there is to draw on of a sheet, as points of the drawing. */
 function room(
+  outline: readonly Point[],
   sheet: Sheet,
-  paper: Paper,
   drawing: { readonly id: string; readonly scale: number },
 ): readonly Point[] {
   const placed = sheet.drawings.find((p) => p.drawing === drawing.id);
   if (!placed) return [];
   const [ax, ay] = placed.anchor;
   const [px, py] = placed.at;
-  return (sheet.paper.upright ? paper.upright : paper.across).map(([x, y]) => [
-    ax + (x - px) * drawing.scale,
-    ay + (y - py) * drawing.scale,
-  ]);
+  return outline.map(([x, y]) => [ax + (x - px) * drawing.scale, ay + (y - py) * drawing.scale]);
 }
 
 function edge(on: On, ring: readonly Point[], number: string, pointer: ModelPoint | null): void {

@@ -1,5 +1,6 @@
 import type { Element } from "../../api/types";
 import { alike } from "../hands/selecting";
+import { takeInHand } from "../sheets/placing";
 import { type BoardState, wallSelected } from "../state/state";
 import type { Command } from "./Command";
 
@@ -160,5 +161,18 @@ export const ofSelection: readonly Command[] = [
     when: onSheet,
     on: (thing, state) => thing?.type === "drawing" && onSheet(state),
     does: ({ actions }) => void actions.changing.remove(),
+  },
+  {
+    name: "sheet.move",
+    words: "Move the drawing on its sheet",
+    brief: "Move on the sheet",
+    group: GROUP,
+    keys: [],
+    when: onSheet,
+    on: (thing, state) => thing?.type === "drawing" && onSheet(state),
+    does: ({ store }) => {
+      const [drawing] = store.getState().selection;
+      if (drawing) void takeInHand(store, drawing);
+    },
   },
 ];

@@ -6,6 +6,7 @@ import { placesAt, preferred } from "../catch/places";
 import { copied, copy } from "../link/clipboard";
 import { Submitting } from "../link/submitting";
 import type { Sync } from "../link/sync";
+import { takeInHand } from "../sheets/placing";
 import {
   type BoardState,
   measureNow,
@@ -214,6 +215,8 @@ export class Actions implements Hands {
 
   /** Drags what is selected; an end of the one wall selected, where that is taken hold of. */
   startDrag(from: ModelPoint, end: End | null): void {
+    const [drawing] = this.state.selection;
+    if (this.state.shown?.kind === "sheet" && drawing) return void takeInHand(this.store, drawing, from);
     const wall = wallSelected(this.state);
     this.store.setState({
       tool: end && wall ? { name: "end", wall: wall.id, end } : { name: "move", from },
@@ -221,7 +224,15 @@ export class Actions implements Hands {
     });
   }
 
+  /** Opens the drawing that is picked on a sheet. */
+  openPicked(): void {
+    const [id] = this.state.selection;
+    if (this.state.shown?.kind === "sheet" && id) void this.sync.show({ kind: "drawing", id });
+  }
+
   async endDrag(): Promise<void> {
+    const { tool, pointer } = this.state;
+    if (tool.name === "place") return pointer ? void (await this.click(pointer, false)) : undefined;
     const edit = editMeant(this.state);
     this.store.setState({ tool: { name: "select" }, caughts: [], aim: NO_AIM });
     if (edit) await this.sync.edit(edit);

@@ -4,6 +4,7 @@ import { ReplaceWords } from "../clauses/ReplaceWords";
 import { LensDialog } from "../lenses/LensDialog";
 import { StandardDialog } from "../lenses/StandardDialog";
 import { SeveralDrawings } from "../register/SeveralDrawings";
+import { LayOutDialog } from "../sheets/LayOutDialog";
 import { useBoard, useBoardTools } from "../state/context";
 import { elementOf } from "../state/state";
 import { StringStyles } from "../strings/StringStyles";
@@ -40,6 +41,8 @@ export function Dialogs() {
       return <ReplaceWords onClose={close} />;
     case "clauses":
       return <Clauses onClose={close} />;
+    case "layOut":
+      return <LayOutDialog onClose={close} />;
     case "materials":
       return <Materials onClose={close} />;
     case "stairRules":

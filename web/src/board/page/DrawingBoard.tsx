@@ -6,7 +6,7 @@ import { CATCHING } from "../catch/catching";
 import { gripAt } from "../catch/grips";
 import { spaceHeld } from "../hands/keys";
 import { useBoard, useBoardTools } from "../state/context";
-import { canShift } from "../state/state";
+import { type BoardState, canShift } from "../state/state";
 import { panned, type ScreenPoint, toModel, zoomedAbout } from "../state/view";
 import { titleOf } from "../things";
 import { HiddenOrLocked } from "./HiddenOrLocked";
@@ -25,6 +25,10 @@ interface Held {
 }
 
 const GRIP_PX = 8;
+
+/** On a sheet of now, whole drawings are picked and placed. */
+const onSheet = ({ tool, version, shown }: BoardState) =>
+  tool.name === "select" && !version && shown?.kind === "sheet";
 
 /** The drawing surface: a canvas with pan, zoom about the pointer, and picking. Its figures are as wide as the drawing face has them. */
 export function DrawingBoard() {
@@ -77,6 +81,8 @@ export function DrawingBoard() {
   const holding = (from: ScreenPoint, button: number): Pick<Held, "does" | "end"> => {
     const state = store.getState();
     const works = state.tool.name === "select" && !state.version && state.shown?.kind === "drawing";
+    if (onSheet(state) && button === 0 && !spaceHeld() && actions.selection.isOnSelection(model(from)))
+      return { does: "drag", end: null };
     if (button !== 0 || !works || spaceHeld()) return { does: "shift view", end: null };
     const end = gripAt(state, model(from), GRIP_PX / state.view.zoom);
     const drags = end !== null || (canShift(state) && actions.selection.isOnSelection(model(from)));
@@ -128,6 +134,7 @@ export function DrawingBoard() {
         onPointerDown={down}
         onPointerMove={move}
         onPointerUp={up}
+        onDoubleClick={() => actions.openPicked()}
         onPointerLeave={() => actions.leave()}
         onContextMenu={(e) => e.preventDefault()}
       />

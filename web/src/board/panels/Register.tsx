@@ -1,8 +1,9 @@
-import { type FormEvent, useState } from "react";
-import type { Drawing, Edit, PaperSize, Sheet } from "../../api/types";
-import { Button, Choice, fieldClass, Row } from "../../ui/controls";
+import type { Drawing } from "../../api/types";
+import { Button } from "../../ui/controls";
 import { DrawingList } from "../register/DrawingList";
 import { ThisDrawing } from "../register/ThisDrawing";
+import { SheetsToCome } from "../sheets/SheetsToCome";
+import { ThisSheet } from "../sheets/ThisSheet";
 import { useBoard, useBoardTools } from "../state/context";
 import { register, TABLES } from "../state/drawings";
 import { adding } from "../state/revisions";
@@ -35,8 +36,8 @@ export function Register() {
           <Entry key={s.id} shown={{ kind: "sheet", id: s.id }} words={`${s.number}  ${s.title}`} />
         ))}
       </ul>
-      {sheet && !locked && <OnThisSheet sheet={sheet} />}
-      {!sheet && !locked && <NewSheet />}
+      {sheet && !locked && <ThisSheet key={sheet.id} sheet={sheet} />}
+      {!locked && <SheetsToCome />}
       {!locked && <TracedFrom />}
     </>
   );
@@ -113,83 +114,4 @@ function Entry({ shown, words }: { readonly shown: Shown; readonly words: string
       </button>
     </li>
   );
-}
-
-function OnThisSheet({ sheet }: { readonly sheet: Sheet }) {
-  const { store, sync } = useBoardTools();
-  const elements = useBoard(elementsIn);
-  const drawings = elementsOf({ elements }, "drawing");
-  const take = (drawing: string) => {
-    const left = sheet.drawings.filter((p) => p.drawing !== drawing);
-    void sync.revise({ ...sheet, drawings: left, type: "sheet" });
-  };
-  return (
-    <section className="border-rule border-t pt-3">
-      <h3 className="mb-1 font-semibold">On this sheet</h3>
-      {drawings.map((d) => {
-        const placed = sheet.drawings.some((p) => p.drawing === d.id);
-        return (
-          <div key={d.id} className="flex items-center gap-2 py-1">
-            <span className="grow">{d.name}</span>
-            <Button onClick={() => store.setState({ tool: { name: "place", drawing: d.id } })}>
-              {placed ? "Move" : "Place"}
-            </Button>
-            {placed && <Button onClick={() => take(d.id)}>Take off</Button>}
-          </div>
-        );
-      })}
-      <Button className="mt-3" onClick={() => void sync.erase([sheet.id])}>
-        Delete sheet
-      </Button>
-    </section>
-  );
-}
-
-function NewSheet() {
-  const { sync } = useBoardTools();
-  const elements = useBoard(elementsIn);
-  const papers = useBoard((s) => s.papers);
-  const paper = elementOf({ elements }, "settings", "settings")?.paper ?? "A2";
-  const [facts, setFacts] = useState({ number: "", title: "", size: "" });
-  const size = facts.size || paper;
-  const add = async (e: FormEvent) => {
-    e.preventDefault();
-    if (await sync.edit(newSheet(facts.number, facts.title, size as PaperSize)))
-      setFacts({ number: "", title: "", size: "" });
-  };
-  return (
-    <form className="border-rule border-t pt-3" onSubmit={add}>
-      <h3 className="mb-1 font-semibold">New sheet</h3>
-      <Row label="Number">
-        <input
-          className={`${fieldClass} w-28`}
-          value={facts.number}
-          onChange={(e) => setFacts({ ...facts, number: e.target.value })}
-        />
-      </Row>
-      <Row label="Title">
-        <input
-          className={`${fieldClass} w-44`}
-          value={facts.title}
-          onChange={(e) => setFacts({ ...facts, title: e.target.value })}
-        />
-      </Row>
-      <Row label="Size">
-        <Choice
-          value={size}
-          options={papers.map((p) => [p.id, p.label] as const)}
-          onChange={(next) => setFacts({ ...facts, size: next })}
-        />
-      </Row>
-      <div className="mt-2 flex justify-end">
-        <Button main type="submit" disabled={!facts.number.trim() || !facts.title.trim()}>
-          Add sheet
-        </Button>
-      </div>
-    </form>
-  );
-}
-
-function newSheet(number: string, title: string, size: PaperSize): Edit {
-  return { type: "addSheet", number, title, paper: { size, upright: false }, drawings: [] };
 }

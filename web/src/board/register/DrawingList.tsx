@@ -19,7 +19,10 @@ export function DrawingList() {
   const groups: (readonly [string, Drawing[]])[] = [
     ...storeys.map((s) => [s.name, found.filter((d) => d.kind === "PLAN" && d.storey === s.id)] as const),
     ["Sections and stairs", found.filter((d) => d.kind === "SECTION" || d.kind === "STAIR")],
-    ["Schedules", found.filter((d) => d.kind === "BUILD_UPS" || d.kind === "LEGEND" || TABLES.includes(d.kind))],
+    [
+      "Schedules",
+      found.filter((d) => d.kind === "BUILD_UPS" || d.kind === "LEGEND" || TABLES.includes(d.kind)),
+    ],
   ];
   return (
     <>

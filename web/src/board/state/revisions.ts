@@ -8,7 +8,9 @@ import type {
   ElementOf,
   Faces,
   GapAnswer,
+  LaidOutSheet,
   Opening,
+  PaperSize,
   ReviseFigure,
   SetOut,
   Stair,
@@ -29,6 +31,23 @@ export function revision(element: Element): Edit {
 export function remaking(walls: readonly string[], buildUp: string, setOut: SetOut | null): Edit {
   const line = setOut ? ({ type: "at", setOut } as const) : ({ type: "kept" } as const);
   return { type: "remakeWalls", walls: [...walls], buildUp, line };
+}
+
+/** The edit that adds a sheet with nothing on it. */
+export function addingSheet(number: string, title: string, size: PaperSize): Edit {
+  return { type: "addSheet", number, title, paper: { size, upright: false }, drawings: [] };
+}
+
+/** The edit that adds sheets with drawings laid out on them. */
+export function composing(sheets: readonly LaidOutSheet[]): Edit {
+  return {
+    type: "composeSheets",
+    sheets: sheets.map((s) => ({
+      ...s,
+      type: "addSheet" as const,
+      drawings: s.drawings.map(({ drawing, anchor, at }) => ({ drawing, anchor, at })),
+    })),
+  };
 }
 
 /** The edit that deletes elements. */

@@ -51,6 +51,7 @@ export type Dialog =
   | "versions"
   | "materials"
   | "stringStyles"
+  | "layOut"
   | "clauses"
   | "replace"
   | "stairRules";

@@ -1,17 +1,20 @@
 import type { Drawing } from "../../api/types";
 import { Button } from "../../ui/controls";
+import { takeInHand } from "../sheets/placing";
 import { useBoard, useBoardTools } from "../state/context";
 import { planShown } from "../state/state";
 
 /** A drawing that was picked: on a sheet, or by its frame on the plan it is a part of. */
 export function OpenDrawing({ drawing }: { readonly drawing: Drawing }) {
   const { store, sync } = useBoardTools();
+  const onSheet = useBoard((s) => s.shown?.kind === "sheet" && !s.version);
   const onPlan = useBoard((s) => planShown(s) !== undefined);
   return (
     <div className="flex gap-2">
       <Button main onClick={() => void sync.show({ kind: "drawing", id: drawing.id })}>
         Open it
       </Button>
+      {onSheet && <Button onClick={() => void takeInHand(store, drawing.id)}>Move it</Button>}
       {onPlan && (
         <Button
           onClick={() =>

@@ -1,37 +1,49 @@
-import { answerOf, api } from "../../api/client";
-import { printedBox } from "../canvas/boxes";
+import type { Footprint } from "../../api/types";
+import { type Fit, fitted } from "../sheets/fitting";
+import { among } from "../sheets/placing";
+import { type BoardState, elementOf } from "../state/state";
+import type { ModelPoint } from "../state/view";
 import type { ToolOf } from "./ToolOf";
 
 export interface Place {
   readonly name: "place";
   readonly drawing: string;
+  /** How much of a sheet it takes; null until that has come. */
+  readonly foot: Footprint | null;
+  /** How far from its middle it is held. */
+  readonly held: ModelPoint;
 }
 
-/** A drawing placed on the sheet shown, by its middle. */
+/** How far off lines are caught, in pixels. */
+const REACH_PX = 7;
+
+/** A drawing placed on the sheet shown: in line with what stands there, never on it. */
 export const place: ToolOf<Place> = {
   name: "place",
   words: "Place a drawing",
   leavesPanel: true,
-  prompt: () => ["Place a drawing.", "Click where its middle goes on the sheet."],
+  prompt: (state, tool) => {
+    const name = elementOf(state, "drawing", tool.drawing)?.name ?? "A drawing";
+    const fault = state.pointer && lying(state, tool, state.pointer)?.fault;
+    return [`${name}.`, fault || "Click where it goes. Esc leaves it as it was."];
+  },
   edit: () => null,
-  take: async (hands, { drawing }, pointer) => {
-    const { shown, elements, project } = hands.state;
-    const sheet = shown ? elements.get(shown.id) : undefined;
-    if (sheet?.type !== "sheet") return;
-    const placed = sheet.drawings.find((p) => p.drawing === drawing);
-    const anchor = placed?.anchor ?? (await middleOf(project, drawing));
-    const others = sheet.drawings.filter((p) => p.drawing !== drawing);
-    const drawings = [...others, { drawing, anchor, at: [pointer.x, pointer.y] as [number, number] }];
+  take: async (hands, tool, pointer) => {
+    const sheet = elementOf(hands.state, "sheet", hands.state.shown?.id);
+    const there = lying(hands.state, tool, pointer);
+    if (!sheet || !tool.foot) return hands.say("Its size is being worked out: click again in a moment.");
+    if (!there || there.fault) return hands.say(there?.fault ?? "Click on the sheet.");
+    const { anchor } = tool.foot;
+    const placed = { drawing: tool.drawing, anchor, at: [there.at[0], there.at[1]] as [number, number] };
+    const drawings = sheet.drawings.some((p) => p.drawing === tool.drawing)
+      ? sheet.drawings.map((p) => (p.drawing === tool.drawing ? placed : p))
+      : [...sheet.drawings, placed];
     if (await hands.revise({ ...sheet, drawings, type: "sheet" })) hands.choose("select");
   },
 };
 
-/** The middle of what a drawing shows. */
-async function middleOf(project: string, drawing: string): Promise<[number, number]> {
-  const path = { project, drawing };
-  const { picture } = await answerOf(
-    api.GET("/api/v1/projects/{project}/drawings/{drawing}/picture", { params: { path } }),
-  );
-  const box = printedBox(picture.groups, picture.scale);
-  return box ? [(box.minX + box.maxX) / 2, (box.minY + box.maxY) / 2] : [0, 0];
+/** Where the drawing in hand would lie; null before that is known. */
+export function lying(state: BoardState, { drawing, foot, held }: Place, pointer: ModelPoint): Fit | null {
+  const middle = { x: pointer.x - held.x, y: pointer.y - held.y };
+  return foot && fitted(middle, foot, among(state, drawing, foot.anchor), REACH_PX / state.view.zoom);
 }

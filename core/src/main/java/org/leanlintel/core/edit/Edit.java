@@ -44,6 +44,7 @@ public sealed interface Edit
                 PointNote,
                 TidyNotes,
                 AddSheet,
+                ComposeSheets,
                 AddDrawing,
                 AddDrawings,
                 DrawBlank,

@@ -16,6 +16,7 @@ import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.picture.Lettering.Align;
 import org.leanlintel.core.sheet.SheetArea;
+import org.leanlintel.core.sheet.TitleFacts;
 
 /** A sheet as it prints, in paper millimetres from its lower left corner: frame, drawings at their scales, title block. */
 public final class SheetPicture {
@@ -29,34 +30,34 @@ public final class SheetPicture {
     private final Model model;
     private final Function<ElementId, Picture> drawings;
     private final Lettering lettering;
-    private final String printed;
+    private final TitleFacts facts;
 
     private SheetPicture(
-            Sheet sheet, Model model, Function<ElementId, Picture> drawings, Lettering lettering, String printed) {
+            Sheet sheet, Model model, Function<ElementId, Picture> drawings, Lettering lettering, TitleFacts facts) {
         this.sheet = sheet;
         this.model = model;
         this.drawings = drawings;
         this.lettering = lettering;
-        this.printed = printed;
+        this.facts = facts;
     }
 
-    /** @param drawings the picture of each drawing; @param printed the day, as the title block shows it */
+    /** @param drawings the picture of each drawing; @param facts what its title block says beside what the model knows */
     public static Picture of(
-            Sheet sheet, Model model, Function<ElementId, Picture> drawings, Lettering lettering, String printed) {
-        return new SheetPicture(sheet, model, drawings, lettering, printed).picture();
+            Sheet sheet, Model model, Function<ElementId, Picture> drawings, Lettering lettering, TitleFacts facts) {
+        return new SheetPicture(sheet, model, drawings, lettering, facts).picture();
     }
 
     private Picture picture() {
         List<Group> groups = new ArrayList<>();
-        for (Sheet.Placed placed : sheet.drawings()) groups.addAll(placed(placed));
+        for (Sheet.Placed placed : sheet.drawings())
+            groups.addAll(placed(placed, model, drawings.apply(placed.drawing()), lettering));
         groups.add(frame());
         return new Picture(1, groups);
     }
 
     /** Element by element as in the drawing, and its title. What is traced or drawn by does not print. */
-    private List<Group> placed(Sheet.Placed placed) {
+    static List<Group> placed(Sheet.Placed placed, Model model, Picture picture, Lettering lettering) {
         Drawing drawing = model.get(placed.drawing(), Drawing.class);
-        Picture picture = drawings.apply(drawing.id());
         double factor = 1 / drawing.scale();
         Vec by = placed.at().minus(placed.anchor().times(factor));
         List<Group> groups = new ArrayList<>();
@@ -64,12 +65,17 @@ public final class SheetPicture {
             if (g.items().stream().allMatch(Item::prints)) groups.add(g.onSheet(drawing.id(), factor, by));
         Bounds bounds = Extent.of(new Picture(1, groups));
         if (!drawing.kind().isSchedule())
-            groups.add(new Group(drawing.id(), drawing.id(), title(drawing, bounds, placed.at()), List.of())
+            groups.add(new Group(
+                            drawing.id(),
+                            drawing.id(),
+                            title(drawing, bounds, placed.at(), model, lettering),
+                            List.of())
                     .onSheet(drawing.id(), 1, Vec.ORIGIN));
         return groups;
     }
 
-    private List<Item> title(Drawing drawing, @Nullable Bounds bounds, Vec middle) {
+    private static List<Item> title(
+            Drawing drawing, @Nullable Bounds bounds, Vec middle, Model model, Lettering lettering) {
         Pens pens = new Pens(model.get(drawing.lens(), Lens.class));
         Vec at = bounds == null ? middle : new Vec(bounds.minX(), bounds.minY() - TITLE_DROP);
         double width = lettering.width(drawing.name(), 5, true);
@@ -97,7 +103,7 @@ public final class SheetPicture {
         pens.line(PenRole.SHEET_FRAME, new Vec(midX, top), new Vec(midX, top - CENTRING_MM));
         pens.line(PenRole.SHEET_FRAME, new Vec(left, midY), new Vec(left + CENTRING_MM, midY));
         pens.line(PenRole.SHEET_FRAME, new Vec(right, midY), new Vec(right - CENTRING_MM, midY));
-        new TitleBlock(sheet, model, printed, lettering, pens).paint();
+        new TitleBlock(sheet, model, facts, lettering, pens).paint();
         return new Group(sheet.id(), sheet.id(), pens.items(), List.of());
     }
 }

@@ -14,7 +14,7 @@ import org.leanlintel.core.model.Paper;
 public record SheetArea(Bounds frame, Bounds block) {
 
     /** The greatest width of a title block (ISO 7200), and how high ours is; on narrow paper it is as wide as the frame. */
-    public static final double BLOCK_WIDTH_MM = 180, BLOCK_HEIGHT_MM = 54;
+    public static final double BLOCK_WIDTH_MM = 180, BLOCK_HEIGHT_MM = 72;
 
     public static SheetArea of(Paper paper) {
         double margin = paper.size().marginMm(), right = paper.widthMm() - margin;

@@ -1,12 +1,16 @@
 package org.leanlintel.core.sheet;
 
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.model.Storey;
 
 /** The sheets of a set as they are bound: by their numbers, figures in them by what they count. */
 public final class SheetOrder {
@@ -27,6 +31,38 @@ public final class SheetOrder {
                         .map(id -> model.get(id, Sheet.class))
                         .sorted(byNumber())
                         .toList();
+    }
+
+    /** Drawings in the order a set has them: what is general, plans by storey, sections, stairs, schedules; none asked for, those on no sheet. */
+    public static List<Drawing> ofTrade(Model model, List<ElementId> asked) {
+        Set<ElementId> placed = new HashSet<>();
+        for (Sheet s : model.all(Sheet.class)) for (Sheet.Placed p : s.drawings()) placed.add(p.drawing());
+        List<Drawing> drawings = asked.isEmpty()
+                ? Drawing.register(model).stream()
+                        .filter(d -> !placed.contains(d.id()))
+                        .toList()
+                : asked.stream()
+                        .distinct()
+                        .map(id -> model.get(id, Drawing.class))
+                        .toList();
+        return drawings.stream()
+                .sorted(Comparator.<Drawing>comparingInt(d -> place(d.kind()))
+                        .thenComparingDouble(
+                                d -> model.get(d.storey(), Storey.class).levelMm())
+                        .thenComparing(d -> d.frame() instanceof Drawing.Part)
+                        .thenComparingDouble(Drawing::order))
+                .toList();
+    }
+
+    private static int place(Drawing.Kind kind) {
+        return switch (kind) {
+            case LEGEND -> 0;
+            case CLAUSES -> 1;
+            case PLAN -> 2;
+            case SECTION -> 3;
+            case STAIR -> 4;
+            case BUILD_UPS, DOORS, WINDOWS, ROOMS, FITTINGS -> 5;
+        };
     }
 
     public static Comparator<Sheet> byNumber() {

@@ -16,6 +16,7 @@ import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Paper;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.sheet.TitleFacts;
 
 /** Lines to draw by: seen and caught on the board, never on paper. */
 class ConstructionLineTest {
@@ -67,7 +68,7 @@ class ConstructionLineTest {
                 "Plan",
                 Paper.across(PaperSize.A2),
                 List.of(new Sheet.Placed(Sketch.PLAN, Vec.ORIGIN, new Vec(200, 200))));
-        Picture onPaper = SheetPicture.of(sheet, sketch.model(), id -> plan(), LETTERS, "today");
+        Picture onPaper = SheetPicture.of(sheet, sketch.model(), id -> plan(), LETTERS, TitleFacts.printed("today"));
         assertThat(onPaper.inOrder()).isNotEmpty().allMatch(Item::prints);
     }
 

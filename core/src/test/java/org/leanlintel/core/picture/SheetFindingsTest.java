@@ -20,6 +20,7 @@ import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.StringStyle;
+import org.leanlintel.core.sheet.TitleFacts;
 
 /** A plan at 1:50 on an A2 sheet of 594 by 420, its origin at 100, 200 on paper. Letters are 1.786 mm wide. */
 class SheetFindingsTest {
@@ -49,7 +50,7 @@ class SheetFindingsTest {
                                 id -> DrawingPicture.of(sketch.building(), id, LETTERING)
                                         .picture(),
                                 LETTERING,
-                                "2026-01-05"),
+                                TitleFacts.printed("2026-01-05")),
                         LETTERING)
                 .stream()
                 .map(Finding::sentence)
@@ -69,7 +70,7 @@ class SheetFindingsTest {
                         "On A-1, \"turf\" and \"paving\" of Plan lie on each other.");
     }
 
-    /** The drawing area ends at 584 on paper, 24,200 of the plan; the title block begins at 404, 15,200, and is 54 high. */
+    /** The drawing area ends at 584 on paper, 24,200 of the plan; the title block begins at 404, 15,200, and is 72 high. */
     @Test
     void whatStandsOffTheDrawingAreaIsFound() {
         note(23_000, 1000, "here");

@@ -17,6 +17,7 @@ import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.sheet.TitleFacts;
 
 class SheetPictureTest {
 
@@ -34,7 +35,7 @@ class SheetPictureTest {
                 sketch.model(),
                 id -> Plan.of(sketch.building(), id, LETTERING).picture(),
                 LETTERING,
-                "2026-11-23");
+                TitleFacts.printed("2026-11-23"));
     }
 
     private static List<String> texts(Picture picture) {
@@ -120,8 +121,8 @@ class SheetPictureTest {
             Sketch fresh = new Sketch();
             Sheet sheet = (Sheet)
                     fresh.run(new AddSheet("1", "T", size, List.of())).after().getFirst();
-            Bounds bounds = Extent.of(
-                    SheetPicture.of(sheet, fresh.model(), id -> new Picture(1, List.of()), LETTERING, "today"));
+            Bounds bounds = Extent.of(SheetPicture.of(
+                    sheet, fresh.model(), id -> new Picture(1, List.of()), LETTERING, TitleFacts.printed("today")));
             assertThat(bounds.minX()).as(size.label()).isCloseTo(size.leftMarginMm(), within(0.01));
             assertThat(bounds.maxX()).isCloseTo(size.longMm() - size.marginMm(), within(0.01));
             assertThat(bounds.maxY()).isCloseTo(size.shortMm() - size.marginMm(), within(0.01));

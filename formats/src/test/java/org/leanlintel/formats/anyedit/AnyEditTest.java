@@ -34,6 +34,7 @@ import org.leanlintel.core.picture.Boards;
 import org.leanlintel.core.picture.DrawingPicture;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.SheetPicture;
+import org.leanlintel.core.sheet.TitleFacts;
 import org.leanlintel.formats.json.Json;
 import org.leanlintel.formats.json.JsonErrors;
 import org.leanlintel.formats.json.ProjectFile;
@@ -201,7 +202,7 @@ class AnyEditTest {
                             id -> DrawingPicture.of(building, id, DrawingLettering.get())
                                     .picture(),
                             DrawingLettering.get(),
-                            "2026-01-01"),
+                            TitleFacts.printed("2026-01-01")),
                     s.paper(),
                     s.title(),
                     DrawingLettering.get());

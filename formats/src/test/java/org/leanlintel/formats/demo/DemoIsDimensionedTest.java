@@ -21,6 +21,7 @@ import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.SheetFindings;
 import org.leanlintel.core.picture.SheetPicture;
 import org.leanlintel.core.picture.TextBox;
+import org.leanlintel.core.sheet.TitleFacts;
 import org.leanlintel.formats.pdf.DrawingLettering;
 
 /** The plans of the demo can be set out from, and nothing on them is written over anything else. */
@@ -91,7 +92,7 @@ class DemoIsDimensionedTest {
                                 model,
                                 id -> DrawingPicture.of(building, id, LETTERS).picture(),
                                 LETTERS,
-                                "2026-01-05"),
+                                TitleFacts.printed("2026-01-05")),
                         LETTERS))
                 .extracting(Finding::sentence)
                 .isEmpty();

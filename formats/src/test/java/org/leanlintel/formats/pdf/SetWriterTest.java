@@ -21,6 +21,7 @@ import org.leanlintel.core.picture.DrawingPicture;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.SheetPicture;
 import org.leanlintel.core.sheet.SheetOrder;
+import org.leanlintel.core.sheet.TitleFacts;
 import org.leanlintel.formats.demo.QuarryBankHouse;
 
 /** The demo's set as one document, read back. */
@@ -42,7 +43,7 @@ class SetWriterTest {
                             model,
                             id -> DrawingPicture.of(building, id, LETTERING).picture(),
                             LETTERING,
-                            "2026-01-05")));
+                            TitleFacts.printed("2026-01-05"))));
         return SetWriter.write(pages, model, LETTERING);
     }
 

@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.edit.DrawStair;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.SettingOut;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.heat.HeatLoss;
 import org.leanlintel.core.measure.LengthReading;
@@ -230,6 +231,26 @@ public final class Messages {
 
     /** A file to trace from. @param file its name, for tracings and for asking for its pages */
     public record TracedFileAnswer(String file, boolean pdf, List<TracedFile.Size> pages) {}
+
+    /** @param reason why an issue no longer counts */
+    public record Withdrawal(String reason) {}
+
+    /**
+     * What is to be laid out.
+     *
+     * @param drawings in any order; without any, those that stand on no sheet
+     * @param papers the one of these that is used best is laid out on; without any, of those the project's trade draws on
+     * @param after the number that those of the new sheets follow; empty for the highest there is
+     */
+    public record LayOutRequest(List<ElementId> drawings, List<Paper> papers, String after) {}
+
+    /** @param box round a drawing, on paper, from where its anchor lies */
+    public record LaidOutDrawing(ElementId drawing, Vec anchor, Vec at, Bounds box) {}
+
+    public record LaidOutSheet(String number, String title, Paper paper, List<LaidOutDrawing> drawings) {}
+
+    /** @param tooLarge drawings that fit on no such paper; @param used what part of the room on the sheets is taken */
+    public record LaidOut(List<LaidOutSheet> sheets, List<ElementId> tooLarge, double used) {}
 
     /** A size of paper. @param across what of it there is to draw on where it lies across; {@code upright} likewise */
     public record PaperAnswer(

@@ -6,7 +6,6 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.leanlintel.core.check.Finding;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
@@ -16,19 +15,14 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Paper;
 import org.leanlintel.core.model.PaperSize;
-import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.picture.Extent;
 import org.leanlintel.core.picture.Picture;
-import org.leanlintel.core.picture.SheetFindings;
-import org.leanlintel.core.picture.SheetPicture;
-import org.leanlintel.core.sheet.SheetOrder;
 import org.leanlintel.core.takeoff.Table;
 import org.leanlintel.core.takeoff.Tables;
 import org.leanlintel.formats.csv.ScheduleCsv;
 import org.leanlintel.formats.pdf.DrawingLettering;
 import org.leanlintel.formats.pdf.PdfWriter;
-import org.leanlintel.formats.pdf.SetWriter;
 import org.leanlintel.server.api.Messages.PictureAnswer;
 import org.leanlintel.server.live.Live;
 import org.leanlintel.server.live.LiveProjects;
@@ -41,7 +35,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Drawings and sheets, as pictures for the board and as PDF. With {@code version}, as they stood when it was named. */
+/** Drawings, as pictures for the board and as PDF. With {@code version}, as they stood when it was named. */
 @RestController
 @RequestMapping("/api/v1/projects/{project}")
 public class PicturesApi {
@@ -66,42 +60,6 @@ public class PicturesApi {
                 now.model().revision(), now.drawing(new ElementId(drawing)).picture());
     }
 
-    @GetMapping("/sheets/{sheet}/picture")
-    public PictureAnswer sheet(
-            @PathVariable UUID project, @PathVariable String sheet, @RequestParam @Nullable UUID version) {
-        Live now = at(project, version);
-        return new PictureAnswer(
-                now.model().revision(), picture(now, now.model().get(new ElementId(sheet), Sheet.class)));
-    }
-
-    /** The sheet as a PDF page of its exact size, at exact scale. */
-    @GetMapping(path = "/sheets/{sheet}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    public ResponseEntity<byte[]> sheetPdf(
-            @PathVariable UUID project, @PathVariable String sheet, @RequestParam @Nullable UUID version) {
-        Live now = at(project, version);
-        Sheet s = now.model().get(new ElementId(sheet), Sheet.class);
-        String title = now.model().settings().name() + " " + s.number() + " " + s.title();
-        byte[] pdf = PdfWriter.sheet(picture(now, s), s.paper(), title, DrawingLettering.get());
-        return ProjectsApi.download(pdf, MediaType.APPLICATION_PDF, title + ".pdf");
-    }
-
-    /** Sheets as one document, bound by their numbers. @param sheet those asked for; all, where none is named */
-    @GetMapping(path = "/set.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    public ResponseEntity<byte[]> setPdf(
-            @PathVariable UUID project,
-            @RequestParam(defaultValue = "") List<String> sheet,
-            @RequestParam @Nullable UUID version) {
-        Live now = at(project, version);
-        List<Sheet> sheets =
-                SheetOrder.of(now.model(), sheet.stream().map(ElementId::new).toList());
-        if (sheets.isEmpty()) throw new Unusable("There are no sheets to print yet.");
-        List<SetWriter.Page> pages =
-                sheets.stream().map(s -> new SetWriter.Page(s, picture(now, s))).toList();
-        byte[] pdf = SetWriter.write(pages, now.model(), DrawingLettering.get());
-        return ProjectsApi.download(
-                pdf, MediaType.APPLICATION_PDF, now.model().settings().name() + ".pdf");
-    }
-
     /** A schedule of doors, windows, rooms or fittings as comma-separated values. */
     @GetMapping(path = "/drawings/{drawing}/schedule.csv", produces = "text/csv")
     public ResponseEntity<byte[]> scheduleCsv(
@@ -122,22 +80,6 @@ public class PicturesApi {
         return Tables.of(schedule, now.building()).columns().stream()
                 .map(Table.Column::title)
                 .toList();
-    }
-
-    /** What does not print well, sheet by sheet. */
-    @GetMapping("/sheet-findings")
-    public List<Finding> sheetFindings(@PathVariable UUID project) {
-        Live now = live.get(project);
-        return SheetFindings.of(now.model(), sheet -> picture(now, sheet), DrawingLettering.get());
-    }
-
-    private static Picture picture(Live now, Sheet sheet) {
-        return SheetPicture.of(
-                sheet,
-                now.model(),
-                id -> now.drawing(id).picture(),
-                DrawingLettering.get(),
-                LocalDate.now(ZoneId.systemDefault()).toString());
     }
 
     /**

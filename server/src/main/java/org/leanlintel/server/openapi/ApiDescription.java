@@ -15,11 +15,13 @@ import org.leanlintel.server.api.BoardApi;
 import org.leanlintel.server.api.DeskApi;
 import org.leanlintel.server.api.FilesApi;
 import org.leanlintel.server.api.HeightsApi;
+import org.leanlintel.server.api.IssuesApi;
 import org.leanlintel.server.api.NotesApi;
 import org.leanlintel.server.api.PicturesApi;
 import org.leanlintel.server.api.ProjectsApi;
 import org.leanlintel.server.api.RegionsApi;
 import org.leanlintel.server.api.RoomsApi;
+import org.leanlintel.server.api.SheetsApi;
 import org.leanlintel.server.api.StairRulesApi;
 import org.leanlintel.server.api.StandardsApi;
 import org.leanlintel.server.api.VersionsApi;
@@ -41,6 +43,8 @@ public final class ApiDescription {
             ProjectsApi.class,
             BoardApi.class,
             PicturesApi.class,
+            SheetsApi.class,
+            IssuesApi.class,
             RoomsApi.class,
             NotesApi.class,
             HeightsApi.class,

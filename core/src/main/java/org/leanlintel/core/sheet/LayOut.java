@@ -1,0 +1,132 @@
+package org.leanlintel.core.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Paper;
+
+/** Lays drawings out on as few sheets as they need, in their order, tops in common lines. */
+public final class LayOut {
+
+    /** On paper: between drawings, and from the frame to them. */
+    static final double GAP_MM = 8, MARGIN_MM = 4;
+    /** From what part of the room on sheets they count as well used. */
+    private static final double WELL_USED = 0.5;
+
+    /** A drawing to place. @param anchor see {@link org.leanlintel.core.model.Sheet.Placed}; @param box round it, on paper, from there */
+    public record Block(ElementId drawing, Vec anchor, Bounds box) {}
+
+    /** Where a block comes to stand. @param at its anchor, on paper */
+    public record Put(Block block, Vec at) {
+
+        public Bounds box() {
+            Bounds b = block.box();
+            return new Bounds(b.minX() + at.x(), b.minY() + at.y(), b.maxX() + at.x(), b.maxY() + at.y());
+        }
+    }
+
+    /**
+     * Sheets of one paper.
+     *
+     * @param sheets what stands on each
+     * @param tooLarge what fits on no sheet of this paper
+     * @param used what part of the room on the sheets is taken
+     */
+    public record Result(Paper paper, List<List<Put>> sheets, List<Block> tooLarge, double used) {}
+
+    private final SheetArea area;
+    private final List<FreeRoom> rooms = new ArrayList<>();
+    private final List<List<Put>> sheets = new ArrayList<>();
+    private final List<Block> tooLarge = new ArrayList<>();
+
+    private LayOut(Paper paper) {
+        area = SheetArea.of(paper);
+    }
+
+    public static Result on(Paper paper, List<Block> blocks) {
+        LayOut layOut = new LayOut(paper);
+        blocks.forEach(layOut::put);
+        layOut.centre();
+        return new Result(paper, List.copyOf(layOut.sheets), List.copyOf(layOut.tooLarge), layOut.used());
+    }
+
+    /** On the paper of some that takes the fewest sheets and has them well used; where none has, on the one used best. */
+    public static Result onBest(List<Paper> papers, List<Block> blocks) {
+        Result best = null;
+        for (Paper p : papers) {
+            Result tried = on(p, blocks);
+            if (best == null || better(tried, best)) best = tried;
+        }
+        if (best == null) throw new IllegalArgumentException("No paper to lay out on");
+        return best;
+    }
+
+    private static boolean better(Result one, Result other) {
+        if (one.tooLarge.size() != other.tooLarge.size()) return one.tooLarge.size() < other.tooLarge.size();
+        boolean well = one.used >= WELL_USED, otherWell = other.used >= WELL_USED;
+        if (well != otherWell) return well;
+        if (well && one.sheets.size() != other.sheets.size()) return one.sheets.size() < other.sheets.size();
+        return one.used > other.used;
+    }
+
+    /** On the first sheet that has room for it. */
+    private void put(Block block) {
+        double width = block.box().width() + GAP_MM, height = block.box().height() + GAP_MM;
+        for (int i = 0; i <= rooms.size(); i++) {
+            FreeRoom room = i < rooms.size() ? rooms.get(i) : new FreeRoom(inner());
+            Bounds place = room.place(width, height);
+            if (place == null) continue;
+            if (i == rooms.size()) {
+                rooms.add(room);
+                sheets.add(new ArrayList<>());
+            }
+            room.take(place);
+            double x = place.minX() - block.box().minX(),
+                    y = place.maxY() - block.box().maxY();
+            sheets.get(i).add(new Put(block, new Vec(x, y)));
+            return;
+        }
+        tooLarge.add(block);
+    }
+
+    /** What drawings may take with the gap to their right and below. */
+    private SheetArea inner() {
+        Bounds f = area.frame(), b = area.block();
+        Bounds frame = new Bounds(
+                f.minX() + MARGIN_MM,
+                f.minY() + MARGIN_MM - GAP_MM,
+                f.maxX() - MARGIN_MM + GAP_MM,
+                f.maxY() - MARGIN_MM);
+        return new SheetArea(frame, new Bounds(b.minX(), frame.minY(), frame.maxX(), b.maxY() + MARGIN_MM - GAP_MM));
+    }
+
+    /** What is left over at the right and below goes to both sides, where the title block allows. */
+    private void centre() {
+        for (List<Put> sheet : sheets) {
+            Bounds all = sheet.stream().map(Put::box).reduce(Bounds::with).orElseThrow();
+            Bounds frame = area.frame();
+            shift(sheet, new Vec((frame.maxX() - MARGIN_MM - all.maxX()) / 2, 0));
+            shift(sheet, new Vec(0, -(all.minY() - frame.minY() - MARGIN_MM) / 2));
+        }
+    }
+
+    private void shift(List<Put> sheet, Vec by) {
+        List<Put> shifted =
+                sheet.stream().map(p -> new Put(p.block(), p.at().plus(by))).toList();
+        if (shifted.stream().allMatch(p -> area.holds(p.box()))) {
+            sheet.clear();
+            sheet.addAll(shifted);
+        }
+    }
+
+    private double used() {
+        double taken = 0;
+        for (List<Put> sheet : sheets)
+            for (Put p : sheet) taken += p.box().width() * p.box().height();
+        double room = area.frame().width() * area.frame().height()
+                - area.block().width() * area.block().height();
+        return sheets.isEmpty() ? 0 : taken / (room * sheets.size());
+    }
+}

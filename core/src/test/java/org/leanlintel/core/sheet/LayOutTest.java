@@ -1,0 +1,112 @@
+package org.leanlintel.core.sheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.random.RandomGenerator;
+import java.util.random.RandomGeneratorFactory;
+import java.util.stream.LongStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Paper;
+import org.leanlintel.core.model.PaperSize;
+
+/** On an A2 sheet there are 564 by 400 to draw on, but for the title block of 180 by 72. */
+class LayOutTest {
+
+    private static final Paper A2 = Paper.across(PaperSize.A2);
+
+    private static LayOut.Block block(String name, double width, double height) {
+        return new LayOut.Block(
+                new ElementId(name), Vec.ORIGIN, new Bounds(-width / 2, -height / 2, width / 2, height / 2));
+    }
+
+    private static List<String> names(List<LayOut.Put> sheet) {
+        return sheet.stream().map(p -> p.block().drawing().value()).toList();
+    }
+
+    /** Two of 270 and the gap of 8 are 548 wide, and share 8 of what is left on either side. */
+    @Test
+    void whatFitsSideBySideHasItsTopInOneLine() {
+        List<List<LayOut.Put>> sheets = LayOut.on(A2, List.of(block("a", 270, 200), block("b", 270, 150)))
+                .sheets();
+        assertThat(sheets).hasSize(1);
+        Bounds a = sheets.getFirst().get(0).box(), b = sheets.getFirst().get(1).box();
+        assertThat(a.maxY()).isCloseTo(b.maxY(), within(1e-9));
+        assertThat(a.minX()).isCloseTo(20 + 8, within(1e-9));
+        assertThat(b.minX()).isCloseTo(a.maxX() + 8, within(1e-9));
+        assertThat(584 - b.maxX()).isCloseTo(8, within(1e-9));
+    }
+
+    /** The third finds room on no sheet but a second; the fourth goes back to the first. */
+    @Test
+    void eachGoesToTheFirstSheetWithRoomForIt() {
+        LayOut.Result result = LayOut.on(
+                A2, List.of(block("a", 270, 300), block("b", 270, 300), block("c", 270, 200), block("d", 100, 60)));
+        assertThat(result.sheets()).extracting(LayOutTest::names).containsExactly(List.of("a", "b", "d"), List.of("c"));
+        assertThat(result.tooLarge()).isEmpty();
+    }
+
+    @Test
+    void whatIsLargerThanThePaperIsSaid() {
+        LayOut.Result result = LayOut.on(A2, List.of(block("a", 600, 100), block("b", 100, 100)));
+        assertThat(result.tooLarge()).extracting(b -> b.drawing().value()).containsExactly("a");
+        assertThat(result.sheets()).extracting(LayOutTest::names).containsExactly(List.of("b"));
+    }
+
+    /** 500 by 300 fills 0.7 of an A2 and 0.31 of an A1. */
+    @Test
+    void thePaperIsTheOneThatIsWellUsed() {
+        List<Paper> papers = List.of(Paper.across(PaperSize.A1), A2, Paper.across(PaperSize.A3));
+        LayOut.Result one = LayOut.onBest(papers, List.of(block("a", 500, 300)));
+        assertThat(one.paper()).isEqualTo(A2);
+        assertThat(one.used()).isCloseTo(500 * 300.0 / (564 * 400 - 180 * 72), within(1e-9));
+        LayOut.Result four = LayOut.onBest(
+                papers,
+                List.of(block("a", 350, 250), block("b", 350, 250), block("c", 350, 250), block("d", 350, 220)));
+        assertThat(four.paper()).as("fewer sheets").isEqualTo(Paper.across(PaperSize.A1));
+        assertThat(four.sheets()).hasSize(1);
+    }
+
+    static LongStream seeds() {
+        return LongStream.range(0, 60);
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void nothingOverlapsOrLeavesTheSheet(long seed) {
+        RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
+        PaperSize[] sizes = PaperSize.values();
+        Paper paper = new Paper(sizes[random.nextInt(sizes.length)], random.nextBoolean());
+        List<LayOut.Block> blocks = new ArrayList<>();
+        for (int i = 0; i < 3 + random.nextInt(20); i++)
+            blocks.add(block("b" + i, 10 + random.nextDouble() * 300, 10 + random.nextDouble() * 250));
+        LayOut.Result result = LayOut.on(paper, blocks);
+        int put = 0;
+        for (List<LayOut.Put> sheet : result.sheets()) {
+            put += sheet.size();
+            for (LayOut.Put p : sheet) {
+                assertThat(SheetArea.of(paper).holds(p.box())).isTrue();
+                for (LayOut.Put other : sheet)
+                    assertThat(p == other
+                                    || !p.box().grown(LayOut.GAP_MM / 2 - 1e-6).meets(other.box()))
+                            .isTrue();
+            }
+        }
+        assertThat(put + result.tooLarge().size()).isEqualTo(blocks.size());
+    }
+
+    @Test
+    void numbersAreReadAsTheyCount() {
+        assertThat(SheetOrder.compare("A-9", "A-10")).isNegative();
+        assertThat(SheetOrder.compare("A-101", "S-001")).isNegative();
+        assertThat(SheetOrder.compare("A-101", "A-101a")).isNegative();
+        assertThat(SheetOrder.compare("a-2", "A-2")).isZero();
+    }
+}

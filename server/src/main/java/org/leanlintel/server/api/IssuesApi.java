@@ -1,0 +1,115 @@
+package org.leanlintel.server.api;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.issue.ComparedSheet;
+import org.leanlintel.core.issue.Comparison;
+import org.leanlintel.core.issue.State;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.model.Unusable;
+import org.leanlintel.core.sheet.Issued;
+import org.leanlintel.core.sheet.SheetOrder;
+import org.leanlintel.formats.pdf.DrawingLettering;
+import org.leanlintel.server.api.Messages.Withdrawal;
+import org.leanlintel.server.live.Live;
+import org.leanlintel.server.live.LiveProjects;
+import org.leanlintel.server.live.Printing;
+import org.leanlintel.server.store.Issue;
+import org.leanlintel.server.store.Issues;
+import org.leanlintel.server.store.ProjectStore;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Sets that are handed out: frozen as they stand, opened again, held against each other, given to people, withdrawn. */
+@RestController
+@RequestMapping("/api/v1/projects/{project}/issues")
+public class IssuesApi {
+
+    private final LiveProjects live;
+    private final ProjectStore store;
+    private final Issues issues;
+
+    IssuesApi(LiveProjects live, ProjectStore store, Issues issues) {
+        this.live = live;
+        this.store = store;
+        this.issues = issues;
+    }
+
+    /** The oldest first. */
+    @GetMapping
+    public List<Issue> list(@PathVariable UUID project) {
+        return issues.of(project);
+    }
+
+    /** Hands out all sheets as they stand. */
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    public Issue issue(@PathVariable UUID project, @RequestBody Issued request) {
+        List<Issued> told = new ArrayList<>(counting(issues.of(project)));
+        told.add(request);
+        return issues.add(project, request, model -> {
+            List<Sheet> sheets = SheetOrder.of(model);
+            if (sheets.isEmpty()) throw new Unusable("There are no sheets to issue yet.");
+            return new Printing(at(project, model), told).set(sheets);
+        });
+    }
+
+    static List<Issued> counting(List<Issue> all) {
+        return all.stream().filter(Issue::counts).map(Issue::issued).toList();
+    }
+
+    /** What is worked out already of the same revision serves. */
+    private Live at(UUID project, Model model) {
+        Live now = live.get(project);
+        return now.model().revision() == model.revision() ? now : Live.of(model);
+    }
+
+    /** The document as it was handed out. */
+    @GetMapping(path = "/{issue}/set.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    public ResponseEntity<byte[]> document(@PathVariable UUID project, @PathVariable UUID issue) {
+        String name = "%s, issue %s.pdf"
+                .formatted(
+                        live.get(project).model().settings().name(),
+                        issues.get(project, issue).issued().number());
+        return ProjectsApi.download(issues.document(project, issue), MediaType.APPLICATION_PDF, name);
+    }
+
+    @PostMapping("/{issue}/withdrawal")
+    public Issue withdraw(@PathVariable UUID project, @PathVariable UUID issue, @RequestBody Withdrawal request) {
+        return issues.withdraw(project, issue, request.reason());
+    }
+
+    @PostMapping("/{issue}/recipients")
+    public Issue give(@PathVariable UUID project, @PathVariable UUID issue, @RequestBody Issue.Recipient request) {
+        return issues.give(project, issue, request);
+    }
+
+    /** An issue held against a later one, or against the set of today where none is named. */
+    @GetMapping("/{issue}/comparison")
+    public List<ComparedSheet> compare(
+            @PathVariable UUID project, @PathVariable UUID issue, @RequestParam @Nullable UUID with) {
+        Live before = issued(project, issue);
+        Live after = with == null ? live.get(project) : issued(project, with);
+        return Comparison.of(state(before), state(after), DrawingLettering.get());
+    }
+
+    private Live issued(UUID project, UUID issue) {
+        return Live.of(store.loadVersion(project, issues.get(project, issue).version()));
+    }
+
+    private static State state(Live live) {
+        return new State(live.model(), id -> live.drawing(id).picture());
+    }
+}

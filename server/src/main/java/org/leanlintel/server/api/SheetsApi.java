@@ -1,0 +1,173 @@
+package org.leanlintel.server.api;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.check.Finding;
+import org.leanlintel.core.measure.UnitSystem;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Paper;
+import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.model.Unusable;
+import org.leanlintel.core.picture.Footprint;
+import org.leanlintel.core.picture.SheetFindings;
+import org.leanlintel.core.sheet.LayOut;
+import org.leanlintel.core.sheet.SheetNames;
+import org.leanlintel.core.sheet.SheetOrder;
+import org.leanlintel.formats.pdf.DrawingLettering;
+import org.leanlintel.formats.pdf.PdfWriter;
+import org.leanlintel.server.api.Messages.LaidOut;
+import org.leanlintel.server.api.Messages.LaidOutDrawing;
+import org.leanlintel.server.api.Messages.LaidOutSheet;
+import org.leanlintel.server.api.Messages.LayOutRequest;
+import org.leanlintel.server.api.Messages.PictureAnswer;
+import org.leanlintel.server.live.Live;
+import org.leanlintel.server.live.LiveProjects;
+import org.leanlintel.server.live.Printing;
+import org.leanlintel.server.store.Issue;
+import org.leanlintel.server.store.Issues;
+import org.leanlintel.server.store.ProjectStore;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Sheets: how they look and print, one or all, and how drawings are laid out on them. */
+@RestController
+@RequestMapping("/api/v1/projects/{project}")
+public class SheetsApi {
+
+    private final LiveProjects live;
+    private final ProjectStore store;
+    private final Issues issues;
+
+    SheetsApi(LiveProjects live, ProjectStore store, Issues issues) {
+        this.live = live;
+        this.store = store;
+        this.issues = issues;
+    }
+
+    /** As sheets print now, or as they did when a version was named. */
+    private Printing printing(UUID project, @Nullable UUID version) {
+        if (version == null) return new Printing(live.get(project), IssuesApi.counting(issues.of(project)));
+        Instant then = store.version(project, version).madeAt();
+        List<Issue> before = issues.of(project).stream()
+                .filter(i -> !i.madeAt().isAfter(then) || i.version().equals(version))
+                .toList();
+        return new Printing(Live.of(store.loadVersion(project, version)), IssuesApi.counting(before));
+    }
+
+    @GetMapping("/sheets/{sheet}/picture")
+    public PictureAnswer sheet(
+            @PathVariable UUID project, @PathVariable String sheet, @RequestParam @Nullable UUID version) {
+        Printing print = printing(project, version);
+        Live now = print.now();
+        return new PictureAnswer(
+                now.model().revision(), print.picture(now.model().get(new ElementId(sheet), Sheet.class)));
+    }
+
+    /** The sheet as a PDF page of its exact size, at exact scale. */
+    @GetMapping(path = "/sheets/{sheet}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    public ResponseEntity<byte[]> sheetPdf(
+            @PathVariable UUID project, @PathVariable String sheet, @RequestParam @Nullable UUID version) {
+        Printing print = printing(project, version);
+        Live now = print.now();
+        Sheet s = now.model().get(new ElementId(sheet), Sheet.class);
+        String title = now.model().settings().name() + " " + s.number() + " " + s.title();
+        byte[] pdf = PdfWriter.sheet(print.picture(s), s.paper(), title, DrawingLettering.get());
+        return ProjectsApi.download(pdf, MediaType.APPLICATION_PDF, title + ".pdf");
+    }
+
+    /** Sheets as one document, bound by their numbers. @param sheet those asked for; all, where none is named */
+    @GetMapping(path = "/set.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    public ResponseEntity<byte[]> setPdf(
+            @PathVariable UUID project,
+            @RequestParam(defaultValue = "") List<String> sheet,
+            @RequestParam @Nullable UUID version) {
+        Printing print = printing(project, version);
+        Live now = print.now();
+        List<Sheet> sheets =
+                SheetOrder.of(now.model(), sheet.stream().map(ElementId::new).toList());
+        if (sheets.isEmpty()) throw new Unusable("There are no sheets to print yet.");
+        byte[] pdf = print.set(sheets);
+        return ProjectsApi.download(
+                pdf, MediaType.APPLICATION_PDF, now.model().settings().name() + ".pdf");
+    }
+
+    /** What does not print well, sheet by sheet. */
+    @GetMapping("/sheet-findings")
+    public List<Finding> sheetFindings(@PathVariable UUID project) {
+        Printing print = printing(project, null);
+        return SheetFindings.of(print.now().model(), print::picture, DrawingLettering.get());
+    }
+
+    /** How much of a sheet a drawing takes. */
+    @GetMapping("/drawings/{drawing}/footprint")
+    public Footprint footprint(@PathVariable UUID project, @PathVariable String drawing) {
+        Live now = live.get(project);
+        return footprint(now, now.model().get(new ElementId(drawing), Drawing.class));
+    }
+
+    /** How drawings would lie on new sheets; nothing is changed. Without drawings, those that stand on no sheet. */
+    @PostMapping("/lay-out")
+    public LaidOut layOut(@PathVariable UUID project, @RequestBody LayOutRequest request) {
+        Live now = live.get(project);
+        Model model = now.model();
+        List<Drawing> drawings = SheetOrder.ofTrade(model, request.drawings());
+        if (drawings.isEmpty()) throw new Unusable("Every drawing stands on a sheet already.");
+        List<LayOut.Block> blocks = new ArrayList<>();
+        for (Drawing d : drawings) {
+            Footprint print = footprint(now, d);
+            blocks.add(new LayOut.Block(d.id(), print.anchor(), print.box()));
+        }
+        LayOut.Result result = LayOut.onBest(papers(model, request.papers()), blocks);
+        SheetNames names = new SheetNames(model, request.after());
+        return new LaidOut(
+                result.sheets().stream()
+                        .map(s -> sheet(s, result.paper(), names, model))
+                        .toList(),
+                result.tooLarge().stream().map(LayOut.Block::drawing).toList(),
+                result.used());
+    }
+
+    private static LaidOutSheet sheet(List<LayOut.Put> put, Paper paper, SheetNames names, Model model) {
+        List<Drawing> drawings = put.stream()
+                .map(p -> model.get(p.block().drawing(), Drawing.class))
+                .toList();
+        return new LaidOutSheet(
+                names.next(),
+                SheetNames.title(drawings),
+                paper,
+                put.stream()
+                        .map(p -> new LaidOutDrawing(
+                                p.block().drawing(),
+                                p.block().anchor(),
+                                p.at(),
+                                p.block().box()))
+                        .toList());
+    }
+
+    /** Those asked for, or those a project's trade draws on. */
+    private static List<Paper> papers(Model model, List<Paper> asked) {
+        if (!asked.isEmpty()) return asked;
+        boolean metric = model.settings().units() == UnitSystem.METRIC;
+        List<PaperSize> sizes = metric
+                ? List.of(PaperSize.A3, PaperSize.A2, PaperSize.A1)
+                : List.of(PaperSize.ARCH_B, PaperSize.ARCH_C, PaperSize.ARCH_D);
+        return sizes.stream().map(Paper::across).toList();
+    }
+
+    private static Footprint footprint(Live now, Drawing drawing) {
+        return Footprint.of(drawing, now.model(), now.drawing(drawing.id()).picture(), DrawingLettering.get());
+    }
+}

@@ -1,0 +1,33 @@
+package org.leanlintel.server.live;
+
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.picture.Picture;
+import org.leanlintel.core.picture.SheetPicture;
+import org.leanlintel.core.sheet.Issued;
+import org.leanlintel.core.sheet.TitleFacts;
+import org.leanlintel.formats.pdf.DrawingLettering;
+import org.leanlintel.formats.pdf.SetWriter;
+
+/** Sheets as they print. @param issues that their title blocks tell of, the oldest first */
+public record Printing(Live now, List<Issued> issues) {
+
+    public Picture picture(Sheet sheet) {
+        String today = LocalDate.now(ZoneId.systemDefault()).toString();
+        return SheetPicture.of(
+                sheet,
+                now.model(),
+                id -> now.drawing(id).picture(),
+                DrawingLettering.get(),
+                new TitleFacts(today, issues));
+    }
+
+    /** @param sheets one at least, in their order */
+    public byte[] set(List<Sheet> sheets) {
+        List<SetWriter.Page> pages =
+                sheets.stream().map(s -> new SetWriter.Page(s, picture(s))).toList();
+        return SetWriter.write(pages, now.model(), DrawingLettering.get());
+    }
+}

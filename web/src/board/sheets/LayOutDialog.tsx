@@ -1,0 +1,152 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { answerOf, api, sentenceOf } from "../../api/client";
+import type { Drawing, LaidOutSheet, PaperSize } from "../../api/types";
+import { Button, Choice, Fault, fieldClass, Panel, Row } from "../../ui/controls";
+import { useBoard, useBoardTools } from "../state/context";
+import { register, sheetsOf } from "../state/drawings";
+import { composing } from "../state/revisions";
+import { type Elements, elementOf } from "../state/state";
+import { SheetSketch } from "./SheetSketch";
+
+/** Drawings laid out on new sheets: which, on what paper; the sheets are shown before they are made. */
+export function LayOutDialog({ onClose }: { readonly onClose: () => void }) {
+  const { sync } = useBoardTools();
+  const project = useBoard((s) => s.project);
+  const elements = useBoard((s) => s.elements);
+  const revision = useBoard((s) => s.revision);
+  const papers = useBoard((s) => s.papers);
+  const all = register({ elements });
+  const [left, setLeft] = useState<ReadonlySet<string>>(
+    () => new Set(all.filter((d) => sheetsOf({ elements }, d.id).length > 0).map((d) => d.id)),
+  );
+  const [size, setSize] = useState<PaperSize | "BEST">("BEST");
+  const [upright, setUpright] = useState(false);
+  const [after, setAfter] = useState("");
+  const chosen = all.filter((d) => !left.has(d.id)).map((d) => d.id);
+  const asked = { drawings: chosen, papers: size === "BEST" ? [] : [{ size, upright }], after };
+  const proposal = useQuery({
+    queryKey: ["lay-out", project, revision, asked],
+    enabled: chosen.length > 0,
+    queryFn: () =>
+      answerOf(
+        api.POST("/api/v1/projects/{project}/lay-out", {
+          params: { path: { project } },
+          body: { ...asked, drawings: [...chosen] },
+        }),
+      ),
+  });
+  const sheets = chosen.length > 0 ? proposal.data?.sheets : undefined;
+  const make = async () => {
+    if (sheets && (await sync.edit(composing(sheets)))) onClose();
+  };
+  return (
+    <Panel title="Lay drawings out on sheets" onClose={onClose} size="w-220">
+      <div className="flex gap-6">
+        <div className="w-80 shrink-0">
+          <Which drawings={all} elements={elements} left={left} onChange={setLeft} />
+          <Row label="Paper">
+            <Choice
+              value={size}
+              options={[["BEST", "That is used best"], ...papers.map((p) => [p.id, p.label] as const)]}
+              onChange={setSize}
+            />
+          </Row>
+          {size !== "BEST" && (
+            <label className="flex items-center gap-2 py-1">
+              <input type="checkbox" checked={upright} onChange={(e) => setUpright(e.target.checked)} />
+              Upright
+            </label>
+          )}
+          <Row label="Numbers after">
+            <input
+              className={`${fieldClass} w-28`}
+              placeholder="the last"
+              value={after}
+              onChange={(e) => setAfter(e.target.value)}
+            />
+          </Row>
+        </div>
+        <div className="min-w-0 grow">
+          {chosen.length === 0 && <p className="text-ink-2">Choose the drawings that need a sheet.</p>}
+          {proposal.error && <Fault>{sentenceOf(proposal.error)}</Fault>}
+          {sheets && <Proposed sheets={sheets} used={proposal.data?.used ?? 0} />}
+          {sheets && (proposal.data?.tooLarge.length ?? 0) > 0 && (
+            <Fault>
+              Too large for this paper at{" "}
+              {proposal.data?.tooLarge.length === 1 ? "its scale" : "their scales"}:{" "}
+              {proposal.data?.tooLarge.map((id) => elementOf({ elements }, "drawing", id)?.name).join(", ")}.
+            </Fault>
+          )}
+        </div>
+      </div>
+      <div className="mt-4 flex justify-end gap-2">
+        <Button onClick={onClose}>Cancel</Button>
+        <Button main disabled={!sheets || sheets.length === 0} onClick={() => void make()}>
+          {sheets
+            ? `Make ${sheets.length === 1 ? "the sheet" : `${sheets.length} sheets`}`
+            : "Make the sheets"}
+        </Button>
+      </div>
+    </Panel>
+  );
+}
+
+interface WhichProps {
+  readonly drawings: readonly Drawing[];
+  readonly elements: Elements["elements"];
+  /** Those that are not laid out. */
+  readonly left: ReadonlySet<string>;
+  readonly onChange: (left: ReadonlySet<string>) => void;
+}
+
+function Which({ drawings, elements, left, onChange }: WhichProps) {
+  const turn = (id: string) => {
+    const next = new Set(left);
+    if (!next.delete(id)) next.add(id);
+    onChange(next);
+  };
+  const placed = drawings.filter((d) => sheetsOf({ elements }, d.id).length > 0);
+  return (
+    <fieldset className="mb-2 max-h-80 overflow-auto rounded border border-rule bg-paper p-2">
+      <legend className="px-1 text-ink-2">Drawings</legend>
+      <div className="mb-1 flex gap-2">
+        <Button onClick={() => onChange(new Set())}>All</Button>
+        <Button onClick={() => onChange(new Set(placed.map((d) => d.id)))}>Those on no sheet</Button>
+      </div>
+      {drawings.map((d) => {
+        const on = sheetsOf({ elements }, d.id).map((s) => s.number);
+        return (
+          <label key={d.id} className="flex items-center gap-2 py-0.5">
+            <input type="checkbox" checked={!left.has(d.id)} onChange={() => turn(d.id)} />
+            <span className="min-w-0 grow truncate" title={d.name}>
+              {d.name}
+            </span>
+            <span className="text-ink-2 text-xs">{on.length > 0 ? on.join(", ") : ""}</span>
+          </label>
+        );
+      })}
+    </fieldset>
+  );
+}
+
+function Proposed({ sheets, used }: { readonly sheets: readonly LaidOutSheet[]; readonly used: number }) {
+  return (
+    <>
+      <p className="mb-2 text-ink-2">
+        {sheets.length === 1 ? "One sheet" : `${sheets.length} sheets`}, {Math.round(used * 100)} % of their
+        room taken.
+      </p>
+      <ul className="grid max-h-100 grid-cols-2 gap-3 overflow-auto" aria-label="Sheets to be made">
+        {sheets.map((s) => (
+          <li key={s.number}>
+            <SheetSketch sheet={s} />
+            <p className="truncate" title={s.title}>
+              <b className="font-semibold">{s.number}</b> {s.title}
+            </p>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}

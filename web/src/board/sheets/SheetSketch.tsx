@@ -1,0 +1,45 @@
+import type { LaidOutSheet } from "../../api/types";
+import { useBoard } from "../state/context";
+import { elementOf } from "../state/state";
+import { shifted } from "./fitting";
+
+/** A sheet in small: its drawing area, and what each drawing takes of it. */
+export function SheetSketch({ sheet }: { readonly sheet: LaidOutSheet }) {
+  const paper = useBoard((s) => s.papers.find((p) => p.id === sheet.paper.size));
+  const elements = useBoard((s) => s.elements);
+  if (!paper) return null;
+  const { upright } = sheet.paper;
+  const [width, height] = upright ? [paper.shortMm, paper.longMm] : [paper.longMm, paper.shortMm];
+  const outline = (upright ? paper.upright : paper.across).map(([x, y]) => `${x},${height - y}`).join(" ");
+  return (
+    <svg viewBox={`0 0 ${width} ${height}`} className="w-full border border-rule bg-paper" role="img">
+      <title>{`Sheet ${sheet.number}`}</title>
+      <polygon points={outline} className="fill-none stroke-rule" strokeWidth={width / 300} />
+      {sheet.drawings.map((p) => {
+        const box = shifted(p.box, p.at);
+        const name = elementOf({ elements }, "drawing", p.drawing)?.name ?? "";
+        return (
+          <g key={p.drawing}>
+            <rect
+              x={box.minX}
+              y={height - box.maxY}
+              width={box.maxX - box.minX}
+              height={box.maxY - box.minY}
+              className="fill-verdigris-2 stroke-verdigris"
+              strokeWidth={width / 300}
+            />
+            <text
+              x={(box.minX + box.maxX) / 2}
+              y={height - (box.minY + box.maxY) / 2}
+              fontSize={width / 36}
+              textAnchor="middle"
+              className="fill-ink"
+            >
+              {name.length > 24 ? `${name.slice(0, 23)}\u2026` : name}
+            </text>
+          </g>
+        );
+      })}
+    </svg>
+  );
+}

@@ -1,0 +1,119 @@
+import type { Drawing, PaperSize, Sheet } from "../../api/types";
+import { Button, Choice, fieldClass, Row } from "../../ui/controls";
+import { useTyped } from "../fields/useTyped";
+import { useBoard, useBoardTools } from "../state/context";
+import { register, sheetsOf } from "../state/drawings";
+import { scaleWords } from "../state/scales";
+import { elementOf, unitsOf } from "../state/state";
+import { takeInHand } from "./placing";
+
+/** The sheet that is open: its number, title and paper, what stands on it, and what could. */
+export function ThisSheet({ sheet }: { readonly sheet: Sheet }) {
+  const { sync } = useBoardTools();
+  const elements = useBoard((s) => s.elements);
+  const placed = sheet.drawings.flatMap((p) => elementOf({ elements }, "drawing", p.drawing) ?? []);
+  const free = register({ elements }).filter((d) => sheetsOf({ elements }, d.id).length === 0);
+  const elsewhere = register({ elements }).filter(
+    (d) => !placed.includes(d) && sheetsOf({ elements }, d.id).length > 0,
+  );
+  return (
+    <section className="border-rule border-t pt-3">
+      <SheetFields sheet={sheet} />
+      <h3 className="mt-2 font-semibold">On this sheet</h3>
+      {placed.length === 0 && <p className="text-ink-2">Nothing yet.</p>}
+      <ul aria-label="On this sheet">
+        {placed.map((d) => (
+          <Placed key={d.id} sheet={sheet} drawing={d} />
+        ))}
+      </ul>
+      {free.length > 0 && <Offered title="On no sheet" drawings={free} />}
+      {elsewhere.length > 0 && <Offered title="On other sheets" drawings={elsewhere} />}
+      <Button className="mt-3" onClick={() => void sync.erase([sheet.id])}>
+        Delete sheet
+      </Button>
+    </section>
+  );
+}
+
+function SheetFields({ sheet }: { readonly sheet: Sheet }) {
+  const { sync } = useBoardTools();
+  const papers = useBoard((s) => s.papers);
+  const revise = (part: Partial<Sheet>) => sync.revise({ ...sheet, ...part, type: "sheet" });
+  const words = (part: (typed: string) => Partial<Sheet>) => (typed: string) => {
+    if (typed.trim()) void revise(part(typed.trim()));
+    return typed.trim() !== "";
+  };
+  const number = useTyped(
+    sheet.number,
+    words((typed) => ({ number: typed })),
+  );
+  const title = useTyped(
+    sheet.title,
+    words((typed) => ({ title: typed })),
+  );
+  return (
+    <>
+      <Row label="Number">
+        <input className={`${fieldClass} w-28`} {...number.field} />
+      </Row>
+      <Row label="Title">
+        <input className={`${fieldClass} w-44`} {...title.field} />
+      </Row>
+      <Row label="Paper">
+        <Choice
+          value={sheet.paper.size}
+          options={papers.map((p) => [p.id, p.label] as const)}
+          onChange={(size: PaperSize) => void revise({ paper: { ...sheet.paper, size } })}
+        />
+      </Row>
+      <label className="flex items-center gap-2 py-1">
+        <input
+          type="checkbox"
+          checked={sheet.paper.upright}
+          onChange={(e) => void revise({ paper: { ...sheet.paper, upright: e.target.checked } })}
+        />
+        Upright
+      </label>
+    </>
+  );
+}
+
+function Placed({ sheet, drawing }: { readonly sheet: Sheet; readonly drawing: Drawing }) {
+  const { store, sync } = useBoardTools();
+  const units = useBoard(unitsOf);
+  const take = () => {
+    const left = sheet.drawings.filter((p) => p.drawing !== drawing.id);
+    void sync.revise({ ...sheet, drawings: left, type: "sheet" });
+  };
+  return (
+    <li className="py-1">
+      <p className="truncate" title={drawing.name}>
+        {drawing.name} <span className="text-ink-2">{scaleWords(drawing.scale, units)}</span>
+      </p>
+      <div className="flex gap-2">
+        <Button onClick={() => void takeInHand(store, drawing.id)}>Move</Button>
+        <Button onClick={take}>Take off</Button>
+        <Button onClick={() => void sync.show({ kind: "drawing", id: drawing.id })}>Open</Button>
+      </div>
+    </li>
+  );
+}
+
+function Offered({ title, drawings }: { readonly title: string; readonly drawings: readonly Drawing[] }) {
+  const { store } = useBoardTools();
+  return (
+    <>
+      <h3 className="mt-2 text-ink-2">{title}</h3>
+      <ul aria-label={title}>
+        {drawings.map((d) => (
+          <li key={d.id} className="flex items-center gap-2 py-0.5">
+            <span className="min-w-0 grow truncate" title={d.name}>
+              {d.name}
+            </span>
+            <Button onClick={() => void takeInHand(store, d.id)}>Place</Button>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}

@@ -1,0 +1,59 @@
+import { answerOf, api } from "../../api/client";
+import { boxOf } from "../canvas/boxes";
+import { type BoardState, elementOf, elementsOf } from "../state/state";
+import type { BoardStore } from "../state/store";
+import type { ModelPoint } from "../state/view";
+import { type Among, outlineOf } from "./fitting";
+
+/** Takes a drawing in hand, to be placed on the sheet shown. @param by the point it is held by, where not by its middle */
+export async function takeInHand(store: BoardStore, drawing: string, by?: ModelPoint): Promise<void> {
+  const group = by && store.getState().groups.get(drawing);
+  const box = group && boxOf([group], 1);
+  const held = by && box ? [by.x - (box.minX + box.maxX) / 2, by.y - (box.minY + box.maxY) / 2] : [0, 0];
+  store.setState({
+    tool: { name: "place", drawing, foot: null, held: { x: held[0] ?? 0, y: held[1] ?? 0 } },
+  });
+  const path = { project: store.getState().project, drawing };
+  const foot = await answerOf(
+    api.GET("/api/v1/projects/{project}/drawings/{drawing}/footprint", { params: { path } }),
+  );
+  const { tool } = store.getState();
+  if (tool.name === "place" && tool.drawing === drawing) store.setState({ tool: { ...tool, foot } });
+}
+
+/** What a drawing is placed among on the sheet shown. @param anchor the point of it that is in its middle */
+export function among(state: BoardState, drawing: string, anchor: readonly [number, number]): Among {
+  const sheet = elementOf(state, "sheet", state.shown?.id);
+  if (!sheet) return { outline: [], others: [], same: [] };
+  const others = sheet.drawings.flatMap((p) => {
+    const group = p.drawing === drawing ? undefined : state.groups.get(p.drawing);
+    const box = group && boxOf([group], 1);
+    const name = elementOf(state, "drawing", p.drawing)?.name ?? "another drawing";
+    return box ? [{ name, box }] : [];
+  });
+  return {
+    outline: outlineOf(sheet, state.papers),
+    others,
+    same: samePlaces(state, sheet.id, drawing, anchor),
+  };
+}
+
+/** Where a plan lies over another of the same scale, when the sheets are laid on each other. */
+function samePlaces(
+  state: BoardState,
+  sheet: string,
+  drawing: string,
+  anchor: readonly [number, number],
+): (readonly [number, number])[] {
+  const placed = elementOf(state, "drawing", drawing);
+  if (placed?.kind !== "PLAN") return [];
+  return elementsOf(state, "sheet")
+    .filter((s) => s.id !== sheet)
+    .flatMap((s) => s.drawings)
+    .flatMap((p) => {
+      const other = elementOf(state, "drawing", p.drawing);
+      if (other?.kind !== "PLAN" || other.scale !== placed.scale) return [];
+      const along = (i: 0 | 1) => p.at[i] + (anchor[i] - p.anchor[i]) / placed.scale;
+      return [[along(0), along(1)] as const];
+    });
+}

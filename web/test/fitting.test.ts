@@ -1,0 +1,44 @@
+import { describe, expect, it } from "vitest";
+import type { Footprint } from "../src/api/types";
+import { type Among, fitted } from "../src/board/sheets/fitting";
+
+/** 564 by 400 to draw on, with a title block of 180 by 72 at the lower right. */
+const outline = [
+  [20, 10],
+  [404, 10],
+  [404, 82],
+  [584, 82],
+  [584, 410],
+  [20, 410],
+] as const;
+const foot: Footprint = { anchor: [0, 0], box: { minX: -50, minY: -30, maxX: 50, maxY: 30 } };
+const other = { name: "Section A", box: { minX: 100, minY: 200, maxX: 200, maxY: 300 } };
+const among = (part: Partial<Among> = {}): Among => ({ outline, others: [other], same: [], ...part });
+
+describe("a drawing placed on a sheet", () => {
+  it("lies where it is put, away from everything", () => {
+    const there = fitted({ x: 400, y: 150 }, foot, among(), 3);
+    expect(there.at).toEqual([400, 150]);
+    expect(there.fault).toBe("");
+    expect(there.lines).toEqual([]);
+  });
+
+  it("comes in line with edges and keeps the usual gap", () => {
+    const there = fitted({ x: 259, y: 271 }, foot, among(), 3);
+    expect(there.at).toEqual([258, 270]);
+    expect(there.box).toMatchObject({ minX: 208, maxY: 300 });
+    expect(there.lines).toEqual([{ x: 208 }, { y: 300 }]);
+  });
+
+  it("takes the place a plan has on another sheet before all lines", () => {
+    const there = fitted({ x: 302, y: 348 }, foot, among({ same: [[300, 350]] }), 3);
+    expect(there.at).toEqual([300, 350]);
+  });
+
+  it("never lies on another, on the title block or off the sheet", () => {
+    expect(fitted({ x: 190, y: 250 }, foot, among(), 0).fault).toBe("There it lies on Section A.");
+    expect(fitted({ x: 450, y: 60 }, foot, among(), 0).fault).toBe("There it stands off the drawing area.");
+    expect(fitted({ x: 40, y: 100 }, foot, among(), 0).fault).toBe("There it stands off the drawing area.");
+    expect(fitted({ x: 300, y: 60 }, foot, among(), 0).fault).toBe("");
+  });
+});
