@@ -39,6 +39,7 @@ export const dialogs: readonly Command[] = [
     "export import merge template stock",
   ),
   opens("drawings", "Several drawings at once", [], "plans of every storey through lenses"),
+  opens("issues", "Issues of the set", [], "hand out permit tender revision compare transmittal"),
   opens("layOut", "Lay drawings out on sheets", [], "compose set arrange place"),
   opens("stringStyles", "Styles of dimension strings", [], "arrow stroke dot rounding units figures"),
   opens("replace", "Find and replace in notes", [], "words text search"),

@@ -1,6 +1,7 @@
 import { Materials } from "../buildups/Materials";
 import { Clauses } from "../clauses/Clauses";
 import { ReplaceWords } from "../clauses/ReplaceWords";
+import { IssuesDialog } from "../issues/IssuesDialog";
 import { LensDialog } from "../lenses/LensDialog";
 import { StandardDialog } from "../lenses/StandardDialog";
 import { SeveralDrawings } from "../register/SeveralDrawings";
@@ -41,6 +42,8 @@ export function Dialogs() {
       return <ReplaceWords onClose={close} />;
     case "clauses":
       return <Clauses onClose={close} />;
+    case "issues":
+      return <IssuesDialog onClose={close} />;
     case "layOut":
       return <LayOutDialog onClose={close} />;
     case "materials":

@@ -21,6 +21,14 @@ export function PrintDialog({ onClose }: { readonly onClose: () => void }) {
           <p className="py-2 text-ink-2">
             The page is of the sheet's exact size. Print it without fitting to the page.
           </p>
+          <a
+            className="text-verdigris underline hover:text-ink"
+            href={`/api/v1/projects/${project}/set.pdf${version ? `?version=${version}` : ""}`}
+            target="_blank"
+            rel="noreferrer"
+          >
+            Open all sheets as one PDF
+          </a>
         </Print>
       ) : (
         <PrintView onClose={onClose} />

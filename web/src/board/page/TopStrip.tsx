@@ -47,6 +47,9 @@ export function TopStrip() {
       <button type="button" className={small} onClick={() => store.setState({ dialog: "versions" })}>
         Versions
       </button>
+      <button type="button" className={small} onClick={() => store.setState({ dialog: "issues" })}>
+        Issues
+      </button>
       <button type="button" className={small} onClick={() => store.setState({ dialog: "print" })}>
         Print
       </button>

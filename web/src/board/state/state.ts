@@ -52,6 +52,7 @@ export type Dialog =
   | "materials"
   | "stringStyles"
   | "layOut"
+  | "issues"
   | "clauses"
   | "replace"
   | "stairRules";

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.picture.Group;
@@ -60,7 +61,7 @@ public final class Comparison {
                 continue;
             }
             Group earlier = left.remove(Place.of(g));
-            if (earlier != null && earlier.items().equals(g.items())) {
+            if (earlier != null && alike(earlier, g)) {
                 drawn.add(inked(g, STAYED));
                 continue;
             }
@@ -101,6 +102,23 @@ public final class Comparison {
 
     private Picture picture(State state, Sheet sheet) {
         return SheetPicture.of(sheet, state.model(), state.drawings(), lettering, TitleFacts.printed(""));
+    }
+
+    /** A row of a schedule that others have pushed up or down is what it was, while it says the same. */
+    private boolean alike(Group was, Group is) {
+        if (was.items().equals(is.items())) return true;
+        ElementId drawing = is.drawing();
+        boolean inTable = drawing != null
+                && !drawing.equals(is.element())
+                && after.model().get(drawing, Drawing.class).kind().isSchedule();
+        return inTable && words(was).equals(words(is));
+    }
+
+    private static List<String> words(Group group) {
+        return group.items().stream()
+                .filter(Item.Text.class::isInstance)
+                .map(i -> ((Item.Text) i).text())
+                .toList();
     }
 
     private static double scale(State state, Group group) {

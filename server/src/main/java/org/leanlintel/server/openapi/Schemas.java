@@ -6,6 +6,7 @@ import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -50,6 +51,7 @@ final class Schemas {
         if (type == String.class || type == ElementId.class) return Map.of("type", "string");
         if (type == UUID.class) return Map.of("type", "string", "format", "uuid");
         if (type == Instant.class) return Map.of("type", "string", "format", "date-time");
+        if (type == LocalDate.class) return Map.of("type", "string", "format", "date");
         if (type == boolean.class) return Map.of("type", "boolean");
         if (type == int.class || type == Integer.class || type == long.class) return Map.of("type", "integer");
         if (type == double.class || type == Double.class) return Map.of("type", "number");

@@ -1,0 +1,142 @@
+package org.leanlintel.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.util.List;
+import java.util.Map;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.leanlintel.core.edit.AddSheet;
+import org.leanlintel.core.edit.ComposeSheets;
+import org.leanlintel.core.edit.PlaceNote;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Note;
+import org.leanlintel.core.model.Paper;
+import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.Sheet;
+import org.leanlintel.server.RunningServer.Answer;
+import tools.jackson.databind.JsonNode;
+
+/** Sets that are laid out, issued, changed, issued again, compared and withdrawn. */
+class IssuesApiTest {
+
+    @RegisterExtension
+    static final RunningServer SERVER = new RunningServer();
+
+    private static final ElementId PLAN = new ElementId("drawing-ground-plan");
+
+    private final Api api = Api.newProject(SERVER, "Issuing");
+
+    private Answer issue(String number, String purpose) {
+        return api.post(
+                "/issues", Map.of("number", number, "date", "2026-03-09", "purpose", purpose, "note", "first set"));
+    }
+
+    private void note(String text) {
+        assertThat(api.edit(new PlaceNote(PLAN, new ElementId("layer-notes"), new Vec(0, 0), text, Note.Style.NOTE))
+                        .status())
+                .isEqualTo(200);
+    }
+
+    private void sheet() {
+        Sheet.Placed plan = new Sheet.Placed(PLAN, Vec.ORIGIN, new Vec(200, 250));
+        assertThat(api.edit(new AddSheet("A-101", "Ground", Paper.across(PaperSize.A2), List.of(plan)))
+                        .status())
+                .isEqualTo(200);
+    }
+
+    private static String text(byte[] pdf) throws IOException {
+        try (PDDocument read = Loader.loadPDF(pdf)) {
+            return new PDFTextStripper().getText(read);
+        }
+    }
+
+    private String document(JsonNode issue) throws IOException {
+        return text(
+                api.get("/issues/" + issue.path("id").asString() + "/set.pdf").body());
+    }
+
+    @Test
+    void whatWasIssuedStaysAsItWas() throws IOException {
+        assertThat(issue("1", "PERMIT").detail()).isEqualTo("There are no sheets to issue yet.");
+        sheet();
+        note("gravel");
+        JsonNode first = issue("1", "PERMIT").json();
+        byte[] before =
+                api.get("/issues/" + first.path("id").asString() + "/set.pdf").body();
+        assertThat(text(before)).contains("gravel", "permit", "2026-03-09").doesNotContain("paving");
+        note("paving");
+        JsonNode second = issue("2", "CONSTRUCTION").json();
+        assertThat(document(second)).contains("gravel", "paving", "permit", "construction");
+        assertThat(api.get("/issues/" + first.path("id").asString() + "/set.pdf")
+                        .body())
+                .as("byte for byte")
+                .isEqualTo(before);
+        Answer compared = api.get("/issues/" + first.path("id").asString() + "/comparison?with="
+                + second.path("id").asString());
+        assertThat(compared.json().path(0).path("sentences").values())
+                .extracting(JsonNode::asString)
+                .containsExactly("Note came.");
+        assertThat(api.get("/issues/" + second.path("id").asString() + "/comparison")
+                        .json()
+                        .path(0)
+                        .path("sentences"))
+                .as("nothing since")
+                .isEmpty();
+    }
+
+    @Test
+    void anIssueIsWithdrawnWithAReasonAndGivenToPeople() throws IOException {
+        sheet();
+        JsonNode first = issue("1", "TENDER").json();
+        String path = "/issues/" + first.path("id").asString();
+        assertThat(issue("1", "TENDER").detail()).isEqualTo("There is an issue 1 already.");
+        assertThat(issue(" ", "TENDER").status()).isEqualTo(400);
+        Map<String, String> given = Map.of("name", "Teasel & Wren", "date", "2026-03-10", "way", "by post");
+        assertThat(api.post(path + "/recipients", given).json().path("recipients"))
+                .hasSize(1);
+        assertThat(api.post(path + "/withdrawal", Map.of("reason", " ")).status())
+                .isEqualTo(400);
+        assertThat(api.post(path + "/withdrawal", Map.of("reason", "wrong datum"))
+                        .json()
+                        .path("withdrawn")
+                        .asString())
+                .isEqualTo("wrong datum");
+        assertThat(api.post(path + "/withdrawal", Map.of("reason", "again")).detail())
+                .isEqualTo("Issue 1 is withdrawn already.");
+        JsonNode second = issue("2", "PERMIT").json();
+        assertThat(document(second)).contains("permit").doesNotContain("tender");
+        assertThat(api.get("/issues").json()).hasSize(2);
+    }
+
+    @Test
+    void drawingsAreLaidOutAndTheSheetsMadeFromThat() {
+        note("gravel");
+        Map<String, Object> asked = Map.of("drawings", List.of(), "papers", List.of(), "after", "");
+        JsonNode laid = api.post("/lay-out", asked).json();
+        JsonNode made = laid.path("sheets").path(0);
+        assertThat(made.path("number").asString()).isEqualTo("A-101");
+        JsonNode placed = made.path("drawings").path(0);
+        Vec at = new Vec(
+                placed.path("at").path(0).asDouble(), placed.path("at").path(1).asDouble());
+        Sheet.Placed plan = new Sheet.Placed(PLAN, Vec.ORIGIN, at);
+        Paper paper =
+                Paper.across(PaperSize.valueOf(made.path("paper").path("size").asString()));
+        AddSheet sheet = new AddSheet("A-101", "Ground", paper, List.of(plan));
+        assertThat(api.edit(new ComposeSheets(List.of(sheet))).status()).isEqualTo(200);
+        assertThat(api.edit(new ComposeSheets(List.of(sheet))).detail()).isEqualTo("There is a sheet A-101 already.");
+        api.undo();
+        assertThat(api.post("/lay-out", asked)
+                        .json()
+                        .path("sheets")
+                        .path(0)
+                        .path("number")
+                        .asString())
+                .isEqualTo("A-101");
+    }
+}
