@@ -8,6 +8,7 @@ import { drawingShown, elementOf, unitsOf } from "../state/state";
 
 /** Prints the shown sheet at its size, or what the board shows at a stated scale. */
 export function PrintDialog({ onClose }: { readonly onClose: () => void }) {
+  const drawing = useBoard(drawingShown);
   const project = useBoard((s) => s.project);
   const sheet = useBoard((s) => elementOf(s, "sheet", s.shown?.id));
   const version = useBoard((s) => s.version?.id);
@@ -33,6 +34,10 @@ export function PrintDialog({ onClose }: { readonly onClose: () => void }) {
       ) : (
         <PrintView onClose={onClose} />
       )}
+      <Forms
+        href={`/api/v1/projects/${project}/${sheet ? `sheets/${sheet.id}` : `drawings/${drawing?.id}`}/file`}
+        version={version}
+      />
     </Panel>
   );
 }
@@ -77,6 +82,35 @@ function PrintView({ onClose }: { readonly onClose: () => void }) {
       )}
       <p className="py-2 text-ink-2">The middle of the board comes to the middle of the paper.</p>
     </Print>
+  );
+}
+
+const FORMS = [
+  ["DXF", "for other drawing programs"],
+  ["SVG", "for pages and pictures"],
+  ["PNG", "as pixels"],
+] as const;
+
+/** What is shown, in forms that other programs read. */
+function Forms({ href, version }: { readonly href: string; readonly version: string | undefined }) {
+  return (
+    <section className="mt-4 border-rule border-t pt-3">
+      <h3 className="font-semibold">Save it for other programs</h3>
+      <ul>
+        {FORMS.map(([form, words]) => (
+          <li key={form} className="py-0.5">
+            <a
+              className="text-verdigris underline hover:text-ink"
+              href={`${href}?form=${form}${version ? `&version=${version}` : ""}`}
+              download
+            >
+              {form}
+            </a>{" "}
+            <span className="text-ink-2">{words}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
 

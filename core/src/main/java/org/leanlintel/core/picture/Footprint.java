@@ -30,6 +30,13 @@ public record Footprint(Vec anchor, Bounds box) {
         return new Footprint(anchor, box == null ? new Bounds(0, 0, EMPTY_MM, EMPTY_MM) : box);
     }
 
+    /** Round what a drawing prints, without a title: on paper, from the drawing's own origin. */
+    public static Bounds printed(Picture picture, Lettering lettering) {
+        Picture onPaper = printing(picture).placed(1 / picture.scale(), Vec.ORIGIN);
+        Bounds box = around(onPaper.groups(), lettering);
+        return box == null ? new Bounds(0, 0, EMPTY_MM, EMPTY_MM) : box;
+    }
+
     private static Picture printing(Picture picture) {
         return new Picture(
                 picture.scale(),

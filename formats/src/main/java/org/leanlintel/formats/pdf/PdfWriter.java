@@ -1,13 +1,18 @@
 package org.leanlintel.formats.pdf;
 
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDDocumentInformation;
 import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
+import org.apache.pdfbox.rendering.ImageType;
+import org.apache.pdfbox.rendering.PDFRenderer;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Paper;
 import org.leanlintel.core.picture.Item;
@@ -26,8 +31,13 @@ public final class PdfWriter {
 
     /** A page with everything of {@code sheet}, a picture in paper millimetres. */
     public static byte[] sheet(Picture sheet, Paper size, String title, Lettering lettering) {
+        return page(sheet, size.widthMm(), size.heightMm(), title, lettering);
+    }
+
+    /** A page of any size with everything of a picture in paper millimetres. */
+    public static byte[] page(Picture sheet, double widthMm, double heightMm, String title, Lettering lettering) {
         return document(title, (document, fonts) -> {
-            try (PdfPage page = new PdfPage(document, fonts, lettering, size.widthMm(), size.heightMm())) {
+            try (PdfPage page = new PdfPage(document, fonts, lettering, widthMm, heightMm)) {
                 page.draw(sheet.inOrder());
             }
         });
@@ -65,6 +75,18 @@ public final class PdfWriter {
                 page.draw(picture.placed(1 / scale, by).inOrder());
             }
         });
+    }
+
+    /** The first page of a document as a PNG picture. @param dotsPerInch 50 to 400 */
+    public static byte[] png(byte[] pdf, int dotsPerInch) {
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            BufferedImage image = new PDFRenderer(document).renderImageWithDPI(0, dotsPerInch, ImageType.RGB);
+            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+            ImageIO.write(image, "png", bytes);
+            return bytes.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     interface Pages {

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.server.api.BoardApi;
 import org.leanlintel.server.api.DeskApi;
 import org.leanlintel.server.api.FilesApi;
+import org.leanlintel.server.api.FormsApi;
 import org.leanlintel.server.api.HeightsApi;
 import org.leanlintel.server.api.IssuesApi;
 import org.leanlintel.server.api.NotesApi;
@@ -45,6 +46,7 @@ public final class ApiDescription {
             PicturesApi.class,
             SheetsApi.class,
             IssuesApi.class,
+            FormsApi.class,
             RoomsApi.class,
             NotesApi.class,
             HeightsApi.class,

@@ -1,0 +1,75 @@
+package org.leanlintel.formats.dxf;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.Locale;
+import org.leanlintel.core.geometry.Vec;
+
+/** The pairs of a group code and a value that a DXF file is made of, and the handles that its objects are told apart by. */
+final class Tags {
+
+    private static final int PLACES = 6;
+
+    private final StringBuilder out = new StringBuilder(1 << 16);
+    private int handles = 0x10000;
+
+    Tags put(int code, String value) {
+        out.append(code).append('\n').append(value).append('\n');
+        return this;
+    }
+
+    Tags put(int code, int value) {
+        return put(code, Integer.toString(value));
+    }
+
+    Tags put(int code, double value) {
+        BigDecimal rounded = BigDecimal.valueOf(value)
+                .setScale(PLACES, RoundingMode.HALF_EVEN)
+                .stripTrailingZeros();
+        return put(
+                code,
+                rounded.scale() < 1
+                        ? rounded.setScale(1, RoundingMode.UNNECESSARY).toPlainString()
+                        : rounded.toPlainString());
+    }
+
+    /** A point: its x under a code, its y under that and 10. */
+    Tags at(int code, Vec point) {
+        return put(code, point.x()).put(code + 10, point.y());
+    }
+
+    /** The same with no height, under that and 20. */
+    Tags at3(int code, Vec point) {
+        return at(code, point).put(code + 20, 0.0);
+    }
+
+    /** Begins an object with a handle of its own, belonging to another. @return its handle */
+    String begin(String type, String owner) {
+        String handle = Integer.toHexString(++handles).toUpperCase(Locale.ROOT);
+        put(0, type).put(5, handle).put(330, owner);
+        return handle;
+    }
+
+    /** The next handle that would be given. */
+    String seed() {
+        return Integer.toHexString(handles + 1).toUpperCase(Locale.ROOT);
+    }
+
+    Tags section(String name) {
+        return put(0, "SECTION").put(2, name);
+    }
+
+    Tags end() {
+        return put(0, "ENDSEC");
+    }
+
+    Tags add(Tags other) {
+        out.append(other.out);
+        return this;
+    }
+
+    @Override
+    public String toString() {
+        return out.toString();
+    }
+}

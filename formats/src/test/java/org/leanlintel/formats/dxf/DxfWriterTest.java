@@ -1,0 +1,84 @@
+package org.leanlintel.formats.dxf;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Objects;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Pen;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.picture.DrawingPicture;
+import org.leanlintel.core.picture.Group;
+import org.leanlintel.core.picture.Item;
+import org.leanlintel.core.picture.Lettering;
+import org.leanlintel.core.picture.Picture;
+import org.leanlintel.formats.demo.QuarryBankHouse;
+import org.leanlintel.formats.pdf.DrawingLettering;
+
+/** DXF as an independent reader has it (Debian's python3-ezdxf). */
+class DxfWriterTest {
+
+    private static final Lettering LETTERING = DrawingLettering.get();
+    private static final Model HOUSE = QuarryBankHouse.draw();
+
+    @TempDir
+    private Path folder;
+
+    /** What the reader says of a picture. */
+    private List<String> read(Picture picture) throws IOException, InterruptedException {
+        Path file = folder.resolve("drawing.dxf");
+        Files.write(file, DxfWriter.write(picture, HOUSE, LETTERING));
+        Path script = folder.resolve("read.py");
+        try (var in = Objects.requireNonNull(DxfWriterTest.class.getResourceAsStream("/read_dxf.py"))) {
+            Files.copy(in, script);
+        }
+        Process reader = new ProcessBuilder("/usr/bin/python3", script.toString(), file.toString())
+                .redirectErrorStream(true)
+                .start();
+        String said = new String(reader.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        assertThat(reader.waitFor()).as(said).isZero();
+        return said.lines().toList();
+    }
+
+    private static Picture picture(Item... items) {
+        ElementId layer = new ElementId("layer-walls");
+        return new Picture(50, List.of(new Group(new ElementId("x"), layer, List.of(items), List.of())));
+    }
+
+    /** A line of 4 m, half a circle of 1 m, a hatched square and two words. */
+    @Test
+    void everythingIsInItsTruePlaceAndSize() throws IOException, InterruptedException {
+        Pen pen = new Pen(0.35, Pen.Dash.DASHED, "#b3321f");
+        List<Vec> square = List.of(new Vec(0, 0), new Vec(1000, 0), new Vec(1000, 1000), new Vec(0, 1000));
+        List<String> said = read(picture(
+                new Item.Strokes(PenRole.EDGE, pen, List.of(List.of(new Vec(0, 0), new Vec(4000, 0)))),
+                new Item.Arc(PenRole.EDGE, pen, new Vec(2000, 0), 1000, 0, Math.PI),
+                new Item.Fill("#ffeedd", square),
+                new Item.Hatch(pen, List.of(square), List.of(45.0, -45.0), Vec.ORIGIN, 100),
+                LETTERING.set("Larder & <\u00e4>", new Vec(100, 100), 0, 2.5, Lettering.Align.LEFT, false)));
+        assertThat(said)
+                .contains("form AC1027", "units 4", "count ARC 1", "count HATCH 2", "count LWPOLYLINE 1")
+                .contains("layers Walls", "text Larder & <\u00e4>", "extent 0.0 0.0 4000.0 1000.0")
+                .noneMatch(l -> l.startsWith("problem"));
+    }
+
+    @Test
+    void everyDrawingOfTheHouseIsReadWithoutAProblem() throws IOException, InterruptedException {
+        Building building = Building.of(HOUSE);
+        for (Drawing d : Drawing.register(HOUSE)) {
+            Picture picture = DrawingPicture.of(building, d.id(), LETTERING).picture();
+            assertThat(read(picture)).as(d.name()).contains("form AC1027").noneMatch(l -> l.startsWith("problem"));
+            Files.delete(folder.resolve("read.py"));
+        }
+    }
+}

@@ -1,0 +1,21 @@
+"""Reads a DXF file with an independent reader, and says what it found: one fact to a line."""
+import sys
+from collections import Counter
+
+import ezdxf
+from ezdxf import bbox
+
+doc = ezdxf.readfile(sys.argv[1])
+auditor = doc.audit()
+print("form", doc.dxfversion)
+print("units", doc.units)
+for problem in list(auditor.errors) + list(auditor.fixes):
+    print("problem", problem.message)
+space = doc.modelspace()
+for kind, count in sorted(Counter(e.dxftype() for e in space).items()):
+    print("count", kind, count)
+print("layers", ",".join(sorted({e.dxf.layer for e in space})))
+box = bbox.extents(e for e in space if e.dxftype() in ("LWPOLYLINE", "ARC", "CIRCLE"))
+print("extent", *(round(v, 2) for v in (box.extmin.x, box.extmin.y, box.extmax.x, box.extmax.y)))
+for t in space.query("TEXT"):
+    print("text", t.dxf.text)
