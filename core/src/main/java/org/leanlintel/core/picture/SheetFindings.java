@@ -9,11 +9,9 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import org.leanlintel.core.check.Finding;
-import org.leanlintel.core.edit.Naming;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
-import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Sheet;
@@ -96,20 +94,8 @@ public final class SheetFindings {
 
     private void drawnOff(Drawing drawing, List<Lines> off) {
         Lines first = off.getFirst();
-        Element element = model.find(first.group().element());
         add(
-                "On %s, lines of %s run off the drawing area%s."
-                        .formatted(
-                                sheet.number(),
-                                drawing.name(),
-                                element == null || element == drawing
-                                        ? ""
-                                        : ": those of %s%s"
-                                                .formatted(
-                                                        Naming.of(element),
-                                                        off.size() == 1
-                                                                ? ""
-                                                                : " and %d more".formatted(off.size() - 1))),
+                "On %s, lines of %s run off the drawing area.".formatted(sheet.number(), drawing.name()),
                 "Move it on its sheet, or show the drawing at a smaller scale.",
                 drawing,
                 first.group(),

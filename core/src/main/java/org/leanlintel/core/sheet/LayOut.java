@@ -6,6 +6,7 @@ import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Paper;
+import org.leanlintel.core.model.Unusable;
 
 /** Lays drawings out on as few sheets as they need, in their order, tops in common lines. */
 public final class LayOut {
@@ -59,7 +60,7 @@ public final class LayOut {
             Result tried = on(p, blocks);
             if (best == null || better(tried, best)) best = tried;
         }
-        if (best == null) throw new IllegalArgumentException("No paper to lay out on");
+        if (best == null) throw new Unusable("Choose a paper to lay out on.");
         return best;
     }
 

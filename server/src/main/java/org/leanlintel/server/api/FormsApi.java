@@ -47,10 +47,10 @@ public class FormsApi {
         SVG("image/svg+xml"),
         PNG("image/png");
 
-        private final MediaType type;
+        private final String type;
 
         Form(String type) {
-            this.type = MediaType.parseMediaType(type);
+            this.type = type;
         }
 
         private String ending() {
@@ -124,6 +124,6 @@ public class FormsApi {
     }
 
     private static ResponseEntity<byte[]> file(byte[] bytes, Form form, String name) {
-        return ProjectsApi.download(bytes, form.type, name + form.ending());
+        return ProjectsApi.download(bytes, MediaType.parseMediaType(form.type), name + form.ending());
     }
 }

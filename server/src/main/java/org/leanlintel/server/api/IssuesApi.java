@@ -7,7 +7,6 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.issue.ComparedSheet;
 import org.leanlintel.core.issue.Comparison;
 import org.leanlintel.core.issue.State;
-import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.sheet.Issued;
@@ -37,6 +36,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/projects/{project}/issues")
 public class IssuesApi {
 
+    private static final int MOST_RECIPIENTS = 100, LONGEST_REASON = 200;
+
     private final LiveProjects live;
     private final ProjectStore store;
     private final Issues issues;
@@ -57,23 +58,20 @@ public class IssuesApi {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     public Issue issue(@PathVariable UUID project, @RequestBody Issued request) {
-        List<Issued> told = new ArrayList<>(counting(issues.of(project)));
+        List<Issue> before = issues.of(project);
+        for (Issue i : before)
+            if (i.issued().number().equalsIgnoreCase(request.number()))
+                throw new Unusable("There is an issue %s already.".formatted(request.number()));
+        Live now = live.get(project);
+        List<Sheet> sheets = SheetOrder.of(now.model());
+        if (sheets.isEmpty()) throw new Unusable("There are no sheets to issue yet.");
+        List<Issued> told = new ArrayList<>(counting(before));
         told.add(request);
-        return issues.add(project, request, model -> {
-            List<Sheet> sheets = SheetOrder.of(model);
-            if (sheets.isEmpty()) throw new Unusable("There are no sheets to issue yet.");
-            return new Printing(at(project, model), told).set(sheets);
-        });
+        return issues.add(project, request, now.model(), new Printing(now, told).set(sheets));
     }
 
     static List<Issued> counting(List<Issue> all) {
         return all.stream().filter(Issue::counts).map(Issue::issued).toList();
-    }
-
-    /** What is worked out already of the same revision serves. */
-    private Live at(UUID project, Model model) {
-        Live now = live.get(project);
-        return now.model().revision() == model.revision() ? now : Live.of(model);
     }
 
     /** The document as it was handed out. */
@@ -88,11 +86,20 @@ public class IssuesApi {
 
     @PostMapping("/{issue}/withdrawal")
     public Issue withdraw(@PathVariable UUID project, @PathVariable UUID issue, @RequestBody Withdrawal request) {
-        return issues.withdraw(project, issue, request.reason());
+        String reason = request.reason().strip();
+        if (reason.isEmpty() || reason.length() > LONGEST_REASON)
+            throw new Unusable("Say why it is withdrawn, in %d characters at most.".formatted(LONGEST_REASON));
+        Issue asked = issues.get(project, issue);
+        if (!asked.counts())
+            throw new Unusable(
+                    "Issue %s is withdrawn already.".formatted(asked.issued().number()));
+        return issues.withdraw(project, issue, reason);
     }
 
     @PostMapping("/{issue}/recipients")
     public Issue give(@PathVariable UUID project, @PathVariable UUID issue, @RequestBody Issue.Recipient request) {
+        if (issues.get(project, issue).recipients().size() >= MOST_RECIPIENTS)
+            throw new Unusable("An issue has %d recipients at most.".formatted(MOST_RECIPIENTS));
         return issues.give(project, issue, request);
     }
 

@@ -5,9 +5,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
-import java.util.function.Function;
 import org.leanlintel.core.model.Model;
-import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.sheet.Issued;
 import org.leanlintel.formats.json.Json;
 import org.springframework.stereotype.Repository;
@@ -20,7 +18,6 @@ import tools.jackson.core.type.TypeReference;
 public class Issues {
 
     private static final TypeReference<List<Issue.Recipient>> RECIPIENTS = new TypeReference<>() {};
-    private static final int MOST_RECIPIENTS = 100, LONGEST_REASON = 200;
 
     private final EntityManager entities;
     private final ProjectStore projects;
@@ -46,18 +43,15 @@ public class Issues {
     }
 
     /**
-     * Hands the set out as it stands.
+     * Keeps a set that is handed out. Its number is one that no other has.
      *
-     * @param document of the project as it stands
+     * @param model the project as it is handed out; @param pdf the document of that
      */
-    public Issue add(UUID project, Issued issued, Function<Model, byte[]> document) {
-        for (Issue i : of(project))
-            if (i.issued().number().equalsIgnoreCase(issued.number()))
-                throw new Unusable("There is an issue %s already.".formatted(issued.number()));
-        byte[] pdf = document.apply(projects.load(project));
+    public Issue add(UUID project, Issued issued, Model model, byte[] pdf) {
         String name =
                 "Issue %s, for %s".formatted(issued.number(), issued.purpose().words());
-        IssueRow row = new IssueRow(project, projects.nameVersion(project, name).id(), issued, Instant.now());
+        IssueRow row =
+                new IssueRow(project, projects.keepVersion(project, name, model).id(), issued, Instant.now());
         entities.persist(row);
         entities.flush();
         entities.persist(new IssueDocumentRow(row.id(), pdf));
@@ -71,23 +65,16 @@ public class Issues {
         return row.pdf();
     }
 
-    /** @param reason why it no longer counts */
+    /** @param reason why it no longer counts; of one that does */
     public Issue withdraw(UUID project, UUID issue, String reason) {
-        if (reason.isBlank() || reason.length() > LONGEST_REASON)
-            throw new Unusable("Say why it is withdrawn, in %d characters at most.".formatted(LONGEST_REASON));
         IssueRow row = row(project, issue);
-        if (!row.withdrawn().isEmpty())
-            throw new Unusable(
-                    "Issue %s is withdrawn already.".formatted(row.issued().number()));
-        row.withdraw(reason.strip());
+        row.withdraw(reason);
         return read(row);
     }
 
     public Issue give(UUID project, UUID issue, Issue.Recipient recipient) {
         IssueRow row = row(project, issue);
         List<Issue.Recipient> all = new ArrayList<>(read(row).recipients());
-        if (all.size() == MOST_RECIPIENTS)
-            throw new Unusable("An issue has %d recipients at most.".formatted(MOST_RECIPIENTS));
         all.add(recipient);
         row.recipients(Json.mapper().writerFor(RECIPIENTS).writeValueAsString(all));
         return read(row);

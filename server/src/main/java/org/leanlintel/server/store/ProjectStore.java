@@ -139,7 +139,11 @@ public class ProjectStore {
     }
 
     public VersionRow nameVersion(UUID project, String name) {
-        Model model = load(project);
+        return keepVersion(project, name, load(project));
+    }
+
+    /** @param model a state of the project */
+    VersionRow keepVersion(UUID project, String name, Model model) {
         VersionRow row =
                 new VersionRow(project, name, model.revision(), ProjectFile.VERSION, Stored.write(model.elements()));
         entities.persist(row);
