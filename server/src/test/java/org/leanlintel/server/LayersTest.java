@@ -59,14 +59,14 @@ class LayersTest {
             entry("formats.csv", "core"),
             entry("formats.dxf", "core formats.standard"),
             entry("formats.svg", "core formats.standard"),
-            entry("formats.demo", "core formats.standard"),
+            entry("formats.demo", "core formats.standard formats.pdf"),
             entry("formats.traced", "core formats.json"),
             entry("server.store", "core formats"),
             entry("server.live", "core formats server.store"),
             entry("server.events", "server.live server.store"),
             entry("server.api", "core formats server.live server.events server.store"),
             entry("server.openapi", "core formats server.api"),
-            entry("server.demo", "core formats server.store"),
+            entry("server.demo", "core formats server.live server.store"),
             entry("server", ""));
 
     @Test

@@ -28,6 +28,11 @@ final class FreeRoom {
                 .orElse(null);
     }
 
+    /** Whether a rectangle is free. */
+    boolean has(Bounds box) {
+        return free.stream().anyMatch(f -> f.covers(box));
+    }
+
     void take(Bounds taken) {
         List<Bounds> left = new ArrayList<>();
         for (Bounds f : free) {

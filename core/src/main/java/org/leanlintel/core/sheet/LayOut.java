@@ -13,6 +13,8 @@ public final class LayOut {
 
     /** On paper: between drawings, and from the frame to them. */
     static final double GAP_MM = 8, MARGIN_MM = 4;
+    /** How far to the right a drawing goes to have its left edge in line with another's. */
+    private static final double NEAR_MM = 40;
     /** From what part of the room on sheets they count as well used. */
     private static final double WELL_USED = 0.5;
 
@@ -83,6 +85,7 @@ public final class LayOut {
                 rooms.add(room);
                 sheets.add(new ArrayList<>());
             }
+            place = inLine(place, room, sheets.get(i));
             room.take(place);
             double x = place.minX() - block.box().minX(),
                     y = place.maxY() - block.box().maxY();
@@ -90,6 +93,16 @@ public final class LayOut {
             return;
         }
         tooLarge.add(block);
+    }
+
+    /** Its left edge under that of another, where that is near and leaves it room. */
+    private static Bounds inLine(Bounds place, FreeRoom room, List<Put> sheet) {
+        for (Put p : sheet) {
+            double by = p.box().minX() - place.minX();
+            Bounds moved = new Bounds(place.minX() + by, place.minY(), place.maxX() + by, place.maxY());
+            if (by > 0 && by < NEAR_MM && room.has(moved)) return moved;
+        }
+        return place;
     }
 
     /** What drawings may take with the gap to their right and below. */
@@ -113,12 +126,18 @@ public final class LayOut {
         }
     }
 
+    /** As far as the title block allows, in quarters of the way. */
     private void shift(List<Put> sheet, Vec by) {
-        List<Put> shifted =
-                sheet.stream().map(p -> new Put(p.block(), p.at().plus(by))).toList();
-        if (shifted.stream().allMatch(p -> area.holds(p.box()))) {
-            sheet.clear();
-            sheet.addAll(shifted);
+        for (double part = 1; part > 0; part -= 0.25) {
+            Vec step = by.times(part);
+            List<Put> shifted = sheet.stream()
+                    .map(p -> new Put(p.block(), p.at().plus(step)))
+                    .toList();
+            if (shifted.stream().allMatch(p -> area.holds(p.box()))) {
+                sheet.clear();
+                sheet.addAll(shifted);
+                return;
+            }
         }
     }
 

@@ -53,6 +53,18 @@ class LayOutTest {
         assertThat(result.tooLarge()).isEmpty();
     }
 
+    /** The fourth would go under the third's neighbour, 20 further left than the second, and has the second's edge instead. */
+    @Test
+    void leftEdgesComeInLine() {
+        List<LayOut.Put> sheet = LayOut.on(
+                        A2,
+                        List.of(block("a", 270, 150), block("b", 200, 150), block("c", 250, 100), block("d", 150, 100)))
+                .sheets()
+                .getFirst();
+        assertThat(sheet.get(2).box().minX()).isCloseTo(sheet.get(0).box().minX(), within(1e-9));
+        assertThat(sheet.get(3).box().minX()).isCloseTo(sheet.get(1).box().minX(), within(1e-9));
+    }
+
     @Test
     void whatIsLargerThanThePaperIsSaid() {
         LayOut.Result result = LayOut.on(A2, List.of(block("a", 600, 100), block("b", 100, 100)));

@@ -23,6 +23,7 @@ import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Editing;
 import org.leanlintel.core.edit.KeepGap;
 import org.leanlintel.core.edit.MakeType;
+import org.leanlintel.core.edit.Move;
 import org.leanlintel.core.edit.NameRoom;
 import org.leanlintel.core.edit.NewWall;
 import org.leanlintel.core.edit.NumberRooms;
@@ -58,6 +59,7 @@ import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OpeningMake;
 import org.leanlintel.core.model.OutsideSteps;
+import org.leanlintel.core.model.Paper;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Refusal;
@@ -76,6 +78,11 @@ import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
 import org.leanlintel.core.model.WorkState;
+import org.leanlintel.core.picture.DrawingPicture;
+import org.leanlintel.core.picture.Footprint;
+import org.leanlintel.core.picture.Picture;
+import org.leanlintel.core.sheet.LayOut;
+import org.leanlintel.formats.pdf.DrawingLettering;
 import org.leanlintel.formats.standard.OfficeStandard;
 
 /** Draws a demo project by the product's own edits, in its own unit. A refused edit is a fault of the demo. */
@@ -258,13 +265,37 @@ final class Draft {
                 .id();
     }
 
-    /** A drawing on a sheet: its point x, y at a paper point. */
-    Sheet.Placed placed(ElementId drawing, double x, double y, double paperX, double paperY) {
-        return new Sheet.Placed(drawing, at(x, y), new Vec(paperX, paperY));
+    /** A drawing by its name. */
+    ElementId named(String name) {
+        return model().all(Drawing.class).stream()
+                .filter(d -> d.name().equals(name))
+                .findFirst()
+                .orElseThrow()
+                .id();
     }
 
-    void sheet(String number, String title, PaperSize size, Sheet.Placed... placed) {
-        run(new AddSheet(number, title, size, List.of(placed)));
+    void move(Opening opening, Vec by) {
+        run(new Move(List.of(opening.id()), by));
+    }
+
+    /** A sheet with drawings laid out on it; they all fit. */
+    void sheet(String number, String title, PaperSize size, ElementId... drawings) {
+        Building now = Building.of(model());
+        Paper paper = Paper.across(size);
+        List<LayOut.Block> blocks = new ArrayList<>();
+        for (ElementId id : drawings) {
+            Picture picture = DrawingPicture.of(now, id, DrawingLettering.get()).picture();
+            Footprint print =
+                    Footprint.of(now.model().get(id, Drawing.class), now.model(), picture, DrawingLettering.get());
+            blocks.add(new LayOut.Block(id, print.anchor(), print.box()));
+        }
+        LayOut.Result laid = LayOut.on(paper, blocks);
+        if (laid.sheets().size() != 1 || !laid.tooLarge().isEmpty())
+            throw new IllegalStateException("More than one sheet is needed for " + title);
+        List<Sheet.Placed> placed = laid.sheets().getFirst().stream()
+                .map(p -> new Sheet.Placed(p.block().drawing(), p.block().anchor(), p.at()))
+                .toList();
+        run(new AddSheet(number, title, paper, placed));
     }
 
     private static List<Wall> made(Change change) {
@@ -583,29 +614,9 @@ final class Draft {
         run(new Revise(model().get(opening.id(), Opening.class).in(work)));
     }
 
-    /** A sheet with the schedule of wall build-ups, its upper left corner at a paper point, in millimetres. */
-    void buildUpSheet(String number, double scale, PaperSize size, double paperX, double paperY) {
-        Sheet.Placed placed = schedule("Wall build-ups", Drawing.Kind.BUILD_UPS, scale, paperX, paperY);
-        run(new AddSheet(number, "Wall build-ups", size, List.of(placed)));
-    }
-
-    /** A sheet with the schedules of doors, above, and of windows, their left edges in line. */
-    void openingsSheet(
-            String number, double scale, PaperSize size, double paperX, double doorsTopY, double windowsTopY) {
-        Sheet.Placed doors = schedule("Doors", Drawing.Kind.DOORS, scale, paperX, doorsTopY);
-        Sheet.Placed windows = schedule("Windows", Drawing.Kind.WINDOWS, scale, paperX, windowsTopY);
-        run(new AddSheet(number, "Doors and windows", size, List.of(doors, windows)));
-    }
-
-    /** A sheet with the schedules of rooms, above, and of fittings. */
-    void roomsSheet(String number, double scale, PaperSize size, double paperX, double roomsTopY, double fittingsTopY) {
-        Sheet.Placed rooms = schedule("Rooms", Drawing.Kind.ROOMS, scale, paperX, roomsTopY);
-        Sheet.Placed fittings = schedule("Fittings", Drawing.Kind.FITTINGS, scale, paperX, fittingsTopY);
-        run(new AddSheet(number, "Rooms and fittings", size, List.of(rooms, fittings)));
-    }
-
-    Sheet.Placed schedule(String name, Drawing.Kind kind, double scale, double paperX, double paperY) {
-        ElementId made = run(new AddDrawing(
+    /** A table of the model at a scale. */
+    ElementId schedule(String name, Drawing.Kind kind, double scale) {
+        return run(new AddDrawing(
                         name,
                         kind,
                         storey,
@@ -617,11 +628,5 @@ final class Draft {
                 .after()
                 .getFirst()
                 .id();
-        return new Sheet.Placed(made, Vec.ORIGIN, new Vec(paperX, paperY));
-    }
-
-    /** A sheet with the ground floor plan: model point x, y at paper point, in millimetres. */
-    void sheet(String number, String title, PaperSize size, double x, double y, double paperX, double paperY) {
-        run(new AddSheet(number, title, size, List.of(new Sheet.Placed(plan, at(x, y), new Vec(paperX, paperY)))));
     }
 }

@@ -2,6 +2,7 @@ package org.leanlintel.formats.demo;
 
 import java.util.List;
 import org.leanlintel.core.measure.UnitSystem;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Model;
@@ -67,19 +68,16 @@ public final class HeronPointCabin {
         fittings(d);
         d.site("site datum", 0, -8, -15);
         d.floor("slab-on-grade", 100, 100);
-        d.sheet("A-101", "First floor plan", PaperSize.ARCH_D, WIDTH / 2, DEPTH / 2, 420, 330);
-        d.buildUpSheet("A-102", 12, PaperSize.ARCH_D, 120, 520);
-        d.openingsSheet("A-103", 12, PaperSize.ARCH_D, 120, 520, 300);
-        d.roomsSheet("A-104", 12, PaperSize.ARCH_D, 120, 520, 400);
         loft(d);
         otherPlans(d);
+        sheets(d);
         return d.model();
     }
 
     /** The first floor for the client, its furniture, and the bath large. */
     private static void otherPlans(Draft d) {
         d.on(OfficeStandard.GROUND);
-        ElementId presentation = d.plan("First floor for the client", "presentation", 48);
+        d.plan("First floor for the client", "presentation", 48);
         d.plan("First floor, furniture", "furniture", 48);
         ElementId bath = d.part("Bath", 24, 196, 140, WIDTH + 8, DEPTH + 8);
         d.on(OfficeStandard.GROUND);
@@ -87,12 +85,29 @@ public final class HeronPointCabin {
         d.dimension(bath);
         d.sign(d.plan(), WIDTH + 90, DEPTH + 70, Sign.Says.NORTH);
         d.noteOn(bath, 230, 130, "Blocking in the wall behind the vanity");
+    }
+
+    /** The set. */
+    private static void sheets(Draft d) {
+        d.on(OfficeStandard.GROUND);
+        ElementId legend = d.schedule("Legend", Drawing.Kind.LEGEND, 12);
+        ElementId buildUps = d.schedule("Wall build-ups", Drawing.Kind.BUILD_UPS, 12);
+        ElementId doors = d.schedule("Doors", Drawing.Kind.DOORS, 12);
+        ElementId windows = d.schedule("Windows", Drawing.Kind.WINDOWS, 12);
+        ElementId rooms = d.schedule("Rooms", Drawing.Kind.ROOMS, 12);
+        ElementId fittings = d.schedule("Fittings", Drawing.Kind.FITTINGS, 12);
+        ElementId bath = d.named("Bath"), client = d.named("First floor for the client");
+        d.sheet("A-101", "First floor plan and bath", PaperSize.ARCH_C, d.plan(), bath, legend);
         d.sheet(
-                "A-106",
-                "Client's plan and bath",
-                PaperSize.ARCH_D,
-                d.placed(presentation, WIDTH / 2, DEPTH / 2, 260, 350),
-                d.placed(bath, 270, 190, 650, 350));
+                "A-102",
+                "Loft plan and section",
+                PaperSize.ARCH_C,
+                d.named("Loft plan"),
+                d.named("Section A"),
+                buildUps);
+        d.sheet("A-103", "Stair", PaperSize.ARCH_C, d.named("Stair ST1"));
+        d.sheet("A-104", "Client's plan and furniture", PaperSize.ARCH_C, client, d.named("First floor, furniture"));
+        d.sheet("A-105", "Doors, windows, rooms and fittings", PaperSize.ARCH_C, doors, rooms, windows, fittings);
     }
 
     /** A sleeping loft over the bedroom and the bath, open to the living room, between raked gables. */
@@ -103,7 +118,7 @@ public final class HeronPointCabin {
         Stair.Turn quarter = new Stair.Turn(Stair.By.LANDING, Side.RIGHT, false, 0, 0);
         Stair stair = d.stair(126, 63, Math.PI / 2, 36, new Stair.Flights(List.of(10), List.of(quarter)));
         ElementId section = d.section(144, -30, 144, DEPTH + 30, Side.LEFT, 48);
-        ElementId drawing = d.stairDrawing(stair, 24);
+        d.stairDrawing(stair, 24);
         d.on(loft);
         d.gable(shell.get(0), EAVES, EAVES + DEPTH / 2);
         d.gable(shell.get(2), EAVES, EAVES + DEPTH / 2);
@@ -117,13 +132,6 @@ public final class HeronPointCabin {
         d.fitting("bed-double", 320, 180);
         d.dimension(d.plan());
         d.dimension(section);
-        d.sheet(
-                "A-105",
-                "Loft plan, section and stair",
-                PaperSize.ARCH_D,
-                d.placed(d.plan(), WIDTH / 2, DEPTH / 2, 250, 440),
-                d.placed(section, 120, 80, 640, 440),
-                d.placed(drawing, 0, 0, 560, 170));
     }
 
     /** The WC stands an inch too near the bath, so that the findings have something to say. */

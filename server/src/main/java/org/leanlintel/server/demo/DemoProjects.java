@@ -1,8 +1,16 @@
 package org.leanlintel.server.demo;
 
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
 import org.leanlintel.core.model.Model;
+import org.leanlintel.core.sheet.Issued;
+import org.leanlintel.core.sheet.SheetOrder;
 import org.leanlintel.formats.demo.HeronPointCabin;
 import org.leanlintel.formats.demo.QuarryBankHouse;
+import org.leanlintel.server.live.Live;
+import org.leanlintel.server.live.Printing;
+import org.leanlintel.server.store.Issues;
 import org.leanlintel.server.store.ProjectStore;
 import org.springframework.beans.factory.InitializingBean;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -17,11 +25,19 @@ import org.springframework.transaction.support.TransactionTemplate;
 @ConditionalOnProperty("lintel.demo")
 class DemoProjects implements InitializingBean {
 
+    private static final Issued
+            PERMIT = new Issued("1", LocalDate.of(2026, 2, 16), Issued.Purpose.PERMIT, "Roof to follow"),
+            CONSTRUCTION =
+                    new Issued("2", LocalDate.of(2026, 3, 9), Issued.Purpose.CONSTRUCTION, "Window of bedroom 3 moved"),
+            CABIN = new Issued("1", LocalDate.of(2026, 3, 2), Issued.Purpose.PERMIT, "Roof to follow");
+
     private final ProjectStore store;
+    private final Issues issues;
     private final TransactionTemplate transaction;
 
-    DemoProjects(ProjectStore store, TransactionTemplate transaction) {
+    DemoProjects(ProjectStore store, Issues issues, TransactionTemplate transaction) {
         this.store = store;
+        this.issues = issues;
         this.transaction = transaction;
     }
 
@@ -30,8 +46,16 @@ class DemoProjects implements InitializingBean {
         if (!store.all(false).isEmpty()) return;
         Model cabin = HeronPointCabin.draw(), house = QuarryBankHouse.draw();
         transaction.executeWithoutResult(both -> {
-            store.add(cabin);
-            store.add(house);
+            UUID cabins = store.add(cabin).id(), houses = store.add(house).id();
+            issue(cabins, cabin, List.of(CABIN));
+            issue(houses, QuarryBankHouse.issued(), List.of(PERMIT));
+            issue(houses, house, List.of(PERMIT, CONSTRUCTION));
         });
+    }
+
+    /** Keeps a set as it was handed out. @param told what its title blocks tell; the last of these is the issue */
+    private void issue(UUID project, Model model, List<Issued> told) {
+        byte[] set = new Printing(Live.of(model), told).set(SheetOrder.of(model));
+        issues.add(project, told.getLast(), model, set);
     }
 }
