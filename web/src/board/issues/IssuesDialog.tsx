@@ -7,6 +7,7 @@ import { useBoard } from "../state/context";
 import { Compared } from "./Compared";
 import { IssueEntry } from "./IssueEntry";
 import { NewIssue } from "./NewIssue";
+import { SetChecked } from "./SetChecked";
 
 /** What two states of the set are held against each other: an issue and a later one, or today where that is null. */
 interface Pair {
@@ -37,6 +38,7 @@ export function IssuesDialog({ onClose }: { readonly onClose: () => void }) {
   return (
     <Panel title="Issues of the set" onClose={onClose} size="w-170">
       {issues.data && <NewIssue key={all.length} issues={all} onIssued={again} />}
+      <SetChecked onClose={onClose} />
       {issues.data?.length === 0 && (
         <p className="mt-4 text-ink-2">
           The set has not been issued yet. What is issued is kept as it is, for ever.

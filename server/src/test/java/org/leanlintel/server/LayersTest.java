@@ -51,7 +51,7 @@ class LayersTest {
                     "core.picture",
                     "core.sheet core.check core.dimension core.note core.building core.derive core.takeoff core.heat core.stair core.model core.geometry core.measure"),
             entry("core.sheet", "core.model core.geometry"),
-            entry("core.issue", "core.picture core.sheet core.edit core.model core.geometry core.measure"),
+            entry("core.issue", "core.picture core.check core.sheet core.edit core.model core.geometry core.measure"),
             entry("formats.json", "core formats.traced formats.json.upgrade"),
             entry("formats.json.upgrade", ""),
             entry("formats.standard", "core formats.json"),

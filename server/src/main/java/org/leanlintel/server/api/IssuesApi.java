@@ -4,11 +4,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.check.Finding;
+import org.leanlintel.core.check.Findings;
 import org.leanlintel.core.issue.ComparedSheet;
 import org.leanlintel.core.issue.Comparison;
+import org.leanlintel.core.issue.SetCheck;
 import org.leanlintel.core.issue.State;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Unusable;
+import org.leanlintel.core.picture.SheetFindings;
 import org.leanlintel.core.sheet.Issued;
 import org.leanlintel.core.sheet.SheetOrder;
 import org.leanlintel.formats.pdf.DrawingLettering;
@@ -52,6 +56,17 @@ public class IssuesApi {
     @GetMapping
     public List<Issue> list(@PathVariable UUID project) {
         return issues.of(project);
+    }
+
+    /** What would be missed in the set as it stands: sheets, then what does not print well, then what is found of the project. */
+    @GetMapping("/check")
+    public List<Finding> check(@PathVariable UUID project) {
+        Live now = live.get(project);
+        Printing print = new Printing(now, counting(issues.of(project)));
+        List<Finding> all = new ArrayList<>(SetCheck.of(now.model(), print::footprint));
+        all.addAll(SheetFindings.of(now.model(), print::picture, DrawingLettering.get()));
+        all.addAll(Findings.of(now.building()));
+        return all;
     }
 
     /** Hands out all sheets as they stand. */

@@ -115,7 +115,7 @@ public class SheetsApi {
     @GetMapping("/drawings/{drawing}/footprint")
     public Footprint footprint(@PathVariable UUID project, @PathVariable String drawing) {
         Live now = live.get(project);
-        return footprint(now, now.model().get(new ElementId(drawing), Drawing.class));
+        return new Printing(now, List.of()).footprint(new ElementId(drawing));
     }
 
     /** How drawings would lie on new sheets; nothing is changed. Without drawings, those that stand on no sheet. */
@@ -127,7 +127,7 @@ public class SheetsApi {
         if (drawings.isEmpty()) throw new Unusable("Every drawing stands on a sheet already.");
         List<LayOut.Block> blocks = new ArrayList<>();
         for (Drawing d : drawings) {
-            Footprint print = footprint(now, d);
+            Footprint print = new Printing(now, List.of()).footprint(d.id());
             blocks.add(new LayOut.Block(d.id(), print.anchor(), print.box()));
         }
         LayOut.Result result = LayOut.onBest(papers(model, request.papers()), blocks);
@@ -165,9 +165,5 @@ public class SheetsApi {
                 ? List.of(PaperSize.A3, PaperSize.A2, PaperSize.A1)
                 : List.of(PaperSize.ARCH_B, PaperSize.ARCH_C, PaperSize.ARCH_D);
         return sizes.stream().map(Paper::across).toList();
-    }
-
-    private static Footprint footprint(Live now, Drawing drawing) {
-        return Footprint.of(drawing, now.model(), now.drawing(drawing.id()).picture(), DrawingLettering.get());
     }
 }

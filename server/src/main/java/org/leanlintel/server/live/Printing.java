@@ -3,7 +3,10 @@ package org.leanlintel.server.live;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.picture.Footprint;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.picture.SheetPicture;
 import org.leanlintel.core.sheet.Issued;
@@ -22,6 +25,12 @@ public record Printing(Live now, List<Issued> issues) {
                 id -> now.drawing(id).picture(),
                 DrawingLettering.get(),
                 new TitleFacts(today, issues));
+    }
+
+    /** How much of a sheet a drawing takes. */
+    public Footprint footprint(ElementId drawing) {
+        Drawing d = now.model().get(drawing, Drawing.class);
+        return Footprint.of(d, now.model(), now.drawing(drawing).picture(), DrawingLettering.get());
     }
 
     /** @param sheets one at least, in their order */

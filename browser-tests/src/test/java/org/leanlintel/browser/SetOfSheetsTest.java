@@ -1,0 +1,124 @@
+package org.leanlintel.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.leanlintel.server.RunningServer;
+
+/** The demo house's set: laid out anew, a drawing placed by hand, checked, issued, changed, and held against what was issued. */
+class SetOfSheetsTest {
+
+    @RegisterExtension
+    static final RunningServer SERVER = new RunningServer(true);
+
+    private Drafter drafter;
+    private Page page;
+
+    @BeforeEach
+    void open() {
+        drafter = new Drafter(SERVER.address());
+        page = drafter.page;
+        page.getByText("Quarry Bank House").click();
+        page.waitForFunction("() => Object.keys(localStorage).some(k => k.startsWith('lintel.view.'))");
+    }
+
+    @AfterEach
+    void close() {
+        drafter.close();
+    }
+
+    private void register() {
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Register"))
+                .click();
+    }
+
+    private void openSheet(String words) {
+        register();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(words))
+                .last()
+                .click();
+        assertThat(page.locator("header")).containsText("Sheet " + words.substring(0, 5));
+        Object id = page.evaluate(
+                """
+                async number => {
+                  const projects = await (await fetch('/api/v1/projects')).json();
+                  const project = projects.find(p => p.name === 'Quarry Bank House').id;
+                  const { elements } = await (await fetch(`/api/v1/projects/${project}/state`)).json();
+                  return elements.find(e => e.type === 'sheet' && e.number === number).id;
+                }""",
+                words.substring(0, 5));
+        drafter.onPlan((String) id);
+    }
+
+    private Locator dialog() {
+        return page.getByRole(AriaRole.DIALOG);
+    }
+
+    /** All drawings on as few sheets as they need; the sheets are shown before they are made, and one undo takes them back. */
+    @Test
+    void theWholeSetIsLaidOutByOneCommand() {
+        register();
+        drafter.button("Lay drawings out on sheets").click();
+        drafter.button("All").click();
+        drafter.field("Numbers after").fill("B-100");
+        Locator sheets = page.getByLabel("Sheets to be made").getByRole(AriaRole.LISTITEM);
+        assertThat(sheets.first()).containsText("B-101");
+        drafter.field("Paper").selectOption("A3");
+        assertThat(dialog()).containsText("Too large for this paper at their scales: ");
+        drafter.field("Paper").selectOption("A1");
+        assertThat(sheets).hasCount(3);
+        drafter.button("Make 3 sheets").click();
+        drafter.expectUndo("lay out 3 sheets");
+        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("B-103")))
+                .isVisible();
+        drafter.press("Control+z");
+        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("B-103")))
+                .isHidden();
+    }
+
+    /** In the middle of the lower left it comes to the margin's line; on the title block it is refused in words. */
+    @Test
+    void aDrawingIsPlacedByHandWhereThereIsRoom() {
+        openSheet("A-107 Wall build-ups");
+        drafter.button("Move").first().click();
+        drafter.point(500, 50);
+        assertThat(page.locator("footer")).containsText("There it stands off the drawing area.");
+        drafter.click(500, 50);
+        assertThat(page.locator("footer")).containsText("There it stands off the drawing area.");
+        drafter.click(163, 130);
+        drafter.expectUndo("change sheet A-107");
+        drafter.press("Control+z");
+    }
+
+    /** A door that went after the issue is in the comparison, in words and on the sheet it was on. */
+    @Test
+    void aSetIsIssuedChangedAndCompared() {
+        drafter.button("Issues").click();
+        assertThat(dialog().getByLabel("Issues").getByRole(AriaRole.LISTITEM)).hasCount(2);
+        drafter.button("Compare with 1").click();
+        assertThat(page.getByLabel("Differences")).containsText("Window G9 moved 250 to the left on the page.");
+        drafter.button("Close").click();
+        drafter.field("Note").fill("For the builder");
+        drafter.button("Issue all 8 sheets").click();
+        assertThat(dialog()).containsText("Issue 3");
+        assertThat(dialog()).containsText("For the builder");
+        drafter.button("Close").click();
+        drafter.click(8110, 4600);
+        drafter.press("Delete");
+        drafter.expectUndo("delete door D");
+        drafter.button("Issues").click();
+        drafter.button("Compare with today").first().click();
+        assertThat(page.getByLabel("Differences")).containsText("went.");
+        drafter.button("Close").click();
+        drafter.button("Withdraw\u2026").first().click();
+        drafter.field("Why it is withdrawn").fill("a door was missed");
+        drafter.button("Withdraw").last().click();
+        assertThat(dialog()).containsText("Withdrawn: a door was missed");
+    }
+}
