@@ -9,6 +9,7 @@ import type { Sync } from "../link/sync";
 import { takeInHand } from "../sheets/placing";
 import {
   type BoardState,
+  elementOf,
   measureNow,
   NO_AIM,
   settingOutNow,
@@ -224,10 +225,13 @@ export class Actions implements Hands {
     });
   }
 
-  /** Opens the drawing that is picked on a sheet. */
+  /** What is picked twice: a drawing on a sheet is opened, a note is written in. */
   openPicked(): void {
-    const [id] = this.state.selection;
-    if (this.state.shown?.kind === "sheet" && id) void this.sync.show({ kind: "drawing", id });
+    const { selection, shown, tool, version } = this.state;
+    const [id] = selection;
+    if (!id || tool.name !== "select") return;
+    if (shown?.kind === "sheet") void this.sync.show({ kind: "drawing", id });
+    else if (!version && elementOf(this.state, "note", id)) this.store.setState({ written: id });
   }
 
   async endDrag(): Promise<void> {

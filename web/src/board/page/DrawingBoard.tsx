@@ -10,6 +10,7 @@ import { type BoardState, canShift } from "../state/state";
 import { panned, type ScreenPoint, toModel, zoomedAbout } from "../state/view";
 import { titleOf } from "../things";
 import { HiddenOrLocked } from "./HiddenOrLocked";
+import { NoteInPlace } from "./NoteInPlace";
 import { PointerWords } from "./PointerWords";
 import { ThingMenu } from "./ThingMenu";
 
@@ -140,6 +141,7 @@ export function DrawingBoard() {
       />
       <ThingMenu />
       <PointerWords />
+      <NoteInPlace />
       <Selected />
       <HiddenOrLocked />
       <ViewButtons />

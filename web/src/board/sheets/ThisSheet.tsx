@@ -2,10 +2,10 @@ import type { Drawing, PaperSize, Sheet } from "../../api/types";
 import { Button, Choice, fieldClass, Row } from "../../ui/controls";
 import { useTyped } from "../fields/useTyped";
 import { useBoard, useBoardTools } from "../state/context";
-import { register, sheetsOf } from "../state/drawings";
-import { scaleWords } from "../state/scales";
+import { register, sheetsOf, TABLES } from "../state/drawings";
+import { SCALES, scaleWords } from "../state/scales";
 import { elementOf, unitsOf } from "../state/state";
-import { takeInHand } from "./placing";
+import { faultOf, takeInHand } from "./placing";
 
 /** The sheet that is open: its number, title and paper, what stands on it, and what could. */
 export function ThisSheet({ sheet }: { readonly sheet: Sheet }) {
@@ -81,15 +81,30 @@ function SheetFields({ sheet }: { readonly sheet: Sheet }) {
 function Placed({ sheet, drawing }: { readonly sheet: Sheet; readonly drawing: Drawing }) {
   const { store, sync } = useBoardTools();
   const units = useBoard(unitsOf);
+  const fault = useBoard((s) => faultOf(s, drawing.id));
+  const scales = SCALES[units].some(([n]) => n === drawing.scale)
+    ? SCALES[units]
+    : [...SCALES[units], [drawing.scale, scaleWords(drawing.scale, units)] as const];
   const take = () => {
     const left = sheet.drawings.filter((p) => p.drawing !== drawing.id);
     void sync.revise({ ...sheet, drawings: left, type: "sheet" });
   };
   return (
     <li className="py-1">
-      <p className="truncate" title={drawing.name}>
-        {drawing.name} <span className="text-ink-2">{scaleWords(drawing.scale, units)}</span>
-      </p>
+      <div className="flex items-center gap-2">
+        <span className="min-w-0 grow truncate" title={drawing.name}>
+          {drawing.name}
+        </span>
+        {!TABLES.includes(drawing.kind) && drawing.kind !== "LEGEND" && (
+          <Choice
+            label={`Scale of ${drawing.name}`}
+            value={String(drawing.scale)}
+            options={scales.map(([n, words]) => [String(n), words] as const)}
+            onChange={(n) => void sync.revise({ ...drawing, scale: Number(n), type: "drawing" })}
+          />
+        )}
+      </div>
+      {fault && <p className="text-oxide text-xs">{fault}</p>}
       <div className="flex gap-2">
         <Button onClick={() => void takeInHand(store, drawing.id)}>Move</Button>
         <Button onClick={take}>Take off</Button>

@@ -62,7 +62,7 @@ export function fitted(pointer: ModelPoint, foot: Footprint, among: Among, reach
     at,
     box: there,
     lines: [...(x ? [{ x: x.line }] : []), ...(y ? [{ y: y.line }] : [])],
-    fault: faultOf(there, among),
+    fault: faultAt(there, among),
   };
 }
 
@@ -93,7 +93,8 @@ export function shifted(box: Box, [x, y]: Point): Box {
   return { minX: box.minX + x, minY: box.minY + y, maxX: box.maxX + x, maxY: box.maxY + y };
 }
 
-function faultOf(box: Box, { outline, others }: Among): string {
+/** Why something cannot stand there; empty where it can. */
+export function faultAt(box: Box, { outline, others }: Among): string {
   const lies = others.find((o) => meet(box, o.box));
   if (lies) return `There it lies on ${lies.name}.`;
   return holds(outline, box) ? "" : "There it stands off the drawing area.";

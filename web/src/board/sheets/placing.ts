@@ -3,7 +3,10 @@ import { boxOf } from "../canvas/boxes";
 import { type BoardState, elementOf, elementsOf } from "../state/state";
 import type { BoardStore } from "../state/store";
 import type { ModelPoint } from "../state/view";
-import { type Among, outlineOf } from "./fitting";
+import { type Among, faultAt, outlineOf } from "./fitting";
+
+/** How much wider than they are words may be taken for here. */
+const SLACK_MM = 3;
 
 /** Takes a drawing in hand, to be placed on the sheet shown. @param by the point it is held by, where not by its middle */
 export async function takeInHand(store: BoardStore, drawing: string, by?: ModelPoint): Promise<void> {
@@ -36,6 +39,20 @@ export function among(state: BoardState, drawing: string, anchor: readonly [numb
     others,
     same: samePlaces(state, sheet.id, drawing, anchor),
   };
+}
+
+/** Why a drawing cannot stay where it stands on the sheet shown; empty where it can. */
+export function faultOf(state: BoardState, drawing: string): string {
+  const group = state.groups.get(drawing);
+  const box = group && boxOf([group], 1);
+  if (!box) return "";
+  const within = {
+    minX: box.minX + SLACK_MM,
+    minY: box.minY + SLACK_MM,
+    maxX: box.maxX - SLACK_MM,
+    maxY: box.maxY - SLACK_MM,
+  };
+  return faultAt(within, among(state, drawing, [0, 0]));
 }
 
 /** Where a plan lies over another of the same scale, when the sheets are laid on each other. */

@@ -340,6 +340,8 @@ export interface BoardState {
   readonly saving: "saved" | "saving" | "offline";
   /** What is open over the board. */
   readonly dialog: Dialog | null;
+  /** The note whose words are written where they stand. */
+  readonly written: string | null;
   /** What is offered beside the pointer, and where on the board. */
   readonly menu: Menu | null;
   readonly panel: Panel;

@@ -149,6 +149,7 @@ export function createBoardStore(project: string) {
     refused: null,
     saving: "saved",
     dialog: null,
+    written: null,
     menu: null,
     panel: "facts",
     ownKeys: {},

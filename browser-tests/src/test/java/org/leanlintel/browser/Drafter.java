@@ -101,6 +101,12 @@ final class Drafter implements AutoCloseable {
         page.mouse().click(at[0], at[1]);
     }
 
+    void doubleClick(double x, double y) {
+        double[] at = place(x, y);
+        page.mouse().move(at[0], at[1]);
+        page.mouse().dblclick(at[0], at[1]);
+    }
+
     void rightClick(double x, double y) {
         double[] at = place(x, y);
         page.mouse().move(at[0], at[1]);

@@ -55,6 +55,31 @@ class NotesTest {
                 drawing);
     }
 
+    /** Picked twice, a note is written in on the board; Esc leaves it as it was, Ctrl Enter takes it. */
+    @Test
+    void aNoteIsWrittenWhereItStands() {
+        drafter.press("Shift+A");
+        drafter.click(2000, 8330);
+        drafter.click(CLEAR_X, CLEAR_Y);
+        page.keyboard().type("cavity wall");
+        page.keyboard().press("Enter");
+        drafter.expectUndo("write note");
+        drafter.press("Escape");
+        drafter.press("v");
+        drafter.doubleClick(CLEAR_X + 200, CLEAR_Y + 60);
+        Locator words = drafter.field("Words of the note");
+        assertThat(words).hasValue("cavity wall");
+        words.fill("thrown away");
+        words.press("Escape");
+        assertThat(heading("Note \u201Ccavity wall\u201D")).isVisible();
+        drafter.doubleClick(CLEAR_X + 200, CLEAR_Y + 60);
+        words.fill("cavity wall\nto the roof");
+        words.press("Control+Enter");
+        drafter.expectUndo("change note");
+        drafter.press("Delete");
+        drafter.expectUndo("delete note");
+    }
+
     /** What it can say is offered beside what it says now; the words are read from the wall when it is drawn. */
     @Test
     void aNoteSaysWhatItPointsAt() {

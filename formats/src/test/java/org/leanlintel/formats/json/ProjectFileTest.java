@@ -24,12 +24,15 @@ import org.leanlintel.core.model.Framing;
 import org.leanlintel.core.model.Heat;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.InWork;
+import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Leaders;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OpeningMake;
+import org.leanlintel.core.model.Paper;
+import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Post;
@@ -37,6 +40,7 @@ import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Settings;
+import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.StairRules;
@@ -153,6 +157,19 @@ class ProjectFileTest {
             assertThat(note.widthMm()).isZero();
             assertThat(note.leaders()).isEqualTo(Leaders.NONE);
         });
+        assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
+    }
+
+    /** In version 10 a sheet had a size and lay across. */
+    @Test
+    void upgradesVersion10() throws IOException {
+        Model model = ProjectFile.read(sample(10));
+        assertThat(model.all(Sheet.class)).singleElement().satisfies(sheet -> {
+            assertThat(sheet.paper()).isEqualTo(Paper.across(PaperSize.A3));
+            assertThat(sheet.drawings()).hasSize(1);
+        });
+        assertThat(model.get(new ElementId("layer-dimensions"), Layer.class).takes())
+                .contains("dimensionString", "dimension");
         assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
     }
 

@@ -1,0 +1,55 @@
+import { type KeyboardEvent, useState } from "react";
+import type { Note } from "../../api/types";
+import { useBoard, useBoardTools } from "../state/context";
+import { elementOf } from "../state/state";
+import { toScreen } from "../state/view";
+
+/** How high the letters of a note are on paper, in millimetres of capitals; letters are larger by the face's own part. */
+const LETTERS_MM = { SMALL: 1.8, NOTE: 2.5, NAME: 3.5, HEADING: 5 } as const;
+const CAPITAL = 0.7;
+const SMALLEST_PX = 13;
+
+/** The words of a note, written where they stand: Ctrl Enter or leaving it accepts, Esc leaves them as they were. */
+export function NoteInPlace() {
+  const note = useBoard((s) => elementOf(s, "note", s.written ?? undefined));
+  return note ? <Words key={note.id} note={note} /> : null;
+}
+
+function Words({ note }: { readonly note: Note }) {
+  const { store, sync } = useBoardTools();
+  const view = useBoard((s) => s.view);
+  const size = useBoard((s) => s.size);
+  const scale = useBoard((s) => s.scale);
+  const [text, setText] = useState(note.text);
+  const letters = Math.max(SMALLEST_PX, (LETTERS_MM[note.style] / CAPITAL) * scale * view.zoom);
+  const at = toScreen({ x: note.at[0], y: note.at[1] }, view, size);
+  const leave = (accepted: boolean) => {
+    store.setState({ written: null });
+    if (accepted && text.trim() && text !== note.text) void sync.revise({ ...note, text, type: "note" });
+  };
+  const keys = (e: KeyboardEvent) => {
+    e.stopPropagation();
+    if (e.key === "Escape") leave(false);
+    if (e.key === "Enter" && (e.ctrlKey || e.metaKey)) leave(true);
+  };
+  const lines = text.split("\n");
+  return (
+    <textarea
+      aria-label="Words of the note"
+      // biome-ignore lint/a11y/noAutofocus: it was opened to be written in
+      autoFocus
+      className="absolute resize-none rounded border border-verdigris bg-paper px-1 font-drawing leading-snug outline-none"
+      style={{
+        left: Math.max(4, at.x - 5),
+        top: Math.max(4, at.y - letters),
+        fontSize: letters,
+        width: Math.max(160, (note.widthMm > 0 ? note.widthMm : 60) * scale * view.zoom),
+        height: `${(lines.length + 1) * 1.4}em`,
+      }}
+      value={text}
+      onChange={(e) => setText(e.target.value)}
+      onKeyDown={keys}
+      onBlur={() => leave(true)}
+    />
+  );
+}
