@@ -280,7 +280,7 @@ final class Draft {
 
     /** A sheet with drawings laid out on it; they all fit. */
     void sheet(String number, String title, PaperSize size, ElementId... drawings) {
-        Building now = Building.of(model());
+        Building now = building();
         Paper paper = Paper.across(size);
         List<LayOut.Block> blocks = new ArrayList<>();
         for (ElementId id : drawings) {

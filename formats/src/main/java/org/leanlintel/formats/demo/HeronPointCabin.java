@@ -83,7 +83,11 @@ public final class HeronPointCabin {
         d.on(OfficeStandard.GROUND);
         d.dimension(d.plan());
         d.dimension(bath);
+        ElementId loft = d.named("Loft plan");
         d.sign(d.plan(), WIDTH + 90, DEPTH + 70, Sign.Says.NORTH);
+        d.sign(d.plan(), 60, 100, Sign.Says.LEVEL);
+        d.sign(loft, WIDTH + 90, DEPTH + 70, Sign.Says.NORTH);
+        d.sign(loft, 250, 190, Sign.Says.LEVEL);
         d.noteOn(bath, 230, 130, "Blocking in the wall behind the vanity");
     }
 

@@ -86,16 +86,19 @@ public final class QuarryBankHouse {
         wc = d.partition("block-partition", garageSide, 8860, 6200, east, WIDTH - 354, 6200);
     }
 
-    /** The project as it is when it is opened first. */
-    public static Model draw() {
+    /** The house in time. @param issued as it was issued for its permit; @param now as it is when it is opened first */
+    public record States(Model issued, Model now) {}
+
+    public static States states() {
         QuarryBankHouse house = drafted();
+        Model issued = house.d.model();
         house.change();
-        return house.d.model();
+        return new States(issued, house.d.model());
     }
 
-    /** The same as it was issued for its permit. */
-    public static Model issued() {
-        return drafted().d.model();
+    /** The project as it is when it is opened first. */
+    public static Model draw() {
+        return states().now();
     }
 
     private static QuarryBankHouse drafted() {
@@ -181,6 +184,7 @@ public final class QuarryBankHouse {
         d.sign(ground, 14_700, 10_600, Sign.Says.NORTH);
         d.sign(Objects.requireNonNull(firstPlan), 14_700, 10_600, Sign.Says.NORTH);
         d.sign(ground, 1300, 1900, Sign.Says.LEVEL);
+        d.sign(Objects.requireNonNull(firstPlan), 1300, 1900, Sign.Says.LEVEL);
         d.keyed(ground, 1200, 2350, "11", west, 200, 2350);
         d.keyed(ground, 2900, 6900, "15", north, 2900, 8300, "30 l/s");
         d.keyed(ground, 9300, 700, "06", garageSouth, 9700, 110, "concrete, 215 x 100", "150");

@@ -44,12 +44,13 @@ class DemoProjects implements InitializingBean {
     @Override
     public void afterPropertiesSet() {
         if (!store.all(false).isEmpty()) return;
-        Model cabin = HeronPointCabin.draw(), house = QuarryBankHouse.draw();
+        Model cabin = HeronPointCabin.draw();
+        QuarryBankHouse.States house = QuarryBankHouse.states();
         transaction.executeWithoutResult(both -> {
-            UUID cabins = store.add(cabin).id(), houses = store.add(house).id();
+            UUID cabins = store.add(cabin).id(), houses = store.add(house.now()).id();
             issue(cabins, cabin, List.of(CABIN));
-            issue(houses, QuarryBankHouse.issued(), List.of(PERMIT));
-            issue(houses, house, List.of(PERMIT, CONSTRUCTION));
+            issue(houses, house.issued(), List.of(PERMIT));
+            issue(houses, house.now(), List.of(PERMIT, CONSTRUCTION));
         });
     }
 
