@@ -52,7 +52,7 @@ export function Compared({ before, after }: Props) {
       {sheet && (
         <>
           <ComparedPicture key={sheet.number} sheet={sheet} />
-          <section className="w-64 shrink-0" aria-label="Differences">
+          <section className="w-60 shrink-0" aria-label="Differences">
             <h3 className="font-semibold">{sheet.title}</h3>
             <p className="my-1 text-xs">
               <span className="text-oxide">what went</span>, <span className="text-verdigris">what came</span>

@@ -4,7 +4,7 @@ import { clear, paint } from "../canvas/paint";
 import { useBoard } from "../state/context";
 import { panned, type View, zoomedAbout } from "../state/view";
 
-const SIZE = { width: 680, height: 500 };
+const SIZE = { width: 660, height: 500 };
 
 /** A compared sheet, to zoom with the wheel and to shift by dragging. */
 export function ComparedPicture({ sheet }: { readonly sheet: ComparedSheet }) {

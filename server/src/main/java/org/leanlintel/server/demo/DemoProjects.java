@@ -28,7 +28,7 @@ class DemoProjects implements InitializingBean {
     private static final Issued
             PERMIT = new Issued("1", LocalDate.of(2026, 2, 16), Issued.Purpose.PERMIT, "Roof to follow"),
             CONSTRUCTION =
-                    new Issued("2", LocalDate.of(2026, 3, 9), Issued.Purpose.CONSTRUCTION, "Window of bedroom 3 moved"),
+                    new Issued("2", LocalDate.of(2026, 3, 9), Issued.Purpose.CONSTRUCTION, "Window of bedroom 1 moved"),
             CABIN = new Issued("1", LocalDate.of(2026, 3, 2), Issued.Purpose.PERMIT, "Roof to follow");
 
     private final ProjectStore store;
