@@ -55,19 +55,6 @@ final class Tags {
         return Integer.toHexString(handles + 1).toUpperCase(Locale.ROOT);
     }
 
-    Tags section(String name) {
-        return put(0, "SECTION").put(2, name);
-    }
-
-    Tags end() {
-        return put(0, "ENDSEC");
-    }
-
-    Tags add(Tags other) {
-        out.append(other.out);
-        return this;
-    }
-
     @Override
     public String toString() {
         return out.toString();
