@@ -18,10 +18,7 @@ import org.leanlintel.formats.pdf.DrawingLettering;
 import org.leanlintel.formats.pdf.PdfWriter;
 import org.leanlintel.formats.svg.SvgWriter;
 import org.leanlintel.server.live.Live;
-import org.leanlintel.server.live.LiveProjects;
 import org.leanlintel.server.live.Printing;
-import org.leanlintel.server.store.Issues;
-import org.leanlintel.server.store.ProjectStore;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -58,18 +55,10 @@ public class FormsApi {
         }
     }
 
-    private final LiveProjects live;
-    private final ProjectStore store;
-    private final Issues issues;
+    private final AsPrinted asPrinted;
 
-    FormsApi(LiveProjects live, ProjectStore store, Issues issues) {
-        this.live = live;
-        this.store = store;
-        this.issues = issues;
-    }
-
-    private Live at(UUID project, @Nullable UUID version) {
-        return version == null ? live.get(project) : Live.of(store.loadVersion(project, version));
+    FormsApi(AsPrinted asPrinted) {
+        this.asPrinted = asPrinted;
     }
 
     /** A drawing: in its true size as DXF, else as it prints. */
@@ -79,7 +68,7 @@ public class FormsApi {
             @PathVariable String drawing,
             @RequestParam Form form,
             @RequestParam @Nullable UUID version) {
-        Live now = at(project, version);
+        Live now = asPrinted.of(project, version).now();
         Model model = now.model();
         Drawing d = model.get(new ElementId(drawing), Drawing.class);
         Picture picture = now.drawing(d.id()).picture();
@@ -97,10 +86,10 @@ public class FormsApi {
             @PathVariable String sheet,
             @RequestParam Form form,
             @RequestParam @Nullable UUID version) {
-        Live now = at(project, version);
-        Model model = now.model();
+        Printing print = asPrinted.of(project, version);
+        Model model = print.now().model();
         Sheet s = model.get(new ElementId(sheet), Sheet.class);
-        Picture picture = new Printing(now, IssuesApi.counting(issues.of(project))).picture(s);
+        Picture picture = print.picture(s);
         Paper paper = s.paper();
         Bounds page = new Bounds(0, 0, paper.widthMm(), paper.heightMm());
         String name = model.settings().name() + " " + s.number() + " " + s.title();

@@ -45,11 +45,13 @@ public class IssuesApi {
     private final LiveProjects live;
     private final ProjectStore store;
     private final Issues issues;
+    private final AsPrinted asPrinted;
 
-    IssuesApi(LiveProjects live, ProjectStore store, Issues issues) {
+    IssuesApi(LiveProjects live, ProjectStore store, Issues issues, AsPrinted asPrinted) {
         this.live = live;
         this.store = store;
         this.issues = issues;
+        this.asPrinted = asPrinted;
     }
 
     /** The oldest first. */
@@ -61,8 +63,8 @@ public class IssuesApi {
     /** What would be missed in the set as it stands: sheets, then what does not print well, then what is found of the project. */
     @GetMapping("/check")
     public List<Finding> check(@PathVariable UUID project) {
-        Live now = live.get(project);
-        Printing print = new Printing(now, counting(issues.of(project)));
+        Printing print = asPrinted.of(project, null);
+        Live now = print.now();
         List<Finding> all = new ArrayList<>(SetCheck.of(now.model(), print::footprint));
         all.addAll(SheetFindings.of(now.model(), print::picture, DrawingLettering.get()));
         all.addAll(Findings.of(now.building()));
@@ -80,13 +82,9 @@ public class IssuesApi {
         Live now = live.get(project);
         List<Sheet> sheets = SheetOrder.of(now.model());
         if (sheets.isEmpty()) throw new Unusable("There are no sheets to issue yet.");
-        List<Issued> told = new ArrayList<>(counting(before));
+        List<Issued> told = new ArrayList<>(AsPrinted.counting(before));
         told.add(request);
         return issues.add(project, request, now.model(), new Printing(now, told).set(sheets));
-    }
-
-    static List<Issued> counting(List<Issue> all) {
-        return all.stream().filter(Issue::counts).map(Issue::issued).toList();
     }
 
     /** The document as it was handed out. */

@@ -1,6 +1,5 @@
 package org.leanlintel.server.api;
 
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -29,9 +28,6 @@ import org.leanlintel.server.api.Messages.PictureAnswer;
 import org.leanlintel.server.live.Live;
 import org.leanlintel.server.live.LiveProjects;
 import org.leanlintel.server.live.Printing;
-import org.leanlintel.server.store.Issue;
-import org.leanlintel.server.store.Issues;
-import org.leanlintel.server.store.ProjectStore;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -48,29 +44,17 @@ import org.springframework.web.bind.annotation.RestController;
 public class SheetsApi {
 
     private final LiveProjects live;
-    private final ProjectStore store;
-    private final Issues issues;
+    private final AsPrinted asPrinted;
 
-    SheetsApi(LiveProjects live, ProjectStore store, Issues issues) {
+    SheetsApi(LiveProjects live, AsPrinted asPrinted) {
         this.live = live;
-        this.store = store;
-        this.issues = issues;
-    }
-
-    /** As sheets print now, or as they did when a version was named. */
-    private Printing printing(UUID project, @Nullable UUID version) {
-        if (version == null) return new Printing(live.get(project), IssuesApi.counting(issues.of(project)));
-        Instant then = store.version(project, version).madeAt();
-        List<Issue> before = issues.of(project).stream()
-                .filter(i -> !i.madeAt().isAfter(then) || i.version().equals(version))
-                .toList();
-        return new Printing(Live.of(store.loadVersion(project, version)), IssuesApi.counting(before));
+        this.asPrinted = asPrinted;
     }
 
     @GetMapping("/sheets/{sheet}/picture")
     public PictureAnswer sheet(
             @PathVariable UUID project, @PathVariable String sheet, @RequestParam @Nullable UUID version) {
-        Printing print = printing(project, version);
+        Printing print = asPrinted.of(project, version);
         Live now = print.now();
         return new PictureAnswer(
                 now.model().revision(), print.picture(now.model().get(new ElementId(sheet), Sheet.class)));
@@ -80,7 +64,7 @@ public class SheetsApi {
     @GetMapping(path = "/sheets/{sheet}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     public ResponseEntity<byte[]> sheetPdf(
             @PathVariable UUID project, @PathVariable String sheet, @RequestParam @Nullable UUID version) {
-        Printing print = printing(project, version);
+        Printing print = asPrinted.of(project, version);
         Live now = print.now();
         Sheet s = now.model().get(new ElementId(sheet), Sheet.class);
         String title = now.model().settings().name() + " " + s.number() + " " + s.title();
@@ -94,7 +78,7 @@ public class SheetsApi {
             @PathVariable UUID project,
             @RequestParam(defaultValue = "") List<String> sheet,
             @RequestParam @Nullable UUID version) {
-        Printing print = printing(project, version);
+        Printing print = asPrinted.of(project, version);
         Live now = print.now();
         List<Sheet> sheets =
                 SheetOrder.of(now.model(), sheet.stream().map(ElementId::new).toList());
@@ -107,7 +91,7 @@ public class SheetsApi {
     /** What does not print well, sheet by sheet. */
     @GetMapping("/sheet-findings")
     public List<Finding> sheetFindings(@PathVariable UUID project) {
-        Printing print = printing(project, null);
+        Printing print = asPrinted.of(project, null);
         return SheetFindings.of(print.now().model(), print::picture, DrawingLettering.get());
     }
 
