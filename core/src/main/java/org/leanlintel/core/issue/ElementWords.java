@@ -1,8 +1,8 @@
 package org.leanlintel.core.issue;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -13,6 +13,7 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.picture.Extent;
 import org.leanlintel.core.picture.Group;
@@ -28,7 +29,7 @@ final class ElementWords {
     private final Model after;
     private final LengthPrinter lengths;
     private final Map<String, Integer> said = new LinkedHashMap<>();
-    private final Set<Object> told = new LinkedHashSet<>();
+    private final Set<ElementId> told = new HashSet<>();
 
     ElementWords(Model before, Model after) {
         this.before = before;

@@ -9,7 +9,6 @@ import java.util.function.Function;
 import org.leanlintel.core.check.Finding;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
-import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.KeyMark;
@@ -124,7 +123,7 @@ public final class SetCheck {
     }
 
     private boolean shows(Drawing plan, Sign.Says says) {
-        for (Sign s : model.all(Sign.class)) if (s.says() == says && plan.shows((Annotation) s, model)) return true;
+        for (Sign s : model.all(Sign.class)) if (s.says() == says && plan.shows(s, model)) return true;
         return false;
     }
 

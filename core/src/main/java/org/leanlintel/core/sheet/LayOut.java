@@ -40,8 +40,7 @@ public final class LayOut {
     public record Result(Paper paper, List<List<Put>> sheets, List<Block> tooLarge, double used) {}
 
     private final SheetArea area;
-    private final List<FreeRoom> rooms = new ArrayList<>();
-    private final List<List<Put>> sheets = new ArrayList<>();
+    private final List<Filling> sheets = new ArrayList<>();
     private final List<Block> tooLarge = new ArrayList<>();
 
     private LayOut(Paper paper) {
@@ -52,7 +51,9 @@ public final class LayOut {
         LayOut layOut = new LayOut(paper);
         blocks.forEach(layOut::put);
         layOut.centre();
-        return new Result(paper, List.copyOf(layOut.sheets), List.copyOf(layOut.tooLarge), layOut.used());
+        List<List<Put>> sheets =
+                layOut.sheets.stream().map(f -> List.copyOf(f.put)).toList();
+        return new Result(paper, sheets, List.copyOf(layOut.tooLarge), layOut.used());
     }
 
     /** On the paper of some that takes the fewest sheets and has them well used; where none has, on the one used best. */
@@ -74,35 +75,37 @@ public final class LayOut {
         return one.used > other.used;
     }
 
-    /** On the first sheet that has room for it. */
-    private void put(Block block) {
-        double width = block.box().width() + GAP_MM, height = block.box().height() + GAP_MM;
-        for (int i = 0; i <= rooms.size(); i++) {
-            FreeRoom room = i < rooms.size() ? rooms.get(i) : new FreeRoom(inner());
-            Bounds place = room.place(width, height);
-            if (place == null) continue;
-            if (i == rooms.size()) {
-                rooms.add(room);
-                sheets.add(new ArrayList<>());
-            }
-            place = inLine(place, room, sheets.get(i));
+    /** A sheet that is being filled. */
+    private record Filling(FreeRoom room, List<Put> put) {
+
+        /** Whether there is room for a block; then it stands there. */
+        boolean take(Block block) {
+            Bounds box = block.box();
+            Bounds free = room.place(box.width() + GAP_MM, box.height() + GAP_MM);
+            if (free == null) return false;
+            Bounds place = inLine(free);
             room.take(place);
-            double x = place.minX() - block.box().minX(),
-                    y = place.maxY() - block.box().maxY();
-            sheets.get(i).add(new Put(block, new Vec(x, y)));
-            return;
+            put.add(new Put(block, new Vec(place.minX() - box.minX(), place.maxY() - box.maxY())));
+            return true;
         }
-        tooLarge.add(block);
+
+        /** Its left edge under that of another, where that is near and leaves it room. */
+        private Bounds inLine(Bounds place) {
+            for (Put p : put) {
+                double by = p.box().minX() - place.minX();
+                Bounds moved = new Bounds(place.minX() + by, place.minY(), place.maxX() + by, place.maxY());
+                if (by > 0 && by < NEAR_MM && room.has(moved)) return moved;
+            }
+            return place;
+        }
     }
 
-    /** Its left edge under that of another, where that is near and leaves it room. */
-    private static Bounds inLine(Bounds place, FreeRoom room, List<Put> sheet) {
-        for (Put p : sheet) {
-            double by = p.box().minX() - place.minX();
-            Bounds moved = new Bounds(place.minX() + by, place.minY(), place.maxX() + by, place.maxY());
-            if (by > 0 && by < NEAR_MM && room.has(moved)) return moved;
-        }
-        return place;
+    /** On the first sheet that has room for it. */
+    private void put(Block block) {
+        for (Filling f : sheets) if (f.take(block)) return;
+        Filling another = new Filling(new FreeRoom(inner()), new ArrayList<>());
+        if (another.take(block)) sheets.add(another);
+        else tooLarge.add(block);
     }
 
     /** What drawings may take with the gap to their right and below. */
@@ -118,7 +121,8 @@ public final class LayOut {
 
     /** What is left over at the right and below goes to both sides, where the title block allows. */
     private void centre() {
-        for (List<Put> sheet : sheets) {
+        for (Filling filling : sheets) {
+            List<Put> sheet = filling.put;
             Bounds all = sheet.stream().map(Put::box).reduce(Bounds::with).orElseThrow();
             Bounds frame = area.frame();
             shift(sheet, new Vec((frame.maxX() - MARGIN_MM - all.maxX()) / 2, 0));
@@ -143,8 +147,8 @@ public final class LayOut {
 
     private double used() {
         double taken = 0;
-        for (List<Put> sheet : sheets)
-            for (Put p : sheet) taken += p.box().width() * p.box().height();
+        for (Filling filling : sheets)
+            for (Put p : filling.put) taken += p.box().width() * p.box().height();
         double room = area.frame().width() * area.frame().height()
                 - area.block().width() * area.block().height();
         return sheets.isEmpty() ? 0 : taken / (room * sheets.size());
