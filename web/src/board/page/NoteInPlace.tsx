@@ -1,4 +1,4 @@
-import { type KeyboardEvent, useState } from "react";
+import { type KeyboardEvent, useRef, useState } from "react";
 import type { Note } from "../../api/types";
 import { useBoard, useBoardTools } from "../state/context";
 import { elementOf } from "../state/state";
@@ -23,7 +23,11 @@ function Words({ note }: { readonly note: Note }) {
   const [text, setText] = useState(note.text);
   const letters = Math.max(SMALLEST_PX, (LETTERS_MM[note.style] / CAPITAL) * scale * view.zoom);
   const at = toScreen({ x: note.at[0], y: note.at[1] }, view, size);
+  /** Once it is left, the field that goes is not taken for one that is left again. */
+  const left = useRef(false);
   const leave = (accepted: boolean) => {
+    if (left.current) return;
+    left.current = true;
     store.setState({ written: null });
     if (accepted && text.trim() && text !== note.text) void sync.revise({ ...note, text, type: "note" });
   };

@@ -1,4 +1,4 @@
-import { answerOf, api } from "../../api/client";
+import { answerOf, api, sentenceOf } from "../../api/client";
 import { boxOf } from "../canvas/boxes";
 import { type BoardState, elementOf, elementsOf } from "../state/state";
 import type { BoardStore } from "../state/store";
@@ -17,11 +17,19 @@ export async function takeInHand(store: BoardStore, drawing: string, by?: ModelP
     tool: { name: "place", drawing, foot: null, held: { x: held[0] ?? 0, y: held[1] ?? 0 } },
   });
   const path = { project: store.getState().project, drawing };
-  const foot = await answerOf(
-    api.GET("/api/v1/projects/{project}/drawings/{drawing}/footprint", { params: { path } }),
-  );
-  const { tool } = store.getState();
-  if (tool.name === "place" && tool.drawing === drawing) store.setState({ tool: { ...tool, foot } });
+  const inHand = () => {
+    const { tool } = store.getState();
+    return tool.name === "place" && tool.drawing === drawing ? tool : null;
+  };
+  try {
+    const foot = await answerOf(
+      api.GET("/api/v1/projects/{project}/drawings/{drawing}/footprint", { params: { path } }),
+    );
+    const tool = inHand();
+    if (tool) store.setState({ tool: { ...tool, foot } });
+  } catch (error) {
+    if (inHand()) store.setState({ tool: { name: "select" }, saying: sentenceOf(error) });
+  }
 }
 
 /** What a drawing is placed among on the sheet shown. @param anchor the point of it that is in its middle */

@@ -23,6 +23,7 @@ import org.leanlintel.server.live.Printing;
 import org.leanlintel.server.store.Issue;
 import org.leanlintel.server.store.Issues;
 import org.leanlintel.server.store.ProjectStore;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -84,7 +85,12 @@ public class IssuesApi {
         if (sheets.isEmpty()) throw new Unusable("There are no sheets to issue yet.");
         List<Issued> told = new ArrayList<>(AsPrinted.counting(before));
         told.add(request);
-        return issues.add(project, request, now.model(), new Printing(now, told).set(sheets));
+        byte[] set = new Printing(now, told).set(sheets);
+        try {
+            return issues.add(project, request, now.model(), set);
+        } catch (DataIntegrityViolationException takenMeanwhile) {
+            throw new Unusable("There is an issue %s already.".formatted(request.number()));
+        }
     }
 
     /** The document as it was handed out. */
