@@ -47,6 +47,7 @@ import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StringStyle;
+import org.leanlintel.core.model.Surface;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WorkState;
@@ -97,7 +98,15 @@ public final class Sketch {
                         List.of())));
         for (String name : List.of("brick", "air", "stud", "board", "insulation")) {
             elements.add(new Material(
-                    id(name), name, name, new Hatch(Hatch.Pattern.NONE, 1), "#ffffff", new Heat.Unstated(), ""));
+                    id(name),
+                    name,
+                    name,
+                    new Hatch(Hatch.Pattern.NONE, 1),
+                    "#ffffff",
+                    new Heat.Unstated(),
+                    new Surface.Plain(),
+                    0,
+                    ""));
         }
         elements.add(buildUp(
                 "shell", ply("brick", 100, Does.FACING), ply("air", 50, Does.AIR_GAP), ply("stud", 140, Does.CARRIES)));
@@ -146,6 +155,8 @@ public final class Sketch {
                 List.of(),
                 Lens.OpeningEdges.STRUCTURAL,
                 false,
+                Lens.Roofs.OVERHEAD,
+                Lens.OpeningLines.MEET_AT_HINGE,
                 Map.of(
                         WorkState.EXISTING, Lens.StateLook.GREY,
                         WorkState.REMOVED, Lens.StateLook.DASHED,

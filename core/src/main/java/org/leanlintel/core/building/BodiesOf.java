@@ -9,6 +9,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Post;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.Wall;
@@ -21,7 +22,14 @@ record BodiesOf(ElementId element) implements Key<List<Body>> {
         Building building = Building.in(reads);
         return List.copyOf(
                 switch (building.model().find(element)) {
-                    case Wall w -> building.solid(element) instanceof WallSolid s ? s.bodies() : List.of();
+                    case Wall w ->
+                        building.solid(element) instanceof WallSolid s
+                                ? UnderRoofs.of(s, s.bodies(), building)
+                                : List.of();
+                    case Roof r ->
+                        building.get(new BuiltRoof.Of(element)) instanceof BuiltRoof built
+                                ? RoofBodies.of(built, building)
+                                : List.of();
                     case Floor f -> FloorAreas.bodies(f, building);
                     case Stair s ->
                         building.get(new BuiltStair.Of(element)) instanceof BuiltStair built

@@ -23,6 +23,7 @@ import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Post;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.Wall;
@@ -191,6 +192,13 @@ public final class Building {
         return bodies;
     }
 
+    /** What stands in the openings of a storey. */
+    public Collection<Body> openingsOf(ElementId storey) {
+        List<Body> bodies = new ArrayList<>();
+        for (Wall wall : model().relations().wallsOf(storey)) bodies.addAll(get(new OpeningBodies.Of(wall.id())));
+        return bodies;
+    }
+
     /** Everything that stands on a storey, but of walls only those that may lie within some bounds. */
     public Collection<Body> bodiesNear(ElementId storey, Bounds bounds) {
         List<Body> bodies = new ArrayList<>();
@@ -201,6 +209,7 @@ public final class Building {
 
     private void addOthers(ElementId storey, List<Body> bodies) {
         for (Floor f : model().all(Floor.class)) if (f.storey().equals(storey)) add(f, bodies);
+        for (Roof r : model().all(Roof.class)) if (r.storey().equals(storey)) add(r, bodies);
         for (PlacedSteps steps : stepsOf(storey)) add(steps.steps(), bodies);
         for (Stair s : model().all(Stair.class)) if (s.storey().equals(storey)) add(s, bodies);
         for (Post p : model().relations().postsOf(storey)) add(p, bodies);

@@ -18,6 +18,7 @@ import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Hold.AtLevel.Of;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Post;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
@@ -44,6 +45,11 @@ public final class Features {
                         level(s.name() + " wall heads", s.id(), Of.HEADS));
             case Floor f ->
                 List.of(level(f.mark() + " top", f.id(), Of.TOP), level(f.mark() + " underside", f.id(), Of.UNDERSIDE));
+            case Roof r ->
+                List.of(
+                        level("plate of " + r.mark(), r.id(), Of.PLATE),
+                        level("eaves of " + r.mark(), r.id(), Of.EAVES),
+                        level("ridge of " + r.mark(), r.id(), Of.RIDGE));
             case GridLine l -> List.of(new Named("grid line " + l.mark(), new Hold.OnGrid(l.id())));
             case Site s -> List.of(level("ground", s.id(), Of.GROUND));
             case Post p -> sides(p.id(), "post " + p.mark(), 4);
@@ -158,6 +164,17 @@ public final class Features {
         return new Feature.Edge(strip.at(place.applyAsDouble(placed), 0), level + o.sillMm(), level + o.headMm());
     }
 
+    private static @Nullable Feature roof(Roof roof, Of level, Building building) {
+        BuiltRoof built = building.get(new BuiltRoof.Of(roof.id()));
+        if (built == null || built.shape() == null) return null;
+        return switch (level) {
+            case PLATE -> new Feature.Level(built.plateMm());
+            case EAVES -> new Feature.Level(built.lowestEavesMm());
+            case RIDGE -> new Feature.Level(built.ridgeMm());
+            default -> null;
+        };
+    }
+
     private static @Nullable Feature level(Hold.AtLevel hold, Building building) {
         return switch (building.model().find(hold.of())) {
             case Storey s ->
@@ -171,6 +188,7 @@ public final class Features {
                 };
             case Site s -> hold.level() == Of.GROUND ? new Feature.Level(s.groundMm()) : null;
             case Floor f -> floor(f, hold.level(), building);
+            case Roof r -> roof(r, hold.level(), building);
             case Opening o -> ledge(o, hold.level(), building);
             case null -> null;
             default -> null;

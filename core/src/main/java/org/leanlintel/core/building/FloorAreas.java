@@ -177,6 +177,22 @@ public final class FloorAreas {
         return without.isEmpty() ? whole : partWith(inside.seed(), whole.minus(Area.union(without)));
     }
 
+    /** What walls close round. @param outer from their outer faces; @param walls along it */
+    record Shell(Area outer, List<ElementId> walls) {}
+
+    /** What closes round a point of a storey from outside; null where nothing does. */
+    static @Nullable Shell shellRound(Building building, ElementId storey, Vec seed) {
+        Ring.Loop loop = shell(building, storey, seed);
+        if (loop == null) return null;
+        Area outer = inside(building, storey, new Floor.InsideShell(seed, Floor.Edge.OUTER_FACE));
+        return outer.isEmpty() ? null : new Shell(outer, loop.walls());
+    }
+
+    /** All that a shell closes round, voids too. */
+    static Area inside(Building building, ElementId storey, Floor.InsideShell within) {
+        return new FloorAreas(building, storey).insideShell(within);
+    }
+
     private static List<Area> outside(WallSolid solid, Floor.Edge edge) {
         BuildUp of = solid.strip().buildUp();
         return switch (edge) {

@@ -14,7 +14,6 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Opening;
-import org.leanlintel.core.model.SectionLine;
 
 /** Where the points of a dimension string lie now, from what they hold to. */
 public final class HeldPoints {
@@ -80,9 +79,7 @@ public final class HeldPoints {
 
     /** How a drawing shows heights; null where it does not. */
     static @Nullable InSection inSection(Building building, Drawing drawing) {
-        return drawing.kind() == Drawing.Kind.SECTION
-                ? new InSection(SectionFrame.of(building.model().get(drawing.one(), SectionLine.class)))
-                : null;
+        return drawing.kind().isUpright() ? new InSection(SectionFrame.of(drawing, building.model())) : null;
     }
 
     /** Null where what it holds to has gone, or runs along the string. */

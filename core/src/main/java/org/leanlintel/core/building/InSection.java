@@ -13,7 +13,7 @@ public record InSection(SectionFrame frame) {
             case Feature.Edge e -> edge(e);
             case Feature.Face f -> face(f);
             case Feature.Ledge l -> ledge(l);
-            case Feature.Level l -> List.of(new Vec(0, l.mm()), new Vec(frame.lengthMm(), l.mm()));
+            case Feature.Level l -> List.of(new Vec(frame.startMm(), l.mm()), new Vec(frame.endMm(), l.mm()));
         };
     }
 
@@ -24,19 +24,21 @@ public record InSection(SectionFrame frame) {
 
     private boolean shows(Vec seen) {
         double slack = Tolerance.SAME_MM;
-        return seen.x() >= -slack
-                && seen.x() <= frame.lengthMm() + slack
+        return seen.x() >= frame.startMm() - slack
+                && seen.x() <= frame.endMm() + slack
                 && seen.y() >= -slack
                 && seen.y() <= frame.depthMm() + slack;
     }
 
-    /** Where the cut goes through it. */
+    /** Where it is seen edge on, or the cut goes through it. */
     private List<Vec> face(Feature.Face face) {
         Vec from = frame.seen(face.from()), to = frame.seen(face.to());
+        if (Tolerance.same(from.x(), to.x()) && shows(from) && shows(to))
+            return upright(from.x(), face.lowMm(), face.highMm());
         if (from.y() >= 0 == to.y() >= 0) return List.of();
         double x =
                 from.plus(to.minus(from).times(from.y() / (from.y() - to.y()))).x();
-        return x < 0 || x > frame.lengthMm() ? List.of() : upright(x, face.lowMm(), face.highMm());
+        return x < frame.startMm() || x > frame.endMm() ? List.of() : upright(x, face.lowMm(), face.highMm());
     }
 
     /** As far as what it lies over is seen. */
@@ -50,8 +52,8 @@ public record InSection(SectionFrame frame) {
             near = Math.min(near, seen.y());
             far = Math.max(far, seen.y());
         }
-        low = Math.max(low, 0);
-        high = Math.min(high, frame.lengthMm());
+        low = Math.max(low, frame.startMm());
+        high = Math.min(high, frame.endMm());
         boolean seen = far > 0 && near < frame.depthMm() && high - low > Tolerance.SAME_MM;
         return seen ? List.of(new Vec(low, ledge.mm()), new Vec(high, ledge.mm())) : List.of();
     }

@@ -19,6 +19,7 @@ import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Pointing;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
@@ -36,6 +37,7 @@ enum Check {
     STEPS(OutsideSteps.class),
     STAIR_WAY(Stair.class),
     STAIR_LANDING(Stair.class),
+    ROOF(Roof.class),
     SUPPORT(Wall.class),
     LAYER(Layer.class),
     STRING(DimensionString.class),
@@ -81,6 +83,8 @@ enum Check {
                             ? new StairCheck(building, on).findings(s)
                             : List.of();
                 case STEPS -> new StairCheck(building, on).landing(element);
+                case ROOF ->
+                    found instanceof Roof r && r.storey().equals(storey) ? RoofCheck.findings(r, building) : List.of();
                 case STAIR_WAY ->
                     building.get(new BuiltStair.Of(element)) instanceof BuiltStair s
                                     && s.stair().storey().equals(storey)

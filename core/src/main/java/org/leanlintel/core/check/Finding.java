@@ -33,6 +33,8 @@ public record Finding(
         ROOMS,
         /** A stair that breaks a rule. */
         STAIR,
+        /** A roof that cannot be built, or is too flat for its covering. */
+        ROOF,
         /** What carries and stands on nothing, or out of line. */
         SUPPORT,
         /** Things on a layer that is meant for others. */

@@ -1,9 +1,12 @@
 package org.leanlintel.core.edit;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StairMake;
 
@@ -35,6 +38,40 @@ record CarriedInHeight(Carriage carry) {
     FloorVoid hole(FloorVoid v) {
         return v.on(carry.idOf(v), carry.there(v.storey()), carry.there(v.layer()), carry.mark("V", v.mark()))
                 .within(ring(v.ring()));
+    }
+
+    /** Edges that are not as usual stay with their walls; those of walls that stay behind are as usual. */
+    Roof roof(Roof r) {
+        Roof.Over over =
+                switch (r.over()) {
+                    case Roof.OverShell s -> new Roof.OverShell(carry.movement().point(s.seed()));
+                    case Roof.OverRing g -> new Roof.OverRing(ring(g.ring()));
+                };
+        Roof.Under under =
+                r.under() instanceof Roof.LevelCeiling c ? new Roof.LevelCeiling(carry.there(c.buildUp())) : r.under();
+        return r.on(carry.idOf(r), carry.there(r.storey()), carry.there(r.layer()), carry.mark("R", r.mark()))
+                .over(over, own(r))
+                .of(carry.there(r.buildUp()), carry.there(r.trim().material()), under);
+    }
+
+    private List<Roof.OwnEdge> own(Roof r) {
+        List<Roof.OwnEdge> own = new ArrayList<>();
+        for (Roof.OwnEdge o : r.own())
+            switch (o.along()) {
+                case Roof.OnWall w -> {
+                    ElementId wall = carry.copies() ? carry.carried(w.wall()) : w.wall();
+                    if (wall != null) own.add(new Roof.OwnEdge(new Roof.OnWall(wall), o.edge()));
+                }
+                case Roof.OnSide s -> own.add(new Roof.OwnEdge(side(s, r.over()), o.edge()));
+            }
+        return own;
+    }
+
+    /** A mirrored ring is turned about to run counter-clockwise: its last side comes to be the first but one. */
+    private Roof.OnSide side(Roof.OnSide s, Roof.Over over) {
+        if (!(over instanceof Roof.OverRing g) || !carry.movement().mirrors()) return s;
+        int n = g.ring().size();
+        return new Roof.OnSide((2 * n - 2 - s.index()) % n);
     }
 
     /** Mirrored, its left end is where its right one was, and it turns to the other side. */

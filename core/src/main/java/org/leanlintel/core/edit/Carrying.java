@@ -29,6 +29,7 @@ import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
@@ -110,6 +111,7 @@ final class Carrying {
             case GridLine l -> rooms.gridLine(l);
             case Floor f -> carry.put(inHeight.floor(f));
             case FloorVoid v -> carry.put(inHeight.hole(v));
+            case Roof r -> carry.put(inHeight.roof(r));
             case Stair s -> carry.put(inHeight.stair(s));
             case Opening o -> {
                 return carry.takes(o.wall()) ? null : walls.alone(o);

@@ -38,6 +38,7 @@ import org.leanlintel.core.model.Pointing;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Relations.WallEndRef;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
@@ -143,6 +144,7 @@ public record Delete(List<ElementId> elements) implements Edit {
                 case Fitting f -> {}
                 case Floor f -> {}
                 case FloorVoid v -> {}
+                case Roof r -> {}
                 case OutsideSteps s -> {}
                 case Annotation a -> {}
                 case Corner c -> {}

@@ -64,6 +64,7 @@ public sealed interface Edit
                 ReorderStorey,
                 DrawFloor,
                 DrawVoid,
+                DrawRoof,
                 DrawStair,
                 DrawSection,
                 PlaceSteps,

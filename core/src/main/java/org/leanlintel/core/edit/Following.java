@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.BuiltRoof;
 import org.leanlintel.core.building.FloorAreas;
 import org.leanlintel.core.building.PlacedFitting;
 import org.leanlintel.core.building.PlacedOpening;
@@ -25,6 +26,7 @@ import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Rise;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.Stair;
@@ -53,6 +55,7 @@ final class Following {
         following.openings();
         following.fittings();
         following.floors();
+        following.roofs();
         following.underStairs(change);
         return following.joinedTo(change);
     }
@@ -123,6 +126,25 @@ final class Following {
                 Vec by = is.axis().start().minus(was.axis().start());
                 Floor moved = f.within(new Floor.InsideShell(shell.seed().plus(by), shell.edge()), f.span());
                 if (!FloorAreas.closes(moved, after)) continue;
+                put.add(moved);
+                break;
+            }
+        }
+    }
+
+    /** A roof over a shell that closes round its seed no more goes along with the first wall that moved and brings it back. */
+    private void roofs() {
+        if (after.fitted().isEmpty()) return;
+        for (Roof r : after.model().all(Roof.class)) {
+            if (!(r.over() instanceof Roof.OverShell shell) || before.model().find(r.id()) != r) continue;
+            if (!BuiltRoof.of(r, after).plate().isEmpty()
+                    || BuiltRoof.of(r, before).plate().isEmpty()) continue;
+            for (ElementId wall : after.fitted()) {
+                Strip was = before.strip(wall), is = after.strip(wall);
+                if (was == null || is == null || !was.wall().storey().equals(r.storey())) continue;
+                Vec by = is.axis().start().minus(was.axis().start());
+                Roof moved = r.over(new Roof.OverShell(shell.seed().plus(by)), r.own());
+                if (BuiltRoof.of(moved, after).plate().isEmpty()) continue;
                 put.add(moved);
                 break;
             }

@@ -26,6 +26,7 @@ import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
@@ -62,6 +63,7 @@ public record Hand(Vec about) implements Edit {
                 GridLine.class,
                 Floor.class,
                 FloorVoid.class,
+                Roof.class,
                 Stair.class,
                 Note.class,
                 KeyMark.class,

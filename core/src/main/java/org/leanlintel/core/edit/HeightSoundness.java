@@ -3,6 +3,7 @@ package org.leanlintel.core.edit;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.BuiltRoof;
 import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.building.FloorAreas;
 import org.leanlintel.core.building.PlacedSteps;
@@ -24,6 +25,7 @@ import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
@@ -34,6 +36,7 @@ import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallPiece;
+import org.leanlintel.core.roof.Solution;
 
 /**
  * What must be true of storeys, floors and stairs: storeys stand on each other without gaps, floors are of build-ups for
@@ -59,6 +62,7 @@ final class HeightSoundness {
             case Storey s -> floorOf(s, after.model());
             case Floor f -> floor(f, after);
             case FloorVoid v -> clean(v, v.ring());
+            case Roof r -> roof(r, after);
             case Stair s -> stair(s, after.model());
             case OutsideSteps s -> steps(s, after);
             case Wall w -> null;
@@ -98,6 +102,18 @@ final class HeightSoundness {
         if (floor.outline() instanceof Floor.Drawn d) return clean(floor, d.ring());
         return FloorAreas.of(floor, after).isEmpty()
                 ? Refusal.because("No walls close round that point, so no floor can fill them.", floor.id())
+                : null;
+    }
+
+    private static @Nullable Refusal roof(Roof roof, Building after) {
+        BuildUp buildUp = after.model().get(roof.buildUp(), BuildUp.class);
+        if (buildUp.use() != BuildUp.Use.ROOF)
+            return Refusal.because("%s is not for roofs.".formatted(buildUp.name()), roof.id());
+        if (roof.under() instanceof Roof.LevelCeiling c
+                && after.model().get(c.buildUp(), BuildUp.class).use() != BuildUp.Use.CEILING)
+            return Refusal.because("The ceiling under a roof is of a build-up for ceilings.", roof.id());
+        return BuiltRoof.of(roof, after).solution() instanceof Solution.None none
+                ? Refusal.because("%s cannot be built: %s".formatted(roof.mark(), none.why()), roof.id())
                 : null;
     }
 

@@ -40,6 +40,7 @@ import org.leanlintel.core.model.Pointing;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Relations.WallEndRef;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
@@ -115,6 +116,13 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
             };
         }
 
+        private Roof.Over shifted(Roof.Over over) {
+            return switch (over) {
+                case Roof.OverRing r -> new Roof.OverRing(shifted(r.ring()));
+                case Roof.OverShell s -> new Roof.OverShell(s.seed().plus(by));
+            };
+        }
+
         private List<Vec> shifted(List<Vec> ring) {
             return ring.stream().map(p -> p.plus(by)).toList();
         }
@@ -144,6 +152,7 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
                 case Room room -> moveLabel(room);
                 case Floor f -> put.put(f.id(), f.within(shifted(f.outline()), f.span()));
                 case FloorVoid v -> put.put(v.id(), v.within(shifted(v.ring())));
+                case Roof r -> put.put(r.id(), r.over(shifted(r.over()), r.own()));
                 case Stair s -> put.put(s.id(), s.at(s.at().plus(by), s.angle(), s.shape()));
                 case SectionLine l -> put.put(l.id(), l.through(l.from().plus(by), l.to().plus(by), l.looking()));
                 case RoomLimit l -> put.put(l.id(), l.between(l.from().plus(by), l.to().plus(by)));

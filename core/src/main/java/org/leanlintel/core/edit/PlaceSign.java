@@ -24,8 +24,9 @@ public record PlaceSign(ElementId drawing, ElementId layer, Vec at, Sign.Says sa
         Drawing on = building.model().get(drawing, Drawing.class);
         if (says == Sign.Says.NORTH && on.kind() != Drawing.Kind.PLAN)
             return Refusal.because("Only plans show where north is.", drawing);
-        if (says == Sign.Says.LEVEL && on.kind() != Drawing.Kind.PLAN && on.kind() != Drawing.Kind.SECTION)
-            return Refusal.because("Only plans and sections show levels.", drawing);
+        if (says == Sign.Says.LEVEL
+                && on.kind() != Drawing.Kind.PLAN
+                && !on.kind().isUpright()) return Refusal.because("Only plans and sections show levels.", drawing);
         Sign sign = new Sign(new NewIds(building.model()).next(), layer, drawing, at, says, false);
         return Change.to(building.model(), "put " + Naming.of(sign), List.of(sign), List.of());
     }

@@ -40,6 +40,7 @@ import org.leanlintel.core.model.OwnPart;
 import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.Rules;
@@ -155,6 +156,11 @@ public final class References {
                 add(found, f.buildUp(), BuildUp.class);
             }
             case FloorVoid v -> {}
+            case Roof r -> {
+                add(found, r.buildUp(), BuildUp.class);
+                add(found, r.trim().material(), Material.class);
+                if (r.under() instanceof Roof.LevelCeiling c) add(found, c.buildUp(), BuildUp.class);
+            }
             case Stair s -> {
                 add(found, s.make().material(), Material.class);
             }

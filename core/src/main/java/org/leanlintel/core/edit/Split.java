@@ -25,6 +25,7 @@ import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Pointing;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Relations.WallEndRef;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Target;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
@@ -86,7 +87,19 @@ public record Split(ElementId wall, Vec at) implements Edit {
             if (refusal != null) return refusal;
             addParts();
             addTargets();
+            addRoofs();
             return Change.to(model, "split wall " + whole.mark(), put, List.of());
+        }
+
+        /** What is said of a roof's edge over it is said over both parts. */
+        private void addRoofs() {
+            for (Roof roof : model.all(Roof.class)) {
+                Roof.OnWall over = new Roof.OnWall(whole.id());
+                if (roof.own().stream().noneMatch(o -> o.along().equals(over))) continue;
+                List<Roof.OwnEdge> own = new ArrayList<>(roof.own());
+                own.add(new Roof.OwnEdge(new Roof.OnWall(secondId), roof.edge(over)));
+                put.add(roof.over(roof.over(), own));
+            }
         }
 
         private void addParts() {

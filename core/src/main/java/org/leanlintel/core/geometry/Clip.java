@@ -6,6 +6,9 @@ import java.util.List;
 /** Cuts rings off along straight lines (Sutherland and Hodgman 1974). */
 public final class Clip {
 
+    /** Rise per run of what counts as level: 1 mm over 1 km. */
+    private static final double LEVEL = 1e-9;
+
     private Clip() {}
 
     /**
@@ -19,6 +22,14 @@ public final class Clip {
     public static List<Vec> between(List<Vec> ring, Vec origin, Vec direction, double from, double to) {
         List<Vec> after = inFront(ring, origin.along(direction, from), direction);
         return inFront(after, origin.along(direction, to), direction.times(-1));
+    }
+
+    /** What of an open ring lies where a plane is not under nought; empty where nothing does. */
+    public static List<Vec> over(List<Vec> ring, Plane plane) {
+        double steep = plane.slope().length();
+        if (steep < LEVEL) return plane.z() >= 0 ? ring : List.of();
+        Vec ahead = plane.slope().times(1 / steep);
+        return inFront(ring, ahead.times(-plane.z() / steep), ahead);
     }
 
     private static List<Vec> inFront(List<Vec> ring, Vec at, Vec ahead) {

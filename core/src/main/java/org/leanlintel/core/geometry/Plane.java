@@ -28,6 +28,16 @@ public record Plane(double z, Vec slope) {
         return slope.x() == 0 && slope.y() == 0;
     }
 
+    /** How far it lies over another, everywhere. */
+    public Plane minus(Plane other) {
+        return new Plane(z - other.z, slope.minus(other.slope));
+    }
+
+    /** Upright, how high something is that measures so much square to it. */
+    public double upright(double mm) {
+        return mm * Math.hypot(1, slope.length());
+    }
+
     public Plane raised(double by) {
         return new Plane(z + by, slope);
     }

@@ -44,6 +44,8 @@ public record Drawing(
         if (frame instanceof Part && kind != Kind.PLAN) throw new Unusable("Only a plan can show a part.");
         if (subject instanceof InState && !kind.isOfThings())
             throw new Unusable("Only schedules of doors, windows and fittings list what is in one state.");
+        if (kind == Kind.ELEVATION != subject instanceof Facing)
+            throw new Unusable("Elevations, and nothing else, are of a side of the house.");
         boolean ofOne = kind == Kind.SECTION || kind == Kind.STAIR;
         if (ofOne != subject instanceof One)
             throw new Unusable(
@@ -155,6 +157,13 @@ public record Drawing(
     /** One thing: the line a section cuts along, a stair. */
     public record One(ElementId element) implements Subject {}
 
+    /** The faces that look one way. @param angle the way they look, radians counter-clockwise from the right of plans */
+    public record Facing(double angle) implements Subject {
+        public Facing {
+            angle = Checks.number("The way an elevation's faces look", angle, -10, 10, "radians");
+        }
+    }
+
     /** What is in one state, as a schedule of what is new or of what goes. */
     public record InState(WorkState state) implements Subject {}
 
@@ -163,11 +172,13 @@ public record Drawing(
         return subject instanceof InState in ? in.state() == state : state != WorkState.REMOVED;
     }
 
-    /** Kinds of drawing. Elevations and details will join. */
+    /** Kinds of drawing. */
     public enum Kind {
         PLAN,
         /** A cut through the house along a section line. */
         SECTION,
+        /** The house seen square on from outside. */
+        ELEVATION,
         /** A section up a stair's flights, and its plan. */
         STAIR,
         /** A table of the wall build-ups in use, each with a cut through it at the drawing's scale. */
@@ -187,7 +198,12 @@ public record Drawing(
 
         /** Whether it is a table, counted from the model. */
         public boolean isSchedule() {
-            return this != PLAN && this != SECTION && this != STAIR;
+            return this != PLAN && !isUpright() && this != STAIR;
+        }
+
+        /** Whether it shows the house in height, as it stands. */
+        public boolean isUpright() {
+            return this == SECTION || this == ELEVATION;
         }
 
         /** Whether it lists things that are there already, go or come. */

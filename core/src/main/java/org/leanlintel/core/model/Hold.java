@@ -89,7 +89,11 @@ public sealed interface Hold {
             SILL,
             HEAD,
             /** Of the site. */
-            GROUND
+            GROUND,
+            /** Of a roof: its plates, its lowest eaves, its ridge; of the latter two the tops of rafters. */
+            PLATE,
+            EAVES,
+            RIDGE
         }
     }
 }

@@ -19,6 +19,8 @@ import java.util.Set;
  * @param roomLabels what room labels say under the name
  * @param openings whether dimension strings go to structural openings or to the units in them
  * @param floorSpans whether the way each floor of timbers or beams spans is shown
+ * @param roofs how much of roofs is shown in plan
+ * @param openingLines how elevations show which way leaves open
  * @param states how walls are drawn by what becomes of them
  * @param coloured whether layers are drawn in inks of their own
  * @param strings the style of dimension strings that have none of their own
@@ -36,6 +38,8 @@ public record Lens(
         List<LabelPart> roomLabels,
         OpeningEdges openings,
         boolean floorSpans,
+        Roofs roofs,
+        OpeningLines openingLines,
         Map<WorkState, StateLook> states,
         boolean coloured,
         ElementId strings)
@@ -83,6 +87,8 @@ public record Lens(
                 roomLabels,
                 openings,
                 floorSpans,
+                roofs,
+                openingLines,
                 states,
                 coloured,
                 strings);
@@ -103,6 +109,8 @@ public record Lens(
                 roomLabels,
                 openings,
                 floorSpans,
+                roofs,
+                openingLines,
                 states,
                 coloured,
                 style);
@@ -123,6 +131,8 @@ public record Lens(
                 roomLabels,
                 openings,
                 floorSpans,
+                roofs,
+                openingLines,
                 states,
                 coloured,
                 strings);
@@ -164,6 +174,24 @@ public record Lens(
         WINDOWS,
         /** Drawings that show a part of the plan, by their frames. */
         PART_PLANS
+    }
+
+    /** What plans show of roofs. */
+    public enum Roofs {
+        NONE,
+        /** Their outlines overhead, of the roofs over the storey drawn. */
+        OVERHEAD,
+        /** All roofs of the house as seen from above. */
+        FROM_ABOVE
+    }
+
+    /** The two lines over a leaf in elevation. */
+    public enum OpeningLines {
+        /** They meet at the side it hangs on (trade, UK and US). */
+        MEET_AT_HINGE,
+        /** They meet at the handle (trade, German-speaking countries). */
+        MEET_AT_HANDLE,
+        NONE
     }
 
     /** How walls of one state are drawn. */

@@ -15,6 +15,14 @@ public enum PenRole {
     HATCH,
     /** Seen below the cut: sills, thresholds, glass. */
     EDGE,
+    /** What stands before something farther off, or against the sky: the outline of a mass in elevation. */
+    OUTLINE,
+    /** Courses, boards and tiles seen from the front. */
+    SURFACE,
+    /** Eaves, verges, ridges, hips and valleys of a roof seen from above. */
+    ROOF,
+    /** Where the ground is cut. */
+    GROUND,
     /** Above the cut. */
     OVERHEAD,
     /** A wall that is to be taken down. */

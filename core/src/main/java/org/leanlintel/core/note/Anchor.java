@@ -20,6 +20,7 @@ import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Post;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
@@ -50,6 +51,11 @@ record Anchor(Vec at, Vec along, Vec out) {
                     case Floor.InsideShell s -> turned(s.seed(), EAST);
                 };
             case FloorVoid v -> turned(v.ring().getFirst(), EAST);
+            case Roof r ->
+                switch (r.over()) {
+                    case Roof.OverShell s -> turned(s.seed(), EAST);
+                    case Roof.OverRing g -> turned(g.ring().getFirst(), EAST);
+                };
             case Wall w -> null;
             case RoomLimit l -> null;
             case GridLine l -> null;

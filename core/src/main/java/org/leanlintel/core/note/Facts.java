@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.BuiltRoof;
 import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.building.RoomSpace;
 import org.leanlintel.core.heat.HeatLoss;
@@ -29,6 +30,7 @@ import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Post;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
@@ -95,6 +97,7 @@ public final class Facts {
             case Stair s -> stair(s);
             case WallPiece p -> {}
             case FloorVoid v -> {}
+            case Roof r -> roof(r);
             case OutsideSteps s -> says("width", lengths.print(s.widthMm()));
             case RoomLimit l -> {}
             case GridLine l -> {}
@@ -105,6 +108,14 @@ public final class Facts {
             case Tracing t -> {}
             case Element.Apart a -> {}
         }
+    }
+
+    private void roof(Roof roof) {
+        madeOf(model.get(roof.buildUp(), BuildUp.class));
+        says("pitch", roof.usual().words());
+        if (!(building.get(new BuiltRoof.Of(roof.id())) instanceof BuiltRoof built) || built.shape() == null) return;
+        says("plate level", lengths.print(built.plateMm()));
+        says("ridge level", lengths.print(built.ridgeMm()));
     }
 
     private void madeOf(BuildUp buildUp) {

@@ -15,7 +15,6 @@ import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.PenRole;
-import org.leanlintel.core.picture.Cut.Beyond;
 import org.leanlintel.core.picture.Cut.Met;
 
 /** Bodies as an upright cut shows them: what is cut filled, hatched and outlined by what it does, what lies beyond in thin lines. */
@@ -57,8 +56,8 @@ final class CutPainter {
     private void beyond(List<Body> bodies, List<Met> met) {
         Hiding nearer = new Hiding();
         met.forEach(m -> nearer.add(m.area()));
-        for (Beyond b : cut.beyond(bodies))
-            for (List<Vec> line : nearer.seen(b.shape())) pens(b.element()).line(PenRole.EDGE, line);
+        new SeenLines(nearer.of(SeenFaces.of(bodies, cut.frame()))).edges().forEach(edge -> pens(edge.element())
+                .line(PenRole.EDGE, edge.line()));
     }
 
     private void fill(Met met) {

@@ -18,6 +18,7 @@ import org.leanlintel.core.model.Hatch;
 import org.leanlintel.core.model.Heat;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Material;
+import org.leanlintel.core.model.Surface;
 import org.leanlintel.core.model.Wall;
 
 /**
@@ -68,7 +69,7 @@ final class DrawnPlies {
 
     private static Material plain(String name, String tint) {
         Hatch none = new Hatch(Hatch.Pattern.NONE, 1);
-        return new Material(PLAIN, name, name, none, tint, new Heat.Unstated(), "");
+        return new Material(PLAIN, name, name, none, tint, new Heat.Unstated(), new Surface.Plain(), 0, "");
     }
 
     /** What is drawn for what fills a place; null where nothing does, or where that is not cut. */

@@ -11,6 +11,8 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Storey;
 
@@ -27,12 +29,13 @@ final class SectionCatches {
         shown = new InSection(frame);
     }
 
-    /** What an element that is drawn offers, with its openings and pieces. */
+    /** What an element that is drawn offers, with its pieces, and with those openings in which nothing stands that is drawn. */
     List<Catch> of(ElementId id) {
         List<Catch> catches = new ArrayList<>();
         if (!(model.find(id) instanceof Element element)) return catches;
         add(element, catches);
-        model.relations().openingsIn(id).forEach(o -> add(o, catches));
+        for (Opening o : model.relations().openingsIn(id))
+            if (o.kind() instanceof Opening.OpenWay way && !way.lined()) add(o, catches);
         model.relations().piecesOn(id).forEach(p -> add(p, catches));
         return catches;
     }
@@ -41,6 +44,7 @@ final class SectionCatches {
     List<Catch> ofLevels() {
         List<Catch> catches = new ArrayList<>();
         for (Storey s : model.all(Storey.class)) add(s, catches);
+        for (Roof r : model.all(Roof.class)) add(r, catches);
         add(Site.of(model), catches);
         return catches;
     }

@@ -7,6 +7,7 @@ import org.leanlintel.core.building.Balustrade;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.building.InPlan;
+import org.leanlintel.core.building.JoinedRoof;
 import org.leanlintel.core.building.PlacedFitting;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
@@ -28,6 +29,7 @@ import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Post;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
@@ -72,6 +74,7 @@ final class Standing {
             case Tracing t -> alone(traced(t), List.of());
             case Floor f -> f.outline() instanceof Floor.Drawn d ? floor(f, d) : Shows.NOTHING;
             case FloorVoid v -> hole(v);
+            case Roof r -> roof(r);
             case Stair s -> new Shows(List.of(), stair(s), List.of());
             case SectionLine l -> marked(SectionLinePainter.of(l, sheetOf(l), look, plan.lettering()));
             case GridLine l -> marked(GridPainter.of(l, look, plan.lettering()));
@@ -168,6 +171,18 @@ final class Standing {
                 floor.mark(),
                 drawn.ring().getFirst(),
                 () -> FloorPainter.floor(floor, drawn, building, look, plan.lettering())));
+    }
+
+    private Shows roof(Roof roof) {
+        if (!RoofPainter.shows(roof, look)) return Shows.NOTHING;
+        JoinedRoof built = building.get(new JoinedRoof.Of(roof.id()));
+        if (built == null) return Shows.NOTHING;
+        return marked(undrawn.orMark(
+                roof.id(),
+                roof.layer(),
+                roof.mark(),
+                built.built().outline().getFirst(),
+                () -> RoofPainter.of(built, look, plan.lettering(), building)));
     }
 
     /** A void through this storey's floor, or over it. */

@@ -18,6 +18,7 @@ import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Rise;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Stair;
@@ -51,6 +52,7 @@ final class StoreyEffects {
         words.put(Post.class, "post");
         words.put(Floor.class, "floor");
         words.put(FloorVoid.class, "void");
+        words.put(Roof.class, "roof");
         words.put(Stair.class, "stair");
         words.put(Room.class, "room");
         words.put(Fitting.class, "fitting");

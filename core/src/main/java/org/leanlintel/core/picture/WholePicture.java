@@ -51,6 +51,7 @@ final class WholePicture implements DrawingPicture {
 
     private static Painting painting(Building building, Drawing drawing, Lettering lettering) {
         return switch (drawing.kind()) {
+            case ELEVATION -> new ElevationPicture(building, drawing, lettering);
             case SECTION -> new SectionPicture(building, drawing, lettering);
             case STAIR -> new StairPicture(building, drawing, lettering);
             case BUILD_UPS -> new BuildUpSchedule(building, drawing, lettering);

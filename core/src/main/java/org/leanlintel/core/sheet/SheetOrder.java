@@ -59,6 +59,7 @@ public final class SheetOrder {
             case LEGEND -> 0;
             case CLAUSES -> 1;
             case PLAN -> 2;
+            case ELEVATION -> 2;
             case SECTION -> 3;
             case STAIR -> 4;
             case BUILD_UPS, DOORS, WINDOWS, ROOMS, FITTINGS -> 5;

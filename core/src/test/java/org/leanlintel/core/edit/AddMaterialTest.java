@@ -7,6 +7,7 @@ import org.leanlintel.core.Sketch;
 import org.leanlintel.core.model.Hatch;
 import org.leanlintel.core.model.Heat;
 import org.leanlintel.core.model.Material;
+import org.leanlintel.core.model.Surface;
 
 class AddMaterialTest {
 
@@ -20,6 +21,8 @@ class AddMaterialTest {
                 new Hatch(Hatch.Pattern.WAVE, 2),
                 "#c9a26b",
                 new Heat.Conducts(0.04),
+                new Surface.Plain(),
+                0,
                 "maker");
     }
 

@@ -18,6 +18,7 @@ import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Ply;
+import org.leanlintel.core.model.Surface;
 import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.model.Wall;
 
@@ -28,7 +29,16 @@ class StandardTest {
     private final List<Wall> shell = sketch.shell(7200, 4800);
 
     private static Material material(String id, String name, String tint) {
-        return new Material(Sketch.id(id), name, name, new Hatch(Hatch.Pattern.NONE, 1), tint, new Heat.Unstated(), "");
+        return new Material(
+                Sketch.id(id),
+                name,
+                name,
+                new Hatch(Hatch.Pattern.NONE, 1),
+                tint,
+                new Heat.Unstated(),
+                new Surface.Plain(),
+                0,
+                "");
     }
 
     private List<Likeness> likenesses(Element... items) {

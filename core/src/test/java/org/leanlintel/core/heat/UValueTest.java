@@ -15,6 +15,7 @@ import org.leanlintel.core.model.Heat;
 import org.leanlintel.core.model.HeatRule;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Ply;
+import org.leanlintel.core.model.Surface;
 import org.leanlintel.core.model.TimberSize;
 
 class UValueTest {
@@ -36,7 +37,16 @@ class UValueTest {
     }
 
     private void material(String name, Heat heat) {
-        sketch.put(new Material(Sketch.id(name), name, name, new Hatch(Hatch.Pattern.NONE, 1), "#ffffff", heat, ""));
+        sketch.put(new Material(
+                Sketch.id(name),
+                name,
+                name,
+                new Hatch(Hatch.Pattern.NONE, 1),
+                "#ffffff",
+                heat,
+                new Surface.Plain(),
+                0,
+                ""));
     }
 
     private static Ply framed(double part) {

@@ -117,6 +117,8 @@ class ElementsTest {
                         List.of(),
                         Lens.OpeningEdges.STRUCTURAL,
                         false,
+                        Lens.Roofs.NONE,
+                        Lens.OpeningLines.NONE,
                         Map.of(),
                         false,
                         Sketch.STYLE))

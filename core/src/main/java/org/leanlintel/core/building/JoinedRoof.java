@@ -1,0 +1,78 @@
+package org.leanlintel.core.building;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.derive.Key;
+import org.leanlintel.core.derive.Reads;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Clip;
+import org.leanlintel.core.geometry.Plane;
+import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.roof.RoofShape;
+import org.leanlintel.core.roof.RoofShape.Face;
+
+/**
+ * What of a roof stands where roofs of one storey run into each other: of two that cross, each only where it is the higher. A roof
+ * that lies over another everywhere does not join it.
+ *
+ * @param faces of its shape, as far as they stand
+ * @param given what others stand in place of
+ */
+public record JoinedRoof(BuiltRoof built, RoofShape shape, List<Face> faces, Area given) {
+
+    /** A roof by its name; null where it has no shape. */
+    public record Of(ElementId roof) implements Key<@Nullable JoinedRoof> {
+        @Override
+        public @Nullable JoinedRoof from(Reads reads) {
+            return of(roof, Building.in(reads));
+        }
+    }
+
+    public JoinedRoof {
+        faces = List.copyOf(faces);
+    }
+
+    private static @Nullable JoinedRoof of(ElementId id, Building building) {
+        BuiltRoof built = building.get(new BuiltRoof.Of(id));
+        if (built == null || !(built.solution() instanceof RoofShape shape)) return null;
+        List<Area> given = new ArrayList<>();
+        for (Roof other : building.model().all(Roof.class)) {
+            boolean meets = !other.id().equals(id)
+                    && other.storey().equals(built.roof().storey())
+                    && other.state().meets(built.roof().state());
+            if (meets
+                    && building.get(new BuiltRoof.Of(other.id())) instanceof BuiltRoof b
+                    && b.solution() instanceof RoofShape over) {
+                Area higher = higher(over, shape);
+                if (!higher.isEmpty() && !higher(shape, over).isEmpty()) given.add(higher);
+            }
+        }
+        if (given.isEmpty()) return new JoinedRoof(built, shape, shape.faces(), Area.NONE);
+        Area all = Area.union(given);
+        List<Face> left = new ArrayList<>();
+        for (Face f : shape.faces()) {
+            Area plan = f.plan().minus(all);
+            if (plan.mm2() > Tolerance.SLIVER_MM2) left.add(new Face(f.edge(), f.band(), plan, f.plane()));
+        }
+        return new JoinedRoof(built, shape, left, all);
+    }
+
+    /** Where one roof lies over another. */
+    private static Area higher(RoofShape one, RoofShape other) {
+        List<Area> higher = new ArrayList<>();
+        for (Face f : one.faces())
+            for (Face g : other.faces()) {
+                if (!f.plan().bounds().meets(g.plan().bounds())) continue;
+                Plane over = f.plane().minus(g.plane()).raised(-Tolerance.SAME_MM);
+                for (List<Vec> ring : UnderRoofs.open(f.plan().and(g.plan()).ringsWithoutHoles())) {
+                    List<Vec> part = Clip.over(ring, over);
+                    if (part.size() > 2 && Area.of(part).mm2() > Tolerance.SLIVER_MM2) higher.add(Area.of(part));
+                }
+            }
+        return Area.union(higher);
+    }
+}

@@ -1,0 +1,62 @@
+package org.leanlintel.core.building;
+
+import java.util.List;
+import org.leanlintel.core.geometry.Plane;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Does;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Hatch;
+import org.leanlintel.core.model.Heat;
+import org.leanlintel.core.model.Material;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Surface;
+
+/**
+ * An upright plane in an opening, in which frames and panes stand. Places in it are by how far along it, how far inwards and how high
+ * above the project's zero.
+ *
+ * @param at where it begins, at its outer face
+ * @param inwards square to it
+ */
+record Panel(Opening of, Vec at, Vec along, Vec inwards, double longMm, double deepMm, List<Body> bodies) {
+
+    static final Material FRAME = made("frame", "#f3f0e8"),
+            SASH = made("sash", "#f3f0e8"),
+            GLASS = made("glass", "#dfe9ec");
+
+    private static Material made(String of, String tint) {
+        return new Material(
+                new ElementId("in-openings-" + of),
+                of,
+                of,
+                new Hatch(Hatch.Pattern.NONE, 1),
+                tint,
+                new Heat.Unstated(),
+                new Surface.Plain(),
+                0,
+                "");
+    }
+
+    /** A piece of the frame, as deep as it is. */
+    void frame(double from, double to, double lowMm, double highMm) {
+        box(FRAME, from, to, 0, deepMm, lowMm, highMm);
+    }
+
+    /** A leaf in the middle of the frame. */
+    void leaf(double from, double to, double lowMm, double highMm, double thickMm) {
+        double in = (deepMm - thickMm) / 2;
+        box(SASH, from, to, in, in + thickMm, lowMm, highMm);
+    }
+
+    void box(Material material, double from, double to, double in, double out, double lowMm, double highMm) {
+        if (to - from < 1 || highMm - lowMm < 1) return;
+        Vec a = place(from, in), b = place(to, in), c = place(to, out), d = place(from, out);
+        List<Vec> ring = inwards.dot(along.left()) > 0 ? List.of(a, b, c, d) : List.of(d, c, b, a);
+        bodies.add(new Body(
+                of.id(), Content.NO_PLY, material, Does.LINING, ring, Plane.level(lowMm), Plane.level(highMm)));
+    }
+
+    private Vec place(double s, double in) {
+        return at.along(along, s).along(inwards, in);
+    }
+}

@@ -1,0 +1,78 @@
+package org.leanlintel.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.BuiltRoof;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Does;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Material;
+import org.leanlintel.core.model.Ply;
+import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.roof.RoofShape;
+import org.leanlintel.core.roof.Solution;
+
+/** Roofs that cannot be built as they are, and slopes too flat for what covers them. */
+final class RoofCheck {
+
+    /** Degrees: what rounding a pitch to a rise in twelve may leave. */
+    private static final double NEAR = 0.05;
+
+    private RoofCheck() {}
+
+    static List<Finding> findings(Roof roof, Building building) {
+        BuiltRoof built = building.get(new BuiltRoof.Of(roof.id()));
+        if (built == null) return List.of();
+        return switch (built.solution()) {
+            case Solution.None none ->
+                List.of(finding(
+                        roof,
+                        "%s is not drawn: %s".formatted(roof.mark(), none.why()),
+                        "Change its edges, or what it covers.",
+                        none.at(),
+                        List.of(roof.id()),
+                        ""));
+            case RoofShape shape -> tooFlat(roof, shape, covering(built, building));
+        };
+    }
+
+    private static @Nullable Material covering(BuiltRoof built, Building building) {
+        for (Ply p : built.buildUp().downwards())
+            if (p.does() == Does.FACING) return building.model().get(p.material(), Material.class);
+        return null;
+    }
+
+    private static List<Finding> tooFlat(Roof roof, RoofShape shape, @Nullable Material covering) {
+        List<Finding> findings = new ArrayList<>();
+        if (covering == null || covering.leastPitch() == 0) return findings;
+        Set<Long> said = new TreeSet<>();
+        for (RoofShape.Face f : shape.faces()) {
+            double degrees = Math.toDegrees(Math.atan(f.tan()));
+            if (degrees >= covering.leastPitch() - NEAR || !said.add(Math.round(degrees * 10))) continue;
+            findings.add(finding(
+                    roof,
+                    "%s has a slope of %s degrees; %s asks for %s at least."
+                            .formatted(roof.mark(), plain(degrees), covering.name(), plain(covering.leastPitch())),
+                    "Make it steeper, or cover it with something else.",
+                    f.plan().middle(),
+                    List.of(roof.id(), covering.id()),
+                    covering.source()));
+        }
+        return findings;
+    }
+
+    private static String plain(double degrees) {
+        String text = String.format(Locale.ROOT, "%.1f", degrees);
+        return text.endsWith(".0") ? text.substring(0, text.length() - 2) : text;
+    }
+
+    private static Finding finding(
+            Roof roof, String sentence, String remedy, Vec at, List<ElementId> concerns, String source) {
+        return new Finding(Finding.Kind.ROOF, sentence, remedy, concerns, roof.storey(), at, source);
+    }
+}

@@ -1,0 +1,46 @@
+package org.leanlintel.core.picture;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Body;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.InWork;
+import org.leanlintel.core.model.OnLayer;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.StoreySpace;
+
+/** The bodies of all storeys that a drawing shows, with the layer that each element lies on. */
+record Shown(List<Body> bodies, Map<ElementId, ElementId> layers) {
+
+    static Shown of(Building building, Look look) {
+        List<Body> bodies = new ArrayList<>();
+        for (Storey s : StoreySpace.stack(building.model())) {
+            bodies.addAll(building.bodiesOf(s.id()));
+            bodies.addAll(building.openingsOf(s.id()));
+        }
+        Map<ElementId, ElementId> layers = new HashMap<>();
+        Map<ElementId, Boolean> hidden = new HashMap<>();
+        for (Body b : bodies) {
+            Element element = building.model().find(b.element());
+            layers.computeIfAbsent(b.element(), id -> element instanceof OnLayer on ? on.layer() : id);
+            hidden.computeIfAbsent(b.element(), id -> isHidden(element, look, building));
+        }
+        bodies.removeIf(b -> Objects.requireNonNull(hidden.get(b.element())));
+        return new Shown(bodies, layers);
+    }
+
+    private static boolean isHidden(@Nullable Element element, Look look, Building building) {
+        if (element instanceof OnLayer on && look.layering().hides(on.layer())) return true;
+        if (element instanceof InWork in) return look.isOff(in);
+        return element instanceof Opening o
+                && building.model().find(o.wall()) instanceof InWork wall
+                && (look.isOff(wall) || look.layering().hides(wall.layer()));
+    }
+}
