@@ -8,6 +8,7 @@ import { edges } from "./overlayEdge";
 import { areas, clearances } from "./overlayFloor";
 import { dot, INK, label, line, OCHRE, type On, PAPER, VERDIGRIS } from "./overlayLines";
 import { placing } from "./overlayPlacing";
+import { roofEdge } from "./overlayRoof";
 import { setOut } from "./overlaySetOut";
 import type { Canvas } from "./paint";
 
@@ -27,6 +28,7 @@ export function overlay({ context, view, size, ratio }: Canvas, state: BoardStat
   edges(on, state);
   placing(on, state);
   setOut(on, state);
+  roofEdge(on, state);
   measure(on, state);
   aim(on, state);
   picks(on, state);

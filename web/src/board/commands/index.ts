@@ -1,6 +1,7 @@
 import { aims } from "./aims";
 import type { Command } from "./Command";
 import { dialogs } from "./dialogs";
+import { ofHouse } from "./ofHouse";
 import { ofSelection } from "./ofSelection";
 import { ofTools } from "./ofTools";
 import { placing } from "./placing";
@@ -13,6 +14,7 @@ export const COMMANDS: readonly Command[] = [
   ...aims,
   ...placing,
   ...ofSelection,
+  ...ofHouse,
   ...views,
   ...takingBack,
   ...dialogs,

@@ -9,7 +9,7 @@ import { changing, drawingsThrough, type Lens } from "../state/lenses";
 import { addingLens, withoutLens } from "../state/revisions";
 import { elementsOf } from "../state/state";
 import type { Chosen } from "./LensDialog";
-import { FILLS, LOOKS, MARKS, MEASURED, PARTS, STATES, SYMBOLS } from "./words";
+import { FILLS, LOOKS, MARKS, MEASURED, OPENING_LINES, PARTS, ROOFS, STATES, SYMBOLS } from "./words";
 
 interface Props {
   readonly lens: Lens;
@@ -56,6 +56,16 @@ export function LensFacts({ lens, onChoose }: Props) {
               value={lens.strings}
               options={styles.map((s) => [s.id, s.name] as const)}
               onChange={(strings) => revise({ strings })}
+            />
+          </Row>
+          <Row label="Roofs in plans">
+            <Choice value={lens.roofs} options={ROOFS} onChange={(roofs) => revise({ roofs })} />
+          </Row>
+          <Row label="Lines over leaves">
+            <Choice
+              value={lens.openingLines}
+              options={OPENING_LINES}
+              onChange={(openingLines) => revise({ openingLines })}
             />
           </Row>
         </div>

@@ -17,6 +17,19 @@ export const MEASURED = [
   ["UNIT", "Units in them"],
 ] as const;
 
+export const ROOFS = [
+  ["OVERHEAD", "Outlines, dashed"],
+  ["FROM_ABOVE", "All, seen from above"],
+  ["NONE", "Nothing"],
+] as const;
+
+/** In elevations. */
+export const OPENING_LINES = [
+  ["MEET_AT_HINGE", "Meet at the hinge"],
+  ["MEET_AT_HANDLE", "Meet at the handle"],
+  ["NONE", "None"],
+] as const;
+
 export const MARKS = [
   ["BUILD_UPS", "build-ups"],
   ["DOORS", "doors"],

@@ -138,6 +138,22 @@ const stairSum: Kept = {
   rest: 0,
 };
 
+const roofSum: Kept = {
+  key: ({ selection, elements }) => {
+    const only = selection.length === 1 ? elements.get(selection[0] ?? "") : undefined;
+    return only?.type === "roof" ? only.id : null;
+  },
+  read: async ({ project, selection }) => ({
+    roofSum: await answerOf(
+      api.GET("/api/v1/projects/{project}/roofs/{roof}", {
+        params: { path: { project, roof: selection[0] ?? "" } },
+      }),
+    ),
+  }),
+  none: { roofSum: null, roofEdge: null },
+  rest: 0,
+};
+
 const findings: Kept = {
   key: ({ loaded }) => (loaded ? "all" : null),
   read: async ({ project }) => ({
@@ -171,6 +187,7 @@ const ALL: readonly Kept[] = [
   facts,
   storeys,
   stairSum,
+  roofSum,
   backdrop,
   findings,
 ];

@@ -1,5 +1,6 @@
 import type { Drawing } from "../../api/types";
 import { Button } from "../../ui/controls";
+import { ofHouse } from "../commands/ofHouse";
 import { DrawingList } from "../register/DrawingList";
 import { ThisDrawing } from "../register/ThisDrawing";
 import { SheetsToCome } from "../sheets/SheetsToCome";
@@ -66,14 +67,17 @@ const SCHEDULES = [
   ["WINDOWS", "Windows", "Add window schedule"],
   ["ROOMS", "Rooms", "Add room schedule"],
   ["FITTINGS", "Fittings", "Add fitting schedule"],
+  ["ROOFS", "Roofs", "Add roof schedule"],
   ["CLAUSES", "Keyed notes", "Add list of keyed notes"],
   ["LEGEND", "Legend", "Add legend"],
 ] as const;
 
 /** One schedule of a kind serves all sheets, so each is offered until it is there. */
 function AddSchedule() {
-  const { sync } = useBoardTools();
-  const elements = useBoard(elementsIn);
+  const board = useBoardTools();
+  const { sync } = board;
+  const state = useBoard((s) => s);
+  const { elements } = state;
   const units = useBoard(unitsOf);
   const drawings = elementsOf({ elements }, "drawing");
   const plan = register({ elements }).find((d) => d.kind === "PLAN");
@@ -90,6 +94,13 @@ function AddSchedule() {
   };
   return (
     <div className="mb-4 flex flex-wrap gap-2">
+      {ofHouse
+        .filter((c) => c.when?.(state) ?? true)
+        .map((c) => (
+          <Button key={c.name} onClick={() => c.does(board)}>
+            {c.words}
+          </Button>
+        ))}
       {missing.map(([kind, name, words]) => (
         <Button key={kind} onClick={() => void add(kind, name)}>
           {words}

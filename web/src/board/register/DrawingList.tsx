@@ -18,6 +18,7 @@ export function DrawingList() {
   const storeys = elementsOf({ elements }, "storey").sort((a, b) => a.levelMm - b.levelMm);
   const groups: (readonly [string, Drawing[]])[] = [
     ...storeys.map((s) => [s.name, found.filter((d) => d.kind === "PLAN" && d.storey === s.id)] as const),
+    ["Elevations", found.filter((d) => d.kind === "ELEVATION")],
     ["Sections and stairs", found.filter((d) => d.kind === "SECTION" || d.kind === "STAIR")],
     [
       "Schedules",

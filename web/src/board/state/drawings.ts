@@ -2,7 +2,14 @@ import type { Drawing } from "../../api/types";
 import { type BoardState, type Elements, elementsOf } from "./state";
 
 /** Schedules that are counted from the model, without pictures. */
-export const TABLES: readonly Drawing["kind"][] = ["DOORS", "WINDOWS", "ROOMS", "FITTINGS", "CLAUSES"];
+export const TABLES: readonly Drawing["kind"][] = [
+  "DOORS",
+  "WINDOWS",
+  "ROOMS",
+  "FITTINGS",
+  "ROOFS",
+  "CLAUSES",
+];
 
 /** The drawings in the order of the register. */
 export function register(state: Elements): Drawing[] {

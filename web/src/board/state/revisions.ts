@@ -17,8 +17,9 @@ import type {
   StockSymbol,
   Storey,
 } from "../../api/types";
+import { freeName } from "./drawings";
 import { layerOf } from "./layers";
-import type { BoardState } from "./state";
+import { type BoardState, elementsOf } from "./state";
 
 /** Edits of what is there already, by what they change. */
 
@@ -31,6 +32,35 @@ export function revision(element: Element): Edit {
 export function remaking(walls: readonly string[], buildUp: string, setOut: SetOut | null): Edit {
   const line = setOut ? ({ type: "at", setOut } as const) : ({ type: "kept" } as const);
   return { type: "remakeWalls", walls: [...walls], buildUp, line };
+}
+
+/** The edit that draws the elevations of all sides; null where the project has no lens for it. */
+export function elevations(state: BoardState, scale: number): Edit | null {
+  const lens = lensLike(state, "lens-elevation", () => false);
+  const storey = elementsOf(state, "storey").sort((a, b) => a.levelMm - b.levelMm)[0];
+  return lens && storey ? { type: "drawElevations", storey: storey.id, lens, scale } : null;
+}
+
+/** The edit that draws a plan of the roofs from above; null where there are none. */
+export function roofPlan(state: BoardState, scale: number): Edit | null {
+  const lens = lensLike(state, "lens-roof", (l) => l.roofs === "FROM_ABOVE");
+  const [roof] = elementsOf(state, "roof");
+  if (!lens || !roof) return null;
+  return adding({
+    name: freeName(state, "Roof plan"),
+    kind: "PLAN",
+    storey: roof.storey,
+    lens,
+    scale,
+    frame: { type: "all" },
+    also: [],
+  });
+}
+
+/** The lens of a name in files, else one that does for it, else the first. */
+function lensLike(state: BoardState, id: string, does: (lens: ElementOf<"lens">) => boolean): string | null {
+  const all = elementsOf(state, "lens");
+  return (all.find((l) => l.id === id) ?? all.find(does) ?? all[0])?.id ?? null;
 }
 
 /** The edit that adds a sheet with nothing on it. */

@@ -22,6 +22,9 @@ import type {
   OpeningKind,
   OpeningMakes,
   Paper,
+  Pitch,
+  RoofAnswer,
+  RoofTrim,
   RoomUse,
   SetOutReport,
   SettingOut,
@@ -174,6 +177,20 @@ export interface Making {
     readonly span: number;
     readonly fall: FloorFall;
   };
+  readonly roof: {
+    readonly way: "SHELL" | "RECTANGLE" | "OUTLINE";
+    readonly buildUp: string;
+    readonly pitch: Pitch;
+    readonly overhangMm: number;
+    /** Of verges, where an edge is made one. */
+    readonly vergeMm: number;
+    /** Null for at the heads of walls. */
+    readonly plateMm: number | null;
+    readonly seatMm: number;
+    readonly trim: RoofTrim;
+    /** Its build-up; empty for none but the roof itself, LOFT for nothing. */
+    readonly ceiling: string;
+  };
   readonly outlineWay: "RECTANGLE" | "OUTLINE";
   /** What a click on a string does while its points are changed. */
   readonly onString: "TAKE" | "SPLIT" | "REACH";
@@ -325,6 +342,10 @@ export interface BoardState {
   readonly storeys: readonly StoreyAnswer[];
   /** What the one stair selected amounts to. */
   readonly stairSum: StairAnswer | null;
+  /** What the one roof selected amounts to. */
+  readonly roofSum: RoofAnswer | null;
+  /** Which of its edges is looked at, by its place among them. */
+  readonly roofEdge: number | null;
   readonly well: Well | null;
   readonly backdrop: Backdrop;
   readonly faces: Faces;
@@ -366,6 +387,13 @@ export function elementsOf<T extends Element["type"]>(state: Elements, type: T):
 export function wallBuildUps(state: Elements): ElementOf<"buildUp">[] {
   return elementsOf(state, "buildUp")
     .filter((b) => b.use === "WALL")
+    .sort((a, b) => a.mark.localeCompare(b.mark, "en", { numeric: true }));
+}
+
+/** The build-ups of a use, in the order of their marks. */
+export function buildUpsFor(state: Elements, use: ElementOf<"buildUp">["use"]): ElementOf<"buildUp">[] {
+  return elementsOf(state, "buildUp")
+    .filter((b) => b.use === use)
     .sort((a, b) => a.mark.localeCompare(b.mark, "en", { numeric: true }));
 }
 

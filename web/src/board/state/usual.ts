@@ -1,6 +1,6 @@
-import type { Offered, RoomUse, Settings } from "../../api/types";
+import type { ElementOf, Offered, RoomUse, Settings } from "../../api/types";
 import { usualSetOut } from "../things/setOut";
-import { type BoardState, elementOf, type Making } from "./state";
+import { type BoardState, buildUpsFor, elementOf, type Making } from "./state";
 
 /** What a project is offered: by its trade region, or one like it where the office that made that is another. */
 export function offeredTo(settings: Settings | undefined, regions: readonly Offered[]): Offered | undefined {
@@ -16,7 +16,7 @@ export function offeredTo(settings: Settings | undefined, regions: readonly Offe
 /** What tools make at first in a project of a trade region: sizes as they are said there, never converted. */
 export function usualMaking(state: BoardState, offered: Offered): Making {
   const { making } = state;
-  const { region, makes, stairs, leaves } = offered;
+  const { region, makes, stairs, roofs, leaves } = offered;
   const [leaf] = leaves;
   const [windowWidth = 1200, windowHeight = 1200] = region.windows.usual;
   const wall = elementOf(state, "buildUp", region.outsideWall);
@@ -55,10 +55,26 @@ export function usualMaking(state: BoardState, offered: Offered): Making {
           }
         : making.fitting,
     floor: { ...making.floor, buildUp: region.groundFloor },
+    roof: {
+      ...making.roof,
+      buildUp: has(state, roofs.buildUp, "ROOF"),
+      pitch: roofs.pitch,
+      overhangMm: roofs.overhangMm,
+      vergeMm: roofs.vergeMm,
+      seatMm: roofs.seatMm,
+      trim: { ...roofs.trim, material: elementOf(state, "material", roofs.trim.material)?.id ?? "" },
+      ceiling: has(state, roofs.ceiling, "CEILING"),
+    },
     stair: { ...making.stair, make: stairs.make, widthMm: stairs.widthMm, wellMm: region.wellMm },
     dimension: { ...making.dimension, scheme: region.strings },
     sectionDepthMm: region.units === "METRIC" ? 20_000 : 60 * 304.8,
   };
+}
+
+/** A build-up where the project has it, else the first of its use; empty where there is none. */
+function has(state: BoardState, buildUp: string, use: ElementOf<"buildUp">["use"]): string {
+  const all = buildUpsFor(state, use);
+  return (all.find((b) => b.id === buildUp) ?? all[0])?.id ?? "";
 }
 
 /** What a room of a use is called where nobody named it; also the words of the uses, in their order. */

@@ -9,6 +9,7 @@ import { NoteFacts } from "./NoteFacts";
 import { OpenDrawing } from "./OpenDrawing";
 import { OpeningFacts } from "./OpeningFacts";
 import { PieceFacts, PostFacts } from "./PieceFacts";
+import { RoofFacts } from "./RoofFacts";
 import { RoomFacts } from "./RoomFacts";
 import { SectionFacts } from "./SectionFacts";
 import { SelectedWall, WallLength } from "./SelectedWall";
@@ -98,6 +99,12 @@ const THINGS: Things = {
     words: "through the floors of this storey",
     Facts: () => null,
     many: true,
+    goes: true,
+  },
+  roof: {
+    title: (r) => `Roof ${r.mark}`,
+    words: "selected",
+    Facts: ({ thing }) => <RoofFacts roof={thing} />,
     goes: true,
   },
   stair: {

@@ -31,6 +31,7 @@ import { points } from "./points";
 import { post } from "./post";
 import { reach } from "./reach";
 import { rectangle } from "./rectangle";
+import { roof } from "./roof";
 import { room } from "./room";
 import { run } from "./run";
 import { scale } from "./scale";
@@ -56,6 +57,7 @@ const stages = [
   { words: "Openings", tools: [door, window] },
   { words: "Storeys and stairs", tools: [storeys, floor, voidThrough, stair, well, section] },
   { words: "Rooms and fittings", tools: [room, limit, fitting] },
+  { words: "Roof", tools: [roof] },
   {
     words: "Dimensions, notes",
     tools: [dimension, string, angle, setout, note, leader, keyed, sign, grid, part, blank],

@@ -52,7 +52,7 @@ export function rectangleRing(from: ModelPoint, to: ModelPoint, axes: number): R
 /** A click: one inside a shell, two for a rectangle, as many as it has corners for an outline. */
 export async function takeCorner(
   hands: Hands,
-  tool: Extract<Tool, { name: "floor" | "void" | "part" | "blank" }>,
+  tool: Extract<Tool, { name: "floor" | "void" | "roof" | "part" | "blank" }>,
   fresh: Tool,
   way: Way,
 ): Promise<void> {

@@ -37,7 +37,7 @@ record BodiesOf(ElementId element) implements Key<List<Body>> {
                                 : List.of();
                     case OutsideSteps s ->
                         PlacedSteps.of(s, building) instanceof PlacedSteps placed ? placed.bodies(building) : List.of();
-                    case Post p -> post(p, building);
+                    case Post p -> UnderRoofs.of(p, post(p, building), building);
                     case null -> List.of();
                     default -> List.of();
                 });

@@ -6,10 +6,8 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.derive.Key;
 import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.geometry.Area;
-import org.leanlintel.core.geometry.Clip;
 import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Tolerance;
-import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.roof.RoofShape;
@@ -68,10 +66,8 @@ public record JoinedRoof(BuiltRoof built, RoofShape shape, List<Face> faces, Are
             for (Face g : other.faces()) {
                 if (!f.plan().bounds().meets(g.plan().bounds())) continue;
                 Plane over = f.plane().minus(g.plane()).raised(-Tolerance.SAME_MM);
-                for (List<Vec> ring : UnderRoofs.open(f.plan().and(g.plan()).ringsWithoutHoles())) {
-                    List<Vec> part = Clip.over(ring, over);
-                    if (part.size() > 2 && Area.of(part).mm2() > Tolerance.SLIVER_MM2) higher.add(Area.of(part));
-                }
+                Area part = f.plan().and(g.plan()).over(over);
+                if (part.mm2() > Tolerance.SLIVER_MM2) higher.add(part);
             }
         return Area.union(higher);
     }

@@ -1,16 +1,22 @@
 package org.leanlintel.core.building;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Roof;
 
 /**
  * One side of what a roof covers, the roof to its left, at the outer face of the wall it stands on.
  *
- * @param along what the roof knows it by
+ * @param along what the roof knows it by: as many as lie in line and are alike
  * @param facingMm from the wall's outer face to that of its structure; 0 where it stands on none
  * @param structureMm how thick that structure is; 0 where it stands on none
  */
-public record PlateEdge(Roof.Along along, Vec from, Vec to, Roof.Edge edge, double facingMm, double structureMm) {
+public record PlateEdge(List<Roof.Along> along, Vec from, Vec to, Roof.Edge edge, double facingMm, double structureMm) {
+
+    public PlateEdge {
+        along = List.copyOf(along);
+    }
 
     public Vec direction() {
         return to.minus(from).unit();
@@ -33,7 +39,10 @@ public record PlateEdge(Roof.Along along, Vec from, Vec to, Roof.Edge edge, doub
         return edge.tan() > 0;
     }
 
-    PlateEdge upTo(Vec end) {
-        return new PlateEdge(along, from, end, edge, facingMm, structureMm);
+    /** This and the next, in line with it, as one. */
+    PlateEdge with(PlateEdge next) {
+        List<Roof.Along> both = new ArrayList<>(along);
+        for (Roof.Along a : next.along) if (!both.contains(a)) both.add(a);
+        return new PlateEdge(both, from, next.to, edge, facingMm, structureMm);
     }
 }

@@ -64,7 +64,7 @@ final class PlateEdges {
             Vec from = ring.get(i), to = ring.get((i + 1) % ring.size());
             PlateEdge onWall = onWall(i, from, to, building.along(from, to, roof.storey()));
             Roof.Along side = new Roof.OnSide(i);
-            edges.add(new PlateEdge(side, from, to, roof.edge(side), onWall.facingMm(), onWall.structureMm()));
+            edges.add(new PlateEdge(List.of(side), from, to, roof.edge(side), onWall.facingMm(), onWall.structureMm()));
         }
         return edges;
     }
@@ -87,7 +87,7 @@ final class PlateEdges {
         }
         if (best == null) {
             Roof.Along side = new Roof.OnSide(index);
-            return new PlateEdge(side, from, to, roof.edge(side), 0, 0);
+            return new PlateEdge(List.of(side), from, to, roof.edge(side), 0, 0);
         }
         BuildUp of = best.buildUp();
         boolean outer =
@@ -95,7 +95,7 @@ final class PlateEdges {
         double facing =
                 outer ? of.depthOfFace(of.structureFrom()) : of.thicknessMm() - of.depthOfFace(of.structureTo());
         Roof.Along wall = new Roof.OnWall(best.wall().id());
-        return new PlateEdge(wall, from, to, roof.edge(wall), facing, of.structureMm());
+        return new PlateEdge(List.of(wall), from, to, roof.edge(wall), facing, of.structureMm());
     }
 
     private static boolean reaches(Strip s, Vec middle) {
@@ -112,12 +112,12 @@ final class PlateEdges {
         List<PlateEdge> joined = new ArrayList<>();
         for (PlateEdge e : edges) {
             PlateEdge last = joined.isEmpty() ? null : joined.getLast();
-            if (last != null && together(last, e)) joined.set(joined.size() - 1, last.upTo(e.to()));
+            if (last != null && together(last, e)) joined.set(joined.size() - 1, last.with(e));
             else joined.add(e);
         }
         if (joined.size() > 1 && together(joined.getLast(), joined.getFirst())) {
             PlateEdge last = joined.removeLast();
-            joined.set(0, last.upTo(joined.getFirst().to()));
+            joined.set(0, last.with(joined.getFirst()));
         }
         return joined;
     }

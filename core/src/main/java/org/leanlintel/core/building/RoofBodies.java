@@ -3,7 +3,6 @@ package org.leanlintel.core.building;
 import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.geometry.Area;
-import org.leanlintel.core.geometry.Clip;
 import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
@@ -112,10 +111,8 @@ final class RoofBodies {
                 Area.of(List.of(left.along(in, from), right.along(in, from), right.along(in, to), left.along(in, to)));
         Plane top = Plane.level(built.plateMm() + plate.edge().raisedMm());
         ply(ply, area.minus(seat), low, high);
-        for (List<Vec> ring : UnderRoofs.open(area.and(seat).ringsWithoutHoles())) {
-            add(ply, Clip.over(ring, low.minus(top)), low, high);
-            add(ply, Clip.over(ring, top.minus(low)), top, high);
-        }
+        ply(ply, area.and(seat).over(low.minus(top)), low, high);
+        ply(ply, area.and(seat).over(top.minus(low)), top, high);
     }
 
     private void ply(Ply ply, Area area, Plane low, Plane high) {
@@ -159,8 +156,9 @@ final class RoofBodies {
         double wide = roof.trim().gutterMm();
         if (wide == 0) return;
         double lip = top - DROP_MM, bottom = lip - wide / 2;
-        trim(band(edge, wide, 0), Plane.level(bottom), Plane.level(bottom + GUTTER_WALL_MM));
-        trim(band(edge, wide, 0).minus(band(edge, wide - GUTTER_WALL_MM, 0)), Plane.level(bottom), Plane.level(lip));
+        Area whole = given.isEmpty() ? band(edge, wide, 0) : band(edge, wide, 0).minus(given.grown(wide));
+        trim(whole, Plane.level(bottom), Plane.level(bottom + GUTTER_WALL_MM));
+        trim(whole.minus(band(edge, wide - GUTTER_WALL_MM, 0)), Plane.level(bottom), Plane.level(lip));
     }
 
     private void trim(Area area, Plane low, Plane high) {

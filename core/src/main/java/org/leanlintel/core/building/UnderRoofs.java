@@ -5,10 +5,10 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
-import org.leanlintel.core.geometry.Clip;
 import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.StoreySpace;
@@ -49,6 +49,32 @@ final class UnderRoofs {
             left = new UnderRoofs(solid.strip(), on.levelMm() + on.headMm(), joined.built(), joined.faces()).of(left);
         }
         return left;
+    }
+
+    /** A post under a roof of its storey ends under its rafters. */
+    static List<Body> of(Post post, List<Body> bodies, Building building) {
+        List<Body> left = bodies;
+        for (Roof roof : building.model().all(Roof.class)) {
+            if (!roof.storey().equals(post.storey()) || !roof.stays()) continue;
+            JoinedRoof joined = building.get(new JoinedRoof.Of(roof.id()));
+            if (joined == null) continue;
+            List<Body> cut = new ArrayList<>();
+            for (Body b : left) underRafters(b, joined, cut);
+            left = cut;
+        }
+        return left;
+    }
+
+    private static void underRafters(Body b, JoinedRoof joined, List<Body> left) {
+        Area bare = Area.of(b.outline());
+        for (RoofShape.Face f : joined.faces()) {
+            Area under = bare.and(f.plan());
+            if (under.isEmpty()) continue;
+            for (List<Vec> ring : open(under.ringsWithoutHoles()))
+                cut(b, ring, joined.built().underRafters(f), left);
+            bare = bare.minus(f.plan());
+        }
+        for (List<Vec> ring : open(bare.ringsWithoutHoles())) add(b, ring, b.high(), left);
     }
 
     private List<Body> of(List<Body> bodies) {
@@ -145,15 +171,18 @@ final class UnderRoofs {
             add(b, ring, room.z() >= 0 ? b.high() : over, left);
             return;
         }
-        add(b, Clip.over(ring, room), b.high(), left);
-        add(b, Clip.over(ring, b.high().minus(over)), over, left);
+        Area whole = Area.of(ring);
+        for (List<Vec> part : open(whole.over(room).ringsWithoutHoles())) add(b, part, b.high(), left);
+        for (List<Vec> part : open(whole.over(b.high().minus(over)).ringsWithoutHoles())) add(b, part, over, left);
     }
 
     /** As far as it stands over its foot. */
     private static void add(Body b, List<Vec> ring, Plane high, List<Body> left) {
-        if (ring.isEmpty()) return;
-        List<Vec> stands = Clip.over(ring, high.minus(b.low()).raised(-Tolerance.SAME_MM));
-        if (stands.isEmpty() || Area.of(stands).mm2() < 1) return;
-        left.add(new Body(b.element(), b.ply(), b.material(), b.does(), stands, b.low(), high));
+        Plane room = high.minus(b.low()).raised(-Tolerance.SAME_MM);
+        boolean all = ring.stream().allMatch(p -> room.at(p) >= 0);
+        for (List<Vec> part :
+                all ? List.of(ring) : open(Area.of(ring).over(room).ringsWithoutHoles()))
+            if (Area.of(part).mm2() >= Tolerance.OVERLAP_MM2)
+                left.add(new Body(b.element(), b.ply(), b.material(), b.does(), part, b.low(), high));
     }
 }

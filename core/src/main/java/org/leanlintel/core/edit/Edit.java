@@ -67,6 +67,7 @@ public sealed interface Edit
                 DrawRoof,
                 DrawStair,
                 DrawSection,
+                DrawElevations,
                 PlaceSteps,
                 RakeUnderStair,
                 Delete,

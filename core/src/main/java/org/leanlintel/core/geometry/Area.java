@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.locationtech.jts.algorithm.Orientation;
 import org.locationtech.jts.algorithm.locate.SimplePointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -187,6 +188,36 @@ public final class Area {
         return new Area(all instanceof Polygonal ? all : JTS.buildGeometry(PolygonExtracter.getPolygons(all)));
     }
 
+    /** What of it lies where a plane is not under nought. */
+    public Area over(Plane plane) {
+        if (isEmpty()) return this;
+        if (shape instanceof Polygon p && p.getNumInteriorRing() == 0 && isConvex(p)) {
+            List<Vec> ring = points(p.getExteriorRing());
+            List<Vec> part = Clip.over(ring.subList(0, ring.size() - 1), plane);
+            return part.isEmpty() ? NONE : of(part);
+        }
+        Bounds b = bounds().grown(1);
+        List<Vec> half = Clip.over(
+                List.of(
+                        new Vec(b.minX(), b.minY()),
+                        new Vec(b.maxX(), b.minY()),
+                        new Vec(b.maxX(), b.maxY()),
+                        new Vec(b.minX(), b.maxY())),
+                plane);
+        return half.isEmpty() ? NONE : and(of(half));
+    }
+
+    private static boolean isConvex(Polygon p) {
+        Coordinate[] ring = p.getExteriorRing().getCoordinates();
+        int n = ring.length - 1, turn = 0;
+        for (int i = 0; i < n; i++) {
+            int index = Orientation.index(ring[i], ring[i + 1], ring[(i + 2) % n]);
+            if (index != 0 && turn != 0 && index != turn) return false;
+            if (index != 0) turn = index;
+        }
+        return true;
+    }
+
     /** Square millimetres. */
     public double mm2() {
         return shape.getArea();
@@ -240,6 +271,35 @@ public final class Area {
     /** The parts of lines that lie outside it. */
     public List<List<Vec>> outside(Collection<List<Vec>> lines) {
         return shape.isEmpty() ? List.copyOf(lines) : parts(lines, OverlayNG.DIFFERENCE);
+    }
+
+    /**
+     * The parts of straight lines that lie within it, without joining them first: for many lines of a pattern. Lines that run along
+     * its edge may or may not be among them.
+     */
+    public List<List<Vec>> scanned(Collection<List<Vec>> lines) {
+        List<List<Vec>> rings = rings(), found = new ArrayList<>();
+        List<Double> crossings = new ArrayList<>();
+        for (List<Vec> line : lines) {
+            Vec from = line.getFirst(), along = line.getLast().minus(from);
+            crossings.clear();
+            for (List<Vec> ring : rings)
+                for (int i = 1; i < ring.size(); i++) crossing(from, along, ring.get(i - 1), ring.get(i), crossings);
+            crossings.sort(null);
+            for (int i = 1; i < crossings.size(); i += 2) {
+                double start = Math.max(0, crossings.get(i - 1)), end = Math.min(1, crossings.get(i));
+                if ((end - start) * along.length() > Tolerance.SAME_MM)
+                    found.add(List.of(from.along(along, start), from.along(along, end)));
+            }
+        }
+        return found;
+    }
+
+    private static void crossing(Vec from, Vec along, Vec a, Vec b, List<Double> crossings) {
+        double p = along.cross(a.minus(from)), q = along.cross(b.minus(from));
+        if (p >= 0 == q >= 0) return;
+        Vec at = a.plus(b.minus(a).times(p / (p - q)));
+        crossings.add(at.minus(from).dot(along) / along.dot(along));
     }
 
     /** The parts of lines that lie within it. */

@@ -191,6 +191,8 @@ public record Drawing(
         ROOMS,
         /** A table of the fittings, counted by what they are. */
         FITTINGS,
+        /** A table of the slopes of roofs, with the lengths of their lines. */
+        ROOFS,
         /** The words of the keyed notes that stand on drawings. */
         CLAUSES,
         /** What hatches, lines and marks stand for, of those that plans and sections use. */

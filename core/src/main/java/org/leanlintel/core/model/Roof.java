@@ -196,8 +196,11 @@ public record Roof(
     /** What closes the rooms under a roof above. */
     public sealed interface Under {}
 
-    /** The roof itself. */
+    /** The roof itself: walls go up to it. */
     public record ItsUnderside() implements Under {}
+
+    /** Nothing of its own: a loft over rooms that something else closes, or none. */
+    public record Loft() implements Under {}
 
     /** A ceiling on the plates. */
     public record LevelCeiling(ElementId buildUp) implements Under {}

@@ -1,11 +1,13 @@
 package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
-import org.leanlintel.core.geometry.Clip;
 import org.leanlintel.core.geometry.Plane;
+import org.leanlintel.core.geometry.SideBySide;
 import org.leanlintel.core.geometry.Vec;
 
 /**
@@ -20,10 +22,16 @@ final class Hiding {
     /** Depth per millimetre under which two faces are parallel. */
     private static final double PARALLEL = 1e-6;
 
+    /** Less of a face than that is not seen: what rounding leaves along a joint. */
+    private static final double SLIVER_MM2 = 1;
+
     private final List<Area> first = new ArrayList<>();
 
     /** What is seen of one face. @param lines of its outline; @param area that is seen */
     record Seen(SeenFace face, List<List<Vec>> lines, Area area) {}
+
+    /** What is seen of one of many; null where nothing is. */
+    private record Left(@Nullable Seen seen) {}
 
     /** Something in the picture's own plane: it hides everything. */
     void add(Area shape) {
@@ -35,13 +43,33 @@ final class Hiding {
         List<SeenFace> live = new ArrayList<>();
         for (SeenFace f : faces) if (!isCovered(f, live)) live.add(f);
         List<Seen> seen = new ArrayList<>();
-        for (SeenFace f : live) {
-            List<Area> over = before(f, live);
-            Area hidden = over.size() == 1 ? over.getFirst() : Area.union(over);
-            Area left = hidden.isEmpty() ? f.shape() : f.shape().minus(hidden);
-            if (!left.isEmpty()) seen.add(new Seen(f, hidden.outside(f.shape().rings()), left));
-        }
+        for (Left left : SideBySide.mapFew(live, f -> new Left(past(f, before(f, live)))))
+            if (left.seen() instanceof Seen s) seen.add(s);
         return seen;
+    }
+
+    /** What of a face is left past others, the largest first, as most faces are soon hidden; null where nothing is. */
+    private static @Nullable Seen past(SeenFace face, List<Area> before) {
+        Bounds bounds = face.shape().bounds();
+        before.sort(Comparator.comparingDouble((Area a) -> shared(a.bounds(), bounds))
+                .reversed());
+        List<Area> over = new ArrayList<>();
+        Area left = face.shape();
+        for (Area a : before) {
+            if (!a.bounds().meets(left.bounds())) continue;
+            Area less = left.minus(a);
+            if (less.mm2() < SLIVER_MM2) return null;
+            if (less.mm2() < left.mm2()) over.add(a);
+            left = less;
+        }
+        Area hidden = over.size() == 1 ? over.getFirst() : Area.union(over);
+        return new Seen(face, hidden.outside(face.shape().rings()), left);
+    }
+
+    private static double shared(Bounds a, Bounds b) {
+        double wide = Math.min(a.maxX(), b.maxX()) - Math.max(a.minX(), b.minX());
+        double high = Math.min(a.maxY(), b.maxY()) - Math.max(a.minY(), b.minY());
+        return Math.max(wide, 0) * Math.max(high, 0);
     }
 
     /** Whether one alone of what lies wholly before it covers it; most of what lies inside a wall is left out so. */
@@ -63,23 +91,17 @@ final class Hiding {
             if (f.near() > face.far()) break;
             if (f == face || !f.shape().bounds().meets(bounds)) continue;
             if (f.far() < face.near() - BEFORE_MM) before.add(f.shape());
-            else before.addAll(partBefore(f, face));
+            else before.add(partBefore(f, face));
         }
+        before.removeIf(Area::isEmpty);
         return before;
     }
 
     /** What of one face lies before the plane of another. */
-    private static List<Area> partBefore(SeenFace one, SeenFace other) {
+    private static Area partBefore(SeenFace one, SeenFace other) {
         Plane room = other.depth().minus(one.depth()).raised(-BEFORE_MM);
         if (room.slope().length() < PARALLEL)
-            return room.at(one.shape().bounds().centre()) > 0 ? List.of(one.shape()) : List.of();
-        List<Area> parts = new ArrayList<>();
-        for (List<Vec> closed : one.shape().ringsWithoutHoles()) {
-            List<Vec> part = Clip.over(closed.subList(0, closed.size() - 1), room);
-            if (part.size() < 3) continue;
-            Area area = Area.of(part);
-            if (!area.isEmpty() && area.isClean()) parts.add(area);
-        }
-        return parts;
+            return room.at(one.shape().bounds().centre()) > 0 ? one.shape() : Area.NONE;
+        return one.shape().over(room);
     }
 }

@@ -9,9 +9,16 @@ import org.leanlintel.core.derive.Member;
 import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.derive.Spread;
 import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Fitting;
+import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.InWork;
+import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.OnLayer;
+import org.leanlintel.core.model.RoomLimit;
+import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Wall;
 
 /** What an element shows at one stage of a plan, lying where it takes boxes. Ways are one, under the plan's own name. */
@@ -33,9 +40,27 @@ record OnPlan(PlanOf plan, Stage stage, ElementId element) implements Member<Sho
 
     /** What a lens hides takes no place either; a wall is looked at with what stands in it. */
     private boolean isHidden(Building building) {
+        if (isUnderRoofs(building)) return true;
         if (!(building.model().find(element) instanceof OnLayer on) || on instanceof Wall) return false;
         Look look = plan.look(building);
         return look.layering().hides(on.layer()) || on instanceof InWork in && look.hides(in);
+    }
+
+    /** Of walls and what lies in rooms nothing is seen from above; roofs show how the walls run that they stand on. */
+    private boolean isUnderRoofs(Building building) {
+        if (plan.look(building).lens().roofs() != Lens.Roofs.FROM_ABOVE) return false;
+        return switch (stage) {
+            case SPANS, WAYS, WALLS, PUT, INSIDE, OPENINGS, OUTSIDE -> true;
+            case STANDING -> {
+                Element what = building.model().find(element);
+                yield what instanceof Wall
+                        || what instanceof Fitting
+                        || what instanceof RoomLimit
+                        || what instanceof Floor
+                        || what instanceof FloorVoid
+                        || what instanceof Stair;
+            }
+        };
     }
 
     @Override

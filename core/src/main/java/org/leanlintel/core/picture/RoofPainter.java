@@ -25,6 +25,9 @@ final class RoofPainter {
     /** On paper: letters, an arrow and its head, how far words stand off, the least face and line that have words. */
     private static final double LETTERS_MM = 1.8, ARROW_MM = 12, HEAD_MM = 2.2, OFF_MM = 1, FACE_MM = 14, LINE_MM = 22;
 
+    /** How far along a line its words stand, as a part of it: clear of section lines, which pass the middle. */
+    private static final double ALONG = 0.3;
+
     /** How near to the outline a line lies that is part of it. */
     private static final double ON_OUTLINE_MM = 2;
 
@@ -56,7 +59,7 @@ final class RoofPainter {
     static Group of(JoinedRoof joined, Look look, Lettering lettering, Building building) {
         RoofPainter painter = new RoofPainter(joined, look, lettering);
         if (look.lens().roofs() == Lens.Roofs.OVERHEAD) painter.overhead();
-        else painter.fromAbove(hidden(joined, building));
+        else painter.fromAbove(hidden(joined, building), painter.hiddenAtEaves(building));
         Roof roof = painter.built.roof();
         return new Group(roof.id(), roof.layer(), painter.pens.items(), painter.catches());
     }
@@ -72,6 +75,24 @@ final class RoofPainter {
         return Area.union(over);
     }
 
+    /** Where other roofs stand over this one's eaves, beside its outline too. */
+    private Area hiddenAtEaves(Building building) {
+        List<Area> over = new ArrayList<>();
+        double eaves = built.lowestEavesMm();
+        for (Roof other : building.model().all(Roof.class))
+            if (!other.id().equals(built.roof().id())
+                    && building.get(new JoinedRoof.Of(other.id())) instanceof JoinedRoof o)
+                for (Face f : o.faces()) over.add(f.plan().over(f.plane().raised(-eaves)));
+        if (!joined.given().isEmpty())
+            over.add(joined.given().grown(built.roof().trim().gutterMm()));
+        return Area.union(over);
+    }
+
+    /** The walls that it stands on, dashed. */
+    private void below() {
+        for (PlateEdge e : built.plate()) if (e.structureMm() > 0) pens.line(PenRole.OVERHEAD, e.from(), e.to());
+    }
+
     private void overhead() {
         for (List<Vec> line : joined.given().outside(List.of(closed()))) pens.line(PenRole.OVERHEAD, line);
     }
@@ -82,13 +103,14 @@ final class RoofPainter {
         return closed;
     }
 
-    private void fromAbove(Area hidden) {
+    private void fromAbove(Area hidden, Area hiddenAtEaves) {
         List<List<Vec>> lines = new ArrayList<>(List.of(closed()));
         for (Line l : joined.shape().lines()) if (!isOnOutline(l)) lines.add(List.of(l.from(), l.to()));
         hidden.outside(lines).forEach(l -> pens.line(PenRole.ROOF, l));
         if (!joined.given().isEmpty())
             Area.of(built.outline()).inside(joined.given().rings()).forEach(l -> pens.line(PenRole.ROOF, l));
-        gutters(hidden);
+        gutters(hiddenAtEaves);
+        below();
         for (Face f : joined.faces()) {
             Area seen = f.plan().minus(hidden);
             if (!seen.isEmpty()) fall(f, seen.parts().getFirst());
@@ -181,17 +203,20 @@ final class RoofPainter {
         }
     }
 
-    /** Words over the middle of a line, to be read from below or from the right. */
+    /** Words over a line, to be read from below or from the right. */
     private void along(Vec from, Vec to, String words) {
         Vec way = to.minus(from).unit();
         if (way.x() < -1e-6 || Math.abs(way.x()) <= 1e-6 && way.y() < 0) way = way.times(-1);
-        Vec at = from.plus(to).times(0.5).along(way.left(), OFF_MM * scale);
+        Vec at = from.along(to.minus(from), ALONG).along(way.left(), OFF_MM * scale);
         pens.add(lettering.set(words, at, way.angle(), LETTERS_MM, Align.CENTRE, false));
     }
 
     private List<Catch> catches() {
         List<Catch> catches = new ArrayList<>();
         String mark = built.roof().mark();
+        for (PlateEdge e : built.plate())
+            if (e.along().getFirst() instanceof Roof.OnWall w && look.lens().roofs() == Lens.Roofs.FROM_ABOVE)
+                catches.add(new Catch("face below", new Hold.OnFace(w.wall(), 0), e.from(), e.to()));
         for (Vec p : built.outline()) catches.add(new Catch("corner of " + mark, new Hold.AtPoint(p), p, p));
         if (look.lens().roofs() == Lens.Roofs.FROM_ABOVE)
             for (Line l : joined.shape().lines())

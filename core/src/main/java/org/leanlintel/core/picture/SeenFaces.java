@@ -12,6 +12,7 @@ import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Clip;
 import org.leanlintel.core.geometry.Plane;
+import org.leanlintel.core.geometry.SideBySide;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Material;
@@ -44,13 +45,18 @@ final class SeenFaces {
         SeenFaces seen = new SeenFaces(frame);
         bodies.forEach(seen::add);
         List<SeenFace> faces = new ArrayList<>();
-        seen.rings.forEach((key, rings) -> {
-            Area shape = together(rings);
-            Flat flat = Objects.requireNonNull(seen.flats.get(key));
-            if (!shape.isEmpty()) faces.add(SeenFace.of(key.element, key.material, shape, flat.depth, flat.lies));
-        });
+        for (Shape s : SideBySide.map(seen.rings.keySet(), seen::shape)) {
+            Flat flat = Objects.requireNonNull(seen.flats.get(s.key));
+            if (!s.area.isEmpty()) faces.add(SeenFace.of(s.key.element, s.key.material, s.area, flat.depth, flat.lies));
+        }
         faces.sort(Comparator.comparingDouble(SeenFace::near));
         return faces;
+    }
+
+    private record Shape(Key key, Area area) {}
+
+    private Shape shape(Key key) {
+        return new Shape(key, together(Objects.requireNonNull(rings.get(key))));
     }
 
     private void add(Body b) {

@@ -46,7 +46,7 @@ record SurfaceLines(SectionFrame frame, double scale) {
             if (z - b.minY() > 1) lines.add(List.of(new Vec(b.minX(), z), new Vec(b.maxX(), z)));
         }
         if (face.lies() instanceof SeenFace.Upright up) ends(rows, up, b, step, lines);
-        return seen.inside(lines);
+        return seen.scanned(lines);
     }
 
     /** The ends of pieces, where every row is drawn and they are long enough on paper. */
@@ -62,7 +62,7 @@ record SurfaceLines(SectionFrame frame, double scale) {
     }
 
     private List<List<Vec>> uprights(Surface.Uprights boards, SeenFace face, Area seen) {
-        return seen.inside(
+        return seen.scanned(
                 switch (face.lies()) {
                     case SeenFace.Upright up -> upright(boards.widthMm() * up.turned(), seen.bounds());
                     case SeenFace.Sloping s -> downSlope(boards.widthMm(), s.plane(), seen);

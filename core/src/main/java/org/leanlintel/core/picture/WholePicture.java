@@ -55,7 +55,7 @@ final class WholePicture implements DrawingPicture {
             case SECTION -> new SectionPicture(building, drawing, lettering);
             case STAIR -> new StairPicture(building, drawing, lettering);
             case BUILD_UPS -> new BuildUpSchedule(building, drawing, lettering);
-            case DOORS, WINDOWS, ROOMS, FITTINGS, CLAUSES -> new TableSchedule(building, drawing, lettering);
+            case DOORS, WINDOWS, ROOMS, FITTINGS, ROOFS, CLAUSES -> new TableSchedule(building, drawing, lettering);
             case LEGEND -> new Legend(building, drawing, lettering);
             case PLAN -> throw new IllegalStateException("Plans are drawn element by element");
         };

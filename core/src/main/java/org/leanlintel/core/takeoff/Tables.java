@@ -16,6 +16,7 @@ public final class Tables {
                     case DOORS -> OpeningTable.doors(schedule, building);
                     case WINDOWS -> OpeningTable.windows(schedule, building);
                     case ROOMS -> RoomTable.of(building);
+                    case ROOFS -> RoofTable.of(building);
                     case CLAUSES -> ClauseTable.of(building);
                     case FITTINGS -> FittingTable.of(schedule, building);
                     case PLAN, SECTION, ELEVATION, STAIR, BUILD_UPS, LEGEND ->

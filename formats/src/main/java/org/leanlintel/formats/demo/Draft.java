@@ -1,6 +1,7 @@
 package org.leanlintel.formats.demo;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.stream.Stream;
@@ -13,7 +14,9 @@ import org.leanlintel.core.edit.AddStorey;
 import org.leanlintel.core.edit.Aim;
 import org.leanlintel.core.edit.CurveWall;
 import org.leanlintel.core.edit.DimensionPlan;
+import org.leanlintel.core.edit.DrawElevations;
 import org.leanlintel.core.edit.DrawFloor;
+import org.leanlintel.core.edit.DrawRoof;
 import org.leanlintel.core.edit.DrawRoomLimit;
 import org.leanlintel.core.edit.DrawSection;
 import org.leanlintel.core.edit.DrawStair;
@@ -61,9 +64,11 @@ import org.leanlintel.core.model.OpeningMake;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Paper;
 import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.Pitch;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Rise;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Sheet;
@@ -197,6 +202,58 @@ final class Draft {
                 step * unitMm,
                 Math.PI / 2,
                 fall));
+    }
+
+    /** A roof over the shell round a point, made as is usual where the house is built; its edges over some walls are verges. */
+    Roof roof(double x, double y, Pitch pitch, Roof.Under under, Wall... verges) {
+        OfficeStandard.RoofMakes makes =
+                OfficeStandard.roofMakes(model().settings().region());
+        Roof.Edge verge = new Roof.Edge(new Roof.Verge(), makes.vergeMm(), 0);
+        List<Roof.OwnEdge> own = Arrays.stream(verges)
+                .map(w -> new Roof.OwnEdge(new Roof.OnWall(w.id()), verge))
+                .toList();
+        Roof.Edge eaves = new Roof.Edge(new Roof.Eaves(pitch), makes.overhangMm(), 0);
+        return roof(makes, new Roof.OverShell(at(x, y)), new Roof.AtWallHeads(), eaves, own, under);
+    }
+
+    /** A roof over a rectangle, its sides given from the one at the foot of the plan counter-clockwise. */
+    Roof roof(double x0, double y0, double x1, double y1, double plate, Roof.Edge... sides) {
+        List<Roof.OwnEdge> own = new ArrayList<>();
+        for (int i = 1; i < sides.length; i++) own.add(new Roof.OwnEdge(new Roof.OnSide(i), sides[i]));
+        Roof.Over over = new Roof.OverRing(List.of(at(x0, y0), at(x1, y0), at(x1, y1), at(x0, y1)));
+        OfficeStandard.RoofMakes makes =
+                OfficeStandard.roofMakes(model().settings().region());
+        Roof.Plate at = plate == 0 ? new Roof.AtWallHeads() : new Roof.AtHeight(plate * unitMm);
+        return roof(makes, over, at, sides[0], own, new Roof.Loft());
+    }
+
+    private Roof roof(
+            OfficeStandard.RoofMakes makes,
+            Roof.Over over,
+            Roof.Plate plate,
+            Roof.Edge usual,
+            List<Roof.OwnEdge> own,
+            Roof.Under under) {
+        return (Roof) run(new DrawRoof(
+                        storey,
+                        OfficeStandard.LAYER_ROOFS,
+                        makes.buildUp(),
+                        over,
+                        plate,
+                        new Roof.Seated(makes.seatMm()),
+                        usual,
+                        own,
+                        makes.trim(),
+                        under))
+                .after()
+                .getFirst();
+    }
+
+    /** The four elevations, from the side at the foot of the plan round. */
+    List<ElementId> elevations(double scale) {
+        return run(new DrawElevations(storey, new ElementId("lens-elevation"), scale)).after().stream()
+                .map(Element::id)
+                .toList();
     }
 
     /** Before a door: a landing, and steps or a ramp to the ground. */

@@ -9,6 +9,8 @@ import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Opening.Opens;
 import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.Pitch;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Side;
@@ -26,6 +28,8 @@ public final class HeronPointCabin {
 
     /** Of a table of 36 with chairs at both sides. */
     private static final double TABLE_DEPTH = 63;
+
+    private static final double INCH = UnitSystem.MM_PER_INCH;
 
     private HeronPointCabin() {}
 
@@ -111,6 +115,13 @@ public final class HeronPointCabin {
                 buildUps);
         d.sheet("A-103", "Stair", PaperSize.ARCH_C, d.named("Stair ST1"));
         d.sheet("A-104", "Client's plan and furniture", PaperSize.ARCH_C, client, d.named("First floor, furniture"));
+        d.on(d.model().get(d.named("Loft plan"), Drawing.class).storey());
+        ElementId roof = d.plan("Roof plan", "roof", 96);
+        d.on(OfficeStandard.GROUND);
+        ElementId roofs = d.schedule("Roofs", Drawing.Kind.ROOFS, 12);
+        List<ElementId> sides = d.elevations(48);
+        d.sheet("A-106", "Elevations", PaperSize.ARCH_D, sides.toArray(ElementId[]::new));
+        d.sheet("A-107", "Roof", PaperSize.ARCH_C, roof, roofs);
         d.sheet("A-105", "Doors, windows, rooms and fittings", PaperSize.ARCH_C, doors, rooms, windows, fittings);
     }
 
@@ -134,8 +145,23 @@ public final class HeronPointCabin {
         d.room(270, 120, "Sleeping loft", Room.Use.BEDROOM, "Fir boards");
         d.note(36, 130, "Open to the living\nroom below");
         d.fitting("bed-double", 320, 180);
+        Roof.Under vault = new Roof.ItsUnderside();
+        d.roof(168, 120, new Pitch(Pitch.Said.IN_TWELVE, 12), vault, shell.get(0), shell.get(2));
         d.dimension(d.plan());
         d.dimension(section);
+        porch(d);
+    }
+
+    /** Over the way in, on two posts. */
+    private static void porch(Draft d) {
+        ElementId loft = d.here();
+        d.on(OfficeStandard.GROUND);
+        Roof.Edge low = new Roof.Edge(new Roof.Eaves(new Pitch(Pitch.Said.IN_TWELVE, 3)), 8 * INCH, 0);
+        Roof.Edge side = new Roof.Edge(new Roof.Verge(), 6 * INCH, 0), wall = new Roof.Edge(new Roof.Against(), 0, 0);
+        d.roof(78, -72, 264, 0, 84, low, side, wall, side);
+        d.post(83, -67, 5.5, "softwood-us");
+        d.post(259, -67, 5.5, "softwood-us");
+        d.on(loft);
     }
 
     /** The WC stands an inch too near the bath, so that the findings have something to say. */

@@ -16,7 +16,9 @@ import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Opening.Opens;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.Pitch;
 import org.leanlintel.core.model.Ply;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Side;
@@ -136,13 +138,7 @@ public final class QuarryBankHouse {
         ElementId fittings = d.schedule("Fittings", Drawing.Kind.FITTINGS, 10);
         d.sheet("A-101", "Ground floor plan", PaperSize.A2, d.plan(), clauses);
         d.sheet("A-102", "First floor plan", PaperSize.A2, d.named("First floor plan"), legend);
-        d.sheet(
-                "A-103",
-                "Section, stair and wet room",
-                PaperSize.A2,
-                d.named("Section A"),
-                d.named("Stair ST1"),
-                d.named("Wet room"));
+        d.sheet("A-103", "Section and stair", PaperSize.A2, d.named("Section A"), d.named("Stair ST1"));
         d.sheet(
                 "A-104",
                 "Existing, demolition and client's plan",
@@ -151,10 +147,23 @@ public final class QuarryBankHouse {
                 d.named("Ground floor, demolition"),
                 d.named("Ground floor for the client"));
         d.sheet("A-105", "Setting out", PaperSize.A2, d.named("Ground floor, setting out"));
-        d.sheet("A-106", "Furniture", PaperSize.A2, d.named("Ground floor, furniture"));
+        d.sheet(
+                "A-106",
+                "Furniture and wet room",
+                PaperSize.A2,
+                d.named("Ground floor, furniture"),
+                d.named("Wet room"));
         d.sheet("A-107", "Wall build-ups", PaperSize.A2, buildUps);
+        ElementId roofs = d.schedule("Roofs", Drawing.Kind.ROOFS, 10);
+        d.on(d.model().get(d.named("First floor plan"), Drawing.class).storey());
+        ElementId roofPlan = d.plan("Roof plan", "roof", 100);
+        d.on(OfficeStandard.GROUND);
+        List<ElementId> sides = d.elevations(100);
         d.sheet("A-108", "Doors, windows, rooms and fittings", PaperSize.A1, doors, rooms, windows, fittings);
+        d.sheet("A-109", "Elevations", PaperSize.A2, sides.toArray(ElementId[]::new));
+        d.sheet("A-110", "Roof", PaperSize.A2, roofPlan, roofs);
     }
+
     /** The garage stands already, with a wall and a chimney breast in it that go and doors that come; the ground floor through other lenses. */
     private void otherPlans() {
         d.on(OfficeStandard.GROUND);
@@ -202,7 +211,7 @@ public final class QuarryBankHouse {
         d.site("site datum", 24_300, -300, 24);
         d.floor("suspended-timber", 2000, 2000);
         d.floor("slab", HOUSE, 215, WIDTH - 215, DEPTH - 215, -150, new Floor.Level());
-        d.floor("slab", 4500, -700, 6300, 0, -150, new Floor.Falling(-Math.PI / 2, 1 / 80.0));
+        d.floor("slab", 4500, -1100, 6300, 0, -150, new Floor.Falling(-Math.PI / 2, 1 / 80.0));
         d.steps(Objects.requireNonNull(backDoor), 1400, 900, new OutsideSteps.Steps(300));
         d.steps(Objects.requireNonNull(garageDoor), 1400, 900, new OutsideSteps.Steps(300));
         Stair.Turn half = new Stair.Turn(Stair.By.LANDING, Side.RIGHT, true, 100, 0);
@@ -212,13 +221,30 @@ public final class QuarryBankHouse {
         d.on(first);
         firstPlan = d.plan();
         upstairs(shell);
+        roofs(shell);
         annotate(section);
+    }
+
+    /** Hipped to the west and gabled over the garage, a cross gable at the front, and a lean-to over the porch. */
+    private void roofs(List<Wall> shell) {
+        Pitch main = Pitch.degrees(35);
+        ElementId first = d.here();
+        d.roof(2000, 2000, main, new Roof.LevelCeiling(new ElementId("build-up-loft-ceiling")), above(shell, east));
+        Roof.Edge eaves = new Roof.Edge(new Roof.Eaves(main), 300, 0);
+        Roof.Edge front = new Roof.Edge(new Roof.Verge(), 300, 0), inside = new Roof.Edge(new Roof.Against(), 0, 0);
+        d.roof(9200, 0, 12_000, 3600, 0, front, eaves, inside, eaves);
+        d.on(OfficeStandard.GROUND);
+        Roof.Edge low = new Roof.Edge(new Roof.Eaves(Pitch.degrees(17.5)), 200, 0);
+        Roof.Edge side = new Roof.Edge(new Roof.Verge(), 100, 0);
+        d.roof(4500, -1100, 6300, 0, 2150, low, side, inside, side);
+        d.post(4600, -1000, 100, "softwood");
+        d.post(6200, -1000, 100, "softwood");
+        d.on(first);
     }
 
     /** The section: levels up its left side, walls across its foot, and what is built there. */
     private void annotate(ElementId section) {
         d.dimension(section);
-        d.noteOn(section, 1500, 4500, "Ceiling joists and roof\nto follow");
         d.noteOn(section, 2200, 1300, "Kitchen");
         d.noteAt(section, 5500, 4900, "{build-up}, {thickness} mm", floor("timber-floor"), 7400, 2680);
         d.noteAt(section, 1200, 850, "{build-up}, {thickness} mm", floor("suspended-timber"), 4000, -110);

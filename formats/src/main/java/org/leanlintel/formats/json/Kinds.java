@@ -31,12 +31,14 @@ import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.OwnPart;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Rise;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Stop;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StringStyle;
+import org.leanlintel.core.model.Surface;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Target;
 import org.leanlintel.core.model.WallEnd;
@@ -95,6 +97,13 @@ public final class Kinds {
             Storey.Underfoot.class,
             Floor.Outline.class,
             Floor.Fall.class,
+            Roof.Over.class,
+            Roof.Plate.class,
+            Roof.Heel.class,
+            Roof.Along.class,
+            Roof.Rises.class,
+            Roof.Under.class,
+            Surface.class,
             OutsideSteps.Way.class,
             Stair.Shape.class,
             Stair.Risers.class,

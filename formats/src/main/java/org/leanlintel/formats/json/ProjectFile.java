@@ -12,9 +12,11 @@ import org.leanlintel.core.edit.References;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Settings;
+import org.leanlintel.core.model.StringStyle;
 import org.leanlintel.core.model.Unusable;
 import org.leanlintel.formats.json.upgrade.Upgrade;
 import tools.jackson.core.JacksonException;
@@ -139,6 +141,15 @@ public final class ProjectFile {
         return Json.mapper().treeToValue(element, Element.class);
     }
 
+    /** With strings in its own style, or in the first there is where that was deleted. */
+    private static Lens inStyle(Lens lens, List<Element> all) {
+        List<ElementId> styles = all.stream()
+                .filter(StringStyle.class::isInstance)
+                .map(Element::id)
+                .toList();
+        return styles.contains(lens.strings()) || styles.isEmpty() ? lens : lens.stringing(styles.getFirst());
+    }
+
     /** {@code elements} of a project with what forms later than {@code version} added to every project. */
     public static List<Element> completed(List<Element> elements, int version) {
         Set<ElementId> known = elements.stream().map(Element::id).collect(Collectors.toSet());
@@ -147,7 +158,7 @@ public final class ProjectFile {
         List<Element> all = new ArrayList<>(elements);
         for (JsonNode added : Upgrade.added(version, inches)) {
             Element element = Json.mapper().treeToValue(added, Element.class);
-            if (!known.contains(element.id())) all.add(element);
+            if (!known.contains(element.id())) all.add(element instanceof Lens l ? inStyle(l, all) : element);
         }
         return all;
     }

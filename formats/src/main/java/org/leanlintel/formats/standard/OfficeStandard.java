@@ -18,7 +18,9 @@ import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OpeningMake;
 import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.Pitch;
 import org.leanlintel.core.model.Rise;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Site;
@@ -41,6 +43,7 @@ public final class OfficeStandard {
     public static final ElementId LAYER_WALLS = new ElementId("layer-walls");
     public static final ElementId LAYER_OPENINGS = new ElementId("layer-openings");
     public static final ElementId LAYER_ROOMS = new ElementId("layer-rooms");
+    public static final ElementId LAYER_ROOFS = new ElementId("layer-roofs");
     public static final ElementId LAYER_FITTINGS = new ElementId("layer-fittings");
     public static final ElementId LAYER_FLOORS = new ElementId("layer-floors");
     public static final ElementId LAYER_SECTIONS = new ElementId("layer-sections");
@@ -181,6 +184,29 @@ public final class OfficeStandard {
                 .get(region));
     }
 
+    /**
+     * How roofs are usually made.
+     *
+     * @param overhangMm of eaves; @param vergeMm of verges; @param seatMm of rafters on the plate
+     * @param source of the sizes
+     */
+    public record RoofMakes(
+            ElementId buildUp,
+            ElementId ceiling,
+            Pitch pitch,
+            double overhangMm,
+            double vergeMm,
+            double seatMm,
+            Roof.Trim trim,
+            String source) {}
+
+    /** How roofs are usually made in a region. */
+    public static RoofMakes roofMakes(String region) {
+        return Objects.requireNonNull(Json.mapper()
+                .readValue(text("roof-makes.json"), new TypeReference<Map<String, RoofMakes>>() {})
+                .get(region));
+    }
+
     /** How doors and windows are usually made. @param source of the allowances */
     public record OpeningMakes(OpeningMake door, OpeningMake window, String source) {
 
@@ -201,6 +227,7 @@ public final class OfficeStandard {
             TradeRegion region,
             OpeningMakes makes,
             StairMakes stairs,
+            RoofMakes roofs,
             List<TradeRegion.Leaf> leaves,
             List<TimberSize> timber) {}
 
@@ -209,7 +236,8 @@ public final class OfficeStandard {
         List<TimberSize> sold = timber().stream()
                 .filter(t -> region.timber().stream().anyMatch(t.source()::startsWith))
                 .toList();
-        return new Offered(region, makes, stairMakes(region.like()), region.leaves(makes.door()), sold);
+        return new Offered(
+                region, makes, stairMakes(region.like()), roofMakes(region.like()), region.leaves(makes.door()), sold);
     }
 
     /** The sizes timber is sold as, with what they really measure. */

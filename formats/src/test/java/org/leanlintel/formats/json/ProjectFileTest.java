@@ -26,6 +26,7 @@ import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.InWork;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Leaders;
+import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
@@ -33,6 +34,7 @@ import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OpeningMake;
 import org.leanlintel.core.model.Paper;
 import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Post;
@@ -45,6 +47,7 @@ import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.StairRules;
 import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.Surface;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
@@ -170,6 +173,20 @@ class ProjectFileTest {
         });
         assertThat(model.get(new ElementId("layer-dimensions"), Layer.class).takes())
                 .contains("dimensionString", "dimension");
+        assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
+    }
+
+    /** In version 11 there were no roofs, and materials had no face. */
+    @Test
+    void upgradesVersion11() throws IOException {
+        Model model = ProjectFile.read(sample(11));
+        assertThat(model.get(new ElementId("material-brick"), Material.class).surface())
+                .isEqualTo(new Surface.Rows(75, 225));
+        assertThat(model.all(Lens.class))
+                .isNotEmpty()
+                .allMatch(l -> l.pens().containsKey(PenRole.ROOF))
+                .anyMatch(l -> l.roofs() == Lens.Roofs.FROM_ABOVE);
+        assertThat(model.all(Layer.class)).anyMatch(l -> l.takes().contains("roof"));
         assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
     }
 

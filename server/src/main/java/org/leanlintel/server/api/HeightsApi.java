@@ -14,6 +14,7 @@ import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
@@ -22,6 +23,7 @@ import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.model.WorkState;
 import org.leanlintel.core.stair.StairHeights;
 import org.leanlintel.core.stair.StairWell;
+import org.leanlintel.server.api.Messages.RoofAnswer;
 import org.leanlintel.server.api.Messages.StairAnswer;
 import org.leanlintel.server.api.Messages.StoreyAnswer;
 import org.leanlintel.server.api.Messages.WellAnswer;
@@ -80,6 +82,13 @@ public class HeightsApi {
     public StairAnswer stair(@PathVariable UUID project, @PathVariable String stair) {
         Building building = live.get(project).building();
         return StairAnswers.of(building.model().get(new ElementId(stair), Stair.class), building.model());
+    }
+
+    /** The edges of a roof and its figures; one sentence where it has no shape. */
+    @GetMapping("/roofs/{roof}")
+    public RoofAnswer roof(@PathVariable UUID project, @PathVariable String roof) {
+        Building building = live.get(project).building();
+        return RoofAnswers.of(building.model().get(new ElementId(roof), Roof.class), building);
     }
 
     /** The stairs that would fit into a rectangle, best first, and why others do not. */

@@ -18,6 +18,7 @@ import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.Paper;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Placing;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.StairRules;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.picture.Picture;
@@ -177,6 +178,21 @@ public final class Messages {
             double goingMm,
             String adds,
             List<FigureAnswer> figures) {}
+
+    /** An edge of a roof. @param words what it is; @param length of it with its overhangs */
+    public record RoofEdgeAnswer(
+            List<Roof.Along> along, Roof.Edge edge, String over, String words, String length, Vec from, Vec to) {}
+
+    /** A figure of a roof. */
+    public record RoofFigure(String name, String value) {}
+
+    /**
+     * What a roof amounts to.
+     *
+     * @param cannot why it has no shape; empty where it has
+     * @param edges counter-clockwise, at the outer faces of its walls
+     */
+    public record RoofAnswer(String roof, String cannot, List<RoofEdgeAnswer> edges, List<RoofFigure> figures) {}
 
     /** A rectangle for a stair: from the corner it starts in to the opposite one. @param angle of its sides, radians */
     public record WellRequest(DrawStair like, Vec corner, Vec opposite, double angle) {}

@@ -26,10 +26,10 @@ import org.springframework.transaction.support.TransactionTemplate;
 class DemoProjects implements InitializingBean {
 
     private static final Issued
-            PERMIT = new Issued("1", LocalDate.of(2026, 2, 16), Issued.Purpose.PERMIT, "Roof to follow"),
+            PERMIT = new Issued("1", LocalDate.of(2026, 2, 16), Issued.Purpose.PERMIT, "Trusses to follow"),
             CONSTRUCTION =
                     new Issued("2", LocalDate.of(2026, 3, 9), Issued.Purpose.CONSTRUCTION, "Window of bedroom 1 moved"),
-            CABIN = new Issued("1", LocalDate.of(2026, 3, 2), Issued.Purpose.PERMIT, "Roof to follow");
+            CABIN = new Issued("1", LocalDate.of(2026, 3, 2), Issued.Purpose.PERMIT, "Trusses to follow");
 
     private final ProjectStore store;
     private final Issues issues;

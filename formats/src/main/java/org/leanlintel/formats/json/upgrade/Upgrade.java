@@ -19,7 +19,8 @@ public final class Upgrade {
             new ToVersion8(),
             new ToVersion9(),
             new ToVersion10(),
-            new ToVersion11());
+            new ToVersion11(),
+            new ToVersion12());
 
     /** The form that all steps lead to. */
     public static final int PRESENT = STEPS.size() + 1;
@@ -35,12 +36,13 @@ public final class Upgrade {
 
     /**
      * What forms after {@code version} have added to every project: the sixth a rule for heat, a site, rules, layers and symbols of
-     * fittings, the tenth styles of strings.
+     * fittings, the tenth styles of strings, the twelfth lenses of elevations and of roof plans.
      */
     public static List<JsonNode> added(int version, boolean inches) {
         List<JsonNode> added = new ArrayList<>();
         if (version < 6) added(6, Step.frozen("added-6.json").path(inches ? "inches" : "metric"), added);
         if (version < 10) added(10, Step.frozen("added-10.json"), added);
+        if (version < 12) added(12, Step.frozen("added-12.json"), added);
         return added;
     }
 

@@ -1,0 +1,38 @@
+import { register } from "../state/drawings";
+import { elevations, roofPlan } from "../state/revisions";
+import type { BoardState } from "../state/state";
+import { elementsOf, unitsOf } from "../state/state";
+import type { Command } from "./Command";
+
+const isNow = (state: BoardState) => state.version === null && elementsOf(state, "wall").length > 0;
+
+/** Drawings of the whole house that are made at once. */
+export const ofHouse: readonly Command[] = [
+  {
+    name: "draw.elevations",
+    words: "Draw the four elevations",
+    group: "Roof",
+    keys: [],
+    also: "sides faces north south east west front rear",
+    when: isNow,
+    does: ({ sync }) => {
+      const edit = elevations(sync.state, unitsOf(sync.state) === "METRIC" ? 100 : 48);
+      if (edit) void sync.edit(edit);
+    },
+  },
+  {
+    name: "draw.roofPlan",
+    words: "Draw a roof plan",
+    group: "Roof",
+    keys: [],
+    also: "from above ridges falls",
+    when: (state) => isNow(state) && elementsOf(state, "roof").length > 0,
+    does: async ({ sync }) => {
+      const known = new Set(register(sync.state).map((d) => d.id));
+      const edit = roofPlan(sync.state, unitsOf(sync.state) === "METRIC" ? 100 : 96);
+      if (!edit || !(await sync.edit(edit))) return;
+      const made = register(sync.state).find((d) => !known.has(d.id));
+      if (made) await sync.show({ kind: "drawing", id: made.id });
+    },
+  },
+];

@@ -1,0 +1,183 @@
+import type { Roof, RoofTrim } from "../../api/types";
+import { Choice, Row } from "../../ui/controls";
+import { Section } from "../../ui/Section";
+import { LengthField } from "../fields/LengthField";
+import { PitchField } from "../fields/PitchField";
+import { useBoard, useBoardTools } from "../state/context";
+import { type BoardState, buildUpsFor, type Making } from "../state/state";
+import { EdgeFields, pitchOf, RoofEdges } from "./RoofEdges";
+
+const elementsIn = (state: BoardState) => state.elements;
+
+const SOFFITS: readonly (readonly [RoofTrim["soffit"], string])[] = [
+  ["LEVEL", "Level"],
+  ["SLOPED", "Along the rafters"],
+  ["NONE", "None, open"],
+];
+
+interface MadeOf {
+  readonly buildUp: string;
+  readonly ceiling: string;
+  readonly trim: RoofTrim;
+  /** Null for at the heads of walls. */
+  readonly plateMm: number | null;
+}
+
+/** What a roof is made of and finished with. */
+function RoofFields({ made, onChange }: { made: MadeOf; onChange: (part: Partial<MadeOf>) => void }) {
+  const elements = useBoard(elementsIn);
+  const named = (use: "ROOF" | "CEILING") =>
+    buildUpsFor({ elements }, use).map((b) => [b.id, `${b.mark}  ${b.name}`] as const);
+  const { trim, plateMm } = made;
+  return (
+    <>
+      <Row label="Build-up">
+        <Choice value={made.buildUp} options={named("ROOF")} onChange={(buildUp) => onChange({ buildUp })} />
+      </Row>
+      <Row label="Ceiling below">
+        <Choice
+          value={made.ceiling}
+          options={[["", "None: rooms go up to it"], ["LOFT", "None: nothing below"], ...named("CEILING")]}
+          onChange={(ceiling) => onChange({ ceiling })}
+        />
+      </Row>
+      <Row label="Plates">
+        <Choice
+          value={plateMm === null ? "HEADS" : "HEIGHT"}
+          options={[
+            ["HEADS", "On the wall heads"],
+            ["HEIGHT", "At a height"],
+          ]}
+          onChange={(to) => onChange({ plateMm: to === "HEADS" ? null : (plateMm ?? 900) })}
+        />
+      </Row>
+      {plateMm !== null && (
+        <LengthField
+          label="Plate above the level"
+          mm={plateMm}
+          onChange={(mm) => onChange({ plateMm: mm })}
+        />
+      )}
+      <LengthField
+        label="Fascia"
+        mm={trim.fasciaMm}
+        onChange={(fasciaMm) => onChange({ trim: { ...trim, fasciaMm } })}
+      />
+      <Row label="Soffit">
+        <Choice
+          value={trim.soffit}
+          options={SOFFITS}
+          onChange={(soffit) => onChange({ trim: { ...trim, soffit } })}
+        />
+      </Row>
+      <LengthField
+        label="Gutter"
+        mm={trim.gutterMm}
+        onChange={(gutterMm) => onChange({ trim: { ...trim, gutterMm } })}
+      />
+    </>
+  );
+}
+
+export function NewRoof({ making, set }: { making: Making; set: (change: Partial<Making>) => void }) {
+  const { roof } = making;
+  const change = (part: Partial<Making["roof"]>) => set({ roof: { ...roof, ...part } });
+  return (
+    <Section title="New roof" words="hipped; edges are changed when it stands">
+      <Row label="Over">
+        <Choice
+          value={roof.way}
+          options={[
+            ["SHELL", "The walls round the pointer"],
+            ["RECTANGLE", "A rectangle"],
+            ["OUTLINE", "An outline"],
+          ]}
+          onChange={(way) => change({ way })}
+        />
+      </Row>
+      <PitchField label="Pitch" pitch={roof.pitch} onChange={(pitch) => change({ pitch })} />
+      <LengthField label="Overhang" mm={roof.overhangMm} onChange={(overhangMm) => change({ overhangMm })} />
+      <RoofFields made={roof} onChange={change} />
+    </Section>
+  );
+}
+
+/** What a choice of ceiling stands for. */
+export function underOf(ceiling: string): Roof["under"] {
+  if (ceiling === "") return { type: "itsUnderside" };
+  return ceiling === "LOFT" ? { type: "loft" } : { type: "levelCeiling", buildUp: ceiling };
+}
+
+/** The facts of a selected roof: its figures, its edges, what it is made of. */
+export function RoofFacts({ roof }: { readonly roof: Roof }) {
+  const { sync } = useBoardTools();
+  const sum = useBoard((s) => (s.roofSum?.roof === roof.id ? s.roofSum : null));
+  const making = useBoard((s) => s.making.roof);
+  const revise = (change: Partial<Roof>) => void sync.revise({ ...roof, ...change, type: "roof" });
+  const { plate, heel, under } = roof;
+  return (
+    <>
+      {sum?.cannot && <p className="py-1 text-oxide">{sum.cannot}</p>}
+      {sum && sum.figures.length > 0 && (
+        <table className="w-full" aria-label="Figures of the roof">
+          <tbody>
+            {sum.figures.map((f) => (
+              <tr key={f.name}>
+                <td className="py-0.5">{f.name}</td>
+                <td className="py-0.5 text-right font-drawing text-[15px]">{f.value}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      {sum && <RoofEdges roof={roof} edges={sum.edges} />}
+      <p className="pt-1 font-semibold">Edges that say nothing of their own</p>
+      <EdgeFields
+        edge={roof.usual}
+        pitch={pitchOf(roof.usual, making.pitch)}
+        vergeMm={making.vergeMm}
+        eavesMm={making.overhangMm}
+        onChange={(usual) => revise({ usual })}
+      />
+      <p className="pt-2 font-semibold">Made of</p>
+      <RoofFields
+        made={{
+          buildUp: roof.buildUp,
+          ceiling: under.type === "levelCeiling" ? under.buildUp : under.type === "loft" ? "LOFT" : "",
+          trim: roof.trim,
+          plateMm: plate.type === "atHeight" ? plate.mm : null,
+        }}
+        onChange={(part) =>
+          revise({
+            ...(part.buildUp === undefined ? {} : { buildUp: part.buildUp }),
+            ...(part.trim === undefined ? {} : { trim: part.trim }),
+            ...(part.ceiling === undefined ? {} : { under: underOf(part.ceiling) }),
+            ...(part.plateMm === undefined
+              ? {}
+              : {
+                  plate:
+                    part.plateMm === null
+                      ? { type: "atWallHeads" as const }
+                      : { type: "atHeight" as const, mm: part.plateMm },
+                }),
+          })
+        }
+      />
+      <Row label="Heel">
+        <Choice
+          value={heel.type}
+          options={[
+            ["seated", "Cut over the plate"],
+            ["raised", "Raised"],
+          ]}
+          onChange={(to) => revise({ heel: { type: to, mm: to === "seated" ? making.seatMm : 300 } })}
+        />
+      </Row>
+      <LengthField
+        label={heel.type === "seated" ? "Seat on the plate" : "Heel, plate to rafter top"}
+        mm={heel.mm}
+        onChange={(mm) => revise({ heel: { ...heel, mm } })}
+      />
+    </>
+  );
+}
