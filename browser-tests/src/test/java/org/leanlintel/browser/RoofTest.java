@@ -91,7 +91,8 @@ class RoofTest extends NewProjectTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(api.get("/drawings/" + drawing.path("id").asString() + "/picture")
-                        .body())
+                        .json()
+                        .toString())
                 .contains("ridge of R1")
                 .contains("OUTLINE");
         drafter.button("Draw a roof plan").click();
