@@ -22,7 +22,7 @@ export function Dimensioning({ making, set }: MakingProps) {
   const change = (part: Partial<typeof dimension>) => set({ dimension: { ...dimension, ...part } });
   const rooms = useBoard((s) => (s.tool.name === "dimension" ? s.tool.rooms : NONE));
   const elements = useBoard((s) => s.elements);
-  const section = useBoard((s) => drawingShown(s)?.kind === "SECTION");
+  const section = useBoard((s) => drawingShown(s)?.kind !== "PLAN");
   const refusal = useBoard((s) => s.preview?.refusal ?? null);
   const count = useBoard((s) =>
     s.preview ? [...s.preview.groups.keys()].filter((id) => !s.elements.has(id)).length : 0,

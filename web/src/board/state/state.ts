@@ -191,6 +191,16 @@ export interface Making {
     /** Its build-up; empty for none but the roof itself, LOFT for nothing. */
     readonly ceiling: string;
   };
+  readonly roofPart: {
+    readonly kind: "LIGHT" | "STACK";
+    readonly widthMm: number;
+    readonly lengthMm: number;
+    readonly frameMm: number;
+    readonly standsMm: number;
+    /** Of a chimney, over the roof at it. */
+    readonly aboveMm: number;
+    readonly material: string;
+  };
   readonly outlineWay: "RECTANGLE" | "OUTLINE";
   /** What a click on a string does while its points are changed. */
   readonly onString: "TAKE" | "SPLIT" | "REACH";

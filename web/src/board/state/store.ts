@@ -73,6 +73,15 @@ const making: Making = {
     trim: { fasciaMm: 175, soffit: "LEVEL", gutterMm: 112, material: "" },
     ceiling: "",
   },
+  roofPart: {
+    kind: "LIGHT",
+    widthMm: 780,
+    lengthMm: 1180,
+    frameMm: 60,
+    standsMm: 50,
+    aboveMm: 1000,
+    material: "material-brick",
+  },
   outlineWay: "RECTANGLE",
   onString: "TAKE",
   stair: {

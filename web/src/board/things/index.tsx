@@ -10,6 +10,7 @@ import { OpenDrawing } from "./OpenDrawing";
 import { OpeningFacts } from "./OpeningFacts";
 import { PieceFacts, PostFacts } from "./PieceFacts";
 import { RoofFacts } from "./RoofFacts";
+import { RoofPartFacts } from "./RoofPartFacts";
 import { RoomFacts } from "./RoomFacts";
 import { SectionFacts } from "./SectionFacts";
 import { SelectedWall, WallLength } from "./SelectedWall";
@@ -105,6 +106,13 @@ const THINGS: Things = {
     title: (r) => `Roof ${r.mark}`,
     words: "selected",
     Facts: ({ thing }) => <RoofFacts roof={thing} />,
+    goes: true,
+  },
+  roofPart: {
+    title: (p) => `${p.make.type === "roofLight" ? "Roof light" : "Chimney"} ${p.mark}`,
+    words: "through a roof",
+    Facts: ({ thing }) => <RoofPartFacts part={thing} />,
+    many: true,
     goes: true,
   },
   stair: {

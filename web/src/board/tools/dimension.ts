@@ -11,7 +11,7 @@ export interface DimensionTool {
   readonly rooms: readonly string[];
 }
 
-const DIMENSIONED: readonly Drawing["kind"][] = ["PLAN", "SECTION"];
+const DIMENSIONED: readonly Drawing["kind"][] = ["PLAN", "SECTION", "ELEVATION"];
 
 /** All the dimension strings that a plan or a section still wants, at once. */
 export const dimension: ToolOf<DimensionTool> = {
@@ -25,7 +25,7 @@ export const dimension: ToolOf<DimensionTool> = {
   prompt: (state, { rooms }) => [
     "Dimension it all.",
     state.preview?.refusal ??
-      (rooms.length === 0 && drawingShown(state)?.kind === "SECTION"
+      (rooms.length === 0 && drawingShown(state)?.kind !== "PLAN"
         ? "Enter draws what is shown."
         : rooms.length === 0
           ? "Enter draws what is shown; click in a named room for that one alone."

@@ -43,6 +43,7 @@ import { stair } from "./stair";
 import { storeys } from "./storeys";
 import { string } from "./string";
 import type { ToolOf, Words } from "./ToolOf";
+import { through } from "./through";
 import { turn } from "./turn";
 import { voidThrough } from "./void";
 import { well } from "./well";
@@ -57,7 +58,7 @@ const stages = [
   { words: "Openings", tools: [door, window] },
   { words: "Storeys and stairs", tools: [storeys, floor, voidThrough, stair, well, section] },
   { words: "Rooms and fittings", tools: [room, limit, fitting] },
-  { words: "Roof", tools: [roof] },
+  { words: "Roof", tools: [roof, through] },
   {
     words: "Dimensions, notes",
     tools: [dimension, string, angle, setout, note, leader, keyed, sign, grid, part, blank],

@@ -10,6 +10,7 @@ import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.Wall;
@@ -37,6 +38,10 @@ record BodiesOf(ElementId element) implements Key<List<Body>> {
                                 : List.of();
                     case OutsideSteps s ->
                         PlacedSteps.of(s, building) instanceof PlacedSteps placed ? placed.bodies(building) : List.of();
+                    case RoofPart p ->
+                        building.get(new PlacedRoofPart.Of(element)) instanceof PlacedRoofPart placed
+                                ? placed.bodies(building)
+                                : List.of();
                     case Post p -> UnderRoofs.of(p, post(p, building), building);
                     case null -> List.of();
                     default -> List.of();

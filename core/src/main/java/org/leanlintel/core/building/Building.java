@@ -24,6 +24,7 @@ import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.Wall;
@@ -210,6 +211,8 @@ public final class Building {
     private void addOthers(ElementId storey, List<Body> bodies) {
         for (Floor f : model().all(Floor.class)) if (f.storey().equals(storey)) add(f, bodies);
         for (Roof r : model().all(Roof.class)) if (r.storey().equals(storey)) add(r, bodies);
+        for (RoofPart p : model().all(RoofPart.class))
+            if (model().get(p.roof(), Roof.class).storey().equals(storey)) add(p, bodies);
         for (PlacedSteps steps : stepsOf(storey)) add(steps.steps(), bodies);
         for (Stair s : model().all(Stair.class)) if (s.storey().equals(storey)) add(s, bodies);
         for (Post p : model().relations().postsOf(storey)) add(p, bodies);

@@ -11,6 +11,7 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.Pitch;
 import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.roof.Profile;
@@ -126,6 +127,19 @@ public record BuiltRoof(
     public Plane underside(RoofShape.Face face) {
         double under = buildUp.thicknessMm() - buildUp.depthToStructure();
         return face.plane().raised(-face.plane().upright(under));
+    }
+
+    /** How steep a face is, as it was said; null where it rises from nothing that says so. */
+    public @Nullable Pitch pitch(RoofShape.Face face) {
+        PlateEdge plate = plate(face.edge());
+        if (plate == null) return null;
+        return switch (plate.edge().rises()) {
+            case Roof.Eaves e -> e.pitch();
+            case Roof.Broken b -> face.band() == 0 ? b.lower() : b.upper();
+            case Roof.HalfHip h -> h.pitch();
+            case Roof.Verge v -> null;
+            case Roof.Against a -> null;
+        };
     }
 
     /** The upper face of its covering. */

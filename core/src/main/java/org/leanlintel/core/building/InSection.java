@@ -30,10 +30,10 @@ public record InSection(SectionFrame frame) {
                 && seen.y() <= frame.depthMm() + slack;
     }
 
-    /** Where it is seen edge on, or the cut goes through it. */
+    /** Where the cut goes through it; in an elevation, where it is seen edge on. */
     private List<Vec> face(Feature.Face face) {
         Vec from = frame.seen(face.from()), to = frame.seen(face.to());
-        if (Tolerance.same(from.x(), to.x()) && shows(from) && shows(to))
+        if (frame.isOutside() && Tolerance.same(from.x(), to.x()) && shows(from) && shows(to))
             return upright(from.x(), face.lowMm(), face.highMm());
         if (from.y() >= 0 == to.y() >= 0) return List.of();
         double x =

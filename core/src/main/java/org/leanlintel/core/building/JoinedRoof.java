@@ -10,6 +10,7 @@ import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.roof.RoofShape;
 import org.leanlintel.core.roof.RoofShape.Face;
 
@@ -17,7 +18,7 @@ import org.leanlintel.core.roof.RoofShape.Face;
  * What of a roof stands where roofs of one storey run into each other: of two that cross, each only where it is the higher. A roof
  * that lies over another everywhere does not join it.
  *
- * @param faces of its shape, as far as they stand
+ * @param faces of its shape, as far as they stand: without what goes through them too
  * @param given what others stand in place of
  */
 public record JoinedRoof(BuiltRoof built, RoofShape shape, List<Face> faces, Area given) {
@@ -49,14 +50,22 @@ public record JoinedRoof(BuiltRoof built, RoofShape shape, List<Face> faces, Are
                 if (!higher.isEmpty() && !higher(shape, over).isEmpty()) given.add(higher);
             }
         }
-        if (given.isEmpty()) return new JoinedRoof(built, shape, shape.faces(), Area.NONE);
-        Area all = Area.union(given);
+        List<Area> through = new ArrayList<>();
+        for (RoofPart p : building.model().all(RoofPart.class))
+            if (p.roof().equals(id)
+                    && p.stays()
+                    && building.get(new PlacedRoofPart.Of(p.id())) instanceof PlacedRoofPart placed)
+                through.add(placed.hole());
+        if (given.isEmpty() && through.isEmpty()) return new JoinedRoof(built, shape, shape.faces(), Area.NONE);
+        Area joined = Area.union(given);
+        through.add(joined);
+        Area all = Area.union(through);
         List<Face> left = new ArrayList<>();
         for (Face f : shape.faces()) {
             Area plan = f.plan().minus(all);
             if (plan.mm2() > Tolerance.SLIVER_MM2) left.add(new Face(f.edge(), f.band(), plan, f.plane()));
         }
-        return new JoinedRoof(built, shape, left, all);
+        return new JoinedRoof(built, shape, left, joined);
     }
 
     /** Where one roof lies over another. */

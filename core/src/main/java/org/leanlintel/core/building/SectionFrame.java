@@ -58,6 +58,11 @@ public record SectionFrame(Vec at, Vec right, double startMm, double endMm, doub
         return new SectionFrame(outwards.times(OUTSIDE_MM), right, start - BESIDE_MM, end + BESIDE_MM, 2 * OUTSIDE_MM);
     }
 
+    /** Whether it stands outside of everything, as that of an elevation does. */
+    public boolean isOutside() {
+        return depthMm > OUTSIDE_MM;
+    }
+
     /** The same without ends at its sides. */
     public SectionFrame endless() {
         return new SectionFrame(at, right, -OUTSIDE_MM, OUTSIDE_MM, depthMm);

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.Feature;
 import org.leanlintel.core.building.Features;
@@ -22,14 +23,14 @@ import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Hold.AtLevel.Of;
 import org.leanlintel.core.model.Opening;
-import org.leanlintel.core.model.SectionLine;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
 
 /**
- * The strings that a section wants: up its left side every level, then from floor to floor; up its right side the openings that are cut
- * there; across its foot the walls that are cut in the lowest storey, then all of it. What a string tells already is not told again.
+ * The strings that a section wants: up its left side every level, then from floor to floor, then all of it; up its right side the openings that are cut
+ * there; across its foot the walls that are cut in the lowest storey, then all of it. An elevation has the levels, and its length. What a string tells already is not told again.
  */
 public final class SectionStrings {
 
@@ -48,7 +49,7 @@ public final class SectionStrings {
         this.building = building;
         this.drawing = drawing;
         this.scheme = scheme;
-        shown = new InSection(SectionFrame.of(building.model().get(drawing.one(), SectionLine.class)));
+        shown = new InSection(SectionFrame.of(drawing, building.model()));
         storeys = building.model().all(Storey.class).stream()
                 .sorted(Comparator.comparingDouble(s -> building.space(s.id()).levelMm()))
                 .toList();
@@ -62,6 +63,10 @@ public final class SectionStrings {
         SectionStrings strings = new SectionStrings(building, building.model().get(section, Drawing.class), scheme);
         if (strings.right < strings.left) return List.of();
         if (sides.contains(Facing.LEFT)) strings.levels();
+        if (strings.shown.frame().isOutside()) {
+            if (sides.contains(Facing.BOTTOM)) strings.overall();
+            return strings.proposed;
+        }
         if (sides.contains(Facing.RIGHT)) strings.openings();
         if (sides.contains(Facing.BOTTOM)) strings.walls();
         return strings.proposed;
@@ -100,8 +105,39 @@ public final class SectionStrings {
             floors.add(new Hold.AtLevel(s.id(), Of.FLOOR));
         }
         floors.add(new Hold.AtLevel(storeys.getLast().id(), Of.HEADS));
+        Roof highest = highestRoof();
+        if (highest != null) {
+            Hold ridge = new Hold.AtLevel(highest.id(), Of.RIDGE);
+            all.add(ridge);
+            floors.add(ridge);
+        }
         propose(UP, new Vec(left - off(0), 0), all);
         propose(UP, new Vec(left - off(1), 0), floors);
+        if (highest != null) propose(UP, new Vec(left - off(2), 0), List.of(all.getFirst(), all.getLast()));
+    }
+
+    private @Nullable Roof highestRoof() {
+        Roof highest = null;
+        double most = Double.NEGATIVE_INFINITY;
+        for (Roof r : building.model().all(Roof.class))
+            if (r.stays()
+                    && Features.of(new Hold.AtLevel(r.id(), Of.RIDGE), building) instanceof Feature.Level ridge
+                    && ridge.mm() > most) {
+                most = ridge.mm();
+                highest = r;
+            }
+        return highest;
+    }
+
+    /** From one end of the house to the other. */
+    private void overall() {
+        Map<Hold, Double> faces = new LinkedHashMap<>();
+        for (Storey s : storeys) faces.putAll(faces(s));
+        List<Hold> across = faces.entrySet().stream()
+                .sorted(Map.Entry.comparingByValue())
+                .map(Map.Entry::getKey)
+                .toList();
+        if (across.size() > 1) propose(ACROSS, new Vec(0, low - off(0)), List.of(across.getFirst(), across.getLast()));
     }
 
     /** Sills and heads of what is cut at the right, each storey from its floor on. */

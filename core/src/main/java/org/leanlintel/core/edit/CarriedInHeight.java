@@ -7,6 +7,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StairMake;
 
@@ -52,6 +53,16 @@ record CarriedInHeight(Carriage carry) {
         return r.on(carry.idOf(r), carry.there(r.storey()), carry.there(r.layer()), carry.mark("R", r.mark()))
                 .over(over, own(r))
                 .of(carry.there(r.buildUp()), carry.there(r.trim().material()), under);
+    }
+
+    /** On the roof that is carried with it, or on its own where that stays. */
+    RoofPart roofPart(RoofPart p) {
+        ElementId carried = carry.carried(p.roof()), roof = carried == null ? p.roof() : carried;
+        RoofPart.Make make = p.make() instanceof RoofPart.Stack s
+                ? new RoofPart.Stack(s.aboveMm(), carry.there(s.material()))
+                : p.make();
+        return p.on(carry.idOf(p), roof, carry.there(p.layer()), carry.mark(p.letters(), p.mark()), make)
+                .moved(carry.movement().point(p.at()));
     }
 
     private List<Roof.OwnEdge> own(Roof r) {

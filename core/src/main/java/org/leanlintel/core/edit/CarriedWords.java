@@ -17,6 +17,7 @@ import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Pointing;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Sign;
 import org.leanlintel.core.model.Stair;
@@ -71,6 +72,7 @@ record CarriedWords(Carriage carry) {
             case Room r -> carry.movement().direction(off);
             case Floor f -> carry.movement().direction(off);
             case FloorVoid v -> carry.movement().direction(off);
+            case RoofPart p -> carry.movement().direction(off);
             case Roof r -> carry.movement().direction(off);
             case Post p -> carry.movement().mirrors() ? new Vec(off.x(), -off.y()) : off;
             case Stair s -> carry.movement().mirrors() ? new Vec(off.x(), -off.y()) : off;

@@ -30,6 +30,7 @@ import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
@@ -111,6 +112,7 @@ final class Carrying {
             case GridLine l -> rooms.gridLine(l);
             case Floor f -> carry.put(inHeight.floor(f));
             case FloorVoid v -> carry.put(inHeight.hole(v));
+            case RoofPart p -> carry.put(inHeight.roofPart(p));
             case Roof r -> carry.put(inHeight.roof(r));
             case Stair s -> carry.put(inHeight.stair(s));
             case Opening o -> {

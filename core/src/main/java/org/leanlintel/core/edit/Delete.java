@@ -39,6 +39,7 @@ import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Relations.WallEndRef;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
@@ -144,7 +145,11 @@ public record Delete(List<ElementId> elements) implements Edit {
                 case Fitting f -> {}
                 case Floor f -> {}
                 case FloorVoid v -> {}
-                case Roof r -> {}
+                case Roof r ->
+                    model.all(RoofPart.class).stream()
+                            .filter(p -> p.roof().equals(r.id()) && !gone.contains(p.id()))
+                            .forEach(this::remove);
+                case RoofPart p -> {}
                 case OutsideSteps s -> {}
                 case Annotation a -> {}
                 case Corner c -> {}

@@ -44,8 +44,8 @@ public record DimensionPlan(
     @Override
     public Outcome on(Building building) {
         Drawing plan = building.model().get(drawing, Drawing.class);
-        if (plan.kind() != Drawing.Kind.PLAN && plan.kind() != Drawing.Kind.SECTION)
-            return Refusal.because("Only plans and sections are dimensioned as a whole.", drawing);
+        if (plan.kind() != Drawing.Kind.PLAN && !plan.kind().isUpright())
+            return Refusal.because("Only plans, sections and elevations are dimensioned as a whole.", drawing);
         Lens lens = building.model().get(plan.lens(), Lens.class);
         if (lens.of(layer) == Lens.Shown.HIDDEN)
             return Refusal.because(
@@ -57,7 +57,7 @@ public record DimensionPlan(
         NewIds ids = new NewIds(building.model());
         List<Element> put = new ArrayList<>();
         StoreyStrings.Wanted wanted = new StoreyStrings.Wanted(Set.copyOf(sides), inside, rooms);
-        List<ProposedString> proposed = plan.kind() == Drawing.Kind.SECTION
+        List<ProposedString> proposed = plan.kind().isUpright()
                 ? SectionStrings.of(building, drawing, wanted.sides(), scheme)
                 : StoreyStrings.of(building, drawing, wanted, scheme);
         for (ProposedString p : proposed)

@@ -65,6 +65,7 @@ public sealed interface Edit
                 DrawFloor,
                 DrawVoid,
                 DrawRoof,
+                PlaceRoofPart,
                 DrawStair,
                 DrawSection,
                 DrawElevations,

@@ -27,6 +27,7 @@ import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
@@ -64,6 +65,7 @@ public record Hand(Vec about) implements Edit {
                 Floor.class,
                 FloorVoid.class,
                 Roof.class,
+                RoofPart.class,
                 Stair.class,
                 Note.class,
                 KeyMark.class,

@@ -6,6 +6,7 @@ import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltRoof;
 import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.building.FloorAreas;
+import org.leanlintel.core.building.PlacedRoofPart;
 import org.leanlintel.core.building.PlacedSteps;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Tolerance;
@@ -26,6 +27,7 @@ import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
@@ -62,6 +64,7 @@ final class HeightSoundness {
             case Storey s -> floorOf(s, after.model());
             case Floor f -> floor(f, after);
             case FloorVoid v -> clean(v, v.ring());
+            case RoofPart p -> roofPart(p, after);
             case Roof r -> roof(r, after);
             case Stair s -> stair(s, after.model());
             case OutsideSteps s -> steps(s, after);
@@ -102,6 +105,19 @@ final class HeightSoundness {
         if (floor.outline() instanceof Floor.Drawn d) return clean(floor, d.ring());
         return FloorAreas.of(floor, after).isEmpty()
                 ? Refusal.because("No walls close round that point, so no floor can fill them.", floor.id())
+                : null;
+    }
+
+    private static @Nullable Refusal roofPart(RoofPart part, Building after) {
+        return PlacedRoofPart.of(part, after) == null
+                ? Refusal.because(
+                        "%s has no slope there for the %s."
+                                .formatted(
+                                        after.model()
+                                                .get(part.roof(), Roof.class)
+                                                .mark(),
+                                        part.noun()),
+                        part.id())
                 : null;
     }
 

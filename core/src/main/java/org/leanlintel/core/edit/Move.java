@@ -41,6 +41,7 @@ import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Relations.WallEndRef;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
@@ -152,6 +153,7 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
                 case Room room -> moveLabel(room);
                 case Floor f -> put.put(f.id(), f.within(shifted(f.outline()), f.span()));
                 case FloorVoid v -> put.put(v.id(), v.within(shifted(v.ring())));
+                case RoofPart p -> put.put(p.id(), p.moved(p.at().plus(by)));
                 case Roof r -> put.put(r.id(), r.over(shifted(r.over()), r.own()));
                 case Stair s -> put.put(s.id(), s.at(s.at().plus(by), s.angle(), s.shape()));
                 case SectionLine l -> put.put(l.id(), l.through(l.from().plus(by), l.to().plus(by), l.looking()));

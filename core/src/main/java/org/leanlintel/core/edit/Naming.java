@@ -29,6 +29,7 @@ import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.Rules;
@@ -79,6 +80,7 @@ public final class Naming {
             case ConstructionLine l -> "construction line";
             case Floor f -> "floor " + f.mark();
             case FloorVoid v -> "void " + v.mark();
+            case RoofPart p -> p.noun() + " " + p.mark();
             case Roof r -> "roof " + r.mark();
             case Stair s -> "stair " + s.mark();
             case OutsideSteps s -> "steps " + s.mark();

@@ -41,6 +41,7 @@ import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.Rules;
@@ -156,6 +157,10 @@ public final class References {
                 add(found, f.buildUp(), BuildUp.class);
             }
             case FloorVoid v -> {}
+            case RoofPart p -> {
+                add(found, p.roof(), Roof.class);
+                if (p.make() instanceof RoofPart.Stack s) add(found, s.material(), Material.class);
+            }
             case Roof r -> {
                 add(found, r.buildUp(), BuildUp.class);
                 add(found, r.trim().material(), Material.class);

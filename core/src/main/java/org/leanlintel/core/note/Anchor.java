@@ -21,6 +21,7 @@ import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
@@ -51,6 +52,7 @@ record Anchor(Vec at, Vec along, Vec out) {
                     case Floor.InsideShell s -> turned(s.seed(), EAST);
                 };
             case FloorVoid v -> turned(v.ring().getFirst(), EAST);
+            case RoofPart p -> turned(p.at(), EAST);
             case Roof r ->
                 switch (r.over()) {
                     case Roof.OverShell s -> turned(s.seed(), EAST);

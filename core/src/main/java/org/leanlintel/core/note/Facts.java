@@ -31,6 +31,7 @@ import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
@@ -97,6 +98,10 @@ public final class Facts {
             case Stair s -> stair(s);
             case WallPiece p -> {}
             case FloorVoid v -> {}
+            case RoofPart p -> {
+                says("width", lengths.print(p.widthMm()));
+                says("length", lengths.print(p.lengthMm()));
+            }
             case Roof r -> roof(r);
             case OutsideSteps s -> says("width", lengths.print(s.widthMm()));
             case RoomLimit l -> {}

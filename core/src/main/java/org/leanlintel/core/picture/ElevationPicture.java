@@ -53,7 +53,7 @@ final class ElevationPicture extends Painting {
         byElement.forEach((id, pens) ->
                 groups.add(new Group(id, shown.layers().getOrDefault(id, id), pens.items(), catches.of(id))));
         List<Group> all = new ArrayList<>(new InStates(look, building.model()).of(groups));
-        all.add(around(seen, ground, catches));
+        all.add(around(frame, seen, ground, catches));
         return new Picture(drawing.scale(), all);
     }
 
@@ -92,7 +92,7 @@ final class ElevationPicture extends Painting {
     }
 
     /** What belongs to no one thing: the outline against the sky, the ground, levels. */
-    private Group around(List<Seen> seen, double ground, SectionCatches catches) {
+    private Group around(SectionFrame frame, List<Seen> seen, double ground, SectionCatches catches) {
         Pens pens = new Pens(lens());
         double scale = drawing.scale();
         Area house = Area.union(seen.stream().map(Seen::area).toList());
@@ -103,6 +103,7 @@ final class ElevationPicture extends Painting {
         pens.line(PenRole.GROUND, new Vec(left - beyond, ground), new Vec(right + beyond, ground));
         LevelPrinter levels = new LevelPrinter(
                 building.model().settings().units(), Site.of(building.model()).zeroMm());
+        new PitchMarks(building, frame, pens, lettering, scale).draw();
         HouseLevels.mark(building, new LevelMarks(pens, lettering, levels, right, scale), scale);
         return new Group(drawing.id(), drawing.id(), pens.items(), catches.ofLevels());
     }

@@ -164,18 +164,8 @@ final class RoofPainter {
         pens.add(lettering.set(words(f), beside, 0, LETTERS_MM, upright ? Align.LEFT : Align.CENTRE, false));
     }
 
-    /** As it was said. */
     private String words(Face f) {
-        PlateEdge plate = built.plate(f.edge());
-        if (plate == null) return "";
-        Pitch pitch =
-                switch (plate.edge().rises()) {
-                    case Roof.Eaves e -> e.pitch();
-                    case Roof.Broken b -> f.band() == 0 ? b.lower() : b.upper();
-                    case Roof.HalfHip h -> h.pitch();
-                    case Roof.Verge v -> null;
-                    case Roof.Against a -> null;
-                };
+        Pitch pitch = built.pitch(f);
         return pitch == null ? "" : pitch.words();
     }
 

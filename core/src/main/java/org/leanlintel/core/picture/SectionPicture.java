@@ -42,6 +42,7 @@ final class SectionPicture extends Painting {
         LevelPrinter levels = new LevelPrinter(
                 building.model().settings().units(), Site.of(building.model()).zeroMm());
         double left = house == null ? 0 : house.minX(), right = house == null ? frame.endMm() : house.maxX();
+        new PitchMarks(building, frame, pens, lettering, scale).draw();
         HouseLevels.mark(building, new LevelMarks(pens, lettering, levels, right, scale), scale);
         pens.line(PenRole.GROUND, new Vec(left - GROUND_MM * scale, ground), new Vec(left, ground));
         pens.line(PenRole.GROUND, new Vec(right, ground), new Vec(right + GROUND_MM * scale, ground));

@@ -18,6 +18,7 @@ import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
@@ -97,6 +98,7 @@ enum Stage {
             case Tracing t -> t.storey().equals(plan.storey());
             case Floor f -> f.storey().equals(plan.storey());
             case FloorVoid v -> true;
+            case RoofPart p -> true;
             case Roof r -> true;
             case Stair s -> true;
             case SectionLine l -> true;

@@ -9,6 +9,7 @@ import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.building.InPlan;
 import org.leanlintel.core.building.JoinedRoof;
 import org.leanlintel.core.building.PlacedFitting;
+import org.leanlintel.core.building.PlacedRoofPart;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
@@ -30,6 +31,7 @@ import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
@@ -74,6 +76,7 @@ final class Standing {
             case Tracing t -> alone(traced(t), List.of());
             case Floor f -> f.outline() instanceof Floor.Drawn d ? floor(f, d) : Shows.NOTHING;
             case FloorVoid v -> hole(v);
+            case RoofPart p -> roofPart(p);
             case Roof r -> roof(r);
             case Stair s -> new Shows(List.of(), stair(s), List.of());
             case SectionLine l -> marked(SectionLinePainter.of(l, sheetOf(l), look, plan.lettering()));
@@ -171,6 +174,13 @@ final class Standing {
                 floor.mark(),
                 drawn.ring().getFirst(),
                 () -> FloorPainter.floor(floor, drawn, building, look, plan.lettering())));
+    }
+
+    private Shows roofPart(RoofPart part) {
+        Roof roof = model.get(part.roof(), Roof.class);
+        PlacedRoofPart placed = building.get(new PlacedRoofPart.Of(part.id()));
+        if (placed == null || !RoofPainter.shows(roof, look)) return Shows.NOTHING;
+        return marked(RoofPartPainter.of(placed, look, plan.lettering()));
     }
 
     private Shows roof(Roof roof) {

@@ -9,6 +9,7 @@ import org.leanlintel.core.building.PlateEdge;
 import org.leanlintel.core.measure.AreaPrinter;
 import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.measure.UnitSystem;
+import org.leanlintel.core.model.Pitch;
 import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.roof.RoofEdge;
 import org.leanlintel.core.roof.RoofShape;
@@ -87,11 +88,8 @@ final class RoofTable {
 
     private static Cell pitch(JoinedRoof joined, Face f) {
         double degrees = Math.toDegrees(Math.atan(f.tan()));
-        PlateEdge plate = joined.built().plate(f.edge());
-        String words = plate != null && plate.edge().rises() instanceof Roof.Eaves e
-                ? e.pitch().words()
-                : String.format(Locale.ROOT, "%.1f\u00b0", degrees);
-        return new Cell(words, degrees);
+        Pitch pitch = joined.built().pitch(f);
+        return new Cell(pitch == null ? "" : pitch.words(), degrees);
     }
 
     /** From the fascia to the highest place of its slope, along it. */

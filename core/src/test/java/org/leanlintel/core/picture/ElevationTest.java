@@ -8,6 +8,10 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.RoofedHouse;
 import org.leanlintel.core.Sketch;
+import org.leanlintel.core.dimension.Facing;
+import org.leanlintel.core.dimension.Scheme;
+import org.leanlintel.core.edit.DimensionPlan;
+import org.leanlintel.core.edit.PlaceRoofPart;
 import org.leanlintel.core.edit.Revise;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
@@ -16,6 +20,7 @@ import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Surface;
 import org.leanlintel.core.model.Wall;
@@ -148,11 +153,63 @@ class ElevationTest {
     @Test
     void levelsOfPlateAndRidgeAreTold() {
         house.gabled();
-        List<String> texts = elevation(SOUTH).groups().stream()
+        assertThat(texts(elevation(SOUTH))).contains("+5.100", "plate of R1", "+6.508", "ridge of R1");
+    }
+
+    @Test
+    void slopesSeenEdgeOnSayTheirPitch() {
+        house.gabled();
+        assertThat(texts(elevation(EAST))).contains("35\u00b0");
+        assertThat(texts(elevation(SOUTH))).doesNotContain("35\u00b0");
+    }
+
+    /** From the ground to the ridge in parts, and whole; the house from end to end. */
+    @Test
+    void anElevationIsDimensionedAtOnce() {
+        house.gabled();
+        sketch.put(new Site(Site.ID, "", 0, -300));
+        ElementId drawing = house.elevation(SOUTH);
+        Scheme scheme = new Scheme(Scheme.Walls.FINISH, Scheme.Walls.STRUCTURE, Scheme.Openings.EDGES, 12, 8);
+        sketch.run(new DimensionPlan(
+                drawing, Sketch.LAYER, List.of(Facing.LEFT, Facing.BOTTOM), false, List.of(), scheme));
+        List<String> texts =
+                texts(DrawingPicture.of(sketch.building(), drawing, LETTERS).picture());
+        // 5,100 to 6,508 and 300 under 0
+        assertThat(texts).contains("300", "2600", "2500", "1408", "6808", "6000");
+    }
+
+    private static List<String> texts(Picture picture) {
+        return picture.groups().stream()
                 .flatMap(g -> g.items().stream())
                 .filter(Item.Text.class::isInstance)
                 .map(i -> ((Item.Text) i).text())
                 .toList();
-        assertThat(texts).contains("+5.100", "plate of R1", "+6.508", "ridge of R1");
+    }
+
+    @Test
+    void aRoofLightAndAChimneyAreSeenWhereTheyGoThrough() {
+        house.gabled();
+        RoofPart light = placed(3000, 800, 780, 1180, new RoofPart.RoofLight(60, 50));
+        RoofPart stack = placed(1500, 1800, 600, 450, new RoofPart.Stack(1000, Sketch.id("brick")));
+        Picture south = elevation(SOUTH);
+        Bounds seen = bounds(lines(south, light.id(), PenRole.EDGE));
+        assertThat(seen.width()).isCloseTo(780, within(0.1));
+        assertThat(seen.height())
+                .isBetween(1180 * Math.sin(Math.toRadians(35)), 1180 * Math.sin(Math.toRadians(35)) + 300);
+        // its higher side lies at 2,025: 1,000 over the covering there, as the ridge does at 2,000
+        double top = bounds(lines(south, stack.id(), PenRole.EDGE)).maxY();
+        assertThat(top).isGreaterThan(6508.48 + 1000);
+        Picture north = elevation(NORTH);
+        assertThat(lines(north, light.id(), PenRole.EDGE)).isEmpty();
+        assertThat(lines(north, stack.id(), PenRole.EDGE)).isNotEmpty();
+        assertThat(sketch.refusal(
+                        new PlaceRoofPart(Sketch.LAYER, new Vec(9000, 0), 780, 1180, new RoofPart.RoofLight(60, 50))))
+                .isEqualTo("There is no roof there.");
+    }
+
+    private RoofPart placed(double x, double y, double width, double length, RoofPart.Make make) {
+        return (RoofPart) sketch.run(new PlaceRoofPart(Sketch.LAYER, new Vec(x, y), width, length, make))
+                .after()
+                .getFirst();
     }
 }

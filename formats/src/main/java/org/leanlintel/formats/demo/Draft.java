@@ -39,6 +39,7 @@ import org.leanlintel.core.edit.PlaceNote;
 import org.leanlintel.core.edit.PlaceOpening;
 import org.leanlintel.core.edit.PlacePiece;
 import org.leanlintel.core.edit.PlacePost;
+import org.leanlintel.core.edit.PlaceRoofPart;
 import org.leanlintel.core.edit.PlaceSign;
 import org.leanlintel.core.edit.PlaceSteps;
 import org.leanlintel.core.edit.Revise;
@@ -69,6 +70,7 @@ import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Sheet;
@@ -247,6 +249,13 @@ final class Draft {
                         under))
                 .after()
                 .getFirst();
+    }
+
+    RoofPart through(double x, double y, double width, double length, RoofPart.Make make) {
+        return (RoofPart)
+                run(new PlaceRoofPart(OfficeStandard.LAYER_ROOFS, at(x, y), width * unitMm, length * unitMm, make))
+                        .after()
+                        .getFirst();
     }
 
     /** The four elevations, from the side at the foot of the plan round. */

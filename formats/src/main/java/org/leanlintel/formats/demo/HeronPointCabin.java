@@ -11,6 +11,7 @@ import org.leanlintel.core.model.Opening.Opens;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Pitch;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Side;
@@ -120,6 +121,7 @@ public final class HeronPointCabin {
         d.on(OfficeStandard.GROUND);
         ElementId roofs = d.schedule("Roofs", Drawing.Kind.ROOFS, 12);
         List<ElementId> sides = d.elevations(48);
+        sides.forEach(d::dimension);
         d.sheet("A-106", "Elevations", PaperSize.ARCH_D, sides.toArray(ElementId[]::new));
         d.sheet("A-107", "Roof", PaperSize.ARCH_C, roof, roofs);
         d.sheet("A-105", "Doors, windows, rooms and fittings", PaperSize.ARCH_C, doors, rooms, windows, fittings);
@@ -147,6 +149,8 @@ public final class HeronPointCabin {
         d.fitting("bed-double", 320, 180);
         Roof.Under vault = new Roof.ItsUnderside();
         d.roof(168, 120, new Pitch(Pitch.Said.IN_TWELVE, 12), vault, shell.get(0), shell.get(2));
+        d.through(70, 70, 30, 46, new RoofPart.RoofLight(2.5 * INCH, 2 * INCH));
+        d.through(120, 70, 30, 46, new RoofPart.RoofLight(2.5 * INCH, 2 * INCH));
         d.dimension(d.plan());
         d.dimension(section);
         porch(d);
@@ -159,8 +163,8 @@ public final class HeronPointCabin {
         Roof.Edge low = new Roof.Edge(new Roof.Eaves(new Pitch(Pitch.Said.IN_TWELVE, 3)), 8 * INCH, 0);
         Roof.Edge side = new Roof.Edge(new Roof.Verge(), 6 * INCH, 0), wall = new Roof.Edge(new Roof.Against(), 0, 0);
         d.roof(78, -72, 264, 0, 84, low, side, wall, side);
-        d.post(83, -67, 5.5, "softwood-us");
-        d.post(259, -67, 5.5, "softwood-us");
+        d.post(96, -67, 5.5, "softwood-us");
+        d.post(246, -67, 5.5, "softwood-us");
         d.on(loft);
     }
 

@@ -19,6 +19,7 @@ import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Pitch;
 import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Side;
@@ -159,6 +160,7 @@ public final class QuarryBankHouse {
         ElementId roofPlan = d.plan("Roof plan", "roof", 100);
         d.on(OfficeStandard.GROUND);
         List<ElementId> sides = d.elevations(100);
+        sides.forEach(d::dimension);
         d.sheet("A-108", "Doors, windows, rooms and fittings", PaperSize.A1, doors, rooms, windows, fittings);
         d.sheet("A-109", "Elevations", PaperSize.A2, sides.toArray(ElementId[]::new));
         d.sheet("A-110", "Roof", PaperSize.A2, roofPlan, roofs);
@@ -233,18 +235,20 @@ public final class QuarryBankHouse {
         Roof.Edge eaves = new Roof.Edge(new Roof.Eaves(main), 300, 0);
         Roof.Edge front = new Roof.Edge(new Roof.Verge(), 300, 0), inside = new Roof.Edge(new Roof.Against(), 0, 0);
         d.roof(9200, 0, 12_000, 3600, 0, front, eaves, inside, eaves);
+        d.through(620, 3730, 550, 800, new RoofPart.Stack(1200, new ElementId("material-brick")));
         d.on(OfficeStandard.GROUND);
         Roof.Edge low = new Roof.Edge(new Roof.Eaves(Pitch.degrees(17.5)), 200, 0);
         Roof.Edge side = new Roof.Edge(new Roof.Verge(), 100, 0);
         d.roof(4500, -1100, 6300, 0, 2150, low, side, inside, side);
-        d.post(4600, -1000, 100, "softwood");
-        d.post(6200, -1000, 100, "softwood");
+        d.post(4700, -1000, 100, "softwood");
+        d.post(6100, -1000, 100, "softwood");
         d.on(first);
     }
 
     /** The section: levels up its left side, walls across its foot, and what is built there. */
     private void annotate(ElementId section) {
         d.dimension(section);
+        d.noteAt(section, 500, 8300, "{plies}", d.model().all(Roof.class).getFirst(), 3300, 7000);
         d.noteOn(section, 2200, 1300, "Kitchen");
         d.noteAt(section, 5500, 4900, "{build-up}, {thickness} mm", floor("timber-floor"), 7400, 2680);
         d.noteAt(section, 1200, 850, "{build-up}, {thickness} mm", floor("suspended-timber"), 4000, -110);

@@ -32,6 +32,7 @@ import org.leanlintel.core.model.OwnPart;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Stair;
@@ -103,6 +104,7 @@ public final class Kinds {
             Roof.Along.class,
             Roof.Rises.class,
             Roof.Under.class,
+            RoofPart.Make.class,
             Surface.class,
             OutsideSteps.Way.class,
             Stair.Shape.class,

@@ -24,7 +24,7 @@ final class ToVersion12 extends Step {
         if (!(layer.path("takes") instanceof ArrayNode takes)) return;
         boolean floors = false;
         for (JsonNode kind : takes) floors |= kind.asString("").equals("floor");
-        if (floors) takes.add("roof");
+        if (floors) takes.add("roof").add("roofPart");
     }
 
     private static void lens(ObjectNode lens) {
