@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.BuiltRoof;
 import org.leanlintel.core.building.Feature;
 import org.leanlintel.core.building.Features;
 import org.leanlintel.core.building.HeldPoints;
@@ -44,6 +45,8 @@ public final class SectionStrings {
     private final List<ProposedString> proposed = new ArrayList<>();
     /** Where the walls that are cut reach to, and the lowest that is drawn. */
     private double left = Double.POSITIVE_INFINITY, right = Double.NEGATIVE_INFINITY, low;
+    /** From where on strings at the left are clear of what stands out there. */
+    private double clear = Double.POSITIVE_INFINITY;
 
     private SectionStrings(Building building, Drawing drawing, Scheme scheme) {
         this.building = building;
@@ -56,6 +59,7 @@ public final class SectionStrings {
         low = Site.of(building.model()).groundMm();
         for (Wall w : building.model().all(Wall.class)) reach(w);
         for (Floor f : building.model().all(Floor.class)) reach(f);
+        if (shown.frame().isOutside()) for (Roof r : building.model().all(Roof.class)) reach(r);
     }
 
     /** @param section a drawing that is one; @param sides which of its sides get strings; its top gets none */
@@ -82,6 +86,14 @@ public final class SectionStrings {
             }
     }
 
+    /** Strings of an elevation stand clear of overhangs and porches. */
+    private void reach(Roof roof) {
+        BuiltRoof built = building.get(new BuiltRoof.Of(roof.id()));
+        if (built == null) return;
+        for (Vec p : built.outline())
+            clear = Math.min(clear, shown.frame().seen(p).x());
+    }
+
     private void reach(Floor floor) {
         for (Vec at : seen(new Hold.AtLevel(floor.id(), Of.UNDERSIDE))) low = Math.min(low, at.y());
     }
@@ -97,6 +109,7 @@ public final class SectionStrings {
     }
 
     private void levels() {
+        double outer = Math.min(left, clear);
         List<Hold> all = new ArrayList<>(), floors = new ArrayList<>();
         if (building.model().find(Site.ID) != null) all.add(new Hold.AtLevel(Site.ID, Of.GROUND));
         for (Storey s : storeys) {
@@ -111,9 +124,9 @@ public final class SectionStrings {
             all.add(ridge);
             floors.add(ridge);
         }
-        propose(UP, new Vec(left - off(0), 0), all);
-        propose(UP, new Vec(left - off(1), 0), floors);
-        if (highest != null) propose(UP, new Vec(left - off(2), 0), List.of(all.getFirst(), all.getLast()));
+        propose(UP, new Vec(outer - off(0), 0), all);
+        propose(UP, new Vec(outer - off(1), 0), floors);
+        if (highest != null) propose(UP, new Vec(outer - off(2), 0), List.of(all.getFirst(), all.getLast()));
     }
 
     private @Nullable Roof highestRoof() {

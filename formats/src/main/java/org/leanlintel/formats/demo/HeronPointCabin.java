@@ -156,15 +156,13 @@ public final class HeronPointCabin {
         porch(d);
     }
 
-    /** Over the way in, on two posts. */
+    /** Over the way in, on brackets. */
     private static void porch(Draft d) {
         ElementId loft = d.here();
         d.on(OfficeStandard.GROUND);
         Roof.Edge low = new Roof.Edge(new Roof.Eaves(new Pitch(Pitch.Said.IN_TWELVE, 3)), 8 * INCH, 0);
         Roof.Edge side = new Roof.Edge(new Roof.Verge(), 6 * INCH, 0), wall = new Roof.Edge(new Roof.Against(), 0, 0);
-        d.roof(78, -72, 264, 0, 84, low, side, wall, side);
-        d.post(96, -67, 5.5, "softwood-us");
-        d.post(246, -67, 5.5, "softwood-us");
+        d.roof(78, -48, 264, 0, 87, low, side, wall, side);
         d.on(loft);
     }
 

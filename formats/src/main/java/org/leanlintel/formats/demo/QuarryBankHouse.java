@@ -213,7 +213,7 @@ public final class QuarryBankHouse {
         d.site("site datum", 24_300, -300, 24);
         d.floor("suspended-timber", 2000, 2000);
         d.floor("slab", HOUSE, 215, WIDTH - 215, DEPTH - 215, -150, new Floor.Level());
-        d.floor("slab", 4500, -1100, 6300, 0, -150, new Floor.Falling(-Math.PI / 2, 1 / 80.0));
+        d.floor("slab", 4500, -700, 6300, 0, -150, new Floor.Falling(-Math.PI / 2, 1 / 80.0));
         d.steps(Objects.requireNonNull(backDoor), 1400, 900, new OutsideSteps.Steps(300));
         d.steps(Objects.requireNonNull(garageDoor), 1400, 900, new OutsideSteps.Steps(300));
         Stair.Turn half = new Stair.Turn(Stair.By.LANDING, Side.RIGHT, true, 100, 0);
@@ -227,7 +227,7 @@ public final class QuarryBankHouse {
         annotate(section);
     }
 
-    /** Hipped to the west and gabled over the garage, a cross gable at the front, and a lean-to over the porch. */
+    /** Hipped to the west and gabled over the garage, a cross gable at the front, and a lean-to on brackets over the porch. */
     private void roofs(List<Wall> shell) {
         Pitch main = Pitch.degrees(35);
         ElementId first = d.here();
@@ -239,9 +239,7 @@ public final class QuarryBankHouse {
         d.on(OfficeStandard.GROUND);
         Roof.Edge low = new Roof.Edge(new Roof.Eaves(Pitch.degrees(17.5)), 200, 0);
         Roof.Edge side = new Roof.Edge(new Roof.Verge(), 100, 0);
-        d.roof(4500, -1100, 6300, 0, 2150, low, side, inside, side);
-        d.post(4700, -1000, 100, "softwood");
-        d.post(6100, -1000, 100, "softwood");
+        d.roof(4500, -800, 6300, 0, 2200, low, side, inside, side);
         d.on(first);
     }
 
