@@ -13,10 +13,12 @@ import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LevelPrinter;
 import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.picture.Hiding.Seen;
@@ -66,8 +68,8 @@ final class ElevationPicture extends Painting {
         boolean tinted = lens().fill() == Lens.Fill.MATERIALS;
         for (Seen s : seen) {
             Pens pens = pens(s.face().element());
-            boolean glass = building.model().find(s.face().element()) instanceof Opening;
-            if (glass && tinted)
+            Element of = building.model().find(s.face().element());
+            if (tinted && (of instanceof Opening || of instanceof RoofPart p && p.make() instanceof RoofPart.RoofLight))
                 for (List<Vec> ring : s.area().ringsWithoutHoles())
                     pens.fill(s.face().material().tint(), ring.subList(0, ring.size() - 1));
             surfaces.on(s.face(), s.area()).forEach(l -> pens.line(PenRole.SURFACE, l));

@@ -75,6 +75,11 @@ final class RoofPainter {
         return Area.union(over);
     }
 
+    /** With what runs along its edge. */
+    private static Area beside(Area hidden) {
+        return hidden.isEmpty() ? hidden : hidden.grown(ON_OUTLINE_MM);
+    }
+
     /** Where other roofs stand over this one's eaves, beside its outline too. */
     private Area hiddenAtEaves(Building building) {
         List<Area> over = new ArrayList<>();
@@ -106,9 +111,12 @@ final class RoofPainter {
     private void fromAbove(Area hidden, Area hiddenAtEaves) {
         List<List<Vec>> lines = new ArrayList<>(List.of(closed()));
         for (Line l : joined.shape().lines()) if (!isOnOutline(l)) lines.add(List.of(l.from(), l.to()));
-        hidden.outside(lines).forEach(l -> pens.line(PenRole.ROOF, l));
+        beside(hidden).outside(lines).forEach(l -> pens.line(PenRole.ROOF, l));
         if (!joined.given().isEmpty())
-            Area.of(built.outline()).inside(joined.given().rings()).forEach(l -> pens.line(PenRole.ROOF, l));
+            Area.of(built.outline())
+                    .grown(-ON_OUTLINE_MM)
+                    .inside(joined.given().rings())
+                    .forEach(l -> pens.line(PenRole.ROOF, l));
         gutters(hiddenAtEaves);
         below();
         for (Face f : joined.faces()) {
@@ -171,7 +179,7 @@ final class RoofPainter {
 
     private void ridge(Line l) {
         if (l.from().distanceTo(l.to()) < LINE_MM * scale) return;
-        along(l.from(), l.to(), "ridge " + look.levels().print(top(l.fromMm(), l.edge())));
+        along(l.from(), l.to(), new Vec(0, 1), "ridge " + look.levels().print(top(l.fromMm(), l.edge())));
     }
 
     /** The covering's top over the rafters of the face of an edge. */
@@ -189,15 +197,21 @@ final class RoofPainter {
             boolean said = plate != null && plate.isEaves() && e.from().distanceTo(e.to()) > 2 * LINE_MM * scale;
             if (!said || hidden.covers(e.from().plus(e.to()).times(0.5))) continue;
             Vec off = e.inwards().times(-(built.roof().trim().gutterMm() + OFF_MM * scale));
-            along(e.from().plus(off), e.to().plus(off), "eaves " + look.levels().print(built.eavesMm(i)));
+            along(
+                    e.from().plus(off),
+                    e.to().plus(off),
+                    off,
+                    "eaves " + look.levels().print(built.eavesMm(i)));
         }
     }
 
-    /** Words over a line, to be read from below or from the right. */
-    private void along(Vec from, Vec to, String words) {
+    /** Words beside a line, to be read from below or from the right. @param towards the side they stand on */
+    private void along(Vec from, Vec to, Vec towards, String words) {
         Vec way = to.minus(from).unit();
         if (way.x() < -1e-6 || Math.abs(way.x()) <= 1e-6 && way.y() < 0) way = way.times(-1);
-        Vec at = from.along(to.minus(from), ALONG).along(way.left(), OFF_MM * scale);
+        boolean over = way.left().dot(towards) >= 0;
+        Vec at =
+                from.along(to.minus(from), ALONG).along(way.left(), (over ? OFF_MM : -OFF_MM / 2 - LETTERS_MM) * scale);
         pens.add(lettering.set(words, at, way.angle(), LETTERS_MM, Align.CENTRE, false));
     }
 

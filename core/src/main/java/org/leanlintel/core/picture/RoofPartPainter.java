@@ -2,6 +2,7 @@ package org.leanlintel.core.picture;
 
 import java.util.List;
 import org.leanlintel.core.building.PlacedRoofPart;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Lens;
@@ -13,7 +14,7 @@ import org.leanlintel.core.picture.Lettering.Align;
 final class RoofPartPainter {
 
     /** On paper. */
-    private static final double LETTERS_MM = 1.8;
+    private static final double LETTERS_MM = 1.8, OFF_MM = 0.8;
 
     private RoofPartPainter() {}
 
@@ -29,7 +30,8 @@ final class RoofPartPainter {
             pens.line(PenRole.EDGE, plan.get(0), plan.get(2));
             pens.line(PenRole.EDGE, plan.get(1), plan.get(3));
         }
-        Vec at = part.at().plus(new Vec(0, -LETTERS_MM / 2 * look.drawing().scale()));
+        double over = Bounds.of(plan).maxY() + OFF_MM * look.drawing().scale();
+        Vec at = new Vec(part.at().x(), over);
         if (above) pens.add(lettering.set(part.mark(), at, 0, LETTERS_MM, Align.CENTRE, true));
         List<Catch> catches = plan.stream()
                 .map(p -> new Catch("corner of " + part.mark(), new Hold.AtPoint(p), p, p))
