@@ -279,20 +279,62 @@ public final class Area {
      */
     public List<List<Vec>> scanned(Collection<List<Vec>> lines) {
         List<List<Vec>> rings = rings(), found = new ArrayList<>();
-        List<Double> crossings = new ArrayList<>();
         for (List<Vec> line : lines) {
             Vec from = line.getFirst(), along = line.getLast().minus(from);
-            crossings.clear();
-            for (List<Vec> ring : rings)
-                for (int i = 1; i < ring.size(); i++) crossing(from, along, ring.get(i - 1), ring.get(i), crossings);
-            crossings.sort(null);
-            for (int i = 1; i < crossings.size(); i += 2) {
-                double start = Math.max(0, crossings.get(i - 1)), end = Math.min(1, crossings.get(i));
-                if ((end - start) * along.length() > Tolerance.SAME_MM)
-                    found.add(List.of(from.along(along, start), from.along(along, end)));
-            }
+            for (double[] part : crossed(rings, from, along))
+                if ((part[1] - part[0]) * along.length() > Tolerance.SAME_MM)
+                    found.add(List.of(from.along(along, part[0]), from.along(along, part[1])));
         }
         return found;
+    }
+
+    /**
+     * The parts of lines that lie in none of several areas, without joining those first. What runs along an edge of one may or may
+     * not be among them.
+     */
+    public static List<List<Vec>> past(Collection<List<Vec>> lines, Collection<Area> areas) {
+        List<List<List<Vec>>> rings = areas.stream().map(Area::rings).toList();
+        List<List<Vec>> found = new ArrayList<>();
+        for (List<Vec> line : lines) {
+            List<Vec> run = new ArrayList<>();
+            for (int i = 1; i < line.size(); i++) {
+                Vec from = line.get(i - 1), along = line.get(i).minus(from);
+                List<double[]> hidden = new ArrayList<>();
+                for (List<List<Vec>> of : rings) hidden.addAll(crossed(of, from, along));
+                hidden.sort(Comparator.comparingDouble(h -> h[0]));
+                double at = 0, least = Tolerance.SAME_MM / Math.max(along.length(), Tolerance.SAME_MM);
+                for (double[] h : hidden) {
+                    if (h[0] - at > least) run = onwards(run, from.along(along, at), from.along(along, h[0]), found);
+                    at = Math.max(at, h[1]);
+                }
+                if (1 - at > least) run = onwards(run, from.along(along, at), line.get(i), found);
+            }
+            if (run.size() > 1) found.add(run);
+        }
+        return found;
+    }
+
+    /** A run of points with one more stretch: the same run where it begins at its end, else a new one. */
+    private static List<Vec> onwards(List<Vec> run, Vec from, Vec to, List<List<Vec>> found) {
+        boolean goesOn = !run.isEmpty() && Tolerance.same(run.getLast(), from);
+        if (!goesOn && run.size() > 1) found.add(run);
+        List<Vec> next = goesOn ? run : new ArrayList<>(List.of(from));
+        next.add(to);
+        return next;
+    }
+
+    /** Where a line from a point lies within rings, as parts of it from 0 to 1, in order. */
+    private static List<double[]> crossed(List<List<Vec>> rings, Vec from, Vec along) {
+        List<Double> crossings = new ArrayList<>();
+        for (List<Vec> ring : rings)
+            for (int i = 1; i < ring.size(); i++) crossing(from, along, ring.get(i - 1), ring.get(i), crossings);
+        crossings.sort(null);
+        List<double[]> parts = new ArrayList<>();
+        for (int i = 1; i < crossings.size(); i += 2) {
+            double start = Math.max(0, crossings.get(i - 1)), end = Math.min(1, crossings.get(i));
+            if (end > start) parts.add(new double[] {start, end});
+        }
+        return parts;
     }
 
     private static void crossing(Vec from, Vec along, Vec a, Vec b, List<Double> crossings) {

@@ -62,8 +62,7 @@ final class Hiding {
             if (less.mm2() < left.mm2()) over.add(a);
             left = less;
         }
-        Area hidden = over.size() == 1 ? over.getFirst() : Area.union(over);
-        return new Seen(face, hidden.outside(face.shape().rings()), left);
+        return new Seen(face, Area.past(face.shape().rings(), over), left);
     }
 
     private static double shared(Bounds a, Bounds b) {
