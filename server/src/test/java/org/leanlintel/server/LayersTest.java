@@ -32,24 +32,31 @@ class LayersTest {
     /** What each room knows of others; a room that is not here is not known to anybody. */
     private static final Map<String, String> KNOWS = Map.ofEntries(
             entry("core.geometry", ""),
+            entry("core.roof", "core.geometry"),
             entry("core.measure", ""),
             entry("core.model", "core.geometry core.measure"),
             entry("core.heat", "core.model"),
             entry("core.stair", "core.model core.geometry core.measure"),
             entry("core.derive", "core.model core.geometry"),
-            entry("core.building", "core.derive core.stair core.model core.geometry core.measure"),
-            entry("core.takeoff", "core.note core.building core.derive core.model core.geometry core.measure"),
-            entry("core.note", "core.building core.derive core.heat core.stair core.model core.geometry core.measure"),
+            entry("core.building", "core.roof core.derive core.stair core.model core.geometry core.measure"),
+            entry(
+                    "core.takeoff",
+                    "core.roof core.note core.building core.derive core.model core.geometry core.measure"),
+            entry(
+                    "core.note",
+                    "core.roof core.building core.derive core.heat core.stair core.model core.geometry core.measure"),
             entry(
                     "core.dimension",
-                    "core.note core.building core.derive core.stair core.model core.geometry core.measure"),
+                    "core.roof core.note core.building core.derive core.stair core.model core.geometry core.measure"),
             entry(
                     "core.check",
-                    "core.dimension core.note core.building core.derive core.stair core.model core.geometry core.measure"),
-            entry("core.edit", "core.dimension core.note core.building core.model core.geometry core.measure"),
+                    "core.roof core.dimension core.note core.building core.derive core.stair core.model core.geometry core.measure"),
+            entry(
+                    "core.edit",
+                    "core.roof core.dimension core.note core.building core.model core.geometry core.measure"),
             entry(
                     "core.picture",
-                    "core.sheet core.check core.dimension core.note core.building core.derive core.takeoff core.heat core.stair core.model core.geometry core.measure"),
+                    "core.roof core.sheet core.check core.dimension core.note core.building core.derive core.takeoff core.heat core.stair core.model core.geometry core.measure"),
             entry("core.sheet", "core.model core.geometry"),
             entry("core.issue", "core.picture core.check core.sheet core.edit core.model core.geometry core.measure"),
             entry("formats.json", "core formats.traced formats.json.upgrade"),
