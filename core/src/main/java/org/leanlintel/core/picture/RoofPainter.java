@@ -25,7 +25,7 @@ final class RoofPainter {
     /** On paper: letters, an arrow and its head, how far words stand off, the least face and line that have words. */
     private static final double LETTERS_MM = 1.8, ARROW_MM = 12, HEAD_MM = 2.2, OFF_MM = 1, FACE_MM = 14, LINE_MM = 22;
 
-    /** How far along a line its words stand, as a part of it: clear of section lines, which pass the middle. */
+    /** How far along a line its words stand, as they are read, as a part of it: clear of section lines, which pass the middle. */
     private static final double ALONG = 0.8;
 
     /** How near to the outline a line lies that is part of it. */
