@@ -210,8 +210,9 @@ final class RoofPainter {
         Vec way = to.minus(from).unit();
         if (way.x() < -1e-6 || Math.abs(way.x()) <= 1e-6 && way.y() < 0) way = way.times(-1);
         boolean over = way.left().dot(towards) >= 0;
-        Vec at =
-                from.along(to.minus(from), ALONG).along(way.left(), (over ? OFF_MM : -OFF_MM / 2 - LETTERS_MM) * scale);
+        Vec first = to.minus(from).dot(way) > 0 ? from : to;
+        Vec at = first.along(way, ALONG * from.distanceTo(to))
+                .along(way.left(), (over ? OFF_MM : -OFF_MM / 2 - LETTERS_MM) * scale);
         pens.add(lettering.set(words, at, way.angle(), LETTERS_MM, Align.CENTRE, false));
     }
 
