@@ -72,13 +72,13 @@ class SetOfSheetsTest {
         drafter.field("Paper").selectOption("A3");
         assertThat(dialog()).containsText("Too large for this paper at their scales: ");
         drafter.field("Paper").selectOption("A1");
-        assertThat(sheets).hasCount(3);
-        drafter.button("Make 3 sheets").click();
-        drafter.expectUndo("lay out 3 sheets");
-        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("B-103")))
+        assertThat(sheets).hasCount(4);
+        drafter.button("Make 4 sheets").click();
+        drafter.expectUndo("lay out 4 sheets");
+        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("B-104")))
                 .isVisible();
         drafter.press("Control+z");
-        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("B-103")))
+        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("B-104")))
                 .isHidden();
     }
 
@@ -106,7 +106,7 @@ class SetOfSheetsTest {
         assertThat(page.getByLabel("Differences")).containsText("Window G9 moved 250 to the left on the page.");
         drafter.button("Close").click();
         drafter.field("Note").fill("For the builder");
-        drafter.button("Issue all 8 sheets").click();
+        drafter.button("Issue all 10 sheets").click();
         assertThat(dialog()).containsText("Issue 3");
         assertThat(dialog()).containsText("For the builder");
         drafter.button("Close").click();
