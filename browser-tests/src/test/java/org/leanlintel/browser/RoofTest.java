@@ -23,6 +23,7 @@ class RoofTest extends NewProjectTest {
     }
 
     private void roof() {
+        drafter.button("Roof").click();
         drafter.button("Roof over walls").click();
         drafter.click(2500, 2000);
         drafter.expectUndo("draw roof R1");
