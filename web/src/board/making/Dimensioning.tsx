@@ -1,4 +1,4 @@
-import type { Facing } from "../../api/types";
+import type { Drawing, Facing } from "../../api/types";
 import { Checks } from "../../ui/Checks";
 import { Button } from "../../ui/controls";
 import { Section } from "../../ui/Section";
@@ -22,25 +22,23 @@ export function Dimensioning({ making, set }: MakingProps) {
   const change = (part: Partial<typeof dimension>) => set({ dimension: { ...dimension, ...part } });
   const rooms = useBoard((s) => (s.tool.name === "dimension" ? s.tool.rooms : NONE));
   const elements = useBoard((s) => s.elements);
-  const section = useBoard((s) => drawingShown(s)?.kind !== "PLAN");
+  const kind = useBoard((s) => drawingShown(s)?.kind);
+  const section = kind !== "PLAN";
   const refusal = useBoard((s) => s.preview?.refusal ?? null);
   const count = useBoard((s) =>
     s.preview ? [...s.preview.groups.keys()].filter((id) => !s.elements.has(id)).length : 0,
   );
   const names = rooms.map((id) => elementOf({ elements }, "room", id)?.name ?? "");
   return (
-    <Section
-      title="Dimension it all"
-      words={
-        section ? "levels at its sides, walls across its foot" : "outside in tiers, inside through every room"
-      }
-    >
-      <Checks
-        words="Outside"
-        options={SIDES}
-        chosen={[...dimension.sides]}
-        onChange={(sides) => change({ sides })}
-      />
+    <Section title="Dimension it all" words={wordsOf(kind)}>
+      {kind !== "INTERIOR" && (
+        <Checks
+          words="Outside"
+          options={SIDES}
+          chosen={[...dimension.sides]}
+          onChange={(sides) => change({ sides })}
+        />
+      )}
       {!section && (
         <label className="flex items-center gap-2 py-1">
           <input
@@ -73,3 +71,10 @@ export function Dimensioning({ making, set }: MakingProps) {
 }
 
 const NONE: readonly string[] = [];
+
+function wordsOf(kind: Drawing["kind"] | undefined): string {
+  if (kind === "PLAN") return "outside in tiers, inside through every room";
+  if (kind === "INTERIOR")
+    return "under each wall what stands there, over it its openings, beside it heights";
+  return "levels at its sides, walls across its foot";
+}

@@ -19,6 +19,7 @@ export function DrawingList() {
   const groups: (readonly [string, Drawing[]])[] = [
     ...storeys.map((s) => [s.name, found.filter((d) => d.kind === "PLAN" && d.storey === s.id)] as const),
     ["Elevations", found.filter((d) => d.kind === "ELEVATION")],
+    ["Walls of rooms", found.filter((d) => d.kind === "INTERIOR")],
     ["Sections and stairs", found.filter((d) => d.kind === "SECTION" || d.kind === "STAIR")],
     [
       "Schedules",

@@ -19,7 +19,7 @@ import type {
 } from "../../api/types";
 import { freeName } from "./drawings";
 import { layerOf } from "./layers";
-import { type BoardState, elementsOf } from "./state";
+import { type BoardState, elementsOf, unitsOf } from "./state";
 
 /** Edits of what is there already, by what they change. */
 
@@ -39,6 +39,13 @@ export function elevations(state: BoardState, scale: number): Edit | null {
   const lens = lensLike(state, "lens-elevation", () => false);
   const storey = elementsOf(state, "storey").sort((a, b) => a.levelMm - b.levelMm)[0];
   return lens && storey ? { type: "drawElevations", storey: storey.id, lens, scale } : null;
+}
+
+/** The edit that draws the walls of a room from inside; null where the project has no lens for it. */
+export function interior(state: BoardState, room: string): Edit | null {
+  const lens = lensLike(state, "lens-elevation", () => false);
+  const scale = unitsOf(state) === "METRIC" ? 50 : 24;
+  return lens ? { type: "drawInterior", room, lens, scale } : null;
 }
 
 /** The edit that draws a plan of the roofs from above; null where there are none. */

@@ -31,6 +31,7 @@ const NEW_SYMBOL: StockSymbol = {
   stretchX: [],
   stretchY: [],
   drawn: [],
+  parts: [],
   source: "",
 };
 

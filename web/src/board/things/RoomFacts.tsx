@@ -5,8 +5,8 @@ import { Accepted } from "../fields/Accepted";
 import { LengthField } from "../fields/LengthField";
 import { useBoard, useBoardTools } from "../state/context";
 import { layerOf } from "../state/layers";
-import { numbering } from "../state/revisions";
-import { elementOf, type Making, planShown } from "../state/state";
+import { interior, numbering } from "../state/revisions";
+import { elementOf, elementsOf, type Making, planShown } from "../state/state";
 import { roomNames } from "../state/usual";
 
 interface NewProps {
@@ -154,8 +154,34 @@ export function RoomFacts({ room }: { readonly room: Room }) {
           Label where it is clear
         </Button>
       )}
+      <ItsWalls room={room.id} />
       {area ? <Measures area={area} /> : <p className="py-1 text-oxide">Nothing closes round it.</p>}
     </>
+  );
+}
+
+/** The drawing of its walls from inside: made, or opened. */
+function ItsWalls({ room }: { readonly room: string }) {
+  const { sync } = useBoardTools();
+  const drawn = useBoard((s) =>
+    elementsOf(s, "drawing").find(
+      (d) => d.kind === "INTERIOR" && d.subject.type === "one" && d.subject.element === room,
+    ),
+  );
+  const draw = async () => {
+    const known = new Set(elementsOf(sync.state, "drawing").map((d) => d.id));
+    const edit = interior(sync.state, room);
+    if (!edit || !(await sync.edit(edit))) return;
+    const made = elementsOf(sync.state, "drawing").find((d) => !known.has(d.id));
+    if (made) await sync.show({ kind: "drawing", id: made.id });
+  };
+  return (
+    <Button
+      className="my-1"
+      onClick={() => void (drawn ? sync.show({ kind: "drawing", id: drawn.id }) : draw())}
+    >
+      {drawn ? "Open the drawing of its walls" : "Draw its walls from inside"}
+    </Button>
   );
 }
 

@@ -11,7 +11,7 @@ export interface DimensionTool {
   readonly rooms: readonly string[];
 }
 
-const DIMENSIONED: readonly Drawing["kind"][] = ["PLAN", "SECTION", "ELEVATION"];
+const DIMENSIONED: readonly Drawing["kind"][] = ["PLAN", "SECTION", "ELEVATION", "INTERIOR"];
 
 /** All the dimension strings that a plan or a section still wants, at once. */
 export const dimension: ToolOf<DimensionTool> = {

@@ -18,6 +18,7 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
@@ -27,6 +28,7 @@ import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StoreySpace;
+import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Wall;
 
 /**
@@ -197,6 +199,23 @@ public final class Building {
     public Collection<Body> openingsOf(ElementId storey) {
         List<Body> bodies = new ArrayList<>();
         for (Wall wall : model().relations().wallsOf(storey)) bodies.addAll(get(new OpeningBodies.Of(wall.id())));
+        return bodies;
+    }
+
+    /** The fittings of a storey. */
+    public Collection<Body> fittingsOf(ElementId storey) {
+        List<Body> bodies = new ArrayList<>();
+        for (Fitting f : model().all(Fitting.class))
+            if (f.storey().equals(storey)) bodies.addAll(get(new FittingBodies.Of(f.id())));
+        return bodies;
+    }
+
+    /** The trusses in the roofs of a storey. */
+    public Collection<Body> trussesOf(ElementId storey) {
+        List<Body> bodies = new ArrayList<>();
+        for (Truss t : model().all(Truss.class))
+            if (model().get(t.roof(), Roof.class).storey().equals(storey))
+                bodies.addAll(get(new TrussBodies.Of(t.id())));
         return bodies;
     }
 

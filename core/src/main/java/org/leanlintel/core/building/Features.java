@@ -12,6 +12,7 @@ import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Hold;
@@ -54,6 +55,7 @@ public final class Features {
             case Site s -> List.of(level("ground", s.id(), Of.GROUND));
             case Post p -> sides(p.id(), "post " + p.mark(), 4);
             case WallPiece p -> sides(p.id(), p.mark(), 3);
+            case Fitting f -> ofFitting(f);
             default -> List.of();
         };
     }
@@ -79,6 +81,15 @@ public final class Features {
         return all;
     }
 
+    private static List<Named> ofFitting(Fitting f) {
+        List<Named> all = new ArrayList<>();
+        for (Hold.OnFitting.Edge edge : Hold.OnFitting.Edge.values())
+            all.add(new Named(edge.said() + " of " + f.mark(), new Hold.OnFitting(f.id(), edge)));
+        all.add(level("top of " + f.mark(), f.id(), Of.TOP));
+        all.add(level("underside of " + f.mark(), f.id(), Of.UNDERSIDE));
+        return all;
+    }
+
     private static List<Named> sides(ElementId id, String mark, int count) {
         List<Named> all = new ArrayList<>();
         for (int edge = 0; edge < count; edge++) all.add(new Named(mark + " side", new Hold.OnPiece(id, edge)));
@@ -100,7 +111,7 @@ public final class Features {
             case Hold.AtJamb j -> acrossOpening(j.opening(), o -> o.edge(j.edge()), building);
             case Hold.AtCentre c -> acrossOpening(c.opening(), PlacedOpening::middle, building);
             case Hold.OnGrid g -> grid(g, building);
-            case Hold.OnFitting f -> null;
+            case Hold.OnFitting f -> fitting(f, building);
             case Hold.AtRiser r -> null;
             case Hold.BesideFlight b -> null;
             case Hold.AtLevel l -> level(l, building);
@@ -190,9 +201,28 @@ public final class Features {
             case Floor f -> floor(f, hold.level(), building);
             case Roof r -> roof(r, hold.level(), building);
             case Opening o -> ledge(o, hold.level(), building);
+            case Fitting f -> level(f, hold.level(), building);
             case null -> null;
             default -> null;
         };
+    }
+
+    private static @Nullable Feature fitting(Hold.OnFitting hold, Building building) {
+        if (!(building.get(new PlacedFitting.Of(hold.fitting())) instanceof PlacedFitting placed)) return null;
+        List<Vec> line = placed.line(hold.edge());
+        double low = building.space(placed.fitting().storey()).levelMm()
+                + placed.symbol().lowMm();
+        return new Feature.Face(
+                line.getFirst(), line.getLast(), low, low + placed.symbol().heightMm());
+    }
+
+    private static @Nullable Feature level(Fitting fitting, Of level, Building building) {
+        if (!(building.get(new PlacedFitting.Of(fitting.id())) instanceof PlacedFitting placed)
+                || level != Of.TOP && level != Of.UNDERSIDE) return null;
+        double low =
+                building.space(fitting.storey()).levelMm() + placed.symbol().lowMm();
+        return new Feature.Ledge(
+                placed.outline(), level == Of.TOP ? low + placed.symbol().heightMm() : low);
     }
 
     private static @Nullable Feature floor(Floor floor, Of level, Building building) {

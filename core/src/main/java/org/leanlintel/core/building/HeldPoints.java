@@ -29,7 +29,7 @@ public final class HeldPoints {
     private final Building building;
     private final Line line;
     /** How the drawing shows heights; null in a plan. */
-    private final @Nullable InSection upright;
+    private final @Nullable Upright upright;
 
     private final InPlan plan;
 
@@ -37,7 +37,7 @@ public final class HeldPoints {
         this.building = building;
         line = new Line(string.at(), string.direction());
         Drawing drawing = building.model().get(string.drawing(), Drawing.class);
-        upright = inSection(building, drawing);
+        upright = Upright.of(drawing, building);
         plan = InPlan.of(drawing, building);
     }
 
@@ -63,10 +63,10 @@ public final class HeldPoints {
     /** The two ends of the straight line that a drawing shows of what is held to; none where it shows none. */
     public static List<Vec> line(Hold hold, ElementId drawing, Building building) {
         Drawing shown = building.model().get(drawing, Drawing.class);
-        InSection upright = inSection(building, shown);
+        Upright upright = Upright.of(shown, building);
         List<Vec> line;
         if (upright == null) line = InPlan.of(shown, building).of(hold);
-        else line = Features.of(hold, building) instanceof Feature f ? upright.of(f) : List.of();
+        else line = Features.of(hold, building) instanceof Feature f ? first(upright.all(f)) : List.of();
         boolean isLine = line.size() == 2 && !Tolerance.same(line.getFirst(), line.getLast());
         return isLine && !isArc(hold, building) ? line : List.of();
     }
@@ -77,21 +77,21 @@ public final class HeldPoints {
                 && !s.axis().isStraight();
     }
 
-    /** How a drawing shows heights; null where it does not. */
-    static @Nullable InSection inSection(Building building, Drawing drawing) {
-        return drawing.kind().isUpright() ? new InSection(SectionFrame.of(drawing, building.model())) : null;
+    private static List<Vec> first(List<List<Vec>> lines) {
+        return lines.isEmpty() ? List.of() : lines.getFirst();
     }
 
     /** Null where what it holds to has gone, or runs along the string. */
     private @Nullable Held of(Hold hold) {
-        return upright == null ? inPlan(hold) : inSection(hold, upright);
+        return upright == null ? inPlan(hold) : inHeight(hold, upright);
     }
 
-    private @Nullable Held inSection(Hold hold, InSection shown) {
+    private @Nullable Held inHeight(Hold hold, Upright shown) {
         if (hold instanceof Hold.AtPoint p) return through(List.of(p.at()), p.at());
         if (hold instanceof Hold.Lost l) return through(List.of(l.at()), l.at());
         Feature feature = Features.of(hold, building);
-        List<Vec> seen = feature == null ? List.of() : shown.of(feature);
+        List<Vec> seen =
+                feature == null ? List.of() : shown.near(feature, line.at(0).x());
         if (seen.isEmpty()) return null;
         Double along = line.meets(Line.between(seen.getFirst(), seen.getLast()));
         return along == null ? null : through(seen, line.at(along));

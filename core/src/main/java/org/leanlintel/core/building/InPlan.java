@@ -47,15 +47,9 @@ public record InPlan(Building building, boolean toUnits) {
     }
 
     private List<Vec> fitting(Hold.OnFitting hold) {
-        if (!(building.get(new PlacedFitting.Of(hold.fitting())) instanceof PlacedFitting placed)) return List.of();
-        double wide = placed.fitting().widthMm(), deep = placed.fitting().depthMm();
-        return switch (hold.edge()) {
-            case BACK -> List.of(placed.drawn(0, 0), placed.drawn(wide, 0));
-            case FRONT -> List.of(placed.drawn(0, deep), placed.drawn(wide, deep));
-            case LEFT -> List.of(placed.drawn(0, 0), placed.drawn(0, deep));
-            case RIGHT -> List.of(placed.drawn(wide, 0), placed.drawn(wide, deep));
-            case MIDDLE -> List.of(placed.drawn(wide / 2, 0), placed.drawn(wide / 2, deep));
-        };
+        return building.get(new PlacedFitting.Of(hold.fitting())) instanceof PlacedFitting placed
+                ? placed.line(hold.edge())
+                : List.of();
     }
 
     private List<Vec> riser(Hold.AtRiser hold) {

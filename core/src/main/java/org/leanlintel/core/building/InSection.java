@@ -4,8 +4,27 @@ import java.util.List;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 
-/** Features as an upright cut shows them. */
-public record InSection(SectionFrame frame) {
+/**
+ * Features as an upright cut shows them.
+ *
+ * @param beyond whether faces are shown that are seen edge on beyond it
+ */
+public record InSection(SectionFrame frame, boolean beyond) implements Upright {
+
+    public InSection(SectionFrame frame) {
+        this(frame, frame.isOutside());
+    }
+
+    @Override
+    public List<List<Vec>> all(Feature feature) {
+        List<Vec> line = of(feature);
+        return line.isEmpty() ? List.of() : List.of(line);
+    }
+
+    @Override
+    public List<Vec> near(Feature feature, double x) {
+        return of(feature);
+    }
 
     /** Two ends of a line in the cut's picture; none where the cut does not show it. */
     public List<Vec> of(Feature feature) {
@@ -33,12 +52,15 @@ public record InSection(SectionFrame frame) {
     /** Where the cut goes through it; in an elevation, where it is seen edge on. */
     private List<Vec> face(Feature.Face face) {
         Vec from = frame.seen(face.from()), to = frame.seen(face.to());
-        if (frame.isOutside() && Tolerance.same(from.x(), to.x()) && shows(from) && shows(to))
+        if (beyond && Tolerance.same(from.x(), to.x()) && shows(from) && shows(to))
             return upright(from.x(), face.lowMm(), face.highMm());
         if (from.y() >= 0 == to.y() >= 0) return List.of();
         double x =
                 from.plus(to.minus(from).times(from.y() / (from.y() - to.y()))).x();
-        return x < frame.startMm() || x > frame.endMm() ? List.of() : upright(x, face.lowMm(), face.highMm());
+        double slack = Tolerance.SAME_MM;
+        return x < frame.startMm() - slack || x > frame.endMm() + slack
+                ? List.of()
+                : upright(x, face.lowMm(), face.highMm());
     }
 
     /** As far as what it lies over is seen. */

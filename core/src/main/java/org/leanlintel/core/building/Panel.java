@@ -4,12 +4,8 @@ import java.util.List;
 import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Does;
-import org.leanlintel.core.model.ElementId;
-import org.leanlintel.core.model.Hatch;
-import org.leanlintel.core.model.Heat;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Opening;
-import org.leanlintel.core.model.Surface;
 
 /**
  * An upright plane in an opening, in which frames and panes stand. Places in it are by how far along it, how far inwards and how high
@@ -20,22 +16,9 @@ import org.leanlintel.core.model.Surface;
  */
 record Panel(Opening of, Vec at, Vec along, Vec inwards, double longMm, double deepMm, List<Body> bodies) {
 
-    static final Material FRAME = made("frame", "#f3f0e8"),
-            SASH = made("sash", "#f3f0e8"),
-            GLASS = made("glass", "#dfe9ec");
-
-    private static Material made(String of, String tint) {
-        return new Material(
-                new ElementId("in-openings-" + of),
-                of,
-                of,
-                new Hatch(Hatch.Pattern.NONE, 1),
-                tint,
-                new Heat.Unstated(),
-                new Surface.Plain(),
-                0,
-                "");
-    }
+    static final Material FRAME = Plain.of("frame", "#f3f0e8"),
+            SASH = Plain.of("sash", "#f3f0e8"),
+            GLASS = Plain.of("glass", "#dfe9ec");
 
     /** A piece of the frame, as deep as it is. */
     void frame(double from, double to, double lowMm, double highMm) {

@@ -14,6 +14,7 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
+import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Symbol;
 
@@ -130,6 +131,18 @@ public record PlacedFitting(Fitting fitting, Symbol symbol, Vec origin, Vec alon
     /** A point of its drawing: mirrored where the fitting is. */
     public Vec drawn(double x, double y) {
         return box(fitting.mirrored() ? fitting.widthMm() - x : x, y);
+    }
+
+    /** The two ends of a line of its box. */
+    public List<Vec> line(Hold.OnFitting.Edge edge) {
+        double w = fitting.widthMm(), d = fitting.depthMm();
+        return switch (edge) {
+            case BACK -> List.of(drawn(0, 0), drawn(w, 0));
+            case FRONT -> List.of(drawn(0, d), drawn(w, d));
+            case LEFT -> List.of(drawn(0, 0), drawn(0, d));
+            case RIGHT -> List.of(drawn(w, 0), drawn(w, d));
+            case MIDDLE -> List.of(drawn(w / 2, 0), drawn(w / 2, d));
+        };
     }
 
     public Vec middle() {

@@ -19,7 +19,9 @@ import org.leanlintel.core.roof.RoofShape.Face;
 final class RoofBodies {
 
     /** Millimetres, usual in the trade: fascia and verge boards, soffit boards, a gutter's wall, how far it hangs below. */
-    private static final double BOARD_MM = 20, SOFFIT_MM = 9, GUTTER_WALL_MM = 4, DROP_MM = 10;
+    static final double BOARD_MM = 20;
+
+    private static final double SOFFIT_MM = 9, GUTTER_WALL_MM = 4, DROP_MM = 10;
 
     private final BuiltRoof built;
     private final Roof roof;

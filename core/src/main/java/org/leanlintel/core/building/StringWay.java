@@ -18,11 +18,11 @@ public final class StringWay {
 
     private final Building building;
     /** How the drawing shows heights; null in a plan. */
-    private final @Nullable InSection upright;
+    private final @Nullable Upright upright;
 
     private StringWay(Building building, Drawing drawing) {
         this.building = building;
-        upright = HeldPoints.inSection(building, drawing);
+        upright = Upright.of(drawing, building);
     }
 
     /**
@@ -35,7 +35,7 @@ public final class StringWay {
         StringWay way = new StringWay(building, building.model().get(drawing, Drawing.class));
         List<Vec> points = new ArrayList<>();
         for (Hold hold : holds) {
-            List<Vec> feature = way.feature(hold);
+            List<Vec> feature = way.feature(hold, at.x());
             if (feature.size() == 2 && !Tolerance.same(feature.getFirst(), feature.getLast()))
                 return onwards(
                         feature.getLast().minus(feature.getFirst()).unit().left());
@@ -71,9 +71,9 @@ public final class StringWay {
     }
 
     /** One point, or the two ends of a line; none where there is no such thing. */
-    private List<Vec> feature(Hold hold) {
+    private List<Vec> feature(Hold hold, double x) {
         if (upright == null || hold instanceof Hold.AtPoint) return new InPlan(building, false).of(hold);
         Feature feature = Features.of(hold, building);
-        return feature == null ? List.of() : upright.of(feature);
+        return feature == null ? List.of() : upright.near(feature, x);
     }
 }

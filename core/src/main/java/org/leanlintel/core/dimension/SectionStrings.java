@@ -11,13 +11,11 @@ import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltRoof;
 import org.leanlintel.core.building.Feature;
 import org.leanlintel.core.building.Features;
-import org.leanlintel.core.building.HeldPoints;
 import org.leanlintel.core.building.InSection;
 import org.leanlintel.core.building.SectionFrame;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
-import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
@@ -42,7 +40,7 @@ public final class SectionStrings {
     private final Scheme scheme;
     private final InSection shown;
     private final List<Storey> storeys;
-    private final List<ProposedString> proposed = new ArrayList<>();
+    private final Proposals proposals;
     /** Where the walls that are cut reach to, and the lowest that is drawn. */
     private double left = Double.POSITIVE_INFINITY, right = Double.NEGATIVE_INFINITY, low;
     /** From where on strings at the left are clear of what stands out there. */
@@ -52,6 +50,7 @@ public final class SectionStrings {
         this.building = building;
         this.drawing = drawing;
         this.scheme = scheme;
+        proposals = new Proposals(building, drawing);
         shown = new InSection(SectionFrame.of(drawing, building.model()));
         storeys = building.model().all(Storey.class).stream()
                 .sorted(Comparator.comparingDouble(s -> building.space(s.id()).levelMm()))
@@ -69,11 +68,11 @@ public final class SectionStrings {
         if (sides.contains(Facing.LEFT)) strings.levels();
         if (strings.shown.frame().isOutside()) {
             if (sides.contains(Facing.BOTTOM)) strings.overall();
-            return strings.proposed;
+            return strings.proposals.all();
         }
         if (sides.contains(Facing.RIGHT)) strings.openings();
         if (sides.contains(Facing.BOTTOM)) strings.walls();
-        return strings.proposed;
+        return strings.proposals.all();
     }
 
     private void reach(Wall wall) {
@@ -124,9 +123,9 @@ public final class SectionStrings {
             all.add(ridge);
             floors.add(ridge);
         }
-        propose(UP, new Vec(outer - off(0), 0), all);
-        propose(UP, new Vec(outer - off(1), 0), floors);
-        if (highest != null) propose(UP, new Vec(outer - off(2), 0), List.of(all.getFirst(), all.getLast()));
+        proposals.propose(UP, new Vec(outer - off(0), 0), all);
+        proposals.propose(UP, new Vec(outer - off(1), 0), floors);
+        if (highest != null) proposals.propose(UP, new Vec(outer - off(2), 0), List.of(all.getFirst(), all.getLast()));
     }
 
     private @Nullable Roof highestRoof() {
@@ -150,7 +149,8 @@ public final class SectionStrings {
                 .sorted(Map.Entry.comparingByValue())
                 .map(Map.Entry::getKey)
                 .toList();
-        if (across.size() > 1) propose(ACROSS, new Vec(0, low - off(0)), List.of(across.getFirst(), across.getLast()));
+        if (across.size() > 1)
+            proposals.propose(ACROSS, new Vec(0, low - off(0)), List.of(across.getFirst(), across.getLast()));
     }
 
     /** Sills and heads of what is cut at the right, each storey from its floor on. */
@@ -168,7 +168,7 @@ public final class SectionStrings {
             holds.add(new Hold.AtLevel(s.id(), Of.FLOOR));
             holds.addAll(here);
         }
-        if (!holds.isEmpty()) propose(UP, new Vec(right + off(0), 0), holds);
+        if (!holds.isEmpty()) proposals.propose(UP, new Vec(right + off(0), 0), holds);
     }
 
     private boolean isCutAtTheRight(Wall wall, Opening opening) {
@@ -195,8 +195,8 @@ public final class SectionStrings {
                     .sorted(Map.Entry.comparingByValue())
                     .map(Map.Entry::getKey)
                     .toList();
-            propose(ACROSS, new Vec(0, low - off(0)), across);
-            propose(ACROSS, new Vec(0, low - off(1)), List.of(across.getFirst(), across.getLast()));
+            proposals.propose(ACROSS, new Vec(0, low - off(0)), across);
+            proposals.propose(ACROSS, new Vec(0, low - off(1)), List.of(across.getFirst(), across.getLast()));
             return;
         }
     }
@@ -226,27 +226,5 @@ public final class SectionStrings {
             case STRUCTURE -> List.of(ofShell ? outer : buildUp.structureFrom(), buildUp.structureTo());
             case CENTRE -> ofShell ? List.of(outer, buildUp.structureTo()) : List.of(Hold.OnFace.CENTRE_LINE);
         };
-    }
-
-    private void propose(Vec direction, Vec at, List<Hold> holds) {
-        DimensionString would =
-                new DimensionString(new ElementId("proposed"), drawing.id(), drawing.id(), direction, at, holds, false);
-        List<HeldPoints.Held> points = HeldPoints.along(would, building);
-        if (points.size() < 2 || isTold(direction, points)) return;
-        proposed.add(new ProposedString(null, direction, at, holds));
-    }
-
-    private boolean isTold(Vec direction, List<HeldPoints.Held> points) {
-        for (DimensionString s : building.model().all(DimensionString.class)) {
-            boolean alike = s.drawing().equals(drawing.id())
-                    && Math.abs(s.direction().cross(direction)) <= Tolerance.PARALLEL_SINE;
-            if (!alike) continue;
-            double sign = Math.signum(s.direction().dot(direction));
-            List<HeldPoints.Held> there = HeldPoints.along(s, building);
-            if (points.stream()
-                    .allMatch(p -> there.stream().anyMatch(t -> Tolerance.same(t.position() * sign, p.position()))))
-                return true;
-        }
-        return false;
     }
 }

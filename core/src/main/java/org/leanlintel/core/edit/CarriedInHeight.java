@@ -2,6 +2,7 @@ package org.leanlintel.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
@@ -10,6 +11,7 @@ import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StairMake;
+import org.leanlintel.core.model.Truss;
 
 /** Floors, voids and stairs taken through a rigid carry.movement(). */
 record CarriedInHeight(Carriage carry) {
@@ -53,6 +55,13 @@ record CarriedInHeight(Carriage carry) {
         return r.on(carry.idOf(r), carry.there(r.storey()), carry.there(r.layer()), carry.mark("R", r.mark()))
                 .over(over, own(r))
                 .of(carry.there(r.buildUp()), carry.there(r.trim().material()), under);
+    }
+
+    /** In the roof that is carried with them; null where it stays. */
+    @Nullable
+    Truss truss(Truss t) {
+        ElementId roof = carry.carried(t.roof());
+        return roof == null ? null : t.on(carry.idOf(t), roof, carry.there(t.layer()), carry.mark("T", t.mark()));
     }
 
     /** On the roof that is carried with it, or on its own where that stays. */

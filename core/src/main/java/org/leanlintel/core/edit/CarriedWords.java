@@ -22,6 +22,7 @@ import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Sign;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Target;
+import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.note.Block;
 import org.leanlintel.core.note.Filled;
 import org.leanlintel.core.note.Pointed;
@@ -73,6 +74,7 @@ record CarriedWords(Carriage carry) {
             case Floor f -> carry.movement().direction(off);
             case FloorVoid v -> carry.movement().direction(off);
             case RoofPart p -> carry.movement().direction(off);
+            case Truss t -> carry.movement().direction(off);
             case Roof r -> carry.movement().direction(off);
             case Post p -> carry.movement().mirrors() ? new Vec(off.x(), -off.y()) : off;
             case Stair s -> carry.movement().mirrors() ? new Vec(off.x(), -off.y()) : off;

@@ -37,6 +37,7 @@ import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.Sign;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Tracing;
+import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallPiece;
 
@@ -113,6 +114,9 @@ final class Carrying {
             case Floor f -> carry.put(inHeight.floor(f));
             case FloorVoid v -> carry.put(inHeight.hole(v));
             case RoofPart p -> carry.put(inHeight.roofPart(p));
+            case Truss t -> {
+                if (inHeight.truss(t) instanceof Truss carried) carry.put(carried);
+            }
             case Roof r -> carry.put(inHeight.roof(r));
             case Stair s -> carry.put(inHeight.stair(s));
             case Opening o -> {

@@ -49,6 +49,7 @@ import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.Target;
 import org.leanlintel.core.model.Tracing;
+import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
@@ -138,18 +139,23 @@ public record Delete(List<ElementId> elements) implements Edit {
                 case Drawing d -> model.relations().annotationsOf(d.id()).forEach(this::remove);
                 case WallPiece p -> {}
                 case Post p -> {}
-                case Room r -> {}
+                case Room r -> removeDrawingsOf(r.id());
                 case RoomLimit l -> {}
                 case ConstructionLine c -> {}
                 case GridLine g -> {}
                 case Fitting f -> {}
                 case Floor f -> {}
                 case FloorVoid v -> {}
-                case Roof r ->
+                case Roof r -> {
                     model.all(RoofPart.class).stream()
                             .filter(p -> p.roof().equals(r.id()) && !gone.contains(p.id()))
                             .forEach(this::remove);
+                    model.all(Truss.class).stream()
+                            .filter(t -> t.roof().equals(r.id()) && !gone.contains(t.id()))
+                            .forEach(this::remove);
+                }
                 case RoofPart p -> {}
+                case Truss t -> removeDrawingsOf(t.id());
                 case OutsideSteps s -> {}
                 case Annotation a -> {}
                 case Corner c -> {}

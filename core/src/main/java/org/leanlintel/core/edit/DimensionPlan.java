@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.dimension.Facing;
+import org.leanlintel.core.dimension.InteriorStrings;
 import org.leanlintel.core.dimension.ProposedString;
 import org.leanlintel.core.dimension.Scheme;
 import org.leanlintel.core.dimension.SectionStrings;
@@ -57,9 +58,12 @@ public record DimensionPlan(
         NewIds ids = new NewIds(building.model());
         List<Element> put = new ArrayList<>();
         StoreyStrings.Wanted wanted = new StoreyStrings.Wanted(Set.copyOf(sides), inside, rooms);
-        List<ProposedString> proposed = plan.kind().isUpright()
-                ? SectionStrings.of(building, drawing, wanted.sides(), scheme)
-                : StoreyStrings.of(building, drawing, wanted, scheme);
+        List<ProposedString> proposed =
+                switch (plan.kind()) {
+                    case INTERIOR -> InteriorStrings.of(building, plan, scheme);
+                    case SECTION, ELEVATION -> SectionStrings.of(building, drawing, wanted.sides(), scheme);
+                    default -> StoreyStrings.of(building, drawing, wanted, scheme);
+                };
         for (ProposedString p : proposed)
             put.add(
                     p.of() == null

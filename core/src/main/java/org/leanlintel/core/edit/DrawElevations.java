@@ -80,7 +80,7 @@ public record DrawElevations(ElementId storey, ElementId lens, double scale) imp
         return COMPASS.get(Math.floorMod(eighth, 8)) + " elevation";
     }
 
-    private static String freeName(Model model, List<Element> made, String wish) {
+    static String freeName(Model model, List<Element> made, String wish) {
         List<Element> all = new ArrayList<>(model.all(Drawing.class));
         all.addAll(made);
         String name = wish;

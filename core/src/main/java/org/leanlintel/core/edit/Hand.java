@@ -34,6 +34,7 @@ import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Sign;
 import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Wall;
 
 /**
@@ -66,6 +67,7 @@ public record Hand(Vec about) implements Edit {
                 FloorVoid.class,
                 Roof.class,
                 RoofPart.class,
+                Truss.class,
                 Stair.class,
                 Note.class,
                 KeyMark.class,

@@ -5,6 +5,7 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltRoof;
 import org.leanlintel.core.building.BuiltStair;
+import org.leanlintel.core.building.BuiltTruss;
 import org.leanlintel.core.building.FloorAreas;
 import org.leanlintel.core.building.PlacedRoofPart;
 import org.leanlintel.core.building.PlacedSteps;
@@ -35,6 +36,7 @@ import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.Tracing;
+import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallPiece;
@@ -65,6 +67,7 @@ final class HeightSoundness {
             case Floor f -> floor(f, after);
             case FloorVoid v -> clean(v, v.ring());
             case RoofPart p -> roofPart(p, after);
+            case Truss t -> truss(t, after);
             case Roof r -> roof(r, after);
             case Stair s -> stair(s, after.model());
             case OutsideSteps s -> steps(s, after);
@@ -105,6 +108,12 @@ final class HeightSoundness {
         if (floor.outline() instanceof Floor.Drawn d) return clean(floor, d.ring());
         return FloorAreas.of(floor, after).isEmpty()
                 ? Refusal.because("No walls close round that point, so no floor can fill them.", floor.id())
+                : null;
+    }
+
+    private static @Nullable Refusal truss(Truss truss, Building after) {
+        return BuiltTruss.of(truss, after) instanceof BuiltTruss.Cannot cannot
+                ? Refusal.because("%s cannot stand: %s".formatted(Naming.of(truss), cannot.why()), truss.id())
                 : null;
     }
 

@@ -49,6 +49,7 @@ import org.leanlintel.core.model.Sign;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Target;
 import org.leanlintel.core.model.Tracing;
+import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
@@ -154,6 +155,7 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
                 case Floor f -> put.put(f.id(), f.within(shifted(f.outline()), f.span()));
                 case FloorVoid v -> put.put(v.id(), v.within(shifted(v.ring())));
                 case RoofPart p -> put.put(p.id(), p.moved(p.at().plus(by)));
+                case Truss t -> {}
                 case Roof r -> put.put(r.id(), r.over(shifted(r.over()), r.own()));
                 case Stair s -> put.put(s.id(), s.at(s.at().plus(by), s.angle(), s.shape()));
                 case SectionLine l -> put.put(l.id(), l.through(l.from().plus(by), l.to().plus(by), l.looking()));

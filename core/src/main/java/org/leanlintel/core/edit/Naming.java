@@ -43,6 +43,7 @@ import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StringStyle;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Tracing;
+import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallPiece;
 
@@ -81,6 +82,7 @@ public final class Naming {
             case Floor f -> "floor " + f.mark();
             case FloorVoid v -> "void " + v.mark();
             case RoofPart p -> p.noun() + " " + p.mark();
+            case Truss t -> "truss " + t.mark();
             case Roof r -> "roof " + r.mark();
             case Stair s -> "stair " + s.mark();
             case OutsideSteps s -> "steps " + s.mark();

@@ -56,6 +56,7 @@ import org.leanlintel.core.model.StringStyle;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Target;
 import org.leanlintel.core.model.Tracing;
+import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
@@ -157,6 +158,7 @@ public final class References {
                 add(found, f.buildUp(), BuildUp.class);
             }
             case FloorVoid v -> {}
+            case Truss t -> add(found, t.roof(), Roof.class);
             case RoofPart p -> {
                 add(found, p.roof(), Roof.class);
                 if (p.make() instanceof RoofPart.Stack s) add(found, s.material(), Material.class);
@@ -205,7 +207,15 @@ public final class References {
             case Drawing d -> {
                 add(found, d.lens(), Lens.class);
                 if (d.subject() instanceof Drawing.One one)
-                    add(found, one.element(), d.kind() == Drawing.Kind.STAIR ? Stair.class : SectionLine.class);
+                    add(
+                            found,
+                            one.element(),
+                            switch (d.kind()) {
+                                case STAIR -> Stair.class;
+                                case INTERIOR -> Room.class;
+                                case TRUSS -> Truss.class;
+                                default -> SectionLine.class;
+                            });
                 d.also().forEach(other -> add(found, other, Drawing.class));
             }
             case Sheet s -> s.drawings().forEach(p -> add(found, p.drawing(), Drawing.class));

@@ -10,7 +10,7 @@ import org.leanlintel.core.geometry.Vec;
  * One picture of the model.
  *
  * @param sortBy the title of the column a schedule is sorted by; empty for its usual order
- * @param subject the line a section is cut along, the stair of a stair drawing, the state of what a schedule lists
+ * @param subject the line a section is cut along, the stair of a stair drawing, the room of an interior elevation, trusses, the state of what a schedule lists
  * @param order its place in the register; the first whole plan of a storey is the one that is worked in
  * @param frame how much of it is drawn
  * @param also plans of the same storey whose strings and notes show in this one too
@@ -46,15 +46,15 @@ public record Drawing(
             throw new Unusable("Only schedules of doors, windows and fittings list what is in one state.");
         if (kind == Kind.ELEVATION != subject instanceof Facing)
             throw new Unusable("Elevations, and nothing else, are of a side of the house.");
-        boolean ofOne = kind == Kind.SECTION || kind == Kind.STAIR;
+        boolean ofOne = kind.isOfOne();
         if (ofOne != subject instanceof One)
             throw new Unusable(
                     ofOne
-                            ? "A section and a stair drawing are of one thing."
-                            : "Only sections and stair drawings are of one thing.");
+                            ? "A section, a stair drawing and the walls of a room are of one thing."
+                            : "Only sections, stair drawings and the walls of rooms are of one thing.");
     }
 
-    /** What a section or a stair drawing is of. @throws IllegalStateException for any other kind */
+    /** What a drawing that is of one thing is of. @throws IllegalStateException for any other kind */
     public ElementId one() {
         if (subject instanceof One one) return one.element();
         throw new IllegalStateException("Of no one thing: " + id);
@@ -154,7 +154,7 @@ public record Drawing(
     /** All of the storey, or of the project. */
     public record Whole() implements Subject {}
 
-    /** One thing: the line a section cuts along, a stair. */
+    /** One thing: the line a section cuts along, a stair, a room. */
     public record One(ElementId element) implements Subject {}
 
     /** The faces that look one way. @param angle the way they look, radians counter-clockwise from the right of plans */
@@ -179,6 +179,10 @@ public record Drawing(
         SECTION,
         /** The house seen square on from outside. */
         ELEVATION,
+        /** The walls of a room side by side, as they are seen from inside. */
+        INTERIOR,
+        /** One of the trusses of a kind, as it is made. */
+        TRUSS,
         /** A section up a stair's flights, and its plan. */
         STAIR,
         /** A table of the wall build-ups in use, each with a cut through it at the drawing's scale. */
@@ -200,12 +204,17 @@ public record Drawing(
 
         /** Whether it is a table, counted from the model. */
         public boolean isSchedule() {
-            return this != PLAN && !isUpright() && this != STAIR;
+            return this != PLAN && !isUpright() && this != STAIR && this != TRUSS;
         }
 
         /** Whether it shows the house in height, as it stands. */
         public boolean isUpright() {
-            return this == SECTION || this == ELEVATION;
+            return this == SECTION || this == ELEVATION || this == INTERIOR;
+        }
+
+        /** Whether it is of one thing, and goes with it. */
+        public boolean isOfOne() {
+            return this == SECTION || this == STAIR || this == INTERIOR || this == TRUSS;
         }
 
         /** Whether it lists things that are there already, go or come. */

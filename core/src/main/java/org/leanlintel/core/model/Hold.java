@@ -1,5 +1,6 @@
 package org.leanlintel.core.model;
 
+import java.util.Locale;
 import org.leanlintel.core.geometry.Vec;
 
 /** What a picked point holds to, so that it follows when that moves. */
@@ -56,7 +57,12 @@ public sealed interface Hold {
             LEFT,
             RIGHT,
             /** From its back to its front, halfway along. */
-            MIDDLE
+            MIDDLE;
+
+            /** In words, as "left of F3". */
+            public String said() {
+                return name().toLowerCase(Locale.ROOT);
+            }
         }
     }
 
@@ -74,7 +80,7 @@ public sealed interface Hold {
         }
     }
 
-    /** A level that a storey, a floor, an opening or the site has: only drawings that show heights show it. */
+    /** A level that a storey, a floor, an opening, a fitting or the site has: only drawings that show heights show it. */
     record AtLevel(ElementId of, Of level) implements Hold {
 
         public enum Of {
@@ -82,7 +88,7 @@ public sealed interface Hold {
             FLOOR,
             CEILING,
             HEADS,
-            /** Of a floor that was drawn. */
+            /** Of a floor that was drawn, and of a fitting. */
             TOP,
             UNDERSIDE,
             /** Of an opening. */

@@ -98,6 +98,7 @@ public final class Relations {
             case Floor f -> List.of();
             case FloorVoid f -> List.of();
             case RoofPart p -> List.of();
+            case Truss t -> List.of();
             case Roof r -> List.of();
             case Stair s -> List.of();
             case OutsideSteps o -> List.of();

@@ -16,6 +16,7 @@ import org.leanlintel.core.geometry.Vec;
  * @param stretchX lines x = constant along which it stretches: what lies right of one shifts by its share
  * @param stretchY likewise, for what lies before one
  * @param drawn what is drawn, later over earlier
+ * @param parts what it is in space; its whole box where nothing is said
  * @param source of its sizes
  */
 public record Symbol(
@@ -32,6 +33,7 @@ public record Symbol(
         List<Double> stretchX,
         List<Double> stretchY,
         List<Mark> drawn,
+        List<SymbolPart> parts,
         String source)
         implements Element.Stock {
 
@@ -48,6 +50,7 @@ public record Symbol(
         stretchX = List.copyOf(stretchX);
         stretchY = List.copyOf(stretchY);
         drawn = List.copyOf(drawn);
+        parts = List.copyOf(parts);
         Checks.of("A symbol's point", point, FURTHEST_MM);
         for (List<Double> lines : List.of(stretchX, stretchY)) {
             if (lines.size() > MOST_LINES)
@@ -56,6 +59,7 @@ public record Symbol(
                 Checks.between("A line a symbol stretches along", line, -FURTHEST_MM, FURTHEST_MM);
         }
         source = Checks.text("A source", source, 400);
+        if (parts.size() > MOST_MARKS) throw new Unusable("A symbol has %d parts at most.".formatted(MOST_MARKS));
         if (drawn.size() > MOST_MARKS) throw new Unusable("A symbol has %d lines at most.".formatted(MOST_MARKS));
         if (width.varies() && stretchX.isEmpty() || depth.varies() && stretchY.isEmpty())
             throw new Unusable("\"%s\" has no line along which it could stretch.".formatted(name));
@@ -78,7 +82,7 @@ public record Symbol(
     public Symbol named(ElementId otherId, String otherName) {
         return new Symbol(
                 otherId, otherName, kind, group, back, point, width, depth, lowMm, heightMm, stretchX, stretchY, drawn,
-                source);
+                parts, source);
     }
 
     /** A size along one direction, millimetres. @param usual what it has if nothing is typed */
@@ -121,6 +125,11 @@ public record Symbol(
         SEAT,
         CAR,
         OTHER;
+
+        /** Whether it stands about and is moved by whoever lives there. */
+        public boolean isLoose() {
+            return this == BED || this == TABLE || this == SEAT || this == CAR;
+        }
 
         /** Whether it is built into a run of base units, and so may lie in one. */
         public boolean isBuiltIn() {

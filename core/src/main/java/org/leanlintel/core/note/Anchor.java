@@ -3,6 +3,7 @@ package org.leanlintel.core.note;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.BuiltTruss;
 import org.leanlintel.core.building.PieceEdges;
 import org.leanlintel.core.building.PlacedFitting;
 import org.leanlintel.core.building.PlacedOpening;
@@ -27,6 +28,7 @@ import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Tracing;
+import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallPiece;
 
@@ -53,6 +55,10 @@ record Anchor(Vec at, Vec along, Vec out) {
                 };
             case FloorVoid v -> turned(v.ring().getFirst(), EAST);
             case RoofPart p -> turned(p.at(), EAST);
+            case Truss t ->
+                building.get(new BuiltTruss.Of(t.id())) instanceof BuiltTruss built
+                        ? turned(built.plan(0, built.at().getFirst()), built.across())
+                        : null;
             case Roof r ->
                 switch (r.over()) {
                     case Roof.OverShell s -> turned(s.seed(), EAST);

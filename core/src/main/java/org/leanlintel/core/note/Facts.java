@@ -6,6 +6,7 @@ import java.util.Map;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltRoof;
 import org.leanlintel.core.building.BuiltStair;
+import org.leanlintel.core.building.BuiltTruss;
 import org.leanlintel.core.building.RoomSpace;
 import org.leanlintel.core.heat.HeatLoss;
 import org.leanlintel.core.heat.UValue;
@@ -39,6 +40,7 @@ import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Target;
 import org.leanlintel.core.model.Tracing;
+import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallPiece;
 
@@ -98,6 +100,14 @@ public final class Facts {
             case Stair s -> stair(s);
             case WallPiece p -> {}
             case FloorVoid v -> {}
+            case Truss t -> {
+                says("shape", t.words());
+                says("spacing", lengths.print(t.spacingMm()));
+                if (building.get(new BuiltTruss.Of(t.id())) instanceof BuiltTruss built) {
+                    says("count", Integer.toString(built.at().size()));
+                    says("span", lengths.print(built.shape().sum().spanMm()));
+                }
+            }
             case RoofPart p -> {
                 says("width", lengths.print(p.widthMm()));
                 says("length", lengths.print(p.lengthMm()));

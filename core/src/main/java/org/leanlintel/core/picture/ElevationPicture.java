@@ -1,26 +1,17 @@
 package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.function.UnaryOperator;
 import org.leanlintel.core.building.Building;
-import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.SectionFrame;
-import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LevelPrinter;
 import org.leanlintel.core.model.Drawing;
-import org.leanlintel.core.model.Element;
-import org.leanlintel.core.model.ElementId;
-import org.leanlintel.core.model.Lens;
-import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PenRole;
-import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Site;
-import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.picture.Hiding.Seen;
 
 /** The house seen square on from outside, down to the ground, with its levels. */
@@ -31,8 +22,6 @@ final class ElevationPicture extends Painting {
 
     /** How deep the ground is that hides what lies in it. */
     private static final double DEEP_MM = 100_000, WIDE_MM = 2_000_000;
-
-    private final Map<ElementId, Pens> byElement = new LinkedHashMap<>();
 
     ElevationPicture(Building building, Drawing drawing, Lettering lettering) {
         super(building, drawing, lettering);
@@ -47,50 +36,16 @@ final class ElevationPicture extends Painting {
         Hiding hiding = new Hiding();
         hiding.add(Area.rectangle(-WIDE_MM, ground - DEEP_MM, 2 * WIDE_MM, DEEP_MM));
         List<Seen> seen = hiding.of(SeenFaces.of(shown.bodies(), frame.endless()));
-        new SeenLines(seen).edges().forEach(e -> pens(e.element()).line(PenRole.EDGE, e.line()));
-        surfaces(frame, seen);
-        leaves(frame, seen);
+        SeenPainter painter = new SeenPainter(building, lens(), drawing.scale());
+        painter.paint(seen, frame, UnaryOperator.identity());
         SectionCatches catches = new SectionCatches(building, frame);
         List<Group> groups = new ArrayList<>();
-        byElement.forEach((id, pens) ->
-                groups.add(new Group(id, shown.layers().getOrDefault(id, id), pens.items(), catches.of(id))));
+        painter.painted()
+                .forEach((id, pens) ->
+                        groups.add(new Group(id, shown.layers().getOrDefault(id, id), pens.items(), catches.of(id))));
         List<Group> all = new ArrayList<>(new InStates(look, building.model()).of(groups));
         all.add(around(frame, seen, ground, catches));
         return new Picture(drawing.scale(), all);
-    }
-
-    private Pens pens(ElementId element) {
-        return byElement.computeIfAbsent(element, e -> new Pens(lens()));
-    }
-
-    private void surfaces(SectionFrame frame, List<Seen> seen) {
-        SurfaceLines surfaces = new SurfaceLines(frame, drawing.scale());
-        boolean tinted = lens().fill() == Lens.Fill.MATERIALS;
-        for (Seen s : seen) {
-            Pens pens = pens(s.face().element());
-            Element of = building.model().find(s.face().element());
-            if (tinted && (of instanceof Opening || of instanceof RoofPart p && p.make() instanceof RoofPart.RoofLight))
-                for (List<Vec> ring : s.area().ringsWithoutHoles())
-                    pens.fill(s.face().material().tint(), ring.subList(0, ring.size() - 1));
-            surfaces.on(s.face(), s.area()).forEach(l -> pens.line(PenRole.SURFACE, l));
-        }
-    }
-
-    /** Which way leaves open, over what is seen of each opening. */
-    private void leaves(SectionFrame frame, List<Seen> seen) {
-        Map<ElementId, List<Area>> areas = new LinkedHashMap<>();
-        for (Seen s : seen)
-            areas.computeIfAbsent(s.face().element(), e -> new ArrayList<>()).add(s.area());
-        LeafLines lines = new LeafLines(frame, lens().openingLines());
-        areas.forEach((id, parts) -> {
-            if (!(building.model().find(id) instanceof Opening o)
-                    || !(building.model().find(o.wall()) instanceof Wall w)
-                    || !(building.solid(w.id()) instanceof WallSolid solid)) return;
-            PlacedOpening placed = solid.opening(id);
-            if (placed == null) return;
-            List<List<Vec>> over = lines.of(placed, solid.strip(), solid.levelMm());
-            Area.union(parts).inside(over).forEach(l -> pens(id).line(PenRole.OVERHEAD, l));
-        });
     }
 
     /** What belongs to no one thing: the outline against the sky, the ground, levels. */

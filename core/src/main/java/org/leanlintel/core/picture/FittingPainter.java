@@ -2,7 +2,6 @@ package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.leanlintel.core.building.InPlan;
 import org.leanlintel.core.building.PlacedFitting;
 import org.leanlintel.core.building.SymbolLines;
@@ -45,8 +44,7 @@ final class FittingPainter {
         for (Hold.OnFitting.Edge edge : Hold.OnFitting.Edge.values()) {
             Hold hold = new Hold.OnFitting(placed.fitting().id(), edge);
             List<Vec> line = plan.of(hold);
-            String words = edge.name().toLowerCase(Locale.ROOT) + " of "
-                    + placed.fitting().mark();
+            String words = edge.said() + " of " + placed.fitting().mark();
             if (line.size() == 2) catches.add(new Catch(words, hold, line.getFirst(), line.getLast()));
         }
         return catches;

@@ -32,16 +32,21 @@ final class LevelMarks {
     }
 
     void mark(double mm, String name) {
-        pens.line(PenRole.LEVEL, new Vec(x, mm), new Vec(x + MARK_MM * scale, mm));
+        mark(mm, mm, name);
+    }
+
+    /** @param y where in the picture; @param mm the level it tells */
+    void mark(double y, double mm, String name) {
+        pens.line(PenRole.LEVEL, new Vec(x, y), new Vec(x + MARK_MM * scale, y));
         pens.line(
                 PenRole.LEVEL,
-                new Vec(x + 1 * scale, mm + 2 * scale),
-                new Vec(x + 2.2 * scale, mm),
-                new Vec(x + 3.4 * scale, mm + 2 * scale),
-                new Vec(x + 1 * scale, mm + 2 * scale));
-        Vec at = new Vec(x + 5 * scale, mm + 0.9 * scale);
+                new Vec(x + 1 * scale, y + 2 * scale),
+                new Vec(x + 2.2 * scale, y),
+                new Vec(x + 3.4 * scale, y + 2 * scale),
+                new Vec(x + 1 * scale, y + 2 * scale));
+        Vec at = new Vec(x + 5 * scale, y + 0.9 * scale);
         pens.add(lettering.set(levels.print(mm), at, 0, Lettering.NOTE_MM, Align.LEFT, true));
-        Vec under = new Vec(x + 5 * scale, mm - 3 * scale);
+        Vec under = new Vec(x + 5 * scale, y - 3 * scale);
         pens.add(lettering.set(name, under, 0, 1.8, Align.LEFT, false));
     }
 }

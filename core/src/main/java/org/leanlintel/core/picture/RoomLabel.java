@@ -2,6 +2,7 @@ package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.RoomSpace;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
@@ -26,14 +27,18 @@ final class RoomLabel {
 
     private final Look look;
     private final Lettering lettering;
+    /** Which of its walls are drawn; null where none are. */
+    private final @Nullable InteriorMark mark;
     /** From its middle to its sides, in model millimetres. */
     private final double wide, high;
 
-    RoomLabel(Room room, RoomSpace space, boolean stacked, Look look, Lettering lettering) {
+    RoomLabel(
+            Room room, RoomSpace space, boolean stacked, Look look, Lettering lettering, @Nullable InteriorMark mark) {
         this.room = room;
         this.stacked = stacked;
         this.look = look;
         this.lettering = lettering;
+        this.mark = mark;
         List<LabelPart> parts = look.lens().roomLabels();
         numbered = parts.contains(LabelPart.NUMBER) && !room.number().isEmpty();
         lines = lines(parts, room, space, look);
@@ -76,11 +81,16 @@ final class RoomLabel {
     private double width() {
         double widest = headWidth();
         for (String line : lines) widest = Math.max(widest, lettering.width(line, Lettering.NOTE_MM, false));
-        return widest;
+        return mark == null ? widest : Math.max(widest, 2 * InteriorMark.REACH_MM);
     }
 
     private double height() {
-        return Lettering.NAME_MM + (lines.size() + (numbered && stacked ? STACK : 0)) * PITCH;
+        double words = Lettering.NAME_MM + (lines.size() + (numbered && stacked ? STACK : 0)) * PITCH;
+        return mark == null ? words : words + 2 * InteriorMark.REACH_MM;
+    }
+
+    boolean isMarked() {
+        return mark != null;
     }
 
     /** What it takes round a middle, with some air, in model millimetres. */
@@ -105,6 +115,8 @@ final class RoomLabel {
             pens.add(lettering.set(
                     line, new Vec(middle.x(), base), 0, Lettering.NOTE_MM, Lettering.Align.CENTRE, false));
         }
+        if (mark != null)
+            mark.paint(new Vec(middle.x(), base - InteriorMark.REACH_MM * scale()), scale(), pens, lettering);
     }
 
     private void box(double left, double base, Pens pens) {

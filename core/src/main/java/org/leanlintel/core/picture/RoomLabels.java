@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.RoomSpace;
@@ -37,6 +39,7 @@ final class RoomLabels {
     private final Look look;
     private final Room room;
     private final RoomSpace space;
+    private final @Nullable InteriorMark mark;
 
     private RoomLabels(PlanOf plan, Building building, Room room, RoomSpace space) {
         this.plan = plan;
@@ -44,6 +47,7 @@ final class RoomLabels {
         this.room = room;
         this.space = space;
         look = plan.look(building);
+        mark = InteriorMark.of(room.id(), look, building);
     }
 
     /** At one of the three stages; nothing where it is drawn at another, or another room of the same area has the label. */
@@ -55,7 +59,7 @@ final class RoomLabels {
         if (space == null || building.rooms().named(space).getFirst() != room) return Shows.NOTHING;
         RoomLabels labels = new RoomLabels(plan, building, room, space);
         if (room.label() instanceof Room.PutAt put)
-            return stage == Stage.PUT ? labels.paint(labels.label(false), put.at()) : Shows.NOTHING;
+            return stage == Stage.PUT ? labels.paint(labels.label(false, labels.mark), put.at()) : Shows.NOTHING;
         return switch (stage) {
             case INSIDE -> labels.inside();
             case OUTSIDE -> labels.outside();
@@ -64,7 +68,11 @@ final class RoomLabels {
     }
 
     private RoomLabel label(boolean stacked) {
-        return new RoomLabel(room, space, stacked, look, plan.lettering());
+        return label(stacked, null);
+    }
+
+    private RoomLabel label(boolean stacked, @Nullable InteriorMark mark) {
+        return new RoomLabel(room, space, stacked, look, plan.lettering(), mark);
     }
 
     private Shows paint(RoomLabel label, Vec at) {
@@ -80,21 +88,36 @@ final class RoomLabels {
         return new Shows(List.of(group), List.of(), List.of(label.boxAt(at)));
     }
 
+    /** Both in the room, apart. */
+    private Shows paint(RoomLabel label, Vec at, InteriorMark apart, Vec markAt) {
+        Pens pens = new Pens(look.lens());
+        label.paint(at, pens);
+        apart.paint(markAt, scale(), pens, plan.lettering());
+        Group group = new Group(room.id(), room.layer(), pens.items(), List.of());
+        return new Shows(List.of(group), List.of(), List.of(label.boxAt(at), apart.boxAt(markAt, scale())));
+    }
+
     /** The number beside the name where that fits, over it where that does. */
     private Shows inside() {
         TakenBoxes taken = new Taken(plan, Stage.INSIDE, building).within(space.bounds());
-        for (boolean stacked : new boolean[] {false, true}) {
-            RoomLabel label = label(stacked);
-            Vec at = inside(taken, label);
-            if (at != null) return paint(label, at);
+        List<RoomLabel> wishes = new ArrayList<>();
+        if (mark != null) wishes.addAll(List.of(label(false, mark), label(true, mark)));
+        wishes.addAll(List.of(label(false), label(true)));
+        for (RoomLabel label : wishes) {
+            Vec at = inside(taken, label::boxAt, b -> true);
+            if (at == null) continue;
+            if (mark == null || label.isMarked()) return paint(label, at);
+            Vec apart = inside(taken, p -> mark.boxAt(p, scale()), b -> !b.meets(label.boxAt(at)));
+            if (apart != null) return paint(label, at, mark, apart);
         }
         return Shows.NOTHING;
     }
 
-    private @Nullable Vec inside(TakenBoxes taken, RoomLabel label) {
+    private @Nullable Vec inside(TakenBoxes taken, Function<Vec, Bounds> boxAt, Predicate<Bounds> may) {
         for (Vec at : places(space.bounds())) {
-            Bounds box = label.boxAt(at);
+            Bounds box = boxAt.apply(at);
             boolean within = space.covers(at)
+                    && may.test(box)
                     && space.bounds().covers(new Vec(box.minX(), box.minY()))
                     && space.bounds().covers(new Vec(box.maxX(), box.maxY()));
             if (within && taken.isFree(box) && space.net().covers(area(box))) return at;
@@ -105,7 +128,7 @@ final class RoomLabels {
     /** A free place outside the room, best outside the building; the room's middle where there is none. */
     private Shows outside() {
         if (!building.get(new OnPlan(plan, Stage.INSIDE, room.id())).groups().isEmpty()) return Shows.NOTHING;
-        RoomLabel label = label(false);
+        RoomLabel label = label(false, mark);
         Vec middle = space.net().middle(), best = middle, dot = middle;
         double least = Double.POSITIVE_INFINITY;
         List<Vec> dots = dots();

@@ -7,6 +7,7 @@ import org.leanlintel.core.building.Feature;
 import org.leanlintel.core.building.Features;
 import org.leanlintel.core.building.InSection;
 import org.leanlintel.core.building.SectionFrame;
+import org.leanlintel.core.building.Upright;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
@@ -21,12 +22,16 @@ final class SectionCatches {
 
     private final Building building;
     private final Model model;
-    private final InSection shown;
+    private final Upright shown;
 
     SectionCatches(Building building, SectionFrame frame) {
+        this(building, new InSection(frame));
+    }
+
+    SectionCatches(Building building, Upright shown) {
         this.building = building;
         model = building.model();
-        shown = new InSection(frame);
+        this.shown = shown;
     }
 
     /** What an element that is drawn offers, with its pieces, and with those openings in which nothing stands that is drawn. */
@@ -52,8 +57,9 @@ final class SectionCatches {
     private void add(Element element, List<Catch> catches) {
         for (Features.Named named : Features.of(element, building)) {
             Feature feature = Features.of(named.hold(), building);
-            List<Vec> line = feature == null ? List.of() : shown.of(feature);
-            if (!line.isEmpty()) catches.add(new Catch(named.words(), named.hold(), line.getFirst(), line.getLast()));
+            if (feature == null) continue;
+            for (List<Vec> line : shown.all(feature))
+                catches.add(new Catch(named.words(), named.hold(), line.getFirst(), line.getLast()));
         }
     }
 }

@@ -26,7 +26,7 @@ final class SectionPicture extends Painting {
     Picture draw() {
         SectionFrame frame = SectionFrame.of(drawing, building.model());
         Look look = building.get(new Look.Of(drawing.id()));
-        Shown shown = Shown.of(building, look);
+        Shown shown = Shown.of(building, look, true);
         SectionCatches catches = new SectionCatches(building, frame);
         List<Group> groups = new ArrayList<>(
                 new CutPainter(new Cut(frame), lens(), drawing.scale()).paint(shown.bodies(), true, shown.layers()));

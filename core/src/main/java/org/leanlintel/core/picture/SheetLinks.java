@@ -37,17 +37,17 @@ public final class SheetLinks {
 
     private static @Nullable Sheet leadsTo(Group group, Model model) {
         Element element = group.drawing() == null ? null : model.find(group.element());
-        if (element instanceof SectionLine l) return sheetOfSection(l.id(), model);
+        if (element instanceof SectionLine l) return sheetOf(l.id(), model);
         return element instanceof Drawing part && !part.id().equals(group.drawing())
                 ? sheetWith(part.id(), model)
                 : null;
     }
 
-    /** The first that shows the section along a line; null where none does. */
-    static @Nullable Sheet sheetOfSection(ElementId line, Model model) {
+    /** The first that shows the drawing of a section line, a stair or a room; null where none does. */
+    static @Nullable Sheet sheetOf(ElementId one, Model model) {
         for (Drawing d : model.all(Drawing.class))
-            if (d.subject() instanceof Drawing.One one
-                    && one.element().equals(line)
+            if (d.subject() instanceof Drawing.One of
+                    && of.element().equals(one)
                     && sheetWith(d.id(), model) instanceof Sheet s) return s;
         return null;
     }

@@ -20,11 +20,32 @@ import org.leanlintel.core.model.StoreySpace;
 record Shown(List<Body> bodies, Map<ElementId, ElementId> layers) {
 
     static Shown of(Building building, Look look) {
+        return of(building, look, false);
+    }
+
+    /** @param inside whether with fittings and trusses: from outside none is seen */
+    static Shown of(Building building, Look look, boolean inside) {
         List<Body> bodies = new ArrayList<>();
-        for (Storey s : StoreySpace.stack(building.model())) {
-            bodies.addAll(building.bodiesOf(s.id()));
-            bodies.addAll(building.openingsOf(s.id()));
-        }
+        for (Storey s : StoreySpace.stack(building.model())) add(building, s.id(), inside, bodies);
+        return of(bodies, building, look);
+    }
+
+    /** Those of one storey, with what is inside. */
+    static Shown ofStorey(Building building, Look look) {
+        List<Body> bodies = new ArrayList<>();
+        add(building, look.storey(), true, bodies);
+        return of(bodies, building, look);
+    }
+
+    private static void add(Building building, ElementId storey, boolean inside, List<Body> bodies) {
+        bodies.addAll(building.bodiesOf(storey));
+        bodies.addAll(building.openingsOf(storey));
+        if (!inside) return;
+        bodies.addAll(building.fittingsOf(storey));
+        bodies.addAll(building.trussesOf(storey));
+    }
+
+    private static Shown of(List<Body> bodies, Building building, Look look) {
         Map<ElementId, ElementId> layers = new HashMap<>();
         Map<ElementId, Boolean> hidden = new HashMap<>();
         for (Body b : bodies) {

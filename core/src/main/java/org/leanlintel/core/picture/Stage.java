@@ -24,6 +24,7 @@ import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Tracing;
+import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallPiece;
 
@@ -99,6 +100,7 @@ enum Stage {
             case Floor f -> f.storey().equals(plan.storey());
             case FloorVoid v -> true;
             case RoofPart p -> true;
+            case Truss t -> true;
             case Roof r -> true;
             case Stair s -> true;
             case SectionLine l -> true;

@@ -98,13 +98,7 @@ final class StairPicture extends Painting {
     }
 
     private void string(Pens pens, Vec from, Vec to, String words) {
-        double scale = drawing.scale();
-        Vec on = to.minus(from).unit();
-        pens.line(PenRole.DIMENSION, from.along(on, -TICK * scale), to.along(on, TICK * scale));
-        Vec slant = Vec.ofAngle(on.angle() + Math.PI / 4).times(TICK * scale);
-        for (Vec at : List.of(from, to)) pens.line(PenRole.TICK, at.minus(slant), at.plus(slant));
-        Vec middle = new Vec((from.x() + to.x()) / 2, (from.y() + to.y()) / 2).along(on.left(), 0.8 * scale);
-        pens.add(lettering.set(words, middle, on.angle(), LETTERS, Align.CENTRE, false));
+        new PlainString(pens, lettering, drawing.scale()).draw(from, to, words);
     }
 
     private UnitSystem units() {

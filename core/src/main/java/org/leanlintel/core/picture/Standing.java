@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Balustrade;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
+import org.leanlintel.core.building.BuiltTruss;
 import org.leanlintel.core.building.InPlan;
 import org.leanlintel.core.building.JoinedRoof;
 import org.leanlintel.core.building.PlacedFitting;
@@ -40,6 +41,7 @@ import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.Tracing;
+import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallPiece;
 
@@ -77,6 +79,7 @@ final class Standing {
             case Floor f -> f.outline() instanceof Floor.Drawn d ? floor(f, d) : Shows.NOTHING;
             case FloorVoid v -> hole(v);
             case RoofPart p -> roofPart(p);
+            case Truss t -> truss(t);
             case Roof r -> roof(r);
             case Stair s -> new Shows(List.of(), stair(s), List.of());
             case SectionLine l -> marked(SectionLinePainter.of(l, sheetOf(l), look, plan.lettering()));
@@ -137,7 +140,7 @@ final class Standing {
 
     /** The number of the first sheet that shows the section along a line; empty where none does. */
     private String sheetOf(SectionLine line) {
-        Sheet sheet = SheetLinks.sheetOfSection(line.id(), model);
+        Sheet sheet = SheetLinks.sheetOf(line.id(), model);
         return sheet == null ? "" : sheet.number();
     }
 
@@ -181,6 +184,13 @@ final class Standing {
         PlacedRoofPart placed = building.get(new PlacedRoofPart.Of(part.id()));
         if (placed == null || !RoofPainter.shows(roof, look)) return Shows.NOTHING;
         return marked(RoofPartPainter.of(placed, look, plan.lettering()));
+    }
+
+    private Shows truss(Truss truss) {
+        BuiltTruss built = building.get(new BuiltTruss.Of(truss.id()));
+        if (built == null || look.lens().roofs() != Lens.Roofs.FROM_ABOVE) return Shows.NOTHING;
+        if (!model.get(truss.roof(), Roof.class).storey().equals(look.storey())) return Shows.NOTHING;
+        return marked(TrussPainter.of(built, look, plan.lettering()));
     }
 
     private Shows roof(Roof roof) {

@@ -52,7 +52,9 @@ final class WholePicture implements DrawingPicture {
     private static Painting painting(Building building, Drawing drawing, Lettering lettering) {
         return switch (drawing.kind()) {
             case ELEVATION -> new ElevationPicture(building, drawing, lettering);
+            case INTERIOR -> new InteriorPicture(building, drawing, lettering);
             case SECTION -> new SectionPicture(building, drawing, lettering);
+            case TRUSS -> new TrussPicture(building, drawing, lettering);
             case STAIR -> new StairPicture(building, drawing, lettering);
             case BUILD_UPS -> new BuildUpSchedule(building, drawing, lettering);
             case DOORS, WINDOWS, ROOMS, FITTINGS, ROOFS, CLAUSES -> new TableSchedule(building, drawing, lettering);

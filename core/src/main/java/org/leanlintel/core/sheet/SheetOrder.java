@@ -61,7 +61,7 @@ public final class SheetOrder {
             case PLAN -> 2;
             case ELEVATION -> 2;
             case SECTION -> 3;
-            case STAIR -> 4;
+            case INTERIOR, STAIR, TRUSS -> 4;
             case BUILD_UPS, DOORS, WINDOWS, ROOMS, FITTINGS, ROOFS -> 5;
         };
     }

@@ -19,7 +19,7 @@ public final class Tables {
                     case ROOFS -> RoofTable.of(building);
                     case CLAUSES -> ClauseTable.of(building);
                     case FITTINGS -> FittingTable.of(schedule, building);
-                    case PLAN, SECTION, ELEVATION, STAIR, BUILD_UPS, LEGEND ->
+                    case PLAN, SECTION, ELEVATION, INTERIOR, STAIR, TRUSS, BUILD_UPS, LEGEND ->
                         throw new Unusable(
                                 "\"%s\" is not a table that can be saved as CSV.".formatted(schedule.name()));
                 };

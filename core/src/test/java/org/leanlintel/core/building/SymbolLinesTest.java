@@ -48,6 +48,7 @@ class SymbolLinesTest {
                 stretchX,
                 List.of(),
                 List.of(marks),
+                List.of(),
                 "");
     }
 

@@ -74,6 +74,7 @@ class FindingsTest {
                 List.of(),
                 List.of(),
                 List.of(new Symbol.Rounded(Vec.ORIGIN, w, d, 20)),
+                List.of(),
                 "");
     }
 
@@ -283,6 +284,7 @@ class FindingsTest {
                 List.of(500.0),
                 List.of(),
                 List.of(new Symbol.Rounded(Vec.ORIGIN, 1000, 600, 0), new Symbol.Units(widths, 500, 600)),
+                List.of(),
                 ""));
         Fitting units = placed(run, new PlaceFitting.Near(new Vec(1500, 2600)), 1000, 600);
         sketch.run(new FillBetweenWalls(units.id()));

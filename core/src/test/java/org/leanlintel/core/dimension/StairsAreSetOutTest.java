@@ -91,6 +91,7 @@ class StairsAreSetOutTest {
                 List.of(600.0),
                 List.of(),
                 List.of(),
+                List.of(),
                 "");
     }
 

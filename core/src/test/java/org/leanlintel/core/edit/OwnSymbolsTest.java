@@ -40,6 +40,7 @@ class OwnSymbolsTest {
                 List.of(600.0),
                 List.of(),
                 List.of(drawn),
+                List.of(),
                 "");
     }
 

@@ -83,6 +83,7 @@ class WorkStatesTest {
                 List.of(),
                 List.of(),
                 List.of(new Symbol.Rounded(Vec.ORIGIN, 600, 600, 20)),
+                List.of(),
                 ""));
         ElementId stud = Sketch.id("stud");
         put(

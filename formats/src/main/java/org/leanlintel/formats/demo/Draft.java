@@ -16,6 +16,7 @@ import org.leanlintel.core.edit.CurveWall;
 import org.leanlintel.core.edit.DimensionPlan;
 import org.leanlintel.core.edit.DrawElevations;
 import org.leanlintel.core.edit.DrawFloor;
+import org.leanlintel.core.edit.DrawInterior;
 import org.leanlintel.core.edit.DrawRoof;
 import org.leanlintel.core.edit.DrawRoomLimit;
 import org.leanlintel.core.edit.DrawSection;
@@ -263,6 +264,21 @@ final class Draft {
         return run(new DrawElevations(storey, new ElementId("lens-elevation"), scale)).after().stream()
                 .map(Element::id)
                 .toList();
+    }
+
+    /** The walls of a room of this storey from inside, dimensioned. */
+    ElementId interior(String room, double scale) {
+        ElementId of = model().all(Room.class).stream()
+                .filter(r -> r.storey().equals(storey) && r.name().equals(room))
+                .findFirst()
+                .orElseThrow()
+                .id();
+        ElementId drawing = run(new DrawInterior(of, new ElementId("lens-elevation"), scale))
+                .after()
+                .getFirst()
+                .id();
+        dimension(drawing);
+        return drawing;
     }
 
     /** Before a door: a landing, and steps or a ramp to the ground. */

@@ -124,6 +124,7 @@ public final class HeronPointCabin {
         sides.forEach(d::dimension);
         d.sheet("A-106", "Elevations", PaperSize.ARCH_D, sides.toArray(ElementId[]::new));
         d.sheet("A-107", "Roof", PaperSize.ARCH_C, roof, roofs);
+        d.sheet("A-108", "Kitchen and bath", PaperSize.ARCH_C, d.interior("Kitchen", 48), d.interior("Bath", 32));
         d.sheet("A-105", "Doors, windows, rooms and fittings", PaperSize.ARCH_C, doors, rooms, windows, fittings);
     }
 

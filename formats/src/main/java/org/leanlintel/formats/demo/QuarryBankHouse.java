@@ -164,6 +164,7 @@ public final class QuarryBankHouse {
         d.sheet("A-108", "Doors, windows, rooms and fittings", PaperSize.A1, doors, rooms, windows, fittings);
         d.sheet("A-109", "Elevations", PaperSize.A2, sides.toArray(ElementId[]::new));
         d.sheet("A-110", "Roof", PaperSize.A2, roofPlan, roofs);
+        d.sheet("A-111", "Kitchen and wet room", PaperSize.A2, d.interior("Kitchen", 50), d.interior("Wet room", 25));
     }
 
     /** The garage stands already, with a wall and a chimney breast in it that go and doors that come; the ground floor through other lenses. */

@@ -41,6 +41,7 @@ import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StringStyle;
 import org.leanlintel.core.model.Surface;
 import org.leanlintel.core.model.Symbol;
+import org.leanlintel.core.model.SymbolPart;
 import org.leanlintel.core.model.Target;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
@@ -81,6 +82,7 @@ public final class Kinds {
             Fitting.Seat.class,
             PlaceFitting.Where.class,
             Symbol.Mark.class,
+            SymbolPart.class,
             Room.LabelPlace.class,
             Item.class,
             LengthReading.class,

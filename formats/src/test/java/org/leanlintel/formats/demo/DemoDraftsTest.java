@@ -42,7 +42,7 @@ class DemoDraftsTest {
         assertThat(model.all(Room.class))
                 .extracting(Room::name)
                 .contains("Living", "Kitchen", "Wet room", "Garage", "Store");
-        assertThat(model.all(Sheet.class)).hasSize(10);
+        assertThat(model.all(Sheet.class)).hasSize(11);
         assertThat(model.all(Drawing.class)).hasSizeGreaterThanOrEqualTo(8);
         assertThat(model.all(Wall.class)).extracting(Wall::state).contains(WorkState.values());
         assertThat(StoreySpace.stack(model)).extracting(Storey::name).containsExactly("Ground", "First");
@@ -83,7 +83,7 @@ class DemoDraftsTest {
     @Test
     void heronPointCabinIsDrawnInInches() {
         Model model = HeronPointCabin.draw();
-        assertThat(model.all(Wall.class)).hasSize(10);
+        assertThat(model.all(Wall.class)).hasSize(11);
         BuiltStair stair = BuiltStair.of(model.all(Stair.class).getFirst(), model);
         assertThat(stair.plan().sum().risers()).isEqualTo(15);
         assertThat(stair.plan().sum().riserMm() / 25.4).isCloseTo(7.483, within(0.001));

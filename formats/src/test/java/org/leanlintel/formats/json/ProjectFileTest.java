@@ -49,6 +49,7 @@ import org.leanlintel.core.model.StairRules;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Surface;
 import org.leanlintel.core.model.Symbol;
+import org.leanlintel.core.model.SymbolPart;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
@@ -187,6 +188,16 @@ class ProjectFileTest {
                 .allMatch(l -> l.pens().containsKey(PenRole.ROOF))
                 .anyMatch(l -> l.roofs() == Lens.Roofs.FROM_ABOVE);
         assertThat(model.all(Layer.class)).anyMatch(l -> l.takes().contains("roof"));
+        assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
+    }
+
+    /** In version 12 fittings were flat. */
+    @Test
+    void upgradesVersion12() throws IOException {
+        Model model = ProjectFile.read(sample(12));
+        assertThat(model.get(new ElementId("symbol-base-run"), Symbol.class).parts())
+                .hasAtLeastOneElementOfType(SymbolPart.Doors.class);
+        assertThat(model.all(Layer.class)).anyMatch(l -> l.takes().contains("truss"));
         assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
     }
 

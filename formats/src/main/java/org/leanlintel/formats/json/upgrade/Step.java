@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** From one form of the project file to the next. */
@@ -26,6 +27,10 @@ abstract class Step {
     /** A thing of a kind without anything further to say. */
     static ObjectNode thing(String type) {
         return JSON.createObjectNode().put(TYPE, type);
+    }
+
+    static ArrayNode array() {
+        return JSON.createArrayNode();
     }
 
     static ObjectNode object() {

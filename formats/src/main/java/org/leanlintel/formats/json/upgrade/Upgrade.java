@@ -20,7 +20,8 @@ public final class Upgrade {
             new ToVersion9(),
             new ToVersion10(),
             new ToVersion11(),
-            new ToVersion12());
+            new ToVersion12(),
+            new ToVersion13());
 
     /** The form that all steps lead to. */
     public static final int PRESENT = STEPS.size() + 1;

@@ -1,0 +1,112 @@
+package org.leanlintel.core.model;
+
+/**
+ * Trusses of one shape in a roof, side by side. Their span, pitch and heel are the roof's.
+ *
+ * @param mark what people call them: T1
+ * @param topMm the depth of top chords, square to them
+ * @param bottomMm of bottom chords
+ * @param webMm of webs
+ * @param thickMm how thick the timbers are
+ * @param spacingMm from the middle of one to that of the next
+ * @param along where in the roof they stand
+ */
+public record Truss(
+        ElementId id,
+        ElementId roof,
+        ElementId layer,
+        String mark,
+        Form form,
+        double topMm,
+        double bottomMm,
+        double webMm,
+        double thickMm,
+        double spacingMm,
+        Along along,
+        WorkState state)
+        implements InWork, Marked {
+
+    public Truss {
+        mark = Checks.name("A truss's mark", mark);
+        topMm = Checks.between("The depth of a top chord", topMm, 20, 500);
+        bottomMm = Checks.between("The depth of a bottom chord", bottomMm, 20, 500);
+        webMm = Checks.between("The depth of a web", webMm, 20, 500);
+        thickMm = Checks.between("The thickness of a truss", thickMm, 20, 300);
+        spacingMm = Checks.between("The spacing of trusses", spacingMm, 100, 5000);
+    }
+
+    /** How its members lie. */
+    public sealed interface Form {}
+
+    /** Between two slopes and a level bottom chord. */
+    public record Level(Webs webs) implements Form {}
+
+    /** The bottom chords rise to the middle, the vaulted kind. @param bottom their underside's pitch */
+    public record Scissor(Pitch bottom) implements Form {}
+
+    /** How a level truss is braced. */
+    public enum Webs {
+        KING_POST,
+        FINK,
+        HOWE,
+        FAN;
+
+        public String words() {
+            return switch (this) {
+                case KING_POST -> "king post";
+                case FINK -> "fink";
+                case HOWE -> "Howe";
+                case FAN -> "fan";
+            };
+        }
+    }
+
+    /** Where they stand. */
+    public sealed interface Along {}
+
+    /** From one end of the roof to the other, as far as its ridge and the walls at its ends let them. */
+    public record AllAlong() implements Along {}
+
+    /** @param fromMm from the end where all of them would begin; @param toMm likewise */
+    public record PartAlong(double fromMm, double toMm) implements Along {
+        public PartAlong {
+            fromMm = Checks.between("Where trusses begin", fromMm, 0, 1_000_000);
+            toMm = Checks.between("Where trusses end", toMm, 0, 1_000_000);
+            if (toMm <= fromMm) throw new Unusable("Trusses end further along than they begin.");
+        }
+    }
+
+    /** Of which shape it is, in words. */
+    public String words() {
+        return switch (form) {
+            case Level l -> l.webs().words();
+            case Scissor s -> "scissor, " + s.bottom().words() + " inside";
+        };
+    }
+
+    public Truss on(ElementId otherId, ElementId otherRoof, ElementId otherLayer, String otherMark) {
+        return new Truss(
+                otherId,
+                otherRoof,
+                otherLayer,
+                otherMark,
+                form,
+                topMm,
+                bottomMm,
+                webMm,
+                thickMm,
+                spacingMm,
+                along,
+                state);
+    }
+
+    @Override
+    public Truss in(WorkState other) {
+        return new Truss(id, roof, layer, mark, form, topMm, bottomMm, webMm, thickMm, spacingMm, along, other);
+    }
+
+    @Override
+    public Truss onLayer(ElementId other) {
+        return new Truss(id, roof, other, mark, form, topMm, bottomMm, webMm, thickMm, spacingMm, along, state);
+    }
+}

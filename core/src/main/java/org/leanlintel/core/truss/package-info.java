@@ -1,0 +1,5 @@
+/** Shapes of trusses, worked out from span, pitches, heel and depths; millimetres. */
+@NullMarked
+package org.leanlintel.core.truss;
+
+import org.jspecify.annotations.NullMarked;

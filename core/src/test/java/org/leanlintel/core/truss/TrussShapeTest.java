@@ -1,0 +1,181 @@
+package org.leanlintel.core.truss;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Random;
+import org.assertj.core.data.Offset;
+import org.junit.jupiter.api.Test;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Pitch;
+import org.leanlintel.core.model.Truss;
+
+/** Worked by hand; the scissor truss in inches, as it was. */
+class TrussShapeTest {
+
+    private static final Offset<Double> THOUSANDTH = within(0.001);
+
+    /** 4:12 over 2:12, 24'-0", chords and webs of 3 1/2, overhang 16 to a plumb tail, butt 1/4. */
+    private static TrussShape scissor() {
+        return TrussShape.of(new TrussSum(
+                new Truss.Scissor(new Pitch(Pitch.Said.IN_TWELVE, 2)),
+                288,
+                1 / 3.0,
+                1 / 3.0,
+                0.25,
+                16,
+                16,
+                3.5,
+                3.5,
+                3.5));
+    }
+
+    private static TrussSum level(Truss.Webs webs, double span, double degrees, double depth) {
+        double tan = Math.tan(Math.toRadians(degrees));
+        return new TrussSum(new Truss.Level(webs), span, tan, tan, 0, 400, 400, depth, depth, Math.max(depth, 20));
+    }
+
+    private static Member member(TrussShape shape, String name) {
+        return shape.members().stream()
+                .filter(m -> m.name().equals(name))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void theScissorTrussHasTheLevelsItWasWorkedOutWith() {
+        TrussShape truss = scissor();
+        assertThat(truss.sum().heelMm()).isCloseTo(3.939, THOUSANDTH);
+        assertThat(truss.peakTopMm()).isCloseTo(51.939, THOUSANDTH);
+        assertThat(truss.peakTopMm() - 3.5 * Math.hypot(1, 1 / 3.0)).isCloseTo(48.250, THOUSANDTH);
+        assertThat(truss.tailTopsMm()).allSatisfy(t -> assertThat(t).isCloseTo(-1.394, THOUSANDTH));
+        assertThat(Bounds.of(member(truss, "top chord, left").shape().rings().getFirst())
+                        .minY())
+                .isCloseTo(-5.083, THOUSANDTH);
+        assertThat(truss.innerMm()).isCloseTo(24, THOUSANDTH);
+        assertThat(truss.innerMm() + 3.5 * Math.hypot(1, 1 / 6.0)).isCloseTo(27.548, THOUSANDTH);
+        assertThat(truss.clearMm()).isCloseTo(20.702, THOUSANDTH);
+        assertThat(truss.scarfMm()).isCloseTo(19.790, THOUSANDTH);
+    }
+
+    @Test
+    void theScissorTrussHasTheLengthsItWasWorkedOutWith() {
+        TrussShape truss = scissor();
+        assertThat(member(truss, "top chord, left").lengthMm()).isCloseTo(168.655, THOUSANDTH);
+        assertThat(member(truss, "top chord, left").boardMm()).isCloseTo(169.821, THOUSANDTH);
+        assertThat(member(truss, "bottom chord, left").lengthMm()).isCloseTo(145.986, THOUSANDTH);
+        assertThat(member(truss, "bottom chord, right").boardMm()).isCloseTo(146.570, THOUSANDTH);
+        double[] worked = {24.320, 12.320, 72.001, 12.320, 72.001};
+        for (int i = 0; i < worked.length; i++)
+            assertThat(member(truss, "web " + (i + 1)).lengthMm()).isCloseTo(worked[i], THOUSANDTH);
+    }
+
+    /** 7,200 at 35 degrees, of lines. */
+    @Test
+    void theFinkTrussHasTheLengthsItWasWorkedOutWith() {
+        TrussShape truss = TrussShape.of(level(Truss.Webs.FINK, 7200, 35, 0.001));
+        assertThat(truss.peakTopMm()).isCloseTo(2520.7, within(0.1));
+        assertThat(member(truss, "top chord, left").lengthMm()).isCloseTo(4883.1, within(0.1));
+        assertThat(member(truss, "web 1").lengthMm()).isCloseTo(1395.9, within(0.1));
+        assertThat(member(truss, "web 2").lengthMm()).isCloseTo(2791.8, within(0.1));
+        assertThat(member(truss, "web 1").centre()).first().satisfies(p -> assertThat(p.x())
+                .isCloseTo(1800, within(0.1)));
+        assertThat(member(truss, "web 1").centre()).last().satisfies(p -> assertThat(p.x())
+                .isCloseTo(2400, within(0.1)));
+    }
+
+    /** Depths of 97: the bottom chord's upper edge begins where it meets the top chords' underside, 97 / tan 35 in. */
+    @Test
+    void aLevelBottomChordIsCutAlongTheTopChords() {
+        TrussShape truss = TrussShape.of(level(Truss.Webs.FINK, 7200, 35, 97));
+        assertThat(truss.scarfMm()).isCloseTo(138.530, THOUSANDTH);
+        assertThat(member(truss, "bottom chord").shape().mm2()).isCloseTo(97 * (7200 - 138.530), within(0.5));
+    }
+
+    @Test
+    void aRaisedHeelStandsOnAnUprightWeb() {
+        double tan = Math.tan(Math.toRadians(30));
+        TrussShape truss = TrussShape.of(
+                new TrussSum(new Truss.Level(Truss.Webs.KING_POST), 6000, tan, tan, 300, 0, 0, 97, 97, 72));
+        assertThat(truss.scarfMm()).isZero();
+        List<Vec> ends = truss.members().stream()
+                .filter(m -> m.kind() == Member.Kind.WEB && Double.isInfinite(m.slope()))
+                .map(m -> m.centre().getFirst())
+                .toList();
+        assertThat(ends.stream().map(Vec::x).toList()).containsExactlyInAnyOrder(3000.0, 36.0, 5964.0);
+    }
+
+    @Test
+    void unequalPitchesMeetWhereTheyAreEquallyHigh() {
+        TrussShape truss =
+                TrussShape.of(new TrussSum(new Truss.Level(Truss.Webs.HOWE), 8000, 1, 0.6, 0, 0, 0, 97, 97, 72));
+        assertThat(truss.sum().peakMm()).isCloseTo(3000, THOUSANDTH);
+    }
+
+    @Test
+    void whatCannotBeIsSaid() {
+        assertThat(TrussShape.refusal(
+                        new TrussSum(new Truss.Scissor(Pitch.degrees(40)), 8000, 0.7, 0.7, 0, 0, 0, 97, 97, 72)))
+                .isEqualTo("The bottom chords rise as steeply as the top chords.");
+        assertThat(TrussShape.refusal(
+                        new TrussSum(new Truss.Level(Truss.Webs.FINK), 1000, 0.3, 0.3, 0, 0, 0, 97, 97, 72)))
+                .isEqualTo("The chords leave no room for webs between them.");
+    }
+
+    /** Whatever the shape: members overlap nowhere, and webs end on others at both ends. */
+    @Test
+    void membersLieBesideEachOther() {
+        Random random = new Random(4);
+        for (int i = 0; i < 200; i++) {
+            double one = Math.tan(Math.toRadians(15 + 40 * random.nextDouble()));
+            double other = random.nextBoolean() ? one : Math.tan(Math.toRadians(15 + 40 * random.nextDouble()));
+            Truss.Form form = random.nextInt(4) == 0
+                    ? new Truss.Scissor(Pitch.degrees(5 + 20 * random.nextDouble()))
+                    : new Truss.Level(Truss.Webs.values()[random.nextInt(4)]);
+            double depth = 70 + 80 * random.nextDouble();
+            TrussSum sum = new TrussSum(
+                    form,
+                    4000 + 8000 * random.nextDouble(),
+                    one,
+                    other,
+                    random.nextInt(3) == 0 ? 250 : 20 * random.nextDouble(),
+                    400,
+                    400,
+                    depth,
+                    depth,
+                    72);
+            if (!TrussShape.refusal(sum).isEmpty()) continue;
+            List<Member> members = TrussShape.of(sum).members();
+            for (int a = 0; a < members.size(); a++)
+                for (int b = 0; b < a; b++)
+                    assertThat(members.get(a)
+                                    .shape()
+                                    .and(members.get(b).shape())
+                                    .mm2())
+                            .as(
+                                    "%s over %s of %s",
+                                    members.get(a).name(), members.get(b).name(), sum)
+                            .isLessThan(1);
+            for (Member m : members) {
+                if (m.kind() != Member.Kind.WEB) continue;
+                Area others = Area.union(
+                        members.stream().filter(o -> o != m).map(Member::shape).toList());
+                Vec along = m.centre().getLast().minus(m.centre().getFirst());
+                for (Vec way : List.of(along, along.times(-1)))
+                    assertThat(others.grown(1).covers(furthest(m.shape(), way)))
+                            .as("%s of %s", m.name(), sum)
+                            .isTrue();
+            }
+        }
+    }
+
+    private static Vec furthest(Area shape, Vec way) {
+        return shape.rings().stream()
+                .flatMap(List::stream)
+                .max((a, b) -> Double.compare(a.dot(way), b.dot(way)))
+                .orElseThrow();
+    }
+}
