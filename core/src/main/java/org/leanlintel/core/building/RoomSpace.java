@@ -20,6 +20,9 @@ public final class RoomSpace {
     /** What lies this near to its edge lies along it. */
     private static final double BESIDE_MM = 1;
 
+    /** Makes an area of a line. */
+    private static final Vec OFF = new Vec(0.1, 0.1);
+
     private final Round round;
     private final Area closed;
     private final Area net;
@@ -64,6 +67,15 @@ public final class RoomSpace {
     /** Whether a room limit parts it from another, so that one walks from one into the other. */
     public boolean bordersLimit() {
         return !closed.grown(BESIDE_MM).inside(round.limits()).isEmpty();
+    }
+
+    /** Whether a side of it lies along a room limit, so that no wall stands there. */
+    boolean isOpen(Vec from, Vec to) {
+        Area limits = Area.of(List.of(from, to, to.plus(OFF), from.plus(OFF))).grown(BESIDE_MM);
+        double along = 0;
+        for (List<Vec> line : limits.inside(round.limits()))
+            for (int i = 1; i < line.size(); i++) along += line.get(i - 1).distanceTo(line.get(i));
+        return along > from.distanceTo(to) / 2;
     }
 
     /** Whether a point lies inside the walls round it, whatever stands there. */

@@ -12,7 +12,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Room;
 
 /**
- * The walls of a room side by side, clockwise from the one at the top of the plan, each as it is seen from inside the room. Short
+ * The walls of a room side by side, none along a room limit, clockwise from the one at the top of the plan, each as it is seen from inside the room. Short
  * steps in a wall, as at piers and boxings, are of that wall.
  */
 public record Unrolled(List<View> views) implements Upright {
@@ -122,7 +122,7 @@ public record Unrolled(List<View> views) implements Upright {
         List<View> views = new ArrayList<>();
         double left = 0;
         for (Side s : fromTheTop(sides(space.net()))) {
-            if (s.length() < LEAST_MM) continue;
+            if (s.length() < LEAST_MM || space.isOpen(s.from(), s.to())) continue;
             SectionFrame frame = frame(s, space.net());
             views.add(new View(frame, left, frame.depthMm() - BEHIND_MM));
             left += s.length() + APART_MM;

@@ -23,6 +23,7 @@ import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Wall;
 
 /** What is looked at, in the order findings are listed in. */
@@ -38,6 +39,7 @@ enum Check {
     STAIR_WAY(Stair.class),
     STAIR_LANDING(Stair.class),
     ROOF(Roof.class),
+    TRUSS(Truss.class),
     SUPPORT(Wall.class),
     LAYER(Layer.class),
     STRING(DimensionString.class),
@@ -85,6 +87,14 @@ enum Check {
                 case STEPS -> new StairCheck(building, on).landing(element);
                 case ROOF ->
                     found instanceof Roof r && r.storey().equals(storey) ? RoofCheck.findings(r, building) : List.of();
+                case TRUSS ->
+                    found instanceof Truss t
+                                    && building.model()
+                                            .get(t.roof(), Roof.class)
+                                            .storey()
+                                            .equals(storey)
+                            ? RoofCheck.findings(t, building)
+                            : List.of();
                 case STAIR_WAY ->
                     building.get(new BuiltStair.Of(element)) instanceof BuiltStair s
                                     && s.stair().storey().equals(storey)

@@ -8,12 +8,14 @@ import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltRoof;
+import org.leanlintel.core.building.BuiltTruss;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.roof.RoofShape;
 import org.leanlintel.core.roof.Solution;
 
@@ -39,6 +41,19 @@ final class RoofCheck {
                         ""));
             case RoofShape shape -> tooFlat(roof, shape, covering(built, building));
         };
+    }
+
+    /** Trusses that cannot stand any more since their roof has changed. */
+    static List<Finding> findings(Truss truss, Building building) {
+        return BuiltTruss.of(truss, building) instanceof BuiltTruss.Cannot cannot
+                ? List.of(finding(
+                        building.model().get(truss.roof(), Roof.class),
+                        "%s is not drawn: %s".formatted(truss.mark(), cannot.why()),
+                        "Change the roof, or the trusses.",
+                        Vec.ORIGIN,
+                        List.of(truss.id()),
+                        ""))
+                : List.of();
     }
 
     private static @Nullable Material covering(BuiltRoof built, Building building) {

@@ -18,8 +18,11 @@ record Cut(SectionFrame frame) {
 
     private static final double THIN_MM = 0.01;
 
-    /** One ply or piece as it is cut. */
-    record Met(ElementId element, int ply, Material material, Does does, Area area) {}
+    /** One ply or piece as it is cut. @param slants what of it runs on a slope */
+    record Met(ElementId element, int ply, Material material, Does does, Area area, List<Slant> slants) {}
+
+    /** A strip on a slope. @param from and {@code to}: along its lower edge; @param across from there square to its upper edge */
+    record Slant(Vec from, Vec to, Vec across) {}
 
     private record Key(ElementId element, int ply, Material material) {}
 
@@ -30,10 +33,13 @@ record Cut(SectionFrame frame) {
     List<Met> met(List<Body> bodies) {
         Map<Key, List<Area>> areas = new LinkedHashMap<>();
         Map<Key, Body> first = new LinkedHashMap<>();
+        Map<Key, Slants> slants = new LinkedHashMap<>();
         for (Body b : bodies) {
             Key key = new Key(b.element(), b.ply(), b.material());
             for (Stretch s : inside(b)) {
-                areas.computeIfAbsent(key, k -> new ArrayList<>()).add(Area.of(upright(s, b)));
+                List<Vec> ring = upright(s, b);
+                areas.computeIfAbsent(key, k -> new ArrayList<>()).add(Area.of(ring));
+                slants.computeIfAbsent(key, k -> new Slants()).add(ring);
                 first.putIfAbsent(key, b);
             }
         }
@@ -41,7 +47,14 @@ record Cut(SectionFrame frame) {
         areas.forEach((key, parts) -> {
             Body b = Objects.requireNonNull(first.get(key));
             Area all = Area.union(parts);
-            if (!all.isEmpty()) met.add(new Met(key.element(), key.ply(), b.material(), b.does(), all));
+            if (!all.isEmpty())
+                met.add(new Met(
+                        key.element(),
+                        key.ply(),
+                        b.material(),
+                        b.does(),
+                        all,
+                        Objects.requireNonNull(slants.get(key)).all()));
         });
         return met;
     }

@@ -16,6 +16,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.picture.Cut.Met;
+import org.leanlintel.core.picture.Cut.Slant;
 
 /** Bodies as an upright cut shows them: what is cut filled, hatched and outlined by what it does, what lies beyond in thin lines. */
 final class CutPainter {
@@ -66,8 +67,10 @@ final class CutPainter {
         for (List<Vec> ring : met.area().ringsWithoutHoles()) {
             List<Vec> open = ring.subList(0, ring.size() - 1);
             pens.fill(pens.tint(met.material()), open);
-            faceToFace(met, open, pens);
+            if (met.slants().isEmpty()) faceToFace(met, open, pens);
         }
+        for (Slant s : met.slants())
+            if (s.across().length() >= thinnestMm) hatch(met, pens).between(s.from(), s.to(), s.across());
         if (thickness(met.area().bounds()) >= thinnestMm)
             hatch(met, pens).within(met.area().rings());
     }

@@ -13,7 +13,7 @@ import org.leanlintel.core.picture.Lettering.Align;
 final class TrussPainter {
 
     /** On paper. */
-    private static final double LETTERS_MM = 1.8, OFF_MM = 1;
+    private static final double LETTERS_MM = 1.8;
 
     private TrussPainter() {}
 
@@ -23,11 +23,12 @@ final class TrussPainter {
         for (double s : built.at()) pens.line(PenRole.OVERHEAD, built.plan(0, s), built.plan(span, s));
         Truss truss = built.truss();
         double scale = look.drawing().scale(),
-                middle = built.at().get(built.at().size() / 2);
+                middle = built.at().get(built.at().size() / 3);
         LengthPrinter lengths = LengthPrinter.ofDrawings(look.units());
         String words = "%s: %d at %s".formatted(truss.mark(), built.at().size(), lengths.print(truss.spacingMm()));
         double angle = upright(built.across().angle());
-        Vec at = built.plan(span * 0.3, middle + OFF_MM * scale);
+        Vec up = Vec.ofAngle(angle).left();
+        Vec at = built.plan(span * 0.3, middle + truss.spacingMm() / 2).along(up, -LETTERS_MM / 2 * scale);
         pens.add(lettering.set(words, at, angle, LETTERS_MM, Align.CENTRE, true));
         List<Catch> catches = built.at().stream()
                 .map(s -> new Catch(

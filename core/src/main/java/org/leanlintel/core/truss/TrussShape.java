@@ -1,6 +1,7 @@
 package org.leanlintel.core.truss;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
@@ -59,12 +60,14 @@ public final class TrussShape {
         peak = sum.peakMm();
         double inner = sum.form() instanceof Truss.Scissor s ? s.bottom().tan() : 0;
         left = new Slope(sum, sum.leftTan(), inner, peak);
-        right = new Slope(sum, sum.rightTan(), inner * peak / (sum.spanMm() - peak), sum.spanMm() - peak);
+        right = new Slope(sum, sum.rightTan(), inner, sum.spanMm() - peak);
     }
 
     /** Why there is no such truss, in a sentence; empty where there is one. */
     public static String refusal(TrussSum sum) {
         TrussShape shape = new TrussShape(sum);
+        if (sum.form() instanceof Truss.Scissor && Math.abs(sum.leftTan() - sum.rightTan()) > 1e-9)
+            return "Scissor trusses stand under two slopes of one pitch.";
         for (Slope s : List.of(shape.left, shape.right)) {
             if (s.bottom >= s.tan) return "The bottom chords rise as steeply as the top chords.";
             double clear = s.under(s.run) - s.over(s.run);
@@ -235,17 +238,25 @@ public final class TrussShape {
 
     private void web(Vec from, Vec to) {
         Vec along = to.minus(from).unit(), aside = along.left().times(sum.webMm() / 2);
-        double more = sum.topMm() + sum.bottomMm();
-        Vec a = from.along(along, -more), b = to.along(along, more);
+        Vec a = from.along(along, -sum.spanMm()), b = to.along(along, sum.spanMm());
         Area shape = Area.of(List.of(a.minus(aside), b.minus(aside), b.plus(aside), a.plus(aside)))
                 .and(between());
         for (Member m : members) if (m.kind() == Member.Kind.WEB) shape = shape.minus(m.shape());
+        shape = between(shape, from.plus(to).times(0.5));
         if (shape.mm2() < LEAST_MM2) return;
         double length = from.distanceTo(to);
         double slope = Math.abs(along.x()) < 1e-9 ? Double.POSITIVE_INFINITY : along.y() / along.x();
         int number = 1;
         for (Member m : members) if (m.kind() == Member.Kind.WEB) number++;
         members.add(new Member("web " + number, Member.Kind.WEB, shape, List.of(from, to), length, length, slope));
+    }
+
+    /** The piece of what is left that lies between the nodes: of several the nearest. */
+    private static Area between(Area left, Vec middle) {
+        return left.parts().stream()
+                .min(Comparator.comparingDouble(
+                        a -> a.covers(middle) ? 0 : a.bounds().centre().distanceTo(middle)))
+                .orElse(Area.NONE);
     }
 
     /** What lies between the chords. */
@@ -260,7 +271,6 @@ public final class TrussShape {
         Area over = Area.of(List.of(
                 new Vec(0, left.over(0)),
                 new Vec(peak, left.over(peak)),
-                new Vec(peak, right.over(right.run)),
                 new Vec(span, right.over(0)),
                 new Vec(span, FAR_MM),
                 new Vec(0, FAR_MM)));

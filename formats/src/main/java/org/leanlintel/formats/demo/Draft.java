@@ -26,6 +26,7 @@ import org.leanlintel.core.edit.DrawWalls;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Editing;
 import org.leanlintel.core.edit.KeepGap;
+import org.leanlintel.core.edit.LayTrusses;
 import org.leanlintel.core.edit.MakeType;
 import org.leanlintel.core.edit.Move;
 import org.leanlintel.core.edit.NameRoom;
@@ -82,6 +83,7 @@ import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Stop;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Symbol;
+import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
@@ -250,6 +252,40 @@ final class Draft {
                         under))
                 .after()
                 .getFirst();
+    }
+
+    /** Trusses as usual in the trade region, in all of a roof or from so far along to so far. */
+    Truss trusses(Roof roof, Truss.Form form, Truss.Along along) {
+        OfficeStandard.TrussMake make =
+                OfficeStandard.roofMakes(model().settings().region()).truss();
+        return (Truss) run(new LayTrusses(
+                        roof.id(),
+                        OfficeStandard.LAYER_ROOFS,
+                        form,
+                        make.topMm(),
+                        make.bottomMm(),
+                        make.webMm(),
+                        make.thickMm(),
+                        make.spacingMm(),
+                        along))
+                .after()
+                .getFirst();
+    }
+
+    /** The drawing of a truss. */
+    ElementId drawn(Truss truss, double scale) {
+        return run(new AddDrawing(
+                        "Truss " + truss.mark(),
+                        Drawing.Kind.TRUSS,
+                        storey,
+                        new ElementId("lens-elevation"),
+                        scale,
+                        new Drawing.One(truss.id()),
+                        new Drawing.All(),
+                        List.of()))
+                .after()
+                .getFirst()
+                .id();
     }
 
     RoofPart through(double x, double y, double width, double length, RoofPart.Make make) {

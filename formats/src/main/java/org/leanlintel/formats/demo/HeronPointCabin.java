@@ -17,6 +17,7 @@ import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Sign;
 import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.formats.standard.OfficeStandard;
 
@@ -123,7 +124,9 @@ public final class HeronPointCabin {
         List<ElementId> sides = d.elevations(48);
         sides.forEach(d::dimension);
         d.sheet("A-106", "Elevations", PaperSize.ARCH_D, sides.toArray(ElementId[]::new));
+        ElementId truss = d.drawn(d.model().all(Truss.class).getFirst(), 24);
         d.sheet("A-107", "Roof", PaperSize.ARCH_C, roof, roofs);
+        d.sheet("A-109", "Vaulted truss", PaperSize.ARCH_C, truss);
         d.sheet("A-108", "Kitchen and bath", PaperSize.ARCH_C, d.interior("Kitchen", 48), d.interior("Bath", 32));
         d.sheet("A-105", "Doors, windows, rooms and fittings", PaperSize.ARCH_C, doors, rooms, windows, fittings);
     }
@@ -149,7 +152,9 @@ public final class HeronPointCabin {
         d.note(36, 130, "Open to the living\nroom below");
         d.fitting("bed-double", 320, 180);
         Roof.Under vault = new Roof.ItsUnderside();
-        d.roof(168, 120, new Pitch(Pitch.Said.IN_TWELVE, 12), vault, shell.get(0), shell.get(2));
+        Roof roof = d.roof(168, 120, new Pitch(Pitch.Said.IN_TWELVE, 12), vault, shell.get(0), shell.get(2));
+        Truss.Form vaulted = new Truss.Scissor(new Pitch(Pitch.Said.IN_TWELVE, 6));
+        d.trusses(roof, vaulted, new Truss.PartAlong(0, 192 * INCH));
         d.through(70, 70, 30, 46, new RoofPart.RoofLight(2.5 * INCH, 2 * INCH));
         d.through(120, 70, 30, 46, new RoofPart.RoofLight(2.5 * INCH, 2 * INCH));
         d.dimension(d.plan());

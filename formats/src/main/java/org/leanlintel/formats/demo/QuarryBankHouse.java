@@ -25,6 +25,7 @@ import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Sign;
 import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallPiece;
 import org.leanlintel.core.model.WorkState;
@@ -63,6 +64,7 @@ public final class QuarryBankHouse {
     private @Nullable Opening backDoor, garageDoor, garageWayIn;
 
     private @Nullable ElementId firstPlan;
+    private @Nullable Roof mainRoof;
 
     private final Wall garageSide, spine, hallWest, hallEast, store, wetWest, lobby, pantry, utility, wc;
 
@@ -163,7 +165,9 @@ public final class QuarryBankHouse {
         sides.forEach(d::dimension);
         d.sheet("A-108", "Doors, windows, rooms and fittings", PaperSize.A1, doors, rooms, windows, fittings);
         d.sheet("A-109", "Elevations", PaperSize.A2, sides.toArray(ElementId[]::new));
-        d.sheet("A-110", "Roof", PaperSize.A2, roofPlan, roofs);
+        Truss truss =
+                d.trusses(Objects.requireNonNull(mainRoof), new Truss.Level(Truss.Webs.FINK), new Truss.AllAlong());
+        d.sheet("A-110", "Roof", PaperSize.A2, roofPlan, roofs, d.drawn(truss, 50));
         d.sheet("A-111", "Kitchen and wet room", PaperSize.A2, d.interior("Kitchen", 50), d.interior("Wet room", 25));
     }
 
@@ -232,7 +236,8 @@ public final class QuarryBankHouse {
     private void roofs(List<Wall> shell) {
         Pitch main = Pitch.degrees(35);
         ElementId first = d.here();
-        d.roof(2000, 2000, main, new Roof.LevelCeiling(new ElementId("build-up-loft-ceiling")), above(shell, east));
+        mainRoof = d.roof(
+                2000, 2000, main, new Roof.LevelCeiling(new ElementId("build-up-loft-ceiling")), above(shell, east));
         Roof.Edge eaves = new Roof.Edge(new Roof.Eaves(main), 300, 0);
         Roof.Edge front = new Roof.Edge(new Roof.Verge(), 300, 0), inside = new Roof.Edge(new Roof.Against(), 0, 0);
         d.roof(9200, 0, 12_000, 3600, 0, front, eaves, inside, eaves);

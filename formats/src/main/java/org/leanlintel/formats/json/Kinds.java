@@ -43,6 +43,7 @@ import org.leanlintel.core.model.Surface;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.SymbolPart;
 import org.leanlintel.core.model.Target;
+import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
 import org.leanlintel.core.picture.Item;
@@ -107,6 +108,8 @@ public final class Kinds {
             Roof.Rises.class,
             Roof.Under.class,
             RoofPart.Make.class,
+            Truss.Form.class,
+            Truss.Along.class,
             Surface.class,
             OutsideSteps.Way.class,
             Stair.Shape.class,

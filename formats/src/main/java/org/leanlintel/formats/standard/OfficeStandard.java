@@ -28,6 +28,7 @@ import org.leanlintel.core.model.StairMake;
 import org.leanlintel.core.model.StairRules;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.TimberSize;
+import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Unusable;
 import org.leanlintel.formats.json.Json;
 import org.leanlintel.formats.json.ProjectFile;
@@ -198,6 +199,17 @@ public final class OfficeStandard {
             double vergeMm,
             double seatMm,
             Roof.Trim trim,
+            TrussMake truss,
+            String source) {}
+
+    /** What trusses are usually of. */
+    public record TrussMake(
+            Truss.Form form,
+            double topMm,
+            double bottomMm,
+            double webMm,
+            double thickMm,
+            double spacingMm,
             String source) {}
 
     /** How roofs are usually made in a region. */
