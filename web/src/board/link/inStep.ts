@@ -154,6 +154,22 @@ const roofSum: Kept = {
   rest: 0,
 };
 
+const trussSum: Kept = {
+  key: ({ selection, elements }) => {
+    const only = selection.length === 1 ? elements.get(selection[0] ?? "") : undefined;
+    return only?.type === "truss" ? only.id : null;
+  },
+  read: async ({ project, selection }) => ({
+    trussSum: await answerOf(
+      api.GET("/api/v1/projects/{project}/trusses/{truss}", {
+        params: { path: { project, truss: selection[0] ?? "" } },
+      }),
+    ),
+  }),
+  none: { trussSum: null },
+  rest: 0,
+};
+
 const findings: Kept = {
   key: ({ loaded }) => (loaded ? "all" : null),
   read: async ({ project }) => ({
@@ -188,6 +204,7 @@ const ALL: readonly Kept[] = [
   storeys,
   stairSum,
   roofSum,
+  trussSum,
   backdrop,
   findings,
 ];

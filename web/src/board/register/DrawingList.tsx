@@ -20,7 +20,10 @@ export function DrawingList() {
     ...storeys.map((s) => [s.name, found.filter((d) => d.kind === "PLAN" && d.storey === s.id)] as const),
     ["Elevations", found.filter((d) => d.kind === "ELEVATION")],
     ["Walls of rooms", found.filter((d) => d.kind === "INTERIOR")],
-    ["Sections and stairs", found.filter((d) => d.kind === "SECTION" || d.kind === "STAIR")],
+    [
+      "Sections, stairs, trusses",
+      found.filter((d) => d.kind === "SECTION" || d.kind === "STAIR" || d.kind === "TRUSS"),
+    ],
     [
       "Schedules",
       found.filter((d) => d.kind === "BUILD_UPS" || d.kind === "LEGEND" || TABLES.includes(d.kind)),

@@ -16,10 +16,11 @@ import type {
   Stair,
   StockSymbol,
   Storey,
+  Truss,
 } from "../../api/types";
 import { freeName } from "./drawings";
 import { layerOf } from "./layers";
-import { type BoardState, elementsOf, unitsOf } from "./state";
+import { type BoardState, elementOf, elementsOf, planShown, unitsOf } from "./state";
 
 /** Edits of what is there already, by what they change. */
 
@@ -46,6 +47,32 @@ export function interior(state: BoardState, room: string): Edit | null {
   const lens = lensLike(state, "lens-elevation", () => false);
   const scale = unitsOf(state) === "METRIC" ? 50 : 24;
   return lens ? { type: "drawInterior", room, lens, scale } : null;
+}
+
+/** The edit that sets up trusses in a roof, as usual in the trade region. */
+export function layingTrusses(state: BoardState, roof: string): Edit | null {
+  const make = state.offered?.roofs.truss;
+  if (!make) return null;
+  const { source, ...sizes } = make;
+  return { type: "layTrusses", roof, layer: layerOf(state, "truss"), ...sizes, along: { type: "allAlong" } };
+}
+
+/** The edit that draws one of some trusses. */
+export function drawingOfTruss(state: BoardState, truss: Truss): Edit | null {
+  const lens = lensLike(state, "lens-elevation", () => false);
+  const storey = elementOf(state, "roof", truss.roof)?.storey;
+  if (!lens || !storey) return null;
+  return {
+    type: "addDrawing",
+    name: freeName(state, `Truss ${truss.mark}`),
+    kind: "TRUSS",
+    storey,
+    lens,
+    scale: unitsOf(state) === "METRIC" ? 50 : 48,
+    subject: { type: "one", element: truss.id },
+    frame: { type: "all" },
+    also: [],
+  };
 }
 
 /** The edit that draws a plan of the roofs from above; null where there are none. */
@@ -180,13 +207,15 @@ export function addingLike({ id, type, sortBy, order, ...drawing }: Drawing, nam
   return { type: "addDrawing", ...drawing, name };
 }
 
-/** The edit that adds the drawing of one stair to the register. */
-export function drawingOfStair(
-  stair: Stair,
-  drawing: Pick<Drawing, "storey" | "lens" | "scale" | "name">,
-): Edit {
+/** The edit that adds the drawing of one stair, seen as the plan shown is. */
+export function drawingOfStair(state: BoardState, stair: Stair): Edit | null {
+  const plan = planShown(state);
+  if (!plan) return null;
+  const { storey, lens } = plan;
+  const name = freeName(state, `Stair ${stair.mark}`);
   const subject = { type: "one", element: stair.id } as const;
-  return { type: "addDrawing", ...drawing, kind: "STAIR", subject, frame: { type: "all" }, also: [] };
+  const frame = { type: "all" } as const;
+  return { type: "addDrawing", name, storey, lens, scale: 25, kind: "STAIR", subject, frame, also: [] };
 }
 
 /** The edit that copies a string beside itself: to the left of the way it measures where positive. */

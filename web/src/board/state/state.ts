@@ -34,6 +34,7 @@ import type {
   StairMake,
   StoreyAnswer,
   StringScheme,
+  TrussAnswer,
   WellAnswer,
 } from "../../api/types";
 import { type EntryReading, NOTHING_READ, readEntry } from "../../measure/entry";
@@ -354,6 +355,8 @@ export interface BoardState {
   readonly stairSum: StairAnswer | null;
   /** What the one roof selected amounts to. */
   readonly roofSum: RoofAnswer | null;
+  /** What the trusses selected amount to. */
+  readonly trussSum: TrussAnswer | null;
   /** Which of its edges is looked at, by its place among them. */
   readonly roofEdge: number | null;
   readonly well: Well | null;

@@ -158,6 +158,7 @@ export function createBoardStore(project: string) {
     storeys: [],
     stairSum: null,
     roofSum: null,
+    trussSum: null,
     roofEdge: null,
     well: null,
     backdrop: { on: false, drawing: null, groups: new Map() },

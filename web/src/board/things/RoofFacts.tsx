@@ -5,7 +5,9 @@ import { LengthField } from "../fields/LengthField";
 import { PitchField } from "../fields/PitchField";
 import { useBoard, useBoardTools } from "../state/context";
 import { type BoardState, buildUpsFor, type Making } from "../state/state";
+import { Figures } from "./Figures";
 import { EdgeFields, pitchOf, RoofEdges } from "./RoofEdges";
+import { TrussesOf } from "./TrussFacts";
 
 const elementsIn = (state: BoardState) => state.elements;
 
@@ -118,18 +120,7 @@ export function RoofFacts({ roof }: { readonly roof: Roof }) {
   return (
     <>
       {sum?.cannot && <p className="py-1 text-oxide">{sum.cannot}</p>}
-      {sum && sum.figures.length > 0 && (
-        <table className="w-full" aria-label="Figures of the roof">
-          <tbody>
-            {sum.figures.map((f) => (
-              <tr key={f.name}>
-                <td className="py-0.5">{f.name}</td>
-                <td className="py-0.5 text-right font-drawing text-[15px]">{f.value}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      )}
+      <Figures label="Figures of the roof" figures={sum?.figures ?? []} />
       {sum && <RoofEdges roof={roof} edges={sum.edges} />}
       <p className="pt-1 font-semibold">Edges that say nothing of their own</p>
       <EdgeFields
@@ -178,6 +169,7 @@ export function RoofFacts({ roof }: { readonly roof: Roof }) {
         mm={heel.mm}
         onChange={(mm) => revise({ heel: { ...heel, mm } })}
       />
+      <TrussesOf roof={roof.id} />
     </>
   );
 }

@@ -6,8 +6,9 @@ import { LengthField } from "../fields/LengthField";
 import { useBoard, useBoardTools } from "../state/context";
 import { layerOf } from "../state/layers";
 import { interior, numbering } from "../state/revisions";
-import { elementOf, elementsOf, type Making, planShown } from "../state/state";
+import { elementOf, type Making, planShown } from "../state/state";
 import { roomNames } from "../state/usual";
+import { ItsDrawing } from "./ItsDrawing";
 
 interface NewProps {
   readonly making: Making;
@@ -154,34 +155,14 @@ export function RoomFacts({ room }: { readonly room: Room }) {
           Label where it is clear
         </Button>
       )}
-      <ItsWalls room={room.id} />
+      <ItsDrawing
+        of={room.id}
+        draw="Draw its walls from inside"
+        open="Open the drawing of its walls"
+        edit={(state) => interior(state, room.id)}
+      />
       {area ? <Measures area={area} /> : <p className="py-1 text-oxide">Nothing closes round it.</p>}
     </>
-  );
-}
-
-/** The drawing of its walls from inside: made, or opened. */
-function ItsWalls({ room }: { readonly room: string }) {
-  const { sync } = useBoardTools();
-  const drawn = useBoard((s) =>
-    elementsOf(s, "drawing").find(
-      (d) => d.kind === "INTERIOR" && d.subject.type === "one" && d.subject.element === room,
-    ),
-  );
-  const draw = async () => {
-    const known = new Set(elementsOf(sync.state, "drawing").map((d) => d.id));
-    const edit = interior(sync.state, room);
-    if (!edit || !(await sync.edit(edit))) return;
-    const made = elementsOf(sync.state, "drawing").find((d) => !known.has(d.id));
-    if (made) await sync.show({ kind: "drawing", id: made.id });
-  };
-  return (
-    <Button
-      className="my-1"
-      onClick={() => void (drawn ? sync.show({ kind: "drawing", id: drawn.id }) : draw())}
-    >
-      {drawn ? "Open the drawing of its walls" : "Draw its walls from inside"}
-    </Button>
   );
 }
 
@@ -193,6 +174,9 @@ function Measures({ area }: { readonly area: AreaAnswer }) {
       <Fact label="Area, to structure" value={area.toStructure} />
       <Fact label="Perimeter" value={area.perimeter} />
       <Fact label="Volume" value={area.volume} />
+      {area.heights.map((h) => (
+        <Fact key={h.name} label={h.name} value={h.value} />
+      ))}
       <Fact label="Size, finished faces" value={finish ?? ""} />
       <Fact label="Size, structure" value={structure ?? ""} />
       <Fact label="Size, middles" value={middle ?? ""} />

@@ -1,12 +1,11 @@
 import type { Stair } from "../../api/types";
-import { Button } from "../../ui/controls";
 import { LengthField } from "../fields/LengthField";
 import { NumberField } from "../fields/NumberField";
 import { AboveField, GoingField } from "../making/NewStair";
 import { useBoard, useBoardTools } from "../state/context";
 import { drawingOfStair } from "../state/revisions";
-import { elementsOf, planShown } from "../state/state";
 import { layoutOf, shapeOf } from "../tools/parts/stairs";
+import { ItsDrawing } from "./ItsDrawing";
 import { LayoutFields, MakeFields } from "./StairFields";
 
 /** The facts of a selected stair: what was decided, and every figure beside its rule. */
@@ -45,7 +44,12 @@ export function StairFacts({ stair }: { readonly stair: Stair }) {
       />
       <AboveField above={stair.above} onChange={(above) => revise({ above })} />
       <MakeFields make={stair.make} onChange={(make) => revise({ make })} />
-      <OwnDrawing stair={stair} />
+      <ItsDrawing
+        of={stair.id}
+        draw="Add its drawing"
+        open={`Open the drawing of ${stair.mark}`}
+        edit={(state) => drawingOfStair(state, stair)}
+      />
     </>
   );
 }
@@ -82,27 +86,5 @@ function Figures() {
       </table>
       {sum.adds && <p className="pt-1 text-ink-2">Rounded as drawn, {sum.adds}.</p>}
     </div>
-  );
-}
-
-function OwnDrawing({ stair }: { readonly stair: Stair }) {
-  const { sync } = useBoardTools();
-  const plan = useBoard(planShown);
-  const elements = useBoard((s) => s.elements);
-  const drawings = elementsOf({ elements }, "drawing");
-  const known = drawings.find((d) => d.subject.type === "one" && d.subject.element === stair.id);
-  const open = async () => {
-    if (known) return sync.show({ kind: "drawing", id: known.id });
-    if (!plan) return;
-    const { storey, lens } = plan;
-    const name = `Stair ${stair.mark}`;
-    if (!(await sync.edit(drawingOfStair(stair, { storey, lens, name, scale: 25 })))) return;
-    const made = elementsOf(sync.state, "drawing").find((d) => d.name === name);
-    if (made) await sync.show({ kind: "drawing", id: made.id });
-  };
-  return (
-    <Button className="mt-3" onClick={() => void open()}>
-      {known ? `Open ${known.name}` : "Add its drawing"}
-    </Button>
   );
 }

@@ -19,6 +19,7 @@ import { StepsFacts, StepsOf } from "./StepsFacts";
 import { StringFacts } from "./StringFacts";
 import type { ThingOf } from "./ThingOf";
 import { ThroughLens } from "./ThroughLens";
+import { TrussFacts } from "./TrussFacts";
 
 type Things = { readonly [T in Element["type"]]?: ThingOf<ElementOf<T>> };
 
@@ -113,6 +114,12 @@ const THINGS: Things = {
     words: "through a roof",
     Facts: ({ thing }) => <RoofPartFacts part={thing} />,
     many: true,
+    goes: true,
+  },
+  truss: {
+    title: (t) => `Trusses ${t.mark}`,
+    words: "in a roof",
+    Facts: ({ thing }) => <TrussFacts truss={thing} />,
     goes: true,
   },
   stair: {

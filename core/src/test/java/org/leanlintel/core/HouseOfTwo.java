@@ -47,6 +47,8 @@ public final class HouseOfTwo {
                         List.of(),
                         new Rules.Escape(1, 1, 1, 1, "none", true),
                         new Rules.Support(10, "T1", false),
+                        new Rules.Chimneys(914.4, 3048, 609.6, 0, 0, "R1003.9", true),
+                        new Rules.Headroom(1500, 2300, 0.75, "H1", true),
                         new StairRules("Test", List.of(limits))));
         List<Element> made = sketch.run(new AddStorey(
                         Sketch.STOREY,

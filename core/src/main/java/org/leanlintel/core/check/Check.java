@@ -20,6 +20,7 @@ import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Pointing;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
@@ -40,6 +41,7 @@ enum Check {
     STAIR_LANDING(Stair.class),
     ROOF(Roof.class),
     TRUSS(Truss.class),
+    CHIMNEY(RoofPart.class),
     SUPPORT(Wall.class),
     LAYER(Layer.class),
     STRING(DimensionString.class),
@@ -87,6 +89,14 @@ enum Check {
                 case STEPS -> new StairCheck(building, on).landing(element);
                 case ROOF ->
                     found instanceof Roof r && r.storey().equals(storey) ? RoofCheck.findings(r, building) : List.of();
+                case CHIMNEY ->
+                    found instanceof RoofPart p
+                                    && building.model()
+                                            .get(p.roof(), Roof.class)
+                                            .storey()
+                                            .equals(storey)
+                            ? ChimneyCheck.findings(p, building)
+                            : List.of();
                 case TRUSS ->
                     found instanceof Truss t
                                     && building.model()

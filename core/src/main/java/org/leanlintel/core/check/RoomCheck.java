@@ -6,13 +6,18 @@ import java.util.List;
 import java.util.Map;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.building.UnderSlopes;
 import org.leanlintel.core.derive.Key;
 import org.leanlintel.core.derive.Reads;
+import org.leanlintel.core.measure.AreaPrinter;
+import org.leanlintel.core.measure.LengthPrinter;
+import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Room;
+import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.Storey;
 
-/** Rooms that share one area, that nothing closes round, or that have one number. */
+/** Rooms that share one area, that nothing closes round, that have one number, or are too low under slopes. */
 final class RoomCheck {
 
     private final Building building;
@@ -38,6 +43,7 @@ final class RoomCheck {
                     "Part them by a wall or a room limit, or delete one of them.",
                     room,
                     first);
+        else underSlopes(room);
         Room same = building.get(new Numbered(storey.id())).get(room.number());
         if (same != null && same != room)
             add(
@@ -46,6 +52,42 @@ final class RoomCheck {
                     room,
                     same);
         return findings;
+    }
+
+    /** Rooms for people to be in need a part of what counts of their floor at full height. */
+    private void underSlopes(Room room) {
+        UnderSlopes under = building.get(new UnderSlopes.Of(room.id()));
+        if (!under.isSloped()
+                || !isLivedIn(room.use())
+                || !(building.model().find(Rules.ID, Rules.class) instanceof Rules rules)) return;
+        Rules.Headroom rule = rules.headroom();
+        double counts = under.mm2Over(rule.countsMm()), full = under.mm2Over(rule.fullMm());
+        if (counts > 0 && full >= counts * rule.fullPart() - 1) return;
+        UnitSystem units = building.model().settings().units();
+        LengthPrinter lengths = LengthPrinter.ofScreen(units);
+        findings.add(new Finding(
+                Finding.Kind.ROOMS,
+                "%s of the %s of %s that count (%s or higher) are %s high; %.0f %% are asked for, %s."
+                        .formatted(
+                                AreaPrinter.print(full, units),
+                                AreaPrinter.print(counts, units),
+                                room.name(),
+                                lengths.print(rule.countsMm()),
+                                lengths.print(rule.fullMm()),
+                                rule.fullPart() * 100,
+                                rule.sure() ? rule.source() : rule.source() + " (check)"),
+                "Raise the roof, or make the room wider where it is high.",
+                List.of(room.id()),
+                storey.id(),
+                room.seed(),
+                rule.source()));
+    }
+
+    private static boolean isLivedIn(Room.Use use) {
+        return switch (use) {
+            case LIVING, KITCHEN, DINING, BEDROOM, STUDY -> true;
+            case BATHROOM, WC, UTILITY, HALL, STORE, GARAGE, OTHER -> false;
+        };
     }
 
     /** The first room of a storey that has a number, by their numbers. */

@@ -135,6 +135,13 @@ public final class Area {
         return shape.covers(other.shape);
     }
 
+    /** Where it would balance; of nothing the origin. */
+    public Vec centroid() {
+        if (isEmpty()) return Vec.ORIGIN;
+        Coordinate c = shape.getCentroid().getCoordinate();
+        return new Vec(c.x, c.y);
+    }
+
     /** Round its outer edges, holes left out, millimetres. */
     public double perimeterMm() {
         double sum = 0;

@@ -6,10 +6,19 @@ import java.util.List;
  * The rules a project is checked against, chosen as a set.
  *
  * @param name of the set, as "IRC, United States"
+ * @param chimneys how far they rise over roofs
+ * @param headroom what of a floor under slopes counts
  * @param stairs what stairs have to keep to, a set of its own
  */
 public record Rules(
-        ElementId id, String name, List<Clearance> clearances, Escape escape, Support support, StairRules stairs)
+        ElementId id,
+        String name,
+        List<Clearance> clearances,
+        Escape escape,
+        Support support,
+        Chimneys chimneys,
+        Headroom headroom,
+        StairRules stairs)
         implements Element.Sole {
 
     /** There is one, and this is its name. */
@@ -21,7 +30,7 @@ public record Rules(
     }
 
     public Rules withStairs(StairRules other) {
-        return new Rules(id, name, clearances, escape, support, other);
+        return new Rules(id, name, clearances, escape, support, chimneys, headroom, other);
     }
 
     /**
@@ -55,6 +64,46 @@ public record Rules(
      */
     public record Escape(double areaMm2, double widthMm, double heightMm, double sillMm, String source, boolean sure) {
         public Escape {
+            source = Checks.name("The source of a rule", source);
+        }
+    }
+
+    /**
+     * How high chimneys end.
+     *
+     * @param overRoofMm over the roof at their upper side, at least
+     * @param withinMm roofs that lie so near count; @param overNearMm over the highest place of those, at least
+     * @param nearRidgeMm so near to a ridge it is enough to end so far over that: @param overRidgeMm
+     */
+    public record Chimneys(
+            double overRoofMm,
+            double withinMm,
+            double overNearMm,
+            double nearRidgeMm,
+            double overRidgeMm,
+            String source,
+            boolean sure) {
+        public Chimneys {
+            overRoofMm = Checks.between("How far a chimney rises over its roof", overRoofMm, 0, 10_000);
+            withinMm = Checks.between("How near roofs count for a chimney", withinMm, 0, 20_000);
+            overNearMm = Checks.between("How far a chimney rises over roofs near it", overNearMm, 0, 10_000);
+            nearRidgeMm = Checks.between("How near to a ridge a chimney stands", nearRidgeMm, 0, 20_000);
+            overRidgeMm = Checks.between("How far a chimney rises over a ridge", overRidgeMm, 0, 10_000);
+            source = Checks.name("The source of a rule", source);
+        }
+    }
+
+    /**
+     * How high rooms are under slopes.
+     *
+     * @param countsMm floor with less height over it does not count
+     * @param fullMm so high is at least a part of what counts: @param fullPart from 0 to 1
+     */
+    public record Headroom(double countsMm, double fullMm, double fullPart, String source, boolean sure) {
+        public Headroom {
+            countsMm = Checks.between("The height from which floor counts", countsMm, 0, 3000);
+            fullMm = Checks.between("The full height of rooms", fullMm, 0, 4000);
+            fullPart = Checks.number("The part of a room of full height", fullPart, 0, 1, "");
             source = Checks.name("The source of a rule", source);
         }
     }

@@ -6,13 +6,17 @@ import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltRoof;
 import org.leanlintel.core.building.JoinedRoof;
 import org.leanlintel.core.building.PlateEdge;
+import org.leanlintel.core.building.UnderSlopes;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Pitch;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.Room;
+import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.picture.Lettering.Align;
 import org.leanlintel.core.roof.RoofEdge;
 import org.leanlintel.core.roof.RoofShape;
@@ -58,7 +62,7 @@ final class RoofPainter {
 
     static Group of(JoinedRoof joined, Look look, Lettering lettering, Building building) {
         RoofPainter painter = new RoofPainter(joined, look, lettering);
-        if (look.lens().roofs() == Lens.Roofs.OVERHEAD) painter.overhead();
+        if (look.lens().roofs() == Lens.Roofs.OVERHEAD) painter.overhead(building);
         else painter.fromAbove(hidden(joined, building), painter.hiddenAtEaves(building));
         Roof roof = painter.built.roof();
         return new Group(roof.id(), roof.layer(), painter.pens.items(), painter.catches());
@@ -98,8 +102,28 @@ final class RoofPainter {
         for (PlateEdge e : built.plate()) if (e.structureMm() > 0) pens.line(PenRole.OVERHEAD, e.from(), e.to());
     }
 
-    private void overhead() {
+    private void overhead(Building building) {
         for (List<Vec> line : joined.given().outside(List.of(closed()))) pens.line(PenRole.OVERHEAD, line);
+        if (built.roof().under() instanceof Roof.ItsUnderside
+                && building.model().find(Rules.ID, Rules.class) instanceof Rules rules) headroom(building, rules);
+    }
+
+    /** In rooms that the roof itself closes, the lines from which floor counts, with that height. */
+    private void headroom(Building building, Rules rules) {
+        double height = rules.headroom().countsMm();
+        String words = LengthPrinter.ofDrawings(look.units()).print(height) + " high";
+        for (Room room : building.model().all(Room.class)) {
+            if (!room.storey().equals(built.roof().storey())) continue;
+            for (List<Vec> line : building.get(new UnderSlopes.Of(room.id())).at(height)) {
+                pens.line(PenRole.OVERHEAD, line);
+                Vec from = line.getFirst(), to = line.getLast();
+                if (from.distanceTo(to) < LINE_MM * scale) continue;
+                double angle = Math.IEEEremainder(to.minus(from).angle(), Math.PI);
+                Vec at = from.plus(to.minus(from).times(0.25))
+                        .along(Vec.ofAngle(angle).left(), OFF_MM * scale);
+                pens.add(lettering.set(words, at, angle, LETTERS_MM, Align.CENTRE, false));
+            }
+        }
     }
 
     private List<Vec> closed() {

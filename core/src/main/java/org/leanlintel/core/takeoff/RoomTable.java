@@ -9,6 +9,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.building.UnderSlopes;
 import org.leanlintel.core.measure.AreaPrinter;
 import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.measure.UnitSystem;
@@ -70,7 +71,7 @@ final class RoomTable {
                 rows.add(row(room, space, storey));
                 storeyNet += AreaPrinter.printedMm2(space.net().mm2(), units);
                 storeyStructure += AreaPrinter.printedMm2(space.toStructure().mm2(), units);
-                double room3 = space.net().mm2() * room.ceilingMm(building.space(storey.id()));
+                double room3 = building.get(new UnderSlopes.Of(room.id())).volumeMm3();
                 storeyVolume += AreaPrinter.printedMm3(room3, units);
             }
             double inside = building.rooms().outline(storey.id()).mm2();
@@ -100,7 +101,7 @@ final class RoomTable {
                         length(size.depthMm()),
                         length(space.perimeterMm()),
                         length(ceiling),
-                        volume(space.net().mm2() * ceiling),
+                        volume(building.get(new UnderSlopes.Of(room.id())).volumeMm3()),
                         Cell.of(room.finishes().floor()),
                         Cell.of(room.finishes().walls()),
                         Cell.of(room.finishes().ceiling())));

@@ -56,6 +56,8 @@ class FindingsTest {
                                 new Rules.Clearance(Symbol.Kind.WC, Rules.Where.FRONT, 533.4, FRONT_AND_SIDE, true)),
                         new Rules.Escape(0.33e6, 450, 450, 1100, "AD B vol 1", true),
                         new Rules.Support(10, "T1", false),
+                        new Rules.Chimneys(914.4, 3048, 609.6, 0, 0, "R1003.9", true),
+                        new Rules.Headroom(1500, 2300, 0.75, "H1", true),
                         new StairRules("none", List.of())));
     }
 

@@ -19,6 +19,7 @@ import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
+import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.model.WorkState;
 import org.leanlintel.core.stair.StairHeights;
@@ -26,6 +27,7 @@ import org.leanlintel.core.stair.StairWell;
 import org.leanlintel.server.api.Messages.RoofAnswer;
 import org.leanlintel.server.api.Messages.StairAnswer;
 import org.leanlintel.server.api.Messages.StoreyAnswer;
+import org.leanlintel.server.api.Messages.TrussAnswer;
 import org.leanlintel.server.api.Messages.WellAnswer;
 import org.leanlintel.server.api.Messages.WellRequest;
 import org.leanlintel.server.live.LiveProjects;
@@ -89,6 +91,13 @@ public class HeightsApi {
     public RoofAnswer roof(@PathVariable UUID project, @PathVariable String roof) {
         Building building = live.get(project).building();
         return RoofAnswers.of(building.model().get(new ElementId(roof), Roof.class), building);
+    }
+
+    /** The figures of trusses; one sentence where they cannot stand. */
+    @GetMapping("/trusses/{truss}")
+    public TrussAnswer truss(@PathVariable UUID project, @PathVariable String truss) {
+        Building building = live.get(project).building();
+        return TrussAnswers.of(building.model().get(new ElementId(truss), Truss.class), building);
     }
 
     /** The stairs that would fit into a rectangle, best first, and why others do not. */

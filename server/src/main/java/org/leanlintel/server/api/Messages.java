@@ -118,6 +118,7 @@ public final class Messages {
      * @param room what it was named as; null where it was not
      * @param at a point well inside it
      * @param sizes clear between finished faces, faces of structure, and from middle to middle
+     * @param heights what of it is so high under slopes; none where no slope is over it
      */
     public record AreaAnswer(
             @Nullable ElementId room,
@@ -128,7 +129,8 @@ public final class Messages {
             String perimeter,
             String volume,
             String ceiling,
-            List<String> sizes) {}
+            List<String> sizes,
+            List<RoofFigure> heights) {}
 
     /** The closed areas of a storey and their sums. @param outline to the outer faces of walls */
     public record AreasAnswer(List<AreaAnswer> areas, String net, String toStructure, String outline) {}
@@ -193,6 +195,9 @@ public final class Messages {
      * @param edges counter-clockwise, at the outer faces of its walls
      */
     public record RoofAnswer(String roof, String cannot, List<RoofEdgeAnswer> edges, List<RoofFigure> figures) {}
+
+    /** What trusses amount to. @param cannot why they do not stand; empty where they do */
+    public record TrussAnswer(String truss, String cannot, List<RoofFigure> figures) {}
 
     /** A rectangle for a stair: from the corner it starts in to the opposite one. @param angle of its sides, radians */
     public record WellRequest(DrawStair like, Vec corner, Vec opposite, double angle) {}

@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.building.UnderSlopes;
 import org.leanlintel.core.check.Clearances;
 import org.leanlintel.core.check.Finding;
 import org.leanlintel.core.check.Findings;
@@ -19,6 +21,7 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.Room;
+import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.Unusable;
@@ -27,6 +30,7 @@ import org.leanlintel.core.picture.SymbolPicture;
 import org.leanlintel.server.api.Messages.AreaAnswer;
 import org.leanlintel.server.api.Messages.AreasAnswer;
 import org.leanlintel.server.api.Messages.ClearanceAnswer;
+import org.leanlintel.server.api.Messages.RoofFigure;
 import org.leanlintel.server.api.Messages.SymbolRequest;
 import org.leanlintel.server.live.LiveProjects;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -61,7 +65,7 @@ public class RoomsApi {
         double net = 0, structure = 0;
         for (RoomSpace space : building.rooms().of(on.id())) {
             Room room = named.containsKey(space) ? named.get(space).getFirst() : null;
-            areas.add(answer(space, room, building.space(on.id()), units));
+            areas.add(answer(space, room, building, units));
             net += space.net().mm2();
             structure += space.toStructure().mm2();
         }
@@ -72,9 +76,13 @@ public class RoomsApi {
                 AreaPrinter.print(building.rooms().outline(on.id()).mm2(), units));
     }
 
-    private static AreaAnswer answer(RoomSpace space, @Nullable Room room, StoreySpace on, UnitSystem units) {
+    private static AreaAnswer answer(RoomSpace space, @Nullable Room room, Building building, UnitSystem units) {
+        StoreySpace on = building.space(space.storey());
+        UnderSlopes under = room == null ? null : building.get(new UnderSlopes.Of(room.id()));
         LengthPrinter lengths = LengthPrinter.ofDrawings(units);
         double ceiling = room == null ? on.ceilingMm() : room.ceilingMm(on);
+        double volume = under == null ? space.net().mm2() * ceiling : under.volumeMm3();
+        List<RoofFigure> heights = under == null ? List.of() : heights(under, building, units);
         List<String> sizes = new ArrayList<>();
         for (Gap.Faces faces : Gap.Faces.values()) {
             RoomSpace.Size size = space.size(faces);
@@ -87,9 +95,21 @@ public class RoomsApi {
                 AreaPrinter.print(space.net().mm2(), units),
                 AreaPrinter.print(space.toStructure().mm2(), units),
                 lengths.print(space.perimeterMm()),
-                AreaPrinter.printVolume(space.net().mm2() * ceiling, units),
+                AreaPrinter.printVolume(volume, units),
                 lengths.print(ceiling),
-                sizes);
+                sizes,
+                heights);
+    }
+
+    /** At the heights that the project's rules ask of rooms under slopes. */
+    private static List<RoofFigure> heights(UnderSlopes under, Building building, UnitSystem units) {
+        if (!under.isSloped() || !(building.model().find(Rules.ID, Rules.class) instanceof Rules rules))
+            return List.of();
+        LengthPrinter lengths = LengthPrinter.ofScreen(units);
+        return Stream.of(rules.headroom().countsMm(), rules.headroom().fullMm())
+                .map(h -> new RoofFigure(
+                        "Area " + lengths.print(h) + " high or more", AreaPrinter.print(under.mm2Over(h), units)))
+                .toList();
     }
 
     /** The floor that the fittings of a storey need free, by the project's rules. */
