@@ -193,14 +193,22 @@ export interface Making {
     readonly ceiling: string;
   };
   readonly roofPart: {
-    readonly kind: "LIGHT" | "STACK";
+    readonly kind: "LIGHT" | "STACK" | "DORMER";
     readonly widthMm: number;
     readonly lengthMm: number;
     readonly frameMm: number;
     readonly standsMm: number;
     /** Of a chimney, over the roof at it. */
     readonly aboveMm: number;
+    /** Of a chimney, and of a dormer's walls. */
     readonly material: string;
+    readonly form: "GABLED" | "HIPPED" | "SHED";
+    readonly pitch: Pitch;
+    readonly overMm: number;
+    readonly wallMm: number;
+    readonly windowWidthMm: number;
+    readonly windowHeightMm: number;
+    readonly sillMm: number;
   };
   readonly outlineWay: "RECTANGLE" | "OUTLINE";
   /** What a click on a string does while its points are changed. */

@@ -2,30 +2,53 @@ import type { RoofPart } from "../../api/types";
 import { Choice, Row } from "../../ui/controls";
 import { Section } from "../../ui/Section";
 import { LengthField } from "../fields/LengthField";
+import { PitchField } from "../fields/PitchField";
 import { useBoard, useBoardTools } from "../state/context";
 import { elementsOf, type Making } from "../state/state";
+import { madeOf, makeOf } from "./roofPartMake";
 
 type Made = Making["roofPart"];
 
-/** Sizes as they are asked of a light and of a chimney. */
+/** Sizes as they are asked of each at first. */
 const SIZES = {
   LIGHT: { widthMm: 780, lengthMm: 1180 },
   STACK: { widthMm: 665, lengthMm: 440 },
+  DORMER: { widthMm: 1500, lengthMm: 1350 },
 } as const;
+
+const LENGTHS = {
+  LIGHT: "Length along the slope",
+  STACK: "Depth",
+  DORMER: "Front, up to its plates",
+} as const;
+
+const FORMS = [
+  ["GABLED", "Gabled"],
+  ["HIPPED", "Hipped"],
+  ["SHED", "One slope"],
+] as const;
 
 function Fields({ made, change }: { readonly made: Made; readonly change: (part: Partial<Made>) => void }) {
   const elements = useBoard((s) => s.elements);
   const materials = elementsOf({ elements }, "material").sort((a, b) => a.name.localeCompare(b.name));
-  const light = made.kind === "LIGHT";
+  const of = (
+    <Row label="Of">
+      <Choice
+        value={made.material}
+        options={materials.map((m) => [m.id, m.name] as const)}
+        onChange={(material) => change({ material })}
+      />
+    </Row>
+  );
   return (
     <>
       <LengthField label="Width" mm={made.widthMm} onChange={(widthMm) => change({ widthMm })} />
       <LengthField
-        label={light ? "Length along the slope" : "Depth"}
+        label={LENGTHS[made.kind]}
         mm={made.lengthMm}
         onChange={(lengthMm) => change({ lengthMm })}
       />
-      {light ? (
+      {made.kind === "LIGHT" && (
         <>
           <LengthField
             label="Face of its frame"
@@ -38,20 +61,41 @@ function Fields({ made, change }: { readonly made: Made; readonly change: (part:
             onChange={(standsMm) => change({ standsMm })}
           />
         </>
-      ) : (
+      )}
+      {made.kind === "STACK" && (
         <>
           <LengthField
             label="Above the roof at it"
             mm={made.aboveMm}
             onChange={(aboveMm) => change({ aboveMm })}
           />
-          <Row label="Of">
-            <Choice
-              value={made.material}
-              options={materials.map((m) => [m.id, m.name] as const)}
-              onChange={(material) => change({ material })}
-            />
+          {of}
+        </>
+      )}
+      {made.kind === "DORMER" && (
+        <>
+          <Row label="Its roof">
+            <Choice value={made.form} options={FORMS} onChange={(form) => change({ form })} />
           </Row>
+          <PitchField label="Pitch" pitch={made.pitch} onChange={(pitch) => change({ pitch })} />
+          <LengthField label="Overhangs" mm={made.overMm} onChange={(overMm) => change({ overMm })} />
+          <LengthField label="Walls, thick" mm={made.wallMm} onChange={(wallMm) => change({ wallMm })} />
+          {of}
+          <LengthField
+            label="Window, width"
+            mm={made.windowWidthMm}
+            onChange={(windowWidthMm) => change({ windowWidthMm })}
+          />
+          <LengthField
+            label="Window, height"
+            mm={made.windowHeightMm}
+            onChange={(windowHeightMm) => change({ windowHeightMm })}
+          />
+          <LengthField
+            label="Sill over the slope"
+            mm={made.sillMm}
+            onChange={(sillMm) => change({ sillMm })}
+          />
         </>
       )}
     </>
@@ -69,6 +113,7 @@ export function NewRoofPart({ making, set }: { making: Making; set: (change: Par
           options={[
             ["LIGHT", "A roof light"],
             ["STACK", "A chimney"],
+            ["DORMER", "A dormer"],
           ]}
           onChange={(kind) => change({ kind, ...SIZES[kind] })}
         />
@@ -78,19 +123,11 @@ export function NewRoofPart({ making, set }: { making: Making; set: (change: Par
   );
 }
 
-/** The facts of a selected roof light or chimney. */
+/** The facts of a selected roof light, chimney or dormer. */
 export function RoofPartFacts({ part }: { readonly part: RoofPart }) {
   const { sync } = useBoardTools();
   const usual = useBoard((s) => s.making.roofPart);
-  const { make, widthMm, lengthMm } = part;
-  const made: Made = {
-    ...usual,
-    widthMm,
-    lengthMm,
-    ...(make.type === "roofLight"
-      ? { kind: "LIGHT" as const, frameMm: make.frameMm, standsMm: make.standsMm }
-      : { kind: "STACK" as const, aboveMm: make.aboveMm, material: make.material }),
-  };
+  const made = madeOf(part, usual);
   const change = (changed: Partial<Made>) => {
     const next = { ...made, ...changed };
     void sync.revise({
@@ -98,10 +135,7 @@ export function RoofPartFacts({ part }: { readonly part: RoofPart }) {
       type: "roofPart",
       widthMm: next.widthMm,
       lengthMm: next.lengthMm,
-      make:
-        next.kind === "LIGHT"
-          ? { type: "roofLight", frameMm: next.frameMm, standsMm: next.standsMm }
-          : { type: "stack", aboveMm: next.aboveMm, material: next.material },
+      make: makeOf(next),
     });
   };
   return <Fields made={made} change={change} />;

@@ -12,6 +12,7 @@ import { PieceFacts, PostFacts } from "./PieceFacts";
 import { RoofFacts } from "./RoofFacts";
 import { RoofPartFacts } from "./RoofPartFacts";
 import { RoomFacts } from "./RoomFacts";
+import { nounOf } from "./roofPartMake";
 import { SectionFacts } from "./SectionFacts";
 import { SelectedWall, WallLength } from "./SelectedWall";
 import { StairFacts } from "./StairFacts";
@@ -110,7 +111,8 @@ const THINGS: Things = {
     goes: true,
   },
   roofPart: {
-    title: (p) => `${p.make.type === "roofLight" ? "Roof light" : "Chimney"} ${p.mark}`,
+    title: (p) =>
+      `${nounOf(p.make.type === "roofLight" ? "LIGHT" : p.make.type === "stack" ? "STACK" : "DORMER")} ${p.mark}`,
     words: "through a roof",
     Facts: ({ thing }) => <RoofPartFacts part={thing} />,
     many: true,

@@ -80,6 +80,57 @@ class RoofTest extends NewProjectTest {
         assertThat(usual.path("value").asDouble()).isEqualTo(6);
     }
 
+    /** As usual in the region; then vaulted, drawn, and refused where their pitch cannot be. */
+    @Test
+    void trussesAreLaidChangedAndDrawn() {
+        roof();
+        select();
+        drafter.button("Lay trusses").click();
+        drafter.expectUndo("lay trusses T1");
+        assertThat(heading("Trusses T1")).isVisible();
+        Locator figures = page.getByLabel("Figures of the trusses");
+        assertThat(figures).containsText("How many");
+        drafter.field("Shape").selectOption("Scissor, vaulted inside");
+        drafter.expectUndo("change truss T1");
+        assertThat(figures).containsText("Inside, over the plates");
+        Locator pitch = drafter.field("Pitch inside");
+        pitch.fill("40");
+        pitch.press("Enter");
+        assertThat(page.getByText("rise as steeply as the top chords")).isVisible();
+        pitch.fill("15");
+        pitch.press("Enter");
+        drafter.expectUndo("change truss T1");
+        assertThat(pitch).hasValue("15\u00b0");
+        drafter.button("Draw one of them").click();
+        drafter.expectUndo("add drawing Truss T1");
+        JsonNode drawing = only("drawing");
+        assertThat(drawing.path("kind").asString()).isEqualTo("TRUSS");
+        assertThat(api.get("/drawings/" + drawing.path("id").asString() + "/picture")
+                        .json()
+                        .toString())
+                .contains("bottom chord, left")
+                .contains("15\u00b0");
+    }
+
+    /** A dormer 1,200 wide and 700 high; one that would reach past the ridge is refused with a sentence. */
+    @Test
+    void aDormerIsCutIntoTheRoof() {
+        roof();
+        drafter.button("Roof light, chimney, dormer").click();
+        drafter.field("Place").selectOption("A dormer");
+        drafter.field("Width").first().fill("1200");
+        drafter.field("Width").first().press("Enter");
+        drafter.field("Front, up to its plates").fill("700");
+        drafter.field("Front, up to its plates").press("Enter");
+        drafter.click(3600, 1900);
+        assertThat(footer()).containsText("does not end in its slope");
+        drafter.click(3600, 500);
+        drafter.expectUndo("place dormer DO1");
+        JsonNode dormer = only("roofPart");
+        assertThat(dormer.path("make").path("type").asString()).isEqualTo("dormer");
+        assertThat(dormer.path("lengthMm").asDouble()).isEqualTo(700);
+    }
+
     @Test
     void theSidesAreDrawnAtOnceAndTheRoofFromAbove() {
         roof();

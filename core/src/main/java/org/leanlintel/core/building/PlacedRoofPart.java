@@ -17,9 +17,11 @@ import org.leanlintel.core.roof.RoofShape;
 /**
  * What goes through a roof, in the slope it lies in.
  *
- * @param plan its outline in plan, counter-clockwise
+ * @param plan its outline in plan, counter-clockwise; of a dormer what lies within its walls
+ * @param dormer its shape where it is one
  */
-public record PlacedRoofPart(RoofPart part, BuiltRoof roof, RoofShape.Face face, List<Vec> plan) {
+public record PlacedRoofPart(
+        RoofPart part, BuiltRoof roof, RoofShape.Face face, List<Vec> plan, @Nullable DormerShape dormer) {
 
     /** By its name; null where it or its roof is not there, or no slope lies under its middle. */
     public record Of(ElementId part) implements Key<@Nullable PlacedRoofPart> {
@@ -38,8 +40,26 @@ public record PlacedRoofPart(RoofPart part, BuiltRoof roof, RoofShape.Face face,
         BuiltRoof roof = building.get(new BuiltRoof.Of(part.roof()));
         if (roof == null || !(roof.solution() instanceof RoofShape shape)) return null;
         for (RoofShape.Face f : shape.faces())
-            if (f.plan().covers(part.at())) return new PlacedRoofPart(part, roof, f, plan(part, f, 0));
+            if (f.plan().covers(part.at()))
+                return part.make() instanceof RoofPart.Dormer d
+                        ? dormer(part, d, roof, f)
+                        : new PlacedRoofPart(part, roof, f, plan(part, f, 0), null);
         return null;
+    }
+
+    private static @Nullable PlacedRoofPart dormer(
+            RoofPart part, RoofPart.Dormer dormer, BuiltRoof roof, RoofShape.Face face) {
+        DormerShape shape = DormerShape.of(part, dormer, face);
+        if (shape == null || shape.hole().isEmpty()) return null;
+        List<Vec> plan = UnderRoofs.open(shape.hole().ringsWithoutHoles()).getFirst();
+        return new PlacedRoofPart(part, roof, face, plan, shape);
+    }
+
+    /** The lines round the faces of a dormer's roof; none of others. */
+    public List<List<Vec>> roofLines() {
+        List<List<Vec>> lines = new ArrayList<>();
+        if (dormer != null) dormer.faces().forEach(f -> lines.addAll(f.plan().rings()));
+        return lines;
     }
 
     /** Its outline, so far within its edges. */
@@ -58,7 +78,7 @@ public record PlacedRoofPart(RoofPart part, BuiltRoof roof, RoofShape.Face face,
 
     /** What it takes of its roof. */
     Area hole() {
-        return Area.of(plan);
+        return dormer == null ? Area.of(plan) : dormer.hole();
     }
 
     /** The glass of a light; nothing of a stack. */
@@ -66,8 +86,9 @@ public record PlacedRoofPart(RoofPart part, BuiltRoof roof, RoofShape.Face face,
         return part.make() instanceof RoofPart.RoofLight l ? plan(part, face, l.frameMm()) : List.of();
     }
 
-    /** Of a stack, where it ends. */
+    /** Where it ends above. */
     public double topMm() {
+        if (dormer != null) return dormer.topMm();
         double highest = Double.NEGATIVE_INFINITY;
         for (Vec p : plan) highest = Math.max(highest, roof.top(face).at(p));
         return part.make() instanceof RoofPart.Stack s ? highest + s.aboveMm() : highest;
@@ -85,6 +106,7 @@ public record PlacedRoofPart(RoofPart part, BuiltRoof roof, RoofShape.Face face,
                         plan,
                         Plane.level(roof.plateMm()),
                         Plane.level(topMm())));
+            case RoofPart.Dormer d -> dormer == null ? List.of() : DormerBodies.of(dormer, roof.buildUp(), building);
         };
     }
 

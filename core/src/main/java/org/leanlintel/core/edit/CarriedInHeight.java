@@ -67,9 +67,7 @@ record CarriedInHeight(Carriage carry) {
     /** On the roof that is carried with it, or on its own where that stays. */
     RoofPart roofPart(RoofPart p) {
         ElementId carried = carry.carried(p.roof()), roof = carried == null ? p.roof() : carried;
-        RoofPart.Make make = p.make() instanceof RoofPart.Stack s
-                ? new RoofPart.Stack(s.aboveMm(), carry.there(s.material()))
-                : p.make();
+        RoofPart.Make make = p.material() instanceof ElementId of ? p.madeOf(carry.there(of)) : p.make();
         return p.on(carry.idOf(p), roof, carry.there(p.layer()), carry.mark(p.letters(), p.mark()), make)
                 .moved(carry.movement().point(p.at()));
     }

@@ -118,16 +118,16 @@ final class HeightSoundness {
     }
 
     private static @Nullable Refusal roofPart(RoofPart part, Building after) {
-        return PlacedRoofPart.of(part, after) == null
-                ? Refusal.because(
-                        "%s has no slope there for the %s."
-                                .formatted(
-                                        after.model()
-                                                .get(part.roof(), Roof.class)
-                                                .mark(),
-                                        part.noun()),
-                        part.id())
-                : null;
+        if (PlacedRoofPart.of(part, after) != null) return null;
+        if (part.make() instanceof RoofPart.Dormer)
+            return Refusal.because(
+                    "%s does not end in its slope: make it lower or narrower, its own roof flatter, or move it down."
+                            .formatted(part.mark()),
+                    part.id());
+        return Refusal.because(
+                "%s has no slope there for the %s."
+                        .formatted(after.model().get(part.roof(), Roof.class).mark(), part.noun()),
+                part.id());
     }
 
     private static @Nullable Refusal roof(Roof roof, Building after) {

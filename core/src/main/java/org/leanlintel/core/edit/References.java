@@ -161,7 +161,7 @@ public final class References {
             case Truss t -> add(found, t.roof(), Roof.class);
             case RoofPart p -> {
                 add(found, p.roof(), Roof.class);
-                if (p.make() instanceof RoofPart.Stack s) add(found, s.material(), Material.class);
+                if (p.material() instanceof ElementId of) add(found, of, Material.class);
             }
             case Roof r -> {
                 add(found, r.buildUp(), BuildUp.class);

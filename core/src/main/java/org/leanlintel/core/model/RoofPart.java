@@ -1,14 +1,15 @@
 package org.leanlintel.core.model;
 
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Vec;
 
 /**
- * What goes through a roof, square to the slope it lies in.
+ * What goes through a roof, or stands out of it, square to the slope it lies in.
  *
- * @param mark what people call it: RL1, CH1
- * @param at its middle, in plan
- * @param widthMm along the eaves
- * @param lengthMm of a light along the slope, of a stack in plan
+ * @param mark what people call it: RL1, CH1, DO1
+ * @param at its middle, in plan; of a dormer the middle of its front
+ * @param widthMm along the eaves; of a dormer between the outer faces of its cheeks
+ * @param lengthMm of a light along the slope, of a stack in plan; of a dormer its front's height, from the slope to its plates
  */
 public record RoofPart(
         ElementId id,
@@ -47,13 +48,79 @@ public record RoofPart(
         }
     }
 
+    /**
+     * A room's way out of a slope, with a front, cheeks and a roof of its own.
+     *
+     * @param pitch of its roof; of a shed's from the front upwards
+     * @param overMm how far its roof stands out, before its front and beside its cheeks
+     * @param wallMm how thick its front and its cheeks are
+     * @param windowWidthMm of the window in the middle of its front; 0 for none
+     * @param sillMm of that, over the slope at the front
+     * @param material of front and cheeks
+     */
+    public record Dormer(
+            Form form,
+            Pitch pitch,
+            double overMm,
+            double wallMm,
+            double windowWidthMm,
+            double windowHeightMm,
+            double sillMm,
+            ElementId material)
+            implements Make {
+        public Dormer {
+            overMm = Checks.between("How far a dormer's roof stands out", overMm, 0, 1000);
+            wallMm = Checks.between("The thickness of a dormer's walls", wallMm, 20, 600);
+            windowWidthMm = Checks.between("The width of a dormer's window", windowWidthMm, 0, 10_000);
+            windowHeightMm = Checks.between("The height of a dormer's window", windowHeightMm, 0, 5000);
+            sillMm = Checks.between("The sill of a dormer's window", sillMm, 0, 5000);
+        }
+
+        Dormer of(ElementId other) {
+            return new Dormer(form, pitch, overMm, wallMm, windowWidthMm, windowHeightMm, sillMm, other);
+        }
+    }
+
+    public enum Form {
+        GABLED,
+        HIPPED,
+        /** One slope, from the front up to the roof. */
+        SHED
+    }
+
     /** What its mark begins with. */
     public String letters() {
-        return make instanceof RoofLight ? "RL" : "CH";
+        return switch (make) {
+            case RoofLight l -> "RL";
+            case Stack s -> "CH";
+            case Dormer d -> "DO";
+        };
     }
 
     public String noun() {
-        return make instanceof RoofLight ? "roof light" : "chimney";
+        return switch (make) {
+            case RoofLight l -> "roof light";
+            case Stack s -> "chimney";
+            case Dormer d -> "dormer";
+        };
+    }
+
+    /** What it is built of where that is said; null for a light. */
+    public @Nullable ElementId material() {
+        return switch (make) {
+            case RoofLight l -> null;
+            case Stack s -> s.material();
+            case Dormer d -> d.material();
+        };
+    }
+
+    /** The same make of another material. */
+    public Make madeOf(ElementId other) {
+        return switch (make) {
+            case RoofLight l -> l;
+            case Stack s -> new Stack(s.aboveMm(), other);
+            case Dormer d -> d.of(other);
+        };
     }
 
     public RoofPart on(ElementId otherId, ElementId otherRoof, ElementId otherLayer, String otherMark, Make otherMake) {

@@ -24,7 +24,8 @@ final class RoofPartPainter {
         boolean above = look.lens().roofs() == Lens.Roofs.FROM_ABOVE;
         PenRole role = above ? PenRole.ROOF : PenRole.OVERHEAD;
         List<Vec> plan = placed.plan();
-        pens.closed(role, plan);
+        if (part.make() instanceof RoofPart.Dormer && above) placed.roofLines().forEach(l -> pens.line(role, l));
+        else pens.closed(role, plan);
         if (!placed.glass().isEmpty()) pens.closed(above ? PenRole.EDGE : PenRole.OVERHEAD, placed.glass());
         if (part.make() instanceof RoofPart.Stack && above) {
             pens.line(PenRole.EDGE, plan.get(0), plan.get(2));

@@ -28,7 +28,7 @@ final class TrussPainter {
         String words = "%s: %d at %s".formatted(truss.mark(), built.at().size(), lengths.print(truss.spacingMm()));
         double angle = upright(built.across().angle());
         Vec up = Vec.ofAngle(angle).left();
-        Vec at = built.plan(span * 0.3, middle + truss.spacingMm() / 2).along(up, -LETTERS_MM / 2 * scale);
+        Vec at = built.plan(span * 0.78, middle + truss.spacingMm() / 2).along(up, -LETTERS_MM / 2 * scale);
         pens.add(lettering.set(words, at, angle, LETTERS_MM, Align.CENTRE, true));
         List<Catch> catches = built.at().stream()
                 .map(s -> new Catch(

@@ -156,6 +156,20 @@ public final class HeronPointCabin {
         Truss.Form vaulted = new Truss.Scissor(new Pitch(Pitch.Said.IN_TWELVE, 6));
         d.trusses(roof, vaulted, new Truss.PartAlong(0, 192 * INCH));
         d.through(70, 70, 30, 46, new RoofPart.RoofLight(2.5 * INCH, 2 * INCH));
+        d.through(
+                270,
+                36,
+                66,
+                50,
+                new RoofPart.Dormer(
+                        RoofPart.Form.GABLED,
+                        new Pitch(Pitch.Said.IN_TWELVE, 6),
+                        8 * INCH,
+                        6 * INCH,
+                        40 * INCH,
+                        30 * INCH,
+                        12 * INCH,
+                        new ElementId("material-siding")));
         d.through(120, 70, 30, 46, new RoofPart.RoofLight(2.5 * INCH, 2 * INCH));
         d.dimension(d.plan());
         d.dimension(section);
