@@ -192,6 +192,8 @@ export interface Making {
     /** Its build-up; empty for none but the roof itself, LOFT for nothing. */
     readonly ceiling: string;
   };
+  /** A gable across a slope; the rest of it is as of roofs. */
+  readonly gable: { readonly widthMm: number; readonly outMm: number };
   readonly roofPart: {
     readonly kind: "LIGHT" | "STACK" | "DORMER";
     readonly widthMm: number;

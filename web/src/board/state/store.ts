@@ -73,6 +73,7 @@ const making: Making = {
     trim: { fasciaMm: 175, soffit: "LEVEL", gutterMm: 112, material: "" },
     ceiling: "",
   },
+  gable: { widthMm: 3000, outMm: 0 },
   roofPart: {
     kind: "LIGHT",
     widthMm: 780,

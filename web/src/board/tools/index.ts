@@ -12,6 +12,7 @@ import { end } from "./end";
 import { figure } from "./figure";
 import { fitting } from "./fitting";
 import { floor } from "./floor";
+import { gable } from "./gable";
 import { grid } from "./grid";
 import { keyed } from "./keyed";
 import { leader } from "./leader";
@@ -58,7 +59,7 @@ const stages = [
   { words: "Openings", tools: [door, window] },
   { words: "Storeys and stairs", tools: [storeys, floor, voidThrough, stair, well, section] },
   { words: "Rooms and fittings", tools: [room, limit, fitting] },
-  { words: "Roof", tools: [roof, through] },
+  { words: "Roof", tools: [roof, gable, through] },
   {
     words: "Dimensions, notes",
     tools: [dimension, string, angle, setout, note, leader, keyed, sign, grid, part, blank],

@@ -112,6 +112,23 @@ class RoofTest extends NewProjectTest {
                 .contains("15\u00b0");
     }
 
+    /** By its middle and width; its two slopes join the four of the roof. */
+    @Test
+    void aGableIsPutAcrossASlope() {
+        roof();
+        drafter.button("Gable across a slope").click();
+        drafter.field("Width").fill("2000");
+        drafter.field("Width").press("Enter");
+        drafter.click(3600, -200);
+        drafter.expectUndo("draw gable R2");
+        JsonNode gable = only("roof");
+        assertThat(gable.path("over").path("ring").size()).isEqualTo(4);
+        JsonNode low = gable.path("over").path("ring").path(0),
+                next = gable.path("over").path("ring").path(1);
+        assertThat(next.path(0).asDouble() - low.path(0).asDouble()).isCloseTo(2000, within(0.01));
+        assertThat((next.path(0).asDouble() + low.path(0).asDouble()) / 2).isCloseTo(3600, within(60.0));
+    }
+
     /** A dormer 1,200 wide and 700 high; one that would reach past the ridge is refused with a sentence. */
     @Test
     void aDormerIsCutIntoTheRoof() {

@@ -66,7 +66,9 @@ class RoomWallsTest extends NewProjectTest {
                 for (JsonNode item : group.path("items"))
                     for (JsonNode line : item.path("lines"))
                         for (JsonNode p : line)
-                            points.add(new double[] {p.path(0).asDouble(), p.path(1).asDouble()});
+                            points.add(new double[] {
+                                p.path(0).asDouble(), p.path(1).asDouble()
+                            });
         return points;
     }
 }

@@ -106,7 +106,7 @@ class SetOfSheetsTest {
         assertThat(page.getByLabel("Differences")).containsText("Window G9 moved 250 to the left on the page.");
         drafter.button("Close").click();
         drafter.field("Note").fill("For the builder");
-        drafter.button("Issue all 10 sheets").click();
+        drafter.button("Issue all 11 sheets").click();
         assertThat(dialog()).containsText("Issue 3");
         assertThat(dialog()).containsText("For the builder");
         drafter.button("Close").click();

@@ -65,6 +65,7 @@ public sealed interface Edit
                 DrawFloor,
                 DrawVoid,
                 DrawRoof,
+                DrawCrossGable,
                 PlaceRoofPart,
                 LayTrusses,
                 DrawStair,

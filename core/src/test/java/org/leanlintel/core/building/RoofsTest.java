@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.leanlintel.core.RoofedHouse;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.Delete;
+import org.leanlintel.core.edit.DrawCrossGable;
 import org.leanlintel.core.edit.DrawRoof;
 import org.leanlintel.core.edit.Move;
 import org.leanlintel.core.edit.Revise;
@@ -53,6 +54,45 @@ class RoofsTest {
         double gable = volume(house.wall(0, 2000).id());
         house.draw(house.overShell(RoofedHouse.EAVES));
         assertThat(gable).isPositive();
+    }
+
+    /**
+     * 1,200 wide, its middle 3,000 from the corner, all of 35 degrees: it dies 600 behind the outer edge of the plates, which is 150 behind the
+     * wall's outer face; behind those it covers 1,200 x 600 / 2.
+     */
+    @Test
+    void aGableAcrossASlopeIsPlacedByItsMiddleAndWidth() {
+        Roof main = house.gabled();
+        Roof gable = (Roof) house.sketch
+                .run(new DrawCrossGable(
+                        main.storey(), Sketch.LAYER, new Vec(3000, -200), 1200, 0, Pitch.degrees(35), 0, 150))
+                .after()
+                .getFirst();
+        assertThat(gable.mark()).isEqualTo("R2");
+        JoinedRoof joined = house.sketch.building().get(new JoinedRoof.Of(gable.id()));
+        assertThat(joined).isNotNull();
+        assertThat(joined.faces()).hasSize(2);
+        double behind = joined.faces().stream()
+                .mapToDouble(
+                        f -> f.plan().and(Area.rectangle(0, 150, 6000, 4000)).mm2())
+                .sum();
+        assertThat(behind).isCloseTo(1200 * 600 / 2.0, within(2000.0));
+        double dies = joined.faces().stream()
+                .mapToDouble(f -> f.plan().bounds().maxY())
+                .max()
+                .orElse(0);
+        assertThat(dies).isCloseTo(750, within(1.0));
+    }
+
+    @Test
+    void aGableThatDoesNotFitIsRefused() {
+        Roof main = house.gabled();
+        DrawCrossGable wide =
+                new DrawCrossGable(main.storey(), Sketch.LAYER, new Vec(300, 0), 1200, 0, Pitch.degrees(35), 0, 150);
+        assertThat(house.sketch.refusal(wide)).contains("no room for so wide a gable");
+        DrawCrossGable high =
+                new DrawCrossGable(main.storey(), Sketch.LAYER, new Vec(3000, 0), 4000, 0, Pitch.degrees(45), 0, 150);
+        assertThat(house.sketch.refusal(high)).contains("higher than R1");
     }
 
     @Test
