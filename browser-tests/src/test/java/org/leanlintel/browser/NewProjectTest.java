@@ -78,6 +78,14 @@ abstract class NewProjectTest {
         return found;
     }
 
+    /** The one drawing of a kind. */
+    JsonNode drawing(String kind) {
+        return all("drawing").stream()
+                .filter(d -> d.path("kind").asString().equals(kind))
+                .findFirst()
+                .orElseThrow();
+    }
+
     /** The last of its type. */
     JsonNode only(String type) {
         List<JsonNode> found = all(type);

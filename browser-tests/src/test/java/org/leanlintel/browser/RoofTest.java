@@ -103,8 +103,7 @@ class RoofTest extends NewProjectTest {
         assertThat(pitch).hasValue("15\u00b0");
         drafter.button("Draw one of them").click();
         drafter.expectUndo("add drawing Truss T1");
-        JsonNode drawing = only("drawing");
-        assertThat(drawing.path("kind").asString()).isEqualTo("TRUSS");
+        JsonNode drawing = drawing("TRUSS");
         assertThat(api.get("/drawings/" + drawing.path("id").asString() + "/picture")
                         .json()
                         .toString())

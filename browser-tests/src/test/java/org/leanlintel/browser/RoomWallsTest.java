@@ -30,8 +30,7 @@ class RoomWallsTest extends NewProjectTest {
         drafter.button("0.01 Kitchen").click();
         drafter.button("Draw its walls from inside").click();
         drafter.expectUndo("draw the walls of Kitchen");
-        JsonNode drawing = only("drawing");
-        assertThat(drawing.path("kind").asString()).isEqualTo("INTERIOR");
+        JsonNode drawing = drawing("INTERIOR");
 
         drafter.button("Dimensions, notes").click();
         drafter.button("Dimension it all").click();
@@ -43,9 +42,9 @@ class RoomWallsTest extends NewProjectTest {
         List<double[]> frame = points(drawing.path("id").asString(), window);
         double left = frame.stream().mapToDouble(p -> p[0]).min().orElseThrow();
         double low = frame.stream().mapToDouble(p -> p[1]).min().orElseThrow();
-        double high = frame.stream().mapToDouble(p -> p[1]).max().orElseThrow();
-        drafter.press("Home");
-        drafter.click(left, (low + high) / 2);
+        double right = frame.stream().mapToDouble(p -> p[0]).max().orElseThrow();
+        drafter.onPlan(drawing.path("id").asString());
+        drafter.click((left + right) / 2, low);
         assertThat(heading("Window G1")).isVisible();
         drafter.field("Sill").fill("1100");
         drafter.field("Sill").press("Enter");
