@@ -32,6 +32,7 @@ final class SectionPicture extends Painting {
                 new CutPainter(new Cut(frame), lens(), drawing.scale()).paint(shown.bodies(), true, shown.layers()));
         groups.replaceAll(g -> g.catching(catches.of(g.element())));
         groups = new ArrayList<>(new InStates(look, building.model()).of(groups));
+        groups.addAll(new RoomNames(building, frame, look, lettering).groups());
         groups.add(around(frame, catches, Extent.of(new Picture(drawing.scale(), groups))));
         return new Picture(drawing.scale(), groups);
     }

@@ -13,6 +13,7 @@ import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.Delete;
 import org.leanlintel.core.edit.DrawSection;
 import org.leanlintel.core.edit.DrawString;
+import org.leanlintel.core.edit.NameRoom;
 import org.leanlintel.core.edit.PlaceNote;
 import org.leanlintel.core.edit.Revise;
 import org.leanlintel.core.edit.ReviseStorey;
@@ -26,6 +27,7 @@ import org.leanlintel.core.model.Hold.AtLevel.Of;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Storey;
@@ -237,5 +239,28 @@ class AnnotatedSectionTest {
         assertThat(after).hasSize(before.size() + 1);
         for (int i = 0; i < before.size(); i++) assertThat(after.get(i)).isSameAs(before.get(i));
         assertThat(after.getLast().element()).isEqualTo(note.id());
+    }
+
+    /** In the middle of where it is cut, 0.68 of the ceiling's height over the floor; the lens labels rooms by their names alone. */
+    @Test
+    void aSectionNamesTheRoomsItCuts() {
+        Room room = (Room) sketch.run(new NameRoom(
+                        Sketch.STOREY,
+                        Sketch.LAYER,
+                        new Vec(3000, 2000),
+                        "0.01",
+                        "Hall",
+                        Room.Use.HALL,
+                        Room.Finishes.NONE))
+                .after()
+                .getFirst();
+        List<Item.Text> words = picture().groups().stream()
+                .filter(g -> g.element().equals(room.id()))
+                .flatMap(g -> g.items().stream())
+                .map(Item.Text.class::cast)
+                .toList();
+        assertThat(words).extracting(Item.Text::text).containsExactly("Hall");
+        double ceiling = sketch.building().space(Sketch.STOREY).ceilingMm();
+        assertThat(words.getFirst().at().y()).isCloseTo(0.68 * ceiling, within(0.1));
     }
 }
