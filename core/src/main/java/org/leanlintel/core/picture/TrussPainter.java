@@ -23,12 +23,12 @@ final class TrussPainter {
         for (double s : built.at()) pens.line(PenRole.OVERHEAD, built.plan(0, s), built.plan(span, s));
         Truss truss = built.truss();
         double scale = look.drawing().scale(),
-                middle = built.at().get(built.at().size() / 3);
+                middle = built.at().get(built.at().size() / 6);
         LengthPrinter lengths = LengthPrinter.ofDrawings(look.units());
         String words = "%s: %d at %s".formatted(truss.mark(), built.at().size(), lengths.print(truss.spacingMm()));
         double angle = upright(built.across().angle());
         Vec up = Vec.ofAngle(angle).left();
-        Vec at = built.plan(span * 0.78, middle + truss.spacingMm() / 2).along(up, -LETTERS_MM / 2 * scale);
+        Vec at = built.plan(span * 0.3, middle + truss.spacingMm() / 2).along(up, -LETTERS_MM / 2 * scale);
         pens.add(lettering.set(words, at, angle, LETTERS_MM, Align.CENTRE, true));
         List<Catch> catches = built.at().stream()
                 .map(s -> new Catch(

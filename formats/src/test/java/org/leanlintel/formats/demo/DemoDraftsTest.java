@@ -83,7 +83,7 @@ class DemoDraftsTest {
     @Test
     void heronPointCabinIsDrawnInInches() {
         Model model = HeronPointCabin.draw();
-        assertThat(model.all(Wall.class)).hasSize(11);
+        assertThat(model.all(Wall.class)).hasSize(10);
         BuiltStair stair = BuiltStair.of(model.all(Stair.class).getFirst(), model);
         assertThat(stair.plan().sum().risers()).isEqualTo(15);
         assertThat(stair.plan().sum().riserMm() / 25.4).isCloseTo(7.483, within(0.001));
