@@ -34,17 +34,18 @@ class LayersTest {
             entry("core.geometry", ""),
             entry("core.roof", "core.geometry"),
             entry("core.measure", ""),
+            entry("core.truss", "core.model core.geometry"),
             entry("core.model", "core.geometry core.measure"),
             entry("core.heat", "core.model"),
             entry("core.stair", "core.model core.geometry core.measure"),
             entry("core.derive", "core.model core.geometry"),
-            entry("core.building", "core.roof core.derive core.stair core.model core.geometry core.measure"),
+            entry("core.building", "core.roof core.truss core.derive core.stair core.model core.geometry core.measure"),
             entry(
                     "core.takeoff",
                     "core.roof core.note core.building core.derive core.model core.geometry core.measure"),
             entry(
                     "core.note",
-                    "core.roof core.building core.derive core.heat core.stair core.model core.geometry core.measure"),
+                    "core.roof core.truss core.building core.derive core.heat core.stair core.model core.geometry core.measure"),
             entry(
                     "core.dimension",
                     "core.roof core.note core.building core.derive core.stair core.model core.geometry core.measure"),
@@ -56,7 +57,7 @@ class LayersTest {
                     "core.roof core.dimension core.note core.building core.model core.geometry core.measure"),
             entry(
                     "core.picture",
-                    "core.roof core.sheet core.check core.dimension core.note core.building core.derive core.takeoff core.heat core.stair core.model core.geometry core.measure"),
+                    "core.roof core.truss core.sheet core.check core.dimension core.note core.building core.derive core.takeoff core.heat core.stair core.model core.geometry core.measure"),
             entry("core.sheet", "core.model core.geometry"),
             entry("core.issue", "core.picture core.check core.sheet core.edit core.model core.geometry core.measure"),
             entry("formats.json", "core formats.traced formats.json.upgrade"),

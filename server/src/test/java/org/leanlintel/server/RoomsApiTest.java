@@ -102,7 +102,7 @@ class RoomsApiTest {
                 """
                 {"symbol": {"type": "symbol", "id": "s", "name": "Desk", "kind": "OTHER", "group": "Own", "back": true, "point": [600, 0],
                   "width": {"leastMm": 600, "usualMm": 1200, "mostMm": 1800}, "depth": {"leastMm": 600, "usualMm": 600, "mostMm": 600},
-                  "lowMm": 0, "heightMm": 750, "stretchX": [], "stretchY": [], "drawn": [], "source": ""},
+                  "lowMm": 0, "heightMm": 750, "stretchX": [], "stretchY": [], "drawn": [], "parts": [], "source": ""},
                  "widthMm": 1200, "depthMm": 600}""";
         Answer answer = api.post("/symbols/look", symbol);
         assertThat(answer.status()).isEqualTo(400);

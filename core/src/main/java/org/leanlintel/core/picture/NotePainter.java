@@ -48,7 +48,7 @@ final class NotePainter {
         if (tips.isEmpty()) return;
         LeaderPainter painter = new LeaderPainter(note.leaders(), scale, pens);
         boolean right = isRight(tips.getFirst());
-        Vec from = landing(right);
+        Vec from = landing(right, tips.getFirst());
         for (Vec tip : tips) painter.paint(from, right ? 1 : -1, tip);
         for (Target t : targets) if (t instanceof Target.Lost lost) painter.lost(lost.at());
     }
@@ -60,11 +60,15 @@ final class NotePainter {
         return tip.x() > at(middle, 0).x();
     }
 
-    /** Half as high as the first line, a little beside it. */
-    private Vec landing(boolean right) {
+    /** Half as high as the first line, a little beside it; beside the longest where the leader goes down past them. */
+    private Vec landing(boolean right, Vec tip) {
         NoteLines.Line first = first();
         double low = note.style().isCentred() ? -width(first) / 2 : 0;
-        double high = note.style().isCentred() ? width(first) / 2 : first.right() + width(first);
+        boolean downwards = tip.y() < at(0, 0).y();
+        double end = downwards
+                ? lines.stream().mapToDouble(l -> l.right() + width(l)).max().orElse(0)
+                : first.right() + width(first);
+        double high = note.style().isCentred() ? width(first) / 2 : end;
         double aside = right ? high + LeaderPainter.BESIDE_MM : low - LeaderPainter.BESIDE_MM;
         return at(aside, first.heightMm() / 2);
     }

@@ -254,7 +254,7 @@ public final class QuarryBankHouse {
         d.dimension(section);
         d.noteAt(section, 500, 8300, "{plies}", d.model().all(Roof.class).getFirst(), 3300, 7000);
         d.noteAt(section, 5500, 4900, "{build-up}, {thickness} mm", floor("timber-floor"), 7400, 2680);
-        d.noteAt(section, 1200, 850, "{build-up}, {thickness} mm", floor("suspended-timber"), 4000, -110);
+        d.noteAt(section, 1750, 850, "{build-up}, {thickness} mm", floor("suspended-timber"), 4000, -110);
     }
 
     private Floor floor(String buildUp) {
