@@ -1,7 +1,7 @@
 import type { Element } from "../../api/types";
 import type { Board } from "../state/context";
 import { workingPlan } from "../state/drawings";
-import { type BoardState, elementsOf } from "../state/state";
+import { type BoardState, elementOf, elementsOf } from "../state/state";
 import { titleOf } from "../things";
 import { COMMANDS } from ".";
 import { keysOf, keyWords } from "./keymap";
@@ -18,9 +18,9 @@ export interface Found {
   readonly does: (board: Board) => void | Promise<void>;
 }
 
-/** Everything that can be found now: what can be done first, then drawings, sheets and things. */
+/** Everything that can be found now: what can be done first, then things, drawings and sheets. */
 export function foundIn(state: BoardState): Found[] {
-  return [...commandsIn(state), ...drawingsIn(state), ...thingsIn(state)];
+  return [...commandsIn(state), ...thingsIn(state), ...drawingsIn(state)];
 }
 
 /** What answers to all of some words, best first: those that begin with them, then those that hold them. */
@@ -103,6 +103,7 @@ function thingsIn(state: BoardState): Found[] {
 /** The storey a thing stands on, by itself or through the wall it is in. */
 function storeyOf(state: BoardState, element: Element): string | undefined {
   if ("storey" in element) return element.storey;
+  if ("roof" in element) return elementOf(state, "roof", element.roof)?.storey;
   const host = "wall" in element ? element.wall : "opening" in element ? element.opening : undefined;
   const carrier = host === undefined ? undefined : state.elements.get(host);
   return carrier && storeyOf(state, carrier);
