@@ -50,6 +50,8 @@ const LENS = {
   floorSpans: false,
   states: { EXISTING: "GREY", REMOVED: "DASHED", NEW: "FULL" },
   coloured: false,
+  letters: { nameMm: 3.5, wordsMm: 2.5, markMm: 2.5 },
+  backdrop: { what: "NOTHING", prints: false },
 } as unknown as ElementOf<"lens">;
 
 const SHEET = {
@@ -105,9 +107,12 @@ describe("what a lens shows of a layer", () => {
     expect(shownBy(LENS, "notes")).toBe("FULL");
     expect(shownBy(faint, "notes")).toBe("FAINT");
     expect(showing(faint, "notes", "FULL").layers).toEqual([]);
+    const left = showing(faint, "notes", "FULL", 100);
+    expect(left.layers).toEqual([{ layer: "notes", shown: "FULL", hiddenFrom: 100 }]);
+    expect(showing(left, "notes", "FAINT").layers[0]?.hiddenFrom).toBe(100);
     expect(keptHidden(faint, new Set(["notes", "walls"])).layers).toEqual([
-      { layer: "notes", shown: "HIDDEN" },
-      { layer: "walls", shown: "HIDDEN" },
+      { layer: "notes", shown: "HIDDEN", hiddenFrom: 0 },
+      { layer: "walls", shown: "HIDDEN", hiddenFrom: 0 },
     ]);
   });
 

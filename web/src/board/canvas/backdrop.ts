@@ -2,19 +2,26 @@ import type { Catch } from "../../api/types";
 import { workingPlan } from "../state/drawings";
 import { type BoardState, elementOf, elementsOf, planShown } from "../state/state";
 
-/** The drawing shown faintly behind this one: the one chosen, or the plan of the storey below; null where it is off. */
+/**
+ * The drawing shown faintly behind this one: the one chosen, or the plan of the storey the lens says, below where it says none;
+ * null where it is off, or nobody turned it on and the lens says none or draws it itself.
+ */
 export function backdropOf(state: BoardState): string | null {
   const plan = planShown(state);
-  if (!state.backdrop.on || !plan || state.version) return null;
-  return state.backdrop.drawing ?? planBelow(state, plan.storey);
+  if (!plan || state.version) return null;
+  const said = elementOf(state, "lens", plan.lens)?.backdrop;
+  const on = state.backdrop.on ?? (said !== undefined && said.what !== "NOTHING" && !said.prints);
+  if (!on) return null;
+  return state.backdrop.drawing ?? planBeside(state, plan.storey, said?.what === "STOREY_ABOVE");
 }
 
-function planBelow(state: BoardState, storey: string): string | null {
+/** The plan of the storey next to one. */
+function planBeside(state: BoardState, storey: string, above: boolean): string | null {
   const level = elementOf(state, "storey", storey)?.levelMm ?? 0;
-  const below = elementsOf(state, "storey")
-    .filter((s) => s.levelMm < level)
-    .sort((a, b) => b.levelMm - a.levelMm)[0];
-  return (below && workingPlan(state, below.id)?.id) ?? null;
+  const beside = elementsOf(state, "storey")
+    .filter((s) => (above ? s.levelMm > level : s.levelMm < level))
+    .sort((a, b) => Math.abs(a.levelMm - level) - Math.abs(b.levelMm - level))[0];
+  return (beside && workingPlan(state, beside.id)?.id) ?? null;
 }
 
 /** What the pointer may hold to in the backdrop: its points and lines, none of which holds anything. */

@@ -1,7 +1,8 @@
 import type { Element } from "../../api/types";
 import { alike } from "../hands/selecting";
 import { takeInHand } from "../sheets/placing";
-import { type BoardState, wallSelected } from "../state/state";
+import { inFront } from "../state/revisions";
+import { type BoardState, planShown, wallSelected } from "../state/state";
 import type { Command } from "./Command";
 
 const GROUP = "Selecting";
@@ -12,6 +13,17 @@ const inDrawing = (thing: Element | null, { shown }: BoardState) =>
   thing !== null && shown?.kind === "drawing";
 const onSheet = ({ shown, selection }: BoardState) => shown?.kind === "sheet" && selection.length > 0;
 const walls = (state: BoardState) => state.selection.some((id) => state.elements.get(id)?.type === "wall");
+
+/** What stands in front of what in a plan. */
+const FRONTS = [
+  ["FRONT", "Bring what is selected in front of all else in this plan", "In front of all"],
+  ["FORWARD", "Bring what is selected one step to the front in this plan", "One step to the front"],
+  ["BACKWARD", "Put what is selected one step to the back in this plan", "One step to the back"],
+  ["BACK", "Put what is selected behind all that stands in front in this plan", "Behind all"],
+] as const;
+
+/** What lies over other things as a rule; others are put in front from Find. */
+const COVERS: ReadonlySet<string> = new Set(["fitting", "blank", "post"]);
 
 /** What is done with what is selected, or selects more. */
 export const ofSelection: readonly Command[] = [
@@ -108,6 +120,23 @@ export const ofSelection: readonly Command[] = [
     on: inDrawing,
     does: ({ actions }) => actions.selection.hideSelected(),
   },
+  ...FRONTS.map(
+    ([how, words, brief]): Command => ({
+      name: `select.${how.toLowerCase()}`,
+      words,
+      brief,
+      also: "order stack cover hide behind",
+      group: GROUP,
+      keys: [],
+      when: (state) => some(state) && planShown(state) !== undefined,
+      on: (thing, state) => thing !== null && COVERS.has(thing.type) && planShown(state) !== undefined,
+      does: ({ sync, store }) => {
+        const { selection } = store.getState();
+        const plan = planShown(store.getState());
+        if (plan) void sync.edit(inFront(plan.id, selection, how));
+      },
+    }),
+  ),
   {
     name: "select.lock",
     words: "Lock what is selected for now",

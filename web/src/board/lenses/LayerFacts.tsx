@@ -4,7 +4,7 @@ import { Button, Choice, Row } from "../../ui/controls";
 import { Section } from "../../ui/Section";
 import { Accepted } from "../fields/Accepted";
 import { useBoard, useBoardTools } from "../state/context";
-import { onLayers } from "../state/lenses";
+import { hiddenFrom, onLayers, showing, shownBy } from "../state/lenses";
 import { withoutLayer } from "../state/revisions";
 import { elementsOf } from "../state/state";
 import { PenFields } from "./PenFields";
@@ -67,8 +67,35 @@ export function LayerFacts({ layer, onGone }: Props) {
             Locked: nothing on it is picked
           </label>
         </div>
+        <LeftOut layer={layer} />
         <DeleteLayer layer={layer} count={count} onGone={onGone} />
       </Section>
+    </div>
+  );
+}
+
+/** From which scale on each lens leaves the layer out. */
+function LeftOut({ layer }: { readonly layer: Layer }) {
+  const { sync } = useBoardTools();
+  const elements = useBoard((s) => s.elements);
+  const lenses = elementsOf({ elements }, "lens").sort((a, b) => a.name.localeCompare(b.name));
+  return (
+    <div className="mt-2 border-rule border-t pt-2">
+      <p className="text-ink-2">Left out of drawings at this scale and smaller, 1: (0 at none)</p>
+      <div className="grid grid-cols-4 gap-x-8">
+        {lenses.map((lens) => (
+          <Row key={lens.id} label={lens.name}>
+            <Accepted
+              value={String(hiddenFrom(lens, layer.id))}
+              onAccept={(text) => {
+                const from = Number(text.replace(/^1:/, ""));
+                if (Number.isFinite(from))
+                  void sync.revise(showing(lens, layer.id, shownBy(lens, layer.id), from));
+              }}
+            />
+          </Row>
+        ))}
+      </div>
     </div>
   );
 }

@@ -9,7 +9,19 @@ import { changing, drawingsThrough, type Lens } from "../state/lenses";
 import { addingLens, withoutLens } from "../state/revisions";
 import { elementsOf } from "../state/state";
 import type { Chosen } from "./LensDialog";
-import { FILLS, LOOKS, MARKS, MEASURED, OPENING_LINES, PARTS, ROOFS, STATES, SYMBOLS } from "./words";
+import {
+  BEHIND,
+  FILLS,
+  LETTERS,
+  LOOKS,
+  MARKS,
+  MEASURED,
+  OPENING_LINES,
+  PARTS,
+  ROOFS,
+  STATES,
+  SYMBOLS,
+} from "./words";
 
 interface Props {
   readonly lens: Lens;
@@ -68,6 +80,24 @@ export function LensFacts({ lens, onChoose }: Props) {
               onChange={(openingLines) => revise({ openingLines })}
             />
           </Row>
+          <Row label="Behind plans">
+            <Choice
+              value={lens.backdrop.what}
+              options={BEHIND}
+              onChange={(what) => revise({ backdrop: { ...lens.backdrop, what } })}
+            />
+          </Row>
+          {LETTERS.map(([part, words]) => (
+            <Row key={part} label={words}>
+              <Accepted
+                value={String(lens.letters[part])}
+                onAccept={(text) => {
+                  const mm = Number(text.replace(/\s*mm$/, ""));
+                  if (Number.isFinite(mm)) revise({ letters: { ...lens.letters, [part]: mm } });
+                }}
+              />
+            </Row>
+          ))}
         </div>
         <div className="flex flex-wrap gap-x-10">
           <Checks
@@ -87,9 +117,20 @@ export function LensFacts({ lens, onChoose }: Props) {
             options={[
               ["SPANS", "how floors span"],
               ["INKS", "layers in their own inks"],
+              ["BEHIND", "what is behind plans on paper too"],
             ]}
-            chosen={[lens.floorSpans && "SPANS", lens.coloured && "INKS"].filter((c) => c !== false)}
-            onChange={(on) => revise({ floorSpans: on.includes("SPANS"), coloured: on.includes("INKS") })}
+            chosen={[
+              lens.floorSpans && "SPANS",
+              lens.coloured && "INKS",
+              lens.backdrop.prints && "BEHIND",
+            ].filter((c) => c !== false)}
+            onChange={(on) =>
+              revise({
+                floorSpans: on.includes("SPANS"),
+                coloured: on.includes("INKS"),
+                backdrop: { ...lens.backdrop, prints: on.includes("BEHIND") },
+              })
+            }
           />
         </div>
         <Going lens={lens} onChoose={onChoose} />

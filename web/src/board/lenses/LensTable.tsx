@@ -2,7 +2,7 @@ import { useState } from "react";
 import type { ElementOf } from "../../api/types";
 import { Choice, fieldClass } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../state/context";
-import { type Lens, onLayers, type Shown, showing, shownBy } from "../state/lenses";
+import { hiddenFrom, type Lens, onLayers, type Shown, showing, shownBy } from "../state/lenses";
 import { elementsOf } from "../state/state";
 import type { Chosen } from "./LensDialog";
 import { NewLayer } from "./NewLayer";
@@ -181,6 +181,7 @@ function Cell({ lens, layer }: { readonly lens: Lens; readonly layer: Layer }) {
   const { sync } = useBoardTools();
   const [meant, setMeant] = useState<{ shown: Shown } | null>(null);
   const shown = meant?.shown ?? shownBy(lens, layer.id);
+  const from = hiddenFrom(lens, layer.id);
   const next = async () => {
     const click = { shown: NEXT[shown] };
     setMeant(click);
@@ -195,6 +196,7 @@ function Cell({ lens, layer }: { readonly lens: Lens; readonly layer: Layer }) {
       onClick={() => void next()}
     >
       {WORDS[shown]}
+      {from > 0 && shown !== "HIDDEN" && <span className="block text-xs">not from 1:{from}</span>}
     </button>
   );
 }

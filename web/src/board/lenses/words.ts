@@ -34,7 +34,21 @@ export const MARKS = [
   ["BUILD_UPS", "build-ups"],
   ["DOORS", "doors"],
   ["WINDOWS", "windows"],
+  ["FITTINGS", "fittings"],
   ["PART_PLANS", "part plans"],
+] as const;
+
+export const BEHIND = [
+  ["NOTHING", "Nothing"],
+  ["STOREY_BELOW", "The storey below"],
+  ["STOREY_ABOVE", "The storey above"],
+] as const;
+
+/** Heights of capitals. */
+export const LETTERS = [
+  ["nameMm", "Names of rooms, mm high"],
+  ["wordsMm", "Else in labels, mm high"],
+  ["markMm", "Marks, mm high"],
 ] as const;
 
 export const PARTS = [

@@ -215,9 +215,9 @@ export class Sync {
 
   toggleBackdrop(): void {
     const { backdrop } = this.state;
-    const on = { ...backdrop, on: !backdrop.on };
+    const on = { ...backdrop, on: backdropOf(this.state) === null };
     if (on.on && !backdropOf({ ...this.state, backdrop: on }))
-      this.store.setState({ saying: "There is no storey below this one: choose a backdrop in Facts." });
+      this.store.setState({ saying: "There is no storey for it there: choose a backdrop in Facts." });
     else this.setBackdrop(on);
   }
 

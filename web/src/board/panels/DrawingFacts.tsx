@@ -6,7 +6,7 @@ import { LengthField } from "../fields/LengthField";
 import { RegionField } from "../region/RegionField";
 import { useBoard, useBoardTools } from "../state/context";
 import { TABLES } from "../state/drawings";
-import { renumbering } from "../state/revisions";
+import { lettering, renumbering } from "../state/revisions";
 import { SCALES } from "../state/scales";
 import { type BoardState, elementsOf, unitsOf } from "../state/state";
 import { AlsoWritten } from "./AlsoWritten";
@@ -112,6 +112,7 @@ export function ProjectFacts({ settings }: { readonly settings: Settings }) {
           mm={settings.cutHeightMm}
           onChange={(cutHeightMm) => revise({ cutHeightMm })}
         />
+        <MarkLetters settings={settings} />
         <Button
           className="mt-3"
           title="Every storey mirrored left to right"
@@ -122,4 +123,24 @@ export function ProjectFacts({ settings }: { readonly settings: Settings }) {
       </Section>
     </div>
   );
+}
+
+const MARKED = [
+  ["walls", "Marks of walls begin with"],
+  ["doors", "Marks of doors"],
+  ["windows", "Marks of windows"],
+] as const;
+
+/** What marks begin with; those there are change with it. */
+function MarkLetters({ settings }: { readonly settings: Settings }) {
+  const { sync } = useBoardTools();
+  const { letters } = settings;
+  return MARKED.map(([of, words]) => (
+    <Row key={of} label={words}>
+      <Accepted
+        value={letters[of]}
+        onAccept={(typed) => void sync.edit(lettering({ ...letters, [of]: typed }))}
+      />
+    </Row>
+  ));
 }

@@ -89,6 +89,25 @@ const OF_THINGS: readonly Drawing["kind"][] = ["DOORS", "WINDOWS", "FITTINGS"];
 export function Listed({ drawing }: { readonly drawing: Drawing }) {
   const { sync } = useBoardTools();
   const { subject } = drawing;
+  if (drawing.kind === "ROOMS")
+    return (
+      <Row label="Of the house">
+        <Choice
+          value={subject.type === "asItWas" ? "WAS" : "IS"}
+          options={[
+            ["IS", "As it stands in the end"],
+            ["WAS", "As it was before the work"],
+          ]}
+          onChange={(as) =>
+            void sync.revise({
+              ...drawing,
+              subject: { type: as === "WAS" ? "asItWas" : "whole" },
+              type: "drawing",
+            })
+          }
+        />
+      </Row>
+    );
   if (!OF_THINGS.includes(drawing.kind)) return null;
   const list = (state: WorkState | "") =>
     void sync.revise({

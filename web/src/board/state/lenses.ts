@@ -6,15 +6,21 @@ import { type BoardState, drawingShown, type Elements, elementOf, elementsOf } f
 export type Lens = ElementOf<"lens">;
 export type Shown = Lens["layers"][number]["shown"];
 
-/** How a lens shows a layer; in full where it does not say. */
+/** How a lens shows a layer at the scales that it shows it at; in full where it does not say. */
 export function shownBy(lens: Lens, layer: string): Shown {
   return lens.layers.find((l) => l.layer === layer)?.shown ?? "FULL";
 }
 
+/** The scale from which on a lens leaves a layer out, as the number under the line; 0 for none. */
+export function hiddenFrom(lens: Lens, layer: string): number {
+  return lens.layers.find((l) => l.layer === layer)?.hiddenFrom ?? 0;
+}
+
 /** A lens that shows a layer another way. */
-export function showing(lens: Lens, layer: string, shown: Shown): Lens {
+export function showing(lens: Lens, layer: string, shown: Shown, from = hiddenFrom(lens, layer)): Lens {
   const others = lens.layers.filter((l) => l.layer !== layer);
-  return { ...lens, layers: shown === "FULL" ? others : [...others, { layer, shown }] };
+  const said = shown !== "FULL" || from > 0;
+  return { ...lens, layers: said ? [...others, { layer, shown, hiddenFrom: from }] : others };
 }
 
 /** A lens that hides what was hidden for now. */
@@ -41,8 +47,12 @@ export function changing(state: Elements, lens: string): string {
 /** Says that a kind of thing is drawn on a layer that does not show here; null where it does. */
 export function unseen(state: BoardState, kind: Element["type"]): string | null {
   const layer = elementOf(state, "layer", layerOf(state, kind));
-  const lens = elementOf(state, "lens", drawingShown(state)?.lens);
-  if (!layer || !lens) return null;
+  const drawing = drawingShown(state);
+  const lens = elementOf(state, "lens", drawing?.lens);
+  if (!layer || !lens || !drawing) return null;
+  const from = hiddenFrom(lens, layer.id);
+  if (from > 0 && drawing.scale >= from)
+    return `The lens ${lens.name} leaves layer ${layer.name} out from 1:${from} on.`;
   if (state.layersOff.has(layer.id)) return `Layer ${layer.name} is hidden for now.`;
   return shownBy(lens, layer.id) === "HIDDEN" ? `The lens ${lens.name} hides layer ${layer.name}.` : null;
 }

@@ -287,6 +287,19 @@ export function renumbering(keep: readonly string[]): Edit {
   return { type: "renumberMarks", keep: [...keep] };
 }
 
+/** The edit that lets marks begin with other letters. */
+export function lettering(letters: ElementOf<"settings">["letters"]): Edit {
+  return { type: "letterMarks", letters };
+}
+
+/** The edit that puts things further to the front of a plan, or to the back. */
+export function inFront(drawing: string, things: readonly string[], how: Front): Edit {
+  return { type: "putInFront", drawing, things: [...things], how };
+}
+
+/** All the way, or by a step. */
+export type Front = "FRONT" | "FORWARD" | "BACKWARD" | "BACK";
+
 /** The edit that numbers the rooms of a storey anew, and names the rest. */
 export function numbering(storey: string, layer: string): Edit {
   return { type: "numberRooms", storey, layer };

@@ -261,7 +261,8 @@ export interface Well {
 
 /** Another drawing shown faintly behind the one worked on. @param drawing null for that of the storey below */
 export interface Backdrop {
-  readonly on: boolean;
+  /** Null where nobody said: then as the lens does. */
+  readonly on: boolean | null;
   readonly drawing: string | null;
   readonly groups: ReadonlyMap<string, Group>;
 }

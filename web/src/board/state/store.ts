@@ -169,7 +169,7 @@ export function createBoardStore(project: string) {
     trussSum: null,
     roofEdge: null,
     well: null,
-    backdrop: { on: false, drawing: null, groups: new Map() },
+    backdrop: { on: null, drawing: null, groups: new Map() },
     faces: facesKept(),
     box: null,
     hidden: new Set(),

@@ -32,6 +32,7 @@ import org.leanlintel.core.model.Heat;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.MarkLetters;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
@@ -79,7 +80,8 @@ public final class Sketch {
                         PaperSize.A2,
                         1200,
                         "UK",
-                        Settings.RoomNumbering.FROM_ZERO),
+                        Settings.RoomNumbering.FROM_ZERO,
+                        MarkLetters.PLAIN),
                 Storey.bare(STOREY, "Ground", 0, 2500),
                 Layer.plain(LAYER, "All", List.of()),
                 lens(),
@@ -162,7 +164,9 @@ public final class Sketch {
                         WorkState.REMOVED, Lens.StateLook.DASHED,
                         WorkState.NEW, Lens.StateLook.FULL),
                 false,
-                STYLE);
+                STYLE,
+                Lens.Letters.USUAL,
+                Lens.Backdrop.NONE);
     }
 
     public static StringStyle style() {

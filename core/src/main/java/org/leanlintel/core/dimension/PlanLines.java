@@ -39,6 +39,7 @@ final class PlanLines {
 
     private final Building building;
     private final Lens lens;
+    private final double scale;
     private final InPlan plan;
     private final Ways ways;
     private final List<PlanLine> lines = new ArrayList<>();
@@ -49,6 +50,7 @@ final class PlanLines {
         this.building = building;
         this.ways = ways;
         lens = building.model().get(drawing.lens(), Lens.class);
+        scale = drawing.scale();
         plan = InPlan.of(drawing, building);
         for (Wall w : building.model().relations().wallsOf(drawing.storey())) wall(w);
         for (Post p : building.model().relations().postsOf(drawing.storey()))
@@ -89,7 +91,7 @@ final class PlanLines {
         Lens.StateLook look = lens.states().get(state);
         return state != WorkState.REMOVED
                 && (look == Lens.StateLook.FULL || look == Lens.StateLook.GREY)
-                && lens.of(thing.layer()) != Lens.Shown.HIDDEN;
+                && lens.of(thing.layer(), scale) != Lens.Shown.HIDDEN;
     }
 
     private void wall(Wall wall) {
@@ -142,7 +144,7 @@ final class PlanLines {
     }
 
     private void grid(GridLine line) {
-        if (lens.of(line.layer()) == Lens.Shown.HIDDEN) return;
+        if (lens.of(line.layer(), scale) == Lens.Shown.HIDDEN) return;
         lines.add(new PlanLine(
                 new Hold.OnGrid(line.id()),
                 line.id(),

@@ -57,7 +57,8 @@ public final class SetOutCheck {
         ways = Ways.of(drawing.storey(), building);
         lines = new PlanLines(building, drawing, ways);
         strings = building.model().all(DimensionString.class).stream()
-                .filter(s -> drawing.shows(s, building.model()) && lens.of(s.layer()) != Lens.Shown.HIDDEN)
+                .filter(s ->
+                        drawing.shows(s, building.model()) && lens.of(s.layer(), drawing.scale()) != Lens.Shown.HIDDEN)
                 .toList();
         for (Vec way : ways.both()) found(way, PlanLine::stands, true);
         for (Vec way : slanting()) found(way, l -> l.stands() || isKnown(l), false);

@@ -9,6 +9,7 @@ import org.leanlintel.core.building.Building;
 import org.leanlintel.core.geometry.Rigid;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.MarkLetters;
 import org.leanlintel.core.model.Wall;
 
 /**
@@ -68,6 +69,11 @@ record Carriage(
 
     ElementId newId() {
         return newIds.next();
+    }
+
+    /** What marks begin with where things are put. */
+    MarkLetters letters() {
+        return into.model().settings().letters();
     }
 
     /** Copies take the next free mark with a letter. */

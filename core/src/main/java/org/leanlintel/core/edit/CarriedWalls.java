@@ -26,7 +26,7 @@ record CarriedWalls(Carriage carry, CarriedPlacings placings) {
 
     void wall(Wall wall) {
         Wall moved = wall.madeOf(carry.there(wall.buildUp()), wall.setOut(), wall.outside())
-                .named(carry.idOf(wall), carry.mark("W", wall.mark()))
+                .named(carry.idOf(wall), carry.mark(carry.letters().walls(), wall.mark()))
                 .on(carry.there(wall.storey()), carry.there(wall.layer()))
                 .withEnd(End.START, end(wall, End.START))
                 .withEnd(End.END, end(wall, End.END));
@@ -103,7 +103,7 @@ record CarriedWalls(Carriage carry, CarriedPlacings placings) {
     }
 
     private void opening(Opening o, ElementId wall, Placing at) {
-        Opening moved = o.named(carry.idOf(o), carry.mark(o.letter(), o.mark()))
+        Opening moved = o.named(carry.idOf(o), carry.mark(o.letter(carry.letters()), o.mark()))
                 .placed(wall, at)
                 .onLayer(carry.there(o.layer()));
         carry.put(carry.movement().mirrors() ? moved.mirrored() : moved);

@@ -48,7 +48,7 @@ public record DimensionPlan(
         if (plan.kind() != Drawing.Kind.PLAN && !plan.kind().isUpright())
             return Refusal.because("Only plans, sections and elevations are dimensioned as a whole.", drawing);
         Lens lens = building.model().get(plan.lens(), Lens.class);
-        if (lens.of(layer) == Lens.Shown.HIDDEN)
+        if (lens.of(layer, plan.scale()) == Lens.Shown.HIDDEN)
             return Refusal.because(
                     "The lens %s hides the layer %s: strings on it would not show."
                             .formatted(

@@ -160,7 +160,7 @@ public record DrawWalls(NewWall wall, List<Pick> picks, boolean close) implement
         }
 
         private void add(WallEnd start, WallEnd end) {
-            String mark = marks.next("W");
+            String mark = marks.next(model.settings().letters().walls());
             walls.add(made.between(ids.next(), mark, start, end));
         }
 

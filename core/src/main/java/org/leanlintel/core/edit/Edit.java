@@ -25,6 +25,8 @@ public sealed interface Edit
                 ReviseOpening,
                 MakeType,
                 RenumberMarks,
+                LetterMarks,
+                PutInFront,
                 AddSymbol,
                 PutOpeningMark,
                 AddLayer,

@@ -37,7 +37,7 @@ public record MakeType(List<ElementId> openings, String typeMark) implements Edi
         Opening pattern = pattern(model, asked);
         List<Opening> put = new ArrayList<>();
         for (Opening o : asked) {
-            if (!typeMark.isEmpty() && o.letter().charAt(0) != pattern.letter().charAt(0))
+            if (!typeMark.isEmpty() && o.kind() instanceof Opening.Window != pattern.kind() instanceof Opening.Window)
                 return Refusal.because(
                         "%s cannot be of one type with %s.".formatted(Naming.of(o), Naming.of(pattern)), o.id());
             put.add(typeMark.isEmpty() ? o.typed("") : o.like(pattern).typed(typeMark));

@@ -54,8 +54,9 @@ public record PlaceCornerPair(
         WallEndRef other = met.get(0).wall().id().equals(wall) ? met.get(1) : met.get(0);
         NewIds ids = new NewIds(model);
         Marks marks = new Marks(model);
-        Opening one = opening(ids.next(), marks.next("G"), first, end, widthMm),
-                two = opening(ids.next(), marks.next("G"), other.wall(), other.end(), otherWidthMm);
+        String letter = model.settings().letters().windows();
+        Opening one = opening(ids.next(), marks.next(letter), first, end, widthMm),
+                two = opening(ids.next(), marks.next(letter), other.wall(), other.end(), otherWidthMm);
         return Change.to(model, "place windows round a corner", List.of(one, two), List.of());
     }
 

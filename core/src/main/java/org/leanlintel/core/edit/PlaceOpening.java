@@ -69,8 +69,9 @@ public record PlaceOpening(
                     "",
                     new Opening.WhereClear(),
                     Opening.Work.AS_WALL));
-        List<Opening> marked =
-                made.stream().map(o -> o.named(o.id(), marks.next(o.letter()))).toList();
+        List<Opening> marked = made.stream()
+                .map(o -> o.named(o.id(), marks.next(o.letter(model.settings().letters()))))
+                .toList();
         return Change.to(model, "place " + Naming.of(marked), marked, List.of());
     }
 }

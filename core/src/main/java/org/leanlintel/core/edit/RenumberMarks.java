@@ -10,6 +10,7 @@ import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.MarkLetters;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Refusal;
@@ -46,11 +47,12 @@ public record RenumberMarks(List<ElementId> keep) implements Edit {
                 .map(a -> a.opening().mark())
                 .toList();
         List<Opening> put = new ArrayList<>();
-        for (String letter : List.of("D", "G")) {
+        MarkLetters letters = building.model().settings().letters();
+        for (String letter : List.of(letters.doors(), letters.windows())) {
             int next = 1;
             for (At a : all) {
                 Opening o = a.opening();
-                if (!o.letter().equals(letter) || keep.contains(o.id())) continue;
+                if (!o.letter(letters).equals(letter) || keep.contains(o.id())) continue;
                 while (kept.contains(letter + next)) next++;
                 put.add(o.named(o.id(), letter + next++));
             }

@@ -106,7 +106,7 @@ public record Split(ElementId wall, Vec at) implements Edit {
             Corner corner = Corner.at(ids.next(), whole.storey(), strip.at(s, 0));
             WallEnd.AtCorner shared = new WallEnd.AtCorner(corner.id());
             double quarter = Math.atan(whole.bulge()), part = s / strip.length();
-            String mark = Naming.nextMark(model, "W", 1);
+            String mark = Naming.nextMark(model, model.settings().letters().walls(), 1);
             put.add(corner);
             put.add(whole.withEnd(End.END, shared)
                     .bent(Math.tan(quarter * part))

@@ -105,7 +105,7 @@ public final class Standard {
         List<Lens.LayerShown> layers = new ArrayList<>();
         for (Lens.LayerShown l : lens.layers()) {
             boolean comes = known.containsKey(l.layer()) || model.find(l.layer(), Layer.class) != null;
-            if (comes) layers.add(new Lens.LayerShown(there(l.layer()), l.shown()));
+            if (comes) layers.add(new Lens.LayerShown(there(l.layer()), l.shown(), l.hiddenFrom()));
         }
         return layers;
     }

@@ -14,6 +14,7 @@ import org.leanlintel.core.geometry.Vec;
  * @param order its place in the register; the first whole plan of a storey is the one that is worked in
  * @param frame how much of it is drawn
  * @param also plans of the same storey whose strings and notes show in this one too
+ * @param inFront what stands in front of all else there, from the back to the front; each hides what lies under it
  * @param scale the number under the line: 50 for 1:50, 48 for 1/4" = 1'-0"
  */
 public record Drawing(
@@ -27,16 +28,20 @@ public record Drawing(
         Subject subject,
         double order,
         Frame frame,
-        List<ElementId> also)
+        List<ElementId> also,
+        List<ElementId> inFront)
         implements Element.Apart, OnStorey {
 
-    private static final int MOST_ALSO = 50;
+    private static final int MOST_ALSO = 50, MOST_IN_FRONT = 500;
 
     public Drawing {
         name = Checks.name("A drawing's name", name);
         if (!(scale >= 1 && scale <= 10_000))
             throw new Unusable("A scale lies between 1:1 and 1:10000, not 1:" + scale + ".");
         also = also.stream().distinct().toList();
+        inFront = inFront.stream().distinct().toList();
+        if (inFront.size() > MOST_IN_FRONT)
+            throw new Unusable("In a drawing %d things stand in front at most.".formatted(MOST_IN_FRONT));
         if (also.size() > MOST_ALSO)
             throw new Unusable("A plan shows what is written in %d others at most.".formatted(MOST_ALSO));
         if (kind != Kind.PLAN && !also.isEmpty()) throw new Unusable("Only plans show what is written in others.");
@@ -44,6 +49,8 @@ public record Drawing(
         if (frame instanceof Part && kind != Kind.PLAN) throw new Unusable("Only a plan can show a part.");
         if (subject instanceof InState && !kind.isOfThings())
             throw new Unusable("Only schedules of doors, windows and fittings list what is in one state.");
+        if (subject instanceof AsItWas && kind != Kind.ROOMS)
+            throw new Unusable("Only a schedule of rooms is of the house as it was.");
         if (kind == Kind.ELEVATION != subject instanceof Facing)
             throw new Unusable("Elevations, and nothing else, are of a side of the house.");
         boolean ofOne = kind.isOfOne();
@@ -54,6 +61,22 @@ public record Drawing(
                             : "Only sections, stair drawings and the walls of rooms are of one thing.");
     }
 
+    /** With nothing in front of what else it shows. */
+    public Drawing(
+            ElementId id,
+            String name,
+            Kind kind,
+            ElementId storey,
+            ElementId lens,
+            double scale,
+            String sortBy,
+            Subject subject,
+            double order,
+            Frame frame,
+            List<ElementId> also) {
+        this(id, name, kind, storey, lens, scale, sortBy, subject, order, frame, also, List.of());
+    }
+
     /** What a drawing that is of one thing is of. @throws IllegalStateException for any other kind */
     public ElementId one() {
         if (subject instanceof One one) return one.element();
@@ -62,24 +85,29 @@ public record Drawing(
 
     /** The same through another lens. */
     public Drawing through(ElementId other) {
-        return new Drawing(id, name, kind, storey, other, scale, sortBy, subject, order, frame, also);
+        return new Drawing(id, name, kind, storey, other, scale, sortBy, subject, order, frame, also, inFront);
     }
 
     public Drawing sorted(String by) {
-        return new Drawing(id, name, kind, storey, lens, scale, by, subject, order, frame, also);
+        return new Drawing(id, name, kind, storey, lens, scale, by, subject, order, frame, also, inFront);
     }
 
     public Drawing ordered(double other) {
-        return new Drawing(id, name, kind, storey, lens, scale, sortBy, subject, other, frame, also);
+        return new Drawing(id, name, kind, storey, lens, scale, sortBy, subject, other, frame, also, inFront);
     }
 
     public Drawing framed(Frame other) {
-        return new Drawing(id, name, kind, storey, lens, scale, sortBy, subject, order, other, also);
+        return new Drawing(id, name, kind, storey, lens, scale, sortBy, subject, order, other, also, inFront);
+    }
+
+    /** The same, with things in front of others. @param things from the back to the front */
+    public Drawing withInFront(List<ElementId> things) {
+        return new Drawing(id, name, kind, storey, lens, scale, sortBy, subject, order, frame, also, things);
     }
 
     /** The same, with what is written in other plans. */
     public Drawing with(List<ElementId> others) {
-        return new Drawing(id, name, kind, storey, lens, scale, sortBy, subject, order, frame, others);
+        return new Drawing(id, name, kind, storey, lens, scale, sortBy, subject, order, frame, others, inFront);
     }
 
     /** Whether another plan shows the same storey through the same lens. */
@@ -163,6 +191,9 @@ public record Drawing(
             angle = Checks.number("The way an elevation's faces look", angle, -10, 10, "radians");
         }
     }
+
+    /** The house before the work: without what is new, with what is removed. */
+    public record AsItWas() implements Subject {}
 
     /** What is in one state, as a schedule of what is new or of what goes. */
     public record InState(WorkState state) implements Subject {}

@@ -24,6 +24,8 @@ import java.util.Set;
  * @param states how walls are drawn by what becomes of them
  * @param coloured whether layers are drawn in inks of their own
  * @param strings the style of dimension strings that have none of their own
+ * @param letters how large words are that have no style of their own
+ * @param backdrop what of another storey is drawn behind plans
  */
 public record Lens(
         ElementId id,
@@ -42,7 +44,9 @@ public record Lens(
         OpeningLines openingLines,
         Map<WorkState, StateLook> states,
         boolean coloured,
-        ElementId strings)
+        ElementId strings,
+        Letters letters,
+        Backdrop backdrop)
         implements Element.Stock {
 
     public Lens {
@@ -66,9 +70,9 @@ public record Lens(
                 throw new Unusable("The lens \"%s\" says of a layer twice how it is shown.".formatted(name));
     }
 
-    /** How it shows a layer. */
-    public Shown of(ElementId layer) {
-        for (LayerShown l : layers) if (l.layer().equals(layer)) return l.shown();
+    /** How it shows a layer in a drawing at a scale. */
+    public Shown of(ElementId layer, double scale) {
+        for (LayerShown l : layers) if (l.layer().equals(layer)) return l.at(scale);
         return Shown.FULL;
     }
 
@@ -91,7 +95,9 @@ public record Lens(
                 openingLines,
                 states,
                 coloured,
-                strings);
+                strings,
+                letters,
+                backdrop);
     }
 
     /** The same, with strings in another style. */
@@ -113,7 +119,9 @@ public record Lens(
                 openingLines,
                 states,
                 coloured,
-                style);
+                style,
+                letters,
+                backdrop);
     }
 
     /** The same as another stock item. */
@@ -135,11 +143,65 @@ public record Lens(
                 openingLines,
                 states,
                 coloured,
-                strings);
+                strings,
+                letters,
+                backdrop);
     }
 
-    /** How a layer is shown. */
-    public record LayerShown(ElementId layer, Shown shown) {}
+    /**
+     * How a layer is shown.
+     *
+     * @param hiddenFrom the scale from which on it is left out, as the number under the line: 100 for 1:100 and smaller; 0 for none
+     */
+    public record LayerShown(ElementId layer, Shown shown, double hiddenFrom) {
+
+        public LayerShown {
+            hiddenFrom = Checks.between("The scale from which on a layer is left out", hiddenFrom, 0, 10_000);
+        }
+
+        /** Alike at every scale. */
+        public LayerShown(ElementId layer, Shown shown) {
+            this(layer, shown, 0);
+        }
+
+        /** In a drawing at a scale. */
+        public Shown at(double scale) {
+            return hiddenFrom > 0 && scale >= hiddenFrom ? Shown.HIDDEN : shown;
+        }
+    }
+
+    /** Heights of capitals on paper (ISO 3098-1). @param nameMm of the names of rooms; @param wordsMm of what else labels say; @param markMm in marks of openings and fittings */
+    public record Letters(double nameMm, double wordsMm, double markMm) {
+
+        /** Names of rooms at 3.5 mm, all else at 2.5 mm. */
+        public static final Letters USUAL = new Letters(3.5, 2.5, 2.5);
+
+        public Letters {
+            nameMm = height("The names of rooms", nameMm);
+            wordsMm = height("The words of labels", wordsMm);
+            markMm = height("Marks", markMm);
+        }
+
+        private static double height(String what, double mm) {
+            return Checks.between(what, mm, LEAST_MM, 10);
+        }
+
+        /** On paper, what is smaller cannot be read from a copy (trade). */
+        private static final double LEAST_MM = 1.8;
+    }
+
+    /** What of another storey stands pale behind a plan. @param prints whether on paper too, and not on the board alone */
+    public record Backdrop(Behind what, boolean prints) {
+
+        public static final Backdrop NONE = new Backdrop(Behind.NOTHING, false);
+    }
+
+    /** Which storey is behind a plan. */
+    public enum Behind {
+        NOTHING,
+        STOREY_BELOW,
+        STOREY_ABOVE
+    }
 
     public enum Shown {
         FULL,
@@ -172,6 +234,7 @@ public record Lens(
         BUILD_UPS,
         DOORS,
         WINDOWS,
+        FITTINGS,
         /** Drawings that show a part of the plan, by their frames. */
         PART_PLANS
     }

@@ -116,8 +116,8 @@ public record Opening(
     }
 
     /** What its mark begins with. */
-    public String letter() {
-        return kind instanceof Window ? "G" : "D";
+    public String letter(MarkLetters letters) {
+        return kind instanceof Window ? letters.windows() : letters.doors();
     }
 
     public String noun() {

@@ -7,6 +7,7 @@ import org.leanlintel.core.measure.UnitSystem;
  *
  * @param region the trade region whose stock, words and sizes it is offered, by its id: "UK"
  * @param numbering how its rooms are numbered
+ * @param letters what the marks of walls, doors and windows begin with
  * @param cutHeightMm how far above a storey's level its plan is cut; usually 1,200 mm (ISO 7519 practice: 1.0 to 1.5 m)
  */
 public record Settings(
@@ -19,7 +20,8 @@ public record Settings(
         PaperSize paper,
         double cutHeightMm,
         String region,
-        RoomNumbering numbering)
+        RoomNumbering numbering,
+        MarkLetters letters)
         implements Element.Sole {
 
     /** How the storeys are counted in the numbers of rooms. */
@@ -42,8 +44,13 @@ public record Settings(
         cutHeightMm = Checks.between("The height of the plan's cut", cutHeightMm, 100, 5000);
     }
 
+    /** The same with marks that begin otherwise. */
+    public Settings lettered(MarkLetters other) {
+        return new Settings(id, name, address, client, drawnBy, units, paper, cutHeightMm, region, numbering, other);
+    }
+
     /** The same of another project. */
     public Settings named(String other) {
-        return new Settings(id, other, address, client, drawnBy, units, paper, cutHeightMm, region, numbering);
+        return new Settings(id, other, address, client, drawnBy, units, paper, cutHeightMm, region, numbering, letters);
     }
 }

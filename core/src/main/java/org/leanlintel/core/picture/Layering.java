@@ -20,10 +20,10 @@ import org.leanlintel.core.model.Pen;
  */
 record Layering(Set<ElementId> hidden, Set<ElementId> faint, Map<ElementId, Pen> pens, Map<ElementId, String> inks) {
 
-    static Layering of(Lens lens, Model model) {
+    static Layering of(Lens lens, double scale, Model model) {
         Set<ElementId> hidden = new HashSet<>(), faint = new HashSet<>();
         for (Lens.LayerShown l : lens.layers())
-            switch (l.shown()) {
+            switch (l.at(scale)) {
                 case HIDDEN -> hidden.add(l.layer());
                 case FAINT -> faint.add(l.layer());
                 case FULL -> {}

@@ -114,7 +114,14 @@ final class Legend extends Painting {
         for (Opening o : firsts())
             row(
                     o.kind() instanceof Opening.Window ? "Window, by its schedule" : "Door, by its schedule",
-                    m -> OpeningMark.paint(o.mark(), o.kind() instanceof Opening.Window, m, scale, lettering, pens));
+                    m -> OpeningMark.paint(
+                            o.mark(),
+                            o.kind() instanceof Opening.Window,
+                            Lettering.NOTE_MM,
+                            m,
+                            scale,
+                            lettering,
+                            pens));
         if (!model.all(KeyMark.class).isEmpty())
             row("Keyed note, by its list", m -> KeyMarkPainter.paint("1", m, scale, lettering, pens));
         if (!model.all(GridLine.class).isEmpty())

@@ -34,7 +34,7 @@ record Look(Drawing drawing, Lens lens, Layering layering, StoreySpace on, doubl
         return new Look(
                 drawing,
                 lens,
-                Layering.of(lens, building.model()),
+                Layering.of(lens, drawing.scale(), building.model()),
                 on,
                 cut,
                 new LevelPrinter(

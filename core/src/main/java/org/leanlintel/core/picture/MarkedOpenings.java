@@ -75,7 +75,13 @@ final class MarkedOpenings {
         OpeningMark.Place place = null;
         for (double furthest : OpeningMark.FURTHEST_MM) {
             if (place != null) break;
-            mark = OpeningMark.of(solid.strip(), placed, scale, plan.lettering(), furthest);
+            mark = OpeningMark.of(
+                    solid.strip(),
+                    placed,
+                    scale,
+                    plan.lettering(),
+                    look.lens().letters().markMm(),
+                    furthest);
             place = mark.places().size() == 1 ? mark.places().getFirst() : free(mark, scale);
         }
         if (mark == null) return;

@@ -34,6 +34,7 @@ record OnPlan(PlanOf plan, Stage stage, ElementId element) implements Member<Sho
             case WAYS -> Ways.of(plan, building);
             case WALLS -> MarkedWall.of(plan, element, building);
             case OPENINGS -> MarkedOpenings.of(plan, element, building);
+            case FITTINGS -> FittingMark.of(plan, element, building);
             case PUT, INSIDE, OUTSIDE -> RoomLabels.of(plan, stage, element, building);
         };
     }
@@ -50,7 +51,7 @@ record OnPlan(PlanOf plan, Stage stage, ElementId element) implements Member<Sho
     private boolean isUnderRoofs(Building building) {
         if (plan.look(building).lens().roofs() != Lens.Roofs.FROM_ABOVE) return false;
         return switch (stage) {
-            case SPANS, WAYS, WALLS, PUT, INSIDE, OPENINGS, OUTSIDE -> true;
+            case SPANS, WAYS, WALLS, PUT, INSIDE, OPENINGS, FITTINGS, OUTSIDE -> true;
             case STANDING -> {
                 Element what = building.model().find(element);
                 yield what instanceof Wall

@@ -17,13 +17,14 @@ import org.leanlintel.core.picture.Lettering.Align;
  * The mark of a door or a window beside it on a plan: that of a door between round ends, that of a window between points. It stands
  * upright; one that has to stand further off has a leader.
  *
+ * @param letterMm height of its capitals on paper
  * @param widthMm on paper
  * @param places where it could stand, the best first
  */
-record OpeningMark(Opening opening, double widthMm, List<Place> places) {
+record OpeningMark(Opening opening, double letterMm, double widthMm, List<Place> places) {
 
-    /** On paper: how high it is, how far its words stand off its ends, how far off its wall it stands at first. */
-    private static final double HIGH_MM = 4.4, END_MM = 1.9, OFF_MM = 1.2;
+    /** On paper: how much higher it is than its letters, how far its words stand off its ends, how far off its wall it stands at first. */
+    private static final double OVER_MM = 1.9, END_MM = 1.9, OFF_MM = 1.2;
     /** On paper: between places that are tried; from how far off a leader leads back. */
     private static final double STEP_MM = 2.5, LED_MM = 6;
     /** On paper: how far off places are tried first, and then. What lies further off than the first is mostly not looked at. */
@@ -38,13 +39,14 @@ record OpeningMark(Opening opening, double widthMm, List<Place> places) {
 
     private record Costed(Place place, double cost) {}
 
-    static OpeningMark of(Strip strip, PlacedOpening placed, double scale, Lettering lettering, double furthest) {
+    static OpeningMark of(
+            Strip strip, PlacedOpening placed, double scale, Lettering lettering, double letterMm, double furthest) {
         Opening opening = placed.opening();
-        double width = widthMm(opening.mark(), lettering);
+        double width = widthMm(opening.mark(), letterMm, lettering);
         List<Place> places = opening.markAt() instanceof Opening.PutBeside put
                 ? List.of(put(strip, placed, put, scale))
-                : clear(strip, placed, width, scale, furthest);
-        return new OpeningMark(opening, width, places);
+                : clear(strip, placed, width, letterMm + OVER_MM, scale, furthest);
+        return new OpeningMark(opening, letterMm, width, places);
     }
 
     private static Place put(Strip strip, PlacedOpening placed, Opening.PutBeside put, double scale) {
@@ -58,14 +60,15 @@ record OpeningMark(Opening opening, double widthMm, List<Place> places) {
         return new Place(at, strip.at(middle, face), off / scale);
     }
 
-    private static List<Place> clear(Strip strip, PlacedOpening placed, double width, double scale, double furthest) {
+    private static List<Place> clear(
+            Strip strip, PlacedOpening placed, double width, double high, double scale, double furthest) {
         double middle = (placed.from() + placed.to()) / 2, half = (placed.to() - placed.from()) / 2 / scale;
         Vec along = strip.axis().directionAt(middle);
         List<Costed> all = new ArrayList<>();
         for (Side side : Side.values()) {
             Vec out = along.left().times(side.sign());
             Vec foot = strip.at(middle, side == Side.LEFT ? strip.hi() : strip.lo());
-            double deep = (Math.abs(out.x()) * width + Math.abs(out.y()) * HIGH_MM) / 2;
+            double deep = (Math.abs(out.x()) * width + Math.abs(out.y()) * high) / 2;
             double less = side == best(strip, placed) ? 0 : OTHER_SIDE_MM;
             for (double off = OFF_MM; off <= furthest; off += STEP_MM)
                 for (double aside = 0; aside <= half + furthest / 2; aside += STEP_MM)
@@ -90,7 +93,7 @@ record OpeningMark(Opening opening, double widthMm, List<Place> places) {
 
     /** What it takes at a place. */
     Bounds box(Place place, double scale) {
-        double half = widthMm / 2 * scale, up = HIGH_MM / 2 * scale;
+        double half = widthMm / 2 * scale, up = (letterMm + OVER_MM) / 2 * scale;
         Vec m = place.middle();
         return new Bounds(m.x() - half, m.y() - up, m.x() + half, m.y() + up);
     }
@@ -101,21 +104,29 @@ record OpeningMark(Opening opening, double widthMm, List<Place> places) {
     }
 
     void paint(Place place, double scale, Lettering lettering, Pens pens) {
-        paint(opening.mark(), opening.kind() instanceof Opening.Window, place.middle(), scale, lettering, pens);
+        paint(
+                opening.mark(),
+                opening.kind() instanceof Opening.Window,
+                letterMm,
+                place.middle(),
+                scale,
+                lettering,
+                pens);
         if (place.offMm() > LED_MM) leader(place, scale, pens);
     }
 
     /** A mark about a point. */
-    static void paint(String words, boolean ofWindow, Vec m, double scale, Lettering lettering, Pens pens) {
-        double up = HIGH_MM / 2 * scale, end = widthMm(words, lettering) / 2 * scale;
+    static void paint(
+            String words, boolean ofWindow, double letterMm, Vec m, double scale, Lettering lettering, Pens pens) {
+        double up = (letterMm + OVER_MM) / 2 * scale, end = widthMm(words, letterMm, lettering) / 2 * scale;
         if (ofWindow) pointed(m, up, end, pens);
         else rounded(m, up, end, pens);
-        Vec line = m.plus(new Vec(0, -Lettering.NOTE_MM / 2 * scale));
-        pens.add(lettering.set(words, line, 0, Lettering.NOTE_MM, Align.CENTRE, false));
+        Vec line = m.plus(new Vec(0, -letterMm / 2 * scale));
+        pens.add(lettering.set(words, line, 0, letterMm, Align.CENTRE, false));
     }
 
-    private static double widthMm(String words, Lettering lettering) {
-        return Math.max(lettering.width(words, Lettering.NOTE_MM, false) + 2 * END_MM, HIGH_MM + END_MM);
+    private static double widthMm(String words, double letterMm, Lettering lettering) {
+        return Math.max(lettering.width(words, letterMm, false) + 2 * END_MM, letterMm + OVER_MM + END_MM);
     }
 
     private static void pointed(Vec m, double up, double end, Pens pens) {

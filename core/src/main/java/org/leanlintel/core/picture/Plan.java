@@ -11,7 +11,9 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.derive.Derived;
 import org.leanlintel.core.derive.Key;
+import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Annotation;
+import org.leanlintel.core.model.Blank;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
@@ -57,25 +59,53 @@ public final class Plan implements DrawingPicture {
         }
         List<Group> groups = new ArrayList<>(walls.values());
         groups.addAll(others.values());
-        List<Group> shown = new ArrayList<>(shown(groups));
-        shown.addAll(edges());
+        List<Group> shown = new ArrayList<>(drawings());
+        shown.addAll(shown(groups));
         return new Picture(look.drawing().scale(), shown);
     }
 
     /** What the lens shows and the frame takes in; what is written in the drawing shows wherever it stands. */
     private List<Group> shown(List<Group> groups) {
         List<Group> layered = look.layering().shown(new InStates(look, building.model()).ofPlan(groups));
-        List<InFrame> cuts = new ArrayList<>(Blanks.of(building.model(), plan.drawing()));
-        if (look.drawing().frame() instanceof Drawing.Part part) cuts.add(new InFrame(Region.within(part.ring())));
-        return Blanks.cut(layered, cuts, g -> isOwn(g.element()));
+        List<Group> seen = covers().cut(layered, look.drawing().inFront(), g -> isOwn(g.element()));
+        return look.drawing().frame() instanceof Drawing.Part part ? framed(seen, part) : seen;
     }
 
-    /** The break lines of a part plan, under the drawing's own name. */
-    private List<Group> edges() {
+    private List<Group> framed(List<Group> groups, Drawing.Part part) {
+        InFrame frame = new InFrame(Region.within(part.ring()));
+        List<Group> left = new ArrayList<>();
+        for (Group g : groups) {
+            Group cut = isOwn(g.element()) ? g : frame.of(g);
+            if (cut != null) left.add(cut);
+        }
+        return left;
+    }
+
+    private Covers covers() {
+        return Covers.blanks(building.model(), look.drawing())
+                .with(look.drawing().inFront(), this::ground);
+    }
+
+    /** Where something lies that stands in front. */
+    private List<List<Vec>> ground(ElementId id) {
+        Element element = building.model().find(id);
+        if (element == null) return List.of();
+        if (element instanceof Blank b) return List.of(b.ring());
+        List<List<Vec>> rings = new ArrayList<>();
+        for (Stage stage : new Stage[] {Stage.STANDING, Stage.WALLS})
+            for (OnPlan m : new Stage.Of(plan, stage).members(element))
+                for (Group g : building.get(m).groups()) if (g.element().equals(id)) rings.addAll(g.ground());
+        return rings;
+    }
+
+    /** Under the drawing's own name: what another storey shows behind it, and the break lines of a part plan. */
+    private List<Group> drawings() {
         Drawing of = look.drawing();
-        return of.frame() instanceof Drawing.Part part && part.broken()
-                ? List.of(BreakLines.of(of, part, look))
-                : List.of();
+        List<Item> behind = building.get(new BehindPlan.Of(plan)).items();
+        List<Group> own = behind.isEmpty() ? List.of() : shown(List.of(new Group(of.id(), of.id(), behind, List.of())));
+        if (!(of.frame() instanceof Drawing.Part part && part.broken())) return own;
+        Group broken = BreakLines.of(of, part, look);
+        return own.isEmpty() ? List.of(broken) : List.of(own.getFirst().with(broken.items()));
     }
 
     private boolean isOwn(ElementId id) {
@@ -95,7 +125,7 @@ public final class Plan implements DrawingPicture {
                 && p.plan.equals(plan)
                 && is.follows(p.building.derived())
                 && isKnown(is)
-                && Blanks.in(building.model(), plan.drawing()).equals(Blanks.in(p.building.model(), plan.drawing()));
+                && covers().equals(p.covers());
         return next ? since((Plan) drawing, is) : picture().since(drawing.picture());
     }
 
@@ -129,7 +159,7 @@ public final class Plan implements DrawingPicture {
 
     /** All that an element shows, with what is drawn together with it. */
     private List<Group> shown(ElementId id) {
-        if (id.equals(plan.drawing())) return edges();
+        if (id.equals(plan.drawing())) return drawings();
         Element element = building.model().find(id);
         if (element == null) return List.of();
         Map<ElementId, Group> all = new LinkedHashMap<>();

@@ -10,6 +10,7 @@ import org.leanlintel.core.measure.AreaPrinter;
 import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.LabelPart;
+import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Room;
 
@@ -17,7 +18,9 @@ import org.leanlintel.core.model.Room;
 final class RoomLabel {
 
     /** On paper. */
-    private static final double PITCH = 4.0, STACK = 1.35, BOX_PAD = 0.9, BOX_GAP = 1.6, AIR = 1.2;
+    private static final double BOX_PAD = 0.9, BOX_GAP = 1.6, AIR = 1.2;
+    /** From line to line, as a part of the height of capitals; how many lines a number over its name takes. */
+    private static final double PITCH = 1.6, STACK = 1.35;
 
     private final Room room;
     private final List<String> lines;
@@ -27,6 +30,7 @@ final class RoomLabel {
 
     private final Look look;
     private final Lettering lettering;
+    private final Lens.Letters letters;
     /** Which of its walls are drawn; null where none are. */
     private final @Nullable InteriorMark mark;
     /** From its middle to its sides, in model millimetres. */
@@ -38,6 +42,7 @@ final class RoomLabel {
         this.stacked = stacked;
         this.look = look;
         this.lettering = lettering;
+        letters = look.lens().letters();
         this.mark = mark;
         List<LabelPart> parts = look.lens().roomLabels();
         numbered = parts.contains(LabelPart.NUMBER) && !room.number().isEmpty();
@@ -69,23 +74,23 @@ final class RoomLabel {
     }
 
     private double headWidth() {
-        double name = lettering.width(room.name(), Lettering.NAME_MM, true);
+        double name = lettering.width(room.name(), letters.nameMm(), true);
         if (!numbered) return name;
         return stacked ? Math.max(name, boxWidth()) : name + BOX_GAP + boxWidth();
     }
 
     private double boxWidth() {
-        return lettering.width(room.number(), Lettering.NOTE_MM, false) + 2 * BOX_PAD;
+        return lettering.width(room.number(), letters.wordsMm(), false) + 2 * BOX_PAD;
     }
 
     private double width() {
         double widest = headWidth();
-        for (String line : lines) widest = Math.max(widest, lettering.width(line, Lettering.NOTE_MM, false));
+        for (String line : lines) widest = Math.max(widest, lettering.width(line, letters.wordsMm(), false));
         return mark == null ? widest : Math.max(widest, 2 * InteriorMark.REACH_MM);
     }
 
     private double height() {
-        double words = Lettering.NAME_MM + (lines.size() + (numbered && stacked ? STACK : 0)) * PITCH;
+        double words = letters.nameMm() + (lines.size() + (numbered && stacked ? STACK : 0)) * pitch();
         return mark == null ? words : words + 2 * InteriorMark.REACH_MM;
     }
 
@@ -100,28 +105,28 @@ final class RoomLabel {
 
     void paint(Vec middle, Pens pens) {
         double top = middle.y() + height() / 2 * scale();
-        double base = top - Lettering.NAME_MM * scale();
+        double base = top - letters.nameMm() * scale();
         if (numbered && stacked) {
             box(middle.x() - boxWidth() / 2 * scale(), base, pens);
-            base -= STACK * PITCH * scale();
+            base -= STACK * pitch() * scale();
         }
-        double name = lettering.width(room.name(), Lettering.NAME_MM, true);
+        double name = lettering.width(room.name(), letters.nameMm(), true);
         boolean beside = numbered && !stacked;
         if (beside) box(middle.x() - headWidth() / 2 * scale(), base, pens);
         double left = middle.x() + (beside ? headWidth() / 2 - name : -name / 2) * scale();
-        pens.add(lettering.set(room.name(), new Vec(left, base), 0, Lettering.NAME_MM, Lettering.Align.LEFT, true));
+        pens.add(lettering.set(room.name(), new Vec(left, base), 0, letters.nameMm(), Lettering.Align.LEFT, true));
         for (String line : lines) {
-            base -= PITCH * scale();
+            base -= pitch() * scale();
             pens.add(lettering.set(
-                    line, new Vec(middle.x(), base), 0, Lettering.NOTE_MM, Lettering.Align.CENTRE, false));
+                    line, new Vec(middle.x(), base), 0, letters.wordsMm(), Lettering.Align.CENTRE, false));
         }
         if (mark != null)
             mark.paint(new Vec(middle.x(), base - InteriorMark.REACH_MM * scale()), scale(), pens, lettering);
     }
 
     private void box(double left, double base, Pens pens) {
-        double low = base + ((Lettering.NAME_MM - Lettering.NOTE_MM) / 2 - BOX_PAD) * scale();
-        double high = low + (Lettering.NOTE_MM + 2 * BOX_PAD) * scale(), right = left + boxWidth() * scale();
+        double low = base + ((letters.nameMm() - letters.wordsMm()) / 2 - BOX_PAD) * scale();
+        double high = low + (letters.wordsMm() + 2 * BOX_PAD) * scale(), right = left + boxWidth() * scale();
         pens.closed(
                 PenRole.ROOM,
                 List.of(new Vec(left, low), new Vec(right, low), new Vec(right, high), new Vec(left, high)));
@@ -129,9 +134,13 @@ final class RoomLabel {
                 room.number(),
                 new Vec(left + BOX_PAD * scale(), low + BOX_PAD * scale()),
                 0,
-                Lettering.NOTE_MM,
+                letters.wordsMm(),
                 Lettering.Align.LEFT,
                 false));
+    }
+
+    private double pitch() {
+        return PITCH * letters.wordsMm();
     }
 
     private double scale() {

@@ -44,6 +44,8 @@ enum Stage {
     INSIDE,
     /** The marks of doors and windows, wall by wall. */
     OPENINGS,
+    /** The marks of fittings. */
+    FITTINGS,
     /** Room labels that do not. */
     OUTSIDE;
 
@@ -58,7 +60,7 @@ enum Stage {
 
         @Override
         public boolean isInOrder() {
-            return stage.isOfWalls() || stage == OUTSIDE;
+            return stage.isOfWalls() || stage == FITTINGS || stage == OUTSIDE;
         }
     }
 
@@ -76,6 +78,7 @@ enum Stage {
                     case WAYS -> element instanceof Stair || element instanceof OutsideSteps;
                     case WALLS, OPENINGS ->
                         element instanceof Wall w && w.storey().equals(plan.storey());
+                    case FITTINGS -> element instanceof Fitting f && f.storey().equals(plan.storey());
                     case PUT, INSIDE, OUTSIDE ->
                         element instanceof Room r && r.storey().equals(plan.storey());
                 };

@@ -31,8 +31,9 @@ final class WholePicture implements DrawingPicture {
             List<Annotation> written = building.model().relations().annotationsOf(drawing);
             Look look = building.get(new Look.Of(drawing));
             AnnotationPainter painter = new AnnotationPainter(building, look, lettering);
-            List<InFrame> cuts = Blanks.of(building.model(), drawing);
-            List<Group> groups = new ArrayList<>(Blanks.cut(look.layering().drawn(painted.groups()), cuts, g -> false));
+            Covers blanks = Covers.blanks(building.model(), look.drawing());
+            List<Group> groups =
+                    new ArrayList<>(blanks.cut(look.layering().drawn(painted.groups()), List.of(), g -> false));
             groups.addAll(
                     look.layering().shown(written.stream().map(painter::paint).toList()));
             return new Picture(painted.scale(), groups);

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.RoomSpace;
@@ -68,7 +69,7 @@ final class RoomTable {
             for (Map.Entry<RoomSpace, List<Room>> entry : named.entrySet()) {
                 RoomSpace space = entry.getKey();
                 Room room = entry.getValue().getFirst();
-                rows.add(row(room, space, storey));
+                rows.add(row(entry.getValue(), space, storey));
                 storeyNet += AreaPrinter.printedMm2(space.net().mm2(), units);
                 storeyStructure += AreaPrinter.printedMm2(space.toStructure().mm2(), units);
                 double room3 = building.get(new UnderSlopes.Of(room.id())).volumeMm3();
@@ -85,14 +86,16 @@ final class RoomTable {
         if (sums.size() > 1) sums.add(sum(null, "the project", net, structure, volume, outline));
     }
 
-    private Row row(Room room, RoomSpace space, Storey storey) {
+    /** @param named all rooms of the space: before the work, several may have been one */
+    private Row row(List<Room> named, RoomSpace space, Storey storey) {
+        Room room = named.getFirst();
         RoomSpace.Size size = space.size(Gap.Faces.FINISH);
         double ceiling = room.ceilingMm(building.space(storey.id()));
         return new Row(
                 room.id(),
                 List.of(
                         Cell.of(room.number()),
-                        Cell.of(room.name()),
+                        Cell.of(named.stream().map(Room::name).distinct().collect(Collectors.joining(" + "))),
                         Cell.of(use(room.use())),
                         Cell.of(storey.name()),
                         area(space.net().mm2()),

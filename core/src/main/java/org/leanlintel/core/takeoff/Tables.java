@@ -1,5 +1,6 @@
 package org.leanlintel.core.takeoff;
 
+import org.leanlintel.core.building.AsItWas;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Unusable;
@@ -15,7 +16,9 @@ public final class Tables {
                 switch (schedule.kind()) {
                     case DOORS -> OpeningTable.doors(schedule, building);
                     case WINDOWS -> OpeningTable.windows(schedule, building);
-                    case ROOMS -> RoomTable.of(building);
+                    case ROOMS ->
+                        RoomTable.of(
+                                schedule.subject() instanceof Drawing.AsItWas ? building.get(new AsItWas()) : building);
                     case ROOFS -> RoofTable.of(building);
                     case CLAUSES -> ClauseTable.of(building);
                     case FITTINGS -> FittingTable.of(schedule, building);

@@ -72,7 +72,8 @@ class SetCheckTest {
                 s.paper(),
                 s.cutHeightMm(),
                 s.region(),
-                s.numbering())));
+                s.numbering(),
+                s.letters())));
     }
 
     @Test

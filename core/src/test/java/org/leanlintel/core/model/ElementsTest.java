@@ -121,7 +121,9 @@ class ElementsTest {
                         Lens.OpeningLines.NONE,
                         Map.of(),
                         false,
-                        Sketch.STYLE))
+                        Sketch.STYLE,
+                        Lens.Letters.USUAL,
+                        Lens.Backdrop.NONE))
                 .withMessageContaining("no pen for");
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> new Opening.Window(0, 0, Opening.Opens.FIXED))

@@ -28,6 +28,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.MarkLetters;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PaperSize;
@@ -184,7 +185,8 @@ class PlanTest {
                 PaperSize.A2,
                 1600,
                 "UK",
-                Settings.RoomNumbering.FROM_ZERO));
+                Settings.RoomNumbering.FROM_ZERO,
+                MarkLetters.PLAIN));
         assertThat(lines(high.id(), PenRole.OVERHEAD))
                 .as("cut through the window")
                 .isEmpty();

@@ -12,6 +12,7 @@ import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.MarkLetters;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Settings;
@@ -100,7 +101,8 @@ class SheetPictureTest {
                 PaperSize.A2,
                 1200,
                 "UK",
-                Settings.RoomNumbering.FROM_ZERO));
+                Settings.RoomNumbering.FROM_ZERO,
+                MarkLetters.PLAIN));
         assertThat(texts(sheet(PaperSize.A2, new Vec(285, 250))))
                 .contains(
                         "Curlew Lodge",
@@ -142,7 +144,8 @@ class SheetPictureTest {
                 PaperSize.A2,
                 1200,
                 "UK",
-                Settings.RoomNumbering.FROM_ZERO));
+                Settings.RoomNumbering.FROM_ZERO,
+                MarkLetters.PLAIN));
         Item.Text name = sheet(PaperSize.A2, new Vec(285, 250)).groups().stream()
                 .flatMap(g -> g.items().stream())
                 .filter(i -> i instanceof Item.Text t && t.text().startsWith("The rather long"))

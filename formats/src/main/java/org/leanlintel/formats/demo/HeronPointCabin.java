@@ -48,7 +48,8 @@ public final class HeronPointCabin {
                         PaperSize.ARCH_D,
                         48 * UnitSystem.MM_PER_INCH,
                         "US",
-                        Settings.RoomNumbering.HUNDREDS)),
+                        Settings.RoomNumbering.HUNDREDS,
+                        OfficeStandard.region("US").letters())),
                 UnitSystem.MM_PER_INCH);
         d.storey(STOREY, "slab-on-grade");
         List<Wall> shell = d.shell("frame-2x6", 0, 0, 0, DEPTH, WIDTH, DEPTH, WIDTH, 0);

@@ -57,7 +57,8 @@ public final class QuarryBankHouse {
                     PaperSize.A2,
                     1200,
                     "UK",
-                    Settings.RoomNumbering.FROM_ZERO)),
+                    Settings.RoomNumbering.FROM_ZERO,
+                    OfficeStandard.region("UK").letters())),
             1);
     private final Wall west, north, south, garageNorth, east, garageSouth;
     /** Placed with the other openings. */
@@ -122,7 +123,7 @@ public final class QuarryBankHouse {
     /** What has become different since the permit: a window of the first floor further along, and a word about it. */
     private void change() {
         Opening window = d.model().all(Opening.class).stream()
-                .filter(o -> o.mark().equals("G9"))
+                .filter(o -> o.mark().equals("W9"))
                 .findFirst()
                 .orElseThrow();
         d.move(window, new Vec(-250, 0));

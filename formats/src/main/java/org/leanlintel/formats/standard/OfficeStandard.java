@@ -154,7 +154,8 @@ public final class OfficeStandard {
                 paper,
                 region.cutMm(),
                 region.id(),
-                region.numbering());
+                region.numbering(),
+                region.letters());
     }
 
     /** The stock of fittings of a region. */

@@ -5,6 +5,7 @@ import java.util.Map;
 import org.leanlintel.core.dimension.Scheme;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.MarkLetters;
 import org.leanlintel.core.model.OpeningMake;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Room;
@@ -16,6 +17,7 @@ import org.leanlintel.core.model.Settings;
  * like one that comes with the program; its id begins with that one's and a colon.
  *
  * @param like the region whose rules, fittings, doors, windows and stairs, as they are made, it has; itself for one that comes with the program
+ * @param letters what marks of walls, doors and windows begin with there
  * @param cutMm how far above a storey's level its plan is cut
  * @param buildUps those it starts with, each with its mark
  * @param outsideWall and partition: what walls are first drawn of; groundFloor and upperFloor likewise
@@ -32,6 +34,7 @@ public record TradeRegion(
         UnitSystem units,
         PaperSize paper,
         Settings.RoomNumbering numbering,
+        MarkLetters letters,
         double cutMm,
         double scale,
         Storeys storeys,

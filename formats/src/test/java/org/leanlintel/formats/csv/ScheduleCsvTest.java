@@ -28,6 +28,7 @@ import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.MarkLetters;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OpeningMake;
 import org.leanlintel.core.model.PaperSize;
@@ -67,7 +68,8 @@ class ScheduleCsvTest {
                 PaperSize.A2,
                 1200,
                 "UK",
-                Settings.RoomNumbering.FROM_ZERO)));
+                Settings.RoomNumbering.FROM_ZERO,
+                MarkLetters.PLAIN)));
         NewWall made = NewWall.of(
                 OfficeStandard.GROUND,
                 OfficeStandard.LAYER_WALLS,

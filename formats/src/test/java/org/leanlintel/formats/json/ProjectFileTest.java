@@ -27,6 +27,7 @@ import org.leanlintel.core.model.InWork;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Leaders;
 import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.MarkLetters;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
@@ -198,6 +199,16 @@ class ProjectFileTest {
         assertThat(model.get(new ElementId("symbol-base-run"), Symbol.class).parts())
                 .hasAtLeastOneElementOfType(SymbolPart.Doors.class);
         assertThat(model.all(Layer.class)).anyMatch(l -> l.takes().contains("truss"));
+        assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
+    }
+
+    @Test
+    void upgradesVersion13() throws IOException {
+        Model model = ProjectFile.read(sample(13));
+        assertThat(model.settings().letters()).isEqualTo(MarkLetters.PLAIN);
+        assertThat(model.all(Lens.class)).extracting(Lens::letters).containsOnly(Lens.Letters.USUAL);
+        assertThat(model.all(Lens.class)).flatExtracting(Lens::layers).isNotEmpty();
+        assertThat(model.all(Drawing.class)).flatExtracting(Drawing::inFront).isEmpty();
         assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
     }
 

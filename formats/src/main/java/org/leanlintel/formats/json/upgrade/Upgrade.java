@@ -21,7 +21,8 @@ public final class Upgrade {
             new ToVersion10(),
             new ToVersion11(),
             new ToVersion12(),
-            new ToVersion13());
+            new ToVersion13(),
+            new ToVersion14());
 
     /** The form that all steps lead to. */
     public static final int PRESENT = STEPS.size() + 1;

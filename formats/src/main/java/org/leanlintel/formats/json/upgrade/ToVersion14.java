@@ -1,0 +1,26 @@
+package org.leanlintel.formats.json.upgrade;
+
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Lenses say how large words are, what stands behind plans and from which scale on layers go; plans say what is in front. */
+final class ToVersion14 extends Step {
+
+    @Override
+    void element(ObjectNode element) {
+        switch (type(element)) {
+            case "lens" -> lens(element);
+            case "drawing" -> element.set("inFront", array());
+            case "settings" ->
+                element.set(
+                        "letters", object().put("walls", "W").put("doors", "D").put("windows", "G"));
+            default -> {}
+        }
+    }
+
+    private static void lens(ObjectNode lens) {
+        lens.set("letters", object().put("nameMm", 3.5).put("wordsMm", 2.5).put("markMm", 2.5));
+        lens.set("backdrop", object().put("what", "NOTHING").put("prints", false));
+        for (JsonNode layer : lens.path("layers")) if (layer instanceof ObjectNode shown) shown.put("hiddenFrom", 0);
+    }
+}
