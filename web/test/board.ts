@@ -60,6 +60,7 @@ const elements: Element[] = [
     cutHeightMm: 1200,
     region: "UK",
     numbering: "FROM_ZERO",
+    letters: { walls: "W", doors: "D", windows: "G" },
   },
   {
     type: "drawing",
@@ -70,6 +71,7 @@ const elements: Element[] = [
     order: 0,
     frame: { type: "all" },
     also: [],
+    inFront: [],
     subject: { type: "whole" },
     storey: "s",
     lens: "l",

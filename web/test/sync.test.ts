@@ -122,7 +122,7 @@ describe("two facts typed one after the other", () => {
 });
 
 describe("two members of one list changed one after the other", () => {
-  const shownAs = (layer: string, shown: "FAINT" | "HIDDEN") => ({ layer, shown });
+  const shownAs = (layer: string, shown: "FAINT" | "HIDDEN") => ({ layer, shown, hiddenFrom: 0 });
 
   it("both stand, and neither brings back what the other took out", async () => {
     const [walls, doors, notes] = ["layer-walls", "layer-doors", "layer-notes"] as const;

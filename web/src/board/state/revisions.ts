@@ -190,7 +190,7 @@ export function keeping({ gap, clearMm }: GapAnswer, faces: Faces): Edit | null 
   return gap.type === "beside" ? { type: "keepGap", gap, faces, clearMm } : null;
 }
 
-export type NewDrawing = Omit<Drawing, "id" | "type" | "sortBy" | "subject" | "order">;
+export type NewDrawing = Omit<Drawing, "id" | "type" | "sortBy" | "subject" | "order" | "inFront">;
 
 /** The edit that adds a drawing to the register. */
 export function adding(drawing: NewDrawing): AddDrawing {
