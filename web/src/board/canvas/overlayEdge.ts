@@ -17,7 +17,7 @@ export function edges(on: On, state: BoardState): void {
   const tool = toolOf(state.tool);
   if (!drawing || !(tool.writes || (tool.makes && WRITTEN.has(tool.makes)))) return;
   for (const sheet of sheetsOf(state, drawing.id)) {
-    edge(on, room(outlineOf(sheet, state.papers), sheet, drawing), sheet.number, state.pointer);
+    edge(on, room(outlineOf(sheet, state), sheet, drawing), sheet.number, state.pointer);
   }
 }
 

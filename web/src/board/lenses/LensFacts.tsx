@@ -8,6 +8,7 @@ import { useBoard, useBoardTools } from "../state/context";
 import { changing, drawingsThrough, type Lens } from "../state/lenses";
 import { addingLens, withoutLens } from "../state/revisions";
 import { elementsOf } from "../state/state";
+import { freeCopyName } from "../state/stock";
 import type { Chosen } from "./LensDialog";
 import {
   BEHIND,
@@ -167,9 +168,7 @@ function Going({ lens, onChoose }: Props) {
   const [instead, setInstead] = useState(others[0]?.id ?? "");
   const used = drawingsThrough({ elements }, lens.id).length;
   const copy = async () => {
-    const names = new Set(lenses.map((l) => l.name));
-    let name = `${lens.name}, copy`;
-    for (let n = 2; names.has(name); n++) name = `${lens.name}, copy ${n}`;
+    const name = freeCopyName(lens.name, lenses);
     const known = new Set(lenses.map((l) => l.id));
     if (!(await sync.edit(addingLens({ ...lens, name, type: "lens" })))) return;
     const made = elementsOf(sync.state, "lens").find((l) => !known.has(l.id));

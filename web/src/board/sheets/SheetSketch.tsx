@@ -1,7 +1,7 @@
 import type { LaidOutSheet } from "../../api/types";
 import { useBoard } from "../state/context";
 import { elementOf } from "../state/state";
-import { shifted } from "./fitting";
+import { outlineOf, shifted } from "./fitting";
 
 /** A sheet in small: its drawing area, and what each drawing takes of it. */
 export function SheetSketch({ sheet }: { readonly sheet: LaidOutSheet }) {
@@ -10,7 +10,9 @@ export function SheetSketch({ sheet }: { readonly sheet: LaidOutSheet }) {
   if (!paper) return null;
   const { upright } = sheet.paper;
   const [width, height] = upright ? [paper.shortMm, paper.longMm] : [paper.longMm, paper.shortMm];
-  const outline = (upright ? paper.upright : paper.across).map(([x, y]) => `${x},${height - y}`).join(" ");
+  const outline = outlineOf(sheet, { papers: [paper], elements })
+    .map(([x, y]) => `${x},${height - y}`)
+    .join(" ");
   return (
     <svg viewBox={`0 0 ${width} ${height}`} className="w-full border border-rule bg-paper" role="img">
       <title>{`Sheet ${sheet.number}`}</title>

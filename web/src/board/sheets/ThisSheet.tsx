@@ -6,6 +6,7 @@ import { register, sheetsOf, TABLES } from "../state/drawings";
 import { SCALES, scaleWords } from "../state/scales";
 import { elementOf, unitsOf } from "../state/state";
 import { faultOf, takeInHand } from "./placing";
+import { TitleBlockFacts } from "./TitleBlockFacts";
 
 /** The sheet that is open: its number, title and paper, what stands on it, and what could. */
 export function ThisSheet({ sheet }: { readonly sheet: Sheet }) {
@@ -31,6 +32,7 @@ export function ThisSheet({ sheet }: { readonly sheet: Sheet }) {
       <Button className="mt-3" onClick={() => void sync.erase([sheet.id])}>
         Delete sheet
       </Button>
+      <TitleBlockFacts />
     </section>
   );
 }

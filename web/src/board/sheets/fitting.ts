@@ -1,4 +1,5 @@
-import type { Footprint, Paper, Sheet } from "../../api/types";
+import type { Footprint, Sheet } from "../../api/types";
+import { type BoardState, elementOf } from "../state/state";
 import type { Box, ModelPoint } from "../state/view";
 
 type Point = readonly [number, number];
@@ -119,8 +120,36 @@ function boxOf(outline: readonly Point[]): Box {
   return { minX: Math.min(...xs), minY: Math.min(...ys), maxX: Math.max(...xs), maxY: Math.max(...ys) };
 }
 
-/** What there is to draw on of a sheet. */
-export function outlineOf(sheet: Sheet, papers: readonly Paper[]): readonly Point[] {
-  const paper = papers.find((p) => p.id === sheet.paper.size);
-  return (sheet.paper.upright ? paper?.upright : paper?.across) ?? [];
+/** What there is to draw on of a sheet: its frame without the title block, which is no larger than that. */
+export function outlineOf(
+  sheet: Pick<Sheet, "paper">,
+  state: Pick<BoardState, "papers" | "elements">,
+): readonly Point[] {
+  const paper = state.papers.find((p) => p.id === sheet.paper.size);
+  const frame = sheet.paper.upright ? paper?.upright : paper?.across;
+  const block = elementOf(state, "titleBlock", elementOf(state, "settings", "settings")?.titleBlock);
+  if (!frame) return [];
+  const { minX, minY, maxX, maxY } = frame;
+  const wide = block?.place === "FOOT" ? maxX - minX : Math.min(block?.widthMm ?? 0, maxX - minX);
+  const high = block?.place === "RIGHT_EDGE" ? maxY - minY : Math.min(block?.heightMm ?? 0, maxY - minY);
+  const [left, top] = [maxX - wide, minY + high];
+  if (top >= maxY) return rectangle({ minX, minY, maxX: left, maxY });
+  if (left <= minX) return rectangle({ minX, minY: top, maxX, maxY });
+  return [
+    [minX, minY],
+    [left, minY],
+    [left, top],
+    [maxX, top],
+    [maxX, maxY],
+    [minX, maxY],
+  ];
+}
+
+function rectangle({ minX, minY, maxX, maxY }: Box): readonly Point[] {
+  return [
+    [minX, minY],
+    [maxX, minY],
+    [maxX, maxY],
+    [minX, maxY],
+  ];
 }

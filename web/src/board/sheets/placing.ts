@@ -43,7 +43,7 @@ export function among(state: BoardState, drawing: string, anchor: readonly [numb
     return box ? [{ name, box }] : [];
   });
   return {
-    outline: outlineOf(sheet, state.papers),
+    outline: outlineOf(sheet, state),
     others,
     same: samePlaces(state, sheet.id, drawing, anchor),
   };

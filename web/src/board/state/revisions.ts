@@ -292,6 +292,11 @@ export function lettering(letters: ElementOf<"settings">["letters"]): Edit {
   return { type: "letterMarks", letters };
 }
 
+/** The edit that makes another layout of title blocks. */
+export function addingTitleBlock(like: string, name: string): Edit {
+  return { type: "addTitleBlock", like, name };
+}
+
 /** The edit that puts things further to the front of a plan, or to the back. */
 export function inFront(drawing: string, things: readonly string[], how: Front): Edit {
   return { type: "putInFront", drawing, things: [...things], how };

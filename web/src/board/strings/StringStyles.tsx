@@ -5,6 +5,7 @@ import { Accepted } from "../fields/Accepted";
 import { useBoard, useBoardTools } from "../state/context";
 import { addingStringStyle, erasure } from "../state/revisions";
 import { type Elements, elementsOf } from "../state/state";
+import { freeCopyName } from "../state/stock";
 import { FigureFields, LineFields } from "./StyleFields";
 
 /** The styles of dimension strings: what a lens asks for, or a string has for its own. */
@@ -48,9 +49,7 @@ function OneStyle({ style, onAdded }: OneProps) {
   const revise = (part: Partial<StringStyle>) => void sync.revise({ ...style, ...part, type: "stringStyle" });
   const copy = async () => {
     const known = elementsOf(sync.state, "stringStyle");
-    const names = new Set(known.map((s) => s.name));
-    let name = `${style.name}, copy`;
-    for (let n = 2; names.has(name); n++) name = `${style.name}, copy ${n}`;
+    const name = freeCopyName(style.name, known);
     if (!(await sync.edit(addingStringStyle(style.id, name)))) return;
     const made = elementsOf(sync.state, "stringStyle").find((s) => !known.includes(s) && s.name === name);
     if (made) onAdded(made.id);

@@ -49,6 +49,7 @@ import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StringStyle;
 import org.leanlintel.core.model.Surface;
+import org.leanlintel.core.model.TitleBlock;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WorkState;
@@ -86,6 +87,7 @@ public final class Sketch {
                 Layer.plain(LAYER, "All", List.of()),
                 lens(),
                 style(),
+                titleBlock(),
                 new Drawing(
                         PLAN,
                         "Plan",
@@ -167,6 +169,31 @@ public final class Sketch {
                 STYLE,
                 Lens.Letters.USUAL,
                 Lens.Backdrop.NONE);
+    }
+
+    /** In the corner, 180 by 54: project, client and sheet above, drawing and scale below. */
+    public static TitleBlock titleBlock() {
+        return new TitleBlock(
+                TitleBlock.USUAL,
+                "Corner",
+                TitleBlock.Place.CORNER,
+                180,
+                72,
+                List.of(
+                        box(0, 54, 180, 18, new TitleBlock.Issues(3)),
+                        box(0, 40, 120, 14, new TitleBlock.Words("Project", "{project}", 5, true)),
+                        box(0, 34, 120, 6, new TitleBlock.Words("", "{address}", 2.5, false)),
+                        box(120, 34, 60, 20, new TitleBlock.Words("Client", "{client}", 3.5, false)),
+                        box(0, 22, 120, 12, new TitleBlock.Words("Drawing", "{title}", 5, true)),
+                        box(0, 16, 120, 6, new TitleBlock.Words("", "{units}", 2.5, false)),
+                        box(120, 0, 60, 34, new TitleBlock.Words("Sheet", "{sheet}\n{place in set}", 6, true)),
+                        box(0, 0, 36, 16, new TitleBlock.Words("Scale at {paper}", "{scale}", 3.5, false)),
+                        box(36, 0, 48, 16, new TitleBlock.Words("Drawn by", "{drawn by}", 3.5, false)),
+                        box(84, 0, 36, 16, new TitleBlock.Words("Printed", "{printed}", 3.5, false))));
+    }
+
+    private static TitleBlock.Part box(double x, double y, double wide, double high, TitleBlock.Content content) {
+        return new TitleBlock.Part(x, y, wide, high, false, true, content);
     }
 
     public static StringStyle style() {

@@ -15,6 +15,7 @@ import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.StringStyle;
 import org.leanlintel.core.model.Symbol;
+import org.leanlintel.core.model.TitleBlock;
 import org.leanlintel.core.model.Unusable;
 
 /** A new project that begins with an office's own standard instead of the one that comes with the program. */
@@ -22,7 +23,14 @@ public final class BegunWith {
 
     /** What uses others goes before them. */
     private static final List<Class<? extends Element.Stock>> USERS_FIRST = List.of(
-            BuildUp.class, Material.class, Lens.class, StringStyle.class, Clause.class, Layer.class, Symbol.class);
+            BuildUp.class,
+            Material.class,
+            Lens.class,
+            StringStyle.class,
+            TitleBlock.class,
+            Clause.class,
+            Layer.class,
+            Symbol.class);
 
     private BegunWith() {}
 

@@ -59,6 +59,7 @@ public sealed interface Edit
                 CopyString,
                 ReviseFigure,
                 AddStringStyle,
+                AddTitleBlock,
                 ReorderDrawing,
                 AddMaterial,
                 AddStorey,

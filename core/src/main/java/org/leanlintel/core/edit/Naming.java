@@ -42,6 +42,7 @@ import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StringStyle;
 import org.leanlintel.core.model.Symbol;
+import org.leanlintel.core.model.TitleBlock;
 import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Wall;
@@ -68,6 +69,7 @@ public final class Naming {
             case Storey s -> "storey " + s.name();
             case Layer l -> "layer " + l.name();
             case Lens l -> "lens " + l.name();
+            case TitleBlock b -> "title block " + b.name();
             case StringStyle s -> "string style " + s.name();
             case Material m -> "material " + m.name();
             case BuildUp b -> "build-up " + b.name();
@@ -114,6 +116,12 @@ public final class Naming {
             case Drawing d -> "drawing " + d.name();
             case Sheet s -> "sheet " + s.number();
         };
+    }
+
+    /** The same where a sentence begins with it. */
+    static String atStart(Element element) {
+        String name = of(element);
+        return Character.toUpperCase(name.charAt(0)) + name.substring(1);
     }
 
     static String of(List<? extends Element> elements) {

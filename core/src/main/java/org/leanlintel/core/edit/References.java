@@ -1,10 +1,10 @@
 package org.leanlintel.core.edit;
 
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Set;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.model.Blank;
 import org.leanlintel.core.model.BuildUp;
@@ -55,6 +55,7 @@ import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StringStyle;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Target;
+import org.leanlintel.core.model.TitleBlock;
 import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Wall;
@@ -78,16 +79,17 @@ public final class References {
     /** The same, after {@code change}: what was put must find what it refers to, and nothing may refer to what went. */
     static @Nullable Refusal dangling(Model next, Change change) {
         for (Element e : change.after()) if (missing(next, e) instanceof Refusal refusal) return refusal;
-        Set<ElementId> gone = new HashSet<>();
-        for (Element e : change.before()) if (next.find(e.id()) == null) gone.add(e.id());
+        Map<ElementId, Element> gone = new HashMap<>();
+        for (Element e : change.before()) if (next.find(e.id()) == null) gone.put(e.id(), e);
         return gone.isEmpty() ? null : stillUsed(next, gone);
     }
 
-    private static @Nullable Refusal stillUsed(Model next, Set<ElementId> gone) {
+    private static @Nullable Refusal stillUsed(Model next, Map<ElementId, Element> gone) {
         for (Element e : next.elements()) {
             for (Reference r : of(e)) {
-                if (gone.contains(r.to))
-                    return Refusal.because("\"%s\" is still used by %s.".formatted(r.to, Naming.of(e)), e.id());
+                if (gone.get(r.to) instanceof Element used)
+                    return Refusal.because(
+                            "%s is still used by %s.".formatted(Naming.atStart(used), Naming.of(e)), e.id());
             }
         }
         return null;
@@ -223,7 +225,8 @@ public final class References {
                 l.layers().forEach(of -> add(found, of.layer(), Layer.class));
                 add(found, l.strings(), StringStyle.class);
             }
-            case Settings s -> {}
+            case Settings s -> add(found, s.titleBlock(), TitleBlock.class);
+            case TitleBlock b -> b.symbols().forEach(id -> add(found, id, Symbol.class));
             case HeatRule h -> {}
             case Storey s -> {
                 if (s.floor() instanceof Storey.Built b) add(found, b.buildUp(), BuildUp.class);

@@ -17,6 +17,7 @@ import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.StringStyle;
 import org.leanlintel.core.model.Symbol;
+import org.leanlintel.core.model.TitleBlock;
 import org.leanlintel.core.model.Unusable;
 
 /**
@@ -85,6 +86,7 @@ public final class Standard {
             case Lens l -> l.called(id, l.name()).showing(layers(l)).stringing(there(l.strings()));
             case Clause c -> c.called(id);
             case StringStyle s -> s.called(id, s.name());
+            case TitleBlock b -> b.called(id, b.name()).showing(this::there);
             case Material m -> m.called(id, m.name());
             case BuildUp b -> b.named(id, b.mark(), b.name()).of(this::there);
             case Symbol s -> s.named(id, s.name());

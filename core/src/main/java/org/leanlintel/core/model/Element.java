@@ -15,5 +15,6 @@ public sealed interface Element permits OnLayer, Corner, Tracing, Element.Apart 
     sealed interface Sole extends Apart permits Settings, HeatRule, Rules, Site {}
 
     /** What others are made of or drawn by, and stands in no drawing itself. */
-    sealed interface Stock extends Apart permits Layer, Lens, StringStyle, Clause, Material, BuildUp, Symbol {}
+    sealed interface Stock extends Apart
+            permits Layer, Lens, StringStyle, TitleBlock, Clause, Material, BuildUp, Symbol {}
 }

@@ -1,5 +1,7 @@
 package org.leanlintel.core.model;
 
+import java.util.List;
+import java.util.Locale;
 import org.leanlintel.core.measure.UnitSystem;
 
 /**
@@ -8,6 +10,8 @@ import org.leanlintel.core.measure.UnitSystem;
  * @param region the trade region whose stock, words and sizes it is offered, by its id: "UK"
  * @param numbering how its rooms are numbered
  * @param letters what the marks of walls, doors and windows begin with
+ * @param titleBlock that of its sheets
+ * @param ownFields what its title blocks tell besides
  * @param cutHeightMm how far above a storey's level its plan is cut; usually 1,200 mm (ISO 7519 practice: 1.0 to 1.5 m)
  */
 public record Settings(
@@ -21,7 +25,9 @@ public record Settings(
         double cutHeightMm,
         String region,
         RoomNumbering numbering,
-        MarkLetters letters)
+        MarkLetters letters,
+        ElementId titleBlock,
+        List<OwnField> ownFields)
         implements Element.Sole {
 
     /** How the storeys are counted in the numbers of rooms. */
@@ -35,22 +41,105 @@ public record Settings(
     /** There is one, and this is its name. */
     public static final ElementId ID = new ElementId("settings");
 
+    private static final int MOST_FIELDS = 40;
+
+    /** With the usual title block and no fields of its own. */
+    public Settings(
+            ElementId id,
+            String name,
+            String address,
+            String client,
+            String drawnBy,
+            UnitSystem units,
+            PaperSize paper,
+            double cutHeightMm,
+            String region,
+            RoomNumbering numbering,
+            MarkLetters letters) {
+        this(
+                id,
+                name,
+                address,
+                client,
+                drawnBy,
+                units,
+                paper,
+                cutHeightMm,
+                region,
+                numbering,
+                letters,
+                TitleBlock.USUAL,
+                List.of());
+    }
+
     public Settings {
         name = Checks.name("The project's name", name);
         address = Checks.text("The address", address, 200);
         client = Checks.text("The client", client, 120);
         drawnBy = Checks.text("The drafter's name", drawnBy, 80);
         region = Checks.name("The trade region", region);
+        ownFields = List.copyOf(ownFields);
+        if (ownFields.size() > MOST_FIELDS)
+            throw new Unusable("A project has %d fields of its own at most.".formatted(MOST_FIELDS));
+        if (ownFields.stream()
+                        .map(f -> f.name().toLowerCase(Locale.ROOT))
+                        .distinct()
+                        .count()
+                < ownFields.size()) throw new Unusable("Two fields of the title block have one name.");
         cutHeightMm = Checks.between("The height of the plan's cut", cutHeightMm, 100, 5000);
+    }
+
+    /** The same with another title block and other fields in it. */
+    public Settings titled(ElementId block, List<OwnField> fields) {
+        return new Settings(
+                id,
+                name,
+                address,
+                client,
+                drawnBy,
+                units,
+                paper,
+                cutHeightMm,
+                region,
+                numbering,
+                letters,
+                block,
+                fields);
     }
 
     /** The same with marks that begin otherwise. */
     public Settings lettered(MarkLetters other) {
-        return new Settings(id, name, address, client, drawnBy, units, paper, cutHeightMm, region, numbering, other);
+        return new Settings(
+                id,
+                name,
+                address,
+                client,
+                drawnBy,
+                units,
+                paper,
+                cutHeightMm,
+                region,
+                numbering,
+                other,
+                titleBlock,
+                ownFields);
     }
 
     /** The same of another project. */
     public Settings named(String other) {
-        return new Settings(id, other, address, client, drawnBy, units, paper, cutHeightMm, region, numbering, letters);
+        return new Settings(
+                id,
+                other,
+                address,
+                client,
+                drawnBy,
+                units,
+                paper,
+                cutHeightMm,
+                region,
+                numbering,
+                letters,
+                titleBlock,
+                ownFields);
     }
 }

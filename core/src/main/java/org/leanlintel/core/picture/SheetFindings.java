@@ -15,6 +15,7 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.model.TitleBlock;
 import org.leanlintel.core.sheet.SheetArea;
 
 /**
@@ -49,7 +50,7 @@ public final class SheetFindings {
     private SheetFindings(Sheet sheet, Model model) {
         this.sheet = sheet;
         this.model = model;
-        area = SheetArea.of(sheet.paper());
+        area = SheetArea.of(sheet.paper(), TitleBlock.of(model));
     }
 
     /** Of every sheet of a model. @param pictures of a sheet, as it prints */

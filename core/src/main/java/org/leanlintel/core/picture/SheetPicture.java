@@ -14,6 +14,7 @@ import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Paper;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.model.TitleBlock;
 import org.leanlintel.core.picture.Lettering.Align;
 import org.leanlintel.core.sheet.SheetArea;
 import org.leanlintel.core.sheet.TitleFacts;
@@ -91,7 +92,7 @@ public final class SheetPicture {
 
     private Group frame() {
         Paper size = sheet.paper();
-        SheetArea area = SheetArea.of(size);
+        SheetArea area = SheetArea.of(size, TitleBlock.of(model));
         double left = area.frame().minX(), bottom = area.frame().minY();
         double right = area.frame().maxX(), top = area.frame().maxY();
         Pens pens = new Pens(model.all(Lens.class).getFirst());
@@ -103,7 +104,7 @@ public final class SheetPicture {
         pens.line(PenRole.SHEET_FRAME, new Vec(midX, top), new Vec(midX, top - CENTRING_MM));
         pens.line(PenRole.SHEET_FRAME, new Vec(left, midY), new Vec(left + CENTRING_MM, midY));
         pens.line(PenRole.SHEET_FRAME, new Vec(right, midY), new Vec(right - CENTRING_MM, midY));
-        new TitleBlock(sheet, model, facts, lettering, pens).paint();
+        new TitleBlockPainter(area, new TitleFields(sheet, model, facts), facts, model, lettering, pens).paint();
         return new Group(sheet.id(), sheet.id(), pens.items(), List.of());
     }
 }

@@ -20,6 +20,16 @@ public final class SymbolPicture {
     private SymbolPicture() {}
 
     public static Picture of(Symbol symbol, double widthMm, double depthMm, double scale) {
+        PlacedFitting placed = placed(symbol, widthMm, depthMm);
+        List<List<Vec>> lines =
+                SymbolLines.of(placed).lines().stream().map(SymbolPicture::line).toList();
+        Item item = new Item.Strokes(PenRole.FITTING, PEN, lines);
+        ElementId id = symbol.id();
+        return new Picture(scale, List.of(new Group(id, id, List.of(item), List.of())));
+    }
+
+    /** A use of it at the origin, its front downwards. */
+    static PlacedFitting placed(Symbol symbol, double widthMm, double depthMm) {
         Fitting use = new Fitting(
                 symbol.id(),
                 symbol.id(),
@@ -31,15 +41,10 @@ public final class SymbolPicture {
                 widthMm,
                 depthMm,
                 WorkState.NEW);
-        PlacedFitting placed = new PlacedFitting(use, symbol, Vec.ORIGIN, new Vec(1, 0), new Vec(0, -1));
-        List<List<Vec>> lines =
-                SymbolLines.of(placed).lines().stream().map(SymbolPicture::line).toList();
-        Item item = new Item.Strokes(PenRole.FITTING, PEN, lines);
-        ElementId id = symbol.id();
-        return new Picture(scale, List.of(new Group(id, id, List.of(item), List.of())));
+        return new PlacedFitting(use, symbol, Vec.ORIGIN, new Vec(1, 0), new Vec(0, -1));
     }
 
-    private static List<Vec> line(SymbolLines.Line line) {
+    static List<Vec> line(SymbolLines.Line line) {
         if (!line.closed()) return line.points();
         List<Vec> ring = new ArrayList<>(line.points());
         ring.add(line.points().getFirst());

@@ -15,7 +15,7 @@ final class FreeRoom {
         Bounds frame = area.frame(), block = area.block();
         free = new ArrayList<>();
         if (block.minX() > frame.minX()) free.add(new Bounds(frame.minX(), frame.minY(), block.minX(), frame.maxY()));
-        free.add(new Bounds(frame.minX(), block.maxY(), frame.maxX(), frame.maxY()));
+        if (block.maxY() < frame.maxY()) free.add(new Bounds(frame.minX(), block.maxY(), frame.maxX(), frame.maxY()));
     }
 
     /** The place for a rectangle that lies highest, and furthest to the left there; null where none is left. */

@@ -6,6 +6,7 @@ import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Paper;
+import org.leanlintel.core.model.TitleBlock;
 import org.leanlintel.core.model.Unusable;
 
 /** Lays drawings out on as few sheets as they need, in their order, tops in common lines. */
@@ -43,12 +44,12 @@ public final class LayOut {
     private final List<Filling> sheets = new ArrayList<>();
     private final List<Block> tooLarge = new ArrayList<>();
 
-    private LayOut(Paper paper) {
-        area = SheetArea.of(paper);
+    private LayOut(Paper paper, TitleBlock titles) {
+        area = SheetArea.of(paper, titles);
     }
 
-    public static Result on(Paper paper, List<Block> blocks) {
-        LayOut layOut = new LayOut(paper);
+    public static Result on(Paper paper, TitleBlock titles, List<Block> blocks) {
+        LayOut layOut = new LayOut(paper, titles);
         blocks.forEach(layOut::put);
         layOut.centre();
         List<List<Put>> sheets =
@@ -57,10 +58,10 @@ public final class LayOut {
     }
 
     /** On the paper of some that takes the fewest sheets and has them well used; where none has, on the one used best. */
-    public static Result onBest(List<Paper> papers, List<Block> blocks) {
+    public static Result onBest(List<Paper> papers, TitleBlock titles, List<Block> blocks) {
         Result best = null;
         for (Paper p : papers) {
-            Result tried = on(p, blocks);
+            Result tried = on(p, titles, blocks);
             if (best == null || better(tried, best)) best = tried;
         }
         if (best == null) throw new Unusable("Choose a paper to lay out on.");

@@ -4,25 +4,31 @@ import java.util.List;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Paper;
+import org.leanlintel.core.model.TitleBlock;
 
 /**
  * What of a sheet is there to draw on, in millimetres of paper from its lower left corner.
  *
  * @param frame within the frame
- * @param block the title block, at the lower right of it
+ * @param block the title block, at an edge or in a corner of it
  */
 public record SheetArea(Bounds frame, Bounds block) {
 
-    /** The greatest width of a title block (ISO 7200), and how high ours is; on narrow paper it is as wide as the frame. */
-    public static final double BLOCK_WIDTH_MM = 180, BLOCK_HEIGHT_MM = 72;
+    /** On small paper the block is no larger than the frame. */
+    public static SheetArea of(Paper paper, TitleBlock titles) {
+        Bounds frame = frame(paper);
+        double wide =
+                titles.place() == TitleBlock.Place.FOOT ? frame.width() : Math.min(titles.widthMm(), frame.width());
+        double high = titles.place() == TitleBlock.Place.RIGHT_EDGE
+                ? frame.height()
+                : Math.min(titles.heightMm(), frame.height());
+        return new SheetArea(frame, new Bounds(frame.maxX() - wide, frame.minY(), frame.maxX(), frame.minY() + high));
+    }
 
-    public static SheetArea of(Paper paper) {
-        double margin = paper.size().marginMm(), right = paper.widthMm() - margin;
-        double bottom = margin;
-        double left = paper.size().leftMarginMm();
-        return new SheetArea(
-                new Bounds(left, bottom, right, paper.heightMm() - margin),
-                new Bounds(Math.max(left, right - BLOCK_WIDTH_MM), bottom, right, bottom + BLOCK_HEIGHT_MM));
+    /** Within the margins of paper. */
+    public static Bounds frame(Paper paper) {
+        double margin = paper.size().marginMm();
+        return new Bounds(paper.size().leftMarginMm(), margin, paper.widthMm() - margin, paper.heightMm() - margin);
     }
 
     /** Whether something lies within the frame and clear of the title block. */
@@ -34,8 +40,20 @@ public record SheetArea(Bounds frame, Bounds block) {
                 && !block.meets(box);
     }
 
+    private static List<Vec> rectangle(Bounds b) {
+        return List.of(
+                new Vec(b.minX(), b.minY()),
+                new Vec(b.maxX(), b.minY()),
+                new Vec(b.maxX(), b.maxY()),
+                new Vec(b.minX(), b.maxY()));
+    }
+
     /** Round all there is to draw on, counter-clockwise. */
     public List<Vec> outline() {
+        if (block.maxY() >= frame.maxY())
+            return rectangle(new Bounds(frame.minX(), frame.minY(), block.minX(), frame.maxY()));
+        if (block.minX() <= frame.minX())
+            return rectangle(new Bounds(frame.minX(), block.maxY(), frame.maxX(), frame.maxY()));
         return List.of(
                 new Vec(frame.minX(), frame.minY()),
                 new Vec(block.minX(), frame.minY()),

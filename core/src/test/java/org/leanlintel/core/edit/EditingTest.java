@@ -190,7 +190,7 @@ class EditingTest {
 
     @Test
     void whatIsInUseCannotBeDeleted() {
-        assertThat(refusal(new Delete(List.of(Sketch.SHELL)))).contains("\"shell\" is still used by wall W");
+        assertThat(refusal(new Delete(List.of(Sketch.SHELL)))).contains("Build-up shell is still used by wall W");
         assertThat(refusal(new Delete(List.of(Settings.ID))))
                 .isEqualTo("A project needs its settings, its site and its rules: that cannot be deleted.");
     }

@@ -11,15 +11,18 @@ import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.leanlintel.core.Sketch;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Paper;
 import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.TitleBlock;
 
 /** On an A2 sheet there are 564 by 400 to draw on, but for the title block of 180 by 72. */
 class LayOutTest {
 
+    private static final TitleBlock TITLES = Sketch.titleBlock();
     private static final Paper A2 = Paper.across(PaperSize.A2);
 
     private static LayOut.Block block(String name, double width, double height) {
@@ -34,7 +37,7 @@ class LayOutTest {
     /** Two of 270 and the gap of 8 are 548 wide, and share 8 of what is left on either side. */
     @Test
     void whatFitsSideBySideHasItsTopInOneLine() {
-        List<List<LayOut.Put>> sheets = LayOut.on(A2, List.of(block("a", 270, 200), block("b", 270, 150)))
+        List<List<LayOut.Put>> sheets = LayOut.on(A2, TITLES, List.of(block("a", 270, 200), block("b", 270, 150)))
                 .sheets();
         assertThat(sheets).hasSize(1);
         Bounds a = sheets.getFirst().get(0).box(), b = sheets.getFirst().get(1).box();
@@ -48,7 +51,9 @@ class LayOutTest {
     @Test
     void eachGoesToTheFirstSheetWithRoomForIt() {
         LayOut.Result result = LayOut.on(
-                A2, List.of(block("a", 270, 300), block("b", 270, 300), block("c", 270, 200), block("d", 100, 60)));
+                A2,
+                TITLES,
+                List.of(block("a", 270, 300), block("b", 270, 300), block("c", 270, 200), block("d", 100, 60)));
         assertThat(result.sheets()).extracting(LayOutTest::names).containsExactly(List.of("a", "b", "d"), List.of("c"));
         assertThat(result.tooLarge()).isEmpty();
     }
@@ -58,6 +63,7 @@ class LayOutTest {
     void leftEdgesComeInLine() {
         List<LayOut.Put> sheet = LayOut.on(
                         A2,
+                        TITLES,
                         List.of(block("a", 270, 150), block("b", 200, 150), block("c", 250, 100), block("d", 150, 100)))
                 .sheets()
                 .getFirst();
@@ -67,7 +73,7 @@ class LayOutTest {
 
     @Test
     void whatIsLargerThanThePaperIsSaid() {
-        LayOut.Result result = LayOut.on(A2, List.of(block("a", 600, 100), block("b", 100, 100)));
+        LayOut.Result result = LayOut.on(A2, TITLES, List.of(block("a", 600, 100), block("b", 100, 100)));
         assertThat(result.tooLarge()).extracting(b -> b.drawing().value()).containsExactly("a");
         assertThat(result.sheets()).extracting(LayOutTest::names).containsExactly(List.of("b"));
     }
@@ -76,11 +82,12 @@ class LayOutTest {
     @Test
     void thePaperIsTheOneThatIsWellUsed() {
         List<Paper> papers = List.of(Paper.across(PaperSize.A1), A2, Paper.across(PaperSize.A3));
-        LayOut.Result one = LayOut.onBest(papers, List.of(block("a", 500, 300)));
+        LayOut.Result one = LayOut.onBest(papers, TITLES, List.of(block("a", 500, 300)));
         assertThat(one.paper()).isEqualTo(A2);
         assertThat(one.used()).isCloseTo(500 * 300.0 / (564 * 400 - 180 * 72), within(1e-9));
         LayOut.Result four = LayOut.onBest(
                 papers,
+                TITLES,
                 List.of(block("a", 350, 250), block("b", 350, 250), block("c", 350, 250), block("d", 350, 220)));
         assertThat(four.paper()).as("fewer sheets").isEqualTo(Paper.across(PaperSize.A1));
         assertThat(four.sheets()).hasSize(1);
@@ -99,12 +106,12 @@ class LayOutTest {
         List<LayOut.Block> blocks = new ArrayList<>();
         for (int i = 0; i < 3 + random.nextInt(20); i++)
             blocks.add(block("b" + i, 10 + random.nextDouble() * 300, 10 + random.nextDouble() * 250));
-        LayOut.Result result = LayOut.on(paper, blocks);
+        LayOut.Result result = LayOut.on(paper, TITLES, blocks);
         int put = 0;
         for (List<LayOut.Put> sheet : result.sheets()) {
             put += sheet.size();
             for (LayOut.Put p : sheet) {
-                assertThat(SheetArea.of(paper).holds(p.box())).isTrue();
+                assertThat(SheetArea.of(paper, TITLES).holds(p.box())).isTrue();
                 for (LayOut.Put other : sheet)
                     assertThat(p == other
                                     || !p.box().grown(LayOut.GAP_MM / 2 - 1e-6).meets(other.box()))

@@ -57,7 +57,11 @@ class RoomTableTest {
                 .filteredOn(name -> name.equals("Room + Study"))
                 .hasSize(1);
         assertThat(before).as("another partition, as thick and as long").isCloseTo(after, within(0.03));
-        assertThat(figure(was.getLast().cells().get(4).text())).isGreaterThan(15);
+        Table.Row joined = was.stream()
+                .filter(r -> r.cells().get(1).text().equals("Room + Study"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(figure(joined.cells().get(4).text())).isGreaterThan(15);
         assertThat(sketch.wall(comes).state()).as("the model itself stays").isEqualTo(WorkState.NEW);
     }
 

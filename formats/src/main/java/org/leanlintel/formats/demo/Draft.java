@@ -83,6 +83,7 @@ import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Stop;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Symbol;
+import org.leanlintel.core.model.TitleBlock;
 import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
@@ -407,7 +408,7 @@ final class Draft {
                     Footprint.of(now.model().get(id, Drawing.class), now.model(), picture, DrawingLettering.get());
             blocks.add(new LayOut.Block(id, print.anchor(), print.box()));
         }
-        LayOut.Result laid = LayOut.on(paper, blocks);
+        LayOut.Result laid = LayOut.on(paper, TitleBlock.of(now.model()), blocks);
         if (laid.sheets().size() != 1 || !laid.tooLarge().isEmpty())
             throw new IllegalStateException("More than one sheet is needed for " + title);
         List<Sheet.Placed> placed = laid.sheets().getFirst().stream()

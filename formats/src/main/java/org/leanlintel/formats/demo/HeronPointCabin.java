@@ -8,6 +8,7 @@ import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Opening.Opens;
+import org.leanlintel.core.model.OwnField;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Pitch;
 import org.leanlintel.core.model.Roof;
@@ -49,7 +50,9 @@ public final class HeronPointCabin {
                         48 * UnitSystem.MM_PER_INCH,
                         "US",
                         Settings.RoomNumbering.HUNDREDS,
-                        OfficeStandard.region("US").letters())),
+                        OfficeStandard.region("US").letters(),
+                        OfficeStandard.region("US").titleBlock(),
+                        List.of(new OwnField("Job number", "2409"), new OwnField("Checked by", "J. Marl")))),
                 UnitSystem.MM_PER_INCH);
         d.storey(STOREY, "slab-on-grade");
         List<Wall> shell = d.shell("frame-2x6", 0, 0, 0, DEPTH, WIDTH, DEPTH, WIDTH, 0);
@@ -112,7 +115,7 @@ public final class HeronPointCabin {
         d.sheet(
                 "A-102",
                 "Loft plan and section",
-                PaperSize.ARCH_C,
+                PaperSize.ARCH_D,
                 d.named("Loft plan"),
                 d.named("Section A"),
                 buildUps);

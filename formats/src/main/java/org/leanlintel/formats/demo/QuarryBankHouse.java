@@ -15,6 +15,7 @@ import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Opening.Opens;
 import org.leanlintel.core.model.OutsideSteps;
+import org.leanlintel.core.model.OwnField;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Pitch;
 import org.leanlintel.core.model.Ply;
@@ -58,7 +59,9 @@ public final class QuarryBankHouse {
                     1200,
                     "UK",
                     Settings.RoomNumbering.FROM_ZERO,
-                    OfficeStandard.region("UK").letters())),
+                    OfficeStandard.region("UK").letters(),
+                    OfficeStandard.region("UK").titleBlock(),
+                    List.of(new OwnField("Job number", "2417"), new OwnField("Checked by", "J. Marl")))),
             1);
     private final Wall west, north, south, garageNorth, east, garageSouth;
     /** Placed with the other openings. */

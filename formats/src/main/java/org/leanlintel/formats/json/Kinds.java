@@ -43,6 +43,7 @@ import org.leanlintel.core.model.Surface;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.SymbolPart;
 import org.leanlintel.core.model.Target;
+import org.leanlintel.core.model.TitleBlock;
 import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
@@ -68,6 +69,7 @@ public final class Kinds {
             Dimension.Of.class,
             DimensionString.Styled.class,
             StringStyle.Extension.class,
+            TitleBlock.Content.class,
             OwnPart.class,
             ReviseFigure.To.class,
             OwnPart.Place.class,

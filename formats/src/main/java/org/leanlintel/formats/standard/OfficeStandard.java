@@ -17,6 +17,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OpeningMake;
+import org.leanlintel.core.model.OwnField;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Pitch;
 import org.leanlintel.core.model.Rise;
@@ -55,6 +56,7 @@ public final class OfficeStandard {
     private static final List<String> FILES = List.of(
             "layers.json",
             "string-styles.json",
+            "title-blocks.json",
             "lenses.json",
             "clauses.json",
             "materials.json",
@@ -155,7 +157,9 @@ public final class OfficeStandard {
                 region.cutMm(),
                 region.id(),
                 region.numbering(),
-                region.letters());
+                region.letters(),
+                region.titleBlock(),
+                List.of(new OwnField("Job number", ""), new OwnField("Checked by", "")));
     }
 
     /** The stock of fittings of a region. */

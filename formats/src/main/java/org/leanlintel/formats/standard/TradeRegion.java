@@ -18,6 +18,7 @@ import org.leanlintel.core.model.Settings;
  *
  * @param like the region whose rules, fittings, doors, windows and stairs, as they are made, it has; itself for one that comes with the program
  * @param letters what marks of walls, doors and windows begin with there
+ * @param titleBlock that of its sheets
  * @param cutMm how far above a storey's level its plan is cut
  * @param buildUps those it starts with, each with its mark
  * @param outsideWall and partition: what walls are first drawn of; groundFloor and upperFloor likewise
@@ -34,6 +35,7 @@ public record TradeRegion(
         UnitSystem units,
         PaperSize paper,
         Settings.RoomNumbering numbering,
+        ElementId titleBlock,
         MarkLetters letters,
         double cutMm,
         double scale,

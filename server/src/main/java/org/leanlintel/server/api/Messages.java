@@ -273,9 +273,9 @@ public final class Messages {
     /** @param tooLarge drawings that fit on no such paper; @param used what part of the room on the sheets is taken */
     public record LaidOut(List<LaidOutSheet> sheets, List<ElementId> tooLarge, double used) {}
 
-    /** A size of paper. @param across what of it there is to draw on where it lies across; {@code upright} likewise */
+    /** A size of paper. @param across its frame where it lies across; {@code upright} likewise */
     public record PaperAnswer(
-            PaperSize id, String label, double longMm, double shortMm, List<Vec> across, List<Vec> upright) {
+            PaperSize id, String label, double longMm, double shortMm, Bounds across, Bounds upright) {
 
         static PaperAnswer of(PaperSize size) {
             return new PaperAnswer(
@@ -283,8 +283,8 @@ public final class Messages {
                     size.label(),
                     size.longMm(),
                     size.shortMm(),
-                    SheetArea.of(new Paper(size, false)).outline(),
-                    SheetArea.of(new Paper(size, true)).outline());
+                    SheetArea.frame(new Paper(size, false)),
+                    SheetArea.frame(new Paper(size, true)));
         }
     }
 

@@ -12,6 +12,7 @@ import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Paper;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.model.TitleBlock;
 import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.picture.Footprint;
 import org.leanlintel.core.picture.SheetFindings;
@@ -114,7 +115,7 @@ public class SheetsApi {
             Footprint print = new Printing(now, List.of()).footprint(d.id());
             blocks.add(new LayOut.Block(d.id(), print.anchor(), print.box()));
         }
-        LayOut.Result result = LayOut.onBest(papers(model, request.papers()), blocks);
+        LayOut.Result result = LayOut.onBest(papers(model, request.papers()), TitleBlock.of(model), blocks);
         SheetNames names = new SheetNames(model, request.after());
         return new LaidOut(
                 result.sheets().stream()

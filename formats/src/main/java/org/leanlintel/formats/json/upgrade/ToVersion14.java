@@ -3,7 +3,7 @@ package org.leanlintel.formats.json.upgrade;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Lenses say how large words are, what stands behind plans and from which scale on layers go; plans say what is in front. */
+/** Title blocks are laid out by the project; lenses say how large words are, what stands behind plans and from which scale on layers go; plans say what is in front. */
 final class ToVersion14 extends Step {
 
     @Override
@@ -11,11 +11,15 @@ final class ToVersion14 extends Step {
         switch (type(element)) {
             case "lens" -> lens(element);
             case "drawing" -> element.set("inFront", array());
-            case "settings" ->
-                element.set(
-                        "letters", object().put("walls", "W").put("doors", "D").put("windows", "G"));
+            case "settings" -> settings(element);
             default -> {}
         }
+    }
+
+    private static void settings(ObjectNode settings) {
+        settings.set("letters", object().put("walls", "W").put("doors", "D").put("windows", "G"));
+        settings.put("titleBlock", "title-block-corner");
+        settings.set("ownFields", array());
     }
 
     private static void lens(ObjectNode lens) {

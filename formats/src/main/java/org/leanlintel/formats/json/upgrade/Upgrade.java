@@ -38,13 +38,15 @@ public final class Upgrade {
 
     /**
      * What forms after {@code version} have added to every project: the sixth a rule for heat, a site, rules, layers and symbols of
-     * fittings, the tenth styles of strings, the twelfth lenses of elevations and of roof plans.
+     * fittings, the tenth styles of strings, the twelfth lenses of elevations and of roof plans,
+     * the fourteenth title blocks.
      */
     public static List<JsonNode> added(int version, boolean inches) {
         List<JsonNode> added = new ArrayList<>();
         if (version < 6) added(6, Step.frozen("added-6.json").path(inches ? "inches" : "metric"), added);
         if (version < 10) added(10, Step.frozen("added-10.json"), added);
         if (version < 12) added(12, Step.frozen("added-12.json"), added);
+        if (version < 14) added(14, Step.frozen("added-14.json"), added);
         return added;
     }
 
