@@ -31,6 +31,8 @@ export function IssueEntry({ issue, before, onCompare, onChanged, onClose }: Pro
         <b className={`font-semibold ${issue.withdrawn ? "line-through" : ""}`}>Issue {number}</b>
         <span>
           {date}, for {words}
+          {issue.sheets.length > 0 &&
+            `, ${issue.sheets.length === 1 ? "one sheet" : `${issue.sheets.length} sheets`}`}
         </span>
         <span className="min-w-0 grow truncate text-ink-2" title={note}>
           {note}
@@ -51,6 +53,14 @@ export function IssueEntry({ issue, before, onCompare, onChanged, onClose }: Pro
           rel="noreferrer"
         >
           Open PDF
+        </a>
+        <a
+          className="rounded border border-rule bg-paper px-3 py-1 hover:bg-lime-2"
+          href={`/api/v1/projects/${project}/issues/${issue.id}/transmittal.pdf`}
+          target="_blank"
+          rel="noreferrer"
+        >
+          Transmittal
         </a>
         <Button onClick={look}>Look at it</Button>
         <Button onClick={() => onCompare({ before: issue, after: null })}>Compare with today</Button>

@@ -1,6 +1,7 @@
 import { type FormEvent, useState } from "react";
 import { answerOf, api, reasonOf } from "../../api/client";
 import type { Issue, Issued } from "../../api/types";
+import { Checks } from "../../ui/Checks";
 import { Button, Choice, Fault, fieldClass, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../state/context";
 import { elementsOf } from "../state/state";
@@ -18,13 +19,17 @@ interface Props {
   readonly onIssued: () => void;
 }
 
-/** Hands all sheets out as they stand. */
+/** Hands sheets out as they stand: all, or those chosen. */
 export function NewIssue({ issues, onIssued }: Props) {
   const { sync } = useBoardTools();
   const project = useBoard((s) => s.project);
   const elements = useBoard((s) => s.elements);
   const shown = useBoard((s) => s.shown);
-  const sheets = elementsOf({ elements }, "sheet").length;
+  const sheets = elementsOf({ elements }, "sheet").toSorted((a, b) =>
+    a.number.localeCompare(b.number, undefined, { numeric: true }),
+  );
+  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
+  const chosen = sheets.filter((s) => !left.has(s.id));
   const [facts, setFacts] = useState<Issued>({
     number: String(issues.length + 1),
     date: today(),
@@ -38,7 +43,10 @@ export function NewIssue({ issues, onIssued }: Props) {
     setBusy(true);
     try {
       await answerOf(
-        api.POST("/api/v1/projects/{project}/issues", { params: { path: { project } }, body: facts }),
+        api.POST("/api/v1/projects/{project}/issues", {
+          params: { path: { project } },
+          body: { issued: facts, sheets: chosen.length === sheets.length ? [] : chosen.map((s) => s.id) },
+        }),
       );
       if (shown?.kind === "sheet") await sync.show(shown);
       onIssued();
@@ -79,10 +87,24 @@ export function NewIssue({ issues, onIssued }: Props) {
           onChange={(e) => setFacts({ ...facts, note: e.target.value })}
         />
       </Row>
+      {sheets.length > 1 && (
+        <div className="col-span-2 mt-1">
+          <Checks
+            words="Sheets in it"
+            options={sheets.map((s) => [s.id, s.number] as const)}
+            chosen={chosen.map((s) => s.id)}
+            onChange={(on) => setLeft(new Set(sheets.map((s) => s.id).filter((id) => !on.includes(id))))}
+          />
+        </div>
+      )}
       <div className="col-span-2 mt-2 flex items-center justify-end gap-3">
-        {sheets === 0 && <p className="text-ink-2">There are no sheets to issue yet.</p>}
-        <Button main type="submit" disabled={busy || sheets === 0 || !facts.number.trim() || !facts.date}>
-          {busy ? "Issuing" : `Issue ${sheets === 1 ? "the sheet" : `all ${sheets} sheets`}`}
+        {sheets.length === 0 && <p className="text-ink-2">There are no sheets to issue yet.</p>}
+        <Button
+          main
+          type="submit"
+          disabled={busy || chosen.length === 0 || !facts.number.trim() || !facts.date}
+        >
+          {busy ? "Issuing" : `Issue ${count(chosen.length, sheets.length)}`}
         </Button>
       </div>
       {fault && (
@@ -92,6 +114,11 @@ export function NewIssue({ issues, onIssued }: Props) {
       )}
     </form>
   );
+}
+
+function count(chosen: number, all: number): string {
+  if (all === 1) return "the sheet";
+  return chosen === all ? `all ${all} sheets` : `${chosen} of ${all} sheets`;
 }
 
 function today(): string {

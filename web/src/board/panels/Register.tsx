@@ -3,6 +3,7 @@ import { Button } from "../../ui/controls";
 import { ofHouse } from "../commands/ofHouse";
 import { DrawingList } from "../register/DrawingList";
 import { ThisDrawing } from "../register/ThisDrawing";
+import { NumberSheets } from "../sheets/NumberSheets";
 import { SheetsToCome } from "../sheets/SheetsToCome";
 import { ThisSheet } from "../sheets/ThisSheet";
 import { useBoard, useBoardTools } from "../state/context";
@@ -39,6 +40,7 @@ export function Register() {
       </ul>
       {sheet && !locked && <ThisSheet key={sheet.id} sheet={sheet} />}
       {!locked && <SheetsToCome />}
+      {!locked && sheets.length > 1 && <NumberSheets />}
       {!locked && <TracedFrom />}
     </>
   );
@@ -50,14 +52,24 @@ function SaveSchedule() {
   const version = useBoard((s) => s.version?.id);
   const drawing = useBoard(drawingShown);
   if (!drawing || !TABLES.includes(drawing.kind)) return null;
+  const at = version ? `?version=${version}` : "";
   return (
-    <a
-      className="mb-2 block text-verdigris underline hover:text-ink"
-      href={`/api/v1/projects/${project}/drawings/${drawing.id}/schedule.csv${version ? `?version=${version}` : ""}`}
-      download
-    >
-      Save {drawing.name} as CSV
-    </a>
+    <p className="mb-2 flex gap-4">
+      <a
+        className="text-verdigris underline hover:text-ink"
+        href={`/api/v1/projects/${project}/drawings/${drawing.id}/schedule.csv${at}`}
+        download
+      >
+        Save {drawing.name} as CSV
+      </a>
+      <a
+        className="text-verdigris underline hover:text-ink"
+        href={`/api/v1/projects/${project}/schedules.xlsx${at}`}
+        download
+      >
+        All schedules as XLSX
+      </a>
+    </p>
   );
 }
 

@@ -292,6 +292,11 @@ export function lettering(letters: ElementOf<"settings">["letters"]): Edit {
   return { type: "letterMarks", letters };
 }
 
+/** The edit that numbers all sheets anew. */
+export function numberingSheets(before: string, by: "ORDER" | "KIND"): Edit {
+  return { type: "numberSheets", before, by };
+}
+
 /** The edit that makes another layout of title blocks. */
 export function addingTitleBlock(like: string, name: string): Edit {
   return { type: "addTitleBlock", like, name };

@@ -32,9 +32,10 @@ class IssuesApiTest {
 
     private final Api api = Api.newProject(SERVER, "Issuing");
 
-    private Answer issue(String number, String purpose) {
-        return api.post(
-                "/issues", Map.of("number", number, "date", "2026-03-09", "purpose", purpose, "note", "first set"));
+    private Answer issue(String number, String purpose, String... sheets) {
+        Map<String, String> issued =
+                Map.of("number", number, "date", "2026-03-09", "purpose", purpose, "note", "first set");
+        return api.post("/issues", Map.of("issued", issued, "sheets", List.of(sheets)));
     }
 
     private void note(String text) {
@@ -44,10 +45,15 @@ class IssuesApiTest {
     }
 
     private void sheet() {
+        sheet("A-101", "Ground");
+    }
+
+    /** @return its id */
+    private String sheet(String number, String title) {
         Sheet.Placed plan = new Sheet.Placed(PLAN, Vec.ORIGIN, new Vec(200, 250));
-        assertThat(api.edit(new AddSheet("A-101", "Ground", Paper.across(PaperSize.A2), List.of(plan)))
-                        .status())
-                .isEqualTo(200);
+        Answer answer = api.edit(new AddSheet(number, title, Paper.across(PaperSize.A2), List.of(plan)));
+        assertThat(answer.status()).isEqualTo(200);
+        return answer.json().path("put").path(0).path("id").asString();
     }
 
     private static String text(byte[] pdf) throws IOException {
@@ -112,6 +118,33 @@ class IssuesApiTest {
         JsonNode second = issue("2", "PERMIT").json();
         assertThat(document(second)).contains("permit").doesNotContain("tender");
         assertThat(api.get("/issues").json()).hasSize(2);
+    }
+
+    /** What was issued of one sheet stands in its title block alone; a transmittal lists just that. */
+    @Test
+    void someSheetsAreIssuedByThemselves() throws IOException {
+        String ground = sheet("A-101", "Ground"), again = sheet("A-102", "Again");
+        JsonNode one = issue("P1", "COMMENT", again).json();
+        assertThat(one.path("sheets").values()).extracting(JsonNode::asString).containsExactly(again);
+        assertThat(document(one)).contains("A-102", "comment").doesNotContain("A-101");
+        JsonNode both = issue("P2", "PERMIT").json();
+        String set = document(both);
+        assertThat(set.split("comment", -1)).as("on one of the two sheets").hasSize(2);
+        assertThat(set.split("permit", -1)).as("on both").hasSize(3);
+        Map<String, String> given = Map.of("name", "Teasel & Wren", "date", "2026-03-10", "way", "by post");
+        api.post("/issues/" + one.path("id").asString() + "/recipients", given);
+        assertThat(text(api.get("/issues/" + one.path("id").asString() + "/transmittal.pdf")
+                        .body()))
+                .contains(
+                        "Transmittal",
+                        "Issue P1 of 2026-03-09, for comment",
+                        "A-102",
+                        "Again",
+                        "Teasel & Wren",
+                        "by post")
+                .doesNotContain("A-101");
+        assertThat(issue("P3", "PERMIT", "nothing").status()).isEqualTo(404);
+        assertThat(ground).isNotEqualTo(again);
     }
 
     @Test

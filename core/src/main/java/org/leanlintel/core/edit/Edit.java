@@ -24,6 +24,7 @@ public sealed interface Edit
                 DrawConstructionLine,
                 ReviseOpening,
                 MakeType,
+                NumberSheets,
                 RenumberMarks,
                 LetterMarks,
                 PutInFront,

@@ -19,6 +19,10 @@ public record Sheet(ElementId id, String number, String title, Paper paper, List
         if (drawings.size() > MOST) throw new Unusable("A sheet has %d drawings at most.".formatted(MOST));
     }
 
+    public Sheet numbered(String other) {
+        return new Sheet(id, other, title, paper, drawings);
+    }
+
     public Sheet with(List<Placed> others) {
         return new Sheet(id, number, title, paper, others);
     }

@@ -34,6 +34,16 @@ public final class PdfWriter {
         return page(sheet, size.widthMm(), size.heightMm(), title, lettering);
     }
 
+    /** Pages of one paper, with everything of pictures in paper millimetres. */
+    public static byte[] pages(List<Picture> pictures, Paper size, String title, Lettering lettering) {
+        return document(title, (document, fonts) -> {
+            for (Picture p : pictures)
+                try (PdfPage page = new PdfPage(document, fonts, lettering, size.widthMm(), size.heightMm())) {
+                    page.draw(p.inOrder());
+                }
+        });
+    }
+
     /** A page of any size with everything of a picture in paper millimetres. */
     public static byte[] page(Picture sheet, double widthMm, double heightMm, String title, Lettering lettering) {
         return document(title, (document, fonts) -> {

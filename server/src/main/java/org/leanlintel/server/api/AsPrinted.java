@@ -4,7 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.leanlintel.core.sheet.Issued;
+import org.leanlintel.core.sheet.Told;
 import org.leanlintel.server.live.Live;
 import org.leanlintel.server.live.LiveProjects;
 import org.leanlintel.server.live.Printing;
@@ -38,7 +38,7 @@ class AsPrinted {
     }
 
     /** What title blocks tell of: those that were not withdrawn. */
-    static List<Issued> counting(List<Issue> all) {
-        return all.stream().filter(Issue::counts).map(Issue::issued).toList();
+    static List<Told> counting(List<Issue> all) {
+        return all.stream().filter(Issue::counts).map(Issue::told).toList();
     }
 }

@@ -13,9 +13,12 @@ import org.leanlintel.core.issue.State;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.picture.SheetFindings;
-import org.leanlintel.core.sheet.Issued;
+import org.leanlintel.core.picture.Transmittal;
 import org.leanlintel.core.sheet.SheetOrder;
+import org.leanlintel.core.sheet.Told;
 import org.leanlintel.formats.pdf.DrawingLettering;
+import org.leanlintel.formats.pdf.PdfWriter;
+import org.leanlintel.server.api.Messages.IssueRequest;
 import org.leanlintel.server.api.Messages.Withdrawal;
 import org.leanlintel.server.live.Live;
 import org.leanlintel.server.live.LiveProjects;
@@ -72,25 +75,49 @@ public class IssuesApi {
         return all;
     }
 
-    /** Hands out all sheets as they stand. */
+    /** Hands out sheets as they stand: those named, or all. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    public Issue issue(@PathVariable UUID project, @RequestBody Issued request) {
+    public Issue issue(@PathVariable UUID project, @RequestBody IssueRequest request) {
+        Told asked =
+                new Told(request.issued(), request.sheets().stream().distinct().toList());
+        String number = asked.issued().number();
         List<Issue> before = issues.of(project);
         for (Issue i : before)
-            if (i.issued().number().equalsIgnoreCase(request.number()))
-                throw new Unusable("There is an issue %s already.".formatted(request.number()));
+            if (i.issued().number().equalsIgnoreCase(number))
+                throw new Unusable("There is an issue %s already.".formatted(number));
         Live now = live.get(project);
-        List<Sheet> sheets = SheetOrder.of(now.model());
+        List<Sheet> sheets = SheetOrder.of(now.model(), asked.sheets());
         if (sheets.isEmpty()) throw new Unusable("There are no sheets to issue yet.");
-        List<Issued> told = new ArrayList<>(AsPrinted.counting(before));
-        told.add(request);
+        List<Told> told = new ArrayList<>(AsPrinted.counting(before));
+        told.add(asked);
         byte[] set = new Printing(now, told).set(sheets);
         try {
-            return issues.add(project, request, now.model(), set);
+            return issues.add(project, asked, now.model(), set);
         } catch (DataIntegrityViolationException takenMeanwhile) {
-            throw new Unusable("There is an issue %s already.".formatted(request.number()));
+            throw new Unusable("There is an issue %s already.".formatted(number));
         }
+    }
+
+    /** A page to go with an issue: what it is for, its sheets, and who was given it. */
+    @GetMapping(path = "/{issue}/transmittal.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    public ResponseEntity<byte[]> transmittal(@PathVariable UUID project, @PathVariable UUID issue) {
+        Issue asked = issues.get(project, issue);
+        Live then = issued(project, issue);
+        List<Transmittal.Given> given = asked.recipients().stream()
+                .map(r -> new Transmittal.Given(r.name(), r.date(), r.way()))
+                .toList();
+        Transmittal page = new Transmittal(asked.issued(), SheetOrder.of(then.model(), asked.sheets()), given);
+        String name = "%s, issue %s, transmittal.pdf"
+                .formatted(then.model().settings().name(), asked.issued().number());
+        return ProjectsApi.download(
+                PdfWriter.pages(
+                        page.pages(then.model(), DrawingLettering.get()),
+                        Transmittal.paper(then.model()),
+                        name,
+                        DrawingLettering.get()),
+                MediaType.APPLICATION_PDF,
+                name);
     }
 
     /** The document as it was handed out. */

@@ -22,6 +22,7 @@ import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.StairRules;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.picture.Picture;
+import org.leanlintel.core.sheet.Issued;
 import org.leanlintel.core.sheet.SheetArea;
 import org.leanlintel.core.takeoff.Measurement;
 import org.leanlintel.formats.traced.TracedFile;
@@ -272,6 +273,9 @@ public final class Messages {
 
     /** @param tooLarge drawings that fit on no such paper; @param used what part of the room on the sheets is taken */
     public record LaidOut(List<LaidOutSheet> sheets, List<ElementId> tooLarge, double used) {}
+
+    /** An issue to hand out. @param sheets which; all where none is named */
+    public record IssueRequest(Issued issued, List<ElementId> sheets) {}
 
     /** A size of paper. @param across its frame where it lies across; {@code upright} likewise */
     public record PaperAnswer(

@@ -23,6 +23,7 @@ import org.leanlintel.core.takeoff.Tables;
 import org.leanlintel.formats.csv.ScheduleCsv;
 import org.leanlintel.formats.pdf.DrawingLettering;
 import org.leanlintel.formats.pdf.PdfWriter;
+import org.leanlintel.formats.xlsx.ScheduleXlsx;
 import org.leanlintel.server.api.Messages.PictureAnswer;
 import org.leanlintel.server.live.Live;
 import org.leanlintel.server.live.LiveProjects;
@@ -39,6 +40,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1/projects/{project}")
 public class PicturesApi {
+
+    private static final String WORKBOOK = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet";
 
     private final LiveProjects live;
     private final ProjectStore store;
@@ -70,6 +73,19 @@ public class PicturesApi {
         MediaType csv = new MediaType("text", "csv", StandardCharsets.UTF_8);
         String name = model.settings().name() + " " + schedule.name() + ".csv";
         return ProjectsApi.download(ScheduleCsv.write(now.building(), schedule), csv, name);
+    }
+
+    /** All schedules that are plain tables as one workbook, in the order of the register. */
+    @GetMapping(path = "/schedules.xlsx", produces = WORKBOOK)
+    public ResponseEntity<byte[]> schedules(@PathVariable UUID project, @RequestParam @Nullable UUID version) {
+        Live now = at(project, version);
+        List<Drawing> tables = Drawing.register(now.model()).stream()
+                .filter(d -> Tables.has(d.kind()))
+                .toList();
+        if (tables.isEmpty()) throw new Unusable("There are no schedules yet: add one in the register of drawings.");
+        String name = now.model().settings().name() + " schedules.xlsx";
+        return ProjectsApi.download(
+                ScheduleXlsx.write(now.building(), tables), MediaType.parseMediaType(WORKBOOK), name);
     }
 
     /** What a schedule may be sorted by: the titles of its columns. */

@@ -6,6 +6,7 @@ import java.util.UUID;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.sheet.Issued;
 import org.leanlintel.core.sheet.SheetOrder;
+import org.leanlintel.core.sheet.Told;
 import org.leanlintel.formats.demo.HeronPointCabin;
 import org.leanlintel.formats.demo.QuarryBankHouse;
 import org.leanlintel.server.live.Live;
@@ -56,7 +57,8 @@ class DemoProjects implements InitializingBean {
 
     /** Keeps a set as it was handed out. @param told what its title blocks tell; the last of these is the issue */
     private void issue(UUID project, Model model, List<Issued> told) {
-        byte[] set = new Printing(Live.of(model), told).set(SheetOrder.of(model));
-        issues.add(project, told.getLast(), model, set);
+        List<Told> all = told.stream().map(Told::ofAll).toList();
+        byte[] set = new Printing(Live.of(model), all).set(SheetOrder.of(model));
+        issues.add(project, all.getLast(), model, set);
     }
 }

@@ -9,13 +9,13 @@ import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.picture.Footprint;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.picture.SheetPicture;
-import org.leanlintel.core.sheet.Issued;
 import org.leanlintel.core.sheet.TitleFacts;
+import org.leanlintel.core.sheet.Told;
 import org.leanlintel.formats.pdf.DrawingLettering;
 import org.leanlintel.formats.pdf.SetWriter;
 
 /** Sheets as they print. @param issues that their title blocks tell of, the oldest first */
-public record Printing(Live now, List<Issued> issues) {
+public record Printing(Live now, List<Told> issues) {
 
     public Picture picture(Sheet sheet) {
         String today = LocalDate.now(ZoneId.systemDefault()).toString();
@@ -24,7 +24,7 @@ public record Printing(Live now, List<Issued> issues) {
                 now.model(),
                 id -> now.drawing(id).picture(),
                 DrawingLettering.get(),
-                new TitleFacts(today, issues));
+                new TitleFacts(today, Told.on(sheet, issues)));
     }
 
     /** How much of a sheet a drawing takes. */

@@ -4,18 +4,27 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.sheet.Issued;
+import org.leanlintel.core.sheet.Told;
 
 /**
  * A set that was handed out. Of what was handed out nothing changes any more.
  *
  * @param version the project as it stood then
+ * @param sheets which were handed out; none named stands for all of the version
  * @param withdrawn why it no longer counts; empty while it does
  * @param recipients who has it
  */
 public record Issue(
-        UUID id, UUID version, Issued issued, String withdrawn, List<Recipient> recipients, Instant madeAt) {
+        UUID id,
+        UUID version,
+        Issued issued,
+        List<ElementId> sheets,
+        String withdrawn,
+        List<Recipient> recipients,
+        Instant madeAt) {
 
     /** Who was given it, when, and how. */
     public record Recipient(String name, LocalDate date, String way) {
@@ -33,6 +42,12 @@ public record Issue(
 
     public Issue {
         recipients = List.copyOf(recipients);
+        sheets = List.copyOf(sheets);
+    }
+
+    /** As the title blocks of its sheets tell it. */
+    public Told told() {
+        return new Told(issued, sheets);
     }
 
     public boolean counts() {

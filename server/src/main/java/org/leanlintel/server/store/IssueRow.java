@@ -45,12 +45,16 @@ class IssueRow {
     @ColumnTransformer(write = "?::jsonb")
     private String recipients;
 
+    @Column(columnDefinition = "jsonb", nullable = false)
+    @ColumnTransformer(write = "?::jsonb")
+    private String sheets;
+
     @Column(name = "made_at", nullable = false)
     private Instant madeAt;
 
     protected IssueRow() {}
 
-    IssueRow(UUID projectId, UUID versionId, Issued issued, Instant madeAt) {
+    IssueRow(UUID projectId, UUID versionId, Issued issued, String sheets, Instant madeAt) {
         this.id = UUID.randomUUID();
         this.projectId = projectId;
         this.versionId = versionId;
@@ -60,6 +64,7 @@ class IssueRow {
         this.note = issued.note();
         this.withdrawn = "";
         this.recipients = "[]";
+        this.sheets = sheets;
         this.madeAt = madeAt;
     }
 
@@ -77,6 +82,10 @@ class IssueRow {
 
     Issued issued() {
         return new Issued(number, issuedOn, Issued.Purpose.valueOf(purpose), note);
+    }
+
+    String sheets() {
+        return sheets;
     }
 
     String withdrawn() {

@@ -5,8 +5,10 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.sheet.Issued;
+import org.leanlintel.core.sheet.Told;
 import org.leanlintel.formats.json.Json;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -18,6 +20,7 @@ import tools.jackson.core.type.TypeReference;
 public class Issues {
 
     private static final TypeReference<List<Issue.Recipient>> RECIPIENTS = new TypeReference<>() {};
+    private static final TypeReference<List<ElementId>> SHEETS = new TypeReference<>() {};
 
     private final EntityManager entities;
     private final ProjectStore projects;
@@ -47,11 +50,13 @@ public class Issues {
      *
      * @param model the project as it is handed out; @param pdf the document of that
      */
-    public Issue add(UUID project, Issued issued, Model model, byte[] pdf) {
+    public Issue add(UUID project, Told told, Model model, byte[] pdf) {
+        Issued issued = told.issued();
         String name =
                 "Issue %s, for %s".formatted(issued.number(), issued.purpose().words());
-        IssueRow row =
-                new IssueRow(project, projects.keepVersion(project, name, model).id(), issued, Instant.now());
+        String sheets = Json.mapper().writerFor(SHEETS).writeValueAsString(told.sheets());
+        UUID version = projects.keepVersion(project, name, model).id();
+        IssueRow row = new IssueRow(project, version, issued, sheets, Instant.now());
         entities.persist(row);
         entities.flush();
         entities.persist(new IssueDocumentRow(row.id(), pdf));
@@ -88,6 +93,7 @@ public class Issues {
 
     private static Issue read(IssueRow row) {
         List<Issue.Recipient> recipients = Json.mapper().readValue(row.recipients(), RECIPIENTS);
-        return new Issue(row.id(), row.versionId(), row.issued(), row.withdrawn(), recipients, row.madeAt());
+        List<ElementId> sheets = Json.mapper().readValue(row.sheets(), SHEETS);
+        return new Issue(row.id(), row.versionId(), row.issued(), sheets, row.withdrawn(), recipients, row.madeAt());
     }
 }

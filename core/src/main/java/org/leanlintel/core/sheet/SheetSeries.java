@@ -1,0 +1,37 @@
+package org.leanlintel.core.sheet;
+
+import org.leanlintel.core.model.Drawing;
+
+/** What kind of sheet the first figure of a number says (US National CAD Standard, Uniform Drawing System, sheet types; as remembered: check). */
+public enum SheetSeries {
+    GENERAL(0),
+    PLANS(1),
+    ELEVATIONS(2),
+    SECTIONS(3),
+    LARGE_SCALE(4),
+    DETAILS(5),
+    SCHEDULES(6);
+
+    private final int figure;
+
+    SheetSeries(int figure) {
+        this.figure = figure;
+    }
+
+    public int figure() {
+        return figure;
+    }
+
+    /** That of a drawing. */
+    public static SheetSeries of(Drawing drawing) {
+        return switch (drawing.kind()) {
+            case LEGEND, CLAUSES -> GENERAL;
+            case PLAN -> drawing.frame() instanceof Drawing.Part ? LARGE_SCALE : PLANS;
+            case ELEVATION -> ELEVATIONS;
+            case SECTION -> SECTIONS;
+            case INTERIOR -> LARGE_SCALE;
+            case STAIR, TRUSS -> DETAILS;
+            case BUILD_UPS, DOORS, WINDOWS, ROOMS, FITTINGS, ROOFS -> SCHEDULES;
+        };
+    }
+}
