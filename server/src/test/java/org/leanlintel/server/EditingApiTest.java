@@ -57,7 +57,7 @@ class EditingApiTest {
         assertThat(answer.json().path("undo").asString()).isEqualTo("draw 4 walls");
         assertThat(answer.json().path("picture").path("changed")).hasSize(4);
         assertThat(api.get("/state").json().path("elements").findValuesAsString("mark"))
-                .contains("W1", "W2", "W3", "W4");
+                .contains("WA1", "WA2", "WA3", "WA4");
     }
 
     @Test
@@ -110,7 +110,7 @@ class EditingApiTest {
     void aPreviewOfSomethingImpossibleSaysWhy() {
         api.edit(Api.shell(0, 0, 7200, 4800));
         Answer preview = api.post("/previews", Api.json(Api.wall(100, 1000, 100, 3000)));
-        assertThat(preview.json().path("refusal").asString()).isEqualTo("W5 would lie on W1.");
+        assertThat(preview.json().path("refusal").asString()).isEqualTo("WA5 would lie on WA1.");
     }
 
     @Test
@@ -118,13 +118,13 @@ class EditingApiTest {
         api.edit(Api.wall(0, 0, 3000, 0));
         api.edit(Api.wall(0, 2000, 3000, 2000));
         long seen = api.revision();
-        ElementId first = wall("W1"), second = wall("W2");
+        ElementId first = wall("WA1"), second = wall("WA2");
         api.edit(new Move(List.of(first), new Vec(0, 100)));
 
         Answer stale = api.edit(UUID.randomUUID(), seen, new Move(List.of(first), new Vec(0, 200)));
         assertThat(stale.status()).isEqualTo(409);
         assertThat(stale.json().path("type").asString()).endsWith(":overtaken");
-        assertThat(stale.detail()).contains("Meanwhile").contains("move wall W1");
+        assertThat(stale.detail()).contains("Meanwhile").contains("move wall WA1");
         assertThat(api.edit(UUID.randomUUID(), seen, new Move(List.of(second), new Vec(0, 200)))
                         .status())
                 .as("untouched meanwhile")
@@ -138,11 +138,11 @@ class EditingApiTest {
                 .json()
                 .path("id")
                 .asString();
-        api.edit(new Delete(List.of(wall("W1"))));
+        api.edit(new Delete(List.of(wall("WA1"))));
         api.post("/versions/" + version + "/go-back", Map.of("editId", UUID.randomUUID(), "window", "test"));
         assertThat(api.undo().json().path("name").asString()).isEqualTo("go back to \"one wall\"");
-        assertThat(api.undo().json().path("name").asString()).isEqualTo("delete wall W1");
-        assertThat(api.undo().json().path("name").asString()).isEqualTo("draw wall W1");
+        assertThat(api.undo().json().path("name").asString()).isEqualTo("delete wall WA1");
+        assertThat(api.undo().json().path("name").asString()).isEqualTo("draw wall WA1");
     }
 
     @Test
@@ -154,11 +154,11 @@ class EditingApiTest {
                         UUID.fromString(api.id()),
                         new Journal.Sender(other, UUID.randomUUID(), null),
                         1,
-                        new Move(List.of(wall("W1")), new Vec(0, 100)));
+                        new Move(List.of(wall("WA1")), new Vec(0, 100)));
         Answer refused = api.undo();
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.detail())
-                .isEqualTo("\"draw wall W1\" cannot be taken back: what it touched was changed later.");
+                .isEqualTo("\"draw wall WA1\" cannot be taken back: what it touched was changed later.");
     }
 
     private ElementId wall(String mark) {
@@ -396,7 +396,7 @@ class EditingApiTest {
         for (JsonNode e : twice)
             ((ArrayNode) root.path("elements"))
                     .add(Json.mapper()
-                            .readTree(e.toString().replaceAll("\"r1-", "\"r9-").replaceAll("\"W(\\d)", "\"W9$1")));
+                            .readTree(e.toString().replaceAll("\"r1-", "\"r9-").replaceAll("\"WA(\\d)", "\"WA9$1")));
         Answer refused = SERVER.post("/api/v1/projects/file", root.toString());
         assertProblem(refused, 422, "would lie on W");
         String late = file.replaceFirst("\"revision\" ?: ?\\d+", "\"revision\": 9223372036854775806");
@@ -423,7 +423,7 @@ class EditingApiTest {
                 .asString();
         api.edit(Api.wall(0, 0, 5000, 0));
         api.edit(new PlaceOpening(
-                wall("W1"),
+                wall("WA1"),
                 OfficeStandard.LAYER_OPENINGS,
                 Placing.from(End.START, 1000),
                 838,

@@ -54,7 +54,7 @@ class LayersTest {
                     "core.roof core.dimension core.note core.building core.derive core.stair core.model core.geometry core.measure"),
             entry(
                     "core.edit",
-                    "core.roof core.dimension core.note core.building core.model core.geometry core.measure"),
+                    "core.roof core.sheet core.dimension core.note core.building core.model core.geometry core.measure"),
             entry(
                     "core.picture",
                     "core.roof core.truss core.sheet core.check core.dimension core.note core.building core.derive core.takeoff core.heat core.stair core.model core.geometry core.measure"),
@@ -65,6 +65,7 @@ class LayersTest {
             entry("formats.standard", "core formats.json"),
             entry("formats.pdf", "core formats.standard"),
             entry("formats.csv", "core"),
+            entry("formats.xlsx", "core"),
             entry("formats.dxf", "core formats.standard"),
             entry("formats.svg", "core formats.standard"),
             entry("formats.demo", "core formats.standard formats.pdf"),

@@ -86,7 +86,7 @@ class RoomsApiTest {
                 680);
         api.edit(wc);
         JsonNode finding = api.get("/findings").json().path(0);
-        assertThat(finding.path("sentence").asString()).contains("190 from its centre to W2, 400 needed, BS 6465-2");
+        assertThat(finding.path("sentence").asString()).contains("190 from its centre to WA2, 400 needed, BS 6465-2");
         JsonNode zones =
                 api.get("/storeys/" + OfficeStandard.GROUND + "/clearances").json();
         assertThat(zones).hasSize(3);

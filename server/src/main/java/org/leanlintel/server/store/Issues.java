@@ -20,7 +20,7 @@ import tools.jackson.core.type.TypeReference;
 public class Issues {
 
     private static final TypeReference<List<Issue.Recipient>> RECIPIENTS = new TypeReference<>() {};
-    private static final TypeReference<List<ElementId>> SHEETS = new TypeReference<>() {};
+    private static final TypeReference<List<String>> SHEETS = new TypeReference<>() {};
 
     private final EntityManager entities;
     private final ProjectStore projects;
@@ -54,7 +54,9 @@ public class Issues {
         Issued issued = told.issued();
         String name =
                 "Issue %s, for %s".formatted(issued.number(), issued.purpose().words());
-        String sheets = Json.mapper().writerFor(SHEETS).writeValueAsString(told.sheets());
+        String sheets = Json.mapper()
+                .writerFor(SHEETS)
+                .writeValueAsString(told.sheets().stream().map(ElementId::value).toList());
         UUID version = projects.keepVersion(project, name, model).id();
         IssueRow row = new IssueRow(project, version, issued, sheets, Instant.now());
         entities.persist(row);
@@ -93,7 +95,9 @@ public class Issues {
 
     private static Issue read(IssueRow row) {
         List<Issue.Recipient> recipients = Json.mapper().readValue(row.recipients(), RECIPIENTS);
-        List<ElementId> sheets = Json.mapper().readValue(row.sheets(), SHEETS);
+        List<ElementId> sheets = Json.mapper().readValue(row.sheets(), SHEETS).stream()
+                .map(ElementId::new)
+                .toList();
         return new Issue(row.id(), row.versionId(), row.issued(), sheets, row.withdrawn(), recipients, row.madeAt());
     }
 }
