@@ -10,6 +10,7 @@ const NO_THINGS: ReadonlySet<Element["type"]> = new Set([
   "keyMark",
   "dimensionString",
   "blank",
+  "cloud",
   "sectionLine",
   "gridLine",
   "sign",

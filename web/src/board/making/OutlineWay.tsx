@@ -1,4 +1,4 @@
-import { Choice, Row } from "../../ui/controls";
+import { Choice, fieldClass, Row } from "../../ui/controls";
 import { Section } from "../../ui/Section";
 import type { MakingProps } from "../tools/ToolOf";
 
@@ -22,6 +22,23 @@ export function NewBlank(props: MakingProps) {
   return (
     <Section title="New blank" words="hides what is under it in this drawing">
       <OutlineWay {...props} />
+    </Section>
+  );
+}
+
+export function NewCloud(props: MakingProps) {
+  const { making, set } = props;
+  return (
+    <Section title="New revision cloud" words="round what changed in this drawing">
+      <OutlineWay {...props} />
+      <Row label="In its triangle, the issue">
+        <input
+          className={`${fieldClass} w-20`}
+          maxLength={12}
+          value={making.cloudIssue}
+          onChange={(e) => set({ cloudIssue: e.target.value })}
+        />
+      </Row>
     </Section>
   );
 }

@@ -246,6 +246,8 @@ export interface Making {
     readonly bubbles: GridLine["bubbles"];
   };
   readonly sign: Sign["says"];
+  /** The number in the triangle of a revision cloud. */
+  readonly cloudIssue: string;
   /** What is said of the face of a curved wall. */
   readonly arc: "radius" | "arcLength";
   /** The clause a keyed note says, and what stands in its blanks. */

@@ -107,6 +107,7 @@ const making: Making = {
   note: { style: "NOTE", widthMm: null, shape: "ELBOWED", tip: "DOT" },
   grid: { first: "1", apart: "", bubbles: "BOTH" },
   sign: "LEVEL",
+  cloudIssue: "",
   arc: "radius",
   keyed: { clause: "", fills: [] },
   line: { endless: true, beside: false },

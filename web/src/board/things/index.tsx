@@ -1,5 +1,6 @@
 import type { Element, ElementOf, OpeningKind } from "../../api/types";
 import { type Elements, elementOf } from "../state/state";
+import { CloudFacts } from "./CloudFacts";
 import { FittingFacts } from "./FittingFacts";
 import { FloorFacts } from "./FloorFacts";
 import { GridFacts } from "./GridFacts";
@@ -178,6 +179,13 @@ const THINGS: Things = {
     title: () => "Blank",
     words: "hides what is under it in this drawing",
     Facts: () => null,
+    goes: true,
+  },
+  cloud: {
+    title: (c) => (c.issue ? `Revision cloud of issue ${c.issue}` : "Revision cloud"),
+    words: "round what changed in this drawing",
+    Facts: ({ thing }) => <CloudFacts cloud={thing} />,
+    many: true,
     goes: true,
   },
   dimensionString: {

@@ -4,6 +4,7 @@ import { angle } from "./angle";
 import { bend } from "./bend";
 import { beside } from "./beside";
 import { blank } from "./blank";
+import { cloud } from "./cloud";
 import { copy } from "./copy";
 import { cut } from "./cut";
 import { dimension } from "./dimension";
@@ -62,7 +63,7 @@ const stages = [
   { words: "Roof", tools: [roof, gable, through] },
   {
     words: "Dimensions, notes",
-    tools: [dimension, string, angle, setout, note, leader, keyed, sign, grid, part, blank],
+    tools: [dimension, string, angle, setout, note, leader, keyed, sign, grid, part, blank, cloud],
   },
 ] as const;
 

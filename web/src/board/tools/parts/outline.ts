@@ -52,7 +52,7 @@ export function rectangleRing(from: ModelPoint, to: ModelPoint, axes: number): R
 /** A click: one inside a shell, two for a rectangle, as many as it has corners for an outline. */
 export async function takeCorner(
   hands: Hands,
-  tool: Extract<Tool, { name: "floor" | "void" | "roof" | "part" | "blank" }>,
+  tool: Extract<Tool, { name: "floor" | "void" | "roof" | "part" | "blank" | "cloud" }>,
   fresh: Tool,
   way: Way,
 ): Promise<void> {
@@ -81,7 +81,7 @@ function closesRing(state: BoardState, picks: readonly Pick[], next: Pick): bool
   return first !== undefined && picks.length >= 3 && isSamePlace(pointOf(next), pointOf(first), reach);
 }
 
-type Outlined = Extract<Tool, { name: "void" | "part" | "blank" }>;
+type Outlined = Extract<Tool, { name: "void" | "part" | "blank" | "cloud" }>;
 
 /** What tools share that draw a rectangle or an outline, whichever a person drew last. @param fresh with nothing picked yet */
 export function outlining<T extends Outlined>(fresh: T) {

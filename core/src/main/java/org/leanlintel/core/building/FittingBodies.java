@@ -7,6 +7,7 @@ import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.geometry.Winding;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Material;
@@ -54,7 +55,7 @@ final class FittingBodies {
     }
 
     private void add(Material material, List<Vec> ring, double low, double high) {
-        List<Vec> outline = twiceArea(ring) < 0 ? ring.reversed() : ring;
+        List<Vec> outline = Winding.counterClockwise(ring);
         bodies.add(new Body(
                 placed.fitting().id(),
                 Content.NO_PLY,
@@ -63,13 +64,6 @@ final class FittingBodies {
                 outline,
                 Plane.level(levelMm + low),
                 Plane.level(levelMm + high)));
-    }
-
-    /** Above 0 where a ring runs counter-clockwise. */
-    private static double twiceArea(List<Vec> ring) {
-        double sum = 0;
-        for (int i = 0; i < ring.size(); i++) sum += ring.get(i).cross(ring.get((i + 1) % ring.size()));
-        return sum;
     }
 
     private static List<Vec> ring(SymbolPart.Round r) {

@@ -8,6 +8,7 @@ import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.geometry.Winding;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Room;
 
@@ -131,10 +132,7 @@ public record Unrolled(List<View> views) implements Upright {
     }
 
     private static List<Side> sides(Area net) {
-        List<Vec> ring = net.rings().getFirst();
-        double twice = 0;
-        for (int i = 1; i < ring.size(); i++) twice += ring.get(i - 1).cross(ring.get(i));
-        List<Vec> clockwise = twice > 0 ? ring.reversed() : ring;
+        List<Vec> clockwise = Winding.counterClockwise(net.rings().getFirst()).reversed();
         List<Side> sides = new ArrayList<>();
         for (int i = 1; i < clockwise.size(); i++)
             if (!Tolerance.same(clockwise.get(i - 1), clockwise.get(i)))

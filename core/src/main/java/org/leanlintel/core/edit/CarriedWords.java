@@ -5,6 +5,7 @@ import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Blank;
+import org.leanlintel.core.model.Cloud;
 import org.leanlintel.core.model.Dimension;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
@@ -114,6 +115,12 @@ record CarriedWords(Carriage carry) {
         ElementId id = carry.idOf(b);
         List<Vec> ring = b.ring().stream().map(carry.movement()::point).toList();
         carry.put(new Blank(id, carry.there(b.layer()), carry.there(b.drawing()), ring));
+    }
+
+    void cloud(Cloud c) {
+        ElementId id = carry.idOf(c);
+        List<Vec> ring = c.ring().stream().map(carry.movement()::point).toList();
+        carry.put(new Cloud(id, carry.there(c.layer()), carry.there(c.drawing()), ring, c.issue()));
     }
 
     /** Left where it is, or left out, where it holds to something that is not carried. */

@@ -11,6 +11,7 @@ import org.leanlintel.core.building.Building;
 import org.leanlintel.core.geometry.Rigid;
 import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.Blank;
+import org.leanlintel.core.model.Cloud;
 import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.Dimension;
@@ -128,6 +129,7 @@ final class Carrying {
             case DimensionString s -> words.string(s);
             case Dimension d -> words.dimension(d);
             case Blank b -> words.blank(b);
+            case Cloud c -> words.cloud(c);
             case Sign s -> words.sign(s);
             case Tracing t -> {
                 return tracing(t);

@@ -51,6 +51,7 @@ public sealed interface Edit
                 AddDrawing,
                 AddDrawings,
                 DrawBlank,
+                DrawCloud,
                 PlaceSign,
                 DrawGrid,
                 AddStringPoint,

@@ -10,6 +10,7 @@ import org.leanlintel.core.geometry.Rigid;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Blank;
 import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Cloud;
 import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Dimension;
 import org.leanlintel.core.model.DimensionString;
@@ -72,6 +73,7 @@ public record Hand(Vec about) implements Edit {
                 Note.class,
                 KeyMark.class,
                 Blank.class,
+                Cloud.class,
                 Sign.class,
                 DimensionString.class,
                 Dimension.class)) things.addAll(model.all(kind));

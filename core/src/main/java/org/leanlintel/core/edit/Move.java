@@ -17,6 +17,7 @@ import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Blank;
 import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Cloud;
 import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.Dimension;
@@ -168,6 +169,11 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
                             blank.id(),
                             blank.within(
                                     blank.ring().stream().map(p -> p.plus(by)).toList()));
+                case Cloud cloud ->
+                    put.put(
+                            cloud.id(),
+                            cloud.within(
+                                    cloud.ring().stream().map(p -> p.plus(by)).toList()));
                 case Note note -> put.put(note.id(), pointing(note.moved(by)));
                 case KeyMark mark -> put.put(mark.id(), pointing(mark.moved(by)));
                 case Dimension d -> put.put(d.id(), d.lying(d.at().plus(by)));

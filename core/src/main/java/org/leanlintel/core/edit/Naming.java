@@ -5,6 +5,7 @@ import java.util.stream.Stream;
 import org.leanlintel.core.model.Blank;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Clause;
+import org.leanlintel.core.model.Cloud;
 import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.Dimension;
@@ -112,6 +113,7 @@ public final class Naming {
                     case Dimension.ArcLength l -> "length of an arc";
                 };
             case Blank b -> "blank";
+            case Cloud c -> "revision cloud";
             case Note n -> n.style() == Note.Style.NAME ? "name \"" + n.text() + "\"" : "note";
             case Drawing d -> "drawing " + d.name();
             case Sheet s -> "sheet " + s.number();

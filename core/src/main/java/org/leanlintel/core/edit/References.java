@@ -10,6 +10,7 @@ import org.leanlintel.core.model.Blank;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Clause;
+import org.leanlintel.core.model.Cloud;
 import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.Dimension;
@@ -201,6 +202,7 @@ public final class References {
                 m.leaders().targets().forEach(t -> ofTarget(t, found));
             }
             case Blank b -> {}
+            case Cloud c -> {}
             case Sign s -> add(found, s.drawing(), Drawing.class);
             case Note n -> {
                 add(found, n.drawing(), Drawing.class);

@@ -1,7 +1,7 @@
 package org.leanlintel.core.model;
 
 /** What is written in one drawing, and belongs to no other. */
-public sealed interface Annotation extends OnLayer permits Measuring, Pointing, Sign, Blank {
+public sealed interface Annotation extends OnLayer permits Measuring, Pointing, Sign, Blank, Cloud {
 
     ElementId drawing();
 

@@ -4,6 +4,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.geometry.Winding;
 
 /**
  * A roof over a storey. Its planes, ridges, hips and valleys follow from how each of its edges rises.
@@ -56,10 +57,7 @@ public record Roof(
     /** As drawn, without its overhang. @param ring counter-clockwise, not repeating the first point */
     public record OverRing(List<Vec> ring) implements Over {
         public OverRing {
-            ring = Checks.cleanRing("A roof", ring);
-            double twice = 0;
-            for (int i = 0; i < ring.size(); i++) twice += ring.get(i).cross(ring.get((i + 1) % ring.size()));
-            if (twice < 0) ring = ring.reversed();
+            ring = Winding.counterClockwise(Checks.cleanRing("A roof", ring));
         }
     }
 

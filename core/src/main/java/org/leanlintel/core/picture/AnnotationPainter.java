@@ -4,6 +4,7 @@ import java.util.List;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.Blank;
+import org.leanlintel.core.model.Cloud;
 import org.leanlintel.core.model.Dimension;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.KeyMark;
@@ -34,6 +35,13 @@ final class AnnotationPainter {
                                 d, building, lettering, look)
                         .paint());
             case Blank b -> blank(b);
+            case Cloud c ->
+                undrawn.orMark(
+                        c.id(),
+                        c.layer(),
+                        "A revision cloud",
+                        c.ring().getFirst(),
+                        () -> CloudPainter.of(c, look, lettering));
             case KeyMark m ->
                 undrawn.orMark(m.id(), m.layer(), "A keyed note", m.at(), () -> new KeyMarkPainter(
                                 m, building, lettering, look)

@@ -13,6 +13,7 @@ import org.leanlintel.formats.json.Json;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.JsonNode;
 
 /** Sets that were handed out. They are added, withdrawn and given to people; nothing else of them changes. */
 @Repository
@@ -20,7 +21,6 @@ import tools.jackson.core.type.TypeReference;
 public class Issues {
 
     private static final TypeReference<List<Issue.Recipient>> RECIPIENTS = new TypeReference<>() {};
-    private static final TypeReference<List<String>> SHEETS = new TypeReference<>() {};
 
     private final EntityManager entities;
     private final ProjectStore projects;
@@ -55,7 +55,6 @@ public class Issues {
         String name =
                 "Issue %s, for %s".formatted(issued.number(), issued.purpose().words());
         String sheets = Json.mapper()
-                .writerFor(SHEETS)
                 .writeValueAsString(told.sheets().stream().map(ElementId::value).toList());
         UUID version = projects.keepVersion(project, name, model).id();
         IssueRow row = new IssueRow(project, version, issued, sheets, Instant.now());
@@ -95,9 +94,8 @@ public class Issues {
 
     private static Issue read(IssueRow row) {
         List<Issue.Recipient> recipients = Json.mapper().readValue(row.recipients(), RECIPIENTS);
-        List<ElementId> sheets = Json.mapper().readValue(row.sheets(), SHEETS).stream()
-                .map(ElementId::new)
-                .toList();
+        List<ElementId> sheets = new ArrayList<>();
+        for (JsonNode id : Json.mapper().readTree(row.sheets())) sheets.add(new ElementId(id.asString()));
         return new Issue(row.id(), row.versionId(), row.issued(), sheets, row.withdrawn(), recipients, row.madeAt());
     }
 }

@@ -1,6 +1,7 @@
 package org.leanlintel.formats.json.upgrade;
 
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Title blocks are laid out by the project; lenses say how large words are, what stands behind plans and from which scale on layers go; plans say what is in front. */
@@ -11,9 +12,18 @@ final class ToVersion14 extends Step {
         switch (type(element)) {
             case "lens" -> lens(element);
             case "drawing" -> element.set("inFront", array());
+            case "layer" -> taking(element);
             case "settings" -> settings(element);
             default -> {}
         }
+    }
+
+    /** Revision clouds lie with notes. */
+    private static void taking(ObjectNode layer) {
+        if (!(layer.path("takes") instanceof ArrayNode takes)) return;
+        boolean notes = false;
+        for (JsonNode kind : takes) notes |= kind.asString("").equals("note");
+        if (notes) takes.add("cloud");
     }
 
     private static void settings(ObjectNode settings) {
