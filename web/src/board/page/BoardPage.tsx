@@ -39,7 +39,7 @@ function Desk() {
   const loaded = useBoard((s) => s.loaded);
   useKeys();
   return (
-    <div className="grid h-full grid-cols-[172px_minmax(0,1fr)_304px] grid-rows-[44px_minmax(0,1fr)_44px] overflow-hidden">
+    <div className="relative grid h-full grid-cols-[172px_minmax(0,1fr)_304px] grid-rows-[44px_minmax(0,1fr)_44px] overflow-hidden">
       <TopStrip />
       <StageRail />
       <main className="relative overflow-hidden bg-paper">

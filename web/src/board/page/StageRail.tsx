@@ -12,7 +12,7 @@ export function StageRail() {
   const holding = STAGES.find((s) => s.tools.some((t) => t.name === tool))?.words;
   const open = holding ?? opened;
   return (
-    <nav aria-label="Stages" className="overflow-auto border-rule border-r py-2">
+    <nav aria-label="Stages" className="relative overflow-auto border-rule border-r py-2">
       <ul className="mb-1 border-rule border-b pb-2">
         {EVERYWHERE.map((t) => (
           <ToolButton key={t.name} tool={t} />

@@ -43,7 +43,7 @@ export function SidePanel() {
         <Tab className={look}>Register</Tab>
         <Tab className={look}>Findings{found > 0 && ` ${found}`}</Tab>
       </TabList>
-      <TabPanels ref={pages} className="overflow-auto p-3.5">
+      <TabPanels ref={pages} className="relative overflow-auto p-3.5">
         <TabPanel unmount={false}>
           <fieldset disabled={version}>
             <Facts />

@@ -61,21 +61,23 @@ function OwnFields({ settings }: OwnFieldsProps) {
   return (
     <>
       {fields.map((f) => (
-        <Row key={f.name} label={f.name}>
-          <span className="flex items-center gap-1">
-            <Accepted
-              value={f.value}
-              onAccept={(value) => revise(fields.map((o) => (o === f ? { ...f, value } : o)))}
-            />
-            <Button
-              aria-label={`Without the field ${f.name}`}
-              title="Without this field"
-              onClick={() => revise(fields.filter((o) => o !== f))}
-            >
-              ×
-            </Button>
-          </span>
-        </Row>
+        <div key={f.name} className="flex items-center gap-1">
+          <div className="min-w-0 grow">
+            <Row label={f.name}>
+              <Accepted
+                value={f.value}
+                onAccept={(value) => revise(fields.map((o) => (o === f ? { ...f, value } : o)))}
+              />
+            </Row>
+          </div>
+          <Button
+            aria-label={`Without the field ${f.name}`}
+            title="Without this field"
+            onClick={() => revise(fields.filter((o) => o !== f))}
+          >
+            ×
+          </Button>
+        </div>
       ))}
       <Row label="One more field, called">
         <Accepted value="" onAccept={(name) => name.trim() && revise([...fields, { name, value: "" }])} />

@@ -29,7 +29,7 @@ class AtTheBoardTest extends NewProjectTest {
         assertThat(drafter.button("3200?")).hasAttribute("aria-pressed", "true");
         drafter.press("Enter");
         drafter.press("Enter");
-        drafter.expectUndo("draw wall W1");
+        drafter.expectUndo("draw wall WA1");
     }
 
     @Test
@@ -64,7 +64,7 @@ class AtTheBoardTest extends NewProjectTest {
         drafter.press("Enter");
         assertThat(page.getByRole(AriaRole.STATUS)).containsText("No answer");
         page.context().setOffline(false);
-        drafter.expectUndo("draw wall W1");
+        drafter.expectUndo("draw wall WA1");
         assertThat(api.revision()).isEqualTo(1);
     }
 
@@ -137,8 +137,8 @@ class AtTheBoardTest extends NewProjectTest {
     void wallsAreDecidedBentAndBuiltAgainst() {
         shell();
         drafter.click(100, 2000);
-        page.getByLabel("Start, with W4", new Page.GetByLabelOptions().setExact(true))
-                .selectOption("W1 runs through");
+        page.getByLabel("Start, with WA4", new Page.GetByLabelOptions().setExact(true))
+                .selectOption("WA1 runs through");
         drafter.expectUndo("change corner");
 
         drafter.press("l");
@@ -159,17 +159,17 @@ class AtTheBoardTest extends NewProjectTest {
         drafter.point(5500, 2010);
         drafter.type("2000", "2000");
         drafter.press("Enter");
-        drafter.expectUndo("draw wall W5");
+        drafter.expectUndo("draw wall WA5");
         drafter.press("Escape");
         drafter.press("Escape");
         drafter.click(3500, 2000);
-        assertThat(heading("Wall W5")).isVisible();
+        assertThat(heading("Wall WA5")).isVisible();
         drafter.press("b");
         drafter.point(3500, 1500);
         drafter.type("1500", "1500");
-        drafter.expectUndo("curve wall W5");
+        drafter.expectUndo("curve wall WA5");
         drafter.press("Control+z");
-        assertThat(page.getByTitle("Ctrl+Y")).containsText("curve wall W5");
+        assertThat(page.getByTitle("Ctrl+Y")).containsText("curve wall WA5");
 
         goToTab("Register");
         drafter.button("Add build-up schedule").click();

@@ -65,21 +65,21 @@ class ChangingWallsTest extends NewProjectTest {
     void partitionsAreRoughedInAndTightenedByGaps() {
         shell();
         rough(3500);
-        drafter.expectUndo("draw wall W5");
+        drafter.expectUndo("draw wall WA5");
         drafter.press("Escape");
         drafter.click(3500, 3000);
-        assertThat(footer()).containsText("W5 moves.");
+        assertThat(footer()).containsText("WA5 moves.");
         drafter.point(1500, 2400);
-        assertThat(footer()).containsText("Type its gap to W1");
+        assertThat(footer()).containsText("Type its gap to WA1");
         drafter.type("3000", "3000");
-        drafter.expectUndo("set gap of W5 to W1 to 3000");
-        assertThat(lineOf("W5")).isCloseTo(354 + 3000 + 50, within(1e-6));
+        drafter.expectUndo("set gap of WA5 to WA1 to 3000");
+        assertThat(lineOf("WA5")).isCloseTo(354 + 3000 + 50, within(1e-6));
 
         drafter.field("Gaps between").selectOption("Structures");
         drafter.point(1500, 2400);
         drafter.type("3200", "3200");
-        drafter.expectUndo("set gap of W5 to W1 to 3200");
-        assertThat(lineOf("W5"))
+        drafter.expectUndo("set gap of WA5 to WA1 to 3200");
+        assertThat(lineOf("WA5"))
                 .as("from the stud at 301.5 to that of the partition")
                 .isCloseTo(301.5 + 3200 + 37.5, within(0.5));
     }
@@ -91,12 +91,12 @@ class ChangingWallsTest extends NewProjectTest {
         rough(3500);
         drafter.press("Escape");
         drafter.click(7100, 1500);
-        assertThat(footer()).containsText("W3 moves. Type its gap to W5");
+        assertThat(footer()).containsText("WA3 moves. Type its gap to WA5");
         drafter.press("n");
-        assertThat(footer()).containsText("W5 moves. Type its gap to W3");
+        assertThat(footer()).containsText("WA5 moves. Type its gap to WA3");
         drafter.type("2500", "2500");
-        drafter.expectUndo("set gap of W5 to W3 to 2500");
-        assertThat(lineOf("W5")).isCloseTo(7200 - 354 - 2500 - 50, within(1e-6));
+        drafter.expectUndo("set gap of WA5 to WA3 to 2500");
+        assertThat(lineOf("WA5")).isCloseTo(7200 - 354 - 2500 - 50, within(1e-6));
     }
 
     @Test
@@ -104,20 +104,20 @@ class ChangingWallsTest extends NewProjectTest {
         shell();
         rough(3000);
         rough(4200);
-        drafter.expectUndo("draw wall W6");
+        drafter.expectUndo("draw wall WA6");
         drafter.press("Escape");
         drafter.click(3000, 3500);
-        Locator gap = page.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("W6"));
+        Locator gap = page.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("WA6"));
         gap.getByText("Keep").click();
-        drafter.expectUndo("keep 1100 between W5 and W6");
-        double apart = lineOf("W6") - lineOf("W5");
+        drafter.expectUndo("keep 1100 between WA5 and WA6");
+        double apart = lineOf("WA6") - lineOf("WA5");
 
         drafter.press("m");
         drafter.click(3000, 2000);
         drafter.point(3300, 2000);
         drafter.type("250", "250");
-        drafter.expectUndo("move wall W5");
-        assertThat(lineOf("W6") - lineOf("W5")).isCloseTo(apart, within(1e-6));
+        drafter.expectUndo("move wall WA5");
+        assertThat(lineOf("WA6") - lineOf("WA5")).isCloseTo(apart, within(1e-6));
 
         drafter.press("Escape");
         drafter.point(3800, 2400);
@@ -138,12 +138,12 @@ class ChangingWallsTest extends NewProjectTest {
         drafter.click(3000, 4700);
         assertThat(footer()).containsText("Enter splits it");
         drafter.press("Enter");
-        drafter.expectUndo("split wall W2");
+        drafter.expectUndo("split wall WA2");
         drafter.press("v");
         drafter.drag(-600, 5400, 7800, 4300);
         assertThat(heading("2 things")).isVisible();
         drafter.button("Join in line").click();
-        drafter.expectUndo("join W2, W5");
+        drafter.expectUndo("join WA2, WA5");
         drafter.drag(-600, 5400, 7800, -600);
         assertThat(heading("4 things")).isVisible();
         drafter.press("Shift+H");

@@ -37,7 +37,7 @@ class DatabaseAwayTest extends NewProjectTest {
                 .not()
                 .isVisible();
         SERVER.database(true);
-        drafter.expectUndo("draw wall W5");
+        drafter.expectUndo("draw wall WA5");
         assertThat(page.getByText("Saved", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
         assertThat(all("wall")).hasSize(5);

@@ -59,7 +59,7 @@ class DemoProjectsTest {
                 "whole => JSON.stringify(Object.entries(localStorage).filter(([k]) => k.endsWith('ground-plan'))) !== whole",
                 whole);
         drafter.click(4050, 3200);
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Wall W9")))
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Wall WA9")))
                 .isVisible();
         drafter.press("End");
         String selected = view();
@@ -130,7 +130,7 @@ class DemoProjectsTest {
         drafter.point(151 * inch, 150 * inch);
         drafter.type("6-6 1/2", "6'-6 1/2\"");
         drafter.press("Enter");
-        drafter.expectUndo("draw wall W11");
+        drafter.expectUndo("draw wall WA11");
         drafter.press("Escape");
         drafter.press("v");
         drafter.click(150 * inch, 190 * inch);
@@ -274,19 +274,19 @@ class DemoProjectsTest {
         drafter.field("Name").last().fill("Brick and deeper frame");
         drafter.field("Framing of ply 5").selectOption("38x184 CLS");
         drafter.button("Add as new").click();
-        drafter.expectUndo("make wall W1 of Brick and deeper frame");
+        drafter.expectUndo("make wall WA1 of Brick and deeper frame");
         assertThat(drafter.field("Build-up").locator("option", new Locator.LocatorOptions().setHasText("22 Brick")))
                 .hasCount(1);
 
         drafter.button("Set out along Middle of structure").click();
-        drafter.expectUndo("change wall W1");
+        drafter.expectUndo("change wall WA1");
         drafter.press("Control+z");
-        drafter.expectUndo("make wall W1 of Brick and deeper frame");
+        drafter.expectUndo("make wall WA1 of Brick and deeper frame");
         drafter.click(4050, 2650);
         page.keyboard().down("Shift");
         drafter.click(10600, 6200);
         page.keyboard().up("Shift");
-        drafter.button("Make all like W9").click();
+        drafter.button("Make all like WA9").click();
         drafter.expectUndo("make 2 walls of Stud partition 75");
         drafter.press("Control+z");
         assertThat(page.getByTitle("Ctrl+Y")).containsText("make 2 walls");

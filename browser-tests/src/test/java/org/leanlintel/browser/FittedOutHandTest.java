@@ -81,20 +81,20 @@ class FittedOutHandTest {
         drafter.point(151 * INCH, 150 * INCH);
         drafter.hand("6-6 1/2", 0);
         drafter.press("Enter");
-        drafter.expectUndo("draw wall W11");
+        drafter.expectUndo("draw wall WA11");
         drafter.press("d");
         drafter.point(151 * INCH, 195 * INCH);
         drafter.hand("1'-2\"", 0);
         drafter.expectUndo("place door");
         assertThat(last("opening").path("placing").path("distanceMm").asDouble())
                 .isCloseTo(14 * INCH, within(0.01));
-        assertThat(last("wall").path("mark").asString()).isEqualTo("W11");
+        assertThat(last("wall").path("mark").asString()).isEqualTo("WA11");
         assertThat(plan(api)).isNotEqualTo(before).isEqualTo(plan(madeAnew()));
         drafter.press("Escape");
         drafter.press("Escape");
         drafter.press("Control+z");
         drafter.press("Control+z");
-        assertThat(page.getByTitle("Ctrl+Y")).containsText("draw wall W11");
+        assertThat(page.getByTitle("Ctrl+Y")).containsText("draw wall WA11");
         assertThat(plan(api)).isEqualTo(before);
     }
 }

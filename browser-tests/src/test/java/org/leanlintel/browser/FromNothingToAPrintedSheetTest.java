@@ -79,7 +79,7 @@ class FromNothingToAPrintedSheetTest {
         drafter.click(5000, 6446);
         drafter.point(5030, 2500);
         drafter.click(5030, 2354);
-        drafter.expectUndo("draw wall W5");
+        drafter.expectUndo("draw wall WA5");
     }
 
     private void placeOpenings() {
@@ -91,7 +91,7 @@ class FromNothingToAPrintedSheetTest {
         drafter.press("g");
         drafter.point(8000, 6700);
         drafter.type("1100", "1100");
-        drafter.expectUndo("place window G1");
+        drafter.expectUndo("place window W1");
     }
 
     private void dimension() {
@@ -138,13 +138,13 @@ class FromNothingToAPrintedSheetTest {
     private void moveAndTakeBack() {
         drafter.press("v");
         drafter.click(9050, 3500);
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Wall W3")))
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Wall WA3")))
                 .isVisible();
         drafter.press("m");
         drafter.click(8000, 3500);
         drafter.point(8600, 3510);
         drafter.type("300", "300");
-        drafter.expectUndo("move wall W3");
+        drafter.expectUndo("move wall WA3");
         assertThat(figures().stream().mapToInt(Integer::parseInt).sum())
                 .as("the string follows")
                 .isEqualTo(7500);
@@ -191,9 +191,9 @@ class FromNothingToAPrintedSheetTest {
                 "add sheet A-101",
                 "write name \"Living\"",
                 "draw dimension string",
-                "place window G1",
+                "place window W1",
                 "place door D1",
-                "draw wall W5",
+                "draw wall WA5",
                 "draw 4 walls");
         for (String step : steps.subList(0, 3)) undo(step);
         page.reload();

@@ -21,7 +21,7 @@ class RoomWallsTest extends NewProjectTest {
         shell();
         drafter.press("g");
         drafter.click(2000, 4600);
-        drafter.expectUndo("place window G1");
+        drafter.expectUndo("place window W1");
         drafter.press("Escape");
         drafter.press("Shift+R");
         drafter.field("Use").selectOption("Kitchen");
@@ -45,10 +45,10 @@ class RoomWallsTest extends NewProjectTest {
         double right = frame.stream().mapToDouble(p -> p[0]).max().orElseThrow();
         drafter.onPlan(drawing.path("id").asString());
         drafter.click((left + right) / 2, low);
-        assertThat(heading("Window G1")).isVisible();
+        assertThat(heading("Window W1")).isVisible();
         drafter.field("Sill").fill("1100");
         drafter.field("Sill").press("Enter");
-        drafter.expectUndo("change window G1");
+        drafter.expectUndo("change window W1");
         assertThat(only("opening").path("sillMm").asDouble()).isEqualTo(1100);
         double moved = points(drawing.path("id").asString(), window).stream()
                 .mapToDouble(p -> p[1])

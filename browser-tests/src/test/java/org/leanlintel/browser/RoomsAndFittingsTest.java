@@ -24,7 +24,7 @@ class RoomsAndFittingsTest extends NewProjectTest {
     void shellInTwo() {
         shell();
         rough(4000);
-        drafter.expectUndo("draw wall W5");
+        drafter.expectUndo("draw wall WA5");
         drafter.press("Escape");
     }
 
@@ -45,7 +45,7 @@ class RoomsAndFittingsTest extends NewProjectTest {
         drafter.press("g");
         drafter.field("Set out by").selectOption("Middle of the room");
         drafter.click(2000, 200);
-        drafter.expectUndo("place window G1");
+        drafter.expectUndo("place window W1");
         String window = only("opening").path("id").asString();
         double[] before = measures(window);
         assertThat(before[0]).isCloseTo(before[1], within(0.01));
@@ -54,15 +54,15 @@ class RoomsAndFittingsTest extends NewProjectTest {
         assertThat(page.getByText("Gaps between")).isVisible();
         drafter.point(2000, 2400);
         drafter.type("3000", "3000");
-        drafter.expectUndo("set gap of W5");
+        drafter.expectUndo("set gap of WA5");
         double[] after = measures(window);
         assertThat(after[0]).isCloseTo(after[1], within(0.01));
         assertThat(after[0] + after[1]).as("3,000 less the window's 1,210").isCloseTo(1790, within(0.01));
         drafter.press("Escape");
         drafter.click(350 + 1500, 150);
         assertThat(facts().getByText("Centred between")).isVisible();
-        drafter.field("Rule").selectOption("From W5");
-        drafter.expectUndo("change window G1");
+        drafter.field("Rule").selectOption("From WA5");
+        drafter.expectUndo("change window W1");
     }
 
     @Test
@@ -114,7 +114,7 @@ class RoomsAndFittingsTest extends NewProjectTest {
         drafter.expectUndo("place WC");
         goToTab("Findings");
         Locator findings = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Findings"));
-        assertThat(findings).containsText("WC F1: 290 from its centre to W3, 400 needed, BS 6465-2.");
+        assertThat(findings).containsText("WC F1: 290 from its centre to WA3, 400 needed, BS 6465-2.");
         page.getByLabel("Show the floor that fittings need").check();
         drafter.press("Escape");
         page.getByText("290 from its centre").click();

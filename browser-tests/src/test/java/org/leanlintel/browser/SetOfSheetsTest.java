@@ -82,6 +82,74 @@ class SetOfSheetsTest {
                 .isHidden();
     }
 
+    /** Another layout takes another part of the paper, its own field fills it, and a part says other words. */
+    @Test
+    void theTitleBlockIsLaidOutByTheOffice() {
+        openSheet("A-107 Wall build-ups");
+        drafter.field("Layout").selectOption("Along the foot, 36 high");
+        drafter.expectUndo("change project settings");
+        drafter.button("Move").first().click();
+        drafter.point(300, 40);
+        assertThat(page.locator("footer")).containsText("There it stands off the drawing area.");
+        drafter.press("Escape");
+        drafter.field("One more field, called").fill("Plot");
+        drafter.field("One more field, called").press("Enter");
+        drafter.field("Plot").fill("17");
+        drafter.field("Plot").press("Enter");
+        drafter.button("Change the layout").click();
+        drafter.field("Label").fill("Plot {plot}");
+        drafter.field("Label").press("Enter");
+        drafter.expectUndo("change title block Along the foot, 36 high");
+        drafter.button("Copy the layout").click();
+        assertThat(drafter.field("Name")).hasValue("Along the foot, 36 high, copy");
+        Object words = page.evaluate(
+                """
+                async () => {
+                  const projects = await (await fetch('/api/v1/projects')).json();
+                  const project = projects.find(p => p.name === 'Quarry Bank House').id;
+                  const { elements } = await (await fetch(`/api/v1/projects/${project}/state`)).json();
+                  const sheet = elements.find(e => e.type === 'sheet' && e.number === 'A-107').id;
+                  const { picture } = await (await fetch(`/api/v1/projects/${project}/sheets/${sheet}/picture`)).json();
+                  return JSON.stringify(picture);
+                }""");
+        org.assertj.core.api.Assertions.assertThat((String) words).contains("Plot 17");
+        for (int i = 0; i < 6; i++) drafter.press("Control+z");
+        assertThat(drafter.field("Layout")).hasValue("title-block-corner");
+    }
+
+    /** However far a wheel turns over the panel, the board stays where it is. */
+    @Test
+    void thePageItselfDoesNotScroll() {
+        register();
+        org.assertj.core.api.Assertions.assertThat(
+                        page.evaluate("document.documentElement.scrollHeight - window.innerHeight"))
+                .isEqualTo(0);
+    }
+
+    /** Those of one sheet are handed out by themselves, with a page that lists them. */
+    @Test
+    void someSheetsAreIssuedAndAllAreNumberedByARule() {
+        register();
+        drafter.field("Counted").selectOption("By what is on them");
+        drafter.button("Number them anew").click();
+        drafter.expectUndo("number sheets");
+        assertThat(page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("A-201 ").setExact(false)))
+                .isVisible();
+        drafter.press("Control+z");
+        drafter.button("Issues").click();
+        dialog().getByLabel("A-101", new Locator.GetByLabelOptions().setExact(true))
+                .uncheck();
+        drafter.field("Number").fill("P9");
+        drafter.button("Issue 10 of 11 sheets").click();
+        assertThat(dialog()).containsText("10 sheets");
+        String page9 = dialog().getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Transmittal"))
+                .first()
+                .getAttribute("href");
+        org.assertj.core.api.Assertions.assertThat(page9).endsWith("/transmittal.pdf");
+    }
+
     /** In the middle of the lower left it comes to the margin's line; on the title block it is refused in words. */
     @Test
     void aDrawingIsPlacedByHandWhereThereIsRoom() {
@@ -103,7 +171,7 @@ class SetOfSheetsTest {
         drafter.button("Issues").click();
         assertThat(dialog().getByLabel("Issues").getByRole(AriaRole.LISTITEM)).hasCount(2);
         drafter.button("Compare with 1").click();
-        assertThat(page.getByLabel("Differences")).containsText("Window G9 moved 250 to the left on the page.");
+        assertThat(page.getByLabel("Differences")).containsText("Window W9 moved 250 to the left on the page.");
         drafter.button("Close").click();
         drafter.field("Note").fill("For the builder");
         drafter.button("Issue all 11 sheets").click();

@@ -137,11 +137,11 @@ class StairsByHandTest extends NewProjectTest {
     void aWallIsRakedUnderAStairAndFollowsIt() {
         straightStair();
         rough(2600);
-        drafter.expectUndo("draw wall W9");
+        drafter.expectUndo("draw wall WA9");
         drafter.press("Escape");
         drafter.click(2600, 1200);
         drafter.button("Rake under the stair").click();
-        drafter.expectUndo("rake wall W9 under the stair");
+        drafter.expectUndo("rake wall WA9 under the stair");
         assertThat(drafter.field("Head")).hasValue("stairs");
     }
 }

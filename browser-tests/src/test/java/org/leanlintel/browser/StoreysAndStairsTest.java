@@ -134,7 +134,7 @@ class StoreysAndStairsTest extends NewProjectTest {
         drafter.press("g");
         drafter.point(2400, 100);
         drafter.type("1000", "1000");
-        drafter.expectUndo("place window G1");
+        drafter.expectUndo("place window W1");
         drafter.press("Escape");
         drafter.press("Escape");
         goTo("First");
@@ -150,7 +150,7 @@ class StoreysAndStairsTest extends NewProjectTest {
         drafter.press("g");
         drafter.field("Set out by").selectOption("In line with an opening");
         drafter.click(2000, 100);
-        drafter.expectUndo("place window G2");
+        drafter.expectUndo("place window W2");
         JsonNode above = all("opening").getLast();
         assertThat(above.path("placing").path("type").asString()).isEqualTo("inLine");
     }

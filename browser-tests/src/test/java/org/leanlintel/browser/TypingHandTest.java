@@ -63,7 +63,7 @@ class TypingHandTest extends NewProjectTest {
         drafter.click(1000, 9000);
         drafter.hand("1440", betweenMs);
         drafter.press("Enter");
-        drafter.expectUndo("draw wall W4");
+        drafter.expectUndo("draw wall WA4");
         assertThat(lengths()).containsExactlyInAnyOrder(6400.0, 4200.0, 3822.7, 1440.0);
 
         drafter.press("d");
@@ -89,7 +89,7 @@ class TypingHandTest extends NewProjectTest {
         drafter.point(6000, 2400);
         drafter.hand("1200", betweenMs);
         drafter.hand("800", betweenMs);
-        drafter.expectUndo("draw wall W7");
+        drafter.expectUndo("draw wall WA7");
         network.waits(0, 0);
         List<Double> lines = all("wall").stream()
                 .filter(w -> w.path("mark").asString().matches("W[567]"))
@@ -119,7 +119,7 @@ class TypingHandTest extends NewProjectTest {
         drafter.hand("144\"", 0);
         drafter.press("Enter");
         network.down(false);
-        drafter.expectUndo("draw wall W3");
+        drafter.expectUndo("draw wall WA3");
         assertThat(lengths()).containsExactlyInAnyOrder(3600.0, 3048.0, 3657.6);
     }
 

@@ -1,6 +1,7 @@
 package org.leanlintel.core.picture;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.leanlintel.core.Lenses.with;
 
 import java.util.List;
 import java.util.Map;
@@ -11,15 +12,22 @@ import org.leanlintel.core.edit.AddSheet;
 import org.leanlintel.core.edit.Delete;
 import org.leanlintel.core.edit.DrawConstructionLine;
 import org.leanlintel.core.edit.DrawString;
+import org.leanlintel.core.edit.PlaceFitting;
 import org.leanlintel.core.edit.PlaceNote;
 import org.leanlintel.core.edit.Revise;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Note;
+import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.StringStyle;
+import org.leanlintel.core.model.Symbol;
+import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.sheet.TitleFacts;
 
 /** A plan at 1:50 on an A2 sheet of 594 by 420, its origin at 100, 200 on paper. Letters are 1.786 mm wide. */
@@ -28,9 +36,10 @@ class SheetFindingsTest {
     private static final Lettering LETTERING = new Lettering(Map.of(), Map.of(), 0.5, 0.7);
 
     private final Sketch sketch = new Sketch();
+    private final List<Wall> walls;
 
     SheetFindingsTest() {
-        sketch.shell(7200, 4800);
+        walls = sketch.shell(7200, 4800);
         sketch.run(new AddSheet(
                 "A-1", "Plan", PaperSize.A2, List.of(new Sheet.Placed(Sketch.PLAN, Vec.ORIGIN, new Vec(100, 200)))));
     }
@@ -55,6 +64,38 @@ class SheetFindingsTest {
                 .stream()
                 .map(Finding::sentence)
                 .toList();
+    }
+
+    /** Something as wide as a street stands over all places the mark of a window could have; without it there are some. */
+    @Test
+    void aMarkThatFindsNoPlaceIsFound() {
+        Opening window = sketch.window(walls.getFirst(), 1000, 900, 900, 1200);
+        Lens lens = sketch.model().get(Sketch.LENS, Lens.class);
+        sketch.run(new Revise(with(lens, "marks", List.of(Lens.MarkOf.WINDOWS))));
+        assertThat(LabelFindings.of(sketch.building(), LETTERING)).isEmpty();
+        ElementId market = Sketch.id("market");
+        sketch.put(new Symbol(
+                market,
+                "Market",
+                Symbol.Kind.OTHER,
+                "Test",
+                false,
+                new Vec(15_000, 15_000),
+                Symbol.Extent.fixed(30_000),
+                Symbol.Extent.fixed(30_000),
+                0,
+                750,
+                List.of(),
+                List.of(),
+                List.of(new Symbol.Rounded(Vec.ORIGIN, 30_000, 30_000, 20)),
+                List.of(),
+                ""));
+        Fitting.Free free = new Fitting.Free(new Vec(3600, 2400), 0);
+        sketch.run(new PlaceFitting(
+                Sketch.STOREY, Sketch.LAYER, market, new PlaceFitting.Seated(free), 0, false, 30_000, 30_000));
+        assertThat(LabelFindings.of(sketch.building(), LETTERING))
+                .extracting(Finding::sentence)
+                .containsExactly("On A-1, the mark of window %s finds no free place in Plan.".formatted(window.mark()));
     }
 
     /** "gravel" is 10.7 mm long on paper: 535 of the plan. */

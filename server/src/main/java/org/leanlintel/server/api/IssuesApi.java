@@ -12,6 +12,7 @@ import org.leanlintel.core.issue.SetCheck;
 import org.leanlintel.core.issue.State;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Unusable;
+import org.leanlintel.core.picture.LabelFindings;
 import org.leanlintel.core.picture.SheetFindings;
 import org.leanlintel.core.picture.Transmittal;
 import org.leanlintel.core.sheet.SheetOrder;
@@ -71,6 +72,7 @@ public class IssuesApi {
         Live now = print.now();
         List<Finding> all = new ArrayList<>(SetCheck.of(now.model(), print::footprint));
         all.addAll(SheetFindings.of(now.model(), print::picture, DrawingLettering.get()));
+        all.addAll(LabelFindings.of(now.building(), DrawingLettering.get()));
         all.addAll(Findings.of(now.building()));
         return all;
     }

@@ -15,6 +15,7 @@ import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.TitleBlock;
 import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.picture.Footprint;
+import org.leanlintel.core.picture.LabelFindings;
 import org.leanlintel.core.picture.SheetFindings;
 import org.leanlintel.core.sheet.LayOut;
 import org.leanlintel.core.sheet.SheetNames;
@@ -93,7 +94,10 @@ public class SheetsApi {
     @GetMapping("/sheet-findings")
     public List<Finding> sheetFindings(@PathVariable UUID project) {
         Printing print = asPrinted.of(project, null);
-        return SheetFindings.of(print.now().model(), print::picture, DrawingLettering.get());
+        List<Finding> all =
+                new ArrayList<>(SheetFindings.of(print.now().model(), print::picture, DrawingLettering.get()));
+        all.addAll(LabelFindings.of(print.now().building(), DrawingLettering.get()));
+        return all;
     }
 
     /** How much of a sheet a drawing takes. */
