@@ -101,7 +101,8 @@ class SetOfSheetsTest {
         drafter.field("Label").press("Enter");
         drafter.expectUndo("change title block Along the foot, 36 high");
         drafter.button("Copy the layout").click();
-        assertThat(drafter.field("Name")).hasValue("Along the foot, 36 high, copy");
+        assertThat(page.getByLabel("Register").getByLabel("Name", new Locator.GetByLabelOptions().setExact(true)))
+                .hasValue("Along the foot, 36 high, copy");
         Object words = page.evaluate(
                 """
                 async () => {
@@ -141,7 +142,7 @@ class SetOfSheetsTest {
         drafter.button("Issues").click();
         dialog().getByLabel("A-101", new Locator.GetByLabelOptions().setExact(true))
                 .uncheck();
-        drafter.field("Number").fill("P9");
+        dialog().getByLabel("Number", new Locator.GetByLabelOptions().setExact(true)).fill("P9");
         drafter.button("Issue 10 of 11 sheets").click();
         assertThat(dialog()).containsText("10 sheets");
         String page9 = dialog().getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Transmittal"))

@@ -92,7 +92,7 @@ class TypingHandTest extends NewProjectTest {
         drafter.expectUndo("draw wall WA7");
         network.waits(0, 0);
         List<Double> lines = all("wall").stream()
-                .filter(w -> w.path("mark").asString().matches("W[567]"))
+                .filter(w -> w.path("mark").asString().matches("WA[567]"))
                 .map(w -> at(w.path("start"))[0])
                 .sorted()
                 .toList();

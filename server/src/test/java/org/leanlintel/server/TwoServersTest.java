@@ -66,7 +66,7 @@ class TwoServersTest {
         here.redo();
         assertThat(here.get("/state").json().path("revision").asLong()).isEqualTo(26);
         List<String> marks = here.get("/file").json().path("elements").findValuesAsString("mark").stream()
-                .filter(mark -> mark.startsWith("W"))
+                .filter(mark -> mark.startsWith("WA"))
                 .toList();
         assertThat(marks).hasSize(24 * 4).as("each mark once").doesNotHaveDuplicates();
     }
