@@ -23,7 +23,7 @@ function accepted(revision: number): EditAnswer {
 }
 
 let asked: { path: string; body: { editId?: string; seen?: number } }[];
-let answers: Answer[];
+let answers: (Answer | Promise<Answer>)[];
 let hear: (e: { data: string }) => void;
 let store: ReturnType<typeof boardStore>;
 let sync: Sync;
@@ -48,7 +48,7 @@ beforeEach(async () => {
       path: new URL(request.url).pathname,
       body: request.method === "POST" ? await request.json() : {},
     });
-    const answer = answers.shift() ?? { status: 200, body: {} };
+    const answer = (await answers.shift()) ?? { status: 200, body: {} };
     if (answer === "no answer") throw new TypeError("Failed to fetch");
     return new Response(JSON.stringify(answer.body), {
       status: answer.status,
@@ -100,6 +100,53 @@ describe("an answer that does not come", () => {
     answers = [{ status: 200, body: { ...accepted(9), fault: "It is stored, but cannot be drawn." } }];
     expect(await sync.edit(moved)).toBe(true);
     expect(store.getState().saying).toBe("It is stored, but cannot be drawn.");
+  });
+});
+
+describe("a drawing opened while an edit in another is on its way", () => {
+  const group = (element: string) => ({
+    element,
+    layer: "walls",
+    items: [],
+    catches: [],
+    ground: [],
+    drawing: null,
+  });
+  const pictureOf = (revision: number, ...elements: string[]) => ({
+    status: 200,
+    body: { revision, picture: { scale: 50, groups: elements.map(group) } },
+  });
+  const changedThere = {
+    ...accepted(8),
+    picture: { scale: 50, changed: [group("of the first")], gone: ["of the second"] },
+  };
+
+  it("shows what is its own, as it is after the edit", async () => {
+    const first = store.getState().shown?.id ?? "";
+    store.setState({ drawn: first });
+    let answer: (a: Answer) => void = () => {};
+    answers = [new Promise<Answer>((done) => (answer = done)), pictureOf(7, "of the second")];
+    const stored = sync.edit(moved);
+    await vi.advanceTimersByTimeAsync(0);
+    await sync.show({ kind: "drawing", id: "second" });
+    expect([...store.getState().groups.keys()]).toEqual(["of the second"]);
+    answers = [pictureOf(8, "of the second", "new in the second")];
+    answer({ status: 200, body: changedThere });
+    expect(await stored).toBe(true);
+    expect([...store.getState().groups.keys()]).toEqual(["of the second", "new in the second"]);
+  });
+
+  it("is asked for anew where the edit overtook its picture", async () => {
+    store.setState({ drawn: store.getState().shown?.id ?? "" });
+    let late: (a: Answer) => void = () => {};
+    answers = [new Promise<Answer>((done) => (late = done)), { status: 200, body: changedThere }];
+    const shown = sync.show({ kind: "drawing", id: "second" });
+    const stored = sync.edit(moved);
+    answers.push(pictureOf(8, "after the edit"), pictureOf(8, "after the edit"));
+    await stored;
+    late(pictureOf(7, "before the edit"));
+    await shown;
+    expect([...store.getState().groups.keys()]).toEqual(["after the edit"]);
   });
 });
 

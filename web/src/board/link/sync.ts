@@ -27,6 +27,8 @@ import { overtaken } from "./overtaken";
 import { Previews } from "./previews";
 
 const RETRY_MS = 1500;
+/** How often a picture is asked for anew that edits overtook while it came. */
+const PICTURE_TRIES = 5;
 
 /** Keeps one board and the server in step: loading, edits, undo, and what other windows do. */
 export class Sync {
@@ -131,8 +133,7 @@ export class Sync {
         }),
       );
       const same = this.state.shown?.id === shown?.id;
-      if (this.state.revision === seen)
-        await this.accepted(same ? answer : { ...answer, picture: null }, seen);
+      if (this.state.revision === seen) await this.accepted(answer, seen, same ? shown?.id : undefined);
       const { revision } = this.state;
       if (revision > seen && this.heard > revision) await this.catchUp();
     } catch (error) {
@@ -187,11 +188,14 @@ export class Sync {
         );
   }
 
-  private async readPicture(asked?: Promise<PictureAnswer>): Promise<void> {
+  /** One that an edit has overtaken while it came is asked for anew. */
+  private async readPicture(asked?: Promise<PictureAnswer>, tries = PICTURE_TRIES): Promise<void> {
     const { shown } = this.store.getState();
     if (!shown) return;
-    const { picture } = await (asked ?? this.askPicture(shown));
-    if (this.store.getState().shown?.id === shown.id) this.setPicture(picture, shown);
+    const { picture, revision } = await (asked ?? this.askPicture(shown));
+    if (this.state.shown?.id !== shown.id) return;
+    if (revision < this.state.revision && tries > 0) await this.readPicture(undefined, tries - 1);
+    else this.setPicture(picture, shown);
   }
 
   private setPicture(picture: Picture, { id }: Shown): void {
@@ -300,7 +304,8 @@ export class Sync {
       this.store.setState({ saving: "saving" });
       for (;;) {
         try {
-          await this.shown(await send());
+          const of = this.state.shown?.id;
+          await this.shown(await send(), of);
           return true;
         } catch (error) {
           if (error instanceof Offline) {
@@ -321,10 +326,10 @@ export class Sync {
   }
 
   /** Shows what is stored. Where it cannot be shown that is said: it is stored all the same. */
-  private async shown(answer: EditAnswer): Promise<void> {
+  private async shown(answer: EditAnswer, of: string | undefined): Promise<void> {
     let fault = answer.fault;
     try {
-      await this.accepted(answer, answer.revision - 1);
+      await this.accepted(answer, answer.revision - 1, of);
     } catch (error) {
       if (error instanceof Offline) throw error;
       fault = sentenceOf(error);
@@ -333,8 +338,11 @@ export class Sync {
     this.store.setState({ saving: "saved", saying: fault ?? news, ...(fault ? { preview: null } : {}) });
   }
 
-  /** @param seen the revision that the answer tells the changes from */
-  private async accepted(answer: EditAnswer, seen: number): Promise<void> {
+  /**
+   * @param seen the revision that the answer tells the changes from
+   * @param of the drawing that it tells them of: where another is shown by now, that is read whole
+   */
+  private async accepted(answer: EditAnswer, seen: number, of: string | undefined): Promise<void> {
     const state = this.store.getState();
     if (state.revision !== seen) return this.reload();
     const elements = new Map(state.elements);
@@ -349,7 +357,8 @@ export class Sync {
       redo: answer.redo,
     });
     if (answer.fault) return;
-    if (answer.picture && state.shown?.kind === "drawing") {
+    const isOfShown = of !== undefined && state.shown?.id === of && state.drawn === of;
+    if (answer.picture && isOfShown && state.shown?.kind === "drawing") {
       const groups = new Map(state.groups);
       for (const id of answer.picture.gone) groups.delete(id);
       for (const g of answer.picture.changed) groups.set(g.element, g);

@@ -66,7 +66,8 @@ record BehindPlan(List<Item> items) {
             for (OnPlan member : members(other, stage, building))
                 for (Group g : building.get(member).groups())
                     if (isBuilt(g.element(), building) && !look.layering().hides(g.layer()))
-                        for (Item item : g.items()) if (isDrawn(item)) items.add(item.pale());
+                        for (Item item : g.items())
+                            if (item instanceof Item.Strokes s && DRAWN.contains(s.role())) items.add(behind(s));
         return new BehindPlan(items);
     }
 
@@ -82,11 +83,8 @@ record BehindPlan(List<Item> items) {
         return of instanceof InWork || of instanceof Opening;
     }
 
-    private static boolean isDrawn(Item item) {
-        return switch (item) {
-            case Item.Strokes s -> DRAWN.contains(s.role());
-            case Item.Arc a -> DRAWN.contains(a.role());
-            default -> false;
-        };
+    /** Pale, and under all lines as hatches are, whatever came first. */
+    private static Item behind(Item.Strokes s) {
+        return new Item.Strokes(PenRole.HATCH, s.pen().inked(Inks.PALE), s.lines());
     }
 }

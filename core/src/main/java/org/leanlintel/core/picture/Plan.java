@@ -59,8 +59,8 @@ public final class Plan implements DrawingPicture {
         }
         List<Group> groups = new ArrayList<>(walls.values());
         groups.addAll(others.values());
-        List<Group> shown = new ArrayList<>(drawings());
-        shown.addAll(shown(groups));
+        List<Group> shown = new ArrayList<>(shown(groups));
+        shown.addAll(drawings());
         return new Picture(look.drawing().scale(), shown);
     }
 
