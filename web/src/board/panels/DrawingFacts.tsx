@@ -12,6 +12,7 @@ import { type BoardState, elementsOf, unitsOf } from "../state/state";
 import { AlsoWritten } from "./AlsoWritten";
 import { LayersHere } from "./LayersHere";
 import { LensFields, Listed, SortedBy } from "./ShownFields";
+import { TableRows } from "./TableRows";
 
 const elementsIn = (state: BoardState) => state.elements;
 
@@ -49,6 +50,7 @@ export function DrawingFacts({ drawing }: { readonly drawing: Drawing }) {
       {drawing.kind === "PLAN" && <AlsoWritten drawing={drawing} />}
       {isTable && <SortedBy drawing={drawing} />}
       <Listed drawing={drawing} />
+      {isTable && <TableRows drawing={drawing} />}
       {drawing.kind === "DOORS" || drawing.kind === "WINDOWS" ? (
         <Button
           className="mt-2"

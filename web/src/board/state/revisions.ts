@@ -292,6 +292,11 @@ export function lettering(letters: ElementOf<"settings">["letters"]): Edit {
   return { type: "letterMarks", letters };
 }
 
+/** The edit that lets a table run on in another drawing. */
+export function continuing(drawing: string, after: number): Edit {
+  return { type: "continueTable", drawing, after };
+}
+
 /** The edit that numbers all sheets anew. */
 export function numberingSheets(before: string, by: "ORDER" | "KIND"): Edit {
   return { type: "numberSheets", before, by };

@@ -38,5 +38,17 @@ class SchedulesTest extends NewProjectTest {
                 page.waitForDownload(() -> page.getByText("Save Doors as CSV").click());
         assertThat(saved.suggestedFilename()).endsWith("Doors.csv");
         assertThat(Files.readString(saved.path())).contains("\r\nD1,,Side hung,");
+        var book = page.waitForDownload(
+                () -> page.getByText("All schedules as XLSX").click());
+        assertThat(book.suggestedFilename()).endsWith("schedules.xlsx");
+        assertThat(Files.readAllBytes(book.path())).startsWith('P', 'K');
+        goToTab("Facts");
+        drafter.field("Runs on in another drawing after row").fill("1");
+        drafter.button("Run on").click();
+        drafter.expectUndo("run on drawing Doors");
+        assertThat(page.getByText("Shows rows 1 to 1")).isVisible();
+        goToTab("Register");
+        drafter.button("Doors, continued").click();
+        assertThat(page.locator("header")).containsText("Doors, continued");
     }
 }

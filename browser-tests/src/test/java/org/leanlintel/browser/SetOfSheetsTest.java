@@ -142,7 +142,8 @@ class SetOfSheetsTest {
         drafter.button("Issues").click();
         dialog().getByLabel("A-101", new Locator.GetByLabelOptions().setExact(true))
                 .uncheck();
-        dialog().getByLabel("Number", new Locator.GetByLabelOptions().setExact(true)).fill("P9");
+        dialog().getByLabel("Number", new Locator.GetByLabelOptions().setExact(true))
+                .fill("P9");
         drafter.button("Issue 10 of 11 sheets").click();
         assertThat(dialog()).containsText("10 sheets");
         String page9 = dialog().getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Transmittal"))

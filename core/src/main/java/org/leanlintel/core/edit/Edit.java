@@ -28,6 +28,7 @@ public sealed interface Edit
                 RenumberMarks,
                 LetterMarks,
                 PutInFront,
+                ContinueTable,
                 AddSymbol,
                 PutOpeningMark,
                 AddLayer,

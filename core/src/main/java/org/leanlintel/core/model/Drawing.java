@@ -47,6 +47,7 @@ public record Drawing(
         if (kind != Kind.PLAN && !also.isEmpty()) throw new Unusable("Only plans show what is written in others.");
         order = Checks.number("A place in the register", order, -1e9, 1e9, "");
         if (frame instanceof Part && kind != Kind.PLAN) throw new Unusable("Only a plan can show a part.");
+        if (frame instanceof Rows && !kind.isTable()) throw new Unusable("Only a table can show some of its rows.");
         if (subject instanceof InState && !kind.isOfThings())
             throw new Unusable("Only schedules of doors, windows and fittings list what is in one state.");
         if (subject instanceof AsItWas && kind != Kind.ROOMS)
@@ -176,6 +177,26 @@ public record Drawing(
         }
     }
 
+    /**
+     * Some rows of a table that runs on in another drawing, counted from 1 in the order it is sorted in; sums stand under the last.
+     *
+     * @param to the last; 0 for all there are
+     */
+    public record Rows(int from, int to) implements Frame {
+
+        private static final int MOST = 100_000;
+
+        public Rows {
+            if (from < 1 || from > MOST || to < 0 || to > MOST || to > 0 && to < from)
+                throw new Unusable("Rows of a table are counted from 1, the first before the last.");
+        }
+
+        /** Whether its end is that of the table. */
+        public boolean isLast() {
+            return to == 0;
+        }
+    }
+
     /** What is drawn. */
     public sealed interface Subject {}
 
@@ -236,6 +257,14 @@ public record Drawing(
         /** Whether it is a table, counted from the model. */
         public boolean isSchedule() {
             return this != PLAN && !isUpright() && this != STAIR && this != TRUSS;
+        }
+
+        /** Whether it is a table of rows and nothing else. */
+        public boolean isTable() {
+            return switch (this) {
+                case DOORS, WINDOWS, ROOMS, FITTINGS, ROOFS, CLAUSES -> true;
+                case PLAN, SECTION, ELEVATION, INTERIOR, STAIR, TRUSS, BUILD_UPS, LEGEND -> false;
+            };
         }
 
         /** Whether it shows the house in height, as it stands. */

@@ -24,10 +24,16 @@ final class TableSchedule extends Painting {
         Pens pens = pens();
         TableFrame frame = new TableFrame(drawing, lettering, table.columns());
         frame.head(pens);
+        List<Table.Row> rows = table.rows(), sums = table.sums();
+        if (drawing.frame() instanceof Drawing.Rows some) {
+            int to = some.isLast() ? rows.size() : Math.min(some.to(), rows.size());
+            rows = rows.subList(Math.min(some.from() - 1, to), to);
+            if (!some.isLast()) sums = List.of();
+        }
         List<Group> groups = new ArrayList<>();
-        for (Table.Row row : table.rows()) groups.add(row(frame, row, false));
-        for (Table.Row row : table.sums()) groups.add(row(frame, row, true));
-        frame.foot(pens, table.empty(), table.rows().isEmpty());
+        for (Table.Row row : rows) groups.add(row(frame, row, false));
+        for (Table.Row row : sums) groups.add(row(frame, row, true));
+        frame.foot(pens, table.rows().isEmpty() ? table.empty() : "No more rows.", rows.isEmpty());
         groups.addFirst(new Group(drawing.id(), drawing.id(), pens.items(), List.of()));
         return new Picture(drawing.scale(), groups);
     }

@@ -10,14 +10,6 @@ public final class Tables {
 
     private Tables() {}
 
-    /** Whether drawings of a kind are plain tables. */
-    public static boolean has(Drawing.Kind kind) {
-        return switch (kind) {
-            case DOORS, WINDOWS, ROOMS, ROOFS, CLAUSES, FITTINGS -> true;
-            case PLAN, SECTION, ELEVATION, INTERIOR, STAIR, TRUSS, BUILD_UPS, LEGEND -> false;
-        };
-    }
-
     /** Of a schedule, in the order it asks for. @throws Unusable for a drawing that is no such schedule */
     public static Table of(Drawing schedule, Building building) {
         Table table =

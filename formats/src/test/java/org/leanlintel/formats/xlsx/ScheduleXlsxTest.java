@@ -26,9 +26,7 @@ class ScheduleXlsxTest {
 
     private List<Drawing> schedules() {
         Model model = house.model();
-        return Drawing.register(model).stream()
-                .filter(d -> Tables.has(d.kind()))
-                .toList();
+        return Drawing.register(model).stream().filter(d -> d.kind().isTable()).toList();
     }
 
     @Test

@@ -80,7 +80,7 @@ public class PicturesApi {
     public ResponseEntity<byte[]> schedules(@PathVariable UUID project, @RequestParam @Nullable UUID version) {
         Live now = at(project, version);
         List<Drawing> tables = Drawing.register(now.model()).stream()
-                .filter(d -> Tables.has(d.kind()))
+                .filter(d -> d.kind().isTable() && !(d.frame() instanceof Drawing.Rows rows && rows.from() > 1))
                 .toList();
         if (tables.isEmpty()) throw new Unusable("There are no schedules yet: add one in the register of drawings.");
         String name = now.model().settings().name() + " schedules.xlsx";

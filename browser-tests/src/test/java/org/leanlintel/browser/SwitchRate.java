@@ -1,0 +1,70 @@
+package org.leanlintel.browser;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.leanlintel.server.RunningServer;
+
+/**
+ * Measures how long it takes from a click in the register to the frame that shows another drawing of the demo house, the server
+ * and the browser on one machine. Not a test: run its main method and read what it prints (docs/benchmarks.md).
+ */
+final class SwitchRate {
+
+    private static final int ROUNDS = 6;
+
+    /** From the click until two frames after the picture has come whole. */
+    private static final String CLICKED =
+            """
+            async name => {
+              const button = [...document.querySelectorAll('[role=tabpanel] button')].find(b => b.textContent === name);
+              const real = window.fetch;
+              const came = new Promise(go => {
+                window.fetch = async (...asked) => {
+                  const answer = await real(...asked);
+                  if (new URL(answer.url).pathname.endsWith('/picture')) answer.clone().text().then(go);
+                  return answer;
+                };
+              });
+              const start = performance.now();
+              button.click();
+              await came;
+              await new Promise(go => requestAnimationFrame(() => requestAnimationFrame(go)));
+              window.fetch = real;
+              return performance.now() - start;
+            }""";
+
+    private SwitchRate() {}
+
+    public static void main(String... arguments) throws Exception {
+        RunningServer server = new RunningServer(true);
+        server.beforeAll(null);
+        try (Drafter drafter = new Drafter(server.address())) {
+            Page page = drafter.page;
+            page.getByText("Quarry Bank House").click();
+            page.waitForTimeout(4000);
+            page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Register"))
+                    .click();
+            List<String> drawings =
+                    List.of("First floor plan", "Section A", "South-east elevation", "Ground floor plan");
+            List<Double> first = new ArrayList<>(), later = new ArrayList<>();
+            for (int round = 0; round < ROUNDS; round++)
+                for (String d : drawings) {
+                    double ms = ((Number) page.evaluate(CLICKED, d)).doubleValue();
+                    (round == 0 ? first : later).add(ms);
+                    page.waitForTimeout(400);
+                }
+            System.out.println("first look " + first.stream().map(Math::round).toList());
+            double[] sorted = later.stream().mapToDouble(d -> d).sorted().toArray();
+            System.out.printf(
+                    "after that, %d: median %.0f ms, p95 %.0f ms, longest %.0f ms%n",
+                    sorted.length,
+                    sorted[sorted.length / 2],
+                    sorted[sorted.length * 95 / 100],
+                    Arrays.stream(sorted).max().orElse(0));
+        }
+        server.afterAll(null);
+    }
+}
