@@ -9,6 +9,7 @@ import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.TimberSize;
+import org.leanlintel.core.model.TitleBlock;
 import org.leanlintel.core.model.Unusable;
 
 /** What must be true of a trade region that an office made; each fault is an {@link Unusable} with a sentence. */
@@ -29,6 +30,7 @@ public final class OwnRegion {
         own.identity();
         own.words();
         own.stock();
+        own.sheets();
         own.sizes();
         return region;
     }
@@ -48,6 +50,14 @@ public final class OwnRegion {
                 OfficeStandard.regions().stream()
                         .noneMatch(r -> r.name().equals(region.name().strip())),
                 "\u201C%s\u201D comes with the program: give the region a name of its own.".formatted(region.name()));
+    }
+
+    private void sheets() {
+        require(
+                OfficeStandard.elements().stream()
+                        .anyMatch(e -> e instanceof TitleBlock && e.id().equals(region.titleBlock())),
+                "There is no title block %s in the stock."
+                        .formatted(region.titleBlock().value()));
     }
 
     private void words() {
