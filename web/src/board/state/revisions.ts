@@ -203,7 +203,7 @@ export function addingSeveral(drawings: readonly NewDrawing[]): Edit {
 }
 
 /** The edit that adds a drawing like another, under another name. */
-export function addingLike({ id, type, sortBy, order, ...drawing }: Drawing, name: string): Edit {
+export function addingLike({ id, type, sortBy, order, inFront, ...drawing }: Drawing, name: string): Edit {
   return { type: "addDrawing", ...drawing, name };
 }
 

@@ -18,6 +18,7 @@ import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.MarkLetters;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Refusal;
@@ -71,7 +72,8 @@ record Houses(Model model, ElementId moved, ElementId partition) {
                 PaperSize.A2,
                 1200,
                 "UK",
-                Settings.RoomNumbering.FROM_ZERO);
+                Settings.RoomNumbering.FROM_ZERO,
+                MarkLetters.PLAIN);
         List<Element> elements =
                 new ArrayList<>(OfficeStandard.newProject(settings).elements());
         Building cell = Building.of(Model.of(0, elements));
