@@ -1,13 +1,13 @@
 import { useState } from "react";
 import type { Drawing } from "../../api/types";
 import { Button, fieldClass } from "../../ui/controls";
-import { useBoard, useBoardTools } from "../state/context";
+import { useBoardTools } from "../state/context";
 import { continuing } from "../state/revisions";
 
 /** Which rows of a table are shown, and letting it run on in another drawing where it is too long for a sheet. */
 export function TableRows({ drawing }: { readonly drawing: Drawing }) {
   const { sync } = useBoardTools();
-  const refused = useBoard((s) => s.refused);
+  const [fault, setFault] = useState<string | null>(null);
   const [after, setAfter] = useState("");
   const { frame } = drawing;
   if (drawing.kind === "BUILD_UPS" || drawing.kind === "LEGEND") return null;
@@ -28,7 +28,10 @@ export function TableRows({ drawing }: { readonly drawing: Drawing }) {
         className="flex items-center gap-2"
         onSubmit={(e) => {
           e.preventDefault();
-          void sync.edit(continuing(drawing.id, row)).then((made) => made && setAfter(""));
+          void sync.edit(continuing(drawing.id, row)).then((made) => {
+            setFault(made ? null : sync.state.refused);
+            if (made) setAfter("");
+          });
         }}
       >
         <label className="flex items-center gap-2">
@@ -44,7 +47,7 @@ export function TableRows({ drawing }: { readonly drawing: Drawing }) {
           Run on
         </Button>
       </form>
-      {refused && after !== "" && <p className="text-oxide">{refused}</p>}
+      {fault && <p className="text-oxide">{fault}</p>}
     </div>
   );
 }
