@@ -150,6 +150,59 @@ describe("a drawing opened while an edit in another is on its way", () => {
   });
 });
 
+describe("a drawing gone back to", () => {
+  const group = (element: string) => ({
+    element,
+    layer: "walls",
+    items: [],
+    catches: [],
+    ground: [],
+    drawing: null,
+  });
+  const pictureOf = (revision: number, element: string) => ({
+    status: 200,
+    body: { revision, picture: { scale: 50, groups: [group(element)] } },
+  });
+  const pictures = () => asked.filter((a) => a.path.endsWith("/picture")).length;
+  const first = { kind: "drawing", id: "first" } as const;
+  const second = { kind: "drawing", id: "second" } as const;
+
+  beforeEach(async () => {
+    answers = [pictureOf(7, "in the first"), pictureOf(7, "in the second")];
+    await sync.show(first);
+    await sync.show(second);
+  });
+
+  it("is there at once where nothing has changed since", async () => {
+    await sync.show(first);
+    expect([...store.getState().groups.keys()]).toEqual(["in the first"]);
+    expect(store.getState()).toMatchObject({ drawn: "first", scale: 50 });
+    expect(pictures()).toBe(2);
+  });
+
+  it("is asked for anew after an edit, and shows what that changed", async () => {
+    answers = [
+      { status: 200, body: { ...accepted(8), picture: { scale: 50, changed: [group("new")], gone: [] } } },
+    ];
+    await sync.edit(moved);
+    answers = [pictureOf(8, "changed in the first")];
+    await sync.show(first);
+    expect([...store.getState().groups.keys()]).toEqual(["changed in the first"]);
+    await sync.show(second);
+    expect([...store.getState().groups.keys()]).toEqual(["in the second", "new"]);
+    expect(pictures()).toBe(3);
+  });
+
+  it("is asked for anew where the edit's answer came without a picture", async () => {
+    answers = [{ status: 200, body: { ...accepted(8), fault: "It is stored, but cannot be drawn." } }];
+    await sync.edit(moved);
+    answers = [pictureOf(8, "changed in the first"), pictureOf(8, "changed in the second")];
+    await sync.show(first);
+    await sync.show(second);
+    expect([...store.getState().groups.keys()]).toEqual(["changed in the second"]);
+  });
+});
+
 describe("two facts typed one after the other", () => {
   it("both stand, however late the first is answered", async () => {
     const wall = store.getState().elements.get(WALL);

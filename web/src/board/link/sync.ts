@@ -23,6 +23,7 @@ import { type BoardState, elementOf, elementsOf, type Shown } from "../state/sta
 import type { BoardStore } from "../state/store";
 import { offeredTo, usualMaking } from "../state/usual";
 import { InStep } from "./inStep";
+import { KeptPictures } from "./keptPictures";
 import { overtaken } from "./overtaken";
 import { Previews } from "./previews";
 
@@ -37,6 +38,9 @@ export class Sync {
   readonly previews: Previews;
   readonly gaps: GapReader;
   private readonly inStep: InStep;
+  private readonly kept = new KeptPictures();
+  /** The revision that the picture on the board is of. */
+  private drawnAt = -1;
   /** The last revision others were heard to have made. */
   private heard = -1;
   private readonly stopHearing: () => void;
@@ -157,7 +161,8 @@ export class Sync {
   }
 
   /** Shows a drawing or a sheet, in the view it was left in. @param asked its picture, where that was asked for already */
-  async show(shown: Shown, asked: Promise<PictureAnswer> = this.askPicture(shown)): Promise<void> {
+  async show(shown: Shown, asked?: Promise<PictureAnswer>): Promise<void> {
+    this.keepWhatIsShown();
     this.store.setState({
       shown,
       preview: null,
@@ -168,8 +173,24 @@ export class Sync {
       well: null,
       backdrop: { ...this.state.backdrop, drawing: null },
     });
-    await this.readPicture(asked);
+    if (!this.showKept(shown)) await this.readPicture(asked);
     this.views.resume();
+  }
+
+  private keepWhatIsShown(): void {
+    const { shown, drawn, groups, scale, version } = this.state;
+    if (shown?.kind === "drawing" && drawn === shown.id && !version)
+      this.kept.keep(shown.id, { groups, scale, revision: this.drawnAt });
+  }
+
+  /** A drawing that was shown before is, where nothing has changed since. */
+  private showKept({ kind, id }: Shown): boolean {
+    const { revision, version } = this.state;
+    const known = kind === "drawing" && !version ? this.kept.at(id, revision) : undefined;
+    if (!known) return false;
+    this.setGroups(known.groups, known.scale, known.revision);
+    this.store.setState({ drawn: id });
+    return true;
   }
 
   private askPicture({ kind, id }: Shown): Promise<PictureAnswer> {
@@ -195,16 +216,17 @@ export class Sync {
     const { picture, revision } = await (asked ?? this.askPicture(shown));
     if (this.state.shown?.id !== shown.id) return;
     if (revision < this.state.revision && tries > 0) await this.readPicture(undefined, tries - 1);
-    else this.setPicture(picture, shown);
+    else this.setPicture(picture, shown, revision);
   }
 
-  private setPicture(picture: Picture, { id }: Shown): void {
+  private setPicture(picture: Picture, { id }: Shown, revision: number): void {
     const groups = byWhatIsPicked(picture.groups);
-    this.setGroups(groups, picture.scale);
+    this.setGroups(groups, picture.scale, revision);
     this.store.setState({ drawn: id });
   }
 
-  private setGroups(groups: ReadonlyMap<string, Group>, scale: number): void {
+  private setGroups(groups: ReadonlyMap<string, Group>, scale: number, revision: number): void {
+    this.drawnAt = revision;
     const traced = tracedLines(groups.values(), () => this.catchAnew());
     const nearby = new Nearby(groups.values(), scale, [...traced, ...backdropCatches(this.state)]);
     this.store.setState({ groups, scale, nearby, preview: null });
@@ -362,7 +384,7 @@ export class Sync {
       const groups = new Map(state.groups);
       for (const id of answer.picture.gone) groups.delete(id);
       for (const g of answer.picture.changed) groups.set(g.element, g);
-      this.setGroups(groups, answer.picture.scale);
+      this.setGroups(groups, answer.picture.scale, answer.revision);
     } else {
       await this.showWhatIsLeft();
     }
