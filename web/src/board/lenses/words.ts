@@ -36,6 +36,8 @@ export const MARKS = [
   ["WINDOWS", "windows"],
   ["FITTINGS", "fittings"],
   ["PART_PLANS", "part plans"],
+  ["FOOTINGS", "foundations"],
+  ["SPOT_LEVELS", "levels of the ground"],
 ] as const;
 
 export const BEHIND = [

@@ -1,4 +1,5 @@
 import { answerOf, api } from "../../api/client";
+import type { Element } from "../../api/types";
 import { backdropOf } from "../canvas/backdrop";
 import { type BoardState, elementOf, planShown } from "../state/state";
 import type { BoardStore } from "../state/store";
@@ -122,11 +123,16 @@ const storeys: Kept = {
   rest: 0,
 };
 
-const stairSum: Kept = {
-  key: ({ selection, elements }) => {
+/** The one thing selected where it is of a kind. */
+const onlyOf =
+  (type: Element["type"]) =>
+  ({ selection, elements }: BoardState) => {
     const only = selection.length === 1 ? elements.get(selection[0] ?? "") : undefined;
-    return only?.type === "stair" ? only.id : null;
-  },
+    return only?.type === type ? only.id : null;
+  };
+
+const stairSum: Kept = {
+  key: onlyOf("stair"),
   read: async ({ project, selection }) => ({
     stairSum: await answerOf(
       api.GET("/api/v1/projects/{project}/stairs/{stair}", {
@@ -139,10 +145,7 @@ const stairSum: Kept = {
 };
 
 const roofSum: Kept = {
-  key: ({ selection, elements }) => {
-    const only = selection.length === 1 ? elements.get(selection[0] ?? "") : undefined;
-    return only?.type === "roof" ? only.id : null;
-  },
+  key: onlyOf("roof"),
   read: async ({ project, selection }) => ({
     roofSum: await answerOf(
       api.GET("/api/v1/projects/{project}/roofs/{roof}", {
@@ -155,10 +158,7 @@ const roofSum: Kept = {
 };
 
 const trussSum: Kept = {
-  key: ({ selection, elements }) => {
-    const only = selection.length === 1 ? elements.get(selection[0] ?? "") : undefined;
-    return only?.type === "truss" ? only.id : null;
-  },
+  key: onlyOf("truss"),
   read: async ({ project, selection }) => ({
     trussSum: await answerOf(
       api.GET("/api/v1/projects/{project}/trusses/{truss}", {
@@ -167,6 +167,19 @@ const trussSum: Kept = {
     ),
   }),
   none: { trussSum: null },
+  rest: 0,
+};
+
+const footingSum: Kept = {
+  key: onlyOf("footing"),
+  read: async ({ project, selection }) => ({
+    footingSum: await answerOf(
+      api.GET("/api/v1/projects/{project}/footings/{footing}", {
+        params: { path: { project, footing: selection[0] ?? "" } },
+      }),
+    ),
+  }),
+  none: { footingSum: null },
   rest: 0,
 };
 
@@ -205,6 +218,7 @@ const ALL: readonly Kept[] = [
   stairSum,
   roofSum,
   trussSum,
+  footingSum,
   backdrop,
   findings,
 ];

@@ -10,6 +10,7 @@ import type {
   Finding,
   FloorEdge,
   FloorFall,
+  FootingAnswer,
   GapAnswer,
   GridLine,
   Group,
@@ -192,6 +193,19 @@ export interface Making {
     /** Its build-up; empty for none but the roof itself, LOFT for nothing. */
     readonly ceiling: string;
   };
+  readonly footing: {
+    readonly way: "SHELL" | "ONE";
+    readonly widthMm: number;
+    readonly depthMm: number;
+    /** Of its underside, below the floor. */
+    readonly belowMm: number;
+    readonly material: string;
+    /** The material of a wall in the ground; empty where there is none. */
+    readonly stem: string;
+    readonly stemMm: number;
+  };
+  /** The ground's level; the finished one is null while it is as the existing one. */
+  readonly spot: { readonly existingMm: number; readonly finishedMm: number | null };
   /** A gable across a slope; the rest of it is as of roofs. */
   readonly gable: { readonly widthMm: number; readonly outMm: number };
   readonly roofPart: {
@@ -370,6 +384,7 @@ export interface BoardState {
   readonly roofSum: RoofAnswer | null;
   /** What the trusses selected amount to. */
   readonly trussSum: TrussAnswer | null;
+  readonly footingSum: FootingAnswer | null;
   /** Which of its edges is looked at, by its place among them. */
   readonly roofEdge: number | null;
   readonly well: Well | null;

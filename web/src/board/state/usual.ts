@@ -1,6 +1,6 @@
 import type { ElementOf, Offered, RoomUse, Settings } from "../../api/types";
 import { usualSetOut } from "../things/setOut";
-import { type BoardState, buildUpsFor, elementOf, type Making } from "./state";
+import { type BoardState, buildUpsFor, elementOf, elementsOf, type Making } from "./state";
 
 /** What a project is offered: by its trade region, or one like it where the office that made that is another. */
 export function offeredTo(settings: Settings | undefined, regions: readonly Offered[]): Offered | undefined {
@@ -16,7 +16,7 @@ export function offeredTo(settings: Settings | undefined, regions: readonly Offe
 /** What tools make at first in a project of a trade region: sizes as they are said there, never converted. */
 export function usualMaking(state: BoardState, offered: Offered): Making {
   const { making } = state;
-  const { region, makes, stairs, roofs, leaves } = offered;
+  const { region, makes, stairs, roofs, footings, leaves } = offered;
   const [leaf] = leaves;
   const [windowWidth = 1200, windowHeight = 1200] = region.windows.usual;
   const wall = elementOf(state, "buildUp", region.outsideWall);
@@ -65,6 +65,15 @@ export function usualMaking(state: BoardState, offered: Offered): Making {
       trim: { ...roofs.trim, material: elementOf(state, "material", roofs.trim.material)?.id ?? "" },
       ceiling: has(state, roofs.ceiling, "CEILING"),
     },
+    footing: {
+      ...making.footing,
+      widthMm: footings.widthMm,
+      depthMm: footings.depthMm,
+      belowMm: -footings.undersideMm,
+      material: material(state, footings.material),
+      stem: footings.rising.type === "stem" ? material(state, footings.rising.material) : "",
+      stemMm: footings.rising.type === "stem" ? footings.rising.widthMm : making.footing.stemMm,
+    },
     stair: { ...making.stair, make: stairs.make, widthMm: stairs.widthMm, wellMm: region.wellMm },
     dimension: { ...making.dimension, scheme: region.strings },
     sectionDepthMm: region.units === "METRIC" ? 20_000 : 60 * 304.8,
@@ -75,6 +84,11 @@ export function usualMaking(state: BoardState, offered: Offered): Making {
 function has(state: BoardState, buildUp: string, use: ElementOf<"buildUp">["use"]): string {
   const all = buildUpsFor(state, use);
   return (all.find((b) => b.id === buildUp) ?? all[0])?.id ?? "";
+}
+
+/** A material of the stock, or another where the project has not got it. */
+function material(state: BoardState, id: string): string {
+  return elementOf(state, "material", id)?.id ?? elementsOf(state, "material")[0]?.id ?? "";
 }
 
 /** What a room of a use is called where nobody named it; also the words of the uses, in their order. */

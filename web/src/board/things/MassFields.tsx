@@ -5,15 +5,16 @@ import { useBoard } from "../state/context";
 import { elementsOf, wallBuildUps } from "../state/state";
 
 interface MaterialProps {
+  readonly label?: string;
   readonly value: string;
   readonly onChange: (material: string) => void;
 }
 
-export function MaterialField({ value, onChange }: MaterialProps) {
+export function MaterialField({ label = "Material", value, onChange }: MaterialProps) {
   const elements = useBoard((s) => s.elements);
   const materials = elementsOf({ elements }, "material").map((m) => [m.id, m.name] as const);
   return (
-    <Row label="Material">
+    <Row label={label}>
       <Choice
         value={value}
         options={materials.toSorted((a, b) => a[1].localeCompare(b[1]))}

@@ -3,6 +3,7 @@ import { type Elements, elementOf } from "../state/state";
 import { CloudFacts } from "./CloudFacts";
 import { FittingFacts } from "./FittingFacts";
 import { FloorFacts } from "./FloorFacts";
+import { FootingFacts } from "./FootingFacts";
 import { GridFacts } from "./GridFacts";
 import { KeyMarkFacts } from "./KeyMarkFacts";
 import { LineFacts } from "./LineFacts";
@@ -16,6 +17,7 @@ import { RoomFacts } from "./RoomFacts";
 import { nounOf } from "./roofPartMake";
 import { SectionFacts } from "./SectionFacts";
 import { SelectedWall, WallLength } from "./SelectedWall";
+import { SpotFacts } from "./SpotFacts";
 import { StairFacts } from "./StairFacts";
 import { StepsFacts, StepsOf } from "./StepsFacts";
 import { StringFacts } from "./StringFacts";
@@ -123,6 +125,20 @@ const THINGS: Things = {
     title: (t) => `Trusses ${t.mark}`,
     words: "in a roof",
     Facts: ({ thing }) => <TrussFacts truss={thing} />,
+    goes: true,
+  },
+  footing: {
+    title: (f) => `Foundation ${f.mark}`,
+    words: (f) => (f.under.type === "underShell" ? "under outside walls" : "selected"),
+    Facts: ({ thing }) => <FootingFacts footing={thing} />,
+    many: true,
+    goes: true,
+  },
+  spotLevel: {
+    title: () => "Level of the ground",
+    words: "above the project's zero",
+    Facts: ({ thing }) => <SpotFacts spot={thing} />,
+    many: true,
     goes: true,
   },
   stair: {

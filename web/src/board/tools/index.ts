@@ -13,6 +13,7 @@ import { end } from "./end";
 import { figure } from "./figure";
 import { fitting } from "./fitting";
 import { floor } from "./floor";
+import { footing } from "./footing";
 import { gable } from "./gable";
 import { grid } from "./grid";
 import { keyed } from "./keyed";
@@ -41,6 +42,7 @@ import { section } from "./section";
 import { select } from "./select";
 import { setout } from "./setout";
 import { sign } from "./sign";
+import { spot } from "./spot";
 import { stair } from "./stair";
 import { storeys } from "./storeys";
 import { string } from "./string";
@@ -58,7 +60,7 @@ const everywhere = [select, move, copy, turn, mirror, measure, line] as const;
 const stages = [
   { words: "Walls", tools: [run, rectangle, beside, reach, cut, bend, piece, post] },
   { words: "Openings", tools: [door, window] },
-  { words: "Storeys and stairs", tools: [storeys, floor, voidThrough, stair, well, section] },
+  { words: "Storeys and stairs", tools: [storeys, floor, voidThrough, footing, spot, stair, well, section] },
   { words: "Rooms and fittings", tools: [room, limit, fitting] },
   { words: "Roof", tools: [roof, gable, through] },
   {

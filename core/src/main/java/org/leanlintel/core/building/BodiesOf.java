@@ -7,6 +7,7 @@ import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Roof;
@@ -41,6 +42,10 @@ record BodiesOf(ElementId element) implements Key<List<Body>> {
                     case RoofPart p ->
                         building.get(new PlacedRoofPart.Of(element)) instanceof PlacedRoofPart placed
                                 ? placed.bodies(building)
+                                : List.of();
+                    case Footing f ->
+                        building.get(new BuiltFooting.Of(element)) instanceof BuiltFooting built
+                                ? built.bodies(building)
                                 : List.of();
                     case Post p -> UnderRoofs.of(p, post(p, building), building);
                     case null -> List.of();

@@ -20,6 +20,7 @@ import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
@@ -235,6 +236,7 @@ public final class Building {
         for (PlacedSteps steps : stepsOf(storey)) add(steps.steps(), bodies);
         for (Stair s : model().all(Stair.class)) if (s.storey().equals(storey)) add(s, bodies);
         for (Post p : model().relations().postsOf(storey)) add(p, bodies);
+        for (Footing f : model().all(Footing.class)) if (f.storey().equals(storey)) add(f, bodies);
     }
 
     private void add(Element element, List<Body> bodies) {

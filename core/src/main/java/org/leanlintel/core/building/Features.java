@@ -14,6 +14,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Hold.AtLevel.Of;
@@ -51,6 +52,8 @@ public final class Features {
                         level("plate of " + r.mark(), r.id(), Of.PLATE),
                         level("eaves of " + r.mark(), r.id(), Of.EAVES),
                         level("ridge of " + r.mark(), r.id(), Of.RIDGE));
+            case Footing f ->
+                List.of(level(f.mark() + " top", f.id(), Of.TOP), level(f.mark() + " underside", f.id(), Of.UNDERSIDE));
             case GridLine l -> List.of(new Named("grid line " + l.mark(), new Hold.OnGrid(l.id())));
             case Site s -> List.of(level("ground", s.id(), Of.GROUND));
             case Post p -> sides(p.id(), "post " + p.mark(), 4);
@@ -199,6 +202,7 @@ public final class Features {
                 };
             case Site s -> hold.level() == Of.GROUND ? new Feature.Level(s.groundMm()) : null;
             case Floor f -> floor(f, hold.level(), building);
+            case Footing f -> footing(f, hold.level(), building);
             case Roof r -> roof(r, hold.level(), building);
             case Opening o -> ledge(o, hold.level(), building);
             case Fitting f -> level(f, hold.level(), building);
@@ -223,6 +227,15 @@ public final class Features {
                 building.space(fitting.storey()).levelMm() + placed.symbol().lowMm();
         return new Feature.Ledge(
                 placed.outline(), level == Of.TOP ? low + placed.symbol().heightMm() : low);
+    }
+
+    private static @Nullable Feature footing(Footing footing, Of level, Building building) {
+        if (!(building.get(new BuiltFooting.Of(footing.id())) instanceof BuiltFooting built)) return null;
+        return switch (level) {
+            case TOP -> new Feature.Level(built.topMm());
+            case UNDERSIDE -> new Feature.Level(built.lowMm());
+            default -> null;
+        };
     }
 
     private static @Nullable Feature floor(Floor floor, Of level, Building building) {

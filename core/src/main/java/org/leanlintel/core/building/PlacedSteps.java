@@ -10,7 +10,6 @@ import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Side;
-import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.StairRules;
 import org.leanlintel.core.model.StairRules.What;
 
@@ -20,7 +19,7 @@ import org.leanlintel.core.model.StairRules.What;
  * @param at the middle of the landing's edge at the wall
  * @param out away from the wall
  * @param topMm of the landing, above the project's zero
- * @param groundMm likewise, of the ground outside
+ * @param groundMm likewise, of the ground before the landing
  * @param risers how many there are; of a ramp, none
  */
 public record PlacedSteps(OutsideSteps steps, Vec at, Vec out, double topMm, double groundMm, int risers) {
@@ -33,14 +32,14 @@ public record PlacedSteps(OutsideSteps steps, Vec at, Vec out, double topMm, dou
         if (!(building.model().find(steps.opening(), Opening.class) instanceof Opening o)
                 || !(building.solid(o.wall()) instanceof WallSolid solid)
                 || !(solid.opening(o.id()) instanceof PlacedOpening placed)) return null;
-        double top = solid.levelMm() + o.sillMm(),
-                ground = Site.of(building.model()).groundMm();
-        if (!(top - ground > 1)) return null;
         Strip strip = solid.strip();
         boolean left = strip.wall().outside() == Side.LEFT;
         double middle = (placed.from() + placed.to()) / 2;
         Vec out = strip.axis().directionAt(middle).left().times(left ? 1 : -1);
         Vec at = strip.at(middle, left ? strip.hi() : strip.lo());
+        double top = solid.levelMm() + o.sillMm(),
+                ground = Ground.finished(building).at(at.along(out, steps.landingMm()));
+        if (!(top - ground > 1)) return null;
         return new PlacedSteps(
                 steps, at, out, top, ground, risers(steps, top - ground, BuiltStair.rules(building.model())));
     }

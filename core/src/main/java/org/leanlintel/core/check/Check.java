@@ -13,6 +13,7 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
+import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.InWork;
 import org.leanlintel.core.model.KeyMark;
 import org.leanlintel.core.model.Layer;
@@ -42,6 +43,7 @@ enum Check {
     ROOF(Roof.class),
     TRUSS(Truss.class),
     CHIMNEY(RoofPart.class),
+    FOOTING(Footing.class),
     SUPPORT(Wall.class),
     LAYER(Layer.class),
     STRING(DimensionString.class),
@@ -96,6 +98,10 @@ enum Check {
                                             .storey()
                                             .equals(storey)
                             ? ChimneyCheck.findings(p, building)
+                            : List.of();
+                case FOOTING ->
+                    found instanceof Footing f && f.storey().equals(storey)
+                            ? FootingCheck.findings(f, building)
                             : List.of();
                 case TRUSS ->
                     found instanceof Truss t

@@ -19,11 +19,13 @@ import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Hold.AtLevel.Of;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Site;
+import org.leanlintel.core.model.SpotLevel;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
 
@@ -56,6 +58,7 @@ public final class SectionStrings {
                 .sorted(Comparator.comparingDouble(s -> building.space(s.id()).levelMm()))
                 .toList();
         low = Site.of(building.model()).groundMm();
+        if (lowestFooting() instanceof Footing f) low = Math.min(low, undersideMm(f));
         for (Wall w : building.model().all(Wall.class)) reach(w);
         for (Floor f : building.model().all(Floor.class)) reach(f);
         if (shown.frame().isOutside()) for (Roof r : building.model().all(Roof.class)) reach(r);
@@ -110,7 +113,9 @@ public final class SectionStrings {
     private void levels() {
         double outer = Math.min(left, clear);
         List<Hold> all = new ArrayList<>(), floors = new ArrayList<>();
-        if (building.model().find(Site.ID) != null) all.add(new Hold.AtLevel(Site.ID, Of.GROUND));
+        if (lowestFooting() instanceof Footing f) all.add(new Hold.AtLevel(f.id(), Of.UNDERSIDE));
+        boolean level = building.model().all(SpotLevel.class).isEmpty();
+        if (level && building.model().find(Site.ID) != null) all.add(new Hold.AtLevel(Site.ID, Of.GROUND));
         for (Storey s : storeys) {
             all.add(new Hold.AtLevel(s.id(), Of.FLOOR));
             all.add(new Hold.AtLevel(s.id(), s == storeys.getLast() ? Of.HEADS : Of.CEILING));
@@ -126,6 +131,21 @@ public final class SectionStrings {
         proposals.propose(UP, new Vec(outer - off(0), 0), all);
         proposals.propose(UP, new Vec(outer - off(1), 0), floors);
         if (highest != null) proposals.propose(UP, new Vec(outer - off(2), 0), List.of(all.getFirst(), all.getLast()));
+    }
+
+    /** An elevation does not show it. */
+    private @Nullable Footing lowestFooting() {
+        if (shown.frame().isOutside()) return null;
+        return building.model().all(Footing.class).stream()
+                .filter(f -> f.stays() && undersideMm(f) < Double.POSITIVE_INFINITY)
+                .min(Comparator.comparingDouble(this::undersideMm))
+                .orElse(null);
+    }
+
+    private double undersideMm(Footing f) {
+        return Features.of(new Hold.AtLevel(f.id(), Of.UNDERSIDE), building) instanceof Feature.Level l
+                ? l.mm()
+                : Double.POSITIVE_INFINITY;
     }
 
     private @Nullable Roof highestRoof() {

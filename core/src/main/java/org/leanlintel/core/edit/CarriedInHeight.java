@@ -7,6 +7,7 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Stair;
@@ -62,6 +63,31 @@ record CarriedInHeight(Carriage carry) {
     Truss truss(Truss t) {
         ElementId roof = carry.carried(t.roof());
         return roof == null ? null : t.on(carry.idOf(t), roof, carry.there(t.layer()), carry.mark("T", t.mark()));
+    }
+
+    /** Under the wall or the post that is carried with it; null where that stays. */
+    @Nullable
+    Footing footing(Footing f) {
+        Footing.Under under =
+                switch (f.under()) {
+                    case Footing.UnderShell s ->
+                        new Footing.UnderShell(carry.movement().point(s.seed()));
+                    case Footing.UnderWall w ->
+                        there(w.wall()) instanceof ElementId wall ? new Footing.UnderWall(wall) : null;
+                    case Footing.UnderPost p ->
+                        there(p.post()) instanceof ElementId post ? new Footing.UnderPost(post) : null;
+                };
+        if (under == null) return null;
+        Footing.Rising rising = f.rising() instanceof Footing.Stem s
+                ? new Footing.Stem(carry.there(s.material()), s.widthMm())
+                : f.rising();
+        return f.on(carry.idOf(f), carry.there(f.storey()), carry.there(f.layer()), carry.mark("F", f.mark()))
+                .under(under)
+                .of(carry.there(f.material()), rising);
+    }
+
+    private @Nullable ElementId there(ElementId thing) {
+        return carry.copies() ? carry.carried(thing) : thing;
     }
 
     /** On the roof that is carried with it, or on its own where that stays. */

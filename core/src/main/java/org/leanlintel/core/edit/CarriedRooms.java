@@ -11,6 +11,7 @@ import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.SpotLevel;
 
 /** Rooms, their limits and fittings carried; a fitting turns to the wall it then touches. */
 record CarriedRooms(Carriage carry, CarriedPlacings placings) {
@@ -74,6 +75,10 @@ record CarriedRooms(Carriage carry, CarriedPlacings placings) {
                 carry.movement().point(l.from()),
                 carry.movement().point(l.to()),
                 l.bubbles()));
+    }
+
+    void spotLevel(SpotLevel l) {
+        carry.put(l.as(carry.idOf(l), carry.there(l.layer()), carry.movement().point(l.at())));
     }
 
     void constructionLine(ConstructionLine l) {

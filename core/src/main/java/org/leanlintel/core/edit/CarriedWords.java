@@ -12,6 +12,7 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.KeyMark;
 import org.leanlintel.core.model.Note;
@@ -76,6 +77,7 @@ record CarriedWords(Carriage carry) {
             case FloorVoid v -> carry.movement().direction(off);
             case RoofPart p -> carry.movement().direction(off);
             case Truss t -> carry.movement().direction(off);
+            case Footing f -> carry.movement().direction(off);
             case Roof r -> carry.movement().direction(off);
             case Post p -> carry.movement().mirrors() ? new Vec(off.x(), -off.y()) : off;
             case Stair s -> carry.movement().mirrors() ? new Vec(off.x(), -off.y()) : off;

@@ -21,6 +21,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.KeptGap;
@@ -36,6 +37,7 @@ import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.Sign;
+import org.leanlintel.core.model.SpotLevel;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Truss;
@@ -112,11 +114,15 @@ final class Carrying {
             case RoomLimit l -> rooms.roomLimit(l);
             case ConstructionLine l -> rooms.constructionLine(l);
             case GridLine l -> rooms.gridLine(l);
+            case SpotLevel l -> rooms.spotLevel(l);
             case Floor f -> carry.put(inHeight.floor(f));
             case FloorVoid v -> carry.put(inHeight.hole(v));
             case RoofPart p -> carry.put(inHeight.roofPart(p));
             case Truss t -> {
                 if (inHeight.truss(t) instanceof Truss carried) carry.put(carried);
+            }
+            case Footing f -> {
+                if (inHeight.footing(f) instanceof Footing carried) carry.put(carried);
             }
             case Roof r -> carry.put(inHeight.roof(r));
             case Stair s -> carry.put(inHeight.stair(s));

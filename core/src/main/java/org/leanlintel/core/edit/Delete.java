@@ -25,6 +25,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.KeptGap;
@@ -44,6 +45,7 @@ import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.model.SpotLevel;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
@@ -124,6 +126,7 @@ public record Delete(List<ElementId> elements) implements Edit {
                 case Wall w -> {
                     model.relations().openingsIn(w.id()).forEach(this::remove);
                     model.relations().piecesOn(w.id()).forEach(this::remove);
+                    removeFootings(new Footing.UnderWall(w.id()));
                 }
                 case Opening o ->
                     model.all(OutsideSteps.class).stream()
@@ -138,7 +141,9 @@ public record Delete(List<ElementId> elements) implements Edit {
                 case SectionLine l -> removeDrawingsOf(l.id());
                 case Drawing d -> model.relations().annotationsOf(d.id()).forEach(this::remove);
                 case WallPiece p -> {}
-                case Post p -> {}
+                case Post p -> removeFootings(new Footing.UnderPost(p.id()));
+                case Footing f -> {}
+                case SpotLevel l -> {}
                 case Room r -> removeDrawingsOf(r.id());
                 case RoomLimit l -> {}
                 case ConstructionLine c -> {}
@@ -179,6 +184,12 @@ public record Delete(List<ElementId> elements) implements Edit {
                 Wall now = (Wall) put.getOrDefault(ref.wall().id(), ref.wall());
                 put.put(now.id(), now.withEnd(ref.end(), new WallEnd.AtCorner(corner.id())));
             }
+        }
+
+        private void removeFootings(Footing.Under under) {
+            model.all(Footing.class).stream()
+                    .filter(f -> f.under().equals(under) && !gone.contains(f.id()))
+                    .forEach(this::remove);
         }
 
         /** A fitting on a wall that goes stands free where it is. */

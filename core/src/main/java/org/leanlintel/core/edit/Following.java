@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.BuiltFooting;
 import org.leanlintel.core.building.BuiltRoof;
 import org.leanlintel.core.building.FloorAreas;
 import org.leanlintel.core.building.PlacedFitting;
@@ -24,6 +25,7 @@ import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Roof;
@@ -56,6 +58,7 @@ final class Following {
         following.fittings();
         following.floors();
         following.roofs();
+        following.footings();
         following.underStairs(change);
         return following.joinedTo(change);
     }
@@ -120,10 +123,7 @@ final class Following {
             if (!(f.outline() instanceof Floor.InsideShell shell)
                     || before.model().find(f.id()) != f) continue;
             if (FloorAreas.closes(f, after) || !FloorAreas.closes(f, before)) continue;
-            for (ElementId wall : after.fitted()) {
-                Strip was = before.strip(wall), is = after.strip(wall);
-                if (was == null || is == null || !was.wall().storey().equals(f.storey())) continue;
-                Vec by = is.axis().start().minus(was.axis().start());
+            for (Vec by : movedBy(f.storey())) {
                 Floor moved = f.within(new Floor.InsideShell(shell.seed().plus(by), shell.edge()), f.span());
                 if (!FloorAreas.closes(moved, after)) continue;
                 put.add(moved);
@@ -139,16 +139,40 @@ final class Following {
             if (!(r.over() instanceof Roof.OverShell shell) || before.model().find(r.id()) != r) continue;
             if (!BuiltRoof.of(r, after).plate().isEmpty()
                     || BuiltRoof.of(r, before).plate().isEmpty()) continue;
-            for (ElementId wall : after.fitted()) {
-                Strip was = before.strip(wall), is = after.strip(wall);
-                if (was == null || is == null || !was.wall().storey().equals(r.storey())) continue;
-                Vec by = is.axis().start().minus(was.axis().start());
+            for (Vec by : movedBy(r.storey())) {
                 Roof moved = r.over(new Roof.OverShell(shell.seed().plus(by)), r.own());
                 if (BuiltRoof.of(moved, after).plate().isEmpty()) continue;
                 put.add(moved);
                 break;
             }
         }
+    }
+
+    /** A foundation under a shell goes with it likewise. */
+    private void footings() {
+        if (after.fitted().isEmpty()) return;
+        for (Footing f : after.model().all(Footing.class)) {
+            if (!(f.under() instanceof Footing.UnderShell shell)
+                    || before.model().find(f.id()) != f) continue;
+            if (BuiltFooting.of(f, after) != null || BuiltFooting.of(f, before) == null) continue;
+            for (Vec by : movedBy(f.storey())) {
+                Footing moved = f.under(new Footing.UnderShell(shell.seed().plus(by)));
+                if (BuiltFooting.of(moved, after) == null) continue;
+                put.add(moved);
+                break;
+            }
+        }
+    }
+
+    /** How far the walls of a storey that changed have gone. */
+    private List<Vec> movedBy(ElementId storey) {
+        List<Vec> by = new ArrayList<>();
+        for (ElementId wall : after.fitted()) {
+            Strip was = before.strip(wall), is = after.strip(wall);
+            if (was != null && is != null && was.wall().storey().equals(storey))
+                by.add(is.axis().start().minus(was.axis().start()));
+        }
+        return by;
     }
 
     /** Walls under stairs end under them, wherever those come to be. */

@@ -20,6 +20,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.KeyMark;
 import org.leanlintel.core.model.Model;
@@ -34,6 +35,7 @@ import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Sign;
+import org.leanlintel.core.model.SpotLevel;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Wall;
@@ -64,11 +66,13 @@ public record Hand(Vec about) implements Edit {
                 RoomLimit.class,
                 ConstructionLine.class,
                 GridLine.class,
+                SpotLevel.class,
                 Floor.class,
                 FloorVoid.class,
                 Roof.class,
                 RoofPart.class,
                 Truss.class,
+                Footing.class,
                 Stair.class,
                 Note.class,
                 KeyMark.class,

@@ -3,6 +3,7 @@ package org.leanlintel.core.edit;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.BuiltFooting;
 import org.leanlintel.core.building.BuiltRoof;
 import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.building.BuiltTruss;
@@ -21,6 +22,7 @@ import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
@@ -32,6 +34,7 @@ import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
+import org.leanlintel.core.model.SpotLevel;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
@@ -68,6 +71,7 @@ final class HeightSoundness {
             case FloorVoid v -> clean(v, v.ring());
             case RoofPart p -> roofPart(p, after);
             case Truss t -> truss(t, after);
+            case Footing f -> footing(f, after);
             case Roof r -> roof(r, after);
             case Stair s -> stair(s, after.model());
             case OutsideSteps s -> steps(s, after);
@@ -79,6 +83,7 @@ final class HeightSoundness {
             case RoomLimit r -> null;
             case ConstructionLine c -> null;
             case GridLine g -> null;
+            case SpotLevel l -> null;
             case Fitting f -> null;
             case SectionLine s -> null;
             case Annotation a -> null;
@@ -114,6 +119,12 @@ final class HeightSoundness {
     private static @Nullable Refusal truss(Truss truss, Building after) {
         return BuiltTruss.of(truss, after) instanceof BuiltTruss.Cannot cannot
                 ? Refusal.because("%s cannot stand: %s".formatted(Naming.of(truss), cannot.why()), truss.id())
+                : null;
+    }
+
+    private static @Nullable Refusal footing(Footing footing, Building after) {
+        return BuiltFooting.of(footing, after) == null
+                ? Refusal.because("Nothing stands there for a foundation to lie under.", footing.id())
                 : null;
     }
 

@@ -28,6 +28,7 @@ import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.KeyMark;
 import org.leanlintel.core.model.Leaders;
@@ -47,6 +48,7 @@ import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.Sign;
+import org.leanlintel.core.model.SpotLevel;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Target;
 import org.leanlintel.core.model.Tracing;
@@ -126,6 +128,12 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
             };
         }
 
+        private Footing.Under shifted(Footing.Under under) {
+            return under instanceof Footing.UnderShell s
+                    ? new Footing.UnderShell(s.seed().plus(by))
+                    : under;
+        }
+
         private List<Vec> shifted(List<Vec> ring) {
             return ring.stream().map(p -> p.plus(by)).toList();
         }
@@ -157,6 +165,8 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
                 case FloorVoid v -> put.put(v.id(), v.within(shifted(v.ring())));
                 case RoofPart p -> put.put(p.id(), p.moved(p.at().plus(by)));
                 case Truss t -> {}
+                case Footing f -> put.put(f.id(), f.under(shifted(f.under())));
+                case SpotLevel l -> put.put(l.id(), l.moved(l.at().plus(by)));
                 case Roof r -> put.put(r.id(), r.over(shifted(r.over()), r.own()));
                 case Stair s -> put.put(s.id(), s.at(s.at().plus(by), s.angle(), s.shape()));
                 case SectionLine l -> put.put(l.id(), l.through(l.from().plus(by), l.to().plus(by), l.looking()));

@@ -16,6 +16,7 @@ import org.leanlintel.core.model.ElementKinds;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.HeatRule;
 import org.leanlintel.core.model.KeptGap;
@@ -39,6 +40,7 @@ import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Sign;
 import org.leanlintel.core.model.Site;
+import org.leanlintel.core.model.SpotLevel;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StringStyle;
@@ -86,6 +88,7 @@ public final class Naming {
             case FloorVoid v -> "void " + v.mark();
             case RoofPart p -> p.noun() + " " + p.mark();
             case Truss t -> "truss " + t.mark();
+            case Footing f -> "foundation " + f.mark();
             case Roof r -> "roof " + r.mark();
             case Stair s -> "stair " + s.mark();
             case OutsideSteps s -> "steps " + s.mark();
@@ -97,6 +100,7 @@ public final class Naming {
             case KeptGap k -> "kept gap";
             case Tracing t -> "picture \"" + t.name() + "\"";
             case GridLine l -> "grid line " + l.mark();
+            case SpotLevel l -> "spot level";
             case KeyMark m -> "keyed note";
             case Clause c -> "clause \"" + begins(c.text()) + "\"";
             case Sign s ->

@@ -21,6 +21,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.Framing;
 import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.HeatRule;
@@ -51,6 +52,7 @@ import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Sign;
 import org.leanlintel.core.model.Site;
+import org.leanlintel.core.model.SpotLevel;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StringStyle;
@@ -162,6 +164,15 @@ public final class References {
             }
             case FloorVoid v -> {}
             case Truss t -> add(found, t.roof(), Roof.class);
+            case Footing f -> {
+                add(found, f.material(), Material.class);
+                if (f.rising() instanceof Footing.Stem s) add(found, s.material(), Material.class);
+                switch (f.under()) {
+                    case Footing.UnderShell s -> {}
+                    case Footing.UnderWall w -> add(found, w.wall(), Wall.class);
+                    case Footing.UnderPost p -> add(found, p.post(), Post.class);
+                }
+            }
             case RoofPart p -> {
                 add(found, p.roof(), Roof.class);
                 if (p.material() instanceof ElementId of) add(found, of, Material.class);
@@ -196,6 +207,7 @@ public final class References {
                 d.holds().forEach(h -> ofHold(h, found));
             }
             case GridLine l -> {}
+            case SpotLevel l -> {}
             case KeyMark m -> {
                 add(found, m.drawing(), Drawing.class);
                 add(found, m.clause(), Clause.class);

@@ -18,6 +18,7 @@ import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Fitting;
+import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Outcome;
@@ -88,6 +89,7 @@ public record Split(ElementId wall, Vec at) implements Edit {
             addParts();
             addTargets();
             addRoofs();
+            addFootings();
             return Change.to(model, "split wall " + whole.mark(), put, List.of());
         }
 
@@ -100,6 +102,15 @@ public record Split(ElementId wall, Vec at) implements Edit {
                 own.add(new Roof.OwnEdge(new Roof.OnWall(secondId), roof.edge(over)));
                 put.add(roof.over(roof.over(), own));
             }
+        }
+
+        /** What lies under it lies under both parts. */
+        private void addFootings() {
+            Marks marks = new Marks(model);
+            for (Footing f : model.all(Footing.class))
+                if (f.under().equals(new Footing.UnderWall(whole.id())))
+                    put.add(f.on(ids.next(), f.storey(), f.layer(), marks.next("F"))
+                            .under(new Footing.UnderWall(secondId)));
         }
 
         private void addParts() {

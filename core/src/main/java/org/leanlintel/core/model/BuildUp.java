@@ -16,6 +16,9 @@ public record BuildUp(
         ElementId id, String mark, String name, Use use, List<Ply> plies, String fire, String sound, String source)
         implements Element.Stock {
 
+    /** So thick a facing stands on the foundation (trade: half a brick is 100, 3 5/8 in 92). */
+    private static final double LEAF_MM = 65;
+
     /** What is made of it. */
     public enum Use {
         WALL,
@@ -103,6 +106,17 @@ public record BuildUp(
     public int structureFrom() {
         int i = 0;
         while (plies.get(i).does() != Does.CARRIES) i++;
+        return i;
+    }
+
+    /**
+     * The first ply that stands on the foundation, from the outside: one that carries, or a facing of {@value #LEAF_MM} mm at
+     * least outside of it, as a leaf of brickwork is (trade).
+     */
+    public int standsFrom() {
+        int i = 0;
+        while (plies.get(i).does() != Does.CARRIES
+                && !(plies.get(i).does() == Does.FACING && plies.get(i).thicknessMm() >= LEAF_MM)) i++;
         return i;
     }
 

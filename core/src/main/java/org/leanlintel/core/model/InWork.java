@@ -2,7 +2,7 @@ package org.leanlintel.core.model;
 
 /** What is built or stands in the house, and is there already, goes or comes. */
 public sealed interface InWork extends OnLayer
-        permits Wall, WallPiece, Post, Fitting, Floor, FloorVoid, Roof, RoofPart, Truss, Stair, OutsideSteps {
+        permits Wall, WallPiece, Post, Fitting, Floor, FloorVoid, Roof, RoofPart, Truss, Footing, Stair, OutsideSteps {
 
     WorkState state();
 

@@ -236,7 +236,11 @@ public record Lens(
         WINDOWS,
         FITTINGS,
         /** Drawings that show a part of the plan, by their frames. */
-        PART_PLANS
+        PART_PLANS,
+        /** The foundations under a storey, dashed; in elevations as far as they lie below the ground. */
+        FOOTINGS,
+        /** The ground's levels at points. */
+        SPOT_LEVELS
     }
 
     /** What plans show of roofs. */

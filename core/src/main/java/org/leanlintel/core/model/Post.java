@@ -48,6 +48,12 @@ public record Post(
         return List.of(point(x0, y0), point(x1, y0), point(x1, y1), point(x0, y1));
     }
 
+    /** Round its middle, as wide both ways, counter-clockwise. */
+    public List<Vec> square(double side) {
+        double x = (widthMm - side) / 2, y = (depthMm() - side) / 2;
+        return ring(x, x + side, y, y + side);
+    }
+
     private Vec point(double x, double y) {
         Vec along = Vec.ofAngle(angle);
         return at.along(along, x - widthMm / 2).along(along.left(), y - depthMm() / 2);

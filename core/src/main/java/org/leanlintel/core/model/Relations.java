@@ -99,6 +99,8 @@ public final class Relations {
             case FloorVoid f -> List.of();
             case RoofPart p -> List.of();
             case Truss t -> List.of();
+            case Footing f -> List.of();
+            case SpotLevel l -> List.of();
             case Roof r -> List.of();
             case Stair s -> List.of();
             case OutsideSteps o -> List.of();

@@ -8,6 +8,7 @@ import java.util.List;
  * @param name of the set, as "IRC, United States"
  * @param chimneys how far they rise over roofs
  * @param headroom what of a floor under slopes counts
+ * @param foundations how deep they lie
  * @param stairs what stairs have to keep to, a set of its own
  */
 public record Rules(
@@ -18,6 +19,7 @@ public record Rules(
         Support support,
         Chimneys chimneys,
         Headroom headroom,
+        Foundations foundations,
         StairRules stairs)
         implements Element.Sole {
 
@@ -30,7 +32,7 @@ public record Rules(
     }
 
     public Rules withStairs(StairRules other) {
-        return new Rules(id, name, clearances, escape, support, chimneys, headroom, other);
+        return new Rules(id, name, clearances, escape, support, chimneys, headroom, foundations, other);
     }
 
     /**
@@ -104,6 +106,23 @@ public record Rules(
             countsMm = Checks.between("The height from which floor counts", countsMm, 0, 3000);
             fullMm = Checks.between("The full height of rooms", fullMm, 0, 4000);
             fullPart = Checks.number("The part of a room of full height", fullPart, 0, 1, "");
+            source = Checks.name("The source of a rule", source);
+        }
+    }
+
+    /**
+     * How foundations lie in the ground.
+     *
+     * @param belowGroundMm their undersides below the finished ground, at least: what frost asks for
+     * @param leastThickMm how thick they are at least
+     * @param projectsAtMost how far they reach beyond what stands on them, in times their thickness: further out they are reinforced
+     */
+    public record Foundations(
+            double belowGroundMm, double leastThickMm, double projectsAtMost, String source, boolean sure) {
+        public Foundations {
+            leastThickMm = Checks.between("How thick foundations are", leastThickMm, 0, 5000);
+            projectsAtMost = Checks.between("How far foundations reach out", projectsAtMost, 0, 10);
+            belowGroundMm = Checks.between("How deep foundations lie", belowGroundMm, 0, 5000);
             source = Checks.name("The source of a rule", source);
         }
     }

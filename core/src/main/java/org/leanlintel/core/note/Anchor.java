@@ -3,6 +3,7 @@ package org.leanlintel.core.note;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.BuiltFooting;
 import org.leanlintel.core.building.BuiltTruss;
 import org.leanlintel.core.building.PieceEdges;
 import org.leanlintel.core.building.PlacedFitting;
@@ -17,6 +18,7 @@ import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
@@ -26,6 +28,7 @@ import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
+import org.leanlintel.core.model.SpotLevel;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Tracing;
 import org.leanlintel.core.model.Truss;
@@ -64,6 +67,11 @@ record Anchor(Vec at, Vec along, Vec out) {
                     case Roof.OverShell s -> turned(s.seed(), EAST);
                     case Roof.OverRing g -> turned(g.ring().getFirst(), EAST);
                 };
+            case Footing f ->
+                building.get(new BuiltFooting.Of(f.id())) instanceof BuiltFooting built
+                        ? turned(built.area().bounds().centre(), EAST)
+                        : null;
+            case SpotLevel l -> turned(l.at(), EAST);
             case Wall w -> null;
             case RoomLimit l -> null;
             case GridLine l -> null;

@@ -23,6 +23,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Marked;
 import org.leanlintel.core.model.Material;
@@ -36,6 +37,7 @@ import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
+import org.leanlintel.core.model.SpotLevel;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Target;
@@ -107,6 +109,16 @@ public final class Facts {
                     says("count", Integer.toString(built.at().size()));
                     says("span", lengths.print(built.shape().sum().spanMm()));
                 }
+            }
+            case Footing f -> {
+                says("width", lengths.print(f.widthMm()));
+                says("thickness", lengths.print(f.depthMm()));
+                says("material", model.get(f.material(), Material.class).name());
+                says("underside level", lengths.print(building.space(f.storey()).levelMm() + f.undersideMm()));
+            }
+            case SpotLevel l -> {
+                says("existing level", lengths.print(l.existingMm()));
+                says("finished level", lengths.print(l.finishedMm()));
             }
             case RoofPart p -> {
                 says("width", lengths.print(p.widthMm()));

@@ -29,6 +29,7 @@ final class CutPainter {
     private final double scale;
     private final double thinnestMm;
     private final Map<ElementId, Pens> byElement = new LinkedHashMap<>();
+    private final List<Area> all = new ArrayList<>();
 
     CutPainter(Cut cut, Lens lens, double scale) {
         this.cut = cut;
@@ -40,6 +41,7 @@ final class CutPainter {
     /** @param beyond whether what lies beyond the cut is shown */
     List<Group> paint(List<Body> bodies, boolean beyond, Map<ElementId, ElementId> layers) {
         List<Met> met = cut.met(bodies);
+        met.forEach(m -> all.add(m.area()));
         if (beyond) beyond(bodies, met);
         met.forEach(this::fill);
         outlines(met);
@@ -47,6 +49,11 @@ final class CutPainter {
         byElement.forEach(
                 (id, pens) -> groups.add(new Group(id, layers.getOrDefault(id, id), pens.items(), List.of())));
         return groups;
+    }
+
+    /** All that was cut. */
+    List<Area> cut() {
+        return all;
     }
 
     private Pens pens(ElementId element) {

@@ -3,25 +3,23 @@ package org.leanlintel.core.picture;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.Ground;
 import org.leanlintel.core.building.SectionFrame;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LevelPrinter;
 import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.Footing;
+import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.picture.Hiding.Seen;
 
 /** The house seen square on from outside, down to the ground, with its levels. */
 final class ElevationPicture extends Painting {
-
-    /** On paper: how far the ground runs on. */
-    private static final double GROUND_MM = 10;
-
-    /** How deep the ground is that hides what lies in it. */
-    private static final double DEEP_MM = 100_000, WIDE_MM = 2_000_000;
 
     ElevationPicture(Building building, Drawing drawing, Lettering lettering) {
         super(building, drawing, lettering);
@@ -32,9 +30,10 @@ final class ElevationPicture extends Painting {
         SectionFrame frame = SectionFrame.of(drawing, building.model());
         Look look = building.get(new Look.Of(drawing.id()));
         Shown shown = Shown.of(building, look);
-        double ground = Site.of(building.model()).groundMm();
+        List<Vec> ground = ground(Ground.finished(building), frame, shown.bodies());
+        Area below = GroundLine.under(ground);
         Hiding hiding = new Hiding();
-        hiding.add(Area.rectangle(-WIDE_MM, ground - DEEP_MM, 2 * WIDE_MM, DEEP_MM));
+        hiding.add(below);
         List<Seen> seen = hiding.of(SeenFaces.of(shown.bodies(), frame.endless()));
         SeenPainter painter = new SeenPainter(building, lens(), drawing.scale());
         painter.paint(seen, frame, UnaryOperator.identity());
@@ -44,29 +43,53 @@ final class ElevationPicture extends Painting {
                 .forEach((id, pens) ->
                         groups.add(new Group(id, shown.layers().getOrDefault(id, id), pens.items(), catches.of(id))));
         List<Group> all = new ArrayList<>(new InStates(look, building.model()).of(groups));
-        all.add(around(frame, seen, ground, catches));
+        all.add(around(frame, seen, shown.bodies(), ground, catches));
         return new Picture(drawing.scale(), all);
     }
 
+    /** As far as the house and a little beyond it. */
+    private List<Vec> ground(Ground ground, SectionFrame frame, List<Body> bodies) {
+        double left = Double.POSITIVE_INFINITY, right = Double.NEGATIVE_INFINITY;
+        for (Body b : bodies)
+            for (Vec p : b.outline()) {
+                double x = frame.seen(p).x();
+                left = Math.min(left, x);
+                right = Math.max(right, x);
+            }
+        if (left > right) left = right = 0;
+        double beyond = GroundLine.BEYOND_MM * drawing.scale();
+        return GroundLine.before(bodies, ground, frame, left - beyond, right + beyond);
+    }
+
     /** What belongs to no one thing: the outline against the sky, the ground, levels. */
-    private Group around(SectionFrame frame, List<Seen> seen, double ground, SectionCatches catches) {
+    private Group around(
+            SectionFrame frame, List<Seen> seen, List<Body> bodies, List<Vec> ground, SectionCatches catches) {
         Pens pens = new Pens(lens());
         double scale = drawing.scale();
-        Area house = Area.union(seen.stream().map(Seen::area).toList());
+        Area house = Area.union(seen.stream().map(Seen::area).toList()), below = GroundLine.under(ground);
         Bounds bounds = house.isEmpty() ? null : house.bounds();
-        for (List<Vec> ring : house.rings()) for (List<Vec> l : overGround(ring, ground)) pens.line(PenRole.OUTLINE, l);
-        double left = bounds == null ? 0 : bounds.minX(), right = bounds == null ? 0 : bounds.maxX();
-        double beyond = GROUND_MM * scale;
-        pens.line(PenRole.GROUND, new Vec(left - beyond, ground), new Vec(right + beyond, ground));
+        for (List<Vec> l : below.grown(1).outside(house.rings())) pens.line(PenRole.OUTLINE, l);
+        double right = bounds == null ? 0 : bounds.maxX();
+        pens.line(PenRole.GROUND, ground);
+        List<Vec> existing = ground(Ground.existing(building), frame, bodies);
+        if (!existing.equals(ground)) pens.line(PenRole.OVERHEAD, existing);
+        if (lens().marks().contains(Lens.MarkOf.FOOTINGS)) foundations(frame, bodies, below, pens);
         LevelPrinter levels = new LevelPrinter(
                 building.model().settings().units(), Site.of(building.model()).zeroMm());
         new PitchMarks(building, frame, pens, lettering, scale).draw();
-        HouseLevels.mark(building, new LevelMarks(pens, lettering, levels, right, scale), scale);
+        HouseLevels.mark(building, ground.getLast().y(), new LevelMarks(pens, lettering, levels, right, scale), scale);
         return new Group(drawing.id(), drawing.id(), pens.items(), catches.ofLevels());
     }
 
-    private static List<List<Vec>> overGround(List<Vec> ring, double ground) {
-        Area below = Area.rectangle(-WIDE_MM, ground - DEEP_MM, 2 * WIDE_MM, DEEP_MM + 1);
-        return below.outside(List.of(ring));
+    /** What of foundations lies in the ground, dashed. */
+    private void foundations(SectionFrame frame, List<Body> bodies, Area below, Pens pens) {
+        List<Area> sides = new ArrayList<>();
+        for (Body b : bodies) {
+            if (!(building.model().find(b.element()) instanceof Footing)) continue;
+            Bounds ring = Bounds.of(b.outline().stream().map(frame::seen).toList());
+            sides.add(Area.rectangle(ring.minX(), b.lowMm(), ring.width(), b.highMm() - b.lowMm()));
+        }
+        if (sides.isEmpty()) return;
+        for (List<Vec> l : below.inside(Area.union(sides).rings())) pens.line(PenRole.OVERHEAD, l);
     }
 }

@@ -4,9 +4,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.BuiltFooting;
 import org.leanlintel.core.building.BuiltRoof;
+import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.Roof;
-import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
 
@@ -18,7 +19,8 @@ final class HouseLevels {
 
     private HouseLevels() {}
 
-    static void mark(Building building, LevelMarks marks, double scale) {
+    /** @param groundMm where the levels stand */
+    static void mark(Building building, double groundMm, LevelMarks marks, double scale) {
         List<Level> all = new ArrayList<>();
         List<Storey> stack = StoreySpace.stack(building.model());
         for (Storey s : stack) all.add(new Level(s.levelMm(), s.name(), 4));
@@ -32,8 +34,10 @@ final class HouseLevels {
             all.add(new Level(built.ridgeMm(), "ridge of " + r.mark(), 3));
         }
         if (!roofed) all.add(new Level(stack.getLast().topMm(), "wall heads", 2));
-        double ground = Site.of(building.model()).groundMm();
-        if (ground != 0) all.add(new Level(ground, "ground", 3));
+        if (groundMm != 0) all.add(new Level(groundMm, "ground", 3));
+        for (Footing f : building.model().all(Footing.class))
+            if (f.stays() && building.get(new BuiltFooting.Of(f.id())) instanceof BuiltFooting built)
+                all.add(new Level(built.lowMm(), "underside of " + f.mark(), 2));
         all.sort(Comparator.comparingInt(Level::weight).reversed().thenComparingDouble(Level::mm));
         List<Level> told = new ArrayList<>();
         for (Level l : all)

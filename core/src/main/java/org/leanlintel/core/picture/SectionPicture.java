@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.Ground;
 import org.leanlintel.core.building.SectionFrame;
+import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LevelPrinter;
@@ -15,8 +17,7 @@ import org.leanlintel.core.model.Site;
 /** A section through all storeys along a section line, with its levels beside it. */
 final class SectionPicture extends Painting {
 
-    /** On paper: how far the ground runs on. */
-    private static final double GROUND_MM = 10;
+    private static final double FAR_MM = 1_000_000;
 
     SectionPicture(Building building, Drawing drawing, Lettering lettering) {
         super(building, drawing, lettering);
@@ -28,25 +29,40 @@ final class SectionPicture extends Painting {
         Look look = building.get(new Look.Of(drawing.id()));
         Shown shown = Shown.of(building, look, true);
         SectionCatches catches = new SectionCatches(building, frame);
-        List<Group> groups = new ArrayList<>(
-                new CutPainter(new Cut(frame), lens(), drawing.scale()).paint(shown.bodies(), true, shown.layers()));
+        CutPainter painter = new CutPainter(new Cut(frame), lens(), drawing.scale());
+        List<Group> groups = new ArrayList<>(painter.paint(shown.bodies(), true, shown.layers()));
         groups.replaceAll(g -> g.catching(catches.of(g.element())));
         groups = new ArrayList<>(new InStates(look, building.model()).of(groups));
         groups.addAll(new RoomNames(building, frame, look, lettering).groups());
-        groups.add(around(frame, catches, Extent.of(new Picture(drawing.scale(), groups))));
+        groups.add(around(frame, catches, painter.cut(), Extent.of(new Picture(drawing.scale(), groups))));
         return new Picture(drawing.scale(), groups);
     }
 
-    private Group around(SectionFrame frame, SectionCatches catches, @Nullable Bounds house) {
+    private Group around(SectionFrame frame, SectionCatches catches, List<Area> cut, @Nullable Bounds house) {
         Pens pens = new Pens(lens());
-        double scale = drawing.scale(), ground = Site.of(building.model()).groundMm();
+        double scale = drawing.scale();
         LevelPrinter levels = new LevelPrinter(
                 building.model().settings().units(), Site.of(building.model()).zeroMm());
         double left = house == null ? 0 : house.minX(), right = house == null ? frame.endMm() : house.maxX();
         new PitchMarks(building, frame, pens, lettering, scale).draw();
-        HouseLevels.mark(building, new LevelMarks(pens, lettering, levels, right, scale), scale);
-        pens.line(PenRole.GROUND, new Vec(left - GROUND_MM * scale, ground), new Vec(left, ground));
-        pens.line(PenRole.GROUND, new Vec(right, ground), new Vec(right + GROUND_MM * scale, ground));
+        double beyond = GroundLine.BEYOND_MM * scale;
+        List<Vec> finished = GroundLine.cut(Ground.finished(building), frame, left - beyond, right + beyond);
+        HouseLevels.mark(
+                building, finished.getLast().y(), new LevelMarks(pens, lettering, levels, right, scale), scale);
+        ground(finished, cut, left, right, pens);
+        List<Vec> existing = GroundLine.cut(Ground.existing(building), frame, left - beyond, right + beyond);
+        if (!existing.equals(finished)) Area.past(List.of(existing), cut).forEach(l -> pens.line(PenRole.OVERHEAD, l));
         return new Group(drawing.id(), drawing.id(), pens.items(), catches.ofLevels());
+    }
+
+    /** Up to what of the house stands in it; where nothing does, up to the sides of all that is drawn. */
+    private void ground(List<Vec> line, List<Area> cut, double left, double right, Pens pens) {
+        double scale = drawing.scale();
+        List<List<Vec>> outside = GroundLine.outside(line, cut);
+        if (outside.size() == 1 && outside.getFirst().size() == line.size()) {
+            Area under = Area.rectangle(left, line.getFirst().y() - FAR_MM, right - left, 2 * FAR_MM);
+            outside = under.outside(List.of(line));
+        }
+        outside.forEach(l -> GroundLine.draw(l, scale, pens));
     }
 }

@@ -3,12 +3,15 @@ package org.leanlintel.core.picture;
 import java.util.List;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.FloorAreas;
+import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Sign;
 import org.leanlintel.core.model.Site;
+import org.leanlintel.core.model.SpotLevel;
 
 /** North arrows, level marks and scale bars. Sizes on paper. */
 final class SignPainter {
@@ -21,6 +24,8 @@ final class SignPainter {
     private static final double CROSS_MM = 1.5;
     /** How many lines fill the dark half of an arrow. */
     private static final int FILLING = 14;
+    /** Letters of a spot level. */
+    private static final double SPOT_MM = 1.8;
 
     private final Sign sign;
     private final Building building;
@@ -45,6 +50,23 @@ final class SignPainter {
             case SCALE -> scaleBar();
         }
         return new Group(sign.id(), sign.layer(), pens.items(), List.of());
+    }
+
+    /** A cross with the finished level over it, and the one before the work in brackets where that is another. */
+    static Group spotLevel(SpotLevel spot, Look look, Lettering lettering) {
+        double scale = look.drawing().scale();
+        Pens pens = new Pens(look.lens());
+        Vec at = spot.at();
+        pens.line(PenRole.LEVEL, at.plus(new Vec(-CROSS_MM * scale, 0)), at.plus(new Vec(CROSS_MM * scale, 0)));
+        pens.line(PenRole.LEVEL, at.plus(new Vec(0, -CROSS_MM * scale)), at.plus(new Vec(0, CROSS_MM * scale)));
+        String finished = look.levels().print(spot.finishedMm());
+        String words = Tolerance.same(spot.existingMm(), spot.finishedMm())
+                ? finished
+                : "%s (%s)".formatted(finished, look.levels().print(spot.existingMm()));
+        Vec base = at.plus(new Vec(0.6, 0.6).times(scale));
+        pens.add(lettering.set(words, base, 0, SPOT_MM, Lettering.Align.LEFT, false));
+        Catch there = new Catch("spot level", new Hold.AtPoint(at), at, at);
+        return new Group(spot.id(), spot.layer(), pens.items(), List.of(there));
     }
 
     private Vec at(double right, double up) {

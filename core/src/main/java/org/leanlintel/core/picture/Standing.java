@@ -5,6 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Balustrade;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.BuiltFooting;
 import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.building.BuiltTruss;
 import org.leanlintel.core.building.InPlan;
@@ -23,6 +24,7 @@ import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
+import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Lens;
@@ -37,6 +39,7 @@ import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.model.SpotLevel;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
@@ -80,6 +83,8 @@ final class Standing {
             case FloorVoid v -> hole(v);
             case RoofPart p -> roofPart(p);
             case Truss t -> truss(t);
+            case Footing f -> footing(f);
+            case SpotLevel l -> spotLevel(l);
             case Roof r -> roof(r);
             case Stair s -> new Shows(List.of(), stair(s), List.of());
             case SectionLine l -> marked(SectionLinePainter.of(l, sheetOf(l), look, plan.lettering()));
@@ -191,6 +196,24 @@ final class Standing {
         if (built == null || look.lens().roofs() != Lens.Roofs.FROM_ABOVE) return Shows.NOTHING;
         if (!model.get(truss.roof(), Roof.class).storey().equals(look.storey())) return Shows.NOTHING;
         return marked(TrussPainter.of(built, look, plan.lettering()));
+    }
+
+    /** Dashed under the walls, where a lens asks for it. */
+    private Shows footing(Footing footing) {
+        BuiltFooting built = building.get(new BuiltFooting.Of(footing.id()));
+        if (built == null || !look.marks(Lens.MarkOf.FOOTINGS)) return Shows.NOTHING;
+        return marked(undrawn.orMark(
+                footing.id(),
+                footing.layer(),
+                footing.mark(),
+                built.area().bounds().centre(),
+                () -> FootingPainter.of(built, look, plan.lettering(), building)));
+    }
+
+    private Shows spotLevel(SpotLevel spot) {
+        return look.marks(Lens.MarkOf.SPOT_LEVELS)
+                ? marked(SignPainter.spotLevel(spot, look, plan.lettering()))
+                : Shows.NOTHING;
     }
 
     private Shows roof(Roof roof) {

@@ -221,6 +221,7 @@ class StoreysTest {
                 new Rules.Support(10, "T1", false),
                 new Rules.Chimneys(914.4, 3048, 609.6, 0, 0, "R1003.9", true),
                 new Rules.Headroom(1500, 2300, 0.75, "H1", true),
+                new Rules.Foundations(450, 150, 1, "F1", true),
                 new StairRules("Test", List.of(new Limit(What.RISE_MOST, 190, "test", true)))));
         Stair.Flights straight = new Stair.Flights(List.of(), List.of());
         assertThat(sketch.refusal(stair(straight))).startsWith("ST1 leads nowhere: there is no storey above Ground.");

@@ -20,6 +20,7 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.Framing;
 import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.Heat;
@@ -112,6 +113,8 @@ public final class Kinds {
             RoofPart.Make.class,
             Truss.Form.class,
             Truss.Along.class,
+            Footing.Under.class,
+            Footing.Rising.class,
             Surface.class,
             OutsideSteps.Way.class,
             Stair.Shape.class,

@@ -14,6 +14,7 @@ import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OpeningMake;
@@ -46,6 +47,8 @@ public final class OfficeStandard {
     public static final ElementId LAYER_OPENINGS = new ElementId("layer-openings");
     public static final ElementId LAYER_ROOMS = new ElementId("layer-rooms");
     public static final ElementId LAYER_ROOFS = new ElementId("layer-roofs");
+    public static final ElementId LAYER_FOUNDATIONS = new ElementId("layer-foundations");
+    public static final ElementId LAYER_SITE = new ElementId("layer-site");
     public static final ElementId LAYER_FITTINGS = new ElementId("layer-fittings");
     public static final ElementId LAYER_FLOORS = new ElementId("layer-floors");
     public static final ElementId LAYER_SECTIONS = new ElementId("layer-sections");
@@ -224,6 +227,22 @@ public final class OfficeStandard {
                 .get(region));
     }
 
+    /** How foundations are usually made. @param undersideMm above the floor; @param source of the sizes */
+    public record FootingMakes(
+            double widthMm,
+            double depthMm,
+            double undersideMm,
+            ElementId material,
+            Footing.Rising rising,
+            String source) {}
+
+    /** How foundations are usually made in a region. */
+    public static FootingMakes footingMakes(String region) {
+        return Objects.requireNonNull(Json.mapper()
+                .readValue(text("footing-makes.json"), new TypeReference<Map<String, FootingMakes>>() {})
+                .get(region));
+    }
+
     /** How doors and windows are usually made. @param source of the allowances */
     public record OpeningMakes(OpeningMake door, OpeningMake window, String source) {
 
@@ -245,6 +264,7 @@ public final class OfficeStandard {
             OpeningMakes makes,
             StairMakes stairs,
             RoofMakes roofs,
+            FootingMakes footings,
             List<TradeRegion.Leaf> leaves,
             List<TimberSize> timber) {}
 
@@ -254,7 +274,13 @@ public final class OfficeStandard {
                 .filter(t -> region.timber().stream().anyMatch(t.source()::startsWith))
                 .toList();
         return new Offered(
-                region, makes, stairMakes(region.like()), roofMakes(region.like()), region.leaves(makes.door()), sold);
+                region,
+                makes,
+                stairMakes(region.like()),
+                roofMakes(region.like()),
+                footingMakes(region.like()),
+                region.leaves(makes.door()),
+                sold);
     }
 
     /** The sizes timber is sold as, with what they really measure. */

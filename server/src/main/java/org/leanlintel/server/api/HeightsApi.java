@@ -13,6 +13,7 @@ import org.leanlintel.core.measure.LevelPrinter;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Site;
@@ -24,6 +25,7 @@ import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.model.WorkState;
 import org.leanlintel.core.stair.StairHeights;
 import org.leanlintel.core.stair.StairWell;
+import org.leanlintel.server.api.Messages.FootingAnswer;
 import org.leanlintel.server.api.Messages.RoofAnswer;
 import org.leanlintel.server.api.Messages.StairAnswer;
 import org.leanlintel.server.api.Messages.StoreyAnswer;
@@ -98,6 +100,13 @@ public class HeightsApi {
     public TrussAnswer truss(@PathVariable UUID project, @PathVariable String truss) {
         Building building = live.get(project).building();
         return TrussAnswers.of(building.model().get(new ElementId(truss), Truss.class), building);
+    }
+
+    /** The figures of a foundation; one sentence where nothing stands on it. */
+    @GetMapping("/footings/{footing}")
+    public FootingAnswer footing(@PathVariable UUID project, @PathVariable String footing) {
+        Building building = live.get(project).building();
+        return FootingAnswers.of(building.model().get(new ElementId(footing), Footing.class), building);
     }
 
     /** The stairs that would fit into a rectangle, best first, and why others do not. */

@@ -200,6 +200,9 @@ public final class Messages {
     /** What trusses amount to. @param cannot why they do not stand; empty where they do */
     public record TrussAnswer(String truss, String cannot, List<RoofFigure> figures) {}
 
+    /** What a foundation amounts to. @param cannot why it does not lie; empty where it does */
+    public record FootingAnswer(String footing, String cannot, List<RoofFigure> figures) {}
+
     /** A rectangle for a stair: from the corner it starts in to the opposite one. @param angle of its sides, radians */
     public record WellRequest(DrawStair like, Vec corner, Vec opposite, double angle) {}
 
