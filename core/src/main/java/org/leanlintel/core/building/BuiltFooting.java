@@ -10,6 +10,7 @@ import org.leanlintel.core.derive.Key;
 import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Plane;
+import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.ElementId;
@@ -45,8 +46,14 @@ public record BuiltFooting(
         }
     }
 
-    /** What of a thing stands on a foundation. @param footMm above the project's zero */
-    private record Stands(Area plan, double thickMm, double lengthMm, double footMm) {}
+    /**
+     * What of a thing stands on a foundation.
+     *
+     * @param plan as it is joined to others
+     * @param square the same with ends cut square, as far as it reaches
+     * @param footMm above the project's zero
+     */
+    private record Stands(Area plan, Area square, double thickMm, double lengthMm, double footMm) {}
 
     public BuiltFooting {
         stems = List.copyOf(stems);
@@ -76,11 +83,15 @@ public record BuiltFooting(
                 top);
     }
 
-    /** Those of one thickness first, so that their corners are mitred. */
+    /** All of one thickness are widened as one, so that their corners are mitred at whatever angle; others each by itself. */
     private static Area asWideAs(double widthMm, List<Stands> all) {
         Map<Double, List<Area>> byThickness = new TreeMap<>();
+        double first = all.getFirst().thickMm();
+        boolean alike = all.stream().allMatch(s -> Tolerance.same(s.thickMm(), first));
         for (Stands s : all)
-            byThickness.computeIfAbsent(s.thickMm(), t -> new ArrayList<>()).add(s.plan());
+            byThickness
+                    .computeIfAbsent(alike ? first : s.thickMm(), t -> new ArrayList<>())
+                    .add(alike ? s.plan() : s.square());
         List<Area> areas = new ArrayList<>();
         byThickness.forEach((thick, plans) -> areas.add(Area.union(plans).grown((widthMm - thick) / 2)));
         return Area.union(areas);
@@ -99,7 +110,7 @@ public record BuiltFooting(
                 StoreySpace on = building.space(post.storey());
                 double thick = Math.min(post.widthMm(), post.depthMm());
                 Area square = Area.of(post.square(thick));
-                all.add(new Stands(square, thick, thick, on.levelMm() + on.footMm()));
+                all.add(new Stands(square, square, thick, thick, on.levelMm() + on.footMm()));
             }
         }
         return all;
@@ -118,17 +129,15 @@ public record BuiltFooting(
         int first = plies.getFirst(), last = plies.getLast();
         double lo = strip.plies().get(first).lo(), hi = strip.plies().get(last).hi();
         double start = past(strip.wall(), End.START, building), end = past(strip.wall(), End.END, building);
-        List<Vec> ring = new ArrayList<>(strip.along(
-                solid.startOf(first).edge().atLo() - start,
-                solid.endOf(first).edge().atLo() + end,
-                lo));
-        ring.addAll(strip.along(
-                        solid.startOf(last).edge().atHi() - start,
-                        solid.endOf(last).edge().atHi() + end,
-                        hi)
-                .reversed());
+        double fromLo = solid.startOf(first).edge().atLo() - start,
+                fromHi = solid.startOf(last).edge().atHi() - start;
+        double toLo = solid.endOf(first).edge().atLo() + end,
+                toHi = solid.endOf(last).edge().atHi() + end;
+        List<Vec> ring = new ArrayList<>(strip.along(fromLo, toLo, lo));
+        ring.addAll(strip.along(fromHi, toHi, hi).reversed());
         all.add(new Stands(
                 Area.of(ring),
+                Area.of(strip.ring(Math.min(fromLo, fromHi), Math.max(toLo, toHi), lo, hi)),
                 hi - lo,
                 solid.visible(End.END) - solid.visible(End.START),
                 solid.levelMm() + solid.footMm()));

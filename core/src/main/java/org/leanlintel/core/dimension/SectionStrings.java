@@ -22,6 +22,7 @@ import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Hold.AtLevel.Of;
+import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Site;
@@ -133,9 +134,10 @@ public final class SectionStrings {
         if (highest != null) proposals.propose(UP, new Vec(outer - off(2), 0), List.of(all.getFirst(), all.getLast()));
     }
 
-    /** An elevation does not show it. */
+    /** Null where the drawing shows none. */
     private @Nullable Footing lowestFooting() {
-        if (shown.frame().isOutside()) return null;
+        Lens lens = building.model().get(drawing.lens(), Lens.class);
+        if (shown.frame().isOutside() && !lens.marks().contains(Lens.MarkOf.FOOTINGS)) return null;
         return building.model().all(Footing.class).stream()
                 .filter(f -> f.stays() && undersideMm(f) < Double.POSITIVE_INFINITY)
                 .min(Comparator.comparingDouble(this::undersideMm))

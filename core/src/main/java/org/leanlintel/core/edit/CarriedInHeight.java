@@ -81,7 +81,7 @@ record CarriedInHeight(Carriage carry) {
         Footing.Rising rising = f.rising() instanceof Footing.Stem s
                 ? new Footing.Stem(carry.there(s.material()), s.widthMm())
                 : f.rising();
-        return f.on(carry.idOf(f), carry.there(f.storey()), carry.there(f.layer()), carry.mark("F", f.mark()))
+        return f.on(carry.idOf(f), carry.there(f.storey()), carry.there(f.layer()), carry.mark("FT", f.mark()))
                 .under(under)
                 .of(carry.there(f.material()), rising);
     }

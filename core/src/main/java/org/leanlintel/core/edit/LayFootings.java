@@ -61,7 +61,7 @@ public record LayFootings(
                         ids.next(),
                         storey,
                         layer,
-                        marks.next("F"),
+                        marks.next("FT"),
                         u,
                         widthMm,
                         depthMm,

@@ -109,7 +109,7 @@ public record Split(ElementId wall, Vec at) implements Edit {
             Marks marks = new Marks(model);
             for (Footing f : model.all(Footing.class))
                 if (f.under().equals(new Footing.UnderWall(whole.id())))
-                    put.add(f.on(ids.next(), f.storey(), f.layer(), marks.next("F"))
+                    put.add(f.on(ids.next(), f.storey(), f.layer(), marks.next("FT"))
                             .under(new Footing.UnderWall(secondId)));
         }
 

@@ -5,7 +5,7 @@ import org.leanlintel.core.geometry.Vec;
 /**
  * A foundation under what stands on the ground: a strip under walls or a pad under a post, with what carries them up from it.
  *
- * @param mark what people call it: F1
+ * @param mark what people call it: FT1
  * @param under what stands on it
  * @param widthMm across walls; of a pad, both ways
  * @param depthMm how thick it is

@@ -100,6 +100,30 @@ public record Lens(
                 backdrop);
     }
 
+    /** The same, with marks of other things. */
+    public Lens marking(List<MarkOf> others) {
+        return new Lens(
+                id,
+                name,
+                layers,
+                pens,
+                thinnestPlyMm,
+                detail,
+                fill,
+                symbol,
+                others,
+                roomLabels,
+                openings,
+                floorSpans,
+                roofs,
+                openingLines,
+                states,
+                coloured,
+                strings,
+                letters,
+                backdrop);
+    }
+
     /** The same, with strings in another style. */
     public Lens stringing(ElementId style) {
         return new Lens(

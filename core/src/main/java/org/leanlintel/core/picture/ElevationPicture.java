@@ -73,11 +73,17 @@ final class ElevationPicture extends Painting {
         pens.line(PenRole.GROUND, ground);
         List<Vec> existing = ground(Ground.existing(building), frame, bodies);
         if (!existing.equals(ground)) pens.line(PenRole.OVERHEAD, existing);
-        if (lens().marks().contains(Lens.MarkOf.FOOTINGS)) foundations(frame, bodies, below, pens);
+        boolean foundations = lens().marks().contains(Lens.MarkOf.FOOTINGS);
+        if (foundations) foundations(frame, bodies, below, pens);
         LevelPrinter levels = new LevelPrinter(
                 building.model().settings().units(), Site.of(building.model()).zeroMm());
         new PitchMarks(building, frame, pens, lettering, scale).draw();
-        HouseLevels.mark(building, ground.getLast().y(), new LevelMarks(pens, lettering, levels, right, scale), scale);
+        HouseLevels.mark(
+                building,
+                ground.getLast().y(),
+                foundations,
+                new LevelMarks(pens, lettering, levels, right, scale),
+                scale);
         return new Group(drawing.id(), drawing.id(), pens.items(), catches.ofLevels());
     }
 

@@ -19,8 +19,8 @@ final class HouseLevels {
 
     private HouseLevels() {}
 
-    /** @param groundMm where the levels stand */
-    static void mark(Building building, double groundMm, LevelMarks marks, double scale) {
+    /** @param groundMm where the levels stand; @param foundations whether those are shown */
+    static void mark(Building building, double groundMm, boolean foundations, LevelMarks marks, double scale) {
         List<Level> all = new ArrayList<>();
         List<Storey> stack = StoreySpace.stack(building.model());
         for (Storey s : stack) all.add(new Level(s.levelMm(), s.name(), 4));
@@ -36,7 +36,7 @@ final class HouseLevels {
         if (!roofed) all.add(new Level(stack.getLast().topMm(), "wall heads", 2));
         if (groundMm != 0) all.add(new Level(groundMm, "ground", 3));
         for (Footing f : building.model().all(Footing.class))
-            if (f.stays() && building.get(new BuiltFooting.Of(f.id())) instanceof BuiltFooting built)
+            if (foundations && f.stays() && building.get(new BuiltFooting.Of(f.id())) instanceof BuiltFooting built)
                 all.add(new Level(built.lowMm(), "underside of " + f.mark(), 2));
         all.sort(Comparator.comparingInt(Level::weight).reversed().thenComparingDouble(Level::mm));
         List<Level> told = new ArrayList<>();

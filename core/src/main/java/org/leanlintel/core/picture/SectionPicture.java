@@ -48,7 +48,7 @@ final class SectionPicture extends Painting {
         double beyond = GroundLine.BEYOND_MM * scale;
         List<Vec> finished = GroundLine.cut(Ground.finished(building), frame, left - beyond, right + beyond);
         HouseLevels.mark(
-                building, finished.getLast().y(), new LevelMarks(pens, lettering, levels, right, scale), scale);
+                building, finished.getLast().y(), true, new LevelMarks(pens, lettering, levels, right, scale), scale);
         ground(finished, cut, left, right, pens);
         List<Vec> existing = GroundLine.cut(Ground.existing(building), frame, left - beyond, right + beyond);
         if (!existing.equals(finished)) Area.past(List.of(existing), cut).forEach(l -> pens.line(PenRole.OVERHEAD, l));

@@ -210,8 +210,10 @@ final class Standing {
                 () -> FootingPainter.of(built, look, plan.lettering(), building)));
     }
 
+    /** In plans of the lowest storey. */
     private Shows spotLevel(SpotLevel spot) {
-        return look.marks(Lens.MarkOf.SPOT_LEVELS)
+        boolean onTheGround = StoreySpace.below(model, look.on().storey()) == null;
+        return onTheGround && look.marks(Lens.MarkOf.SPOT_LEVELS)
                 ? marked(SignPainter.spotLevel(spot, look, plan.lettering()))
                 : Shows.NOTHING;
     }

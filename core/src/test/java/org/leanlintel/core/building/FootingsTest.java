@@ -7,10 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import org.junit.jupiter.api.Test;
-import org.leanlintel.core.Lenses;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.check.Finding;
 import org.leanlintel.core.check.Findings;
+import org.leanlintel.core.edit.AddStorey;
 import org.leanlintel.core.edit.Delete;
 import org.leanlintel.core.edit.DrawSection;
 import org.leanlintel.core.edit.LayFootings;
@@ -28,6 +28,7 @@ import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.StairRules;
+import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.picture.DrawingPicture;
 import org.leanlintel.core.picture.Item;
@@ -142,7 +143,7 @@ class FootingsTest {
                 600, new Footing.Straight(), new Footing.UnderWall(shell.get(1).id()));
         sketch.run(new Split(shell.get(1).id(), new Vec(3000, 4000)));
         List<Footing> both = sketch.model().all(Footing.class);
-        assertThat(both).extracting(Footing::mark).containsExactly("F1", "F2");
+        assertThat(both).extracting(Footing::mark).containsExactly("FT1", "FT2");
         double whole = both.stream().mapToDouble(f -> built(f).lengthMm()).sum();
         assertThat(whole).isCloseTo(6000, within(0.01));
         Footing.UnderWall second = (Footing.UnderWall) both.getLast().under();
@@ -181,7 +182,7 @@ class FootingsTest {
         Footing footing = laid(600, new Footing.Straight(), ROUND);
         assertThat(found()).isEmpty();
         sketch.run(new PlaceSpotLevel(Sketch.LAYER, new Vec(0, 0), -700, -700));
-        assertThat(found()).containsExactly("The underside of F1 lies 300 below the ground, 450 are asked for. F1.");
+        assertThat(found()).containsExactly("The underside of FT1 lies 300 below the ground, 450 are asked for. F1.");
         sketch.run(new Revise(new Footing(
                 footing.id(),
                 footing.storey(),
@@ -195,8 +196,33 @@ class FootingsTest {
                 footing.rising(),
                 footing.state())));
         assertThat(found())
-                .containsExactly("F1 reaches 305 beyond what stands on it and is 225 thick: so far out it has to be"
+                .containsExactly("FT1 reaches 305 beyond what stands on it and is 225 thick: so far out it has to be"
                         + " reinforced. F1.");
+    }
+
+    /** The finished level, and the one before the work in brackets where that is another. */
+    @Test
+    void spotLevelsStandOnPlansOfTheLowestStorey() {
+        sketch.run(new PlaceSpotLevel(Sketch.LAYER, new Vec(-2000, 0), -300, -300));
+        sketch.run(new PlaceSpotLevel(Sketch.LAYER, new Vec(-2000, 4000), -450, -300));
+        assertThat(words(planWith(Lens.MarkOf.SPOT_LEVELS))).contains("\u22120.300", "\u22120.300 (\u22120.450)");
+        sketch.run(new AddStorey(
+                Sketch.STOREY,
+                false,
+                "Cellar",
+                2400,
+                new Storey.NotSaid(),
+                new AddStorey.Taking(true, false, false),
+                new AddStorey.NotLaid()));
+        assertThat(words(planWith(Lens.MarkOf.SPOT_LEVELS))).noneMatch(w -> w.startsWith("\u22120.3"));
+    }
+
+    private static List<String> words(Picture picture) {
+        return picture.groups().stream()
+                .flatMap(g -> g.items().stream())
+                .filter(Item.Text.class::isInstance)
+                .map(i -> ((Item.Text) i).text())
+                .toList();
     }
 
     private List<String> found() {
@@ -226,7 +252,7 @@ class FootingsTest {
     }
 
     private Picture planWith(Lens.MarkOf mark) {
-        sketch.put(Lenses.with(Sketch.lens(), "marks", List.of(mark)));
+        sketch.put(Sketch.lens().marking(List.of(mark)));
         return DrawingPicture.of(sketch.building(), Sketch.PLAN, LETTERS).picture();
     }
 

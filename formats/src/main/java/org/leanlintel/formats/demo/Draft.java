@@ -26,6 +26,7 @@ import org.leanlintel.core.edit.DrawWalls;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Editing;
 import org.leanlintel.core.edit.KeepGap;
+import org.leanlintel.core.edit.LayFootings;
 import org.leanlintel.core.edit.LayTrusses;
 import org.leanlintel.core.edit.MakeType;
 import org.leanlintel.core.edit.Move;
@@ -43,6 +44,7 @@ import org.leanlintel.core.edit.PlacePiece;
 import org.leanlintel.core.edit.PlacePost;
 import org.leanlintel.core.edit.PlaceRoofPart;
 import org.leanlintel.core.edit.PlaceSign;
+import org.leanlintel.core.edit.PlaceSpotLevel;
 import org.leanlintel.core.edit.PlaceSteps;
 import org.leanlintel.core.edit.Revise;
 import org.leanlintel.core.edit.ReviseStorey;
@@ -55,10 +57,12 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.InWork;
 import org.leanlintel.core.model.Leaders;
+import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
@@ -294,6 +298,36 @@ final class Draft {
                 run(new PlaceRoofPart(OfficeStandard.LAYER_ROOFS, at(x, y), width * unitMm, length * unitMm, make))
                         .after()
                         .getFirst();
+    }
+
+    /** Foundations as usual in the trade region: under the shell round a point, and under walls. */
+    void footings(double x, double y, Wall... walls) {
+        List<Footing.Under> under = new ArrayList<>(List.of(new Footing.UnderShell(at(x, y))));
+        for (Wall w : walls) under.add(new Footing.UnderWall(w.id()));
+        OfficeStandard.FootingMakes make =
+                OfficeStandard.footingMakes(model().settings().region());
+        run(new LayFootings(
+                storey,
+                OfficeStandard.LAYER_FOUNDATIONS,
+                under,
+                make.widthMm(),
+                make.depthMm(),
+                make.undersideMm(),
+                make.material(),
+                make.rising()));
+    }
+
+    /** How high the ground lies at a point, before the work and after it. */
+    void ground(double x, double y, double existing, double finished) {
+        run(new PlaceSpotLevel(OfficeStandard.LAYER_SITE, at(x, y), existing * unitMm, finished * unitMm));
+    }
+
+    /** A lens of the office standard with marks of more things. */
+    void marking(String lens, Lens.MarkOf more) {
+        Lens of = model().get(new ElementId("lens-" + lens), Lens.class);
+        List<Lens.MarkOf> marks = new ArrayList<>(of.marks());
+        marks.add(more);
+        run(new Revise(of.marking(marks)));
     }
 
     /** The four elevations, from the side at the foot of the plan round. */
@@ -650,9 +684,14 @@ final class Draft {
 
     /** All the strings a plan wants, as they are drawn in its trade region. */
     void dimension(ElementId drawing) {
+        dimension(drawing, true);
+    }
+
+    /** @param inside whether those of rooms too */
+    void dimension(ElementId drawing, boolean inside) {
         Scheme scheme = OfficeStandard.region(model().settings().region()).strings();
         run(new DimensionPlan(
-                drawing, OfficeStandard.LAYER_DIMENSIONS, List.of(Facing.values()), true, List.of(), scheme));
+                drawing, OfficeStandard.LAYER_DIMENSIONS, List.of(Facing.values()), inside, List.of(), scheme));
     }
 
     void noteOn(ElementId drawing, double x, double y, String text) {

@@ -161,6 +161,8 @@ public final class QuarryBankHouse {
                 d.named("Ground floor, furniture"),
                 d.named("Wet room"));
         d.sheet("A-107", "Wall build-ups", PaperSize.A2, buildUps);
+        ElementId foundations = d.plan("Foundations", "foundation", 50);
+        d.dimension(foundations, false);
         ElementId roofs = d.schedule("Roofs", Drawing.Kind.ROOFS, 10);
         d.on(d.model().get(d.named("First floor plan"), Drawing.class).storey());
         ElementId roofPlan = d.plan("Roof plan", "roof", 100);
@@ -173,6 +175,7 @@ public final class QuarryBankHouse {
                 d.trusses(Objects.requireNonNull(mainRoof), new Truss.Level(Truss.Webs.FINK), new Truss.AllAlong());
         d.sheet("A-110", "Roof", PaperSize.A2, roofPlan, roofs, d.drawn(truss, 50));
         d.sheet("A-111", "Kitchen and wet room", PaperSize.A2, d.interior("Kitchen", 50), d.interior("Wet room", 25));
+        d.sheet("A-112", "Foundations", PaperSize.A2, foundations);
     }
 
     /** The garage stands already, with a wall and a chimney breast in it that go and doors that come; the ground floor through other lenses. */
@@ -220,6 +223,11 @@ public final class QuarryBankHouse {
         ElementId first = d.here();
         d.on(OfficeStandard.GROUND);
         d.site("site datum", 24_300, -300, 24);
+        d.footings(2000, 2000, garageSide);
+        d.ground(-1500, -2500, -520, -420);
+        d.ground(WIDTH + 1500, -2500, -380, -300);
+        d.ground(-1500, DEPTH + 2500, -330, -300);
+        d.ground(WIDTH + 1500, DEPTH + 2500, -150, -300);
         d.floor("suspended-timber", 2000, 2000);
         d.floor("slab", HOUSE, 215, WIDTH - 215, DEPTH - 215, -150, new Floor.Level());
         d.floor("slab", 4500, -700, 6300, 0, -150, new Floor.Falling(-Math.PI / 2, 1 / 80.0));
