@@ -196,6 +196,11 @@ public final class Building {
         return bodies;
     }
 
+    /** What an element amounts to that stands. */
+    public List<Body> bodies(ElementId element) {
+        return get(new BodiesOf(element));
+    }
+
     /** What stands in the openings of a storey. */
     public Collection<Body> openingsOf(ElementId storey) {
         List<Body> bodies = new ArrayList<>();

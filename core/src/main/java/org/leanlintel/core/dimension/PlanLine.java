@@ -41,6 +41,11 @@ public record PlanLine(
         return new PlanLine(hold, element, words, kind, one, two, sought, stands);
     }
 
+    /** The same, where it need not be found. */
+    PlanLine known() {
+        return new PlanLine(hold, element, words, kind, from, to, false, stands);
+    }
+
     boolean isPoint() {
         return kind == Kind.POINT;
     }

@@ -16,6 +16,7 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.GridLine;
@@ -57,12 +58,20 @@ final class PlanLines {
             if (shows(p, p.state())) sides(p.id(), "post " + p.mark(), 4, p.state());
         for (Stair s : building.model().all(Stair.class)) if (s.storey().equals(drawing.storey())) stair(s);
         for (GridLine l : building.model().all(GridLine.class)) grid(l);
+        lines.replaceAll(l -> isPale(l) ? l.known() : l);
         if (drawing.frame() instanceof Drawing.Part part) {
             Area frame = Area.of(part.ring());
             List<PlanLine> whole = List.copyOf(lines);
             lines.clear();
             for (PlanLine l : whole) addSeen(l, frame);
         }
+    }
+
+    /** What is pale stands there for what is not: it may be told, but nobody builds it from this plan. */
+    private boolean isPale(PlanLine line) {
+        Element of = building.model().find(line.element());
+        if (of instanceof Opening o) of = building.model().find(o.wall());
+        return of instanceof OnLayer on && lens.of(on.layer(), scale) == Lens.Shown.FAINT;
     }
 
     /** As far as a frame shows of it. */

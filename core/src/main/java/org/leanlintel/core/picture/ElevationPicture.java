@@ -43,6 +43,8 @@ final class ElevationPicture extends Painting {
                 .forEach((id, pens) ->
                         groups.add(new Group(id, shown.layers().getOrDefault(id, id), pens.items(), catches.of(id))));
         List<Group> all = new ArrayList<>(new InStates(look, building.model()).of(groups));
+        Bounds house = Extent.of(new Picture(drawing.scale(), all));
+        all.addAll(new GridInHeight(building, frame, catches, look, lettering).groups(house));
         all.add(around(frame, seen, shown.bodies(), ground, catches));
         return new Picture(drawing.scale(), all);
     }

@@ -30,6 +30,11 @@ final class GridPainter {
         return new Group(line.id(), line.layer(), pens.items(), List.of(along));
     }
 
+    /** Standing on the end of a line that runs up. */
+    static void bubbleOver(String mark, Vec end, double scale, Lettering lettering, Pens pens) {
+        bubble(mark, end.plus(new Vec(0, RADIUS_MM * scale)), scale, lettering, pens);
+    }
+
     static void bubble(String mark, Vec middle, double scale, Lettering lettering, Pens pens) {
         double height = mark.length() > 2 ? SMALL_MM : LETTERS_MM;
         pens.add(new Item.Arc(PenRole.LEVEL, pens.pen(PenRole.LEVEL), middle, RADIUS_MM * scale, 0, Math.TAU));

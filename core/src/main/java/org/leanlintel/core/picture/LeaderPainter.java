@@ -38,6 +38,16 @@ final class LeaderPainter {
         if (tip.distanceTo(before) > 0) tip(tip, tip.minus(before).unit());
     }
 
+    /** Straight through several places, a dot on each. @param places from one side to the other */
+    void paintThrough(Vec from, int side, List<Vec> places) {
+        boolean back = from.distanceTo(places.getLast()) < from.distanceTo(places.getFirst());
+        Vec first = back ? places.getLast() : places.getFirst(), last = back ? places.getFirst() : places.getLast();
+        List<Vec> line = new ArrayList<>(line(from, side, first));
+        line.add(last);
+        pens.line(PenRole.DIMENSION, line);
+        places.forEach(this::dot);
+    }
+
     private List<Vec> line(Vec from, int side, Vec tip) {
         Vec elbow = from.plus(new Vec(side * ELBOW_MM * scale, 0));
         return switch (leaders.shape()) {

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Objects;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Target;
 import org.leanlintel.core.note.Filled;
@@ -13,7 +14,12 @@ import org.leanlintel.core.picture.Lettering.Align;
 /** Notes and names: their words, with fields filled, and the leaders to what they point at. */
 final class NotePainter {
 
+    /** A note that says them has a dot in each. */
+    private static final String PLIES = "{plies}";
+
     private final Note note;
+    private final Building building;
+    private final Drawing drawing;
     private final Lettering lettering;
     private final double scale;
     private final Pens pens;
@@ -22,6 +28,8 @@ final class NotePainter {
 
     NotePainter(Note note, Building building, Lettering lettering, Look look) {
         this.note = note;
+        this.building = building;
+        drawing = look.drawing();
         this.lettering = lettering;
         scale = look.drawing().scale();
         pens = new Pens(look.lens());
@@ -49,7 +57,13 @@ final class NotePainter {
         LeaderPainter painter = new LeaderPainter(note.leaders(), scale, pens);
         boolean right = isRight(tips.getFirst());
         Vec from = landing(right, tips.getFirst());
-        for (Vec tip : tips) painter.paint(from, right ? 1 : -1, tip);
+        int side = right ? 1 : -1;
+        for (Target t : targets) {
+            Vec tip = pointed.at(t);
+            List<Vec> plies = note.text().contains(PLIES) ? ThroughPlies.of(t, drawing, building) : List.of();
+            if (plies.size() > 1) painter.paintThrough(from, side, plies);
+            else if (tip != null) painter.paint(from, side, tip);
+        }
         for (Target t : targets) if (t instanceof Target.Lost lost) painter.lost(lost.at());
     }
 

@@ -34,7 +34,9 @@ final class SectionPicture extends Painting {
         groups.replaceAll(g -> g.catching(catches.of(g.element())));
         groups = new ArrayList<>(new InStates(look, building.model()).of(groups));
         groups.addAll(new RoomNames(building, frame, look, lettering).groups());
-        groups.add(around(frame, catches, painter.cut(), Extent.of(new Picture(drawing.scale(), groups))));
+        Bounds house = Extent.of(new Picture(drawing.scale(), groups));
+        groups.add(around(frame, catches, painter.cut(), house));
+        groups.addAll(new GridInHeight(building, frame, catches, look, lettering).groups(house));
         return new Picture(drawing.scale(), groups);
     }
 

@@ -11,9 +11,11 @@ import org.junit.jupiter.api.Test;
 import org.leanlintel.core.HouseOfTwo;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.Delete;
+import org.leanlintel.core.edit.DrawGrid;
 import org.leanlintel.core.edit.DrawSection;
 import org.leanlintel.core.edit.DrawString;
 import org.leanlintel.core.edit.NameRoom;
+import org.leanlintel.core.edit.Picked;
 import org.leanlintel.core.edit.PlaceNote;
 import org.leanlintel.core.edit.Revise;
 import org.leanlintel.core.edit.ReviseStorey;
@@ -22,11 +24,14 @@ import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Hold.AtLevel.Of;
+import org.leanlintel.core.model.Leaders;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Site;
@@ -111,6 +116,77 @@ class AnnotatedSectionTest {
                 new Hold.AtLevel(window.id(), Of.SILL),
                 new Hold.AtLevel(window.id(), Of.HEAD));
         assertThat(words(s.id())).containsExactly("900", "1200");
+    }
+
+    /** Brick from 500 to 600, air to 650, studs to 790: the line runs level through all of them. */
+    @Test
+    void aNoteThatSaysThePliesOfAWallHasADotInEach() {
+        Wall north = house.shell.get(1);
+        assertThat(dots(north, new Vec(590, 1500), "{plies}"))
+                .containsExactly(new Vec(550, 1500), new Vec(625, 1500), new Vec(720, 1500));
+        assertThat(dots(north, new Vec(590, 1500), "{build-up}")).containsExactly(new Vec(590, 1500));
+    }
+
+    private List<Vec> dots(Wall wall, Vec at, String text) {
+        ElementId note = sketch.run(new PlaceNote(
+                        section,
+                        Sketch.LAYER,
+                        new Vec(-2000, 2500),
+                        text,
+                        Note.Style.NOTE,
+                        0,
+                        Leaders.Shape.ELBOWED,
+                        Leaders.Tip.DOT,
+                        List.of(new Picked.Thing(wall.id(), at))))
+                .after()
+                .getFirst()
+                .id();
+        return picture().groups().stream()
+                .filter(g -> g.element().equals(note))
+                .flatMap(g -> g.items().stream())
+                .filter(Item.Arc.class::isInstance)
+                .map(i -> ((Item.Arc) i).centre())
+                .map(c -> new Vec(Math.round(c.x()), Math.round(c.y())))
+                .sorted(Comparator.comparingDouble(Vec::x))
+                .toList();
+    }
+
+    /** Looking east, north is at the left: y is 4,500 less x. */
+    @Test
+    void gridLinesThatCrossItStandUprightInIt() {
+        sketch.run(new DrawGrid(
+                Sketch.LAYER,
+                new Vec(-2000, 1000),
+                new Vec(9000, 1000),
+                "1",
+                GridLine.Bubbles.BOTH,
+                Side.LEFT,
+                List.of(2000.0)));
+        sketch.run(new DrawGrid(
+                Sketch.LAYER,
+                new Vec(2000, -2000),
+                new Vec(2000, 9000),
+                "A",
+                GridLine.Bubbles.BOTH,
+                Side.LEFT,
+                List.of()));
+        List<GridLine> lines = sketch.model().all(GridLine.class);
+        assertThat(words(lines.get(0).id())).containsExactly("1");
+        assertThat(words(lines.get(1).id())).containsExactly("2");
+        assertThat(words(lines.get(2).id())).isEmpty();
+        assertThat(upright(lines.get(0))).containsOnly(3500L);
+        assertThat(upright(lines.get(1))).containsOnly(1500L);
+    }
+
+    private List<Long> upright(GridLine line) {
+        return picture().groups().stream()
+                .filter(g -> g.element().equals(line.id()))
+                .flatMap(g -> g.items().stream())
+                .filter(i -> i instanceof Item.Strokes s && s.role() == PenRole.GRID)
+                .flatMap(i -> ((Item.Strokes) i).lines().stream())
+                .flatMap(List::stream)
+                .map(v -> Math.round(v.x()))
+                .toList();
     }
 
     @Test

@@ -141,13 +141,16 @@ public final class ProjectFile {
         return Json.mapper().treeToValue(element, Element.class);
     }
 
-    /** With strings in its own style, or in the first there is where that was deleted. */
-    private static Lens inStyle(Lens lens, List<Element> all) {
+    /** A lens that is added, with a style of strings and with layers that the project has. */
+    private static Lens fitted(Lens lens, List<Element> all) {
+        Set<ElementId> known = all.stream().map(Element::id).collect(Collectors.toSet());
         List<ElementId> styles = all.stream()
                 .filter(StringStyle.class::isInstance)
                 .map(Element::id)
                 .toList();
-        return styles.contains(lens.strings()) || styles.isEmpty() ? lens : lens.stringing(styles.getFirst());
+        Lens styled = known.contains(lens.strings()) || styles.isEmpty() ? lens : lens.stringing(styles.getFirst());
+        return styled.showing(
+                lens.layers().stream().filter(l -> known.contains(l.layer())).toList());
     }
 
     /** {@code elements} of a project with what forms later than {@code version} added to every project. */
@@ -158,7 +161,7 @@ public final class ProjectFile {
         List<Element> all = new ArrayList<>(elements);
         for (JsonNode added : Upgrade.added(version, inches)) {
             Element element = Json.mapper().treeToValue(added, Element.class);
-            if (!known.contains(element.id())) all.add(element instanceof Lens l ? inStyle(l, all) : element);
+            if (!known.contains(element.id())) all.add(element instanceof Lens l ? fitted(l, all) : element);
         }
         return all;
     }

@@ -212,6 +212,19 @@ class ProjectFileTest {
         assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
     }
 
+    /** The rules of its region ask for 450 below the ground; what it lacks of the new lens's layers is left out. */
+    @Test
+    void upgradesVersion14() throws IOException {
+        Model model = ProjectFile.read(sample(14));
+        assertThat(model.get(Rules.ID, Rules.class).foundations().belowGroundMm())
+                .isEqualTo(450);
+        assertThat(model.all(Layer.class)).anyMatch(l -> l.takes().contains("footing"));
+        assertThat(model.get(new ElementId("lens-foundation"), Lens.class).layers())
+                .isNotEmpty()
+                .allMatch(l -> model.find(l.layer()) instanceof Layer);
+        assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
+    }
+
     private static byte[] sample(int version) throws IOException {
         String name = "/project-v%d.lintel.json".formatted(version);
         try (InputStream in = ProjectFileTest.class.getResourceAsStream(name)) {
