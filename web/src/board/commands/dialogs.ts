@@ -29,7 +29,8 @@ function shows(panel: Panel, words: string, also: string): Command {
 export const dialogs: readonly Command[] = [
   opens("find", "Find anything", ["Ctrl k", "/"], "search"),
   opens("keys", "Keys", ["?"], "shortcuts help change"),
-  opens("print", "Print", ["Ctrl p"], "pdf paper plot"),
+  opens("print", "Print", ["Ctrl p"], "pdf paper"),
+  opens("plot", "Plot sheets", [], "plotter queue paper send"),
   opens("versions", "Versions", [], "named save history go back"),
   opens("lenses", "Layers and lenses", [], "hide show faint pens marks states"),
   opens(

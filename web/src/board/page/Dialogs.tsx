@@ -12,6 +12,7 @@ import { StringStyles } from "../strings/StringStyles";
 import { OwnStairRules } from "../things/OwnStairRules";
 import { Find } from "./Find";
 import { KeysDialog } from "./KeysDialog";
+import { PlotDialog } from "./PlotDialog";
 import { PrintDialog } from "./PrintDialog";
 import { VersionsDialog } from "./VersionsDialog";
 
@@ -34,6 +35,8 @@ export function Dialogs() {
       return <KeysDialog />;
     case "print":
       return <PrintDialog onClose={close} />;
+    case "plot":
+      return <PlotDialog onClose={close} />;
     case "versions":
       return <VersionsDialog onClose={close} />;
     case "stringStyles":

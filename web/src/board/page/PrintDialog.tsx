@@ -2,12 +2,13 @@ import { useState } from "react";
 import type { PaperSize } from "../../api/types";
 import { Button, Choice, Panel, Row } from "../../ui/controls";
 import { backdropOf } from "../canvas/backdrop";
-import { useBoard } from "../state/context";
+import { useBoard, useBoardTools } from "../state/context";
 import { SCALES } from "../state/scales";
 import { drawingShown, elementOf, unitsOf } from "../state/state";
 
 /** Prints the shown sheet at its size, or what the board shows at a stated scale. */
 export function PrintDialog({ onClose }: { readonly onClose: () => void }) {
+  const { store } = useBoardTools();
   const drawing = useBoard(drawingShown);
   const project = useBoard((s) => s.project);
   const sheet = useBoard((s) => elementOf(s, "sheet", s.shown?.id));
@@ -30,6 +31,11 @@ export function PrintDialog({ onClose }: { readonly onClose: () => void }) {
           >
             Open all sheets as one PDF
           </a>
+          {!version && (
+            <p className="pt-2">
+              <Button onClick={() => store.setState({ dialog: "plot" })}>Send sheets to the plotter</Button>
+            </p>
+          )}
         </Print>
       ) : (
         <PrintView onClose={onClose} />

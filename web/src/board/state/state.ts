@@ -53,6 +53,7 @@ export type Dialog =
   | "drawings"
   | "keys"
   | "print"
+  | "plot"
   | "versions"
   | "materials"
   | "stringStyles"

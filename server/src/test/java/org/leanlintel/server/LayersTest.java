@@ -73,7 +73,8 @@ class LayersTest {
             entry("server.store", "core formats"),
             entry("server.live", "core formats server.store"),
             entry("server.events", "server.live server.store"),
-            entry("server.api", "core formats server.live server.events server.store"),
+            entry("server.api", "core formats server.live server.events server.store server.plotting"),
+            entry("server.plotting", "core.model"),
             entry("server.openapi", "core formats server.api"),
             entry("server.demo", "core formats server.live server.store"),
             entry("server", ""));

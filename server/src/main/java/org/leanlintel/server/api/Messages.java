@@ -203,6 +203,13 @@ public final class Messages {
     /** What a foundation amounts to. @param cannot why it does not lie; empty where it does */
     public record FootingAnswer(String footing, String cannot, List<RoofFigure> figures) {}
 
+    /** Sheets to plot. */
+    public record PlotRequest(List<ElementId> sheets) {
+        public PlotRequest {
+            sheets = List.copyOf(sheets);
+        }
+    }
+
     /** A rectangle for a stair: from the corner it starts in to the opposite one. @param angle of its sides, radians */
     public record WellRequest(DrawStair like, Vec corner, Vec opposite, double angle) {}
 

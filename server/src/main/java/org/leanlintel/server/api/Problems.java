@@ -88,6 +88,11 @@ public class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ProblemDetail noSuchPlot(NoSuchPlot missing) {
+        return problem(HttpStatus.NOT_FOUND, "not-found", "Not found", String.valueOf(missing.getMessage()));
+    }
+
+    @ExceptionHandler
     ProblemDetail noSuchFile(NoSuchFile missing) {
         return problem(HttpStatus.NOT_FOUND, "not-found", "Not found", String.valueOf(missing.getMessage()));
     }

@@ -19,6 +19,7 @@ import org.leanlintel.server.api.HeightsApi;
 import org.leanlintel.server.api.IssuesApi;
 import org.leanlintel.server.api.NotesApi;
 import org.leanlintel.server.api.PicturesApi;
+import org.leanlintel.server.api.PlotsApi;
 import org.leanlintel.server.api.ProjectsApi;
 import org.leanlintel.server.api.RegionsApi;
 import org.leanlintel.server.api.RoomsApi;
@@ -47,6 +48,7 @@ public final class ApiDescription {
             SheetsApi.class,
             IssuesApi.class,
             FormsApi.class,
+            PlotsApi.class,
             RoomsApi.class,
             NotesApi.class,
             HeightsApi.class,
