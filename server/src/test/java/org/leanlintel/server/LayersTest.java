@@ -141,10 +141,12 @@ class LayersTest {
     }
 
     @Test
-    void onlyAreasKnowJts() {
+    void onlyAreasAndSurfacesKnowJts() {
         noClasses()
                 .that()
                 .doNotHaveFullyQualifiedName("org.leanlintel.core.geometry.Area")
+                .and()
+                .doNotHaveFullyQualifiedName("org.leanlintel.core.geometry.Tin")
                 .should()
                 .dependOnClassesThat()
                 .resideInAPackage("org.locationtech..")

@@ -14,7 +14,6 @@ import com.sun.net.httpserver.HttpExchange;
 import com.sun.net.httpserver.HttpServer;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.net.URI;
@@ -81,8 +80,8 @@ final class PlotterStandIn implements AutoCloseable {
 
     private void ipp(HttpExchange exchange) throws IOException {
         try (exchange;
-                InputStream in = exchange.getRequestBody()) {
-            IppPacket asked = new IppInputStream(in).readPacket();
+                IppInputStream in = new IppInputStream(exchange.getRequestBody())) {
+            IppPacket asked = in.readPacket();
             byte[] document = in.readNBytes(LARGEST);
             ByteArrayOutputStream out = new ByteArrayOutputStream();
             new IppOutputStream(out).write(answer(asked, document));
