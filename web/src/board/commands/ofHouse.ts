@@ -1,7 +1,8 @@
+import { namingMaterials } from "../link/materials";
 import { register } from "../state/drawings";
 import { elevations, roofPlan } from "../state/revisions";
 import type { BoardState } from "../state/state";
-import { elementsOf, unitsOf } from "../state/state";
+import { drawingShown, elementsOf, unitsOf } from "../state/state";
 import type { Command } from "./Command";
 
 const isNow = (state: BoardState) => state.version === null && elementsOf(state, "wall").length > 0;
@@ -18,6 +19,19 @@ export const ofHouse: readonly Command[] = [
     does: ({ sync }) => {
       const edit = elevations(sync.state, unitsOf(sync.state) === "METRIC" ? 100 : 48);
       if (edit) void sync.edit(edit);
+    },
+  },
+  {
+    name: "name.materials",
+    words: "Name the materials of this elevation",
+    group: "Roof",
+    keys: [],
+    also: "facing brick cladding tiles notes leaders key",
+    when: (state) => state.version === null && drawingShown(state)?.kind === "ELEVATION",
+    does: async ({ sync, store }) => {
+      const edit = await namingMaterials(sync.state);
+      if (edit) await sync.edit(edit);
+      else store.setState({ saying: "All materials that this elevation shows are named." });
     },
   },
   {

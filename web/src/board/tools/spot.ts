@@ -28,6 +28,5 @@ export const spot: ToolOf<SpotTool> = {
     };
   },
   take: async (hands) => void (await hands.make(fresh)),
-  aims: true,
   Facts: NewSpotLevel,
 };

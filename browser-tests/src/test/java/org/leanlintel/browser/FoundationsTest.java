@@ -3,6 +3,8 @@ package org.leanlintel.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -30,11 +32,11 @@ class FoundationsTest extends NewProjectTest {
         drafter.button("Level of the ground").click();
         drafter.field("Existing").fill("-450");
         drafter.field("Existing").press("Enter");
-        drafter.click(-1500, -1000);
+        drafter.click(-500, -300);
         drafter.expectUndo("place spot level");
         drafter.field("Finished").fill("-300");
         drafter.field("Finished").press("Enter");
-        drafter.click(-1500, 5800);
+        drafter.click(-500, 5100);
         drafter.press("Escape");
         drafter.press("Escape");
         assertThat(page.getByText("Saved")).isVisible();
@@ -43,12 +45,36 @@ class FoundationsTest extends NewProjectTest {
         assertThat(first.path("finishedMm").asDouble()).isEqualTo(-450);
         assertThat(second.path("finishedMm").asDouble()).isEqualTo(-300);
 
-        drafter.click(-1500, 5800);
+        drafter.click(-500, 5100);
         assertThat(heading("Level of the ground")).isVisible();
         drafter.field("Finished").fill("-350");
         drafter.field("Finished").press("Enter");
         drafter.expectUndo("change spot level");
         assertThat(all("spotLevel").getLast().path("finishedMm").asDouble()).isEqualTo(-350);
         assertThat(only("footing").path("undersideMm").asDouble()).isEqualTo(-1050);
+    }
+
+    @Test
+    void theMaterialsOfAnElevationAreNamedAtOnce() {
+        shell();
+        find("elevations", "Draw the four elevations");
+        drafter.expectUndo("draw elevations");
+        goToTab("Register");
+        page.getByText("South elevation").first().click();
+        assertThat(page.locator("header")).containsText("Elevation");
+        find("materials", "Name the materials of this elevation");
+        drafter.expectUndo("place a note");
+        assertThat(only("note").path("text").asString()).isEqualTo("{facing}");
+        find("materials", "Name the materials of this elevation");
+        assertThat(page.getByText("All materials that this elevation shows are named."))
+                .isVisible();
+    }
+
+    private void find(String typed, String chosen) {
+        drafter.press("Control+k");
+        page.getByPlaceholder("A tool, a mark").fill(typed);
+        page.getByRole(AriaRole.OPTION)
+                .filter(new Locator.FilterOptions().setHasText(chosen))
+                .click();
     }
 }

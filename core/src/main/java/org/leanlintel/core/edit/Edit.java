@@ -53,6 +53,7 @@ public sealed interface Edit
                 AddDrawings,
                 DrawBlank,
                 DrawCloud,
+                PlaceNotes,
                 PlaceSign,
                 PlaceSpotLevel,
                 DrawGrid,

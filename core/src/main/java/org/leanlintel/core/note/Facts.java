@@ -83,7 +83,10 @@ public final class Facts {
     private void of(Element element) {
         if (element instanceof Marked m) says("mark", m.mark());
         switch (element) {
-            case Wall w -> madeOf(model.get(w.buildUp(), BuildUp.class));
+            case Wall w -> {
+                madeOf(model.get(w.buildUp(), BuildUp.class));
+                facing(model.get(w.buildUp(), BuildUp.class));
+            }
             case Floor f -> {
                 madeOf(model.get(f.buildUp(), BuildUp.class));
                 says("level", lengths.print(building.space(f.storey()).levelMm() + f.stepMm()));
@@ -123,9 +126,14 @@ public final class Facts {
             case RoofPart p -> {
                 says("width", lengths.print(p.widthMm()));
                 says("length", lengths.print(p.lengthMm()));
+                if (p.material() instanceof ElementId of)
+                    says("facing", model.get(of, Material.class).name());
             }
             case Roof r -> roof(r);
-            case OutsideSteps s -> says("width", lengths.print(s.widthMm()));
+            case OutsideSteps s -> {
+                says("width", lengths.print(s.widthMm()));
+                says("facing", model.get(s.material(), Material.class).name());
+            }
             case RoomLimit l -> {}
             case GridLine l -> {}
             case ConstructionLine l -> {}
@@ -139,10 +147,18 @@ public final class Facts {
 
     private void roof(Roof roof) {
         madeOf(model.get(roof.buildUp(), BuildUp.class));
+        facing(model.get(roof.buildUp(), BuildUp.class));
         says("pitch", roof.usual().words());
         if (!(building.get(new BuiltRoof.Of(roof.id())) instanceof BuiltRoof built) || built.shape() == null) return;
         says("plate level", lengths.print(built.plateMm()));
         says("ridge level", lengths.print(built.ridgeMm()));
+    }
+
+    /** The material of the outermost ply. */
+    private void facing(BuildUp buildUp) {
+        says(
+                "facing",
+                model.get(buildUp.plies().getFirst().material(), Material.class).name());
     }
 
     private void madeOf(BuildUp buildUp) {

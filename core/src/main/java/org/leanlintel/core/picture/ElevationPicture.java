@@ -31,10 +31,7 @@ final class ElevationPicture extends Painting {
         Look look = building.get(new Look.Of(drawing.id()));
         Shown shown = Shown.of(building, look);
         List<Vec> ground = ground(Ground.finished(building), frame, shown.bodies());
-        Area below = GroundLine.under(ground);
-        Hiding hiding = new Hiding();
-        hiding.add(below);
-        List<Seen> seen = hiding.of(SeenFaces.of(shown.bodies(), frame.endless()));
+        List<Seen> seen = seen(shown, frame, ground);
         SeenPainter painter = new SeenPainter(building, lens(), drawing.scale());
         painter.paint(seen, frame, UnaryOperator.identity());
         SectionCatches catches = new SectionCatches(building, frame);
@@ -47,6 +44,19 @@ final class ElevationPicture extends Painting {
         all.addAll(new GridInHeight(building, frame, catches, look, lettering).groups(house));
         all.add(around(frame, seen, shown.bodies(), ground, catches));
         return new Picture(drawing.scale(), all);
+    }
+
+    /** What of the house is seen over the ground. */
+    List<Seen> seen() {
+        SectionFrame frame = SectionFrame.of(drawing, building.model());
+        Shown shown = Shown.of(building, building.get(new Look.Of(drawing.id())));
+        return seen(shown, frame, ground(Ground.finished(building), frame, shown.bodies()));
+    }
+
+    private static List<Seen> seen(Shown shown, SectionFrame frame, List<Vec> ground) {
+        Hiding hiding = new Hiding();
+        hiding.add(GroundLine.under(ground));
+        return hiding.of(SeenFaces.of(shown.bodies(), frame.endless()));
     }
 
     /** As far as the house and a little beyond it. */

@@ -11,12 +11,16 @@ import org.leanlintel.core.Sketch;
 import org.leanlintel.core.dimension.Facing;
 import org.leanlintel.core.dimension.Scheme;
 import org.leanlintel.core.edit.DimensionPlan;
+import org.leanlintel.core.edit.Picked;
+import org.leanlintel.core.edit.PlaceNote;
 import org.leanlintel.core.edit.PlaceRoofPart;
 import org.leanlintel.core.edit.Revise;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Leaders;
 import org.leanlintel.core.model.Material;
+import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Roof;
@@ -211,5 +215,38 @@ class ElevationTest {
         return (RoofPart) sketch.run(new PlaceRoofPart(Sketch.LAYER, new Vec(x, y), width, length, make))
                 .after()
                 .getFirst();
+    }
+
+    /** Walls and roof are faced with brick here, the chimney with board: each is named once, over the house, where most of it is seen. */
+    @Test
+    void materialsAreNamedUntilANoteNamesThem() {
+        Roof roof = house.gabled();
+        sketch.run(new PlaceRoofPart(
+                Sketch.LAYER, new Vec(3000, 1000), 600, 600, new RoofPart.Stack(1500, Sketch.id("board"))));
+        ElementId drawing = house.elevation(SOUTH);
+        List<MaterialNames.Named> named = MaterialNames.of(sketch.building(), drawing, LETTERS);
+        assertThat(named).extracting(MaterialNames.Named::material).containsExactlyInAnyOrder("brick", "board");
+        double ridge = house.built(roof).ridgeMm();
+        assertThat(named).allSatisfy(n -> {
+            assertThat(n.at().y()).isGreaterThan(ridge);
+            assertThat(n.tip().y()).isLessThan(n.at().y());
+        });
+        for (MaterialNames.Named n : named)
+            sketch.run(new PlaceNote(
+                    drawing,
+                    Sketch.LAYER,
+                    n.at(),
+                    MaterialNames.TEXT,
+                    Note.Style.NOTE,
+                    0,
+                    Leaders.Shape.ELBOWED,
+                    Leaders.Tip.DOT,
+                    List.of(new Picked.Thing(n.element(), n.tip()))));
+        assertThat(MaterialNames.of(sketch.building(), drawing, LETTERS)).isEmpty();
+        assertThat(DrawingPicture.of(sketch.building(), drawing, LETTERS).picture().groups().stream()
+                        .flatMap(g -> g.items().stream())
+                        .filter(Item.Text.class::isInstance)
+                        .map(x -> ((Item.Text) x).text()))
+                .contains("brick", "board");
     }
 }

@@ -39,6 +39,7 @@ import org.leanlintel.core.edit.PlaceCornerPair;
 import org.leanlintel.core.edit.PlaceFitting;
 import org.leanlintel.core.edit.PlaceKeyMark;
 import org.leanlintel.core.edit.PlaceNote;
+import org.leanlintel.core.edit.PlaceNotes;
 import org.leanlintel.core.edit.PlaceOpening;
 import org.leanlintel.core.edit.PlacePiece;
 import org.leanlintel.core.edit.PlacePost;
@@ -95,6 +96,7 @@ import org.leanlintel.core.model.WallPiece;
 import org.leanlintel.core.model.WorkState;
 import org.leanlintel.core.picture.DrawingPicture;
 import org.leanlintel.core.picture.Footprint;
+import org.leanlintel.core.picture.MaterialNames;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.sheet.LayOut;
 import org.leanlintel.formats.pdf.DrawingLettering;
@@ -320,6 +322,23 @@ final class Draft {
     /** How high the ground lies at a point, before the work and after it. */
     void ground(double x, double y, double existing, double finished) {
         run(new PlaceSpotLevel(OfficeStandard.LAYER_SITE, at(x, y), existing * unitMm, finished * unitMm));
+    }
+
+    /** Notes that name the materials an elevation shows. */
+    void materials(ElementId elevation) {
+        List<PlaceNote> notes = new ArrayList<>();
+        for (MaterialNames.Named n : MaterialNames.of(building(), elevation, DrawingLettering.get()))
+            notes.add(new PlaceNote(
+                    elevation,
+                    OfficeStandard.LAYER_NOTES,
+                    n.at(),
+                    MaterialNames.TEXT,
+                    Note.Style.NOTE,
+                    0,
+                    Leaders.Shape.ELBOWED,
+                    Leaders.Tip.DOT,
+                    List.of(new Picked.Thing(n.element(), n.tip()))));
+        run(new PlaceNotes(notes));
     }
 
     /** A lens of the office standard with marks of more things. */

@@ -136,6 +136,7 @@ public final class HeronPointCabin {
         ElementId roofs = d.schedule("Roofs", Drawing.Kind.ROOFS, 12);
         List<ElementId> sides = d.elevations(48);
         sides.forEach(d::dimension);
+        sides.forEach(d::materials);
         d.sheet("A-106", "Elevations", PaperSize.ARCH_D, sides.toArray(ElementId[]::new));
         ElementId truss = d.drawn(d.model().all(Truss.class).getFirst(), 24);
         d.sheet("A-107", "Roof", PaperSize.ARCH_C, roof, roofs);

@@ -169,6 +169,7 @@ public final class QuarryBankHouse {
         d.on(OfficeStandard.GROUND);
         List<ElementId> sides = d.elevations(100);
         sides.forEach(d::dimension);
+        sides.forEach(d::materials);
         d.sheet("A-108", "Doors, windows, rooms and fittings", PaperSize.A1, doors, rooms, windows, fittings);
         d.sheet("A-109", "Elevations", PaperSize.A2, sides.toArray(ElementId[]::new));
         Truss truss =

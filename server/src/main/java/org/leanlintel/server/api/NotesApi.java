@@ -14,7 +14,10 @@ import org.leanlintel.core.model.Target;
 import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.note.Facts;
 import org.leanlintel.core.note.Pointed;
+import org.leanlintel.core.picture.MaterialNames;
+import org.leanlintel.formats.pdf.DrawingLettering;
 import org.leanlintel.server.api.Messages.FactAnswer;
+import org.leanlintel.server.live.Live;
 import org.leanlintel.server.live.LiveProjects;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -47,6 +50,15 @@ public class NotesApi {
         if (!(Math.abs(x) <= Tolerance.FURTHEST_MM && Math.abs(y) <= Tolerance.FURTHEST_MM))
             throw new Unusable("That is more than 1 km from the drawing's origin.");
         return answer(Pointed.in(on, building).on(element, new Vec(x, y)), building);
+    }
+
+    /** Notes that would name the materials an elevation shows, as far as none names them yet. */
+    @GetMapping("/drawings/{drawing}/materials")
+    public List<MaterialNames.Named> materials(@PathVariable UUID project, @PathVariable String drawing) {
+        Live now = live.get(project);
+        Drawing on = now.model().get(new ElementId(drawing), Drawing.class);
+        if (on.kind() != Drawing.Kind.ELEVATION) throw new Unusable("Materials are named in elevations.");
+        return MaterialNames.of(now.building(), on.id(), DrawingLettering.get());
     }
 
     /** Of the first thing that a note points at. */
