@@ -80,6 +80,7 @@ const SCHEDULES = [
   ["ROOMS", "Rooms", "Add room schedule"],
   ["FITTINGS", "Fittings", "Add fitting schedule"],
   ["ROOFS", "Roofs", "Add roof schedule"],
+  ["FOUNDATIONS", "Foundation schedule", "Add foundation schedule"],
   ["CLAUSES", "Keyed notes", "Add list of keyed notes"],
   ["LEGEND", "Legend", "Add legend"],
 ] as const;

@@ -8,6 +8,7 @@ export const TABLES: readonly Drawing["kind"][] = [
   "ROOMS",
   "FITTINGS",
   "ROOFS",
+  "FOUNDATIONS",
   "CLAUSES",
 ];
 

@@ -165,8 +165,21 @@ public record BuiltFooting(
                     footing.id(), Content.NO_PLY, made, Does.CARRIES, ring, Plane.level(from), Plane.level(to)));
     }
 
-    /** Of what it is made of itself, without what rises from it. */
-    public double volumeMm3() {
-        return area.mm2() * footing.depthMm();
+    /** Its plan without what lies in foundations before it in the model at the same height: so all of them are counted once. */
+    public Area counted(Building building) {
+        Area own = area;
+        for (Footing other : building.model().all(Footing.class)) {
+            if (other.id().equals(footing.id())) break;
+            if (other.stays()
+                    && building.get(new Of(other.id())) instanceof BuiltFooting b
+                    && b.lowMm < topMm
+                    && lowMm < b.topMm) own = own.minus(b.area);
+        }
+        return own;
+    }
+
+    /** Of what it is made of itself, counted once, without what rises from it. */
+    public double volumeMm3(Building building) {
+        return counted(building).mm2() * footing.depthMm();
     }
 }

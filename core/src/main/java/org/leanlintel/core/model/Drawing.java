@@ -249,6 +249,8 @@ public record Drawing(
         FITTINGS,
         /** A table of the slopes of roofs, with the lengths of their lines. */
         ROOFS,
+        /** A table of the foundations, with how much they are of. */
+        FOUNDATIONS,
         /** The words of the keyed notes that stand on drawings. */
         CLAUSES,
         /** What hatches, lines and marks stand for, of those that plans and sections use. */
@@ -262,7 +264,7 @@ public record Drawing(
         /** Whether it is a table of rows and nothing else. */
         public boolean isTable() {
             return switch (this) {
-                case DOORS, WINDOWS, ROOMS, FITTINGS, ROOFS, CLAUSES -> true;
+                case DOORS, WINDOWS, ROOMS, FITTINGS, ROOFS, FOUNDATIONS, CLAUSES -> true;
                 case PLAN, SECTION, ELEVATION, INTERIOR, STAIR, TRUSS, BUILD_UPS, LEGEND -> false;
             };
         }

@@ -78,64 +78,30 @@ public record Lens(
 
     /** The same, with layers shown another way. */
     public Lens showing(List<LayerShown> others) {
-        return new Lens(
-                id,
-                name,
-                others,
-                pens,
-                thinnestPlyMm,
-                detail,
-                fill,
-                symbol,
-                marks,
-                roomLabels,
-                openings,
-                floorSpans,
-                roofs,
-                openingLines,
-                states,
-                coloured,
-                strings,
-                letters,
-                backdrop);
+        return with(others, marks, strings);
     }
 
     /** The same, with marks of other things. */
     public Lens marking(List<MarkOf> others) {
-        return new Lens(
-                id,
-                name,
-                layers,
-                pens,
-                thinnestPlyMm,
-                detail,
-                fill,
-                symbol,
-                others,
-                roomLabels,
-                openings,
-                floorSpans,
-                roofs,
-                openingLines,
-                states,
-                coloured,
-                strings,
-                letters,
-                backdrop);
+        return with(layers, others, strings);
     }
 
     /** The same, with strings in another style. */
     public Lens stringing(ElementId style) {
+        return with(layers, marks, style);
+    }
+
+    private Lens with(List<LayerShown> otherLayers, List<MarkOf> otherMarks, ElementId otherStrings) {
         return new Lens(
                 id,
                 name,
-                layers,
+                otherLayers,
                 pens,
                 thinnestPlyMm,
                 detail,
                 fill,
                 symbol,
-                marks,
+                otherMarks,
                 roomLabels,
                 openings,
                 floorSpans,
@@ -143,7 +109,7 @@ public record Lens(
                 openingLines,
                 states,
                 coloured,
-                style,
+                otherStrings,
                 letters,
                 backdrop);
     }

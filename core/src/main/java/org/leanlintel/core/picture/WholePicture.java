@@ -58,7 +58,8 @@ final class WholePicture implements DrawingPicture {
             case TRUSS -> new TrussPicture(building, drawing, lettering);
             case STAIR -> new StairPicture(building, drawing, lettering);
             case BUILD_UPS -> new BuildUpSchedule(building, drawing, lettering);
-            case DOORS, WINDOWS, ROOMS, FITTINGS, ROOFS, CLAUSES -> new TableSchedule(building, drawing, lettering);
+            case DOORS, WINDOWS, ROOMS, FITTINGS, ROOFS, FOUNDATIONS, CLAUSES ->
+                new TableSchedule(building, drawing, lettering);
             case LEGEND -> new Legend(building, drawing, lettering);
             case PLAN -> throw new IllegalStateException("Plans are drawn element by element");
         };

@@ -62,7 +62,7 @@ public final class SheetOrder {
             case ELEVATION -> 2;
             case SECTION -> 3;
             case INTERIOR, STAIR, TRUSS -> 4;
-            case BUILD_UPS, DOORS, WINDOWS, ROOMS, FITTINGS, ROOFS -> 5;
+            case BUILD_UPS, DOORS, WINDOWS, ROOMS, FITTINGS, ROOFS, FOUNDATIONS -> 5;
         };
     }
 

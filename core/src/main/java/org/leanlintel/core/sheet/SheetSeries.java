@@ -31,7 +31,7 @@ public enum SheetSeries {
             case SECTION -> SECTIONS;
             case INTERIOR -> LARGE_SCALE;
             case STAIR, TRUSS -> DETAILS;
-            case BUILD_UPS, DOORS, WINDOWS, ROOMS, FITTINGS, ROOFS -> SCHEDULES;
+            case BUILD_UPS, DOORS, WINDOWS, ROOMS, FITTINGS, ROOFS, FOUNDATIONS -> SCHEDULES;
         };
     }
 }

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.check.Finding;
 import org.leanlintel.core.check.Findings;
+import org.leanlintel.core.edit.AddDrawing;
 import org.leanlintel.core.edit.AddStorey;
 import org.leanlintel.core.edit.Delete;
 import org.leanlintel.core.edit.DrawSection;
@@ -34,6 +35,8 @@ import org.leanlintel.core.picture.DrawingPicture;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Picture;
+import org.leanlintel.core.takeoff.Table;
+import org.leanlintel.core.takeoff.Tables;
 
 /**
  * Foundations under a shell of 6,000 by 4,000 over all: walls of 290, all of which stands on them, 5,420 by 3,420 inside.
@@ -75,7 +78,7 @@ class FootingsTest {
             assertThat(s.area().mm2()).isCloseTo(6000.0 * 4000 - 5420.0 * 3420, within(10.0));
             assertThat(s.topMm()).isZero();
         });
-        assertThat(built.volumeMm3()).isCloseTo(built.area().mm2() * 225, within(1.0));
+        assertThat(built.volumeMm3(sketch.building())).isCloseTo(built.area().mm2() * 225, within(1.0));
     }
 
     /** One under a partition reaches the middle of the walls it meets, where both are one. */
@@ -85,7 +88,7 @@ class FootingsTest {
         Wall partition = sketch.across(shell, 3000);
         BuiltFooting across = built(laid(400, new Footing.Straight(), new Footing.UnderWall(partition.id())));
         assertThat(across.area().and(round.area()).mm2()).isGreaterThan(0);
-        assertThat(across.area().minus(round.area()).mm2()).isCloseTo(400.0 * 3110, within(10.0));
+        assertThat(across.counted(sketch.building()).mm2()).isCloseTo(400.0 * 3110, within(10.0));
         Vec inside = new Vec(3000, 400);
         assertThat(round.area().covers(inside)).isTrue();
         Picture plan = planWith(Lens.MarkOf.FOOTINGS);
@@ -223,6 +226,36 @@ class FootingsTest {
                 .filter(Item.Text.class::isInstance)
                 .map(i -> ((Item.Text) i).text())
                 .toList();
+    }
+
+    /** 11.304 square metres of 225 are 2.5 cubic metres; what is printed adds up. */
+    @Test
+    void theScheduleCountsThemAndAddsUp() {
+        laid(600, stem(290), ROUND);
+        Wall partition = sketch.across(shell, 3000);
+        laid(400, new Footing.Straight(), new Footing.UnderWall(partition.id()));
+        Drawing schedule = sketch
+                .run(new AddDrawing(
+                        "Foundations",
+                        Drawing.Kind.FOUNDATIONS,
+                        Sketch.STOREY,
+                        Sketch.LENS,
+                        10,
+                        new Drawing.Whole(),
+                        new Drawing.All(),
+                        List.of()))
+                .after()
+                .stream()
+                .map(Drawing.class::cast)
+                .findFirst()
+                .orElseThrow();
+        Table table = Tables.of(schedule, sketch.building());
+        assertThat(table.rows()).extracting(r -> r.cells().get(1).text()).containsExactly("outside walls", "wall W5");
+        assertThat(table.rows().getFirst().cells())
+                .extracting(Table.Cell::text)
+                .contains("FT1", "600", "225", "\u22121.000", "brick", "brick 290", "2.5 m\u00B3");
+        assertThat(table.rows().getLast().cells().getLast().text()).isEqualTo("0.3 m\u00B3");
+        assertThat(table.sums().getFirst().cells().getLast().text()).isEqualTo("2.8 m\u00B3");
     }
 
     private List<String> found() {

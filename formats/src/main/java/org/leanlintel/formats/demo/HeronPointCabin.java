@@ -140,7 +140,8 @@ public final class HeronPointCabin {
         d.sheet("A-106", "Elevations", PaperSize.ARCH_D, sides.toArray(ElementId[]::new));
         ElementId truss = d.drawn(d.model().all(Truss.class).getFirst(), 24);
         d.sheet("A-107", "Roof", PaperSize.ARCH_C, roof, roofs);
-        d.sheet("A-110", "Foundation plan", PaperSize.ARCH_C, foundations);
+        ElementId schedule = d.schedule("Foundation schedule", Drawing.Kind.FOUNDATIONS, 12);
+        d.sheet("A-110", "Foundation plan", PaperSize.ARCH_C, foundations, schedule);
         d.sheet("A-109", "Vaulted truss", PaperSize.ARCH_C, truss);
         d.sheet("A-108", "Kitchen and bath", PaperSize.ARCH_C, d.interior("Kitchen", 48), d.interior("Bath", 32));
         d.sheet("A-105", "Doors, windows, rooms and fittings", PaperSize.ARCH_C, doors, rooms, windows, fittings);

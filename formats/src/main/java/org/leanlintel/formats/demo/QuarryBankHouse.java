@@ -176,7 +176,8 @@ public final class QuarryBankHouse {
                 d.trusses(Objects.requireNonNull(mainRoof), new Truss.Level(Truss.Webs.FINK), new Truss.AllAlong());
         d.sheet("A-110", "Roof", PaperSize.A2, roofPlan, roofs, d.drawn(truss, 50));
         d.sheet("A-111", "Kitchen and wet room", PaperSize.A2, d.interior("Kitchen", 50), d.interior("Wet room", 25));
-        d.sheet("A-112", "Foundations", PaperSize.A2, foundations);
+        ElementId schedule = d.schedule("Foundation schedule", Drawing.Kind.FOUNDATIONS, 10);
+        d.sheet("A-112", "Foundations", PaperSize.A2, foundations, schedule);
     }
 
     /** The garage stands already, with a wall and a chimney breast in it that go and doors that come; the ground floor through other lenses. */

@@ -40,8 +40,9 @@ final class FootingAnswers {
             figures.add(new RoofFigure("Length", lengths.print(built.lengthMm())));
         figures.add(new RoofFigure("Underside", levels.print(built.lowMm())));
         figures.add(new RoofFigure("Below the ground, least", lengths.print(least)));
-        figures.add(new RoofFigure("Area", AreaPrinter.print(built.area().mm2(), units)));
-        figures.add(new RoofFigure("Volume", AreaPrinter.printVolume(built.volumeMm3(), units)));
+        figures.add(
+                new RoofFigure("Area", AreaPrinter.print(built.counted(building).mm2(), units)));
+        figures.add(new RoofFigure("Volume", AreaPrinter.printVolume(built.volumeMm3(building), units)));
         return figures;
     }
 }
