@@ -5,6 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Page;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -52,10 +55,18 @@ class FittedOutHandTest {
                 .path("groups");
     }
 
-    private JsonNode last(String type) {
+    private List<JsonNode> all() {
         return StreamSupport.stream(api.get("/state").json().path("elements").spliterator(), false)
-                .filter(e -> e.path("type").asString().equals(type))
-                .reduce((a, b) -> b)
+                .toList();
+    }
+
+    /** The one of its type that was not there before. */
+    private JsonNode added(String type, List<JsonNode> before) {
+        Set<String> known = before.stream().map(e -> e.path("id").asString()).collect(Collectors.toSet());
+        return all().stream()
+                .filter(e -> e.path("type").asString().equals(type)
+                        && !known.contains(e.path("id").asString()))
+                .findFirst()
                 .orElseThrow();
     }
 
@@ -73,6 +84,7 @@ class FittedOutHandTest {
     @Test
     void whatIsTypedIsStoredTheDrawingIsThatFromNothingAndUndoLeadsBack() {
         JsonNode before = plan(api);
+        List<JsonNode> elements = all();
         assertThat(before).hasSizeGreaterThan(40);
         network.waits(300, 300);
         drafter.press("w");
@@ -86,9 +98,9 @@ class FittedOutHandTest {
         drafter.point(151 * INCH, 195 * INCH);
         drafter.hand("1'-2\"", 0);
         drafter.expectUndo("place door");
-        assertThat(last("opening").path("placing").path("distanceMm").asDouble())
+        assertThat(added("opening", elements).path("placing").path("distanceMm").asDouble())
                 .isCloseTo(14 * INCH, within(0.01));
-        assertThat(last("wall").path("mark").asString()).isEqualTo("WA11");
+        assertThat(added("wall", elements).path("mark").asString()).isEqualTo("WA11");
         assertThat(plan(api)).isNotEqualTo(before).isEqualTo(plan(madeAnew()));
         drafter.press("Escape");
         drafter.press("Escape");
