@@ -11,7 +11,6 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
-import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StairMake;
 import org.leanlintel.core.model.StairRules;
@@ -41,16 +40,7 @@ public final class HouseOfTwo {
                         "",
                         ""),
                 Storey.bare(Sketch.STOREY, "Ground", 0, 2600),
-                new Rules(
-                        Rules.ID,
-                        "Test",
-                        List.of(),
-                        new Rules.Escape(1, 1, 1, 1, "none", true),
-                        new Rules.Support(10, "T1", false),
-                        new Rules.Chimneys(914.4, 3048, 609.6, 0, 0, "R1003.9", true),
-                        new Rules.Headroom(1500, 2300, 0.75, "H1", true),
-                        new Rules.Foundations(450, 150, 1, "F1", true),
-                        new StairRules("Test", List.of(limits))));
+                UsualRules.with(new StairRules("Test", List.of(limits))));
         List<Element> made = sketch.run(new AddStorey(
                         Sketch.STOREY,
                         true,

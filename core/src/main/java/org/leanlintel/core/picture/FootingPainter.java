@@ -32,7 +32,7 @@ final class FootingPainter {
                 footing.layer(),
                 pens.items(),
                 List.of(),
-                built.area().rings(),
+                built.area().ringsWithoutHoles(),
                 null);
     }
 

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Objects;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
+import org.leanlintel.core.UsualRules;
 import org.leanlintel.core.check.Finding;
 import org.leanlintel.core.check.Findings;
 import org.leanlintel.core.edit.AddDrawing;
@@ -19,6 +20,7 @@ import org.leanlintel.core.edit.Move;
 import org.leanlintel.core.edit.PlaceSpotLevel;
 import org.leanlintel.core.edit.Revise;
 import org.leanlintel.core.edit.Split;
+import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
@@ -26,7 +28,6 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.PenRole;
-import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.StairRules;
 import org.leanlintel.core.model.Storey;
@@ -92,6 +93,13 @@ class FootingsTest {
         Vec inside = new Vec(3000, 400);
         assertThat(round.area().covers(inside)).isTrue();
         Picture plan = planWith(Lens.MarkOf.FOOTINGS);
+        assertThat(plan.groups().stream()
+                        .filter(g -> g.element().equals(round.footing().id()))
+                        .flatMap(g -> g.ground().stream()))
+                .as("it is picked where it lies, not in the rooms between")
+                .isNotEmpty()
+                .noneMatch(ring -> Area.of(ring).covers(new Vec(1500, 2000)))
+                .anyMatch(ring -> Area.of(ring).covers(new Vec(1500, 100)));
         assertThat(lines(plan, across.footing().id(), PenRole.OVERHEAD))
                 .allSatisfy(l -> assertThat(l).allSatisfy(p -> assertThat(p.y()).isBetween(445 - 0.1, 3555 + 0.1)));
     }
@@ -172,16 +180,7 @@ class FootingsTest {
 
     @Test
     void whatLiesTooHighOrReachesTooFarIsFound() {
-        sketch.put(new Rules(
-                Rules.ID,
-                "Test",
-                List.of(),
-                new Rules.Escape(1, 1, 1, 1, "none", true),
-                new Rules.Support(10, "T1", false),
-                new Rules.Chimneys(914.4, 3048, 609.6, 0, 0, "R1003.9", true),
-                new Rules.Headroom(1500, 2300, 0.75, "H1", true),
-                new Rules.Foundations(450, 150, 1, "F1", true),
-                new StairRules("none", List.of())));
+        sketch.put(UsualRules.with(new StairRules("none", List.of())));
         Footing footing = laid(600, new Footing.Straight(), ROUND);
         assertThat(found()).isEmpty();
         sketch.run(new PlaceSpotLevel(Sketch.LAYER, new Vec(0, 0), -700, -700));

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
+import org.leanlintel.core.UsualRules;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.building.FloorAreas;
@@ -20,7 +21,6 @@ import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Rise;
-import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StairMake;
 import org.leanlintel.core.model.StairRules;
@@ -213,16 +213,7 @@ class StoreysTest {
 
     @Test
     void aStairAnswersToTheHeightAndIsRefusedWhereItLeadsNowhere() {
-        sketch.put(new Rules(
-                Rules.ID,
-                "Test",
-                List.of(),
-                new Rules.Escape(1, 1, 1, 1, "none", true),
-                new Rules.Support(10, "T1", false),
-                new Rules.Chimneys(914.4, 3048, 609.6, 0, 0, "R1003.9", true),
-                new Rules.Headroom(1500, 2300, 0.75, "H1", true),
-                new Rules.Foundations(450, 150, 1, "F1", true),
-                new StairRules("Test", List.of(new Limit(What.RISE_MOST, 190, "test", true)))));
+        sketch.put(UsualRules.with(new StairRules("Test", List.of(new Limit(What.RISE_MOST, 190, "test", true)))));
         Stair.Flights straight = new Stair.Flights(List.of(), List.of());
         assertThat(sketch.refusal(stair(straight))).startsWith("ST1 leads nowhere: there is no storey above Ground.");
         sketch.run(above(Sketch.STOREY, "First", 2500, taking(true, false, false)));

@@ -14,6 +14,7 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.URI;
+import java.net.URISyntaxException;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
@@ -26,14 +27,30 @@ final class IppPlotter {
 
     private static final Duration PATIENCE = Duration.ofSeconds(20);
     private static final String USER = "Lean Lintel";
+    /** Of IPP (RFC 8010). */
+    private static final int USUAL_PORT = 631;
 
     private final URI address;
     private final HttpClient http =
             HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(3)).build();
 
-    /** @param address as {@code ipp://127.0.0.1:8631/ipp/print} */
     IppPlotter(URI address) {
         this.address = address;
+    }
+
+    /** @param address as {@code ipp://127.0.0.1:8631/ipp/print}, at the usual port where it says none */
+    static IppPlotter at(String address) throws PlotterAway {
+        try {
+            URI said = new URI(address);
+            if ("ipp".equals(said.getScheme()) && said.getHost() != null)
+                return new IppPlotter(
+                        said.getPort() >= 0
+                                ? said
+                                : new URI("ipp", null, said.getHost(), USUAL_PORT, said.getPath(), null, null));
+        } catch (URISyntaxException notOne) {
+            // said below
+        }
+        throw new PlotterAway("\"%s\" is no address of a plotter: ipp://HOST:631/ipp/print is one.".formatted(address));
     }
 
     /** @param sentence why it does not plot now; empty where it does */

@@ -2,7 +2,6 @@ package org.leanlintel.server.plotting;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.net.URI;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -56,7 +55,7 @@ public class PlotQueue implements DisposableBean {
         return standIn == null ? "" : standIn.ownPage();
     }
 
-    private synchronized IppPlotter plotter() {
+    private synchronized IppPlotter plotter() throws PlotterAway {
         IppPlotter known = plotter;
         if (known != null) return known;
         try {
@@ -65,7 +64,7 @@ public class PlotQueue implements DisposableBean {
                 standIn = own;
                 return plotter = new IppPlotter(own.address());
             }
-            return plotter = new IppPlotter(URI.create(address));
+            return plotter = IppPlotter.at(address);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
