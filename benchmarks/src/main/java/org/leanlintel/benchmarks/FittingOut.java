@@ -3,6 +3,7 @@ package org.leanlintel.benchmarks;
 import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.Rooms;
 import org.leanlintel.core.edit.DrawFloor;
 import org.leanlintel.core.edit.DrawString;
 import org.leanlintel.core.edit.Edit;
@@ -35,7 +36,7 @@ final class FittingOut {
 
     Building fitOut(Building bare) {
         Building house = bare;
-        Bounds box = house.rooms().of(OfficeStandard.GROUND).stream()
+        Bounds box = Rooms.in(house).of(OfficeStandard.GROUND).stream()
                 .map(space -> space.bounds())
                 .reduce(Bounds::with)
                 .orElseThrow();

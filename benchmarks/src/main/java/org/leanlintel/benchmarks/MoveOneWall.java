@@ -2,6 +2,7 @@ package org.leanlintel.benchmarks;
 
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import org.leanlintel.core.building.Bodies;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.edit.Editing;
 import org.leanlintel.core.edit.Move;
@@ -56,9 +57,10 @@ public class MoveOneWall {
         move = (Change)
                 Editing.run(new Move(List.of(moved), new Vec(40, 40)), building).outcome();
         next = building.model().after(move);
-        outlines = building.bodiesOf(OfficeStandard.GROUND).stream()
-                .map(body -> Area.of(body.outline()))
-                .toList();
+        outlines = new Bodies(building)
+                .on(OfficeStandard.GROUND).stream()
+                        .map(body -> Area.of(body.outline()))
+                        .toList();
     }
 
     /** What a preview costs besides its way over the wire. */

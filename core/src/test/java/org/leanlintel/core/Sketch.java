@@ -7,6 +7,7 @@ import java.util.Collection;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import org.leanlintel.core.building.Bodies;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.Strip;
@@ -344,7 +345,7 @@ public final class Sketch {
 
     /** Plan areas of everything that stands at a height. */
     public List<Area> cutAt(double mm) {
-        return at(building.bodiesOf(STOREY), mm).stream()
+        return at(new Bodies(building).on(STOREY), mm).stream()
                 .map(b -> Area.of(b.outline()))
                 .toList();
     }

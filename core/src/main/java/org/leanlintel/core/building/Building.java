@@ -1,7 +1,6 @@
 package org.leanlintel.core.building;
 
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.Collections;
 import java.util.List;
 import java.util.Set;
@@ -18,23 +17,14 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
-import org.leanlintel.core.model.Fitting;
-import org.leanlintel.core.model.Floor;
-import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.Model;
-import org.leanlintel.core.model.Opening;
-import org.leanlintel.core.model.OutsideSteps;
-import org.leanlintel.core.model.Post;
-import org.leanlintel.core.model.Roof;
-import org.leanlintel.core.model.RoofPart;
-import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StoreySpace;
-import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Wall;
 
 /**
- * What a model amounts to in space. All of it is derived: a building made from an earlier one works out anew only what the
- * change between them bears on, so that an edit costs the same in a storey of any size.
+ * A model with its walls joined, and whatever else is derived from it by those who know what: its rooms, its bodies. A
+ * building made from an earlier one works out anew only what the change between them bears on, so that an edit costs the
+ * same in a storey of any size.
  */
 public final class Building {
 
@@ -100,6 +90,11 @@ public final class Building {
         return reads.lying(spread, bounds);
     }
 
+    /** Lays a spread out at once, where the building is not read from within a key. */
+    public <M extends Member<?>> void lay(Spread<M> spread) {
+        if (reads instanceof Derived d) d.lay(spread);
+    }
+
     /** A storey between the floors below and above it. */
     public StoreySpace space(ElementId storey) {
         return reads.get(new SpaceOf(storey));
@@ -160,12 +155,6 @@ public final class Building {
         return reads.get(new StripOf(wall));
     }
 
-    /** The closed areas of its storeys. */
-    public Rooms rooms() {
-        if (reads instanceof Derived d) d.lay(RoomsAlong.Everywhere.ALL);
-        return new Rooms(this);
-    }
-
     /** The solids of a storey, in the order of their walls' ids. */
     public List<WallSolid> solidsOf(ElementId storey) {
         List<WallSolid> solids = new ArrayList<>();
@@ -174,77 +163,5 @@ public final class Building {
             if (solid != null) solids.add(solid);
         }
         return solids;
-    }
-
-    /** Steps and ramps before the outside doors of a storey. */
-    public List<PlacedSteps> stepsOf(ElementId storey) {
-        List<PlacedSteps> found = new ArrayList<>();
-        for (OutsideSteps s : model().all(OutsideSteps.class)) {
-            boolean here = model().find(s.opening(), Opening.class) instanceof Opening o
-                    && model().find(o.wall(), Wall.class) instanceof Wall w
-                    && w.storey().equals(storey);
-            if (here && PlacedSteps.of(s, this) instanceof PlacedSteps placed) found.add(placed);
-        }
-        return found;
-    }
-
-    /** Everything that stands on a storey. */
-    public Collection<Body> bodiesOf(ElementId storey) {
-        List<Body> bodies = new ArrayList<>();
-        for (WallSolid solid : solidsOf(storey)) add(solid.strip().wall(), bodies);
-        addOthers(storey, bodies);
-        return bodies;
-    }
-
-    /** What an element amounts to that stands. */
-    public List<Body> bodies(ElementId element) {
-        return get(new BodiesOf(element));
-    }
-
-    /** What stands in the openings of a storey. */
-    public Collection<Body> openingsOf(ElementId storey) {
-        List<Body> bodies = new ArrayList<>();
-        for (Wall wall : model().relations().wallsOf(storey)) bodies.addAll(get(new OpeningBodies.Of(wall.id())));
-        return bodies;
-    }
-
-    /** The fittings of a storey. */
-    public Collection<Body> fittingsOf(ElementId storey) {
-        List<Body> bodies = new ArrayList<>();
-        for (Fitting f : model().all(Fitting.class))
-            if (f.storey().equals(storey)) bodies.addAll(get(new FittingBodies.Of(f.id())));
-        return bodies;
-    }
-
-    /** The trusses in the roofs of a storey. */
-    public Collection<Body> trussesOf(ElementId storey) {
-        List<Body> bodies = new ArrayList<>();
-        for (Truss t : model().all(Truss.class))
-            if (model().get(t.roof(), Roof.class).storey().equals(storey))
-                bodies.addAll(get(new TrussBodies.Of(t.id())));
-        return bodies;
-    }
-
-    /** Everything that stands on a storey, but of walls only those that may lie within some bounds. */
-    public Collection<Body> bodiesNear(ElementId storey, Bounds bounds) {
-        List<Body> bodies = new ArrayList<>();
-        for (Strip strip : near(bounds, storey)) add(strip.wall(), bodies);
-        addOthers(storey, bodies);
-        return bodies;
-    }
-
-    private void addOthers(ElementId storey, List<Body> bodies) {
-        for (Floor f : model().all(Floor.class)) if (f.storey().equals(storey)) add(f, bodies);
-        for (Roof r : model().all(Roof.class)) if (r.storey().equals(storey)) add(r, bodies);
-        for (RoofPart p : model().all(RoofPart.class))
-            if (model().get(p.roof(), Roof.class).storey().equals(storey)) add(p, bodies);
-        for (PlacedSteps steps : stepsOf(storey)) add(steps.steps(), bodies);
-        for (Stair s : model().all(Stair.class)) if (s.storey().equals(storey)) add(s, bodies);
-        for (Post p : model().relations().postsOf(storey)) add(p, bodies);
-        for (Footing f : model().all(Footing.class)) if (f.storey().equals(storey)) add(f, bodies);
-    }
-
-    private void add(Element element, List<Body> bodies) {
-        bodies.addAll(get(new BodiesOf(element.id())));
     }
 }

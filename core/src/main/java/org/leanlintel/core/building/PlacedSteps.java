@@ -6,12 +6,14 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Does;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.StairRules;
 import org.leanlintel.core.model.StairRules.What;
+import org.leanlintel.core.model.Wall;
 
 /**
  * Steps or a ramp before a door: the landing lies level with the sill, and the rest leads straight out to the ground.
@@ -42,6 +44,18 @@ public record PlacedSteps(OutsideSteps steps, Vec at, Vec out, double topMm, dou
         if (!(top - ground > 1)) return null;
         return new PlacedSteps(
                 steps, at, out, top, ground, risers(steps, top - ground, BuiltStair.rules(building.model())));
+    }
+
+    /** Steps and ramps before the outside doors of a storey. */
+    public static List<PlacedSteps> on(ElementId storey, Building building) {
+        List<PlacedSteps> found = new ArrayList<>();
+        for (OutsideSteps s : building.model().all(OutsideSteps.class)) {
+            boolean here = building.model().find(s.opening(), Opening.class) instanceof Opening o
+                    && building.model().find(o.wall(), Wall.class) instanceof Wall w
+                    && w.storey().equals(storey);
+            if (here && of(s, building) instanceof PlacedSteps placed) found.add(placed);
+        }
+        return found;
     }
 
     private static int risers(OutsideSteps steps, double rise, StairRules rules) {

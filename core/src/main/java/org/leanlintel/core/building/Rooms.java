@@ -30,8 +30,14 @@ public final class Rooms {
 
     private final Building building;
 
-    Rooms(Building building) {
+    private Rooms(Building building) {
         this.building = building;
+    }
+
+    /** Those of a building. */
+    public static Rooms in(Building building) {
+        building.lay(RoomsAlong.Everywhere.ALL);
+        return new Rooms(building);
     }
 
     /** Those of a storey. */
@@ -49,7 +55,7 @@ public final class Rooms {
     private record At(ElementId storey, Vec point) implements Key<@Nullable RoomSpace> {
         @Override
         public @Nullable RoomSpace from(Reads reads) {
-            return new Rooms(Building.in(reads)).at(storey, point);
+            return Rooms.in(Building.in(reads)).at(storey, point);
         }
     }
 

@@ -36,7 +36,7 @@ public record UnderSlopes(List<Piece> pieces, Area level, double ceilingMm, bool
         public UnderSlopes from(Reads reads) {
             Building building = Building.in(reads);
             if (!(building.model().find(room) instanceof Room r)
-                    || !(building.rooms().of(r) instanceof RoomSpace space))
+                    || !(Rooms.in(building).of(r) instanceof RoomSpace space))
                 return new UnderSlopes(List.of(), Area.NONE, 0, false);
             return of(r, space, building);
         }

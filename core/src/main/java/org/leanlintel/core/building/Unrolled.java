@@ -67,7 +67,7 @@ public record Unrolled(List<View> views) implements Upright {
         public Unrolled from(Reads reads) {
             Building building = Building.in(reads);
             return building.model().find(room) instanceof Room r
-                            && building.rooms().of(r) instanceof RoomSpace space
+                            && Rooms.in(building).of(r) instanceof RoomSpace space
                     ? new Unrolled(views(space))
                     : new Unrolled(List.of());
         }

@@ -5,6 +5,7 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.building.Rooms;
 import org.leanlintel.core.derive.Key;
 import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.model.Dimension;
@@ -139,8 +140,8 @@ enum Check {
 
         /** Of the first room of an area, which speaks for it. */
         private @Nullable RoomSpace spaceOf(Room room, Building building) {
-            RoomSpace space = room.storey().equals(storey) ? building.rooms().of(room) : null;
-            return space != null && building.rooms().named(space).getFirst() == room ? space : null;
+            RoomSpace space = room.storey().equals(storey) ? Rooms.in(building).of(room) : null;
+            return space != null && Rooms.in(building).named(space).getFirst() == room ? space : null;
         }
     }
 }

@@ -29,7 +29,7 @@ final class EscapeCheck {
     EscapeCheck(Building building, Storey storey) {
         this.building = building;
         this.storey = storey;
-        rooms = building.rooms();
+        rooms = Rooms.in(building);
     }
 
     List<Finding> findings(Room room, RoomSpace space) {

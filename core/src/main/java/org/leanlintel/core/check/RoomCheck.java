@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.building.Rooms;
 import org.leanlintel.core.building.UnderSlopes;
 import org.leanlintel.core.derive.Key;
 import org.leanlintel.core.derive.Reads;
@@ -30,8 +31,8 @@ final class RoomCheck {
     }
 
     List<Finding> findings(Room room) {
-        RoomSpace space = building.rooms().of(room);
-        Room first = space == null ? room : building.rooms().named(space).getFirst();
+        RoomSpace space = Rooms.in(building).of(room);
+        Room first = space == null ? room : Rooms.in(building).named(space).getFirst();
         if (space == null)
             add(
                     "Nothing closes round %s.".formatted(room.name()),

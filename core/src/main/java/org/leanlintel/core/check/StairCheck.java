@@ -46,7 +46,7 @@ final class StairCheck {
 
     /** Of steps before a door of the storey. */
     List<Finding> landing(ElementId steps) {
-        for (PlacedSteps s : building.stepsOf(storey.id()))
+        for (PlacedSteps s : PlacedSteps.on(storey.id(), building))
             if (s.steps().id().equals(steps) && landing(s) instanceof Finding finding) return List.of(finding);
         return List.of();
     }

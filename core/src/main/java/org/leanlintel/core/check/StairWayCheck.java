@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Bodies;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
@@ -75,10 +76,10 @@ final class StairWayCheck {
 
     /** Of the storeys it passes, and of the next: what stands there may start lower. */
     private Collection<Body> bodies(BuiltStair stair, Bounds bounds) {
-        List<Body> bodies = new ArrayList<>(building.bodiesNear(storey.id(), bounds));
-        bodies.addAll(building.bodiesNear(stair.storeyAbove().id(), bounds));
+        List<Body> bodies = new ArrayList<>(new Bodies(building).near(storey.id(), bounds));
+        bodies.addAll(new Bodies(building).near(stair.storeyAbove().id(), bounds));
         if (StoreySpace.above(building.model(), stair.storeyAbove()) instanceof Storey next)
-            bodies.addAll(building.bodiesNear(next.id(), bounds));
+            bodies.addAll(new Bodies(building).near(next.id(), bounds));
         return bodies;
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.Rooms;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.derive.Key;
@@ -59,8 +60,8 @@ final class SupportCheck {
     private boolean isOutside(WallSolid solid) {
         Strip s = solid.strip();
         double middle = s.length() / 2;
-        return building.rooms().at(storey.id(), s.at(middle, s.hi() + BESIDE_MM)) == null
-                || building.rooms().at(storey.id(), s.at(middle, s.lo() - BESIDE_MM)) == null;
+        return Rooms.in(building).at(storey.id(), s.at(middle, s.hi() + BESIDE_MM)) == null
+                || Rooms.in(building).at(storey.id(), s.at(middle, s.lo() - BESIDE_MM)) == null;
     }
 
     private void check(Strip strip, Storey lower) {

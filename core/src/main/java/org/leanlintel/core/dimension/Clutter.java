@@ -9,6 +9,7 @@ import org.leanlintel.core.building.PlacedFitting;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.PlacedSteps;
 import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.building.Rooms;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Area;
@@ -95,14 +96,15 @@ final class Clutter {
             for (Post p : building.model().relations().postsOf(storey)) inside.add(Thing.of(Area.of(p.corners())));
             for (WallSolid solid : building.solidsOf(storey))
                 for (PlacedOpening o : solid.openings()) opening(solid.strip(), o);
-            for (PlacedSteps s : building.stepsOf(storey)) outside.add(Thing.of(Area.of(s.ring(0, s.reachMm()))));
+            for (PlacedSteps s : PlacedSteps.on(storey, building))
+                outside.add(Thing.of(Area.of(s.ring(0, s.reachMm()))));
             for (Floor f : building.model().all(Floor.class))
                 if (f.storey().equals(storey) && f.stays() && f.outline() instanceof Floor.Drawn d)
                     outside.add(Thing.of(Area.of(d.ring())));
             for (Annotation a : building.model().relations().annotationsOf(drawing.id()))
                 if (a instanceof Note n) note(n, drawing.scale());
-            for (RoomSpace space : building.rooms().of(storey))
-                for (Room room : building.rooms().named(space)) label(room, space, drawing.scale());
+            for (RoomSpace space : Rooms.in(building).of(storey))
+                for (Room room : Rooms.in(building).named(space)) label(room, space, drawing.scale());
         }
 
         private void fittings() {

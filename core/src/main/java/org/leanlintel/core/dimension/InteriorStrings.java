@@ -13,6 +13,7 @@ import org.leanlintel.core.building.Features;
 import org.leanlintel.core.building.InSection;
 import org.leanlintel.core.building.PlacedFitting;
 import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.building.Rooms;
 import org.leanlintel.core.building.Unrolled;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Tolerance;
@@ -58,7 +59,7 @@ public final class InteriorStrings {
 
     public static List<ProposedString> of(Building building, Drawing interior, Scheme scheme) {
         InteriorStrings strings = new InteriorStrings(building, interior, scheme);
-        RoomSpace space = building.rooms().of(strings.room);
+        RoomSpace space = Rooms.in(building).of(strings.room);
         if (space == null) return List.of();
         for (Unrolled.View v : building.get(new Unrolled.Of(strings.room.id())).views()) strings.along(v, space);
         return strings.proposals.all();

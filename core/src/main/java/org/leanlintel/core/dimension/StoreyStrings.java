@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.building.Rooms;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
@@ -40,7 +41,7 @@ public final class StoreyStrings {
         for (Facing side : Facing.values())
             if (whole && wanted.sides().contains(side)) new OutsideStrings(working, side).add();
         if (wanted.inside()) {
-            for (RoomSpace space : largestFirst(building.rooms().of(working.drawing.storey())))
+            for (RoomSpace space : largestFirst(Rooms.in(building).of(working.drawing.storey())))
                 if (isWanted(space, wanted, working)) RoomStrings.add(working, space);
             if (wanted.rooms().isEmpty()) new MissingStrings(working).add();
         }
@@ -58,7 +59,8 @@ public final class StoreyStrings {
         if (working.drawing.frame() instanceof Drawing.Part part
                 && !Area.of(part.ring()).covers(space.net())) return false;
         if (wanted.rooms().isEmpty()) return true;
-        for (Room r : working.building.rooms().named(space)) if (wanted.rooms().contains(r.id())) return true;
+        for (Room r : Rooms.in(working.building).named(space))
+            if (wanted.rooms().contains(r.id())) return true;
         return false;
     }
 }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.Rooms;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Area;
@@ -46,7 +47,7 @@ final class Working {
         ways = Ways.of(drawing.storey(), building);
         clutter = Clutter.of(building, drawing);
         told = SetOutCheck.told(building, plan);
-        outline = building.rooms().outline(drawing.storey());
+        outline = Rooms.in(building).outline(drawing.storey());
         for (List<Vec> ring : outline.rings())
             for (int i = 1; i < ring.size(); i++)
                 for (Told t : told.subList(0, 2))

@@ -15,6 +15,7 @@ import org.leanlintel.core.building.FloorAreas;
 import org.leanlintel.core.building.PlacedFitting;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.building.Rooms;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.UnderStair;
 import org.leanlintel.core.building.WallSolid;
@@ -196,7 +197,7 @@ final class Following {
         Map<RoomSpace, List<Room>> there = new HashMap<>();
         List<Room> strays = new ArrayList<>();
         for (Room room : after.model().all(Room.class)) {
-            RoomSpace is = after.rooms().of(room);
+            RoomSpace is = Rooms.in(after).of(room);
             if (is == null) strays.add(room);
             else there.computeIfAbsent(is, s -> new ArrayList<>()).add(room);
         }
@@ -204,7 +205,7 @@ final class Following {
             if (rooms.size() > 1) strays.addAll(moreElsewhere(space, rooms));
         });
         for (Room room : strays) {
-            RoomSpace was = before.rooms().of(room);
+            RoomSpace was = Rooms.in(before).of(room);
             RoomSpace best = was == null ? null : mostOf(was, there.keySet());
             if (was == null || best == null) continue;
             there.put(best, List.of(room));
@@ -215,11 +216,11 @@ final class Following {
     /** All but the one that was most of the area, if they were not one before. */
     private List<Room> moreElsewhere(RoomSpace space, List<Room> rooms) {
         List<Room> sorted = new ArrayList<>(rooms);
-        sorted.sort(Comparator.comparingDouble(r -> -shared(before.rooms().of(r), space)));
-        RoomSpace first = before.rooms().of(sorted.getFirst());
+        sorted.sort(Comparator.comparingDouble(r -> -shared(Rooms.in(before).of(r), space)));
+        RoomSpace first = Rooms.in(before).of(sorted.getFirst());
         return sorted.stream()
                 .skip(1)
-                .filter(r -> before.rooms().of(r) != first)
+                .filter(r -> Rooms.in(before).of(r) != first)
                 .toList();
     }
 
@@ -231,7 +232,7 @@ final class Following {
     private @Nullable RoomSpace mostOf(RoomSpace was, Set<RoomSpace> not) {
         RoomSpace best = null;
         double most = 0;
-        for (RoomSpace space : after.rooms().of(was.storey())) {
+        for (RoomSpace space : Rooms.in(after).of(was.storey())) {
             if (not.contains(space)) continue;
             double mm2 = shared(was, space);
             if (mm2 <= most) continue;

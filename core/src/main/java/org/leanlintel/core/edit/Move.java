@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.building.Rooms;
 import org.leanlintel.core.building.Span;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallAxis;
@@ -309,7 +310,7 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
 
         /** It is a room's label that moves: its area stays where the walls leave it. */
         private void moveLabel(Room room) {
-            RoomSpace space = building.rooms().of(room);
+            RoomSpace space = Rooms.in(building).of(room);
             Vec now = room.label() instanceof Room.PutAt put
                     ? put.at()
                     : space == null ? room.seed() : space.net().middle();

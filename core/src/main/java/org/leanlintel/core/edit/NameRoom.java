@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Set;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.building.Rooms;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.ElementId;
@@ -26,11 +27,11 @@ public record NameRoom(
     @Override
     public Outcome on(Building building) {
         Model model = building.model();
-        RoomSpace space = building.rooms().at(storey, at);
+        RoomSpace space = Rooms.in(building).at(storey, at);
         if (space == null)
             return Refusal.because(
                     "Nothing closes round this place. Close the walls round it, or draw a room limit across the way out.");
-        List<Room> there = building.rooms().named(storey).getOrDefault(space, List.of());
+        List<Room> there = Rooms.in(building).named(storey).getOrDefault(space, List.of());
         if (!there.isEmpty())
             return Refusal.because(
                     "This is %s already.".formatted(there.getFirst().name()),

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.building.Rooms;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
@@ -36,9 +37,9 @@ public record NumberRooms(ElementId storey, ElementId layer) implements Edit {
     @Override
     public Outcome on(Building building) {
         Model model = building.model();
-        List<RoomSpace> spaces = building.rooms().of(storey);
+        List<RoomSpace> spaces = Rooms.in(building).of(storey);
         if (spaces.isEmpty()) return Refusal.because("Nothing is closed round by walls on this storey yet.", storey);
-        Map<RoomSpace, List<Room>> named = building.rooms().named(storey);
+        Map<RoomSpace, List<Room>> named = Rooms.in(building).named(storey);
         NewIds ids = new NewIds(model);
         List<Room> rooms = new ArrayList<>();
         for (RoomSpace space : inOrder(building, spaces, named)) {
@@ -90,8 +91,8 @@ public record NumberRooms(ElementId storey, ElementId layer) implements Edit {
                 double middle = (o.from() + o.to()) / 2;
                 Vec left = solid.strip().at(middle, solid.strip().hi() + 50),
                         right = solid.strip().at(middle, solid.strip().lo() - 50);
-                boolean outside = (building.rooms().at(storey, left) == null)
-                        != (building.rooms().at(storey, right) == null);
+                boolean outside = (Rooms.in(building).at(storey, left) == null)
+                        != (Rooms.in(building).at(storey, right) == null);
                 if (outside) return solid.strip().at(middle, 0);
             }
         }

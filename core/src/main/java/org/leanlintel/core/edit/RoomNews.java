@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.building.Rooms;
 import org.leanlintel.core.measure.AreaPrinter;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Storey;
@@ -32,13 +33,13 @@ public final class RoomNews {
     }
 
     private void of(Storey storey) {
-        Map<RoomSpace, List<Room>> named = after.rooms().named(storey.id());
+        Map<RoomSpace, List<Room>> named = Rooms.in(after).named(storey.id());
         named.forEach((space, rooms) -> {
             if (rooms.size() > 1) joined(rooms);
         });
         for (Room room : after.model().all(Room.class)) {
             if (!room.storey().equals(storey.id()) || !(before.model().find(room.id()) instanceof Room then)) continue;
-            RoomSpace was = before.rooms().of(then), is = after.rooms().of(room);
+            RoomSpace was = Rooms.in(before).of(then), is = Rooms.in(after).of(room);
             if (was == null || was == is) continue;
             if (is == null) news.add("Nothing closes round %s any more.".formatted(room.name()));
             else parted(room, was, is, named);
@@ -46,9 +47,9 @@ public final class RoomNews {
     }
 
     private void joined(List<Room> rooms) {
-        RoomSpace first = before.rooms().of(rooms.get(0));
+        RoomSpace first = Rooms.in(before).of(rooms.get(0));
         for (Room other : rooms.subList(1, rooms.size())) {
-            RoomSpace was = before.rooms().of(other);
+            RoomSpace was = Rooms.in(before).of(other);
             if (was == null || first == null || was == first) continue;
             news.add("%s and %s are one area now; its label says %s."
                     .formatted(rooms.get(0).name(), other.name(), rooms.get(0).name()));
@@ -56,7 +57,7 @@ public final class RoomNews {
     }
 
     private void parted(Room room, RoomSpace was, RoomSpace is, Map<RoomSpace, List<Room>> named) {
-        for (RoomSpace other : after.rooms().of(room.storey())) {
+        for (RoomSpace other : Rooms.in(after).of(room.storey())) {
             if (other == is || named.containsKey(other) || !other.bounds().meets(was.bounds())) continue;
             if (other.net().and(was.net()).mm2() < LEAST_MM2) continue;
             news.add("%s was parted: %s of it have no name yet."

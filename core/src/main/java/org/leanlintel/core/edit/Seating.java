@@ -4,6 +4,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.building.Rooms;
 import org.leanlintel.core.building.Span;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallSolid;
@@ -31,7 +32,7 @@ record Seating(Building building, ElementId storey, Set<ElementId> not) {
      * @param heldMm from the left end of the back to what is placed at the point
      */
     Fitting.@Nullable OnWall nearest(Vec point, double widthMm, double heldMm) {
-        RoomSpace room = building.rooms().at(storey, point);
+        RoomSpace room = Rooms.in(building).at(storey, point);
         Face best = null;
         for (Strip strip : building.near(point, storey)) {
             for (Side side : Side.values()) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.building.Rooms;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Rigid;
 import org.leanlintel.core.geometry.Vec;
@@ -47,7 +48,8 @@ final class StoreyCopy {
     }
 
     private static boolean isInside(Building building, WallSolid solid, Vec at) {
-        for (RoomSpace space : building.rooms().of(solid.strip().wall().storey())) if (space.encloses(at)) return true;
+        for (RoomSpace space : Rooms.in(building).of(solid.strip().wall().storey()))
+            if (space.encloses(at)) return true;
         return false;
     }
 

@@ -8,6 +8,7 @@ import org.leanlintel.core.building.BuiltRoof;
 import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.building.BuiltTruss;
 import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.building.Rooms;
 import org.leanlintel.core.heat.HeatLoss;
 import org.leanlintel.core.heat.UValue;
 import org.leanlintel.core.measure.AreaPrinter;
@@ -194,7 +195,7 @@ public final class Facts {
     private void room(Room r) {
         says("name", r.name());
         says("number", r.number());
-        RoomSpace space = building.rooms().of(r);
+        RoomSpace space = Rooms.in(building).of(r);
         if (space != null)
             says("area", AreaPrinter.print(space.net().mm2(), model.settings().units()));
         says("ceiling", lengths.print(r.ceilingMm(building.space(r.storey()))));

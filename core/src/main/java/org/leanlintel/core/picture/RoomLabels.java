@@ -9,6 +9,7 @@ import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.building.Rooms;
 import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.geometry.Area;
@@ -55,8 +56,8 @@ final class RoomLabels {
         Room room = building.model().find(id, Room.class);
         RoomSpace space = room == null || !room.storey().equals(plan.storey())
                 ? null
-                : building.rooms().of(room);
-        if (space == null || building.rooms().named(space).getFirst() != room) return Shows.NOTHING;
+                : Rooms.in(building).of(room);
+        if (space == null || Rooms.in(building).named(space).getFirst() != room) return Shows.NOTHING;
         RoomLabels labels = new RoomLabels(plan, building, room, space);
         if (room.label() instanceof Room.PutAt put)
             return stage == Stage.PUT ? labels.paint(labels.label(false, labels.mark), put.at()) : Shows.NOTHING;
@@ -201,7 +202,7 @@ final class RoomLabels {
             for (Strip strip : building.near(reach, look.storey()))
                 if (building.solid(strip.wall().id()) instanceof WallSolid s
                         && s.strip().wall().stays()) walls.add(s);
-            rooms = building.rooms().near(look.storey(), reach);
+            rooms = Rooms.in(building).near(look.storey(), reach);
             Taken all = new Taken(plan, Stage.OUTSIDE, building);
             addLabelsBefore(all);
             taken = all.within(reach);
@@ -209,8 +210,8 @@ final class RoomLabels {
 
         /** The labels outside of their rooms of rooms before it. */
         private void addLabelsBefore(Taken all) {
-            for (RoomSpace near : building.rooms().near(look.storey(), reach.grown(FURTHEST * scale())))
-                for (Room other : building.rooms().named(near))
+            for (RoomSpace near : Rooms.in(building).near(look.storey(), reach.grown(FURTHEST * scale())))
+                for (Room other : Rooms.in(building).named(near))
                     if (other.id().compareTo(room.id()) < 0)
                         building.get(new OnPlan(plan, Stage.OUTSIDE, other.id()))
                                 .texts()

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.building.Rooms;
 import org.leanlintel.core.building.SectionFrame;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.LabelPart;
@@ -36,8 +37,8 @@ final class RoomNames {
     List<Group> groups() {
         List<Group> groups = new ArrayList<>();
         for (Room room : building.model().all(Room.class))
-            if (building.rooms().of(room) instanceof RoomSpace space
-                    && building.rooms().named(space).getFirst() == room) add(room, space, groups);
+            if (Rooms.in(building).of(room) instanceof RoomSpace space
+                    && Rooms.in(building).named(space).getFirst() == room) add(room, space, groups);
         return groups;
     }
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Bodies;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.model.Element;
@@ -38,11 +39,11 @@ record Shown(List<Body> bodies, Map<ElementId, ElementId> layers) {
     }
 
     private static void add(Building building, ElementId storey, boolean inside, List<Body> bodies) {
-        bodies.addAll(building.bodiesOf(storey));
-        bodies.addAll(building.openingsOf(storey));
+        bodies.addAll(new Bodies(building).on(storey));
+        bodies.addAll(new Bodies(building).inOpenings(storey));
         if (!inside) return;
-        bodies.addAll(building.fittingsOf(storey));
-        bodies.addAll(building.trussesOf(storey));
+        bodies.addAll(new Bodies(building).fittings(storey));
+        bodies.addAll(new Bodies(building).trusses(storey));
     }
 
     private static Shown of(List<Body> bodies, Building building, Look look) {

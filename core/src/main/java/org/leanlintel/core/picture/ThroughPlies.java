@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Bodies;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.SectionFrame;
 import org.leanlintel.core.building.Strip;
@@ -59,7 +60,7 @@ final class ThroughPlies {
     private List<Vec> cut(@Nullable Element element, Vec at) {
         if (element == null) return List.of();
         SectionFrame frame = SectionFrame.of(drawing, building.model());
-        List<Met> met = new Cut(frame).met(building.bodies(element.id()));
+        List<Met> met = new Cut(frame).met(new Bodies(building).of(element.id()));
         Vec across =
                 switch (element) {
                     case Wall w -> new Vec(1, 0);

@@ -46,7 +46,7 @@ final class Ways {
                 groups.add(new StairPainter(s, look, lettering, taken).fromAbove(over));
             }
         }
-        for (PlacedSteps s : building.stepsOf(look.storey()))
+        for (PlacedSteps s : PlacedSteps.on(look.storey(), building))
             if (!look.hides(s.steps())) groups.add(new StepsPainter(s, look, lettering).paint(taken));
         return new Shows(groups, List.of(), taken.added());
     }

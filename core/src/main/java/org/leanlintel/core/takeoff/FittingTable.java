@@ -8,6 +8,7 @@ import java.util.TreeSet;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.PlacedFitting;
 import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.building.Rooms;
 import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
@@ -53,9 +54,9 @@ final class FittingTable {
         TreeSet<String> rooms = new TreeSet<>();
         for (Fitting f : all) {
             PlacedFitting placed = building.get(new PlacedFitting.Of(f.id()));
-            RoomSpace space = placed == null ? null : building.rooms().at(f.storey(), placed.middle());
+            RoomSpace space = placed == null ? null : Rooms.in(building).at(f.storey(), placed.middle());
             if (space == null) continue;
-            List<Room> named = building.rooms().named(f.storey()).getOrDefault(space, List.of());
+            List<Room> named = Rooms.in(building).named(f.storey()).getOrDefault(space, List.of());
             if (!named.isEmpty()) rooms.add(named.getFirst().name());
         }
         return new Row(

@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.building.Rooms;
 import org.leanlintel.core.building.UnderSlopes;
 import org.leanlintel.core.measure.AreaPrinter;
 import org.leanlintel.core.measure.LengthPrinter;
@@ -63,7 +64,7 @@ final class RoomTable {
     private void fill() {
         double net = 0, structure = 0, outline = 0, volume = 0;
         for (Storey storey : StoreySpace.stack(building.model())) {
-            Map<RoomSpace, List<Room>> named = building.rooms().named(storey.id());
+            Map<RoomSpace, List<Room>> named = Rooms.in(building).named(storey.id());
             if (named.isEmpty()) continue;
             double storeyNet = 0, storeyStructure = 0, storeyVolume = 0;
             for (Map.Entry<RoomSpace, List<Room>> entry : named.entrySet()) {
@@ -75,7 +76,7 @@ final class RoomTable {
                 double room3 = building.get(new UnderSlopes.Of(room.id())).volumeMm3();
                 storeyVolume += AreaPrinter.printedMm3(room3, units);
             }
-            double inside = building.rooms().outline(storey.id()).mm2();
+            double inside = Rooms.in(building).outline(storey.id()).mm2();
             sums.add(sum(storey, storey.name(), storeyNet, storeyStructure, storeyVolume, inside));
             net += storeyNet;
             structure += storeyStructure;

@@ -124,7 +124,7 @@ class AnyAnglePropertiesTest {
     }
 
     private static void assertFilled(Sketch sketch, int rooms) {
-        List<RoomSpace> found = sketch.building().rooms().of(Sketch.STOREY);
+        List<RoomSpace> found = Rooms.in(sketch.building()).of(Sketch.STOREY);
         assertThat(found).hasSize(rooms);
         List<Area> all = new ArrayList<>();
         for (WallSolid solid : sketch.building().solidsOf(Sketch.STOREY)) all.add(solid.footprint());

@@ -134,15 +134,12 @@ class DormersTest {
     }
 
     private List<String> materials(RoofPart part) {
-        return house
-                .sketch
-                .building()
-                .bodiesOf(house.sketch.model().get(part.roof(), Roof.class).storey())
-                .stream()
-                .filter(b -> b.element().equals(part.id()))
-                .map(b -> b.material().joinsAs())
-                .distinct()
-                .toList();
+        return new Bodies(house.sketch.building())
+                .on(house.sketch.model().get(part.roof(), Roof.class).storey()).stream()
+                        .filter(b -> b.element().equals(part.id()))
+                        .map(b -> b.material().joinsAs())
+                        .distinct()
+                        .toList();
     }
 
     @Test

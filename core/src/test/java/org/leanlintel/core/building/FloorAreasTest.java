@@ -100,11 +100,13 @@ class FloorAreasTest {
         Floor sunk = lay(new Floor.Drawn(rectangle(3000, 1000, 4000, 2000)), new Floor.Level());
         assertThat(mm2(floor)).isCloseTo(6200 * 3700 - 3_000_000, within(1.0));
         assertThat(mm2(sunk)).isCloseTo(1_000_000, within(1.0));
-        double volume = sketch.building().bodiesOf(Sketch.STOREY).stream()
-                .filter(b -> b.element().equals(floor.id()))
-                .mapToDouble(
-                        b -> org.leanlintel.core.geometry.Area.of(b.outline()).mm2() * (b.highMm() - b.lowMm()))
-                .sum();
+        double volume = new Bodies(sketch.building())
+                .on(Sketch.STOREY).stream()
+                        .filter(b -> b.element().equals(floor.id()))
+                        .mapToDouble(b -> org.leanlintel.core.geometry.Area.of(b.outline())
+                                        .mm2()
+                                * (b.highMm() - b.lowMm()))
+                        .sum();
         assertThat(volume).as("220 thick, cut round its hole").isCloseTo(220 * (6200 * 3700 - 3e6), within(220.0));
     }
 
@@ -119,9 +121,10 @@ class FloorAreasTest {
     @Test
     void aTerraceFallsFromItsHighestEdge() {
         Floor terrace = lay(new Floor.Drawn(rectangle(0, -2000, 3000, 0)), new Floor.Falling(-Math.PI / 2, 1 / 80.0));
-        List<Body> bodies = sketch.building().bodiesOf(Sketch.STOREY).stream()
-                .filter(b -> b.element().equals(terrace.id()))
-                .toList();
+        List<Body> bodies = new Bodies(sketch.building())
+                .on(Sketch.STOREY).stream()
+                        .filter(b -> b.element().equals(terrace.id()))
+                        .toList();
         Body top = bodies.getFirst();
         assertThat(top.high().at(new Vec(1500, 0))).isCloseTo(0, within(1e-6));
         assertThat(top.high().at(new Vec(1500, -2000))).isCloseTo(-25, within(1e-6));
@@ -168,9 +171,7 @@ class FloorAreasTest {
         house.stair(900, StairMake.Rails.NONE, Stair.Above.FOUND);
         double open = (2000 + 250) * 250 / 200.0 * 900;
         assertThat(netOf(house, house.first.id())).isCloseTo(clear - open, within(1.0));
-        assertThat(house.sketch
-                        .building()
-                        .rooms()
+        assertThat(Rooms.in(house.sketch.building())
                         .of(house.first.id())
                         .getFirst()
                         .toStructure()
@@ -188,7 +189,7 @@ class FloorAreasTest {
     }
 
     private static double netOf(HouseOfTwo house, ElementId storey) {
-        return house.sketch.building().rooms().of(storey).stream()
+        return Rooms.in(house.sketch.building()).of(storey).stream()
                 .mapToDouble(s -> s.net().mm2())
                 .sum();
     }

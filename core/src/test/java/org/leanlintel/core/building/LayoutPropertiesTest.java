@@ -130,8 +130,8 @@ class LayoutPropertiesTest {
         RandomGenerator random = random(seed);
         Sketch sketch = layout(seed, random);
         for (int i = 0; i < 6; i++) sketch.tryRun(anyEdit(sketch, random));
-        assertThat(sketch.building().bodiesOf(Sketch.STOREY))
-                .isEqualTo(Building.of(sketch.model()).bodiesOf(Sketch.STOREY));
+        assertThat(new Bodies(sketch.building()).on(Sketch.STOREY))
+                .isEqualTo(new Bodies(Building.of(sketch.model())).on(Sketch.STOREY));
     }
 
     @ParameterizedTest(name = "seed {0}")
@@ -164,10 +164,10 @@ class LayoutPropertiesTest {
         RandomGenerator random = random(seed);
         Sketch sketch = layout(seed, random);
         for (int i = 0; i < 6; i++) {
-            sketch.building().rooms().of(Sketch.STOREY);
+            Rooms.in(sketch.building()).of(Sketch.STOREY);
             sketch.tryRun(anyEdit(sketch, random));
         }
-        Rooms rooms = sketch.building().rooms();
+        Rooms rooms = Rooms.in(sketch.building());
         List<Area> all = new ArrayList<>();
         for (RoomSpace space : rooms.of(Sketch.STOREY)) all.add(space.net());
         double sum = all.stream().mapToDouble(Area::mm2).sum();
@@ -180,7 +180,7 @@ class LayoutPropertiesTest {
                 .isCloseTo(walls.filled().mm2(), within(Tolerance.LEAST_ROOM_MM2));
         assertThat(net(rooms))
                 .as("the same as found from nothing")
-                .isEqualTo(net(Building.of(sketch.model()).rooms()));
+                .isEqualTo(net(Rooms.in(Building.of(sketch.model()))));
     }
 
     private static List<List<List<Vec>>> net(Rooms rooms) {

@@ -33,7 +33,7 @@ class OutsideStepsTest {
     }
 
     private PlacedSteps placed() {
-        return house.sketch.building().stepsOf(Sketch.STOREY).getFirst();
+        return PlacedSteps.on(Sketch.STOREY, house.sketch.building()).getFirst();
     }
 
     @Test

@@ -136,10 +136,12 @@ class RoofsTest {
     @Test
     void pliesOfARoofMeasureWhatTheyAreAlongItsSlope() {
         Roof roof = house.gabled();
-        double tiles = house.sketch.building().bodiesOf(roof.storey()).stream()
-                .filter(b -> b.element().equals(roof.id()) && b.material().id().equals(Sketch.id("brick")))
-                .mapToDouble(RoofsTest::volumeOf)
-                .sum();
+        double tiles = new Bodies(house.sketch.building())
+                .on(roof.storey()).stream()
+                        .filter(b -> b.element().equals(roof.id())
+                                && b.material().id().equals(Sketch.id("brick")))
+                        .mapToDouble(RoofsTest::volumeOf)
+                        .sum();
         assertThat(tiles).isCloseTo(2 * 6600 * 2300 / COS * 25, within(1e4));
     }
 
@@ -237,9 +239,10 @@ class RoofsTest {
     }
 
     private Collection<Body> bodies(ElementId element) {
-        return house.sketch.building().bodiesOf(house.house.first.id()).stream()
-                .filter(b -> b.element().equals(element))
-                .toList();
+        return new Bodies(house.sketch.building())
+                .on(house.house.first.id()).stream()
+                        .filter(b -> b.element().equals(element))
+                        .toList();
     }
 
     private double highest(ElementId element) {

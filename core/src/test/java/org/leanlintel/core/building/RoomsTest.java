@@ -42,7 +42,7 @@ class RoomsTest {
     private final Wall partition = sketch.across(shell, 4000);
 
     private RoomSpace at(Vec point) {
-        return sketch.building().rooms().at(Sketch.STOREY, point);
+        return Rooms.in(sketch.building()).at(Sketch.STOREY, point);
     }
 
     private Room named(Vec at, String name) {
@@ -52,8 +52,7 @@ class RoomsTest {
     }
 
     private String labelled(Vec at) {
-        return sketch.building()
-                .rooms()
+        return Rooms.in(sketch.building())
                 .named(Sketch.STOREY)
                 .get(at(at))
                 .getFirst()
@@ -62,7 +61,7 @@ class RoomsTest {
 
     @Test
     void areasAreClearBetweenFinishedFaces() {
-        assertThat(sketch.building().rooms().of(Sketch.STOREY)).hasSize(2);
+        assertThat(Rooms.in(sketch.building()).of(Sketch.STOREY)).hasSize(2);
         assertThat(at(IN_WEST).net().mm2()).isCloseTo(HALF, within(1.0));
         assertThat(at(IN_EAST).net().mm2()).isCloseTo(HALF, within(1.0));
         assertThat(at(IN_WEST).perimeterMm()).isCloseTo(2 * (3653 + 5420), within(1e-3));
@@ -99,7 +98,7 @@ class RoomsTest {
     @Test
     void aRoomLimitPartsARoom() {
         sketch.run(new DrawRoomLimit(Sketch.STOREY, Sketch.LAYER, new Vec(300, 2000), new Vec(3900, 2000)));
-        assertThat(sketch.building().rooms().of(Sketch.STOREY)).hasSize(3);
+        assertThat(Rooms.in(sketch.building()).of(Sketch.STOREY)).hasSize(3);
         assertThat(at(new Vec(1500, 1000)).net().mm2()).isCloseTo(3653 * 1710, within(1.0));
         assertThat(at(new Vec(1500, 1000)).toStructure().mm2()).isCloseTo(3665.5 * 1710, within(1.0));
         assertThat(at(IN_EAST).net().mm2()).isCloseTo(HALF, within(1.0));
@@ -199,10 +198,14 @@ class RoomsTest {
         sketch.door(shell.get(3), 1000, 900);
         named(IN_EAST, "East");
         sketch.run(new NumberRooms(Sketch.STOREY, Sketch.LAYER));
-        Room east =
-                sketch.building().rooms().named(Sketch.STOREY).get(at(IN_EAST)).getFirst();
-        Room west =
-                sketch.building().rooms().named(Sketch.STOREY).get(at(IN_WEST)).getFirst();
+        Room east = Rooms.in(sketch.building())
+                .named(Sketch.STOREY)
+                .get(at(IN_EAST))
+                .getFirst();
+        Room west = Rooms.in(sketch.building())
+                .named(Sketch.STOREY)
+                .get(at(IN_WEST))
+                .getFirst();
         assertThat(west.name()).isEqualTo("Room");
         assertThat(List.of(west.number(), east.number())).containsExactlyInAnyOrder("0.01", "0.02");
         sketch.run(new Revise(new Room(
@@ -217,8 +220,7 @@ class RoomsTest {
                 east.ceiling(),
                 east.label())));
         sketch.run(new NumberRooms(Sketch.STOREY, Sketch.LAYER));
-        assertThat(sketch.building()
-                        .rooms()
+        assertThat(Rooms.in(sketch.building())
                         .named(Sketch.STOREY)
                         .get(at(IN_EAST))
                         .getFirst()
@@ -229,6 +231,6 @@ class RoomsTest {
     /** 8,000 by 6,000 outside is the rooms and the walls together. */
     @Test
     void roomsAndWallsMakeUpTheOutline() {
-        assertThat(sketch.building().rooms().outline(Sketch.STOREY).mm2()).isCloseTo(8000.0 * 6000, within(1.0));
+        assertThat(Rooms.in(sketch.building()).outline(Sketch.STOREY).mm2()).isCloseTo(8000.0 * 6000, within(1.0));
     }
 }

@@ -71,7 +71,7 @@ class TrussesTest {
         assertThat(at.getLast() - at.getFirst()).isCloseTo(inside.width() - 35, within(0.01));
         for (int i = 1; i < at.size() - 1; i++)
             assertThat(at.get(i) - at.get(i - 1)).isCloseTo(600, within(1e-6));
-        assertThat(sketch.building().trussesOf(roof.storey())).allSatisfy(b -> assertThat(
+        assertThat(new Bodies(sketch.building()).trusses(roof.storey())).allSatisfy(b -> assertThat(
                         inside.grown(0.01).covers(Bounds.of(b.outline()).centre())
                                 || b.outline().stream().anyMatch(p -> p.y() < inside.minY() || p.y() > inside.maxY()))
                 .isTrue());

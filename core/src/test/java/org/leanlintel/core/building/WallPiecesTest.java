@@ -68,7 +68,7 @@ class WallPiecesTest {
     }
 
     private double area(ElementId element, double mm) {
-        return Sketch.at(sketch.building().bodiesOf(Sketch.STOREY), mm).stream()
+        return Sketch.at(new Bodies(sketch.building()).on(Sketch.STOREY), mm).stream()
                 .filter(b -> b.element().equals(element))
                 .mapToDouble(b -> Area.of(b.outline()).mm2())
                 .sum();
@@ -303,7 +303,7 @@ class WallPiecesTest {
     }
 
     private double ofMaterial(ElementId element, String material) {
-        return Sketch.at(sketch.building().bodiesOf(Sketch.STOREY), 1200).stream()
+        return Sketch.at(new Bodies(sketch.building()).on(Sketch.STOREY), 1200).stream()
                 .filter(b -> b.element().equals(element) && b.material().id().equals(Sketch.id(material)))
                 .mapToDouble(b -> Area.of(b.outline()).mm2())
                 .sum();

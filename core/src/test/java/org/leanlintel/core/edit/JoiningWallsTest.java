@@ -13,6 +13,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.Rooms;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
@@ -101,7 +102,7 @@ class JoiningWallsTest {
     }
 
     private double toStructure(Vec at) {
-        return sketch.building().rooms().at(Sketch.STOREY, at).toStructure().mm2();
+        return Rooms.in(sketch.building()).at(Sketch.STOREY, at).toStructure().mm2();
     }
 
     @Test

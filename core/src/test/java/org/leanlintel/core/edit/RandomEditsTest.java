@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.leanlintel.core.Sketch;
+import org.leanlintel.core.building.Bodies;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.FacesOracle;
 import org.leanlintel.core.building.Gaps;
@@ -63,9 +64,9 @@ class RandomEditsTest {
             if (i % 10 == 0) FacesOracle.assertFaces(sketch.building(), Sketch.STOREY);
         }
         assertThat(done).as("most kinds are accepted now and then").hasSizeGreaterThan(EDITS / 10);
-        assertThat(sketch.building().bodiesOf(Sketch.STOREY))
+        assertThat(new Bodies(sketch.building()).on(Sketch.STOREY))
                 .as("worked out step by step or from nothing")
-                .isEqualTo(Building.of(sketch.model()).bodiesOf(Sketch.STOREY));
+                .isEqualTo(new Bodies(Building.of(sketch.model())).on(Sketch.STOREY));
         for (Change change : done.reversed()) sketch.apply(change.inverse());
         assertThat(sketch.model()).isEqualTo(start);
     }

@@ -13,7 +13,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.leanlintel.core.HouseOfTwo;
 import org.leanlintel.core.Sketch;
+import org.leanlintel.core.building.Bodies;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.Rooms;
 import org.leanlintel.core.check.Findings;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
@@ -77,14 +79,14 @@ class RandomHeightEditsTest {
             done.add(change);
             assertStacked();
             for (Storey s : sketch.model().all(Storey.class))
-                assertThat(sketch.building().rooms().of(s.id())).isNotNull();
+                assertThat(Rooms.in(sketch.building()).of(s.id())).isNotNull();
             boards.hear(sketch.building());
         }
         assertThat(done).as("most kinds are accepted now and then").hasSizeGreaterThan(EDITS / 10);
         Building anew = Building.of(sketch.model());
         for (Storey s : sketch.model().all(Storey.class)) {
-            assertThat(sketch.building().bodiesOf(s.id())).isEqualTo(anew.bodiesOf(s.id()));
-            assertThat(sketch.building().bodiesOf(s.id()))
+            assertThat(new Bodies(sketch.building()).on(s.id())).isEqualTo(new Bodies(anew).on(s.id()));
+            assertThat(new Bodies(sketch.building()).on(s.id()))
                     .allSatisfy(b -> assertThat(Area.of(b.outline()).isClean()).isTrue());
             assertThat(netOf(sketch.building(), s)).isEqualTo(netOf(anew, s));
         }
@@ -95,7 +97,7 @@ class RandomHeightEditsTest {
     }
 
     private static List<Long> netOf(Building building, Storey storey) {
-        return building.rooms().of(storey.id()).stream()
+        return Rooms.in(building).of(storey.id()).stream()
                 .map(space -> Math.round(space.net().mm2()))
                 .toList();
     }

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
+import org.leanlintel.core.building.Bodies;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
@@ -249,7 +250,7 @@ class RearrangingTest {
         List<Element> copied = List.copyOf(Copied.of(sketch.model(), walls));
         sketch.run(new Paste(copied, walls, plan, Vec.ORIGIN));
         assertThat(sketch.model().relations().wallsOf(upper)).hasSize(5);
-        double above = Area.union(Sketch.at(sketch.building().bodiesOf(upper), 2800 + CUT).stream()
+        double above = Area.union(Sketch.at(new Bodies(sketch.building()).on(upper), 2800 + CUT).stream()
                         .map(b -> Area.of(b.outline()))
                         .toList())
                 .mm2();

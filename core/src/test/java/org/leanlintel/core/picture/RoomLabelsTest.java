@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
+import org.leanlintel.core.building.Rooms;
 import org.leanlintel.core.edit.NameRoom;
 import org.leanlintel.core.edit.Revise;
 import org.leanlintel.core.geometry.Area;
@@ -109,7 +110,7 @@ class RoomLabelsTest {
     void aLeaderEndsClearOfWhatStandsInTheRoom() {
         sketch.across(shell, 900);
         Room room = name(500, 2000, "A cupboard with a long name");
-        Vec middle = sketch.building().rooms().of(room).net().middle();
+        Vec middle = Rooms.in(sketch.building()).of(room).net().middle();
         sketch.put(new Post(
                 Sketch.id("post"),
                 Sketch.STOREY,
@@ -128,8 +129,8 @@ class RoomLabelsTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(taken.isCrossedBy(leader.getFirst(), leader.getLast())).isFalse();
-        assertThat(sketch.building().rooms().of(room).covers(leader.getLast())
-                        || sketch.building().rooms().of(room).covers(leader.getFirst()))
+        assertThat(Rooms.in(sketch.building()).of(room).covers(leader.getLast())
+                        || Rooms.in(sketch.building()).of(room).covers(leader.getFirst()))
                 .isTrue();
     }
 
@@ -137,16 +138,16 @@ class RoomLabelsTest {
     void aRoomTooSmallForItHasItOutsideWithALeaderIntoTheRoom() {
         Wall across = sketch.across(shell, 900);
         Room room = name(500, 2000, "A cupboard with a long name");
-        assertThat(sketch.building().rooms().of(room).net().bounds().width()).isLessThan(600);
+        assertThat(Rooms.in(sketch.building()).of(room).net().bounds().width()).isLessThan(600);
         List<Item> items = items(room);
-        assertThat(sketch.building().rooms().of(room).covers(nameAt(room))).isFalse();
+        assertThat(Rooms.in(sketch.building()).of(room).covers(nameAt(room))).isFalse();
         List<List<Vec>> lines = items.stream()
                 .filter(i -> i instanceof Item.Strokes s && s.role() == PenRole.ROOM)
                 .flatMap(i -> ((Item.Strokes) i).lines().stream())
                 .toList();
         assertThat(lines.stream().flatMap(List::stream))
                 .as("the leader of it ends in the room")
-                .anyMatch(p -> sketch.building().rooms().of(room).covers(p));
+                .anyMatch(p -> Rooms.in(sketch.building()).of(room).covers(p));
         Area box = Area.rectangle(
                 textBox(room).minX(),
                 textBox(room).minY(),

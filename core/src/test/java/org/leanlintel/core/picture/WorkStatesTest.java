@@ -15,6 +15,7 @@ import org.leanlintel.core.HouseOfTwo;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.building.FloorAreas;
 import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.building.Rooms;
 import org.leanlintel.core.check.Finding;
 import org.leanlintel.core.check.Findings;
 import org.leanlintel.core.edit.AddDrawing;
@@ -213,7 +214,7 @@ class WorkStatesTest {
     }
 
     private double roomMm2() {
-        RoomSpace space = sketch.building().rooms().at(Sketch.STOREY, new Vec(500, 500));
+        RoomSpace space = Rooms.in(sketch.building()).at(Sketch.STOREY, new Vec(500, 500));
         return space == null ? 0 : space.net().mm2();
     }
 

@@ -7,9 +7,11 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import org.leanlintel.core.building.Bodies;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
+import org.leanlintel.core.building.Rooms;
 import org.leanlintel.core.check.Finding;
 import org.leanlintel.core.check.Findings;
 import org.leanlintel.core.geometry.Area;
@@ -57,8 +59,8 @@ class DemoDraftsTest {
     void everyAreaIsNamedAndFitted() {
         for (Model model : List.of(QuarryBankHouse.draw(), HeronPointCabin.draw())) {
             Building building = Building.of(model);
-            assertThat(building.rooms().named(OfficeStandard.GROUND))
-                    .hasSameSizeAs(building.rooms().of(OfficeStandard.GROUND));
+            assertThat(Rooms.in(building).named(OfficeStandard.GROUND))
+                    .hasSameSizeAs(Rooms.in(building).of(OfficeStandard.GROUND));
             assertThat(model.all(Fitting.class)).hasSizeGreaterThan(12);
         }
         Set<Class<?>> kinds = QuarryBankHouse.draw().all(Opening.class).stream()
@@ -95,11 +97,12 @@ class DemoDraftsTest {
 
     /** Square millimetres of plies lying on each other at the cut. */
     private static double overlap(Model model) {
-        var plies = Building.of(model).bodiesOf(OfficeStandard.GROUND).stream()
-                .filter(b -> model.find(b.element()) instanceof Wall && b.lowMm() <= 1200 && b.highMm() > 1200)
-                .map(Body::outline)
-                .map(Area::of)
-                .toList();
+        var plies = new Bodies(Building.of(model))
+                .on(OfficeStandard.GROUND).stream()
+                        .filter(b -> model.find(b.element()) instanceof Wall && b.lowMm() <= 1200 && b.highMm() > 1200)
+                        .map(Body::outline)
+                        .map(Area::of)
+                        .toList();
         return Math.abs(
                 plies.stream().mapToDouble(Area::mm2).sum() - Area.union(plies).mm2());
     }

@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.building.Rooms;
 import org.leanlintel.core.building.UnderSlopes;
 import org.leanlintel.core.check.Clearances;
 import org.leanlintel.core.check.Finding;
@@ -60,10 +61,10 @@ public class RoomsApi {
         Building building = live.get(project).building();
         Storey on = building.model().get(new ElementId(storey), Storey.class);
         UnitSystem units = building.model().settings().units();
-        Map<RoomSpace, List<Room>> named = building.rooms().named(on.id());
+        Map<RoomSpace, List<Room>> named = Rooms.in(building).named(on.id());
         List<AreaAnswer> areas = new ArrayList<>();
         double net = 0, structure = 0;
-        for (RoomSpace space : building.rooms().of(on.id())) {
+        for (RoomSpace space : Rooms.in(building).of(on.id())) {
             Room room = named.containsKey(space) ? named.get(space).getFirst() : null;
             areas.add(answer(space, room, building, units));
             net += space.net().mm2();
@@ -73,7 +74,7 @@ public class RoomsApi {
                 areas,
                 AreaPrinter.print(net, units),
                 AreaPrinter.print(structure, units),
-                AreaPrinter.print(building.rooms().outline(on.id()).mm2(), units));
+                AreaPrinter.print(Rooms.in(building).outline(on.id()).mm2(), units));
     }
 
     private static AreaAnswer answer(RoomSpace space, @Nullable Room room, Building building, UnitSystem units) {
