@@ -8,6 +8,7 @@ import org.leanlintel.core.edit.CurveWall;
 import org.leanlintel.core.edit.DeleteLayer;
 import org.leanlintel.core.edit.DrawString;
 import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.edit.EditKinds;
 import org.leanlintel.core.edit.Picked;
 import org.leanlintel.core.edit.PlaceFitting;
 import org.leanlintel.core.edit.RemakeWalls;
@@ -51,7 +52,7 @@ import org.leanlintel.core.model.WallPiece;
 import org.leanlintel.core.picture.Item;
 
 /**
- * The sealed families that JSON tells apart by a {@code type} field, and the name of each member: its class's name with
+ * The families that JSON tells apart by a {@code type} field, and the name of each member: its class's name with
  * a small first letter.
  */
 public final class Kinds {
@@ -59,7 +60,7 @@ public final class Kinds {
     /** The field that names the member. */
     public static final String FIELD = "type";
 
-    /** Every sealed family that is read or written. */
+    /** Every family that is read or written: the edits, and those that are sealed. */
     public static final List<Class<?>> FAMILIES = List.of(
             Element.class,
             Edit.class,
@@ -131,6 +132,7 @@ public final class Kinds {
 
     /** The members of a family, those of families within it as well. */
     public static List<Class<?>> members(Class<?> family) {
+        if (family == Edit.class) return List.copyOf(EditKinds.ALL);
         List<Class<?>> members = new ArrayList<>();
         for (Class<?> member : family.getPermittedSubclasses())
             if (member.isSealed()) members.addAll(members(member));

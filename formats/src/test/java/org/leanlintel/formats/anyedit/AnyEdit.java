@@ -20,6 +20,7 @@ import org.leanlintel.core.edit.AddStorey;
 import org.leanlintel.core.edit.DrawRectangle;
 import org.leanlintel.core.edit.DrawStair;
 import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.edit.EditKinds;
 import org.leanlintel.core.edit.NewWall;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Element;
@@ -103,7 +104,7 @@ public final class AnyEdit {
      * @param accepted how often edits of each kind were accepted: the rarer are made up more often
      */
     public Edit next(Map<Class<?>, Integer> accepted) {
-        List<Class<?>> kinds = List.of(Edit.class.getPermittedSubclasses());
+        List<Class<? extends Edit>> kinds = EditKinds.ALL;
         Class<?> rarest = Stream.generate(() -> kinds.get(random.nextInt(kinds.size())))
                 .limit(3)
                 .min(Comparator.comparingInt(k -> accepted.getOrDefault(k, 0)))

@@ -10,7 +10,7 @@ import java.util.Deque;
 import java.util.LinkedHashSet;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
-import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.edit.EditKinds;
 import org.leanlintel.core.model.Element;
 
 class KindsTest {
@@ -21,7 +21,7 @@ class KindsTest {
         Deque<Class<?>> open = new ArrayDeque<>();
         Set<Class<?>> seen = new LinkedHashSet<>(), families = new LinkedHashSet<>();
         open.add(Element.class);
-        open.add(Edit.class);
+        open.addAll(EditKinds.ALL);
         while (!open.isEmpty()) {
             Class<?> type = open.remove();
             if (!seen.add(type)) continue;
