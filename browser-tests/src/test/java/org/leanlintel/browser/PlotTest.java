@@ -7,7 +7,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import org.leanlintel.core.edit.AddSheet;
+import org.leanlintel.core.edit.drawing.AddSheet;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Paper;

@@ -1,9 +1,9 @@
 package org.leanlintel.core;
 
 import java.util.List;
-import org.leanlintel.core.edit.AddStorey;
-import org.leanlintel.core.edit.DrawFloor;
-import org.leanlintel.core.edit.DrawStair;
+import org.leanlintel.core.edit.storey.AddStorey;
+import org.leanlintel.core.edit.storey.DrawFloor;
+import org.leanlintel.core.edit.storey.DrawStair;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Does;

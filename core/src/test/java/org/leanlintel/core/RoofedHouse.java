@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Arrays;
 import java.util.List;
-import org.leanlintel.core.building.BuiltRoof;
-import org.leanlintel.core.edit.AddDrawing;
-import org.leanlintel.core.edit.DrawRoof;
+import org.leanlintel.core.building.roof.BuiltRoof;
+import org.leanlintel.core.edit.drawing.AddDrawing;
+import org.leanlintel.core.edit.storey.DrawRoof;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Does;

@@ -17,7 +17,7 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
-import org.leanlintel.core.edit.LayTracing;
+import org.leanlintel.core.edit.drawing.LayTracing;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.formats.standard.OfficeStandard;
 import org.leanlintel.formats.traced.TracingWorker;

@@ -22,7 +22,7 @@ import org.leanlintel.core.building.Building;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Sheet;
-import org.leanlintel.core.picture.DrawingPicture;
+import org.leanlintel.core.picture.drawing.DrawingPicture;
 import org.leanlintel.formats.json.Json;
 import org.leanlintel.formats.json.ProjectFile;
 import org.leanlintel.formats.pdf.DrawingLettering;

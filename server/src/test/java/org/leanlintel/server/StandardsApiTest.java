@@ -7,7 +7,7 @@ import java.util.Iterator;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
-import org.leanlintel.core.edit.TakeStandard;
+import org.leanlintel.core.edit.office.TakeStandard;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.formats.json.Json;
 import org.leanlintel.server.RunningServer.Answer;

@@ -1,6 +1,7 @@
 package org.leanlintel.core.building;
 
 import java.util.List;
+import org.leanlintel.core.building.join.Span;
 
 /**
  * A slice of a wall between two heights through which the same openings and niches go; millimetres above the project's

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.join.Strip;
 import org.leanlintel.core.derive.Derived;
 import org.leanlintel.core.derive.Key;
 import org.leanlintel.core.derive.Member;
@@ -122,7 +123,7 @@ public final class Building {
     }
 
     /** Walls of a storey that a point of one may lie on, in the order of ids. */
-    List<Strip> at(Vec point, ElementId storey) {
+    public List<Strip> at(Vec point, ElementId storey) {
         return on(storey, reads.lying(Walls.ALL, new Bounds(point.x(), point.y(), point.x(), point.y())));
     }
 

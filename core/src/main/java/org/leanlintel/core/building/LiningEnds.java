@@ -1,6 +1,9 @@
 package org.leanlintel.core.building;
 
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.join.Arm;
+import org.leanlintel.core.building.join.Span;
+import org.leanlintel.core.building.join.Strip;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.End;

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.join.Span;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;

@@ -1,6 +1,7 @@
 package org.leanlintel.core.building;
 
 import java.util.List;
+import org.leanlintel.core.building.join.Strip;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Opening;

@@ -1,5 +1,7 @@
 package org.leanlintel.core.building;
 
+import org.leanlintel.core.building.join.Span;
+import org.leanlintel.core.building.join.Strip;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Placing;

@@ -2,6 +2,11 @@ package org.leanlintel.core.building;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.join.Edge;
+import org.leanlintel.core.building.join.EndJoint;
+import org.leanlintel.core.building.join.SideJoint;
+import org.leanlintel.core.building.join.Span;
+import org.leanlintel.core.building.join.Strip;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.ElementId;

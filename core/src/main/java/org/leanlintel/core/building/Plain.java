@@ -7,11 +7,11 @@ import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Surface;
 
 /** Materials of things whose stuff nobody states: frames, panes, furniture. */
-final class Plain {
+public final class Plain {
 
     private Plain() {}
 
-    static Material of(String what, String tint) {
+    public static Material of(String what, String tint) {
         return new Material(
                 new ElementId("plain-" + what),
                 what,

@@ -1,6 +1,7 @@
 package org.leanlintel.core.building;
 
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.join.Strip;
 import org.leanlintel.core.derive.Key;
 import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.model.ElementId;

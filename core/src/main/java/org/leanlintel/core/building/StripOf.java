@@ -3,6 +3,8 @@ package org.leanlintel.core.building;
 import java.util.Collection;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.join.Strip;
+import org.leanlintel.core.building.join.WallAxis;
 import org.leanlintel.core.derive.Cell;
 import org.leanlintel.core.derive.Member;
 import org.leanlintel.core.derive.Reads;

@@ -3,8 +3,13 @@ package org.leanlintel.core.building;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
-import org.leanlintel.core.building.EndJoint.Cap;
-import org.leanlintel.core.building.Strip.StripPly;
+import org.leanlintel.core.building.join.Content;
+import org.leanlintel.core.building.join.EndJoint.Cap;
+import org.leanlintel.core.building.join.PlyRun;
+import org.leanlintel.core.building.join.RiseLine;
+import org.leanlintel.core.building.join.Slab;
+import org.leanlintel.core.building.join.Strip;
+import org.leanlintel.core.building.join.Strip.StripPly;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Clip;
 import org.leanlintel.core.geometry.Plane;
@@ -138,13 +143,13 @@ public final class WallBodies {
     }
 
     /** What lies between the outer and the inner face of a wall's structure in plan, openings left out. */
-    static List<Area> structure(WallSolid solid) {
+    public static List<Area> structure(WallSolid solid) {
         BuildUp buildUp = solid.strip().buildUp();
         return plies(solid, p -> p.index() >= buildUp.structureFrom() && p.index() < buildUp.structureTo());
     }
 
     /** The plies outside face {@code face} of the build-up in plan, openings left out. */
-    static List<Area> outsideOf(WallSolid solid, int face) {
+    public static List<Area> outsideOf(WallSolid solid, int face) {
         return plies(solid, p -> p.index() < face);
     }
 

@@ -3,6 +3,8 @@ package org.leanlintel.core.building;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.leanlintel.core.building.join.Slab;
+import org.leanlintel.core.building.join.Span;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.Material;

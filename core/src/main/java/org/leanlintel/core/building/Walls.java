@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.join.Strip;
 import org.leanlintel.core.derive.Cell;
 import org.leanlintel.core.derive.Spread;
 import org.leanlintel.core.geometry.Bounds;

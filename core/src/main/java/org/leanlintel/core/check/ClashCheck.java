@@ -3,7 +3,7 @@ package org.leanlintel.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.Building;
-import org.leanlintel.core.building.PlacedFitting;
+import org.leanlintel.core.building.body.PlacedFitting;
 import org.leanlintel.core.check.Obstacles.Obstacle;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;

@@ -7,7 +7,7 @@ import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
-import org.leanlintel.core.building.PlacedSteps;
+import org.leanlintel.core.building.body.PlacedSteps;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.model.ElementId;

@@ -5,7 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
-import org.leanlintel.core.building.PlacedFitting;
+import org.leanlintel.core.building.body.PlacedFitting;
 import org.leanlintel.core.check.Obstacles.Obstacle;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;

@@ -3,7 +3,7 @@ package org.leanlintel.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.Building;
-import org.leanlintel.core.building.HeldPoints;
+import org.leanlintel.core.building.feature.HeldPoints;
 import org.leanlintel.core.dimension.Measured;
 import org.leanlintel.core.dimension.TypedFigures;
 import org.leanlintel.core.geometry.Vec;

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
 import org.leanlintel.core.building.Building;
-import org.leanlintel.core.building.HeldPoints;
+import org.leanlintel.core.building.feature.HeldPoints;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.DimensionString;

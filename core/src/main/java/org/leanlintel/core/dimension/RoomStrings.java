@@ -6,7 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import org.leanlintel.core.building.RoomSpace;
+import org.leanlintel.core.building.room.RoomSpace;
 import org.leanlintel.core.geometry.GivenUp;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;

@@ -2,7 +2,7 @@ package org.leanlintel.core.dimension;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.leanlintel.core.building.HeldPoints.Held;
+import org.leanlintel.core.building.feature.HeldPoints.Held;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LengthPrinter;

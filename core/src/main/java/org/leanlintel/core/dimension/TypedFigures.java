@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.leanlintel.core.building.Building;
-import org.leanlintel.core.building.HeldPoints;
+import org.leanlintel.core.building.feature.HeldPoints;
 import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.measure.LengthReader;
 import org.leanlintel.core.measure.LengthReading;

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.leanlintel.core.building.Building;
-import org.leanlintel.core.building.Strip;
+import org.leanlintel.core.building.join.Strip;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;

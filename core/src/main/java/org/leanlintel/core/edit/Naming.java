@@ -125,17 +125,17 @@ public final class Naming {
     }
 
     /** The same where a sentence begins with it. */
-    static String atStart(Element element) {
+    public static String atStart(Element element) {
         String name = of(element);
         return Character.toUpperCase(name.charAt(0)) + name.substring(1);
     }
 
-    static String of(List<? extends Element> elements) {
+    public static String of(List<? extends Element> elements) {
         return elements.size() == 1 ? of(elements.getFirst()) : elements.size() + " things";
     }
 
     /** The next free mark of a wall, opening, piece or post with this letter: W13 where W12 is the highest. */
-    static String nextMark(Model model, String letter, int after) {
+    public static String nextMark(Model model, String letter, int after) {
         return letter + (highestMark(model, letter) + after);
     }
 
@@ -147,7 +147,7 @@ public final class Naming {
     }
 
     /** The next free mark of a build-up with this letter, or without one: 17 where 16 is the highest. */
-    static String nextBuildUpMark(Model model, String letter, int after) {
+    public static String nextBuildUpMark(Model model, String letter, int after) {
         return letter + (highest(model.all(BuildUp.class).stream().map(BuildUp::mark), letter) + after);
     }
 

@@ -6,12 +6,12 @@ import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Stop;
 
 /** Changes of placing rules that leave things where they are, or shift them. */
-final class Places {
+public final class Places {
 
     private Places() {}
 
     /** The rule that holds something of a width where its middle is now: from the nearer end of the wall. */
-    static Placing fixed(WallSolid solid, double middle, double widthMm) {
+    public static Placing fixed(WallSolid solid, double middle, double widthMm) {
         double start = solid.visible(End.START), end = solid.visible(End.END);
         return middle - start <= end - middle
                 ? Placing.from(End.START, middle - widthMm / 2 - start)
@@ -19,7 +19,7 @@ final class Places {
     }
 
     /** The rule by which it lies further along its wall: a distance grows, any other rule becomes a distance. */
-    static Placing shifted(Placing was, double along, WallSolid solid, double from, double to) {
+    public static Placing shifted(Placing was, double along, WallSolid solid, double from, double to) {
         if (was instanceof Placing.Off off)
             return off.at(off.distanceMm() + (off.stop().towards() == End.END ? along : -along));
         if (was instanceof Placing.Between between && solid.place(between.one()) instanceof Double stop) {
@@ -31,7 +31,7 @@ final class Places {
     }
 
     /** Whether it goes by nothing but an end of its wall. @param end which */
-    static boolean isFromEnd(Placing placing, End end) {
+    public static boolean isFromEnd(Placing placing, End end) {
         return placing instanceof Placing.Off off
                 && off.stop() instanceof Stop.WallsEnd stop
                 && stop.line() == Stop.Line.SET_OUT

@@ -13,7 +13,7 @@ import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Picture;
-import org.leanlintel.core.picture.SheetPicture;
+import org.leanlintel.core.picture.sheet.SheetPicture;
 import org.leanlintel.core.sheet.SheetOrder;
 import org.leanlintel.core.sheet.TitleFacts;
 

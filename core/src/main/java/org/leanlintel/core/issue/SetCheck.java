@@ -20,7 +20,7 @@ import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Sign;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
-import org.leanlintel.core.picture.Footprint;
+import org.leanlintel.core.picture.sheet.Footprint;
 import org.leanlintel.core.sheet.SheetOrder;
 
 /** What an officer or a builder would miss in a set: asked before it is issued. Each finding names the sheet it is about, where it is about one. */

@@ -2,7 +2,7 @@ package org.leanlintel.core.note;
 
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
-import org.leanlintel.core.building.Strip;
+import org.leanlintel.core.building.join.Strip;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;

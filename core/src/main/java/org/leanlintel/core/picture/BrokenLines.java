@@ -5,12 +5,12 @@ import java.util.List;
 import java.util.function.ToDoubleFunction;
 
 /** Words broken into lines between them. */
-final class BrokenLines {
+public final class BrokenLines {
 
     private BrokenLines() {}
 
     /** As many words to a line as fit; a word that is wider than that stands by itself. @param widthOf a line */
-    static List<String> of(String words, double widthMm, ToDoubleFunction<String> widthOf) {
+    public static List<String> of(String words, double widthMm, ToDoubleFunction<String> widthOf) {
         List<String> lines = new ArrayList<>();
         String line = "";
         for (String word : words.split(" ")) {

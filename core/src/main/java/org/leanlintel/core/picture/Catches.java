@@ -3,9 +3,9 @@ package org.leanlintel.core.picture;
 import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.PlacedOpening;
-import org.leanlintel.core.building.Span;
-import org.leanlintel.core.building.Strip;
 import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.building.join.Span;
+import org.leanlintel.core.building.join.Strip;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.End;
@@ -13,11 +13,11 @@ import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.WallEnd;
 
 /** What the pointer may hold to, with the words said beside it. */
-final class Catches {
+public final class Catches {
 
     private Catches() {}
 
-    static List<Catch> of(WallSolid solid) {
+    public static List<Catch> of(WallSolid solid) {
         Strip strip = solid.strip();
         List<Catch> catches = new ArrayList<>();
         for (End end : End.values()) {
@@ -51,7 +51,7 @@ final class Catches {
                     points.get(i)));
     }
 
-    static List<Catch> of(WallSolid solid, PlacedOpening placed) {
+    public static List<Catch> of(WallSolid solid, PlacedOpening placed) {
         Strip strip = solid.strip();
         List<Catch> catches = new ArrayList<>();
         for (End edge : End.values()) {

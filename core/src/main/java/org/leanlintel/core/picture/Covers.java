@@ -16,7 +16,7 @@ import org.leanlintel.core.model.Model;
  *
  * @param all from the back to the front
  */
-record Covers(List<Cover> all) {
+public record Covers(List<Cover> all) {
 
     /** @param place how far in front; -1 for a blank that nobody put there */
     record Cover(int place, List<Vec> ring) {
@@ -27,12 +27,12 @@ record Covers(List<Cover> all) {
         }
     }
 
-    Covers {
+    public Covers {
         all = List.copyOf(all);
     }
 
     /** The blanks of a drawing. */
-    static Covers blanks(Model model, Drawing drawing) {
+    public static Covers blanks(Model model, Drawing drawing) {
         List<Cover> all = new ArrayList<>();
         model.relations().annotationsOf(drawing.id()).forEach(a -> {
             if (a instanceof Blank b && !drawing.inFront().contains(b.id())) all.add(new Cover(-1, b.ring()));
@@ -41,7 +41,7 @@ record Covers(List<Cover> all) {
     }
 
     /** The same, with what is in front. @param rings where each of that lies */
-    Covers with(List<ElementId> inFront, Function<ElementId, List<List<Vec>>> rings) {
+    public Covers with(List<ElementId> inFront, Function<ElementId, List<List<Vec>>> rings) {
         if (inFront.isEmpty()) return this;
         List<Cover> more = new ArrayList<>(all);
         for (int i = 0; i < inFront.size(); i++)
@@ -50,7 +50,7 @@ record Covers(List<Cover> all) {
     }
 
     /** What is left of groups. @param whole what nothing hides that stands behind it */
-    List<Group> cut(List<Group> groups, List<ElementId> inFront, Predicate<Group> whole) {
+    public List<Group> cut(List<Group> groups, List<ElementId> inFront, Predicate<Group> whole) {
         if (all.isEmpty()) return groups;
         List<Group> left = new ArrayList<>();
         for (Group g : groups) {

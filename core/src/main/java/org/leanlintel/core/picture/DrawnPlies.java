@@ -7,9 +7,9 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
-import org.leanlintel.core.building.Content;
-import org.leanlintel.core.building.Strip;
-import org.leanlintel.core.building.Strip.StripPly;
+import org.leanlintel.core.building.join.Content;
+import org.leanlintel.core.building.join.Strip;
+import org.leanlintel.core.building.join.Strip.StripPly;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Detail;
 import org.leanlintel.core.model.Does;
@@ -25,13 +25,13 @@ import org.leanlintel.core.model.Wall;
  * How plies are shown at a scale: one that would print thinner than the lens allows is drawn as one with its neighbour
  * on the structure's side. The model keeps it; only the picture merges. A wall that stands already is drawn whole.
  */
-final class DrawnPlies {
+public final class DrawnPlies {
 
     /** What a ply is drawn as. @param own whether it is drawn as itself */
-    record Drawn(Material material, Does does, boolean own) {
+    public record Drawn(Material material, Does does, boolean own) {
 
         /** What it is filled with. */
-        String tint(Pens pens) {
+        public String tint(Pens pens) {
             return material.id().equals(PLAIN) ? material.tint() : pens.tint(material);
         }
     }
@@ -39,7 +39,7 @@ final class DrawnPlies {
     private static final ElementId PLAIN = new ElementId("drawn");
 
     /** Of walls that are filled in one. */
-    static final String SOLID = "#4a5359";
+    public static final String SOLID = "#4a5359";
 
     private static final Material WALL = plain("wall", "#e9e6df"),
             DARK = plain("wall", SOLID),
@@ -63,7 +63,7 @@ final class DrawnPlies {
         isGrey = wall -> look.of(wall.state()) == Lens.StateLook.GREY;
     }
 
-    static DrawnPlies of(Look look) {
+    public static DrawnPlies of(Look look) {
         return new DrawnPlies(look);
     }
 
@@ -74,14 +74,14 @@ final class DrawnPlies {
 
     /** What is drawn for what fills a place; null where nothing does, or where that is not cut. */
     @Nullable
-    Drawn of(@Nullable Content content) {
+    public Drawn of(@Nullable Content content) {
         if (content == null || !isCut.test(content.strip().wall())) return null;
         if (content.buildUpPly() == Content.NO_PLY) return new Drawn(content.material(), content.does(), true);
         return of(content.strip()).get(content.buildUpPly());
     }
 
     /** By the index of the ply in the build-up. */
-    List<Drawn> of(Strip strip) {
+    public List<Drawn> of(Strip strip) {
         if (isGrey.test(strip.wall()))
             return Collections.nCopies(strip.plies().size(), new Drawn(EXISTING, Does.CARRIES, false));
         return known.computeIfAbsent(strip.buildUp(), b -> drawn(strip));
@@ -113,13 +113,13 @@ final class DrawnPlies {
     }
 
     /** What is drawn for what is built against a wall or stands free. */
-    Drawn alone(Material material, Does does) {
+    public Drawn alone(Material material, Does does) {
         if (amount != Detail.Amount.OUTLINE) return new Drawn(material, does, true);
         return new Drawn(fill == Lens.Fill.SOLID ? DARK : WALL, does, false);
     }
 
     /** A membrane is drawn where both plies beside it are drawn as themselves. */
-    boolean showsMembrane(Strip strip, int stripIndex) {
+    public boolean showsMembrane(Strip strip, int stripIndex) {
         if (amount != Detail.Amount.EVERYTHING) return false;
         boolean before = stripIndex == 0 || strip.plies().get(stripIndex - 1).thickness() >= thinnestMm;
         boolean after = stripIndex == strip.plies().size() - 1

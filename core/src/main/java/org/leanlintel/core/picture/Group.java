@@ -33,28 +33,28 @@ public record Group(
     }
 
     /** The same, picked anywhere in some rings. */
-    Group on(List<List<Vec>> rings) {
+    public Group on(List<List<Vec>> rings) {
         return new Group(element, layer, items, catches, rings, drawing);
     }
 
     /** The same, where the pointer may hold to other places. */
-    Group catching(List<Catch> there) {
+    public Group catching(List<Catch> there) {
         return new Group(element, layer, items, there, ground, drawing);
     }
 
     /** The same with more in it. */
-    Group with(List<Item> more) {
+    public Group with(List<Item> more) {
         return new Group(
                 element, layer, Stream.concat(items.stream(), more.stream()).toList(), catches, ground, drawing);
     }
 
     /** The same with each item another way. */
-    Group with(UnaryOperator<Item> way) {
+    public Group with(UnaryOperator<Item> way) {
         return new Group(element, layer, items.stream().map(way).toList(), catches, ground, drawing);
     }
 
     /** The same on a sheet: there it is neither held to nor picked by itself. */
-    Group onSheet(ElementId of, double factor, Vec by) {
+    public Group onSheet(ElementId of, double factor, Vec by) {
         return new Group(
                 element, layer, items.stream().map(i -> i.placed(factor, by)).toList(), List.of(), List.of(), of);
     }

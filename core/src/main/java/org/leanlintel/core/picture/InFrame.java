@@ -9,20 +9,20 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.PenRole;
 
 /** Cuts what is drawn off along the edges of a region. Words show where they begin inside it. */
-final class InFrame {
+public final class InFrame {
 
     /** Angles closer than that, in radians, are one. */
     private static final double SAME_ANGLE = 1e-9;
 
     private final Region region;
 
-    InFrame(Region region) {
+    public InFrame(Region region) {
         this.region = region;
     }
 
     /** What of a group lies inside; null where nothing does. */
     @Nullable
-    Group of(Group group) {
+    public Group of(Group group) {
         List<Item> items = new ArrayList<>();
         for (Item item : group.items()) add(item, items);
         if (items.isEmpty()) return null;

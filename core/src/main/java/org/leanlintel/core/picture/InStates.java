@@ -13,10 +13,10 @@ import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Wall;
 
 /** Draws what stands already grey and what goes dashed, where a lens says so. */
-record InStates(Look look, Model model) {
+public record InStates(Look look, Model model) {
 
     /** Of a plan, whose walls are painted by their states. */
-    List<Group> ofPlan(List<Group> groups) {
+    public List<Group> ofPlan(List<Group> groups) {
         List<Group> drawn = new ArrayList<>();
         for (Group g : groups) {
             Element element = model.find(g.element());
@@ -25,7 +25,7 @@ record InStates(Look look, Model model) {
         return drawn;
     }
 
-    List<Group> of(List<Group> groups) {
+    public List<Group> of(List<Group> groups) {
         return groups.stream().map(g -> of(g, model.find(g.element()))).toList();
     }
 

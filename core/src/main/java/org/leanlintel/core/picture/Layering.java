@@ -18,7 +18,8 @@ import org.leanlintel.core.model.Pen;
  * @param pens of layers that have one of their own
  * @param inks of layers that have one, where the lens is in colour
  */
-record Layering(Set<ElementId> hidden, Set<ElementId> faint, Map<ElementId, Pen> pens, Map<ElementId, String> inks) {
+public record Layering(
+        Set<ElementId> hidden, Set<ElementId> faint, Map<ElementId, Pen> pens, Map<ElementId, String> inks) {
 
     static Layering of(Lens lens, double scale, Model model) {
         Set<ElementId> hidden = new HashSet<>(), faint = new HashSet<>();
@@ -37,18 +38,18 @@ record Layering(Set<ElementId> hidden, Set<ElementId> faint, Map<ElementId, Pen>
         return new Layering(Set.copyOf(hidden), Set.copyOf(faint), Map.copyOf(pens), Map.copyOf(inks));
     }
 
-    boolean hides(ElementId layer) {
+    public boolean hides(ElementId layer) {
         return hidden.contains(layer);
     }
 
     /** The groups that show, as they show. */
-    List<Group> shown(List<Group> groups) {
+    public List<Group> shown(List<Group> groups) {
         if (hidden.isEmpty()) return drawn(groups);
         return drawn(groups.stream().filter(g -> !hides(g.layer())).toList());
     }
 
     /** All groups, pale and in pens and inks as their layers are. */
-    List<Group> drawn(List<Group> groups) {
+    public List<Group> drawn(List<Group> groups) {
         if (faint.isEmpty() && pens.isEmpty() && inks.isEmpty()) return groups;
         return groups.stream().map(this::drawn).toList();
     }

@@ -97,7 +97,7 @@ public record Lettering(Map<Integer, Double> advances, Map<Integer, Double> stro
     }
 
     /** An angle or its opposite, radians, so that words along it are read from below or from the right. */
-    static double readable(double angle) {
+    public static double readable(double angle) {
         double turned = Math.IEEEremainder(angle, Math.PI);
         return turned <= -Math.PI / 2 + 1e-9 ? turned + Math.PI : turned;
     }

@@ -16,10 +16,10 @@ import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WorkState;
 
 /** What decides how a plan looks besides what stands in it. @param cutMm above the project's datum */
-record Look(Drawing drawing, Lens lens, Layering layering, StoreySpace on, double cutMm, LevelPrinter levels) {
+public record Look(Drawing drawing, Lens lens, Layering layering, StoreySpace on, double cutMm, LevelPrinter levels) {
 
     /** That of a drawing. */
-    record Of(ElementId drawing) implements Key<Look> {
+    public record Of(ElementId drawing) implements Key<Look> {
         @Override
         public Look from(Reads reads) {
             return of(Building.in(reads), drawing);
@@ -42,16 +42,16 @@ record Look(Drawing drawing, Lens lens, Layering layering, StoreySpace on, doubl
                         Site.of(building.model()).zeroMm()));
     }
 
-    UnitSystem units() {
+    public UnitSystem units() {
         return levels.units();
     }
 
-    ElementId storey() {
+    public ElementId storey() {
         return drawing.storey();
     }
 
     /** Whether a wall of this storey is drawn as cut: its height meets the cut, and its state is drawn so. */
-    boolean cuts(Wall wall) {
+    public boolean cuts(Wall wall) {
         return switch (of(wall.state())) {
             case FULL, GREY -> on.isCutAt(wall.rise(), cutMm - on.levelMm());
             case DASHED, HIDDEN -> false;
@@ -59,7 +59,7 @@ record Look(Drawing drawing, Lens lens, Layering layering, StoreySpace on, doubl
     }
 
     /** Whether a thing is not drawn as standing, so that others are drawn as if it did not. */
-    boolean isOff(InWork thing) {
+    public boolean isOff(InWork thing) {
         return switch (of(thing.state())) {
             case HIDDEN, DASHED -> true;
             case FULL, GREY -> false;
@@ -67,15 +67,15 @@ record Look(Drawing drawing, Lens lens, Layering layering, StoreySpace on, doubl
     }
 
     /** Whether a thing does not show, by what becomes of it. */
-    boolean hides(InWork thing) {
+    public boolean hides(InWork thing) {
         return of(thing.state()) == Lens.StateLook.HIDDEN;
     }
 
-    Lens.StateLook of(WorkState state) {
+    public Lens.StateLook of(WorkState state) {
         return Objects.requireNonNull(lens.states().get(state));
     }
 
-    boolean marks(Lens.MarkOf what) {
+    public boolean marks(Lens.MarkOf what) {
         return lens.marks().contains(what);
     }
 }

@@ -5,21 +5,21 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Lens;
 
 /** Draws a drawing whole. */
-abstract class Painting {
+public abstract class Painting {
 
-    final Building building;
-    final Drawing drawing;
-    final Lettering lettering;
+    protected final Building building;
+    protected final Drawing drawing;
+    protected final Lettering lettering;
 
-    Painting(Building building, Drawing drawing, Lettering lettering) {
+    protected Painting(Building building, Drawing drawing, Lettering lettering) {
         this.building = building;
         this.drawing = drawing;
         this.lettering = lettering;
     }
 
-    abstract Picture draw();
+    public abstract Picture draw();
 
-    final Lens lens() {
+    protected final Lens lens() {
         return building.model().get(drawing.lens(), Lens.class);
     }
 }

@@ -14,7 +14,7 @@ import org.leanlintel.core.model.Pen;
 import org.leanlintel.core.model.PenRole;
 
 /** Gathers what is drawn, lines by pen. */
-final class Pens {
+public final class Pens {
 
     private static final String PAPER = "#ffffff";
 
@@ -22,15 +22,15 @@ final class Pens {
     private final Map<PenRole, List<List<Vec>>> lines = new EnumMap<>(PenRole.class);
     private final List<Item> others = new ArrayList<>();
 
-    Pens(Lens lens) {
+    public Pens(Lens lens) {
         this.lens = lens;
     }
 
-    void line(PenRole role, Vec... points) {
+    public void line(PenRole role, Vec... points) {
         line(role, List.of(points));
     }
 
-    void line(PenRole role, List<Vec> points) {
+    public void line(PenRole role, List<Vec> points) {
         GivenUp.orGoOn();
         lines.computeIfAbsent(role, r -> new ArrayList<>())
                 .add(points.stream().map(Pens::rounded).toList());
@@ -41,23 +41,23 @@ final class Pens {
         return new Vec(Math.rint(p.x() * 100) / 100, Math.rint(p.y() * 100) / 100);
     }
 
-    void closed(PenRole role, List<Vec> ring) {
+    public void closed(PenRole role, List<Vec> ring) {
         List<Vec> closed = new ArrayList<>(ring);
         closed.add(ring.getFirst());
         line(role, closed);
     }
 
-    void fill(String tint, List<Vec> ring) {
+    public void fill(String tint, List<Vec> ring) {
         others.add(new Item.Fill(tint, ring.stream().map(Pens::rounded).toList()));
     }
 
     /** Paper over what is drawn, for words to stand on. */
-    void ground(List<Vec> ring) {
+    public void ground(List<Vec> ring) {
         others.add(new Item.Fill(PAPER, ring.stream().map(Pens::rounded).toList(), true));
     }
 
     /** What a cut material is filled with. */
-    String tint(Material material) {
+    public String tint(Material material) {
         return switch (lens.fill()) {
             case MATERIALS -> material.tint();
             case SOLID -> DrawnPlies.SOLID;
@@ -79,16 +79,16 @@ final class Pens {
             others.add(new Item.Wave(pen(PenRole.HATCH), rounded(from), rounded(to), rounded(across), halves, steps));
     }
 
-    void add(Item item) {
+    public void add(Item item) {
         others.add(item);
     }
 
-    Pen pen(PenRole role) {
+    public Pen pen(PenRole role) {
         return Objects.requireNonNull(lens.pens().get(role));
     }
 
     /** In the order they are drawn. */
-    List<Item> items() {
+    public List<Item> items() {
         List<Item> items = new ArrayList<>();
         for (PenRole role : PenRole.values()) addLines(role, items);
         items.addAll(others);

@@ -53,7 +53,7 @@ public record Picture(double scale, List<Group> groups) {
     }
 
     /** Adds the groups of {@code after} that {@code before} lacks or has differently, and the elements that it lacks. */
-    static void compare(List<Group> before, List<Group> after, List<Group> changed, Set<ElementId> gone) {
+    public static void compare(List<Group> before, List<Group> after, List<Group> changed, Set<ElementId> gone) {
         Map<ElementId, Group> known = HashMap.newHashMap(before.size());
         for (Group g : before) known.put(g.element(), g);
         for (Group g : after) {

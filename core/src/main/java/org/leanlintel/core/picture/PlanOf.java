@@ -13,9 +13,10 @@ import org.leanlintel.core.model.Model;
  * @param also drawings whose strings and notes show in it too
  * @param alike other plans of the storey through the same lens, whose strings and notes show in it where they say so
  */
-record PlanOf(ElementId drawing, ElementId storey, Lettering lettering, List<ElementId> also, List<ElementId> alike) {
+public record PlanOf(
+        ElementId drawing, ElementId storey, Lettering lettering, List<ElementId> also, List<ElementId> alike) {
 
-    static PlanOf of(Drawing drawing, Lettering lettering, Model model) {
+    public static PlanOf of(Drawing drawing, Lettering lettering, Model model) {
         List<ElementId> alike = model.all(Drawing.class).stream()
                 .filter(drawing::isAlike)
                 .map(Drawing::id)
@@ -24,12 +25,12 @@ record PlanOf(ElementId drawing, ElementId storey, Lettering lettering, List<Ele
     }
 
     /** Whether what is written in a drawing shows in this one. */
-    boolean shows(Annotation annotation) {
+    public boolean shows(Annotation annotation) {
         ElementId written = annotation.drawing();
         return written.equals(drawing) || also.contains(written) || annotation.throughLens() && alike.contains(written);
     }
 
-    Look look(Building building) {
+    public Look look(Building building) {
         return building.get(new Look.Of(drawing));
     }
 

@@ -8,10 +8,10 @@ import org.leanlintel.core.model.Hatch;
 import org.leanlintel.core.model.PenRole;
 
 /** The hatch of one ply where it is cut. @param scale model millimetres to one on paper */
-record PlyHatch(Hatch hatch, double scale, Pens pens) {
+public record PlyHatch(Hatch hatch, double scale, Pens pens) {
 
     /** What fills an area, by the even-odd rule; lines run on through neighbours. */
-    void within(List<List<Vec>> rings) {
+    public void within(List<List<Vec>> rings) {
         List<Double> degrees =
                 switch (hatch.pattern()) {
                     case DIAGONAL -> List.of(45.0);
@@ -22,7 +22,7 @@ record PlyHatch(Hatch hatch, double scale, Pens pens) {
     }
 
     /** What runs from face to face. @param from and {@code to}: on one face; @param across from there to the other */
-    void between(Vec from, Vec to, Vec across) {
+    public void between(Vec from, Vec to, Vec across) {
         double length = from.distanceTo(to), thickness = across.length();
         if (steps(thickness) > 0 && length > 0)
             pens.wave(from, to, across, halves(length, thickness), steps(thickness));

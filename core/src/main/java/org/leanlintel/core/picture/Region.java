@@ -8,7 +8,7 @@ import org.leanlintel.core.geometry.Clip;
 import org.leanlintel.core.geometry.Vec;
 
 /** A part of the plane that pictures are cut to. */
-sealed interface Region {
+public sealed interface Region {
 
     /** What lies in a ring. */
     static Region within(List<Vec> ring) {

@@ -3,11 +3,11 @@ package org.leanlintel.core.picture;
 import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.Building;
-import org.leanlintel.core.building.Feature;
-import org.leanlintel.core.building.Features;
-import org.leanlintel.core.building.InSection;
-import org.leanlintel.core.building.SectionFrame;
-import org.leanlintel.core.building.Upright;
+import org.leanlintel.core.building.feature.Feature;
+import org.leanlintel.core.building.feature.Features;
+import org.leanlintel.core.building.feature.InSection;
+import org.leanlintel.core.building.feature.SectionFrame;
+import org.leanlintel.core.building.feature.Upright;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
@@ -18,24 +18,24 @@ import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Storey;
 
 /** What the pointer may hold to in a section. */
-final class SectionCatches {
+public final class SectionCatches {
 
     private final Building building;
     private final Model model;
     private final Upright shown;
 
-    SectionCatches(Building building, SectionFrame frame) {
+    public SectionCatches(Building building, SectionFrame frame) {
         this(building, new InSection(frame));
     }
 
-    SectionCatches(Building building, Upright shown) {
+    public SectionCatches(Building building, Upright shown) {
         this.building = building;
         model = building.model();
         this.shown = shown;
     }
 
     /** What an element that is drawn offers, with its pieces, and with those openings in which nothing stands that is drawn. */
-    List<Catch> of(ElementId id) {
+    public List<Catch> of(ElementId id) {
         List<Catch> catches = new ArrayList<>();
         if (!(model.find(id) instanceof Element element)) return catches;
         add(element, catches);
@@ -46,7 +46,7 @@ final class SectionCatches {
     }
 
     /** Storeys and the ground. */
-    List<Catch> ofLevels() {
+    public List<Catch> ofLevels() {
         List<Catch> catches = new ArrayList<>();
         for (Storey s : model.all(Storey.class)) add(s, catches);
         for (Roof r : model.all(Roof.class)) add(r, catches);

@@ -6,9 +6,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
-import org.leanlintel.core.building.Bodies;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.body.Bodies;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.InWork;
@@ -18,21 +18,21 @@ import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
 
 /** The bodies of all storeys that a drawing shows, with the layer that each element lies on. */
-record Shown(List<Body> bodies, Map<ElementId, ElementId> layers) {
+public record Shown(List<Body> bodies, Map<ElementId, ElementId> layers) {
 
-    static Shown of(Building building, Look look) {
+    public static Shown of(Building building, Look look) {
         return of(building, look, false);
     }
 
     /** @param inside whether with fittings and trusses: from outside none is seen */
-    static Shown of(Building building, Look look, boolean inside) {
+    public static Shown of(Building building, Look look, boolean inside) {
         List<Body> bodies = new ArrayList<>();
         for (Storey s : StoreySpace.stack(building.model())) add(building, s.id(), inside, bodies);
         return of(bodies, building, look);
     }
 
     /** Those of one storey, with what is inside. */
-    static Shown ofStorey(Building building, Look look) {
+    public static Shown ofStorey(Building building, Look look) {
         List<Body> bodies = new ArrayList<>();
         add(building, look.storey(), true, bodies);
         return of(bodies, building, look);

@@ -2,8 +2,8 @@ package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.leanlintel.core.building.PlacedFitting;
-import org.leanlintel.core.building.SymbolLines;
+import org.leanlintel.core.building.body.PlacedFitting;
+import org.leanlintel.core.building.body.SymbolLines;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
@@ -29,7 +29,7 @@ public final class SymbolPicture {
     }
 
     /** A use of it at the origin, its front downwards. */
-    static PlacedFitting placed(Symbol symbol, double widthMm, double depthMm) {
+    public static PlacedFitting placed(Symbol symbol, double widthMm, double depthMm) {
         Fitting use = new Fitting(
                 symbol.id(),
                 symbol.id(),
@@ -44,7 +44,7 @@ public final class SymbolPicture {
         return new PlacedFitting(use, symbol, Vec.ORIGIN, new Vec(1, 0), new Vec(0, -1));
     }
 
-    static List<Vec> line(SymbolLines.Line line) {
+    public static List<Vec> line(SymbolLines.Line line) {
         if (!line.closed()) return line.points();
         List<Vec> ring = new ArrayList<>(line.points());
         ring.add(line.points().getFirst());

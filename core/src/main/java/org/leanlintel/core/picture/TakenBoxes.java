@@ -9,7 +9,7 @@ import org.leanlintel.core.geometry.Vec;
 /**
  * The boxes that drawn things take on a plan, for a label to keep clear of.
  */
-record TakenBoxes(Set<Bounds> things, Set<Bounds> texts) {
+public record TakenBoxes(Set<Bounds> things, Set<Bounds> texts) {
 
     /** A letter's width as a part of the height of capitals, about; how far the outline of a wall's mark stands off it. */
     private static final double LETTER = 0.72, MARK_MM = 2;
@@ -20,14 +20,14 @@ record TakenBoxes(Set<Bounds> things, Set<Bounds> texts) {
     private static final int MOST_PIECES = 32;
 
     /** Boxes of the words among groups. */
-    static List<Bounds> texts(List<Group> groups, double scale) {
+    public static List<Bounds> texts(List<Group> groups, double scale) {
         List<Bounds> texts = new ArrayList<>();
         for (Group g : groups) for (Item item : g.items()) if (item instanceof Item.Text t) texts.add(text(t, scale));
         return texts;
     }
 
     /** Boxes of the stretches of lines among groups. */
-    static List<Bounds> lines(List<Group> groups) {
+    public static List<Bounds> lines(List<Group> groups) {
         List<Bounds> boxes = new ArrayList<>();
         for (Group g : groups)
             for (Item item : g.items())
@@ -36,7 +36,7 @@ record TakenBoxes(Set<Bounds> things, Set<Bounds> texts) {
     }
 
     /** Boxes of the marks among groups. */
-    static List<Bounds> marks(List<Group> groups, double scale) {
+    public static List<Bounds> marks(List<Group> groups, double scale) {
         return texts(groups, scale).stream().map(b -> b.grown(MARK_MM * scale)).toList();
     }
 
@@ -64,7 +64,7 @@ record TakenBoxes(Set<Bounds> things, Set<Bounds> texts) {
         return Bounds.of(corners);
     }
 
-    boolean isFree(Bounds box) {
+    public boolean isFree(Bounds box) {
         return none(things, box) && none(texts, box);
     }
 
@@ -74,7 +74,7 @@ record TakenBoxes(Set<Bounds> things, Set<Bounds> texts) {
     }
 
     /** How many things and words a line crosses, counted no further than one more than {@code most}. */
-    int crossed(Vec from, Vec to, int most) {
+    public int crossed(Vec from, Vec to, int most) {
         int crossed = 0;
         for (Set<Bounds> boxes : List.of(texts, things))
             for (Bounds b : boxes) {

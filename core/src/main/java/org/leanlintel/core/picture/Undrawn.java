@@ -13,7 +13,7 @@ import org.leanlintel.core.picture.Lettering.Align;
  * Stands in the place of an element that cannot be drawn, by a fault of ours which is logged: a crossed box and what it stands for. The
  * rest of the drawing is drawn.
  */
-final class Undrawn {
+public final class Undrawn {
 
     private static final System.Logger LOG = System.getLogger(Undrawn.class.getName());
 
@@ -23,7 +23,7 @@ final class Undrawn {
     private final Look look;
     private final Lettering lettering;
 
-    Undrawn(Look look, Lettering lettering) {
+    public Undrawn(Look look, Lettering lettering) {
         this.look = look;
         this.lettering = lettering;
     }
@@ -33,7 +33,7 @@ final class Undrawn {
      * @param at about where it is
      * @return what {@code drawing} makes, or the mark where that fails
      */
-    Group orMark(ElementId element, ElementId layer, String name, Vec at, Supplier<Group> drawing) {
+    public Group orMark(ElementId element, ElementId layer, String name, Vec at, Supplier<Group> drawing) {
         try {
             return drawing.get();
         } catch (GivenUp stopped) {

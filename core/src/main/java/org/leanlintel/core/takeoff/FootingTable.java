@@ -3,7 +3,7 @@ package org.leanlintel.core.takeoff;
 import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.Building;
-import org.leanlintel.core.building.BuiltFooting;
+import org.leanlintel.core.building.body.BuiltFooting;
 import org.leanlintel.core.measure.AreaPrinter;
 import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.measure.LevelPrinter;

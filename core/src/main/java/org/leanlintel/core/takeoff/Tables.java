@@ -1,7 +1,7 @@
 package org.leanlintel.core.takeoff;
 
-import org.leanlintel.core.building.AsItWas;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.room.AsItWas;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Unusable;
 

@@ -12,10 +12,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.leanlintel.core.Sketch;
-import org.leanlintel.core.edit.CurveWall;
-import org.leanlintel.core.edit.DrawWalls;
-import org.leanlintel.core.edit.NewWall;
+import org.leanlintel.core.building.join.Strip;
 import org.leanlintel.core.edit.Pick;
+import org.leanlintel.core.edit.wall.CurveWall;
+import org.leanlintel.core.edit.wall.DrawWalls;
+import org.leanlintel.core.edit.wall.NewWall;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Circle;
 import org.leanlintel.core.geometry.Vec;
@@ -29,7 +30,7 @@ import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.picture.Lettering;
-import org.leanlintel.core.picture.Plan;
+import org.leanlintel.core.picture.drawing.Plan;
 
 /** Curved walls, worked by hand: arcs are drawn as chords within a tenth of a millimetre. */
 class CurvedWallsTest {

@@ -9,8 +9,8 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
-import org.leanlintel.core.edit.Delete;
-import org.leanlintel.core.edit.Revise;
+import org.leanlintel.core.edit.change.Delete;
+import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
@@ -22,7 +22,7 @@ import org.leanlintel.core.model.WorkState;
 import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
-import org.leanlintel.core.picture.Plan;
+import org.leanlintel.core.picture.drawing.Plan;
 import org.leanlintel.core.takeoff.BuildUpUse;
 
 /** Heads and feet of walls, and what becomes of walls in the work drawn. The storey is 2,500 high, its plan cut at 1,200. */

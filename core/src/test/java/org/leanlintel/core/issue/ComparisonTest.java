@@ -8,22 +8,22 @@ import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.building.Building;
-import org.leanlintel.core.edit.AddSheet;
-import org.leanlintel.core.edit.Delete;
-import org.leanlintel.core.edit.Move;
-import org.leanlintel.core.edit.PlaceNote;
-import org.leanlintel.core.edit.Revise;
+import org.leanlintel.core.edit.change.Delete;
+import org.leanlintel.core.edit.change.Move;
+import org.leanlintel.core.edit.change.Revise;
+import org.leanlintel.core.edit.drawing.AddSheet;
+import org.leanlintel.core.edit.note.PlaceNote;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Wall;
-import org.leanlintel.core.picture.DrawingPicture;
 import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Picture;
+import org.leanlintel.core.picture.drawing.DrawingPicture;
 
 /** A plan at 1:50 on one sheet, with a shell, a partition and a note, issued; then changed. */
 class ComparisonTest {

@@ -6,11 +6,11 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.check.Finding;
-import org.leanlintel.core.edit.AddDrawing;
-import org.leanlintel.core.edit.AddSheet;
-import org.leanlintel.core.edit.DrawSection;
-import org.leanlintel.core.edit.PlaceSign;
-import org.leanlintel.core.edit.Revise;
+import org.leanlintel.core.edit.change.Revise;
+import org.leanlintel.core.edit.drawing.AddDrawing;
+import org.leanlintel.core.edit.drawing.AddSheet;
+import org.leanlintel.core.edit.drawing.DrawSection;
+import org.leanlintel.core.edit.note.PlaceSign;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
@@ -20,7 +20,7 @@ import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Sign;
-import org.leanlintel.core.picture.Footprint;
+import org.leanlintel.core.picture.sheet.Footprint;
 
 /** A set of one plan of 100 by 80 on paper, mended finding by finding until nothing is missed. */
 class SetCheckTest {

@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.picture.drawing.DrawingPicture;
 
 /** What boards show, one for each drawing, that were told once what there is and then only heard of differences. */
 public final class Boards {

@@ -8,7 +8,7 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import org.leanlintel.core.edit.References;
+import org.leanlintel.core.edit.change.References;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;

@@ -2,7 +2,7 @@ package org.leanlintel.formats.json;
 
 import java.util.Comparator;
 import java.util.List;
-import org.leanlintel.core.edit.Standard;
+import org.leanlintel.core.edit.office.Standard;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Unusable;

@@ -29,7 +29,7 @@ import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Picture;
-import org.leanlintel.core.picture.SheetLinks;
+import org.leanlintel.core.picture.annotate.SheetLinks;
 
 /**
  * Sheets as one document: a page each at its exact size, labelled by its number, with bookmarks to sheets and their drawings, the

@@ -14,13 +14,13 @@ import org.leanlintel.core.dimension.SetOutReport;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Model;
-import org.leanlintel.core.picture.DrawingPicture;
 import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
-import org.leanlintel.core.picture.SheetFindings;
-import org.leanlintel.core.picture.SheetPicture;
 import org.leanlintel.core.picture.TextBox;
+import org.leanlintel.core.picture.drawing.DrawingPicture;
+import org.leanlintel.core.picture.sheet.SheetFindings;
+import org.leanlintel.core.picture.sheet.SheetPicture;
 import org.leanlintel.core.sheet.TitleFacts;
 import org.leanlintel.formats.pdf.DrawingLettering;
 

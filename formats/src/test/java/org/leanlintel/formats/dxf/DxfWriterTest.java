@@ -17,11 +17,11 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Pen;
 import org.leanlintel.core.model.PenRole;
-import org.leanlintel.core.picture.DrawingPicture;
 import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Picture;
+import org.leanlintel.core.picture.drawing.DrawingPicture;
 import org.leanlintel.formats.demo.QuarryBankHouse;
 import org.leanlintel.formats.pdf.DrawingLettering;
 

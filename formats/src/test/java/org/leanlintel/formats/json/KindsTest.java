@@ -10,7 +10,7 @@ import java.util.Deque;
 import java.util.LinkedHashSet;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
-import org.leanlintel.core.edit.EditKinds;
+import org.leanlintel.core.edit.run.EditKinds;
 import org.leanlintel.core.model.Element;
 
 class KindsTest {

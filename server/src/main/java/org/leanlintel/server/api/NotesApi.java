@@ -14,7 +14,7 @@ import org.leanlintel.core.model.Target;
 import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.note.Facts;
 import org.leanlintel.core.note.Pointed;
-import org.leanlintel.core.picture.MaterialNames;
+import org.leanlintel.core.picture.height.MaterialNames;
 import org.leanlintel.formats.pdf.DrawingLettering;
 import org.leanlintel.server.api.Messages.FactAnswer;
 import org.leanlintel.server.live.Live;

@@ -3,7 +3,7 @@ package org.leanlintel.server.api;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
-import org.leanlintel.core.edit.SettingOut;
+import org.leanlintel.core.edit.setting.SettingOut;
 import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Element;

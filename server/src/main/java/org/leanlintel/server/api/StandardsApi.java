@@ -2,7 +2,7 @@ package org.leanlintel.server.api;
 
 import java.util.List;
 import java.util.UUID;
-import org.leanlintel.core.edit.Standard;
+import org.leanlintel.core.edit.office.Standard;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.formats.json.StandardFile;
 import org.leanlintel.server.live.LiveProjects;

@@ -3,7 +3,7 @@ package org.leanlintel.server.api;
 import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.Building;
-import org.leanlintel.core.building.BuiltTruss;
+import org.leanlintel.core.building.roof.BuiltTruss;
 import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.measure.LevelPrinter;
 import org.leanlintel.core.model.Site;

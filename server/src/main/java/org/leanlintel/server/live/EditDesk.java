@@ -10,7 +10,7 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.edit.Edit;
-import org.leanlintel.core.edit.Editing;
+import org.leanlintel.core.edit.run.Editing;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;

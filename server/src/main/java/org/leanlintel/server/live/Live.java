@@ -5,7 +5,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
-import org.leanlintel.core.picture.DrawingPicture;
+import org.leanlintel.core.picture.drawing.DrawingPicture;
 import org.leanlintel.formats.pdf.DrawingLettering;
 
 /** One revision of a project with what was derived from it so far. */

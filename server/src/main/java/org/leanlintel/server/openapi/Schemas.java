@@ -59,7 +59,8 @@ final class Schemas {
             Map<String, Object> number = Map.of("type", "number");
             return Map.of("type", "array", "prefixItems", List.of(number, number), "minItems", 2, "maxItems", 2);
         }
-        if (type.isEnum() || type.isRecord() || type.isSealed() || Kinds.FAMILIES.contains(type)) return reference(type);
+        if (type.isEnum() || type.isRecord() || type.isSealed() || Kinds.FAMILIES.contains(type))
+            return reference(type);
         throw new IllegalStateException("No schema for " + type);
     }
 

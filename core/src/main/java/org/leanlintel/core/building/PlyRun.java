@@ -1,4 +1,0 @@
-package org.leanlintel.core.building;
-
-/** A piece of one ply between two edges; {@code startsAtOpening}, {@code endsAtOpening} say where it was cut by one. */
-public record PlyRun(Edge from, Edge to, boolean startsAtOpening, boolean endsAtOpening) {}

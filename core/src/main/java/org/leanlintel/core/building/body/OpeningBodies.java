@@ -1,0 +1,213 @@
+package org.leanlintel.core.building.body;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.leanlintel.core.building.Body;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.Panel;
+import org.leanlintel.core.building.PlacedOpening;
+import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.building.join.Strip;
+import org.leanlintel.core.derive.Key;
+import org.leanlintel.core.derive.Reads;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.OpeningMake;
+import org.leanlintel.core.model.Side;
+
+/** What stands in the openings of a wall: frames, leaves, glass, bars and sills, each a body of its opening. */
+public final class OpeningBodies {
+
+    /** Millimetres, usual sizes: depths of frames and leaves, the face of a sash, bars, how far a sill stands out. */
+    private static final double WINDOW_MM = 70, DOOR_MM = 115, SASH_MM = 45, BAR_MM = 25, SILL_MM = 30;
+
+    /** How many parts a door that lifts is made of, and the joint between them. */
+    private static final int LIFTED_PARTS = 4;
+
+    private static final double JOINT_MM = 6;
+
+    private final WallSolid solid;
+    private final Strip strip;
+    private final List<Body> bodies = new ArrayList<>();
+
+    /** Those in one wall. */
+    record Of(ElementId wall) implements Key<List<Body>> {
+        @Override
+        public List<Body> from(Reads reads) {
+            WallSolid solid = Building.in(reads).solid(wall);
+            return solid == null ? List.of() : new OpeningBodies(solid).all();
+        }
+    }
+
+    private OpeningBodies(WallSolid solid) {
+        this.solid = solid;
+        strip = solid.strip();
+    }
+
+    private List<Body> all() {
+        for (PlacedOpening o : solid.openings()) if (o.opening().work() != Opening.Work.FILLED) add(o);
+        return List.copyOf(bodies);
+    }
+
+    private void add(PlacedOpening placed) {
+        Opening o = placed.opening();
+        OpeningMake make = o.make();
+        double in = make.fixWidthMm() / 2, under = solid.levelMm() + o.sillMm();
+        double low = o.sillMm() > 0 ? under + make.fixHeightMm() / 2 : under;
+        double high = low + o.unitHeightMm();
+        double from = placed.from() + in, to = placed.to() - in;
+        switch (o.kind()) {
+            case Opening.Window w -> window(o, w, placed, low, high);
+            case Opening.SwingDoor d -> leaves(o, panel(o, from, to, DOOR_MM, d.swing()), new double[] {1}, low, high);
+            case Opening.PairDoor d -> {
+                double first = d.active() == End.START ? d.part() : 1 - d.part();
+                leaves(o, panel(o, from, to, DOOR_MM, d.swing()), new double[] {first, 1 - first}, low, high);
+            }
+            case Opening.FoldingDoor d ->
+                leaves(o, panel(o, from, to, DOOR_MM, d.swing()), equal(d.panels()), low, high);
+            case Opening.FoldingPair d ->
+                leaves(o, panel(o, from, to, DOOR_MM, d.swing()), equal(d.panels()), low, high);
+            case Opening.PocketDoor d -> leaves(o, panel(o, from, to, strip.thickness()), equal(1), low, high);
+            case Opening.SlidingDoor d -> leaves(o, panel(o, from, to, strip.thickness()), equal(1), low, high);
+            case Opening.LiftingDoor d -> lifting(panel(o, from, to, DOOR_MM), make, low, high);
+            case Opening.OpenWay w -> {
+                if (w.lined()) frame(panel(o, from, to, strip.thickness()), make.frameMm(), low, high, false);
+            }
+        }
+    }
+
+    private static double[] equal(int panels) {
+        double[] parts = new double[panels];
+        Arrays.fill(parts, 1.0 / panels);
+        return parts;
+    }
+
+    /** A frame in the wall, flush with a side of it. */
+    private Panel panel(Opening o, double from, double to, double depthMm, Side flush) {
+        double deep = Math.min(depthMm, strip.thickness());
+        boolean outside = flush == strip.wall().outside();
+        return panel(o, from, to, outside ? 0 : strip.thickness() - deep, deep);
+    }
+
+    /** A frame in the middle of the wall. */
+    private Panel panel(Opening o, double from, double to, double depthMm) {
+        double deep = Math.min(depthMm, strip.thickness());
+        return panel(o, from, to, (strip.thickness() - deep) / 2, deep);
+    }
+
+    private Panel panel(Opening o, double from, double to, double setbackMm, double deepMm) {
+        double inwards = -strip.wall().outside().sign(), t = strip.offsetOfFace(0) + inwards * setbackMm;
+        Vec start = strip.at(from, t), end = strip.at(to, t);
+        Vec along = end.minus(start).unit();
+        return new Panel(o, start, along, along.left().times(inwards), start.distanceTo(end), deepMm, bodies);
+    }
+
+    private static void frame(Panel p, double face, double low, double high, boolean sill) {
+        p.frame(0, face, low, high);
+        p.frame(p.longMm() - face, p.longMm(), low, high);
+        p.frame(face, p.longMm() - face, high - face, high);
+        if (sill) p.frame(face, p.longMm() - face, low, low + face);
+    }
+
+    private void leaves(Opening o, Panel p, double[] parts, double low, double high) {
+        OpeningMake make = o.make();
+        double face = make.frameMm(), between = p.longMm() - 2 * face, at = face;
+        frame(p, face, low, high, make.threshold());
+        double thick = Math.max(make.leafMm(), 10);
+        for (double part : parts) {
+            double next = at + between * part;
+            p.leaf(at + make.gapMm(), next - make.gapMm(), low + make.underMm(), high - face - make.gapMm(), thick);
+            at = next;
+        }
+    }
+
+    private static void lifting(Panel p, OpeningMake make, double low, double high) {
+        frame(p, make.frameMm(), low, high, false);
+        double each = (high - make.frameMm() - low) / LIFTED_PARTS;
+        for (int i = 0; i < LIFTED_PARTS; i++)
+            p.leaf(
+                    make.frameMm(),
+                    p.longMm() - make.frameMm(),
+                    low + i * each,
+                    low + (i + 1) * each - JOINT_MM,
+                    Math.max(make.leafMm(), 40));
+    }
+
+    private void window(Opening o, Opening.Window w, PlacedOpening placed, double low, double high) {
+        double in = o.make().fixWidthMm() / 2, deep = Math.min(WINDOW_MM, strip.thickness());
+        double setback = Math.min(w.setbackMm(), strip.thickness() - deep);
+        if (w.form() instanceof Opening.Bay bay) {
+            bay(o, w, bay, placed, low, high);
+            return;
+        }
+        Panel p = panel(o, placed.from() + in, placed.to() - in, setback, deep);
+        glazed(p, o, w.lights(), w.opens(), low, high);
+        if (o.sillMm() > 0) p.box(Panel.FRAME, 0, p.longMm(), -setback - SILL_MM, 0, low - SILL_MM, low);
+    }
+
+    /** A front and a side from either edge of the opening to it, each side one light. */
+    private void bay(Opening o, Opening.Window w, Opening.Bay bay, PlacedOpening placed, double low, double high) {
+        double outer = strip.offsetOfFace(0), inwards = -strip.wall().outside().sign();
+        double out = outer - inwards * bay.projectionMm();
+        double side = (placed.to() - placed.from()) * (1 - bay.frontPart()) / 2;
+        List<Vec> line = List.of(
+                strip.at(placed.from(), outer),
+                strip.at(placed.from() + side, out),
+                strip.at(placed.to() - side, out),
+                strip.at(placed.to(), outer));
+        for (int i = 0; i < 3; i++) {
+            Vec start = line.get(i),
+                    end = line.get(i + 1),
+                    along = end.minus(start).unit();
+            Panel p = new Panel(o, start, along, along.left().times(inwards), start.distanceTo(end), WINDOW_MM, bodies);
+            glazed(p, o, i == 1 ? w.lights() : 1, i == 1 ? w.opens() : Opening.Opens.FIXED, low, high);
+        }
+    }
+
+    private static void glazed(Panel p, Opening o, int lights, Opening.Opens opens, double low, double high) {
+        OpeningMake make = o.make();
+        double face = make.frameMm(), each = (p.longMm() - face) / lights;
+        frame(p, face, low, high, true);
+        for (int i = 0; i < lights; i++) {
+            double from = i * each + face, to = (i + 1) * each;
+            if (i > 0) p.frame(from - face, from, low + face, high - face);
+            double bottom = low + face, top = high - face;
+            switch (opens) {
+                case FIXED -> pane(p, make, from, to, bottom, top, p.deepMm() / 2);
+                case SIDE_HUNG, TOP_HUNG -> sash(p, make, from, to, bottom, top, 10);
+                case VERTICAL_SLIDING -> {
+                    double middle = (bottom + top) / 2;
+                    sash(p, make, from, to, bottom, middle + SASH_MM / 2, p.deepMm() / 2);
+                    sash(p, make, from, to, middle - SASH_MM / 2, top, 5);
+                }
+                case HORIZONTAL_SLIDING -> sash(p, make, from, to, bottom, top, i % 2 == 0 ? 5 : p.deepMm() / 2);
+            }
+        }
+    }
+
+    private static void sash(
+            Panel p, OpeningMake make, double from, double to, double low, double high, double setback) {
+        double deep = p.deepMm() / 2 - 5;
+        p.box(Panel.SASH, from, from + SASH_MM, setback, setback + deep, low, high);
+        p.box(Panel.SASH, to - SASH_MM, to, setback, setback + deep, low, high);
+        p.box(Panel.SASH, from + SASH_MM, to - SASH_MM, setback, setback + deep, low, low + SASH_MM);
+        p.box(Panel.SASH, from + SASH_MM, to - SASH_MM, setback, setback + deep, high - SASH_MM, high);
+        pane(p, make, from + SASH_MM, to - SASH_MM, low + SASH_MM, high - SASH_MM, setback + deep / 2);
+    }
+
+    private static void pane(
+            Panel p, OpeningMake make, double from, double to, double low, double high, double setback) {
+        p.box(Panel.GLASS, from, to, setback, setback + 12, low, high);
+        for (int i = 1; i <= make.barsUp(); i++) {
+            double at = from + (to - from) * i / (make.barsUp() + 1) - BAR_MM / 2;
+            p.box(Panel.SASH, at, at + BAR_MM, setback - 4, setback, low, high);
+        }
+        for (int i = 1; i <= make.barsAcross(); i++) {
+            double at = low + (high - low) * i / (make.barsAcross() + 1) - BAR_MM / 2;
+            p.box(Panel.SASH, from, to, setback - 4, setback, at, at + BAR_MM);
+        }
+    }
+}

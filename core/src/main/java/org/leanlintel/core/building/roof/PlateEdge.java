@@ -1,0 +1,48 @@
+package org.leanlintel.core.building.roof;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Roof;
+
+/**
+ * One side of what a roof covers, the roof to its left, at the outer face of the wall it stands on.
+ *
+ * @param along what the roof knows it by: as many as lie in line and are alike
+ * @param facingMm from the wall's outer face to that of its structure; 0 where it stands on none
+ * @param structureMm how thick that structure is; 0 where it stands on none
+ */
+public record PlateEdge(List<Roof.Along> along, Vec from, Vec to, Roof.Edge edge, double facingMm, double structureMm) {
+
+    public PlateEdge {
+        along = List.copyOf(along);
+    }
+
+    public Vec direction() {
+        return to.minus(from).unit();
+    }
+
+    public Vec inwards() {
+        return direction().left();
+    }
+
+    boolean isInLineWith(PlateEdge next) {
+        return Math.abs(direction().cross(next.direction())) < IN_LINE_SINE
+                && direction().dot(next.direction()) > 0;
+    }
+
+    /** The sine of the angle under which sides that follow each other are in line. */
+    private static final double IN_LINE_SINE = 1.7e-3;
+
+    /** Whether a slope begins at it. */
+    public boolean isEaves() {
+        return edge.tan() > 0;
+    }
+
+    /** This and the next, in line with it, as one. */
+    PlateEdge with(PlateEdge next) {
+        List<Roof.Along> both = new ArrayList<>(along);
+        for (Roof.Along a : next.along) if (!both.contains(a)) both.add(a);
+        return new PlateEdge(both, from, next.to, edge, facingMm, structureMm);
+    }
+}

@@ -1,0 +1,192 @@
+package org.leanlintel.core.building.roof;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Body;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.building.join.Strip;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Plane;
+import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Post;
+import org.leanlintel.core.model.Rise;
+import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.StoreySpace;
+import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.roof.RoofShape;
+
+/**
+ * Walls as the roofs over their storey leave them: those under eaves end at the plate, gables rise to the rafters, all others
+ * are cut by what lies over them, and rise to it where the roof itself closes the rooms.
+ */
+public final class UnderRoofs {
+
+    /** How far beside a side of a roof a wall may lie that carries it. */
+    private static final double BESIDE_MM = 30;
+
+    private final Wall wall;
+    private final Strip strip;
+    private final double headMm;
+    private final BuiltRoof built;
+    private final List<RoofShape.Face> faces;
+
+    private UnderRoofs(Strip strip, double headMm, BuiltRoof built, List<RoofShape.Face> faces) {
+        this.strip = strip;
+        wall = strip.wall();
+        this.headMm = headMm;
+        this.built = built;
+        this.faces = faces;
+    }
+
+    public static List<Body> of(WallSolid solid, List<Body> bodies, Building building) {
+        Wall wall = solid.strip().wall();
+        StoreySpace on = solid.space();
+        List<Body> left = bodies;
+        for (Roof roof : building.model().all(Roof.class)) {
+            if (!roof.storey().equals(wall.storey()) || !roof.stays()) continue;
+            JoinedRoof joined = building.get(new JoinedRoof.Of(roof.id()));
+            if (joined == null) continue;
+            left = new UnderRoofs(solid.strip(), on.levelMm() + on.headMm(), joined.built(), joined.faces()).of(left);
+        }
+        return left;
+    }
+
+    /** A post under a roof of its storey ends under its rafters. */
+    public static List<Body> of(Post post, List<Body> bodies, Building building) {
+        List<Body> left = bodies;
+        for (Roof roof : building.model().all(Roof.class)) {
+            if (!roof.storey().equals(post.storey()) || !roof.stays()) continue;
+            JoinedRoof joined = building.get(new JoinedRoof.Of(roof.id()));
+            if (joined == null) continue;
+            List<Body> cut = new ArrayList<>();
+            for (Body b : left) underRafters(b, joined, cut);
+            left = cut;
+        }
+        return left;
+    }
+
+    private static void underRafters(Body b, JoinedRoof joined, List<Body> left) {
+        Area bare = Area.of(b.outline());
+        for (RoofShape.Face f : joined.faces()) {
+            Area under = bare.and(f.plan());
+            if (under.isEmpty()) continue;
+            for (List<Vec> ring : open(under.ringsWithoutHoles()))
+                cut(b, ring, joined.built().underRafters(f), left);
+            bare = bare.minus(f.plan());
+        }
+        for (List<Vec> ring : open(bare.ringsWithoutHoles())) add(b, ring, b.high(), left);
+    }
+
+    private List<Body> of(List<Body> bodies) {
+        PlateEdge on = carried();
+        List<Body> left = new ArrayList<>();
+        for (Body b : bodies) {
+            if (on != null && on.isEaves())
+                underEaves(b, built.plateMm() + on.edge().raisedMm(), left);
+            else under(b, on, left);
+        }
+        return left;
+    }
+
+    /** The side of the roof that the wall carries; null where it carries none. */
+    private @Nullable PlateEdge carried() {
+        if (!strip.axis().isStraight()) return null;
+        Vec way = strip.axis().chord().direction(), middle = strip.at(strip.length() / 2, 0);
+        for (PlateEdge e : built.plate()) {
+            if (Math.abs(way.cross(e.direction())) > Tolerance.PARALLEL_SINE) continue;
+            double along = middle.minus(e.from()).dot(e.direction());
+            if (along < 0 || along > e.from().distanceTo(e.to())) continue;
+            for (int face : new int[] {0, strip.plies().size()}) {
+                Vec onFace = strip.at(0, strip.offsetOfFace(face));
+                if (Math.abs(e.direction().cross(onFace.minus(e.from()))) < BESIDE_MM) return e;
+            }
+        }
+        return null;
+    }
+
+    /** Whether it goes up to what lies over it, and is the uppermost of its wall. */
+    private boolean rises(Body b) {
+        return wall.rise().head() instanceof Rise.UnderStoreyAbove
+                && b.high().isLevel()
+                && Tolerance.same(b.high().z(), headMm);
+    }
+
+    private void underEaves(Body b, double plateMm, List<Body> left) {
+        Plane plate = Plane.level(plateMm);
+        if (rises(b)) add(b, b.outline(), plate, left);
+        else cut(b, b.outline(), plate, left);
+    }
+
+    private void under(Body b, @Nullable PlateEdge on, List<Body> left) {
+        Bounds bounds = Bounds.of(b.outline());
+        boolean up = rises(b) && (on == null ? built.roof().under() instanceof Roof.ItsUnderside : goesUp(on));
+        if (!up && b.highMm() <= lowestOver(bounds)) {
+            left.add(b);
+            return;
+        }
+        Area whole = Area.of(b.outline()), bare = whole;
+        for (RoofShape.Face f : faces) {
+            if (!f.plan().bounds().meets(bounds)) continue;
+            Plane over = on == null ? built.underside(f) : built.underRafters(f);
+            boolean all = f.plan().covers(whole);
+            for (List<Vec> ring :
+                    all ? List.of(b.outline()) : open(whole.and(f.plan()).ringsWithoutHoles())) {
+                if (up) add(b, ring, over, left);
+                else cut(b, ring, over, left);
+            }
+            if (all) return;
+            bare = bare.minus(f.plan());
+        }
+        if (bare.mm2() < Tolerance.SLIVER_MM2) return;
+        for (List<Vec> ring : open(bare.ringsWithoutHoles())) add(b, ring, b.high(), left);
+    }
+
+    private static boolean goesUp(PlateEdge on) {
+        return !(on.edge().rises() instanceof Roof.Against);
+    }
+
+    /** The lowest place of the roof over some bounds; without end where none of it lies there. */
+    private double lowestOver(Bounds bounds) {
+        double lowest = Double.POSITIVE_INFINITY;
+        for (RoofShape.Face f : faces) {
+            if (!f.plan().bounds().meets(bounds)) continue;
+            Plane under = built.underside(f);
+            for (Vec p : List.of(
+                    new Vec(bounds.minX(), bounds.minY()),
+                    new Vec(bounds.maxX(), bounds.minY()),
+                    new Vec(bounds.maxX(), bounds.maxY()),
+                    new Vec(bounds.minX(), bounds.maxY()))) lowest = Math.min(lowest, under.at(p));
+        }
+        return lowest;
+    }
+
+    static List<List<Vec>> open(List<List<Vec>> closed) {
+        return closed.stream().map(r -> r.subList(0, r.size() - 1)).toList();
+    }
+
+    /** Cut off by a plane. */
+    static void cut(Body b, List<Vec> ring, Plane over, List<Body> left) {
+        Plane room = over.minus(b.high());
+        if (room.isLevel()) {
+            add(b, ring, room.z() >= 0 ? b.high() : over, left);
+            return;
+        }
+        Area whole = Area.of(ring);
+        for (List<Vec> part : open(whole.over(room).ringsWithoutHoles())) add(b, part, b.high(), left);
+        for (List<Vec> part : open(whole.over(b.high().minus(over)).ringsWithoutHoles())) add(b, part, over, left);
+    }
+
+    /** As far as it stands over its foot. */
+    private static void add(Body b, List<Vec> ring, Plane high, List<Body> left) {
+        Plane room = high.minus(b.low()).raised(-Tolerance.SAME_MM);
+        boolean all = ring.stream().allMatch(p -> room.at(p) >= 0);
+        for (List<Vec> part :
+                all ? List.of(ring) : open(Area.of(ring).over(room).ringsWithoutHoles()))
+            if (Area.of(part).mm2() >= Tolerance.OVERLAP_MM2)
+                left.add(new Body(b.element(), b.ply(), b.material(), b.does(), part, b.low(), high));
+    }
+}

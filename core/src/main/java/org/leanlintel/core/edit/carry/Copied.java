@@ -1,0 +1,39 @@
+package org.leanlintel.core.edit.carry;
+
+import java.util.ArrayDeque;
+import java.util.Collection;
+import java.util.Deque;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.leanlintel.core.edit.change.References;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Wall;
+
+/** What has to be taken along for {@link Paste}: things with what belongs to them, and all that these refer to. */
+public final class Copied {
+
+    private Copied() {}
+
+    /** @throws org.leanlintel.core.model.MissingElement if a thing is not in the model */
+    public static Collection<Element> of(Model model, List<ElementId> things) {
+        Map<ElementId, Element> found = new LinkedHashMap<>();
+        Deque<Element> left = new ArrayDeque<>();
+        for (ElementId id : things) {
+            Element thing = model.get(id, Element.class);
+            left.add(thing);
+            if (thing instanceof Wall w) {
+                left.addAll(model.relations().openingsIn(w.id()));
+                left.addAll(model.relations().piecesOn(w.id()));
+            }
+        }
+        while (!left.isEmpty()) {
+            Element next = left.pop();
+            if (found.putIfAbsent(next.id(), next) != null) continue;
+            for (ElementId id : References.to(next)) left.add(model.get(id, Element.class));
+        }
+        return found.values();
+    }
+}

@@ -1,0 +1,113 @@
+package org.leanlintel.core.edit.carry;
+
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.edit.Naming;
+import org.leanlintel.core.edit.NewIds;
+import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Layer;
+import org.leanlintel.core.model.Material;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Storey;
+
+/**
+ * What stands in a project for the storeys, drawings, layers, materials and build-ups of another: the storey and drawing
+ * pasted into, what the project has alike, and else a copy under a free name and mark.
+ */
+final class Sharing {
+
+    /** Of a mark, so that a number fits behind them. */
+    private static final int MOST_LETTERS = 2;
+
+    private final Model model;
+    private final Model copied;
+    private final Drawing shown;
+    private final NewIds ids;
+    private final Map<ElementId, ElementId> known = new HashMap<>();
+    private final Map<ElementId, Element> made = new LinkedHashMap<>();
+
+    Sharing(Model model, Model copied, Drawing shown, NewIds ids) {
+        this.model = model;
+        this.copied = copied;
+        this.shown = shown;
+        this.ids = ids;
+    }
+
+    ElementId there(ElementId was) {
+        return known.getOrDefault(was, was);
+    }
+
+    /** What the project did not have. */
+    Collection<Element> made() {
+        return made.values();
+    }
+
+    void share() {
+        for (Storey s : copied.all(Storey.class)) known.put(s.id(), shown.storey());
+        for (Drawing d : copied.all(Drawing.class)) known.put(d.id(), shown.id());
+        copied.all(Layer.class).forEach(this::layer);
+        copied.all(Material.class).forEach(this::material);
+        copied.all(BuildUp.class).forEach(this::buildUp);
+    }
+
+    private void layer(Layer layer) {
+        Layer here = null;
+        for (Layer l : model.all(Layer.class)) if (l.name().equals(layer.name())) here = l;
+        if (here != null) known.put(layer.id(), here.id());
+        else add(layer.id(), layer.copied(free(layer.id())));
+    }
+
+    private void material(Material material) {
+        for (Material m : model.all(Material.class)) {
+            if (!m.called(material.id(), material.name()).equals(material)) continue;
+            known.put(material.id(), m.id());
+            return;
+        }
+        add(material.id(), material.called(free(material.id()), material.name()));
+    }
+
+    private void buildUp(BuildUp was) {
+        BuildUp buildUp = was.of(this::there);
+        for (BuildUp b : model.all(BuildUp.class)) {
+            if (!b.named(was.id(), was.mark(), was.name()).equals(buildUp)) continue;
+            known.put(was.id(), b.id());
+            return;
+        }
+        add(was.id(), buildUp.named(free(was.id()), freeMark(was.mark()), freeName(was.name())));
+    }
+
+    private void add(ElementId was, Element element) {
+        known.put(was, element.id());
+        made.put(element.id(), element);
+    }
+
+    private ElementId free(ElementId wanted) {
+        return model.find(wanted) == null ? wanted : ids.next();
+    }
+
+    private String freeMark(String wanted) {
+        if (buildUpOf(wanted, null) == null) return wanted;
+        int added =
+                (int) made.values().stream().filter(BuildUp.class::isInstance).count();
+        String letters = wanted.replaceAll("\\d+$", "");
+        return Naming.nextBuildUpMark(model, letters.length() > MOST_LETTERS ? "" : letters, added + 1);
+    }
+
+    private String freeName(String wanted) {
+        String name = wanted;
+        for (int i = 2; buildUpOf(null, name) != null; i++) name = wanted + " " + i;
+        return name;
+    }
+
+    private @Nullable BuildUp buildUpOf(@Nullable String mark, @Nullable String name) {
+        for (BuildUp b : model.all(BuildUp.class))
+            if (b.mark().equalsIgnoreCase(mark) || b.name().equalsIgnoreCase(name)) return b;
+        return null;
+    }
+}

@@ -1,0 +1,245 @@
+package org.leanlintel.core.edit.run;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.PlacedOpening;
+import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.building.body.BuiltFooting;
+import org.leanlintel.core.building.body.PlacedFitting;
+import org.leanlintel.core.building.body.UnderStair;
+import org.leanlintel.core.building.join.Strip;
+import org.leanlintel.core.building.roof.BuiltRoof;
+import org.leanlintel.core.building.room.FloorAreas;
+import org.leanlintel.core.building.room.RoomSpace;
+import org.leanlintel.core.building.room.Rooms;
+import org.leanlintel.core.edit.Places;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Fitting;
+import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.Footing;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Rise;
+import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.Room;
+import org.leanlintel.core.model.Rules;
+import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.Wall;
+
+/**
+ * What follows a change besides what the edit itself did: openings and fittings whose stops are gone stay where they are,
+ * walls under stairs end under them, and a room stays with the area that has most of what it was.
+ */
+final class Following {
+
+    private final Building before;
+    private final Building after;
+    private final List<Element> put = new ArrayList<>();
+
+    private Following(Building before, Building after) {
+        this.before = before;
+        this.after = after;
+    }
+
+    /** The change with openings and fittings that stay where they are; the same one where none has to. */
+    static Change places(Building before, Change change, Building after) {
+        Following following = new Following(before, after);
+        following.faces(change);
+        following.openings();
+        following.fittings();
+        following.floors();
+        following.roofs();
+        following.footings();
+        following.underStairs(change);
+        return following.joinedTo(change);
+    }
+
+    /** The change with rooms that keep their areas; the same one where none has to. {@code after} is sound. */
+    static Change rooms(Building before, Change change, Building after) {
+        Following following = new Following(before, after);
+        following.rooms();
+        return following.joinedTo(change);
+    }
+
+    private Change joinedTo(Change change) {
+        return put.isEmpty()
+                ? change
+                : change.then(before.model(), Change.to(after.model(), change.name(), put, List.of()));
+    }
+
+    private void faces(Change change) {
+        put.addAll(FollowingFaces.of(before.model(), change, after.model()));
+    }
+
+    private void openings() {
+        for (ElementId wall : after.fitted()) {
+            WallSolid solid = after.solid(wall);
+            if (solid == null || solid.lostOpenings().isEmpty()) continue;
+            for (ElementId id : solid.lostOpenings()) {
+                Opening opening = after.model().get(id, Opening.class);
+                PlacedOpening was = placedBefore(opening);
+                if (was == null) was = solid.opening(id);
+                if (was == null) continue;
+                Strip then = before.strip(was.opening().wall());
+                Strip strip = then == null ? solid.strip() : then;
+                double middle = solid.strip().axis().s(strip.at((was.from() + was.to()) / 2, 0));
+                put.add(opening.placed(wall, Places.fixed(solid, middle, opening.widthMm())));
+            }
+        }
+    }
+
+    private @Nullable PlacedOpening placedBefore(Opening now) {
+        if (!(before.model().find(now.id(), Opening.class) instanceof Opening was)) return null;
+        WallSolid solid = before.solid(was.wall());
+        return solid == null ? null : solid.opening(was.id());
+    }
+
+    private void fittings() {
+        if (after.fitted().isEmpty()) return;
+        for (Fitting f : after.model().all(Fitting.class)) {
+            if (!(f.seat() instanceof Fitting.OnWall seat) || !after.fitted().contains(seat.wall())) continue;
+            if (PlacedFitting.of(f, after) != null || !(before.model().find(f.id()) instanceof Fitting was)) continue;
+            PlacedFitting placed = PlacedFitting.of(was, before);
+            if (placed == null) continue;
+            if (!(after.solid(seat.wall()) instanceof WallSolid solid)) continue;
+            double middle = solid.strip().axis().s(placed.box(f.widthMm() / 2, 0));
+            put.add(f.seated(new Fitting.OnWall(seat.wall(), seat.side(), Places.fixed(solid, middle, f.widthMm()))));
+        }
+    }
+
+    /** A floor that fills a shell goes with it where the shell leaves its seed behind. */
+    private void floors() {
+        if (after.fitted().isEmpty()) return;
+        for (Floor f : after.model().all(Floor.class)) {
+            if (!(f.outline() instanceof Floor.InsideShell shell)
+                    || before.model().find(f.id()) != f) continue;
+            if (FloorAreas.closes(f, after) || !FloorAreas.closes(f, before)) continue;
+            for (Vec by : movedBy(f.storey())) {
+                Floor moved = f.within(new Floor.InsideShell(shell.seed().plus(by), shell.edge()), f.span());
+                if (!FloorAreas.closes(moved, after)) continue;
+                put.add(moved);
+                break;
+            }
+        }
+    }
+
+    /** A roof over a shell that closes round its seed no more goes along with the first wall that moved and brings it back. */
+    private void roofs() {
+        if (after.fitted().isEmpty()) return;
+        for (Roof r : after.model().all(Roof.class)) {
+            if (!(r.over() instanceof Roof.OverShell shell) || before.model().find(r.id()) != r) continue;
+            if (!BuiltRoof.of(r, after).plate().isEmpty()
+                    || BuiltRoof.of(r, before).plate().isEmpty()) continue;
+            for (Vec by : movedBy(r.storey())) {
+                Roof moved = r.over(new Roof.OverShell(shell.seed().plus(by)), r.own());
+                if (BuiltRoof.of(moved, after).plate().isEmpty()) continue;
+                put.add(moved);
+                break;
+            }
+        }
+    }
+
+    /** A foundation under a shell goes with it likewise. */
+    private void footings() {
+        if (after.fitted().isEmpty()) return;
+        for (Footing f : after.model().all(Footing.class)) {
+            if (!(f.under() instanceof Footing.UnderShell shell)
+                    || before.model().find(f.id()) != f) continue;
+            if (BuiltFooting.of(f, after) != null || BuiltFooting.of(f, before) == null) continue;
+            for (Vec by : movedBy(f.storey())) {
+                Footing moved = f.under(new Footing.UnderShell(shell.seed().plus(by)));
+                if (BuiltFooting.of(moved, after) == null) continue;
+                put.add(moved);
+                break;
+            }
+        }
+    }
+
+    /** How far the walls of a storey that changed have gone. */
+    private List<Vec> movedBy(ElementId storey) {
+        List<Vec> by = new ArrayList<>();
+        for (ElementId wall : after.fitted()) {
+            Strip was = before.strip(wall), is = after.strip(wall);
+            if (was != null && is != null && was.wall().storey().equals(storey))
+                by.add(is.axis().start().minus(was.axis().start()));
+        }
+        return by;
+    }
+
+    /** Walls under stairs end under them, wherever those come to be. */
+    private void underStairs(Change change) {
+        boolean heights = Stream.concat(change.before().stream(), change.after().stream())
+                .anyMatch(e -> e instanceof Stair || e instanceof Storey || e instanceof Rules || e instanceof BuildUp);
+        for (Wall wall : after.model().all(Wall.class)) {
+            if (!(wall.rise().head() instanceof Rise.UnderStairs was)
+                    || !heights && !after.fitted().contains(wall.id())
+                    || !(after.strip(wall.id()) instanceof Strip strip)) continue;
+            Rise.UnderStairs is = UnderStair.head(strip, after.model());
+            if (!is.equals(was)) put.add(wall.rising(new Rise(wall.rise().foot(), is)));
+        }
+    }
+
+    /**
+     * Each stays with the area its seed lies in. Where rooms of different areas come to lie in one, the one that was most
+     * of it stays, and the others go where most of them is, if that has no room yet.
+     */
+    private void rooms() {
+        Map<RoomSpace, List<Room>> there = new HashMap<>();
+        List<Room> strays = new ArrayList<>();
+        for (Room room : after.model().all(Room.class)) {
+            RoomSpace is = Rooms.in(after).of(room);
+            if (is == null) strays.add(room);
+            else there.computeIfAbsent(is, s -> new ArrayList<>()).add(room);
+        }
+        there.forEach((space, rooms) -> {
+            if (rooms.size() > 1) strays.addAll(moreElsewhere(space, rooms));
+        });
+        for (Room room : strays) {
+            RoomSpace was = Rooms.in(before).of(room);
+            RoomSpace best = was == null ? null : mostOf(was, there.keySet());
+            if (was == null || best == null) continue;
+            there.put(best, List.of(room));
+            put.add(room.seeded(best.net().and(was.net()).parts().getFirst().middle()));
+        }
+    }
+
+    /** All but the one that was most of the area, if they were not one before. */
+    private List<Room> moreElsewhere(RoomSpace space, List<Room> rooms) {
+        List<Room> sorted = new ArrayList<>(rooms);
+        sorted.sort(Comparator.comparingDouble(r -> -shared(Rooms.in(before).of(r), space)));
+        RoomSpace first = Rooms.in(before).of(sorted.getFirst());
+        return sorted.stream()
+                .skip(1)
+                .filter(r -> Rooms.in(before).of(r) != first)
+                .toList();
+    }
+
+    private static double shared(@Nullable RoomSpace was, RoomSpace space) {
+        if (was == null || !space.bounds().meets(was.bounds())) return 0;
+        return space == was ? was.net().mm2() : space.net().and(was.net()).mm2();
+    }
+
+    private @Nullable RoomSpace mostOf(RoomSpace was, Set<RoomSpace> not) {
+        RoomSpace best = null;
+        double most = 0;
+        for (RoomSpace space : Rooms.in(after).of(was.storey())) {
+            if (not.contains(space)) continue;
+            double mm2 = shared(was, space);
+            if (mm2 <= most) continue;
+            most = mm2;
+            best = space;
+        }
+        return best;
+    }
+}

@@ -1,0 +1,47 @@
+package org.leanlintel.core.picture.annotate;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.body.BuiltFooting;
+import org.leanlintel.core.building.roof.BuiltRoof;
+import org.leanlintel.core.model.Footing;
+import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.StoreySpace;
+
+/** The levels that sections and elevations tell. */
+public final class HouseLevels {
+
+    /** One of them. @param weight what gives way where two stand too near each other: the greater stays */
+    private record Level(double mm, String name, int weight) {}
+
+    private HouseLevels() {}
+
+    /** @param groundMm where the levels stand; @param foundations whether those are shown */
+    public static void mark(Building building, double groundMm, boolean foundations, LevelMarks marks, double scale) {
+        List<Level> all = new ArrayList<>();
+        List<Storey> stack = StoreySpace.stack(building.model());
+        for (Storey s : stack) all.add(new Level(s.levelMm(), s.name(), 4));
+        boolean roofed = false;
+        for (Roof r : building.model().all(Roof.class)) {
+            BuiltRoof built = building.get(new BuiltRoof.Of(r.id()));
+            if (built == null || built.shape() == null || !r.stays()) continue;
+            roofed = true;
+            all.add(new Level(built.plateMm(), "plate of " + r.mark(), 2));
+            all.add(new Level(built.lowestEavesMm(), "eaves of " + r.mark(), 1));
+            all.add(new Level(built.ridgeMm(), "ridge of " + r.mark(), 3));
+        }
+        if (!roofed) all.add(new Level(stack.getLast().topMm(), "wall heads", 2));
+        if (groundMm != 0) all.add(new Level(groundMm, "ground", 3));
+        for (Footing f : building.model().all(Footing.class))
+            if (foundations && f.stays() && building.get(new BuiltFooting.Of(f.id())) instanceof BuiltFooting built)
+                all.add(new Level(built.lowMm(), "underside of " + f.mark(), 2));
+        all.sort(Comparator.comparingInt(Level::weight).reversed().thenComparingDouble(Level::mm));
+        List<Level> told = new ArrayList<>();
+        for (Level l : all)
+            if (told.stream().noneMatch(t -> Math.abs(t.mm() - l.mm()) < LevelMarks.apartMm(scale))) told.add(l);
+        told.forEach(l -> marks.mark(l.mm(), l.name()));
+    }
+}

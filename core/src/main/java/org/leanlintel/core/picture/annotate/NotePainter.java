@@ -1,0 +1,101 @@
+package org.leanlintel.core.picture.annotate;
+
+import java.util.List;
+import java.util.Objects;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.Note;
+import org.leanlintel.core.model.Target;
+import org.leanlintel.core.note.Filled;
+import org.leanlintel.core.note.Pointed;
+import org.leanlintel.core.picture.Group;
+import org.leanlintel.core.picture.Lettering;
+import org.leanlintel.core.picture.Lettering.Align;
+import org.leanlintel.core.picture.Look;
+import org.leanlintel.core.picture.Pens;
+
+/** Notes and names: their words, with fields filled, and the leaders to what they point at. */
+final class NotePainter {
+
+    /** A note that says them has a dot in each. */
+    private static final String PLIES = "{plies}";
+
+    private final Note note;
+    private final Building building;
+    private final Drawing drawing;
+    private final Lettering lettering;
+    private final double scale;
+    private final Pens pens;
+    private final Pointed pointed;
+    private final List<NoteLines.Line> lines;
+
+    NotePainter(Note note, Building building, Lettering lettering, Look look) {
+        this.note = note;
+        this.building = building;
+        drawing = look.drawing();
+        this.lettering = lettering;
+        scale = look.drawing().scale();
+        pens = new Pens(look.lens());
+        pointed = Pointed.in(look.drawing(), building);
+        lines = NoteLines.of(note, Filled.of(note, building).text(), lettering);
+    }
+
+    Group paint() {
+        Align align = NoteLines.align(note.style());
+        for (NoteLines.Line l : lines)
+            pens.add(lettering.set(l.words(), at(l.right(), -l.down()), 0, l.heightMm(), align, l.strong()));
+        leaders();
+        return new Group(note.id(), note.layer(), pens.items(), List.of());
+    }
+
+    private Vec at(double right, double up) {
+        return note.at().plus(new Vec(right, up).times(scale));
+    }
+
+    private void leaders() {
+        List<Target> targets = note.leaders().targets();
+        List<Vec> tips =
+                targets.stream().map(pointed::at).filter(Objects::nonNull).toList();
+        if (tips.isEmpty()) return;
+        LeaderPainter painter = new LeaderPainter(note.leaders(), scale, pens);
+        boolean right = isRight(tips.getFirst());
+        Vec from = landing(right, tips.getFirst());
+        int side = right ? 1 : -1;
+        for (Target t : targets) {
+            Vec tip = pointed.at(t);
+            List<Vec> plies = note.text().contains(PLIES) ? ThroughPlies.of(t, drawing, building) : List.of();
+            if (plies.size() > 1) painter.paintThrough(from, side, plies);
+            else if (tip != null) painter.paint(from, side, tip);
+        }
+        for (Target t : targets) if (t instanceof Target.Lost lost) painter.lost(lost.at());
+    }
+
+    /** Whether leaders begin at the right end of the words. */
+    private boolean isRight(Vec tip) {
+        NoteLines.Line first = first();
+        double middle = note.style().isCentred() ? 0 : first.right() + width(first) / 2;
+        return tip.x() > at(middle, 0).x();
+    }
+
+    /** Half as high as the first line, a little beside it; beside the longest where the leader goes down past them. */
+    private Vec landing(boolean right, Vec tip) {
+        NoteLines.Line first = first();
+        double low = note.style().isCentred() ? -width(first) / 2 : 0;
+        boolean downwards = tip.y() < at(0, 0).y();
+        double end = downwards
+                ? lines.stream().mapToDouble(l -> l.right() + width(l)).max().orElse(0)
+                : first.right() + width(first);
+        double high = note.style().isCentred() ? width(first) / 2 : end;
+        double aside = right ? high + LeaderPainter.BESIDE_MM : low - LeaderPainter.BESIDE_MM;
+        return at(aside, first.heightMm() / 2);
+    }
+
+    private NoteLines.Line first() {
+        return lines.getFirst();
+    }
+
+    private double width(NoteLines.Line line) {
+        return lettering.width(line.words(), line.heightMm(), line.strong());
+    }
+}

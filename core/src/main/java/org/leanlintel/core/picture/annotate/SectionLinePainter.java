@@ -1,0 +1,52 @@
+package org.leanlintel.core.picture.annotate;
+
+import java.util.List;
+import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.SectionLine;
+import org.leanlintel.core.model.Side;
+import org.leanlintel.core.picture.Group;
+import org.leanlintel.core.picture.Lettering;
+import org.leanlintel.core.picture.Lettering.Align;
+import org.leanlintel.core.picture.Look;
+import org.leanlintel.core.picture.Pens;
+
+/** Where a section is cut: the ends of its line with an arrow at each, the way it looks, its mark beside that, and on which sheet it is drawn. */
+public final class SectionLinePainter {
+
+    /** On paper: an arrow's length and half its width; from the line to the middle of the mark; how much of the line is drawn. */
+    private static final double ARROW_MM = 5, HALF_MM = 1.6, MARK_MM = 7.5, STUB_MM = 14;
+    /** On paper: letters of the number of its sheet, and how far beside its mark they stand. */
+    private static final double SHEET_MM = 1.8, BESIDE_MM = 1.2;
+
+    private SectionLinePainter() {}
+
+    /** @param sheet the number of the sheet its section stands on; empty where it stands on none */
+    public static Group of(SectionLine line, String sheet, Look look, Lettering lettering) {
+        Pens pens = new Pens(look.lens());
+        double scale = look.drawing().scale();
+        Vec on = line.to().minus(line.from()).unit();
+        Vec looking = line.looking() == Side.LEFT ? on.left() : on.left().times(-1);
+        double stub = Math.min(STUB_MM * scale, line.from().distanceTo(line.to()) / 3);
+        pens.line(PenRole.LEVEL, line.from(), line.from().along(on, stub));
+        pens.line(PenRole.LEVEL, line.to().along(on, -stub), line.to());
+        for (Vec end : List.of(line.from(), line.to())) {
+            Vec tip = end.along(looking, ARROW_MM * scale);
+            pens.line(
+                    PenRole.LEVEL,
+                    end.along(on, -HALF_MM * scale),
+                    tip,
+                    end.along(on, HALF_MM * scale),
+                    end.along(on, -HALF_MM * scale));
+            Vec at = end.along(looking, MARK_MM * scale).plus(new Vec(0, -Lettering.NAME_MM / 2 * scale));
+            pens.add(lettering.set(line.mark(), at, 0, Lettering.NAME_MM, Align.CENTRE, true));
+            if (sheet.isEmpty()) continue;
+            boolean right = looking.x() > -Tolerance.PARALLEL_SINE;
+            double aside = lettering.width(line.mark(), Lettering.NAME_MM, true) / 2 + BESIDE_MM;
+            Vec beside = at.plus(new Vec(right ? aside : -aside, 0).times(scale));
+            pens.add(lettering.set(sheet, beside, 0, SHEET_MM, right ? Align.LEFT : Align.RIGHT, false));
+        }
+        return new Group(line.id(), line.layer(), pens.items(), List.of());
+    }
+}

@@ -1,0 +1,173 @@
+package org.leanlintel.core.picture.annotate;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.feature.HeldPoints;
+import org.leanlintel.core.building.feature.HeldPoints.Held;
+import org.leanlintel.core.dimension.FigureWords;
+import org.leanlintel.core.dimension.OwnParts;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Line;
+import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.GridLine;
+import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.OwnPart;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.StringStyle;
+import org.leanlintel.core.picture.Group;
+import org.leanlintel.core.picture.Inks;
+import org.leanlintel.core.picture.Item;
+import org.leanlintel.core.picture.Lettering;
+import org.leanlintel.core.picture.Look;
+import org.leanlintel.core.picture.Pens;
+
+/** A dimension string as ISO 129-1 draws it: a line, lines from it to what is measured, terminators and figures, in its style. */
+final class StringPainter {
+
+    /** On paper: how far extension lines run on beyond the string. */
+    private static final double OVERSHOOT = 1.5;
+    /** On paper: half as wide as the ring round a point whose thing has gone. */
+    private static final double LOST = 2;
+    /** On paper: a part so short may have its figure a row up; how far along a string such a figure may reach. */
+    private static final double CROWDED_MM = 9, BESIDE_MM = 10;
+    /** On paper: how far past a string's ends its figures may stand. */
+    private static final double BEYOND = 30;
+
+    private final DimensionString string;
+    private final Lettering lettering;
+    private final double scale;
+    private final Pens pens;
+    private final StringStyle style;
+    private final FigureWords words;
+    private final OwnParts own;
+    private final double origin;
+    private final Line line;
+    private final List<Held> points;
+    private final List<FigureRow.Band> crossing;
+
+    StringPainter(DimensionString string, Building building, Lettering lettering, Look look) {
+        this.string = string;
+        this.lettering = lettering;
+        scale = look.drawing().scale();
+        pens = new Pens(look.lens());
+        style = string.style(building.model());
+        words = FigureWords.of(style, look.units());
+        own = new OwnParts(string, building);
+        line = new Line(string.at(), string.direction());
+        StringReach reach = building.get(new StringReach.Of(string.drawing(), string.id()));
+        points = reach.points();
+        crossing = crossing(building);
+        origin = HeldPoints.of(string.holds().getFirst(), string, building) instanceof Held first
+                ? first.position()
+                : points.isEmpty() ? 0 : points.getFirst().position();
+    }
+
+    /** Where lines run across this one's figures: extension lines of other strings, strings square to it, grid lines. */
+    private List<FigureRow.Band> crossing(Building building) {
+        List<FigureRow.Band> crossing = new ArrayList<>();
+        if (points.size() < 2) return crossing;
+        Bounds figures = Bounds.of(List.of(
+                        at(points.getFirst().position()), at(points.getLast().position())))
+                .grown(BEYOND * scale);
+        Vec across = line.direction().left();
+        double here = string.at().dot(across);
+        for (StringReach.Of there : building.lying(new StringReach.Strings(string.drawing()), figures)) {
+            if (there.string().equals(string.id())) continue;
+            StringReach other = building.get(there);
+            if (Math.abs(other.direction().cross(line.direction())) <= Tolerance.PARALLEL_SINE)
+                for (Held h : other.points())
+                    if (other.crosses(h, here, across)) crossing.add(band(h.position(), 0, 0));
+            if (Math.abs(other.direction().dot(line.direction())) <= Tolerance.PARALLEL_SINE
+                    && other.spans(string.at())) crossing.add(withFigures(other));
+        }
+        for (GridLine g : building.model().all(GridLine.class)) {
+            Line grid = Line.between(g.from(), g.to());
+            boolean square = Math.abs(grid.direction().dot(line.direction())) <= Tolerance.PARALLEL_SINE;
+            double along = grid.along(string.at());
+            if (square && along > 0 && along < g.from().distanceTo(g.to()))
+                crossing.add(band(g.from().dot(line.direction()), 0, 0));
+        }
+        return crossing;
+    }
+
+    /** A string square to this one, and its figures over it. */
+    private FigureRow.Band withFigures(StringReach other) {
+        Vec up = Vec.ofAngle(Lettering.readable(other.direction().angle())).left();
+        boolean crowded = other.isCrowded(string.at(), CROWDED_MM * scale, BESIDE_MM * scale);
+        double rows = StringFigures.CLEAR_MM + style.letterMm() + (crowded ? StringFigures.rowMm(style, words) : 0);
+        double over = up.dot(line.direction()) * rows;
+        return band(other.at().dot(line.direction()), Math.min(0, over), Math.max(0, over));
+    }
+
+    private FigureRow.Band band(double position, double below, double above) {
+        return new FigureRow.Band(position / scale + below, position / scale + above);
+    }
+
+    Group paint() {
+        if (points.size() >= 2) draw();
+        return new Group(string.id(), string.layer(), pens.items(), List.of());
+    }
+
+    private void draw() {
+        double reading = Lettering.readable(string.direction().angle());
+        Terminators ends = new Terminators(style.terminator(), string.direction(), reading, scale, pens);
+        double over = ends.overshootMm() * scale;
+        pens.line(
+                PenRole.DIMENSION,
+                at(points.getFirst().position() - over),
+                at(points.getLast().position() + over));
+        for (int i = 0; i < points.size(); i++) {
+            double here = points.get(i).position();
+            extension(points.get(i));
+            boolean isOrigin = string.kind() == DimensionString.Kind.RUNNING && Tolerance.same(here, origin);
+            if (isOrigin) ends.ring(at(here));
+            else
+                ends.paint(
+                        at(here),
+                        i == 0 ? 0 : here - points.get(i - 1).position(),
+                        i == points.size() - 1 ? 0 : points.get(i + 1).position() - here);
+        }
+        StringFigures figures = new StringFigures(string, style, words, own, points, lettering, scale, pens);
+        switch (string.kind()) {
+            case CHAINED -> figures.chained(crossing);
+            case RUNNING -> figures.running(origin);
+        }
+        for (Hold hold : string.holds()) if (hold instanceof Hold.Lost lost) lost(lost);
+    }
+
+    /** Round the stroke of a point whose thing has gone, in a warning ink. */
+    private void lost(Hold.Lost lost) {
+        Vec at = at(lost.at().dot(string.direction()));
+        pens.add(new Item.Arc(
+                PenRole.DIMENSION, pens.pen(PenRole.DIMENSION).inked(Inks.WARNING), at, LOST * scale, 0, Math.TAU));
+    }
+
+    private Vec at(double position) {
+        return line.at(position - string.at().dot(string.direction()));
+    }
+
+    private void extension(Held held) {
+        Vec across = line.direction().left();
+        double here = string.at().dot(across);
+        if (here >= held.reachFrom() && here <= held.reachTo()) return;
+        double away = here > held.reachTo() ? 1 : -1;
+        double feature = away > 0 ? held.reachTo() : held.reachFrom();
+        double length = extensionMm(held, Math.abs(here - feature));
+        if (length <= 0) return;
+        Vec foot = at(held.position());
+        pens.line(PenRole.DIMENSION, foot.along(across, -away * length), foot.along(across, away * OVERSHOOT * scale));
+    }
+
+    /** How long the line of a point is, model millimetres; it never runs into what is measured. @param all from the string to that */
+    private double extensionMm(Held held, double all) {
+        OwnPart.Reach reach = own.reach(held);
+        if (reach != null) return Math.min(reach.lengthMm() * scale, all);
+        return switch (style.extension()) {
+            case StringStyle.ToPoint to -> all - to.gapMm() * scale;
+            case StringStyle.Fixed fixed -> Math.min(fixed.lengthMm() * scale, all);
+        };
+    }
+}

@@ -1,0 +1,103 @@
+package org.leanlintel.core.picture.annotate;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.feature.HeldPoints;
+import org.leanlintel.core.building.feature.HeldPoints.Held;
+import org.leanlintel.core.derive.Cell;
+import org.leanlintel.core.derive.Member;
+import org.leanlintel.core.derive.Reads;
+import org.leanlintel.core.derive.Spread;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
+
+/** The points of a dimension string, and how far its extension lines run. */
+record StringReach(Vec at, Vec direction, List<Held> points) {
+
+    private static final StringReach NONE = new StringReach(Vec.ORIGIN, new Vec(1, 0), List.of());
+
+    /** The strings of a drawing by where their lines run. */
+    record Strings(ElementId drawing) implements Spread<Of> {
+
+        @Override
+        public Collection<Of> members(Element element) {
+            return element instanceof DimensionString s && s.drawing().equals(drawing)
+                    ? List.of(new Of(drawing, s.id()))
+                    : List.of();
+        }
+    }
+
+    /** That of a drawing's string; without points where it is not there. */
+    record Of(ElementId drawing, ElementId string) implements Member<StringReach>, Comparable<Of> {
+
+        @Override
+        public StringReach from(Reads reads) {
+            return reads.model().find(string) instanceof DimensionString s
+                            && s.drawing().equals(drawing)
+                    ? new StringReach(s.at(), s.direction(), HeldPoints.along(s, Building.in(reads)))
+                    : NONE;
+        }
+
+        @Override
+        public Spread<?> spread() {
+            return new Strings(drawing);
+        }
+
+        @Override
+        public Collection<Cell> cells(StringReach reach) {
+            return reach.points().isEmpty() ? List.of() : Cell.of(reach.bounds());
+        }
+
+        @Override
+        public int compareTo(Of other) {
+            return string.compareTo(other.string);
+        }
+    }
+
+    StringReach {
+        points = List.copyOf(points);
+    }
+
+    /** Whether the extension line of one of its points runs across a line parallel to it. @param here that line, across it */
+    boolean crosses(Held held, double here, Vec across) {
+        double there = at.dot(across);
+        double feature = there > held.reachTo() ? held.reachTo() : held.reachFrom();
+        return here > Math.min(feature, there) && here < Math.max(feature, there);
+    }
+
+    /** Whether its line, from first to last, passes a line square to it through a point. */
+    boolean spans(Vec point) {
+        if (points.isEmpty()) return false;
+        double at = point.dot(direction);
+        return at >= points.getFirst().position() && at <= points.getLast().position();
+    }
+
+    /** Whether it has a short part about where it passes a line square to it through a point. */
+    boolean isCrowded(Vec point, double shortMm, double aboutMm) {
+        double at = point.dot(direction);
+        for (int i = 1; i < points.size(); i++) {
+            double from = points.get(i - 1).position(), to = points.get(i).position();
+            if (to - from < shortMm && at > from - aboutMm && at < to + aboutMm) return true;
+        }
+        return false;
+    }
+
+    /** Round its line and its extension lines. */
+    private Bounds bounds() {
+        Vec across = direction.left();
+        double here = at.dot(across);
+        List<Vec> all = new ArrayList<>();
+        for (Held h : points) {
+            Vec foot = at.along(direction, h.position() - at.dot(direction));
+            all.add(foot);
+            all.add(foot.along(across, h.reachFrom() - here));
+            all.add(foot.along(across, h.reachTo() - here));
+        }
+        return Bounds.of(all);
+    }
+}

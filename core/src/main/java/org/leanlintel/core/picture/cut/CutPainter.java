@@ -1,0 +1,136 @@
+package org.leanlintel.core.picture.cut;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Body;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Does;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.picture.Group;
+import org.leanlintel.core.picture.Pens;
+import org.leanlintel.core.picture.PlyHatch;
+import org.leanlintel.core.picture.cut.Cut.Met;
+import org.leanlintel.core.picture.cut.Cut.Slant;
+
+/** Bodies as an upright cut shows them: what is cut filled, hatched and outlined by what it does, what lies beyond in thin lines. */
+public final class CutPainter {
+
+    /** Closer than that, pieces of one material touch. */
+    private static final double JOINS_MM = 0.2;
+
+    private final Cut cut;
+    private final Lens lens;
+    private final double scale;
+    private final double thinnestMm;
+    private final Map<ElementId, Pens> byElement = new LinkedHashMap<>();
+    private final List<Area> all = new ArrayList<>();
+
+    public CutPainter(Cut cut, Lens lens, double scale) {
+        this.cut = cut;
+        this.lens = lens;
+        this.scale = scale;
+        thinnestMm = lens.thinnestPlyMm() * scale;
+    }
+
+    /** @param beyond whether what lies beyond the cut is shown */
+    public List<Group> paint(List<Body> bodies, boolean beyond, Map<ElementId, ElementId> layers) {
+        List<Met> met = cut.met(bodies);
+        met.forEach(m -> all.add(m.area()));
+        if (beyond) beyond(bodies, met);
+        met.forEach(this::fill);
+        outlines(met);
+        List<Group> groups = new ArrayList<>();
+        byElement.forEach(
+                (id, pens) -> groups.add(new Group(id, layers.getOrDefault(id, id), pens.items(), List.of())));
+        return groups;
+    }
+
+    /** All that was cut. */
+    public List<Area> cut() {
+        return all;
+    }
+
+    private Pens pens(ElementId element) {
+        return byElement.computeIfAbsent(element, e -> new Pens(lens));
+    }
+
+    /** The nearest first: each hides what lies behind it. */
+    private void beyond(List<Body> bodies, List<Met> met) {
+        Hiding nearer = new Hiding();
+        met.forEach(m -> nearer.add(m.area()));
+        new SeenLines(nearer.of(SeenFaces.of(bodies, cut.frame()))).edges().forEach(edge -> pens(edge.element())
+                .line(PenRole.EDGE, edge.line()));
+    }
+
+    private void fill(Met met) {
+        if (met.does() == Does.AIR_GAP) return;
+        Pens pens = pens(met.element());
+        for (List<Vec> ring : met.area().ringsWithoutHoles()) {
+            List<Vec> open = ring.subList(0, ring.size() - 1);
+            pens.fill(pens.tint(met.material()), open);
+            if (met.slants().isEmpty()) faceToFace(met, open, pens);
+        }
+        for (Slant s : met.slants())
+            if (s.across().length() >= thinnestMm) hatch(met, pens).between(s.from(), s.to(), s.across());
+        if (thickness(met.area().bounds()) >= thinnestMm)
+            hatch(met, pens).within(met.area().rings());
+    }
+
+    private PlyHatch hatch(Met met, Pens pens) {
+        return new PlyHatch(met.material().hatch(), scale, pens);
+    }
+
+    private static double thickness(Bounds b) {
+        return Math.min(b.width(), b.height());
+    }
+
+    /** Patterns from face to face run along the longer side: up a wall, along a floor. */
+    private void faceToFace(Met met, List<Vec> ring, Pens pens) {
+        Bounds b = Bounds.of(ring);
+        if (thickness(b) < thinnestMm) return;
+        Vec corner = new Vec(b.minX(), b.minY());
+        Vec up = new Vec(0, b.height()), right = new Vec(b.width(), 0);
+        if (b.height() > b.width()) hatch(met, pens).between(corner, corner.plus(up), right);
+        else hatch(met, pens).between(corner, corner.plus(right), up);
+    }
+
+    /** Pieces of one material that touch are one area: no line between them, whichever element they belong to. */
+    private void outlines(List<Met> met) {
+        Map<String, List<Met>> byMaterial = new HashMap<>();
+        for (Met m : met)
+            byMaterial
+                    .computeIfAbsent(m.material().joinsAs(), k -> new ArrayList<>())
+                    .add(m);
+        for (Met m : met) {
+            PenRole role = role(m);
+            if (role == null) continue;
+            Bounds near = m.area().bounds().grown(JOINS_MM);
+            List<Area> same = Objects.requireNonNull(byMaterial.get(m.material().joinsAs())).stream()
+                    .filter(o -> o != m && o.area().bounds().meets(near))
+                    .map(Met::area)
+                    .toList();
+            List<List<Vec>> lines = m.area().rings();
+            if (!same.isEmpty()) lines = Area.union(same).grown(JOINS_MM).outside(lines);
+            for (List<Vec> line : lines) pens(m.element()).line(role, line);
+        }
+    }
+
+    private static @Nullable PenRole role(Met met) {
+        return switch (met.does()) {
+            case CARRIES -> PenRole.CUT_STRUCTURE;
+            case FACING -> PenRole.CUT_FACING;
+            case LINING -> PenRole.CUT_LINING;
+            case BOARDS, INSULATES -> PenRole.PLY;
+            case AIR_GAP, SHEET -> null;
+        };
+    }
+}

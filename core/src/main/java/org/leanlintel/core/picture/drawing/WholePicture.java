@@ -1,0 +1,87 @@
+package org.leanlintel.core.picture.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.derive.Key;
+import org.leanlintel.core.derive.Reads;
+import org.leanlintel.core.model.Annotation;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.picture.Covers;
+import org.leanlintel.core.picture.Group;
+import org.leanlintel.core.picture.Lettering;
+import org.leanlintel.core.picture.Look;
+import org.leanlintel.core.picture.Painting;
+import org.leanlintel.core.picture.Picture;
+import org.leanlintel.core.picture.annotate.AnnotationPainter;
+import org.leanlintel.core.picture.height.ElevationPicture;
+import org.leanlintel.core.picture.height.InteriorPicture;
+import org.leanlintel.core.picture.height.SectionPicture;
+import org.leanlintel.core.picture.height.StairPicture;
+import org.leanlintel.core.picture.height.TrussPicture;
+import org.leanlintel.core.picture.table.BuildUpSchedule;
+import org.leanlintel.core.picture.table.Legend;
+import org.leanlintel.core.picture.table.TableSchedule;
+
+/**
+ * A drawing that is drawn whole where anything that it shows has changed, and not before it is asked for; what is written in
+ * it is drawn by itself.
+ */
+final class WholePicture implements DrawingPicture {
+
+    private final Building building;
+    private final Of of;
+
+    WholePicture(Building building, ElementId drawing, Lettering lettering) {
+        this.building = building;
+        of = new Of(drawing, lettering);
+    }
+
+    private record Of(ElementId drawing, Lettering lettering) implements Key<Picture> {
+        @Override
+        public Picture from(Reads reads) {
+            Building building = Building.in(reads);
+            Picture painted = building.get(new Painted(drawing, lettering));
+            List<Annotation> written = building.model().relations().annotationsOf(drawing);
+            Look look = building.get(new Look.Of(drawing));
+            AnnotationPainter painter = new AnnotationPainter(building, look, lettering);
+            Covers blanks = Covers.blanks(building.model(), look.drawing());
+            List<Group> groups =
+                    new ArrayList<>(blanks.cut(look.layering().drawn(painted.groups()), List.of(), g -> false));
+            groups.addAll(
+                    look.layering().shown(written.stream().map(painter::paint).toList()));
+            return new Picture(painted.scale(), groups);
+        }
+    }
+
+    /** The same without what is written in it. */
+    private record Painted(ElementId drawing, Lettering lettering) implements Key<Picture> {
+        @Override
+        public Picture from(Reads reads) {
+            Building building = Building.in(reads);
+            return painting(building, building.model().get(drawing, Drawing.class), lettering)
+                    .draw();
+        }
+    }
+
+    private static Painting painting(Building building, Drawing drawing, Lettering lettering) {
+        return switch (drawing.kind()) {
+            case ELEVATION -> new ElevationPicture(building, drawing, lettering);
+            case INTERIOR -> new InteriorPicture(building, drawing, lettering);
+            case SECTION -> new SectionPicture(building, drawing, lettering);
+            case TRUSS -> new TrussPicture(building, drawing, lettering);
+            case STAIR -> new StairPicture(building, drawing, lettering);
+            case BUILD_UPS -> new BuildUpSchedule(building, drawing, lettering);
+            case DOORS, WINDOWS, ROOMS, FITTINGS, ROOFS, FOUNDATIONS, CLAUSES ->
+                new TableSchedule(building, drawing, lettering);
+            case LEGEND -> new Legend(building, drawing, lettering);
+            case PLAN -> throw new IllegalStateException("Plans are drawn element by element");
+        };
+    }
+
+    @Override
+    public Picture picture() {
+        return building.get(of);
+    }
+}

@@ -1,0 +1,90 @@
+package org.leanlintel.core.picture.height;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Note;
+import org.leanlintel.core.model.OutsideSteps;
+import org.leanlintel.core.model.Target;
+import org.leanlintel.core.note.Facts;
+import org.leanlintel.core.picture.Lettering;
+import org.leanlintel.core.picture.cut.Hiding.Seen;
+
+/** Notes that would name the materials an elevation shows: one for each that none names yet, in a row over the house. */
+public final class MaterialNames {
+
+    /** What a note says of what it points at. */
+    public static final String TEXT = "{facing}";
+
+    private static final String FACT = "facing";
+
+    /** On paper: from the house to the row, between one note and the next with its leader, and what of a material is too little to name. */
+    private static final double OVER_MM = 7, APART_MM = 9, LEAST_MM2 = 30;
+
+    /** @param element whose facing is named; @param tip where the leader ends; @param at where the note stands */
+    public record Named(ElementId element, String material, Vec tip, Vec at) {}
+
+    private record Found(ElementId element, String material, Area area) {}
+
+    private MaterialNames() {}
+
+    /** @param elevation a drawing that is one */
+    public static List<Named> of(Building building, ElementId elevation, Lettering lettering) {
+        Drawing drawing = building.model().get(elevation, Drawing.class);
+        double scale = drawing.scale();
+        List<Seen> seen = new ElevationPicture(building, drawing, lettering).seen();
+        if (seen.isEmpty()) return List.of();
+        Set<String> named = named(drawing, building);
+        List<Found> found = new ArrayList<>(largest(seen, building).values());
+        found.removeIf(f -> named.contains(f.material()) || f.area().mm2() < LEAST_MM2 * scale * scale);
+        found.sort(Comparator.comparingDouble(f -> f.area().middle().x()));
+        Bounds house = Area.union(seen.stream().map(Seen::area).toList()).bounds();
+        double x = house.minX(), y = house.maxY() + OVER_MM * scale;
+        List<Named> all = new ArrayList<>();
+        for (Found f : found) {
+            all.add(new Named(f.element(), f.material(), f.area().middle(), new Vec(x, y)));
+            x += (lettering.width(f.material(), Lettering.NOTE_MM, false) + APART_MM) * scale;
+        }
+        return all;
+    }
+
+    /** By material, the largest piece that is seen of one thing's facing; steps on the ground are left out. */
+    private static Map<String, Found> largest(List<Seen> seen, Building building) {
+        Map<String, Found> largest = new LinkedHashMap<>();
+        for (Seen s : seen) {
+            if (building.model().find(s.face().element()) instanceof OutsideSteps) continue;
+            String facing = facing(s.face().element(), building);
+            if (!facing.equals(s.face().material().name())) continue;
+            for (Area part : s.area().parts()) {
+                Found known = largest.get(facing);
+                if (known == null || part.mm2() > known.area().mm2())
+                    largest.put(facing, new Found(s.face().element(), facing, part));
+            }
+        }
+        return largest;
+    }
+
+    private static Set<String> named(Drawing drawing, Building building) {
+        Set<String> named = new HashSet<>();
+        for (Note n : building.model().all(Note.class))
+            if (n.drawing().equals(drawing.id()) && n.text().contains(TEXT))
+                for (Target t : n.leaders().targets())
+                    named.add(Facts.of(t, building).getOrDefault(FACT, ""));
+        return named;
+    }
+
+    /** Empty for what has none. */
+    private static String facing(ElementId element, Building building) {
+        return Facts.of(new Target.OnThing(element, Vec.ORIGIN), building).getOrDefault(FACT, "");
+    }
+}

@@ -1,0 +1,87 @@
+package org.leanlintel.core.picture.height;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.body.Ground;
+import org.leanlintel.core.building.feature.SectionFrame;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.measure.LevelPrinter;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Site;
+import org.leanlintel.core.picture.Extent;
+import org.leanlintel.core.picture.Group;
+import org.leanlintel.core.picture.InStates;
+import org.leanlintel.core.picture.Lettering;
+import org.leanlintel.core.picture.Look;
+import org.leanlintel.core.picture.Painting;
+import org.leanlintel.core.picture.Pens;
+import org.leanlintel.core.picture.Picture;
+import org.leanlintel.core.picture.SectionCatches;
+import org.leanlintel.core.picture.Shown;
+import org.leanlintel.core.picture.annotate.GridInHeight;
+import org.leanlintel.core.picture.annotate.HouseLevels;
+import org.leanlintel.core.picture.annotate.LevelMarks;
+import org.leanlintel.core.picture.annotate.PitchMarks;
+import org.leanlintel.core.picture.cut.Cut;
+import org.leanlintel.core.picture.cut.CutPainter;
+import org.leanlintel.core.picture.cut.GroundLine;
+
+/** A section through all storeys along a section line, with its levels beside it. */
+public final class SectionPicture extends Painting {
+
+    private static final double FAR_MM = 1_000_000;
+
+    public SectionPicture(Building building, Drawing drawing, Lettering lettering) {
+        super(building, drawing, lettering);
+    }
+
+    @Override
+    public Picture draw() {
+        SectionFrame frame = SectionFrame.of(drawing, building.model());
+        Look look = building.get(new Look.Of(drawing.id()));
+        Shown shown = Shown.of(building, look, true);
+        SectionCatches catches = new SectionCatches(building, frame);
+        CutPainter painter = new CutPainter(new Cut(frame), lens(), drawing.scale());
+        List<Group> groups = new ArrayList<>(painter.paint(shown.bodies(), true, shown.layers()));
+        groups.replaceAll(g -> g.catching(catches.of(g.element())));
+        groups = new ArrayList<>(new InStates(look, building.model()).of(groups));
+        groups.addAll(new RoomNames(building, frame, look, lettering).groups());
+        Bounds house = Extent.of(new Picture(drawing.scale(), groups));
+        groups.add(around(frame, catches, painter.cut(), house));
+        groups.addAll(new GridInHeight(building, frame, catches, look, lettering).groups(house));
+        return new Picture(drawing.scale(), groups);
+    }
+
+    private Group around(SectionFrame frame, SectionCatches catches, List<Area> cut, @Nullable Bounds house) {
+        Pens pens = new Pens(lens());
+        double scale = drawing.scale();
+        LevelPrinter levels = new LevelPrinter(
+                building.model().settings().units(), Site.of(building.model()).zeroMm());
+        double left = house == null ? 0 : house.minX(), right = house == null ? frame.endMm() : house.maxX();
+        new PitchMarks(building, frame, pens, lettering, scale).draw();
+        double beyond = GroundLine.BEYOND_MM * scale;
+        List<Vec> finished = GroundLine.cut(Ground.finished(building), frame, left - beyond, right + beyond);
+        HouseLevels.mark(
+                building, finished.getLast().y(), true, new LevelMarks(pens, lettering, levels, right, scale), scale);
+        ground(finished, cut, left, right, pens);
+        List<Vec> existing = GroundLine.cut(Ground.existing(building), frame, left - beyond, right + beyond);
+        if (!existing.equals(finished)) Area.past(List.of(existing), cut).forEach(l -> pens.line(PenRole.OVERHEAD, l));
+        return new Group(drawing.id(), drawing.id(), pens.items(), catches.ofLevels());
+    }
+
+    /** Up to what of the house stands in it; where nothing does, up to the sides of all that is drawn. */
+    private void ground(List<Vec> line, List<Area> cut, double left, double right, Pens pens) {
+        double scale = drawing.scale();
+        List<List<Vec>> outside = GroundLine.outside(line, cut);
+        if (outside.size() == 1 && outside.getFirst().size() == line.size()) {
+            Area under = Area.rectangle(left, line.getFirst().y() - FAR_MM, right - left, 2 * FAR_MM);
+            outside = under.outside(List.of(line));
+        }
+        outside.forEach(l -> GroundLine.draw(l, scale, pens));
+    }
+}

@@ -1,0 +1,262 @@
+package org.leanlintel.core.picture.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.roof.BuiltRoof;
+import org.leanlintel.core.building.roof.JoinedRoof;
+import org.leanlintel.core.building.roof.PlateEdge;
+import org.leanlintel.core.building.roof.UnderSlopes;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.measure.LengthPrinter;
+import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Pitch;
+import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.Room;
+import org.leanlintel.core.model.Rules;
+import org.leanlintel.core.picture.Catch;
+import org.leanlintel.core.picture.Group;
+import org.leanlintel.core.picture.Lettering;
+import org.leanlintel.core.picture.Lettering.Align;
+import org.leanlintel.core.picture.Look;
+import org.leanlintel.core.picture.Pens;
+import org.leanlintel.core.roof.RoofEdge;
+import org.leanlintel.core.roof.RoofShape;
+import org.leanlintel.core.roof.RoofShape.Face;
+import org.leanlintel.core.roof.RoofShape.Line;
+
+/** Roofs in plan: their outlines overhead, or their faces from above, with falls, pitches and levels. */
+final class RoofPainter {
+
+    /** On paper: letters, an arrow and its head, how far words stand off, the least face and line that have words. */
+    private static final double LETTERS_MM = 1.8, ARROW_MM = 12, HEAD_MM = 2.2, OFF_MM = 1, FACE_MM = 14, LINE_MM = 22;
+
+    /** How far along a line its words stand, as they are read, as a part of it: clear of section lines, which pass the middle. */
+    private static final double ALONG = 0.8;
+
+    /** How near to the outline a line lies that is part of it. */
+    private static final double ON_OUTLINE_MM = 2;
+
+    private final JoinedRoof joined;
+    private final BuiltRoof built;
+    private final Look look;
+    private final Lettering lettering;
+    private final double scale;
+    private final Pens pens;
+
+    private RoofPainter(JoinedRoof joined, Look look, Lettering lettering) {
+        this.joined = joined;
+        built = joined.built();
+        this.look = look;
+        this.lettering = lettering;
+        scale = look.drawing().scale();
+        pens = new Pens(look.lens());
+    }
+
+    /** Whether a plan shows a roof at all. */
+    static boolean shows(Roof roof, Look look) {
+        return switch (look.lens().roofs()) {
+            case NONE -> false;
+            case OVERHEAD -> roof.storey().equals(look.storey());
+            case FROM_ABOVE -> true;
+        };
+    }
+
+    static Group of(JoinedRoof joined, Look look, Lettering lettering, Building building) {
+        RoofPainter painter = new RoofPainter(joined, look, lettering);
+        if (look.lens().roofs() == Lens.Roofs.OVERHEAD) painter.overhead(building);
+        else painter.fromAbove(hidden(joined, building), painter.hiddenAtEaves(building));
+        Roof roof = painter.built.roof();
+        return new Group(roof.id(), roof.layer(), painter.pens.items(), painter.catches());
+    }
+
+    /** What roofs that lie over this one hide of it, besides those it joins. */
+    private static Area hidden(JoinedRoof joined, Building building) {
+        List<Area> over = new ArrayList<>(List.of(joined.given()));
+        for (Roof other : building.model().all(Roof.class))
+            if (!other.id().equals(joined.built().roof().id())
+                    && building.get(new JoinedRoof.Of(other.id())) instanceof JoinedRoof o
+                    && o.built().lowestEavesMm() > joined.built().ridgeMm())
+                over.add(Area.of(o.built().outline()));
+        return Area.union(over);
+    }
+
+    /** With what runs along its edge. */
+    private static Area beside(Area hidden) {
+        return hidden.isEmpty() ? hidden : hidden.grown(ON_OUTLINE_MM);
+    }
+
+    /** Where other roofs stand over this one's eaves, beside its outline too. */
+    private Area hiddenAtEaves(Building building) {
+        List<Area> over = new ArrayList<>();
+        double eaves = built.lowestEavesMm();
+        for (Roof other : building.model().all(Roof.class))
+            if (!other.id().equals(built.roof().id())
+                    && building.get(new JoinedRoof.Of(other.id())) instanceof JoinedRoof o)
+                for (Face f : o.faces()) over.add(f.plan().over(f.plane().raised(-eaves)));
+        if (!joined.given().isEmpty())
+            over.add(joined.given().grown(built.roof().trim().gutterMm()));
+        return Area.union(over);
+    }
+
+    /** The walls that it stands on, dashed. */
+    private void below() {
+        for (PlateEdge e : built.plate()) if (e.structureMm() > 0) pens.line(PenRole.OVERHEAD, e.from(), e.to());
+    }
+
+    private void overhead(Building building) {
+        for (List<Vec> line : joined.given().outside(List.of(closed()))) pens.line(PenRole.OVERHEAD, line);
+        if (built.roof().under() instanceof Roof.ItsUnderside
+                && building.model().find(Rules.ID, Rules.class) instanceof Rules rules) headroom(building, rules);
+    }
+
+    /** In rooms that the roof itself closes, the lines from which floor counts, with that height. */
+    private void headroom(Building building, Rules rules) {
+        double height = rules.headroom().countsMm();
+        String words = LengthPrinter.ofDrawings(look.units()).print(height) + " high";
+        for (Room room : building.model().all(Room.class)) {
+            if (!room.storey().equals(built.roof().storey())) continue;
+            for (List<Vec> line : building.get(new UnderSlopes.Of(room.id())).at(height)) {
+                pens.line(PenRole.OVERHEAD, line);
+                Vec from = line.getFirst(), to = line.getLast();
+                if (from.distanceTo(to) < LINE_MM * scale) continue;
+                double angle = Math.IEEEremainder(to.minus(from).angle(), Math.PI);
+                Vec at = from.plus(to.minus(from).times(0.25))
+                        .along(Vec.ofAngle(angle).left(), OFF_MM * scale);
+                pens.add(lettering.set(words, at, angle, LETTERS_MM, Align.CENTRE, false));
+            }
+        }
+    }
+
+    private List<Vec> closed() {
+        List<Vec> closed = new ArrayList<>(built.outline());
+        closed.add(closed.getFirst());
+        return closed;
+    }
+
+    private void fromAbove(Area hidden, Area hiddenAtEaves) {
+        List<List<Vec>> lines = new ArrayList<>(List.of(closed()));
+        for (Line l : joined.shape().lines()) if (!isOnOutline(l)) lines.add(List.of(l.from(), l.to()));
+        beside(hidden).outside(lines).forEach(l -> pens.line(PenRole.ROOF, l));
+        if (!joined.given().isEmpty())
+            Area.of(built.outline())
+                    .grown(-ON_OUTLINE_MM)
+                    .inside(joined.given().rings())
+                    .forEach(l -> pens.line(PenRole.ROOF, l));
+        gutters(hiddenAtEaves);
+        below();
+        for (Face f : joined.faces()) {
+            Area seen = f.plan().minus(hidden);
+            if (!seen.isEmpty()) fall(f, seen.parts().getFirst());
+        }
+        for (Line l : joined.shape().lines())
+            if (l.kind() == RoofShape.Kind.RIDGE && !hidden.covers(middle(l))) ridge(l);
+        eavesLevels(hidden);
+    }
+
+    private boolean isOnOutline(Line l) {
+        if (l.kind() != RoofShape.Kind.VERGE && l.kind() != RoofShape.Kind.HEAD) return false;
+        Vec middle = middle(l);
+        for (RoofEdge e : built.eaves())
+            if (Math.abs(e.inwards().dot(middle.minus(e.from()))) < ON_OUTLINE_MM) return true;
+        return false;
+    }
+
+    private static Vec middle(Line l) {
+        return l.from().plus(l.to()).times(0.5);
+    }
+
+    private void gutters(Area hidden) {
+        double wide = built.roof().trim().gutterMm();
+        if (wide == 0) return;
+        List<List<Vec>> lines = new ArrayList<>();
+        for (int i = 0; i < built.eaves().size(); i++) {
+            PlateEdge plate = built.plate(i);
+            if (plate == null || !plate.isEaves()) continue;
+            RoofEdge e = built.eaves().get(i);
+            Vec out = e.inwards().times(-wide);
+            lines.add(List.of(e.from(), e.from().plus(out), e.to().plus(out), e.to()));
+        }
+        hidden.outside(lines).forEach(l -> pens.line(PenRole.EDGE, l));
+    }
+
+    /** An arrow downhill in the middle of a face, with its pitch. */
+    private void fall(Face f, Area seen) {
+        var bounds = seen.bounds();
+        if (Math.min(bounds.width(), bounds.height()) < FACE_MM * scale) return;
+        Vec middle = seen.middle(), down = f.plane().slope().unit().times(-1);
+        Vec from = middle.along(down, -ARROW_MM / 2 * scale), to = middle.along(down, ARROW_MM / 2 * scale);
+        if (!seen.covers(from) || !seen.covers(to)) return;
+        pens.line(PenRole.STAIR, from, to);
+        Vec back = to.along(down, -HEAD_MM * scale);
+        double half = HEAD_MM * 0.35 * scale;
+        pens.line(PenRole.STAIR, back.along(down.left(), half), to, back.along(down.left(), -half));
+        boolean upright = Math.abs(down.y()) > Math.abs(down.x());
+        Vec beside = upright
+                ? middle.plus(new Vec(OFF_MM * scale, -LETTERS_MM / 2 * scale))
+                : middle.plus(new Vec(0, OFF_MM * scale));
+        pens.add(lettering.set(words(f), beside, 0, LETTERS_MM, upright ? Align.LEFT : Align.CENTRE, false));
+    }
+
+    private String words(Face f) {
+        Pitch pitch = built.pitch(f);
+        return pitch == null ? "" : pitch.words();
+    }
+
+    private void ridge(Line l) {
+        if (l.from().distanceTo(l.to()) < LINE_MM * scale) return;
+        along(l.from(), l.to(), new Vec(0, 1), "ridge " + look.levels().print(top(l.fromMm(), l.edge())));
+    }
+
+    /** The covering's top over the rafters of the face of an edge. */
+    private double top(double rafterMm, int edge) {
+        for (Face f : joined.shape().faces())
+            if (f.edge() == edge)
+                return rafterMm + f.plane().upright(built.buildUp().depthToStructure());
+        return rafterMm;
+    }
+
+    private void eavesLevels(Area hidden) {
+        for (int i = 0; i < built.eaves().size(); i++) {
+            PlateEdge plate = built.plate(i);
+            RoofEdge e = built.eaves().get(i);
+            boolean said = plate != null && plate.isEaves() && e.from().distanceTo(e.to()) > 2 * LINE_MM * scale;
+            if (!said || hidden.covers(e.from().plus(e.to()).times(0.5))) continue;
+            Vec off = e.inwards().times(-(built.roof().trim().gutterMm() + OFF_MM * scale));
+            along(
+                    e.from().plus(off),
+                    e.to().plus(off),
+                    off,
+                    "eaves " + look.levels().print(built.eavesMm(i)));
+        }
+    }
+
+    /** Words beside a line, to be read from below or from the right. @param towards the side they stand on */
+    private void along(Vec from, Vec to, Vec towards, String words) {
+        Vec way = to.minus(from).unit();
+        if (way.x() < -1e-6 || Math.abs(way.x()) <= 1e-6 && way.y() < 0) way = way.times(-1);
+        boolean over = way.left().dot(towards) >= 0;
+        Vec first = to.minus(from).dot(way) > 0 ? from : to;
+        Vec at = first.along(way, ALONG * from.distanceTo(to))
+                .along(way.left(), (over ? OFF_MM : -OFF_MM / 2 - LETTERS_MM) * scale);
+        pens.add(lettering.set(words, at, way.angle(), LETTERS_MM, Align.CENTRE, false));
+    }
+
+    private List<Catch> catches() {
+        List<Catch> catches = new ArrayList<>();
+        String mark = built.roof().mark();
+        for (PlateEdge e : built.plate())
+            if (e.along().getFirst() instanceof Roof.OnWall w && look.lens().roofs() == Lens.Roofs.FROM_ABOVE)
+                catches.add(new Catch("face below", new Hold.OnFace(w.wall(), 0), e.from(), e.to()));
+        for (Vec p : built.outline()) catches.add(new Catch("corner of " + mark, new Hold.AtPoint(p), p, p));
+        if (look.lens().roofs() == Lens.Roofs.FROM_ABOVE)
+            for (Line l : joined.shape().lines())
+                if (l.kind() == RoofShape.Kind.RIDGE)
+                    for (Vec p : List.of(l.from(), l.to()))
+                        catches.add(new Catch("end of ridge of " + mark, new Hold.AtPoint(p), p, p));
+        return catches;
+    }
+}

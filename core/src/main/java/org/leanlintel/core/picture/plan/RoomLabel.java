@@ -1,0 +1,153 @@
+package org.leanlintel.core.picture.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.room.RoomSpace;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.measure.AreaPrinter;
+import org.leanlintel.core.measure.LengthPrinter;
+import org.leanlintel.core.model.Gap;
+import org.leanlintel.core.model.LabelPart;
+import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Room;
+import org.leanlintel.core.picture.Lettering;
+import org.leanlintel.core.picture.Look;
+import org.leanlintel.core.picture.Pens;
+import org.leanlintel.core.picture.annotate.InteriorMark;
+
+/** What a room's label says, and how large it is on paper: the number in a box, the name, and lines under it. */
+final class RoomLabel {
+
+    /** On paper. */
+    private static final double BOX_PAD = 0.9, BOX_GAP = 1.6, AIR = 1.2;
+    /** From line to line, as a part of the height of capitals; how many lines a number over its name takes. */
+    private static final double PITCH = 1.6, STACK = 1.35;
+
+    private final Room room;
+    private final List<String> lines;
+    private final boolean numbered;
+    /** Whether the number stands over the name, where there is no room beside it. */
+    private final boolean stacked;
+
+    private final Look look;
+    private final Lettering lettering;
+    private final Lens.Letters letters;
+    /** Which of its walls are drawn; null where none are. */
+    private final @Nullable InteriorMark mark;
+    /** From its middle to its sides, in model millimetres. */
+    private final double wide, high;
+
+    RoomLabel(
+            Room room, RoomSpace space, boolean stacked, Look look, Lettering lettering, @Nullable InteriorMark mark) {
+        this.room = room;
+        this.stacked = stacked;
+        this.look = look;
+        this.lettering = lettering;
+        letters = look.lens().letters();
+        this.mark = mark;
+        List<LabelPart> parts = look.lens().roomLabels();
+        numbered = parts.contains(LabelPart.NUMBER) && !room.number().isEmpty();
+        lines = lines(parts, room, space, look);
+        wide = (width() / 2 + AIR) * scale();
+        high = (height() / 2 + AIR) * scale();
+    }
+
+    private static List<String> lines(List<LabelPart> parts, Room room, RoomSpace space, Look look) {
+        LengthPrinter lengths = LengthPrinter.ofDrawings(look.units());
+        List<String> lines = new ArrayList<>();
+        if (parts.contains(LabelPart.AREA))
+            lines.add(AreaPrinter.print(space.net().mm2(), look.units()));
+        if (parts.contains(LabelPart.SIZE)) {
+            RoomSpace.Size size = space.size(Gap.Faces.FINISH);
+            lines.add(lengths.print(size.widthMm()) + " x " + lengths.print(size.depthMm()));
+        }
+        if (parts.contains(LabelPart.CEILING_HEIGHT)) lines.add("CH " + lengths.print(room.ceilingMm(look.on())));
+        if (parts.contains(LabelPart.FINISHES)) {
+            Room.Finishes f = room.finishes();
+            String codes = String.join(
+                    " / ",
+                    List.of(f.floor(), f.walls(), f.ceiling()).stream()
+                            .map(c -> c.isEmpty() ? "-" : c)
+                            .toList());
+            if (!f.equals(Room.Finishes.NONE)) lines.add(codes);
+        }
+        return lines;
+    }
+
+    private double headWidth() {
+        double name = lettering.width(room.name(), letters.nameMm(), true);
+        if (!numbered) return name;
+        return stacked ? Math.max(name, boxWidth()) : name + BOX_GAP + boxWidth();
+    }
+
+    private double boxWidth() {
+        return lettering.width(room.number(), letters.wordsMm(), false) + 2 * BOX_PAD;
+    }
+
+    private double width() {
+        double widest = headWidth();
+        for (String line : lines) widest = Math.max(widest, lettering.width(line, letters.wordsMm(), false));
+        return mark == null ? widest : Math.max(widest, 2 * InteriorMark.REACH_MM);
+    }
+
+    private double height() {
+        double words = letters.nameMm() + (lines.size() + (numbered && stacked ? STACK : 0)) * pitch();
+        return mark == null ? words : words + 2 * InteriorMark.REACH_MM;
+    }
+
+    boolean isMarked() {
+        return mark != null;
+    }
+
+    /** What it takes round a middle, with some air, in model millimetres. */
+    Bounds boxAt(Vec middle) {
+        return new Bounds(middle.x() - wide, middle.y() - high, middle.x() + wide, middle.y() + high);
+    }
+
+    void paint(Vec middle, Pens pens) {
+        double top = middle.y() + height() / 2 * scale();
+        double base = top - letters.nameMm() * scale();
+        if (numbered && stacked) {
+            box(middle.x() - boxWidth() / 2 * scale(), base, pens);
+            base -= STACK * pitch() * scale();
+        }
+        double name = lettering.width(room.name(), letters.nameMm(), true);
+        boolean beside = numbered && !stacked;
+        if (beside) box(middle.x() - headWidth() / 2 * scale(), base, pens);
+        double left = middle.x() + (beside ? headWidth() / 2 - name : -name / 2) * scale();
+        pens.add(lettering.set(room.name(), new Vec(left, base), 0, letters.nameMm(), Lettering.Align.LEFT, true));
+        for (String line : lines) {
+            base -= pitch() * scale();
+            pens.add(lettering.set(
+                    line, new Vec(middle.x(), base), 0, letters.wordsMm(), Lettering.Align.CENTRE, false));
+        }
+        if (mark != null)
+            mark.paint(new Vec(middle.x(), base - InteriorMark.REACH_MM * scale()), scale(), pens, lettering);
+    }
+
+    private void box(double left, double base, Pens pens) {
+        double low = base + ((letters.nameMm() - letters.wordsMm()) / 2 - BOX_PAD) * scale();
+        double high = low + (letters.wordsMm() + 2 * BOX_PAD) * scale(), right = left + boxWidth() * scale();
+        pens.closed(
+                PenRole.ROOM,
+                List.of(new Vec(left, low), new Vec(right, low), new Vec(right, high), new Vec(left, high)));
+        pens.add(lettering.set(
+                room.number(),
+                new Vec(left + BOX_PAD * scale(), low + BOX_PAD * scale()),
+                0,
+                letters.wordsMm(),
+                Lettering.Align.LEFT,
+                false));
+    }
+
+    private double pitch() {
+        return PITCH * letters.wordsMm();
+    }
+
+    private double scale() {
+        return look.drawing().scale();
+    }
+}

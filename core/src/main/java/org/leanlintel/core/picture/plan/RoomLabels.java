@@ -1,0 +1,267 @@
+package org.leanlintel.core.picture.plan;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.building.join.Strip;
+import org.leanlintel.core.building.room.RoomSpace;
+import org.leanlintel.core.building.room.Rooms;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.NearestFirst;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Room;
+import org.leanlintel.core.picture.Group;
+import org.leanlintel.core.picture.Item;
+import org.leanlintel.core.picture.Look;
+import org.leanlintel.core.picture.Pens;
+import org.leanlintel.core.picture.PlanOf;
+import org.leanlintel.core.picture.TakenBoxes;
+import org.leanlintel.core.picture.annotate.InteriorMark;
+
+/**
+ * The label of a room, clear of walls, fittings, strings and other labels: where the drafter put it; else as near to the
+ * middle of its room as it can be; outside it with a leader where it has no room within.
+ */
+final class RoomLabels {
+
+    /** On paper: between places that are tried; how far outside its room a label goes; what lying in another room costs. */
+    private static final double STEP = 3, FURTHEST = 90, STRANGE = 60;
+    /** On paper: how much further round a room is looked where there was no place so far. */
+    private static final double FURTHER = 25;
+    /** On paper: the dot at a leader's end, its distance from what stands in the room, and between places it is tried at. */
+    private static final double DOT = 0.6, DOT_CLEAR = 1.4, DOT_STEP = 5;
+    /** On paper: what a leader costs for everything it crosses. */
+    private static final double CROSSED = 30;
+
+    private final PlanOf plan;
+    private final Building building;
+    private final Look look;
+    private final Room room;
+    private final RoomSpace space;
+    private final @Nullable InteriorMark mark;
+
+    private RoomLabels(PlanOf plan, Building building, Room room, RoomSpace space) {
+        this.plan = plan;
+        this.building = building;
+        this.room = room;
+        this.space = space;
+        look = plan.look(building);
+        mark = InteriorMark.of(room.id(), look, building);
+    }
+
+    /** At one of the three stages; nothing where it is drawn at another, or another room of the same area has the label. */
+    static Shows of(PlanOf plan, Stage stage, ElementId id, Building building) {
+        Room room = building.model().find(id, Room.class);
+        RoomSpace space = room == null || !room.storey().equals(plan.storey())
+                ? null
+                : Rooms.in(building).of(room);
+        if (space == null || Rooms.in(building).named(space).getFirst() != room) return Shows.NOTHING;
+        RoomLabels labels = new RoomLabels(plan, building, room, space);
+        if (room.label() instanceof Room.PutAt put)
+            return stage == Stage.PUT ? labels.paint(labels.label(false, labels.mark), put.at()) : Shows.NOTHING;
+        return switch (stage) {
+            case INSIDE -> labels.inside();
+            case OUTSIDE -> labels.outside();
+            default -> Shows.NOTHING;
+        };
+    }
+
+    private RoomLabel label(boolean stacked) {
+        return label(stacked, null);
+    }
+
+    private RoomLabel label(boolean stacked, @Nullable InteriorMark mark) {
+        return new RoomLabel(room, space, stacked, look, plan.lettering(), mark);
+    }
+
+    private Shows paint(RoomLabel label, Vec at) {
+        return paint(label, at, space.net().middle());
+    }
+
+    /** @param dot where a leader ends, where the label stands outside */
+    private Shows paint(RoomLabel label, Vec at, Vec dot) {
+        Pens pens = new Pens(look.lens());
+        label.paint(at, pens);
+        if (!space.covers(at)) leader(label.boxAt(at), dot, pens);
+        Group group = new Group(room.id(), room.layer(), pens.items(), List.of());
+        return new Shows(List.of(group), List.of(), List.of(label.boxAt(at)));
+    }
+
+    /** Both in the room, apart. */
+    private Shows paint(RoomLabel label, Vec at, InteriorMark apart, Vec markAt) {
+        Pens pens = new Pens(look.lens());
+        label.paint(at, pens);
+        apart.paint(markAt, scale(), pens, plan.lettering());
+        Group group = new Group(room.id(), room.layer(), pens.items(), List.of());
+        return new Shows(List.of(group), List.of(), List.of(label.boxAt(at), apart.boxAt(markAt, scale())));
+    }
+
+    /** The number beside the name where that fits, over it where that does. */
+    private Shows inside() {
+        TakenBoxes taken = new Taken(plan, Stage.INSIDE, building).within(space.bounds());
+        List<RoomLabel> wishes = new ArrayList<>();
+        if (mark != null) wishes.addAll(List.of(label(false, mark), label(true, mark)));
+        wishes.addAll(List.of(label(false), label(true)));
+        for (RoomLabel label : wishes) {
+            Vec at = inside(taken, label::boxAt, b -> true);
+            if (at == null) continue;
+            if (mark == null || label.isMarked()) return paint(label, at);
+            Vec apart = inside(taken, p -> mark.boxAt(p, scale()), b -> !b.meets(label.boxAt(at)));
+            if (apart != null) return paint(label, at, mark, apart);
+        }
+        return Shows.NOTHING;
+    }
+
+    private @Nullable Vec inside(TakenBoxes taken, Function<Vec, Bounds> boxAt, Predicate<Bounds> may) {
+        for (Vec at : places(space.bounds())) {
+            Bounds box = boxAt.apply(at);
+            boolean within = space.covers(at)
+                    && may.test(box)
+                    && space.bounds().covers(new Vec(box.minX(), box.minY()))
+                    && space.bounds().covers(new Vec(box.maxX(), box.maxY()));
+            if (within && taken.isFree(box) && space.net().covers(area(box))) return at;
+        }
+        return null;
+    }
+
+    /** A free place outside the room, best outside the building; the room's middle where there is none. */
+    private Shows outside() {
+        if (!building.get(new OnPlan(plan, Stage.INSIDE, room.id())).groups().isEmpty()) return Shows.NOTHING;
+        RoomLabel label = label(false, mark);
+        Vec middle = space.net().middle(), best = middle, dot = middle;
+        double least = Double.POSITIVE_INFINITY;
+        List<Vec> dots = dots();
+        Round round = new Round(space.bounds());
+        for (Vec at : places(space.bounds().grown(FURTHEST * scale()))) {
+            double cost = at.distanceTo(middle);
+            if (cost >= least) break;
+            Bounds box = label.boxAt(at);
+            while (!round.reach.covers(box)) round = new Round(round.reach.grown(FURTHER * scale()));
+            if (!round.taken.isFree(box) || round.standsInAWall(box)) continue;
+            if (round.isInARoom(at)) cost += STRANGE * scale();
+            if (cost >= least) continue;
+            Leader leader = leader(box, dots, round, (int) ((least - cost) / (CROSSED * scale())));
+            if (leader == null) continue;
+            cost += leader.crossed() * CROSSED * scale();
+            if (cost >= least) continue;
+            least = cost;
+            best = at;
+            dot = leader.dot();
+        }
+        return paint(label, best, dot);
+    }
+
+    /** @param crossed how many drawn things and words it crosses */
+    private record Leader(Vec dot, int crossed) {}
+
+    /** Of all that end in the room, one that crosses least, and the shortest of those; null where each crosses more than some. */
+    private @Nullable Leader leader(Bounds box, List<Vec> dots, Round round, int most) {
+        Leader best = null;
+        double least = Double.POSITIVE_INFINITY;
+        for (Vec dot : dots) {
+            Vec from = nearest(box, dot);
+            double length = from.distanceTo(dot);
+            int limit = (int) Math.min(most, (least - length) / (CROSSED * scale()));
+            if (length >= least || limit < 0) continue;
+            int crossed = round.isFree(dot) ? 0 : 1;
+            if (crossed <= limit) crossed += round.taken.crossed(from, dot, limit - crossed);
+            double cost = crossed * CROSSED * scale() + length;
+            if (crossed > limit || cost >= least) continue;
+            least = cost;
+            best = new Leader(dot, crossed);
+        }
+        return best;
+    }
+
+    private Bounds round(Vec dot) {
+        double clear = DOT_CLEAR * scale();
+        return new Bounds(dot.x() - clear, dot.y() - clear, dot.x() + clear, dot.y() + clear);
+    }
+
+    /** Where a leader may end: the middle of the room, and places all over it. */
+    private List<Vec> dots() {
+        List<Vec> dots = new ArrayList<>(List.of(space.net().middle()));
+        for (Vec at : new NearestFirst(space.net().middle(), space.bounds(), DOT_STEP * scale()))
+            if (space.net().covers(area(round(at)))) dots.add(at);
+        return dots;
+    }
+
+    /** What lies round a room, as far as it is looked at. */
+    private final class Round {
+
+        final Bounds reach;
+        final TakenBoxes taken;
+        private final List<WallSolid> walls = new ArrayList<>();
+        private final List<RoomSpace> rooms;
+        private final Map<Vec, Boolean> free = new HashMap<>();
+
+        Round(Bounds reach) {
+            this.reach = reach;
+            for (Strip strip : building.near(reach, look.storey()))
+                if (building.solid(strip.wall().id()) instanceof WallSolid s
+                        && s.strip().wall().stays()) walls.add(s);
+            rooms = Rooms.in(building).near(look.storey(), reach);
+            Taken all = new Taken(plan, Stage.OUTSIDE, building);
+            addLabelsBefore(all);
+            taken = all.within(reach);
+        }
+
+        /** The labels outside of their rooms of rooms before it. */
+        private void addLabelsBefore(Taken all) {
+            for (RoomSpace near : Rooms.in(building).near(look.storey(), reach.grown(FURTHEST * scale())))
+                for (Room other : Rooms.in(building).named(near))
+                    if (other.id().compareTo(room.id()) < 0)
+                        building.get(new OnPlan(plan, Stage.OUTSIDE, other.id()))
+                                .texts()
+                                .forEach(all::add);
+        }
+
+        /** Whether nothing stands where a leader would end. */
+        boolean isFree(Vec dot) {
+            return free.computeIfAbsent(dot, d -> taken.isFree(round(d)));
+        }
+
+        boolean isInARoom(Vec at) {
+            return rooms.stream().anyMatch(r -> r.covers(at));
+        }
+
+        boolean standsInAWall(Bounds box) {
+            for (WallSolid solid : walls)
+                if (solid.bounds().meets(box) && solid.footprint().meets(box)) return true;
+            return false;
+        }
+    }
+
+    /** Places to try, the nearest to the middle of the room first. */
+    private NearestFirst places(Bounds within) {
+        return new NearestFirst(space.net().middle(), within, STEP * scale());
+    }
+
+    private static Area area(Bounds box) {
+        return Area.rectangle(box.minX(), box.minY(), box.width(), box.height());
+    }
+
+    /** From the label's nearer side to a dot in the room. */
+    private void leader(Bounds box, Vec dot, Pens pens) {
+        pens.line(PenRole.ROOM, nearest(box, dot), dot);
+        pens.add(new Item.Arc(PenRole.ROOM, pens.pen(PenRole.ROOM), dot, DOT * scale(), 0, Math.TAU));
+    }
+
+    private static Vec nearest(Bounds box, Vec to) {
+        return new Vec(
+                Math.max(box.minX(), Math.min(to.x(), box.maxX())), Math.max(box.minY(), Math.min(to.y(), box.maxY())));
+    }
+
+    private double scale() {
+        return look.drawing().scale();
+    }
+}

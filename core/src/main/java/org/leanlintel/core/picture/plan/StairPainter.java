@@ -1,0 +1,253 @@
+package org.leanlintel.core.picture.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.leanlintel.core.building.BuiltStair;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.StairMake;
+import org.leanlintel.core.picture.Catch;
+import org.leanlintel.core.picture.Group;
+import org.leanlintel.core.picture.Lettering;
+import org.leanlintel.core.picture.Lettering.Align;
+import org.leanlintel.core.picture.Look;
+import org.leanlintel.core.picture.Pens;
+import org.leanlintel.core.picture.plan.WayWords.Place;
+import org.leanlintel.core.stair.StairPlan;
+import org.leanlintel.core.stair.StairPlan.Flight;
+import org.leanlintel.core.stair.StairPlan.Of;
+import org.leanlintel.core.stair.StairPlan.Riser;
+import org.leanlintel.core.stair.StairPlan.Tread;
+import org.leanlintel.core.stair.StairSum;
+
+/**
+ * A stair as the trade draws it in plan: on its own storey solid up to the cut and dashed above it, on the storey above
+ * what is seen of it through the opening. The arrow goes the way that is said at its foot: up from the first riser, or down
+ * from the last.
+ */
+final class StairPainter {
+
+    /** On paper. */
+    private static final double NUMBER_MM = 1.8, BESIDE_MM = 2.2, BREAK_MM = 1.2;
+    /** From the edge of a flight to the line of its handrail. */
+    private static final double RAIL_MM = 70;
+
+    private final BuiltStair stair;
+    private final Look look;
+    private final Lettering lettering;
+    private final Pens pens;
+    private final double scale;
+    private final Taken taken;
+
+    /** @param taken by what is drawn besides; the box of its words is added */
+    StairPainter(BuiltStair stair, Look look, Lettering lettering, Taken taken) {
+        this.taken = taken;
+        this.stair = stair;
+        this.look = look;
+        this.lettering = lettering;
+        pens = new Pens(look.lens());
+        scale = look.drawing().scale();
+    }
+
+    /** On the storey it starts from. */
+    Group fromBelow() {
+        double cut = look.cutMm() - look.on().levelMm();
+        Area below = belowCut(cut);
+        List<List<Vec>> lines = lines();
+        below.inside(lines).forEach(l -> pens.line(PenRole.STAIR, l));
+        below.outside(lines).forEach(l -> pens.line(PenRole.OVERHEAD, l));
+        breakLine(cut);
+        walk("up %dR".formatted(stair.plan().sum().risers()), true);
+        numbers(Area.NONE);
+        landings();
+        Area open = stair.open();
+        if (!open.isEmpty())
+            for (List<Vec> ring : open.rings())
+                below.outside(List.of(ring)).forEach(l -> pens.line(PenRole.OVERHEAD, l));
+        return group(stair.plan().outline());
+    }
+
+    /**
+     * What lies over a stair on the storey it leads to.
+     *
+     * @param open all that is open there
+     * @param drawn what of that was drawn by hand, and has edges of its own
+     * @param hidden what a stair from there hides
+     * @param balustrade that stands there
+     */
+    record Over(Area open, Area drawn, Area hidden, Area balustrade) {}
+
+    /** On the storey it leads to. */
+    Group fromAbove(Over over) {
+        Area open = over.open(), hidden = over.hidden();
+        Area seen = hidden.isEmpty() ? open : open.minus(hidden);
+        if (seen.isEmpty()) return group(Area.NONE);
+        seen.inside(lines()).forEach(l -> pens.line(PenRole.STAIR, l));
+        for (List<Vec> ring : stair.open().rings())
+            hidden.outside(over.drawn().outside(List.of(ring))).forEach(l -> pens.line(PenRole.EDGE, l));
+        for (List<Vec> ring : over.balustrade().rings()) pens.line(PenRole.STAIR, ring);
+        walk("dn %dR".formatted(stair.plan().sum().risers()), false);
+        numbers(open);
+        return group(seen.and(stair.plan().outline()));
+    }
+
+    /** What lies below the cut, of a stair from the storey drawn. */
+    Area belowCut(double cut) {
+        double rise = stair.plan().sum().riserMm();
+        List<Area> below = new ArrayList<>();
+        for (Flight f : stair.plan().flights()) {
+            double along = (cut / rise - f.first()) * stair.plan().sum().goingMm(), slant = slant();
+            List<Vec> ring = clipped(f, along - slant, along + slant);
+            if (ring.size() > 2) below.add(Area.of(ring));
+        }
+        for (Tread t : stair.plan().treads())
+            if (t.of() != Of.FLIGHT && t.number() * rise <= cut) below.add(Area.of(t.ring()));
+        return below.isEmpty() ? Area.NONE : Area.union(below);
+    }
+
+    private double slant() {
+        return stair.stair().widthMm() * 0.2;
+    }
+
+    /** A flight from its foot to a line across it, given where that meets its left and its right edge. */
+    private List<Vec> clipped(Flight f, double atLeft, double atRight) {
+        double w = stair.stair().widthMm(), length = f.lengthMm();
+        if (atLeft >= length && atRight >= length)
+            return List.of(f.at(0, w), f.at(length, w), f.at(length, 0), f.at(0, 0));
+        if (atLeft <= 0 && atRight <= 0) return List.of();
+        Area whole = Area.of(List.of(f.at(0, w), f.at(length, w), f.at(length, 0), f.at(0, 0)));
+        double far = -2 * length - 2 * w;
+        Area lower = Area.of(List.of(f.at(far, w), f.at(atRight, w), f.at(atLeft, 0), f.at(far, 0)));
+        Area both = whole.and(lower);
+        return both.isEmpty() ? List.of() : both.rings().getFirst();
+    }
+
+    private List<List<Vec>> lines() {
+        List<List<Vec>> lines = new ArrayList<>();
+        for (Riser r : stair.plan().risers()) lines.add(List.of(r.left(), r.right()));
+        double w = stair.stair().widthMm();
+        StairMake make = stair.stair().make();
+        for (Flight f : stair.plan().flights()) {
+            if (f.lengthMm() < 1) continue;
+            for (double across : List.of(0.0, w)) lines.add(List.of(f.at(0, across), f.at(f.lengthMm(), across)));
+            if (make.strings() == StairMake.Strings.CLOSED && make.stringMm() / scale > 0.4)
+                for (double across : List.of(make.stringMm(), w - make.stringMm()))
+                    lines.add(List.of(f.at(0, across), f.at(f.lengthMm(), across)));
+            for (double across : stair.railsAt(RAIL_MM, w - RAIL_MM))
+                lines.add(List.of(f.at(0, across), f.at(f.lengthMm(), across)));
+        }
+        for (Tread t : stair.plan().treads()) if (t.of() != Of.FLIGHT) lines.add(closed(t.ring()));
+        for (BuiltStair.Newel n : stair.newels()) lines.add(closed(n.ring()));
+        return lines;
+    }
+
+    private static List<Vec> closed(List<Vec> ring) {
+        List<Vec> closed = new ArrayList<>(ring);
+        closed.add(ring.getFirst());
+        return closed;
+    }
+
+    /** Two lines aslant across the flight that is cut. */
+    private void breakLine(double cut) {
+        double rise = stair.plan().sum().riserMm(), w = stair.stair().widthMm(), over = w * 0.06;
+        for (Flight f : stair.plan().flights()) {
+            double along = (cut / rise - f.first()) * stair.plan().sum().goingMm();
+            if (along < -slant() || along > f.lengthMm() + slant()) continue;
+            for (double shift : new double[] {0, BREAK_MM * scale})
+                pens.line(
+                        PenRole.STAIR,
+                        f.at(along - slant() * (1 + 2 * over / w) + shift, -over),
+                        f.at(along + slant() * (1 + 2 * over / w) + shift, w + over));
+            return;
+        }
+    }
+
+    /** The way up, and at its foot or its head what it is: off it along the way, or to a side of it. */
+    private void walk(String words, boolean atFoot) {
+        List<Vec> walk = stair.plan().walk();
+        new WayUp(atFoot ? walk : walk.reversed(), scale, pens).paint();
+        StairSum sum = stair.plan().sum();
+        String each = WayUp.each(sum.risers(), sum.riserMm(), sum.goingMm(), look.units());
+        WayWords said = new WayWords(words, each, lettering, scale);
+        Riser riser = atFoot
+                ? stair.plan().risers().getFirst()
+                : stair.plan().risers().getLast();
+        Vec end = atFoot ? walk.getFirst() : walk.getLast();
+        Vec out = end.minus(atFoot ? walk.get(1) : walk.get(walk.size() - 2)).unit();
+        Vec right = riser.right().minus(riser.left()).unit();
+        Vec inwards = out.times(-NUMBER_MM * scale);
+        List<Place> places = List.of(
+                said.off(end, out, Lettering.readable(out.angle())),
+                said.off(end, out, 0),
+                said.off(riser.left().plus(inwards), right.times(-1), 0),
+                said.off(riser.right().plus(inwards), right, 0));
+        Place place = said.free(places, places.getFirst(), taken);
+        said.paint(place, pens);
+        taken.add(said.box(place));
+    }
+
+    /** Each on its tread, beside the line it is walked on. @param within nothing for all of them */
+    private void numbers(Area within) {
+        double going = stair.plan().sum().goingMm();
+        for (Riser r : stair.plan().risers()) {
+            Vec across = r.right().minus(r.left()).unit(), on = across.left();
+            Vec at = r.middle().along(across, -BESIDE_MM * scale).along(on, Math.min(going, 250) / 2);
+            if (!within.isEmpty() && !within.covers(at)) continue;
+            if (r.number() == stair.plan().sum().risers()) continue;
+            pens.add(lettering.set(
+                    Integer.toString(r.number()),
+                    at.plus(new Vec(0, -NUMBER_MM / 2 * scale)),
+                    0,
+                    NUMBER_MM,
+                    Align.CENTRE,
+                    false));
+        }
+    }
+
+    /** The level of each landing. */
+    private void landings() {
+        for (Tread t : stair.plan().treads()) {
+            if (t.of() != Of.LANDING) continue;
+            Vec middle = Area.of(t.ring()).middle();
+            pens.add(lettering.set(
+                    look.levels().print(stair.levelMm(t.number())),
+                    middle.plus(new Vec(0, 1.2 * scale)),
+                    0,
+                    NUMBER_MM,
+                    Align.CENTRE,
+                    false));
+        }
+    }
+
+    /** @param seen where it is picked */
+    private Group group(Area seen) {
+        List<Catch> catches = new ArrayList<>();
+        List<Riser> risers = stair.plan().risers();
+        for (Riser r : List.of(risers.getFirst(), risers.getLast()))
+            for (Vec at : List.of(r.left(), r.right()))
+                catches.add(new Catch("corner of " + stair.stair().mark(), new Hold.AtPoint(at), at, at));
+        ElementId id = stair.stair().id();
+        for (Riser r : List.of(risers.getFirst(), risers.getLast()))
+            catches.add(new Catch(
+                    "riser %d of %s".formatted(r.number(), stair.stair().mark()),
+                    new Hold.AtRiser(id, r.number()),
+                    r.left(),
+                    r.right()));
+        List<StairPlan.Flight> flights = stair.plan().flights();
+        for (int i = 0; i < flights.size(); i++)
+            for (Side side : Side.values()) {
+                StairPlan.Flight f = flights.get(i);
+                double across = side == Side.LEFT ? 0 : stair.stair().widthMm();
+                catches.add(new Catch(
+                        "side of " + stair.stair().mark(),
+                        new Hold.BesideFlight(id, i, side),
+                        f.at(0, across),
+                        f.at(f.lengthMm(), across)));
+            }
+        return new Group(stair.stair().id(), stair.stair().layer(), pens.items(), catches).on(seen.ringsWithoutHoles());
+    }
+}

@@ -1,0 +1,57 @@
+package org.leanlintel.core.picture.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.BuiltStair;
+import org.leanlintel.core.building.body.Balustrade;
+import org.leanlintel.core.building.body.PlacedSteps;
+import org.leanlintel.core.building.room.FloorAreas;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.picture.Group;
+import org.leanlintel.core.picture.Lettering;
+import org.leanlintel.core.picture.Look;
+import org.leanlintel.core.picture.PlanOf;
+
+/**
+ * The stairs of a storey, those that come up from below, and the steps before its doors, with their words where there is
+ * room.
+ */
+final class Ways {
+
+    private Ways() {}
+
+    static Shows of(PlanOf plan, Building building) {
+        Look look = plan.look(building);
+        Lettering lettering = plan.lettering();
+        Taken taken = new Taken(plan, Stage.WAYS, building);
+        List<BuiltStair> here = new ArrayList<>(), fromBelow = new ArrayList<>();
+        for (Stair s : building.model().all(Stair.class)) {
+            if (look.hides(s) || !(building.get(new BuiltStair.Of(s.id())) instanceof BuiltStair built)) continue;
+            if (s.storey().equals(look.storey())) here.add(built);
+            else if (built.storeyAbove().id().equals(look.storey())) fromBelow.add(built);
+        }
+        List<Group> groups = new ArrayList<>();
+        Area hidden = Area.NONE;
+        for (BuiltStair s : here) {
+            StairPainter painter = new StairPainter(s, look, lettering, taken);
+            groups.add(painter.fromBelow());
+            hidden = Area.union(
+                    List.of(hidden, painter.belowCut(look.cutMm() - look.on().levelMm())));
+        }
+        if (!fromBelow.isEmpty()) {
+            ElementId storey = look.storey();
+            Area open = FloorAreas.openings(building, storey), drawn = FloorAreas.drawnVoids(building, storey);
+            for (BuiltStair s : fromBelow) {
+                Area through = s.stair().stays() ? open : Area.union(List.of(open, s.open()));
+                StairPainter.Over over = new StairPainter.Over(through, drawn, hidden, Balustrade.of(s, building));
+                groups.add(new StairPainter(s, look, lettering, taken).fromAbove(over));
+            }
+        }
+        for (PlacedSteps s : PlacedSteps.on(look.storey(), building))
+            if (!look.hides(s.steps())) groups.add(new StepsPainter(s, look, lettering).paint(taken));
+        return new Shows(groups, List.of(), taken.added());
+    }
+}

@@ -1,0 +1,141 @@
+package org.leanlintel.core.building.roof;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.leanlintel.core.RoofedHouse;
+import org.leanlintel.core.Sketch;
+import org.leanlintel.core.building.body.Bodies;
+import org.leanlintel.core.edit.change.Delete;
+import org.leanlintel.core.edit.change.Move;
+import org.leanlintel.core.edit.drawing.AddDrawing;
+import org.leanlintel.core.edit.storey.LayTrusses;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.Pitch;
+import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.Truss;
+import org.leanlintel.core.picture.Item;
+import org.leanlintel.core.picture.Lettering;
+import org.leanlintel.core.picture.Picture;
+import org.leanlintel.core.picture.drawing.DrawingPicture;
+
+/**
+ * Trusses in the gabled roof of 35 degrees over a house of 6,000 by 4,000: its heel is 113.1, its plates 3,700 apart, facings of 150
+ * left out; its ridge 1,408.5 over the plates.
+ */
+class TrussesTest {
+
+    private static final Lettering LETTERS = new Lettering(Map.of(), Map.of(), 0.5, 0.7);
+    private static final Truss.Form FINK = new Truss.Level(Truss.Webs.FINK);
+    private static final Truss.Along ALL = new Truss.AllAlong();
+
+    private final RoofedHouse house = new RoofedHouse();
+    private final Sketch sketch = house.sketch;
+    private final Roof roof = house.gabled();
+
+    private LayTrusses lay(Truss.Form form, double chordMm, Truss.Along along) {
+        return new LayTrusses(roof.id(), Sketch.LAYER, form, chordMm, chordMm, 60, 35, 600, along);
+    }
+
+    private Truss laid(Truss.Form form, Truss.Along along) {
+        return (Truss) sketch.run(lay(form, 70, along)).after().getFirst();
+    }
+
+    private BuiltTruss built(Truss truss) {
+        BuiltTruss built = sketch.building().get(new BuiltTruss.Of(truss.id()));
+        assertThat(built).isNotNull();
+        return built;
+    }
+
+    @Test
+    void spanHeelAndPeakAreTheRoofs() {
+        BuiltTruss built = built(laid(FINK, ALL));
+        assertThat(built.shape().sum().spanMm()).isEqualTo(3700);
+        assertThat(built.shape().sum().heelMm()).isCloseTo(113.1, within(0.05));
+        assertThat(built.shape().peakTopMm()).isCloseTo(1408.48, within(0.05));
+        assertThat(built.plateMm()).isEqualTo(5100);
+    }
+
+    /** From the inner face of one gable's structure to that of the other, 600 apart, the last as near as is left. */
+    @Test
+    void theyStandAtTheirSpacingBetweenTheGables() {
+        Truss truss = laid(FINK, ALL);
+        BuiltTruss built = built(truss);
+        Bounds inside = house.built(roof).inside().bounds();
+        List<Double> at = built.at();
+        assertThat(at).hasSize((int) Math.ceil((inside.width() - 35) / 600) + 1);
+        assertThat(at.getLast() - at.getFirst()).isCloseTo(inside.width() - 35, within(0.01));
+        for (int i = 1; i < at.size() - 1; i++)
+            assertThat(at.get(i) - at.get(i - 1)).isCloseTo(600, within(1e-6));
+        assertThat(new Bodies(sketch.building()).trusses(roof.storey())).allSatisfy(b -> assertThat(
+                        inside.grown(0.01).covers(Bounds.of(b.outline()).centre())
+                                || b.outline().stream().anyMatch(p -> p.y() < inside.minY() || p.y() > inside.maxY()))
+                .isTrue());
+    }
+
+    @Test
+    void aPartOfTheRoofHasThemAlone() {
+        BuiltTruss built = built(laid(FINK, new Truss.PartAlong(1000, 2835)));
+        assertThat(built.at()).hasSize(4);
+        assertThat(built.at().getLast() - built.at().getFirst()).isCloseTo(1800, within(0.01));
+    }
+
+    /** 97 / cos 35 is 118.4: 5 more than the heel. */
+    @Test
+    void aChordDeeperThanTheHeelIsRefused() {
+        assertThat(sketch.refusal(lay(FINK, 97, ALL)))
+                .isEqualTo("truss T1 cannot stand: The heel of R1 is 5 mm too low for a top chord of 97 mm:"
+                        + " make the heel higher or the chord less deep.");
+        assertThat(sketch.refusal(lay(new Truss.Scissor(Pitch.degrees(35)), 70, ALL)))
+                .contains("as steeply as the top chords");
+    }
+
+    @Test
+    void theyFollowTheHouseAndGoWithTheirRoof() {
+        Truss truss = laid(FINK, ALL);
+        sketch.run(new Move(List.of(house.wall(3000, 4000).id()), new Vec(0, 500)));
+        assertThat(built(truss).shape().sum().spanMm()).isCloseTo(4200, within(0.01));
+        sketch.run(new Delete(List.of(roof.id())));
+        assertThat(sketch.model().find(truss.id())).isNull();
+    }
+
+    /** Its timbers, in a drawing of its own and beyond the cut of a section. */
+    @Test
+    void itsDrawingNamesEveryTimber() {
+        Truss truss = laid(new Truss.Scissor(Pitch.degrees(15)), ALL);
+        Drawing drawing = (Drawing) sketch.run(new AddDrawing(
+                        "T1",
+                        Drawing.Kind.TRUSS,
+                        Sketch.STOREY,
+                        Sketch.LENS,
+                        20,
+                        new Drawing.One(truss.id()),
+                        new Drawing.All(),
+                        List.of()))
+                .after()
+                .getFirst();
+        List<String> words = texts(
+                DrawingPicture.of(sketch.building(), drawing.id(), LETTERS).picture());
+        assertThat(words)
+                .anyMatch(w -> w.startsWith("T1: scissor, 15\u00b0 inside"))
+                .contains("3700", "Timber")
+                .anyMatch(w -> w.startsWith("top chord, left"))
+                .anyMatch(w -> w.startsWith("web 5"))
+                .anyMatch(w -> w.contains("designed by the truss supplier"));
+        sketch.run(new Delete(List.of(truss.id())));
+        assertThat(sketch.model().find(drawing.id())).isNull();
+    }
+
+    private static List<String> texts(Picture picture) {
+        return picture.groups().stream()
+                .flatMap(g -> g.items().stream())
+                .filter(Item.Text.class::isInstance)
+                .map(i -> ((Item.Text) i).text())
+                .toList();
+    }
+}

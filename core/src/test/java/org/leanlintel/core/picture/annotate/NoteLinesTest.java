@@ -1,0 +1,73 @@
+package org.leanlintel.core.picture.annotate;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.leanlintel.core.Sketch;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Leaders;
+import org.leanlintel.core.model.Note;
+import org.leanlintel.core.picture.Lettering;
+
+/** Letters that are half as wide as the type is high, so that a note's letter is 1.786 mm wide. */
+class NoteLinesTest {
+
+    private static final Lettering LETTERING = new Lettering(Map.of(), Map.of(), 0.5, 0.7);
+
+    private static List<NoteLines.Line> lines(String text, double widthMm) {
+        Note note = new Note(
+                Sketch.id("n"),
+                Sketch.LAYER,
+                Sketch.PLAN,
+                Vec.ORIGIN,
+                text,
+                Note.Style.NOTE,
+                widthMm,
+                Leaders.NONE,
+                false);
+        return NoteLines.of(note, text, LETTERING);
+    }
+
+    /** 20 mm hold 11 letters. */
+    @Test
+    void linesBreakBetweenWords() {
+        assertThat(lines("seal all joints of the membrane", 20))
+                .extracting(NoteLines.Line::words)
+                .containsExactly("seal all", "joints of", "the", "membrane");
+        assertThat(lines("seal all joints\nof the membrane", 0))
+                .extracting(NoteLines.Line::words)
+                .containsExactly("seal all joints", "of the membrane");
+    }
+
+    @Test
+    void noLineIsWiderThanItMayBeUnlessItIsOneWord() {
+        Random random = new Random(3);
+        for (int round = 0; round < 200; round++) {
+            StringBuilder text = new StringBuilder("a");
+            for (int i = 0; i < 30; i++) text.append(' ').append("w".repeat(1 + random.nextInt(14)));
+            double width = 10 + random.nextInt(40);
+            List<NoteLines.Line> lines = lines(text.toString(), width);
+            for (NoteLines.Line l : lines)
+                if (l.words().contains(" "))
+                    assertThat(LETTERING.width(l.words(), 2.5, false)).isLessThanOrEqualTo(width);
+            assertThat(String.join(
+                            " ", lines.stream().map(NoteLines.Line::words).toList()))
+                    .isEqualTo(text.toString());
+        }
+    }
+
+    /** The bullet or number stands at the edge, all lines of the entry hang in alike. */
+    @Test
+    void entriesOfListsHang() {
+        List<NoteLines.Line> lines = lines("- seal all joints\n12. fix", 20);
+        assertThat(lines)
+                .extracting(NoteLines.Line::words)
+                .containsExactly("seal all", "joints", "\u2022", "fix", "12.");
+        assertThat(lines).extracting(NoteLines.Line::right).containsExactly(4.0, 4.0, 0.0, 4.0, 0.0);
+        assertThat(lines.get(2).down()).isEqualTo(lines.get(0).down());
+        assertThat(lines.get(4).down()).isEqualTo(lines.get(3).down());
+    }
+}

@@ -1,0 +1,69 @@
+package org.leanlintel.core.picture.drawing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.leanlintel.core.Sketch;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.GivenUp;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.picture.Extent;
+import org.leanlintel.core.picture.Group;
+import org.leanlintel.core.picture.Item;
+import org.leanlintel.core.picture.Lettering;
+import org.leanlintel.core.picture.Look;
+import org.leanlintel.core.picture.Picture;
+import org.leanlintel.core.picture.Undrawn;
+
+/** A fault with one element leaves the rest of a drawing as it is. */
+class UndrawnTest {
+
+    private static final ElementId WALL = Sketch.id("wall");
+
+    private final Undrawn undrawn = new Undrawn(
+            new Sketch().building().get(new Look.Of(Sketch.PLAN)), new Lettering(Map.of(), Map.of(), 0.5, 0.7));
+
+    private Group of(RuntimeException fault) {
+        return undrawn.orMark(WALL, Sketch.LAYER, "W7", new Vec(3000, 2000), () -> {
+            throw fault;
+        });
+    }
+
+    @Test
+    void aMarkSaysWhatIsMissingWhereItIs() {
+        Group mark = of(new IllegalStateException("a fault"));
+        assertThat(mark.element()).isEqualTo(WALL);
+        assertThat(mark.items())
+                .filteredOn(Item.Text.class::isInstance)
+                .extracting(i -> ((Item.Text) i).text())
+                .containsExactly("W7 cannot be drawn");
+        Bounds box = Extent.of(new Picture(50, List.of(mark)));
+        assertThat(box).isNotNull();
+        assertThat(box.meets(new Bounds(3000, 2000, 3000, 2000))).isTrue();
+    }
+
+    @Test
+    void whatIsDrawnStays() {
+        Group drawn = new Group(WALL, Sketch.LAYER, List.of(), List.of());
+        assertThat(undrawn.orMark(WALL, Sketch.LAYER, "W7", Vec.ORIGIN, () -> drawn))
+                .isSameAs(drawn);
+    }
+
+    @Test
+    void whatIsGivenUpIsNoFault() {
+        Thread.currentThread().interrupt();
+        try {
+            assertThatThrownBy(() -> undrawn.orMark(WALL, Sketch.LAYER, "W7", Vec.ORIGIN, () -> {
+                        GivenUp.orGoOn();
+                        throw new IllegalStateException("never");
+                    }))
+                    .isInstanceOf(GivenUp.class);
+        } finally {
+            Thread.interrupted();
+        }
+    }
+}

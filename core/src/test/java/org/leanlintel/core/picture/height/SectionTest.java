@@ -1,0 +1,156 @@
+package org.leanlintel.core.picture.height;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.leanlintel.core.HouseOfTwo;
+import org.leanlintel.core.Sketch;
+import org.leanlintel.core.edit.drawing.AddSheet;
+import org.leanlintel.core.edit.drawing.DrawSection;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.SectionLine;
+import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.StairMake;
+import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.picture.Item;
+import org.leanlintel.core.picture.Lettering;
+import org.leanlintel.core.picture.Picture;
+import org.leanlintel.core.picture.drawing.DrawingPicture;
+
+/** Sections of a house of two storeys. */
+class SectionTest {
+
+    private static final Lettering LETTERS = new Lettering(Map.of(), Map.of(), 0.5, 0.7);
+
+    private final HouseOfTwo house = new HouseOfTwo();
+    private final Sketch sketch = house.sketch;
+
+    private Picture section(double x0, double y0, double x1, double y1, Side looking, double depth) {
+        ElementId id = sketch
+                .run(new DrawSection(
+                        Sketch.STOREY, Sketch.LAYER, new Vec(x0, y0), new Vec(x1, y1), looking, depth, Sketch.LENS, 50))
+                .after()
+                .stream()
+                .filter(Drawing.class::isInstance)
+                .findFirst()
+                .orElseThrow()
+                .id();
+        return DrawingPicture.of(sketch.building(), id, LETTERS).picture();
+    }
+
+    /** Its mark at both ends, and beside that the sheet it is drawn on once there is one. */
+    @Test
+    void aPlanSaysOnWhichSheetASectionIsDrawn() {
+        section(3000, -500, 3000, 4500, Side.RIGHT, 0);
+        SectionLine line = sketch.model().all(SectionLine.class).getFirst();
+        assertThat(said(line)).containsExactly("A", "A");
+        Drawing drawn = sketch.model().all(Drawing.class).stream()
+                .filter(d -> d.kind() == Drawing.Kind.SECTION)
+                .findFirst()
+                .orElseThrow();
+        sketch.run(new AddSheet(
+                "A-201",
+                "Section",
+                PaperSize.A2,
+                List.of(new Sheet.Placed(drawn.id(), Vec.ORIGIN, new Vec(200, 200)))));
+        assertThat(said(line)).containsExactly("A", "A-201", "A", "A-201");
+    }
+
+    private List<String> said(SectionLine line) {
+        return items(DrawingPicture.of(sketch.building(), Sketch.PLAN, LETTERS).picture(), line.id()).stream()
+                .filter(Item.Text.class::isInstance)
+                .map(i -> ((Item.Text) i).text())
+                .toList();
+    }
+
+    private static List<Item> items(Picture picture, ElementId element) {
+        return picture.groups().stream()
+                .filter(g -> g.element().equals(element))
+                .flatMap(g -> g.items().stream())
+                .toList();
+    }
+
+    private static double filledMm2(List<Item> items) {
+        return items.stream()
+                .filter(Item.Fill.class::isInstance)
+                .mapToDouble(i -> Area.of(((Item.Fill) i).ring()).mm2())
+                .sum();
+    }
+
+    private static List<List<Vec>> lines(List<Item> items, PenRole role) {
+        return items.stream()
+                .filter(i -> i instanceof Item.Strokes s && s.role() == role)
+                .flatMap(i -> ((Item.Strokes) i).lines().stream())
+                .toList();
+    }
+
+    /** The south wall: brick and stud are filled, air is not; above it stops under the floor's structure. */
+    @Test
+    void aWallIsCutPlyByPlyAtItsHeights() {
+        Picture picture = section(3000, -500, 3000, 4500, Side.RIGHT, 0);
+        Wall south = house.shell.get(3);
+        // from 0 to 2,600 - 250: brick 100 and stud 140
+        assertThat(filledMm2(items(picture, south.id()))).isCloseTo(240 * 2350.0, within(1.0));
+        Bounds low = bounds(items(picture, south.id()));
+        assertThat(low.maxY()).isCloseTo(2350, within(0.02));
+        // looking east from the south up: the south wall lies to the right
+        assertThat(low.maxX()).isCloseTo(4500, within(0.02));
+        Wall above = house.above.get(3);
+        // stud from the floor's structure at 2,580 to 5,100; brick runs on down to 2,350
+        assertThat(filledMm2(items(picture, above.id()))).isCloseTo(140 * 2520.0 + 100 * 2750.0, within(1.0));
+    }
+
+    private static Bounds bounds(List<Item> items) {
+        return Bounds.of(items.stream()
+                .filter(Item.Fill.class::isInstance)
+                .flatMap(i -> ((Item.Fill) i).ring().stream())
+                .toList());
+    }
+
+    @Test
+    void everyStoreyHasItsLevel() {
+        List<String> texts = section(3000, -500, 3000, 4500, Side.RIGHT, 0).groups().stream()
+                .flatMap(g -> g.items().stream())
+                .filter(Item.Text.class::isInstance)
+                .map(i -> ((Item.Text) i).text())
+                .toList();
+        assertThat(texts).contains("±0.000", "Ground", "+2.600", "First", "+5.100");
+    }
+
+    @Test
+    void whatLiesBeyondShowsWhereNothingNearerHidesIt() {
+        Wall near = sketch.across(house.shell, 4000), far = sketch.across(house.shell, 5000);
+        Picture picture = section(3000, -500, 3000, 4500, Side.RIGHT, 20_000);
+        assertThat(lines(items(picture, near.id()), PenRole.EDGE)).isNotEmpty();
+        assertThat(lines(items(picture, far.id()), PenRole.EDGE))
+                .as("behind the first")
+                .isEmpty();
+        Picture shallow = section(3000, -500, 3000, 4500, Side.RIGHT, 500);
+        assertThat(items(shallow, near.id())).as("further than it looks").isEmpty();
+        Picture other = section(3000, -500, 3000, 4500, Side.LEFT, 20_000);
+        assertThat(items(other, near.id())).as("behind one's back").isEmpty();
+    }
+
+    @Test
+    void theTreadsOfAStairThatIsCutAreFilledAndItsFloorIsOpenAboveIt() {
+        Stair stair = house.stair(900, StairMake.Rails.BOTH, Stair.Above.FOUND);
+        ElementId floor = house.layFloorAbove().id();
+        Picture along = section(-500, 1050, 6500, 1050, Side.LEFT, 2000);
+        // twelve treads of 250 by 22, risers of 12 by what is between, and the balustrade across the end of the void
+        double treads = 12 * 250 * 22, risers = 13 * 12 * (200 - 22.0), balustrade = 50 * 900;
+        assertThat(filledMm2(items(along, stair.id()))).isCloseTo(treads + risers + balustrade, within(treads * 0.05));
+        double whole = 5700 * 250, open = (2000 + 250) * 250 / 200.0 * 250;
+        assertThat(filledMm2(items(along, floor))).isCloseTo(whole - open, within(100.0));
+    }
+}

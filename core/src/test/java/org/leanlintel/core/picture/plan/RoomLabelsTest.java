@@ -1,0 +1,179 @@
+package org.leanlintel.core.picture.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.leanlintel.core.Lenses.with;
+
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.leanlintel.core.Sketch;
+import org.leanlintel.core.building.room.Rooms;
+import org.leanlintel.core.edit.change.Revise;
+import org.leanlintel.core.edit.room.NameRoom;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.LabelPart;
+import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Post;
+import org.leanlintel.core.model.Room;
+import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallPiece;
+import org.leanlintel.core.model.WorkState;
+import org.leanlintel.core.picture.Item;
+import org.leanlintel.core.picture.Lettering;
+import org.leanlintel.core.picture.drawing.Plan;
+
+/** What room labels say, and where they stand, in a room of 5,420 by 3,420 clear. */
+class RoomLabelsTest {
+
+    private static final Lettering LETTERS = new Lettering(Map.of(), Map.of(), 0.5, 0.7);
+
+    private final Sketch sketch = new Sketch();
+    private final List<Wall> shell = sketch.shell(6000, 4000);
+
+    private Room name(double x, double y, String name) {
+        Room.Finishes finishes = new Room.Finishes("Oak", "", "Paint");
+        return (Room) sketch.run(new NameRoom(
+                        Sketch.STOREY, Sketch.LAYER, new Vec(x, y), "0.01", name, Room.Use.LIVING, finishes))
+                .after()
+                .getFirst();
+    }
+
+    private void say(LabelPart... parts) {
+        Lens l = sketch.model().get(Sketch.LENS, Lens.class);
+        sketch.put(with(l, "roomLabels", List.of(parts)));
+    }
+
+    private List<Item> items(Room room) {
+        return Plan.of(sketch.building(), Sketch.PLAN, LETTERS).picture().groups().stream()
+                .filter(g -> g.element().equals(room.id()))
+                .flatMap(g -> g.items().stream())
+                .toList();
+    }
+
+    private static List<String> texts(List<Item> items) {
+        return items.stream()
+                .filter(Item.Text.class::isInstance)
+                .map(i -> ((Item.Text) i).text())
+                .toList();
+    }
+
+    /** Where the name starts. */
+    private Vec nameAt(Room room) {
+        return items(room).stream()
+                .filter(i -> i instanceof Item.Text t && t.text().equals(room.name()))
+                .map(i -> ((Item.Text) i).at())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void theLensSaysWhatALabelSays() {
+        Room room = name(3000, 2000, "Living");
+        assertThat(texts(items(room))).containsExactly("Living");
+        say(LabelPart.NUMBER, LabelPart.AREA);
+        assertThat(texts(items(room))).containsExactlyInAnyOrder("0.01", "Living", "18.54 m\u00b2");
+        say(LabelPart.SIZE, LabelPart.CEILING_HEIGHT, LabelPart.FINISHES);
+        assertThat(texts(items(room))).containsExactlyInAnyOrder("Living", "5420 x 3420", "CH 2500", "Oak / - / Paint");
+    }
+
+    @Test
+    void itStandsInTheMiddleUnlessSomethingStandsThere() {
+        Room room = name(1500, 1000, "Living");
+        Vec free = nameAt(room);
+        assertThat(free.distanceTo(new Vec(3000, 2000))).isLessThan(700);
+        Post post = new Post(
+                Sketch.id("post"),
+                Sketch.STOREY,
+                Sketch.LAYER,
+                "P1",
+                new Vec(3000, 2000),
+                0,
+                600,
+                new WallPiece.Solid(Sketch.id("stud"), 600),
+                WorkState.NEW);
+        sketch.put(post);
+        Vec moved = nameAt(room);
+        assertThat(moved).isNotEqualTo(free);
+        assertThat(textBox(room).meets(Bounds.of(post.corners()))).isFalse();
+    }
+
+    /** About: half a type size to a letter. */
+    private Bounds textBox(Room room) {
+        Vec at = nameAt(room);
+        double height = Lettering.NAME_MM * 50, width = room.name().length() * 0.5 * height / 0.7;
+        return Bounds.of(List.of(at, at.plus(new Vec(width, height))));
+    }
+
+    /** A cupboard beside a box that takes the middle of it: the leader ends beside the box and does not run over it. */
+    @Test
+    void aLeaderEndsClearOfWhatStandsInTheRoom() {
+        sketch.across(shell, 900);
+        Room room = name(500, 2000, "A cupboard with a long name");
+        Vec middle = Rooms.in(sketch.building()).of(room).net().middle();
+        sketch.put(new Post(
+                Sketch.id("post"),
+                Sketch.STOREY,
+                Sketch.LAYER,
+                "P1",
+                middle,
+                0,
+                300,
+                new WallPiece.Solid(Sketch.id("stud"), 300),
+                WorkState.NEW));
+        Bounds taken = Bounds.of(sketch.model().all(Post.class).getFirst().corners());
+        List<Vec> leader = items(room).stream()
+                .filter(i -> i instanceof Item.Strokes s && s.role() == PenRole.ROOM)
+                .flatMap(i -> ((Item.Strokes) i).lines().stream())
+                .filter(l -> l.size() == 2)
+                .findFirst()
+                .orElseThrow();
+        assertThat(taken.isCrossedBy(leader.getFirst(), leader.getLast())).isFalse();
+        assertThat(Rooms.in(sketch.building()).of(room).covers(leader.getLast())
+                        || Rooms.in(sketch.building()).of(room).covers(leader.getFirst()))
+                .isTrue();
+    }
+
+    @Test
+    void aRoomTooSmallForItHasItOutsideWithALeaderIntoTheRoom() {
+        Wall across = sketch.across(shell, 900);
+        Room room = name(500, 2000, "A cupboard with a long name");
+        assertThat(Rooms.in(sketch.building()).of(room).net().bounds().width()).isLessThan(600);
+        List<Item> items = items(room);
+        assertThat(Rooms.in(sketch.building()).of(room).covers(nameAt(room))).isFalse();
+        List<List<Vec>> lines = items.stream()
+                .filter(i -> i instanceof Item.Strokes s && s.role() == PenRole.ROOM)
+                .flatMap(i -> ((Item.Strokes) i).lines().stream())
+                .toList();
+        assertThat(lines.stream().flatMap(List::stream))
+                .as("the leader of it ends in the room")
+                .anyMatch(p -> Rooms.in(sketch.building()).of(room).covers(p));
+        Area box = Area.rectangle(
+                textBox(room).minX(),
+                textBox(room).minY(),
+                textBox(room).width(),
+                textBox(room).height());
+        assertThat(Stream.concat(shell.stream(), Stream.of(across))
+                        .mapToDouble(w -> sketch.building()
+                                .solid(w.id())
+                                .footprint()
+                                .and(box)
+                                .mm2())
+                        .sum())
+                .as("clear of walls")
+                .isZero();
+    }
+
+    @Test
+    void whereTheDrafterPutsItItStays() {
+        Room room = name(3000, 2000, "Living");
+        sketch.run(new Revise(room.labelled(new Room.PutAt(new Vec(1500, 3000)))));
+        Vec at = nameAt(room);
+        sketch.across(shell, 4500);
+        assertThat(nameAt(room)).isEqualTo(at);
+        assertThat(at.distanceTo(new Vec(1500, 3000))).isLessThan(700);
+    }
+}

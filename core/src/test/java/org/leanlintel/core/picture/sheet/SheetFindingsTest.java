@@ -1,0 +1,180 @@
+package org.leanlintel.core.picture.sheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.leanlintel.core.Lenses.with;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.leanlintel.core.Sketch;
+import org.leanlintel.core.check.Finding;
+import org.leanlintel.core.edit.change.Delete;
+import org.leanlintel.core.edit.change.Revise;
+import org.leanlintel.core.edit.dimension.DrawString;
+import org.leanlintel.core.edit.drawing.AddSheet;
+import org.leanlintel.core.edit.fitting.PlaceFitting;
+import org.leanlintel.core.edit.note.PlaceNote;
+import org.leanlintel.core.edit.wall.DrawConstructionLine;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Fitting;
+import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.Note;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.model.StringStyle;
+import org.leanlintel.core.model.Symbol;
+import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.picture.Lettering;
+import org.leanlintel.core.picture.drawing.DrawingPicture;
+import org.leanlintel.core.picture.plan.LabelFindings;
+import org.leanlintel.core.sheet.TitleFacts;
+
+/** A plan at 1:50 on an A2 sheet of 594 by 420, its origin at 100, 200 on paper. Letters are 1.786 mm wide. */
+class SheetFindingsTest {
+
+    private static final Lettering LETTERING = new Lettering(Map.of(), Map.of(), 0.5, 0.7);
+
+    private final Sketch sketch = new Sketch();
+    private final List<Wall> walls;
+
+    SheetFindingsTest() {
+        walls = sketch.shell(7200, 4800);
+        sketch.run(new AddSheet(
+                "A-1", "Plan", PaperSize.A2, List.of(new Sheet.Placed(Sketch.PLAN, Vec.ORIGIN, new Vec(100, 200)))));
+    }
+
+    private Note note(double x, double y, String text) {
+        return (Note) sketch.run(new PlaceNote(Sketch.PLAN, Sketch.LAYER, new Vec(x, y), text, Note.Style.NOTE))
+                .after()
+                .getFirst();
+    }
+
+    private List<String> found() {
+        return SheetFindings.of(
+                        sketch.model(),
+                        sheet -> SheetPicture.of(
+                                sheet,
+                                sketch.model(),
+                                id -> DrawingPicture.of(sketch.building(), id, LETTERING)
+                                        .picture(),
+                                LETTERING,
+                                TitleFacts.printed("2026-01-05")),
+                        LETTERING)
+                .stream()
+                .map(Finding::sentence)
+                .toList();
+    }
+
+    /** Something as wide as a street stands over all places the mark of a window could have; without it there are some. */
+    @Test
+    void aMarkThatFindsNoPlaceIsFound() {
+        Opening window = sketch.window(walls.getFirst(), 1000, 900, 900, 1200);
+        Lens lens = sketch.model().get(Sketch.LENS, Lens.class);
+        sketch.run(new Revise(with(lens, "marks", List.of(Lens.MarkOf.WINDOWS))));
+        assertThat(LabelFindings.of(sketch.building(), LETTERING)).isEmpty();
+        ElementId market = Sketch.id("market");
+        sketch.put(new Symbol(
+                market,
+                "Market",
+                Symbol.Kind.OTHER,
+                "Test",
+                false,
+                new Vec(15_000, 15_000),
+                Symbol.Extent.fixed(30_000),
+                Symbol.Extent.fixed(30_000),
+                0,
+                750,
+                List.of(),
+                List.of(),
+                List.of(new Symbol.Rounded(Vec.ORIGIN, 30_000, 30_000, 20)),
+                List.of(),
+                ""));
+        Fitting.Free free = new Fitting.Free(new Vec(3600, 2400), 0);
+        sketch.run(new PlaceFitting(
+                Sketch.STOREY, Sketch.LAYER, market, new PlaceFitting.Seated(free), 0, false, 30_000, 30_000));
+        assertThat(LabelFindings.of(sketch.building(), LETTERING))
+                .extracting(Finding::sentence)
+                .containsExactly("On A-1, the mark of window %s finds no free place in Plan.".formatted(window.mark()));
+    }
+
+    /** "gravel" is 10.7 mm long on paper: 535 of the plan. */
+    @Test
+    void wordsOnWordsAreFound() {
+        note(1000, 1000, "gravel");
+        note(1600, 1000, "paving");
+        assertThat(found()).isEmpty();
+        note(1500, 1050, "turf");
+        assertThat(found())
+                .containsExactly(
+                        "On A-1, \"gravel\" and \"turf\" of Plan lie on each other.",
+                        "On A-1, \"turf\" and \"paving\" of Plan lie on each other.");
+    }
+
+    /** The drawing area ends at 584 on paper, 24,200 of the plan; the title block begins at 404, 15,200, and is 72 high. */
+    @Test
+    void whatStandsOffTheDrawingAreaIsFound() {
+        note(23_000, 1000, "here");
+        assertThat(found()).isEmpty();
+        note(24_000, 2000, "off it");
+        note(16_000, -8000, "on the block");
+        assertThat(found()).containsExactly("On A-1, \"off it\" of Plan stands off the drawing area, with 1 more.");
+    }
+
+    /** The house is 96 mm high on paper and ends 16 mm above the frame. */
+    @Test
+    void aDrawingThatRunsOffTheDrawingAreaIsFound() {
+        Sheet sheet = sketch.model().all(Sheet.class).getFirst();
+        sketch.run(new Revise(sheet.with(List.of(new Sheet.Placed(Sketch.PLAN, Vec.ORIGIN, new Vec(100, 330))))));
+        assertThat(found()).containsExactly("On A-1, lines of Plan run off the drawing area.");
+    }
+
+    /** A construction line never prints; a string that ends 25 m to the right does. */
+    @Test
+    void linesOffTheDrawingAreaAreFound() {
+        sketch.run(new DrawString(
+                Sketch.PLAN,
+                Sketch.LAYER,
+                new Vec(0, 1),
+                new Vec(25_000, 0),
+                List.of(new Hold.AtPoint(new Vec(7200, 0)), new Hold.AtPoint(new Vec(7200, 300)))));
+        assertThat(found())
+                .anyMatch(s -> s.startsWith("On A-1, \"300\" of Plan stands off the drawing area"))
+                .hasSize(1);
+        sketch.run(new Revise(sketch.model()
+                .all(Sheet.class)
+                .getFirst()
+                .with(List.of(new Sheet.Placed(Sketch.PLAN, Vec.ORIGIN, new Vec(400, 300))))));
+        sketch.run(new Delete(
+                List.of(sketch.model().all(DimensionString.class).getFirst().id())));
+        sketch.run(new DrawConstructionLine(
+                Sketch.STOREY, Sketch.LAYER, new Vec(0, -3000), new Vec(99_000, -3000), false));
+        assertThat(found()).isEmpty();
+    }
+
+    @Test
+    void wordsTooSmallToReadAreFound() {
+        sketch.run(new DrawString(
+                Sketch.PLAN,
+                Sketch.LAYER,
+                new Vec(1, 0),
+                new Vec(0, -900),
+                List.of(new Hold.AtPoint(Vec.ORIGIN), new Hold.AtPoint(new Vec(7200, 0)))));
+        assertThat(found()).isEmpty();
+        sketch.run(new Revise(new StringStyle(
+                Sketch.STYLE,
+                "Tiny",
+                StringStyle.Terminator.STROKE,
+                new StringStyle.ToPoint(1.5),
+                StringStyle.Figures.ABOVE,
+                false,
+                1.5,
+                1,
+                16,
+                StringStyle.Says.PROJECT)));
+        assertThat(found()).containsExactly("On A-1, a text of Plan is under 1.8 mm high, such as \"7200\".");
+    }
+}
