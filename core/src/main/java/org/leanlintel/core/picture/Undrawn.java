@@ -1,11 +1,17 @@
 package org.leanlintel.core.picture;
 
-import java.lang.System.Logger.Level;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
-import org.leanlintel.core.geometry.GivenUp;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.derive.Failing;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Marked;
+import org.leanlintel.core.model.OnLayer;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.picture.Lettering.Align;
 
@@ -15,7 +21,7 @@ import org.leanlintel.core.picture.Lettering.Align;
  */
 public final class Undrawn {
 
-    private static final System.Logger LOG = System.getLogger(Undrawn.class.getName());
+    private static final String CANNOT = " cannot be drawn";
 
     /** On paper. */
     private static final double BOX_MM = 5, OFF_MM = 1;
@@ -34,14 +40,43 @@ public final class Undrawn {
      * @return what {@code drawing} makes, or the mark where that fails
      */
     public Group orMark(ElementId element, ElementId layer, String name, Vec at, Supplier<Group> drawing) {
-        try {
-            return drawing.get();
-        } catch (GivenUp stopped) {
-            throw stopped;
-        } catch (RuntimeException | StackOverflowError fault) {
-            LOG.log(Level.ERROR, "%s (%s) cannot be drawn".formatted(name, element), fault);
-            return new Group(element, layer, mark(name, at), List.of());
+        return Failing.or(
+                drawing, name + " (" + element + ")", () -> new Group(element, layer, mark(name, at), List.of()));
+    }
+
+    /** @return what {@code drawing} makes of the drawing that is looked at, or one mark with its name where that fails */
+    public Picture orMark(Supplier<Picture> drawing) {
+        Drawing of = look.drawing();
+        return Failing.or(
+                drawing,
+                of.name() + " (" + of.id() + ")",
+                () -> new Picture(
+                        of.scale(), List.of(new Group(of.id(), of.id(), mark(of.name(), Vec.ORIGIN), List.of()))));
+    }
+
+    /** A picture with a mark below it, in a column, for each of the elements that it has to do without. */
+    public Picture below(Picture picture, List<? extends Element> failing) {
+        if (failing.isEmpty()) return picture;
+        Bounds drawn = Extent.of(picture);
+        double row = 2 * BOX_MM * look.drawing().scale();
+        Vec at = drawn == null ? Vec.ORIGIN : new Vec(drawn.minX(), drawn.minY() - row);
+        List<Group> groups = new ArrayList<>(picture.groups());
+        for (Element e : failing) {
+            ElementId layer = e instanceof OnLayer on ? on.layer() : e.id();
+            String name = e instanceof Marked m ? m.mark() : "A thing";
+            groups.add(new Group(e.id(), layer, mark(name, at), List.of()));
+            at = at.plus(new Vec(0, -row));
         }
+        return new Picture(picture.scale(), groups);
+    }
+
+    /** What a group that stands in the place of something says of it; null where a group is what it should be. */
+    public static @Nullable String said(Group group) {
+        for (Item item : group.items())
+            if (item instanceof Item.Text t
+                    && t.ink().equals(Inks.WARNING)
+                    && t.text().endsWith(CANNOT)) return t.text();
+        return null;
     }
 
     private List<Item> mark(String name, Vec at) {
@@ -52,7 +87,7 @@ public final class Undrawn {
         pens.line(PenRole.EDGE, low, high);
         pens.line(PenRole.EDGE, new Vec(low.x(), high.y()), new Vec(high.x(), low.y()));
         Vec beside = at.plus(new Vec(half + OFF_MM * scale, -Lettering.NOTE_MM / 2 * scale));
-        pens.add(lettering.set(name + " cannot be drawn", beside, 0, Lettering.NOTE_MM, Align.LEFT, true));
-        return pens.items();
+        pens.add(lettering.set(name + CANNOT, beside, 0, Lettering.NOTE_MM, Align.LEFT, true));
+        return pens.items().stream().map(i -> i.inked(Inks.WARNING)).toList();
     }
 }

@@ -26,7 +26,16 @@ public record Bodies(Building building) {
 
     /** What an element amounts to that stands; nothing where it does not. */
     public List<Body> of(ElementId element) {
-        return building.get(new BodiesOf(element));
+        return building.get(new BodiesOf(element)).bodies();
+    }
+
+    /** What should stand and cannot be worked out. */
+    public List<Element> failing() {
+        List<Element> failing = new ArrayList<>();
+        for (Class<? extends Element> kind : BodiesOf.KINDS)
+            for (Element e : building.model().all(kind))
+                if (building.get(new BodiesOf(e.id())).failed()) failing.add(e);
+        return failing;
     }
 
     /** All that carries and closes a storey: walls, floors, roofs, stairs, steps, posts and foundations. */

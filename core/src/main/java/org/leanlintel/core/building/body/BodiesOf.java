@@ -13,9 +13,11 @@ import org.leanlintel.core.building.roof.PlacedRoofPart;
 import org.leanlintel.core.building.roof.RoofBodies;
 import org.leanlintel.core.building.roof.UnderRoofs;
 import org.leanlintel.core.building.room.FloorAreas;
+import org.leanlintel.core.derive.Failing;
 import org.leanlintel.core.derive.Key;
 import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.geometry.Plane;
+import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Footing;
@@ -28,11 +30,30 @@ import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.Wall;
 
 /** What an element amounts to that stands; nothing where it does not. */
-record BodiesOf(ElementId element) implements Key<List<Body>> {
+record BodiesOf(ElementId element) implements Key<BodiesOf.Stands> {
+
+    /** The kinds of elements that stand. */
+    static final List<Class<? extends Element>> KINDS = List.of(
+            Wall.class,
+            Roof.class,
+            Floor.class,
+            Stair.class,
+            OutsideSteps.class,
+            RoofPart.class,
+            Footing.class,
+            Post.class);
+
+    /** @param failed whether there should be some and none could be worked out */
+    record Stands(List<Body> bodies, boolean failed) {}
 
     @Override
-    public List<Body> from(Reads reads) {
+    public Stands from(Reads reads) {
         Building building = Building.in(reads);
+        return Failing.or(
+                () -> new Stands(bodies(building), false), element.toString(), () -> new Stands(List.of(), true));
+    }
+
+    private List<Body> bodies(Building building) {
         return List.copyOf(
                 switch (building.model().find(element)) {
                     case Wall w ->

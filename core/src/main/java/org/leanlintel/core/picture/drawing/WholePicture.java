@@ -3,6 +3,7 @@ package org.leanlintel.core.picture.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.body.Bodies;
 import org.leanlintel.core.derive.Key;
 import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.model.Annotation;
@@ -14,6 +15,7 @@ import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Look;
 import org.leanlintel.core.picture.Painting;
 import org.leanlintel.core.picture.Picture;
+import org.leanlintel.core.picture.Undrawn;
 import org.leanlintel.core.picture.annotate.AnnotationPainter;
 import org.leanlintel.core.picture.height.ElevationPicture;
 import org.leanlintel.core.picture.height.InteriorPicture;
@@ -60,8 +62,11 @@ final class WholePicture implements DrawingPicture {
         @Override
         public Picture from(Reads reads) {
             Building building = Building.in(reads);
-            return painting(building, building.model().get(drawing, Drawing.class), lettering)
-                    .draw();
+            Drawing of = building.model().get(drawing, Drawing.class);
+            Undrawn undrawn = new Undrawn(building.get(new Look.Of(drawing)), lettering);
+            Picture picture =
+                    undrawn.orMark(() -> painting(building, of, lettering).draw());
+            return of.kind().isUpright() ? undrawn.below(picture, new Bodies(building).failing()) : picture;
         }
     }
 

@@ -2,6 +2,7 @@ package org.leanlintel.core.picture.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Supplier;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.building.body.Balustrade;
@@ -14,6 +15,7 @@ import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Look;
 import org.leanlintel.core.picture.PlanOf;
+import org.leanlintel.core.picture.Undrawn;
 
 /**
  * The stairs of a storey, those that come up from below, and the steps before its doors, with their words where there is
@@ -33,11 +35,12 @@ final class Ways {
             if (s.storey().equals(look.storey())) here.add(built);
             else if (built.storeyAbove().id().equals(look.storey())) fromBelow.add(built);
         }
+        Undrawn undrawn = new Undrawn(look, lettering);
         List<Group> groups = new ArrayList<>();
         Area hidden = Area.NONE;
         for (BuiltStair s : here) {
             StairPainter painter = new StairPainter(s, look, lettering, taken);
-            groups.add(painter.fromBelow());
+            groups.add(orMark(s, undrawn, painter::fromBelow));
             hidden = Area.union(
                     List.of(hidden, painter.belowCut(look.cutMm() - look.on().levelMm())));
         }
@@ -47,11 +50,19 @@ final class Ways {
             for (BuiltStair s : fromBelow) {
                 Area through = s.stair().stays() ? open : Area.union(List.of(open, s.open()));
                 StairPainter.Over over = new StairPainter.Over(through, drawn, hidden, Balustrade.of(s, building));
-                groups.add(new StairPainter(s, look, lettering, taken).fromAbove(over));
+                groups.add(orMark(s, undrawn, () -> new StairPainter(s, look, lettering, taken).fromAbove(over)));
             }
         }
         for (PlacedSteps s : PlacedSteps.on(look.storey(), building))
-            if (!look.hides(s.steps())) groups.add(new StepsPainter(s, look, lettering).paint(taken));
+            if (!look.hides(s.steps()))
+                groups.add(undrawn.orMark(
+                        s.steps().id(), s.steps().layer(), "Steps", s.at(), () -> new StepsPainter(s, look, lettering)
+                                .paint(taken)));
         return new Shows(groups, List.of(), taken.added());
+    }
+
+    private static Group orMark(BuiltStair built, Undrawn undrawn, Supplier<Group> drawing) {
+        Stair stair = built.stair();
+        return undrawn.orMark(stair.id(), stair.layer(), stair.mark(), stair.at(), drawing);
     }
 }

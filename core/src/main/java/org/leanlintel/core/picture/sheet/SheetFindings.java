@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.function.Function;
 import org.leanlintel.core.check.Finding;
@@ -22,6 +23,7 @@ import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.picture.TextBox;
+import org.leanlintel.core.picture.Undrawn;
 import org.leanlintel.core.sheet.SheetArea;
 
 /**
@@ -75,12 +77,25 @@ public final class SheetFindings {
         for (Group g : picture.groups()) {
             ElementId drawing = g.drawing();
             if (drawing == null) continue;
+            if (Undrawn.said(g) instanceof String said) undrawn(model.get(drawing, Drawing.class), said, g);
             if (Extent.of(new Picture(1, List.of(g))) instanceof Bounds drawn && !area.holds(drawn))
                 lines.computeIfAbsent(drawing, d -> new ArrayList<>()).add(new Lines(drawn, g));
             for (Item item : g.items())
                 if (item instanceof Item.Text t && !t.text().isBlank())
                     texts.computeIfAbsent(drawing, d -> new ArrayList<>()).add(placed(TextBox.of(t, 1, lettering), g));
         }
+    }
+
+    private void undrawn(Drawing drawing, String said, Group mark) {
+        Bounds at = Objects.requireNonNull(Extent.of(new Picture(1, List.of(mark))));
+        add(
+                "On %s, in %s: %s. That is a fault of the program; the rest is drawn."
+                        .formatted(sheet.number(), drawing.name(), said),
+                "Change it and look again, or leave it out; please tell those who look after the program.",
+                drawing,
+                mark,
+                new Vec(at.minX(), at.minY()),
+                "");
     }
 
     private static Placed placed(TextBox box, Group group) {

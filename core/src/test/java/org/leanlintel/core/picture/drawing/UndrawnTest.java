@@ -11,11 +11,14 @@ import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.GivenUp;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.picture.Extent;
 import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Look;
+import org.leanlintel.core.picture.Pens;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.picture.Undrawn;
 
@@ -44,6 +47,44 @@ class UndrawnTest {
         Bounds box = Extent.of(new Picture(50, List.of(mark)));
         assertThat(box).isNotNull();
         assertThat(box.meets(new Bounds(3000, 2000, 3000, 2000))).isTrue();
+    }
+
+    @Test
+    void aMarkIsKnownAsOneAndANoteThatSaysTheSameIsNot() {
+        Group mark = of(new IllegalStateException("a fault"));
+        assertThat(Undrawn.said(mark)).isEqualTo("W7 cannot be drawn");
+        Group note = mark.with(i -> i instanceof Item.Text t ? new Item.Text(t.text(), t.at(), 0, false, t.runs()) : i);
+        assertThat(Undrawn.said(note)).isNull();
+    }
+
+    @Test
+    void aDrawingThatFailsAltogetherIsOneMark() {
+        Picture mark = undrawn.orMark(() -> {
+            throw new IllegalStateException("a fault");
+        });
+        assertThat(mark.groups()).singleElement().satisfies(g -> assertThat(Undrawn.said(g))
+                .endsWith("cannot be drawn"));
+        Picture drawn = new Picture(50, List.of());
+        assertThat(undrawn.orMark(() -> drawn)).isSameAs(drawn);
+    }
+
+    /** A section does without a wall that has no bodies, and says so below itself, each in a row of its own. */
+    @Test
+    void whatASectionHasToDoWithoutIsSaidBelowIt() {
+        Sketch sketch = new Sketch();
+        List<Wall> walls = sketch.shell(7200, 4800);
+        Pens pens = new Pens(sketch.building().get(new Look.Of(Sketch.PLAN)).lens());
+        pens.line(PenRole.EDGE, new Vec(0, 0), new Vec(1000, 2500));
+        Picture section = new Picture(50, List.of(new Group(WALL, Sketch.LAYER, pens.items(), List.of())));
+        Picture with = undrawn.below(section, walls.subList(0, 2));
+        assertThat(with.groups().subList(1, 3)).allSatisfy(g -> {
+            assertThat(Undrawn.said(g)).isNotNull();
+            assertThat(Extent.of(new Picture(50, List.of(g))).maxY()).isNegative();
+        });
+        assertThat(Extent.of(new Picture(50, with.groups().subList(1, 2)))
+                        .meets(Extent.of(new Picture(50, with.groups().subList(2, 3)))))
+                .isFalse();
+        assertThat(undrawn.below(section, List.of())).isSameAs(section);
     }
 
     @Test

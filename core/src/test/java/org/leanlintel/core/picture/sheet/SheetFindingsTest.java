@@ -28,7 +28,11 @@ import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.StringStyle;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Lettering;
+import org.leanlintel.core.picture.Look;
+import org.leanlintel.core.picture.Picture;
+import org.leanlintel.core.picture.Undrawn;
 import org.leanlintel.core.picture.drawing.DrawingPicture;
 import org.leanlintel.core.picture.plan.LabelFindings;
 import org.leanlintel.core.sheet.TitleFacts;
@@ -67,6 +71,22 @@ class SheetFindingsTest {
                 .stream()
                 .map(Finding::sentence)
                 .toList();
+    }
+
+    /** What a fault of ours leaves out is told where it would have been. */
+    @Test
+    void whatCannotBeDrawnIsFound() {
+        Look look = sketch.building().get(new Look.Of(Sketch.PLAN));
+        Group mark = new Undrawn(look, LETTERING).orMark(walls.getFirst().id(), Sketch.LAYER, "W1", Vec.ORIGIN, () -> {
+            throw new IllegalStateException("a fault");
+        });
+        Sheet sheet = sketch.model().all(Sheet.class).getFirst();
+        Picture printed = new Picture(1, List.of(mark.onSheet(Sketch.PLAN, 1.0 / 50, new Vec(100, 200))));
+        assertThat(SheetFindings.of(sketch.model(), s -> printed, LETTERING)).anySatisfy(f -> {
+            assertThat(f.sentence()).contains("A-1", "W1 cannot be drawn");
+            assertThat(f.concerns())
+                    .containsExactly(sheet.id(), Sketch.PLAN, walls.getFirst().id());
+        });
     }
 
     /** Something as wide as a street stands over all places the mark of a window could have; without it there are some. */
