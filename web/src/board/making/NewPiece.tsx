@@ -15,7 +15,7 @@ const PIECES = [
 
 /** Where each kind usually starts. */
 const USUAL: Readonly<Record<Making["piece"]["kind"], Partial<Making["piece"]>>> = {
-  lined: { depthMm: 10, material: "material-tile" },
+  lined: { depthMm: 10 },
   mass: { widthMm: 440, toHead: true },
   niche: { depthMm: 90, widthMm: 600, lowMm: 1000, heightMm: 400, toHead: false },
 };

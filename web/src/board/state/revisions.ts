@@ -21,6 +21,7 @@ import type {
 import { freeName } from "./drawings";
 import { layerOf } from "./layers";
 import { type BoardState, elementOf, elementsOf, planShown, unitsOf } from "./state";
+import { usualLens } from "./usual";
 
 /** Edits of what is there already, by what they change. */
 
@@ -37,14 +38,14 @@ export function remaking(walls: readonly string[], buildUp: string, setOut: SetO
 
 /** The edit that draws the elevations of all sides; null where the project has no lens for it. */
 export function elevations(state: BoardState, scale: number): Edit | null {
-  const lens = lensLike(state, "lens-elevation", () => false);
+  const lens = usualLens(state, "elevations");
   const storey = elementsOf(state, "storey").sort((a, b) => a.levelMm - b.levelMm)[0];
   return lens && storey ? { type: "drawElevations", storey: storey.id, lens, scale } : null;
 }
 
 /** The edit that draws the walls of a room from inside; null where the project has no lens for it. */
 export function interior(state: BoardState, room: string): Edit | null {
-  const lens = lensLike(state, "lens-elevation", () => false);
+  const lens = usualLens(state, "elevations");
   const scale = unitsOf(state) === "METRIC" ? 50 : 24;
   return lens ? { type: "drawInterior", room, lens, scale } : null;
 }
@@ -59,7 +60,7 @@ export function layingTrusses(state: BoardState, roof: string): Edit | null {
 
 /** The edit that draws one of some trusses. */
 export function drawingOfTruss(state: BoardState, truss: Truss): Edit | null {
-  const lens = lensLike(state, "lens-elevation", () => false);
+  const lens = usualLens(state, "elevations");
   const storey = elementOf(state, "roof", truss.roof)?.storey;
   if (!lens || !storey) return null;
   return {
@@ -77,7 +78,7 @@ export function drawingOfTruss(state: BoardState, truss: Truss): Edit | null {
 
 /** The edit that draws a plan of the roofs from above; null where there are none. */
 export function roofPlan(state: BoardState, scale: number): Edit | null {
-  const lens = lensLike(state, "lens-roof", (l) => l.roofs === "FROM_ABOVE");
+  const lens = usualLens(state, "roofPlan");
   const [roof] = elementsOf(state, "roof");
   if (!lens || !roof) return null;
   return adding({
@@ -89,12 +90,6 @@ export function roofPlan(state: BoardState, scale: number): Edit | null {
     frame: { type: "all" },
     also: [],
   });
-}
-
-/** The lens of a name in files, else one that does for it, else the first. */
-function lensLike(state: BoardState, id: string, does: (lens: ElementOf<"lens">) => boolean): string | null {
-  const all = elementsOf(state, "lens");
-  return (all.find((l) => l.id === id) ?? all.find(does) ?? all[0])?.id ?? null;
 }
 
 /** The edit that adds a sheet with nothing on it. */
@@ -240,6 +235,7 @@ export function placingSteps(
   widthMm: number,
   landingMm: number,
   goingMm: number,
+  material: string,
 ): Edit {
   return {
     type: "placeSteps",
@@ -248,7 +244,7 @@ export function placingSteps(
     widthMm,
     landingMm,
     way: { type: "steps", goingMm },
-    material: "material-concrete",
+    material,
   };
 }
 

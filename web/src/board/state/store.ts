@@ -4,9 +4,10 @@ import { catchingKept } from "../catch/catching";
 import { Nearby } from "../catch/near";
 import { type BoardState, type Making, NO_AIM } from "./state";
 
+/** Before it is known what the project is offered; `usualMaking` then says what of the stock they are. */
 const making: Making = {
   wall: {
-    buildUp: "build-up-frame-brick",
+    buildUp: "",
     setOut: { type: "onFace", face: 0 },
     outside: "LEFT",
     reach: "STRUCTURE",
@@ -19,16 +20,16 @@ const making: Making = {
   leaves: false,
   piece: {
     kind: "lined",
-    material: "material-tile",
+    material: "",
     depthMm: 10,
-    mass: { type: "solid", material: "material-brick", depthMm: 215 },
+    mass: { type: "solid", material: "", depthMm: 215 },
     widthMm: 900,
     whole: true,
     lowMm: 0,
     heightMm: 1200,
     toHead: true,
   },
-  post: { widthMm: 140, make: { type: "solid", material: "material-softwood", depthMm: 140 } },
+  post: { widthMm: 140, make: { type: "solid", material: "", depthMm: 140 } },
   door: { widthMm: 910, heightMm: 2100, kind: "swingDoor", part: 0.5, panels: 4, lined: true },
   window: {
     widthMm: 1200,
@@ -48,9 +49,9 @@ const making: Making = {
   spaced: 3,
   makes: null,
   room: { name: "", use: "LIVING", floor: "", walls: "", ceiling: "" },
-  fitting: { symbol: "symbol-wc", widthMm: 380, depthMm: 680, mirrored: false, angle: 0 },
+  fitting: { symbol: "", widthMm: 380, depthMm: 680, mirrored: false, angle: 0 },
   floor: {
-    buildUp: "build-up-timber-floor",
+    buildUp: "",
     way: "SHELL",
     edge: "STRUCTURE_OUTER",
     stepMm: 0,
@@ -91,7 +92,7 @@ const making: Making = {
     frameMm: 60,
     standsMm: 50,
     aboveMm: 1000,
-    material: "material-brick",
+    material: "",
     form: "GABLED",
     pitch: { said: "DEGREES", value: 35 },
     overMm: 150,

@@ -14,7 +14,8 @@ export function offeredTo(settings: Settings | undefined, regions: readonly Offe
 }
 
 /** What tools make at first in a project of a trade region: sizes as they are said there, never converted. */
-export function usualMaking(state: BoardState, offered: Offered): Making {
+export function usualMaking(before: BoardState, offered: Offered): Making {
+  const state = { ...before, offered };
   const { making } = state;
   const { region, makes, stairs, roofs, footings, leaves } = offered;
   const [leaf] = leaves;
@@ -25,10 +26,16 @@ export function usualMaking(state: BoardState, offered: Offered): Making {
     ...making,
     makes,
     wall: { ...making.wall, buildUp: region.outsideWall, setOut: usualSetOut(wall) },
-    piece: { ...making.piece, widthMm: region.pierMm, heightMm: region.pieceHeightMm },
+    piece: {
+      ...making.piece,
+      material: usualMaterial(state, "lining"),
+      mass: { type: "solid", material: usualMaterial(state, "mass"), depthMm: making.piece.mass.depthMm },
+      widthMm: region.pierMm,
+      heightMm: region.pieceHeightMm,
+    },
     post: {
       widthMm: region.postMm,
-      make: { type: "solid", material: "material-softwood", depthMm: region.postMm },
+      make: { type: "solid", material: usualMaterial(state, "post"), depthMm: region.postMm },
     },
     door: {
       ...making.door,
@@ -65,6 +72,7 @@ export function usualMaking(state: BoardState, offered: Offered): Making {
       trim: { ...roofs.trim, material: elementOf(state, "material", roofs.trim.material)?.id ?? "" },
       ceiling: has(state, roofs.ceiling, "CEILING"),
     },
+    roofPart: { ...making.roofPart, material: usualMaterial(state, "chimney") },
     footing: {
       ...making.footing,
       widthMm: footings.widthMm,
@@ -84,6 +92,22 @@ export function usualMaking(state: BoardState, offered: Offered): Making {
 function has(state: BoardState, buildUp: string, use: ElementOf<"buildUp">["use"]): string {
   const all = buildUpsFor(state, use);
   return (all.find((b) => b.id === buildUp) ?? all[0])?.id ?? "";
+}
+
+/** Which lens shows heights, and which the roofs from above; null where the project has none. */
+export function usualLens(state: BoardState, of: "elevations" | "roofPlan"): string | null {
+  const all = elementsOf(state, "lens");
+  const usual = all.find((l) => l.id === state.offered?.stock[of]);
+  const like = of === "roofPlan" ? all.find((l) => l.roofs === "FROM_ABOVE") : undefined;
+  return (usual ?? like ?? all[0])?.id ?? null;
+}
+
+/** What is made of one material is usually made of this one. */
+export function usualMaterial(
+  state: BoardState,
+  of: "lining" | "mass" | "post" | "steps" | "board" | "chimney",
+) {
+  return material(state, state.offered?.stock[of] ?? "");
 }
 
 /** A material of the stock, or another where the project has not got it. */

@@ -3,6 +3,7 @@ import { Choice, Row } from "../../ui/controls";
 import { LengthField } from "../fields/LengthField";
 import { useBoard } from "../state/context";
 import { elementsOf, wallBuildUps } from "../state/state";
+import { usualMaterial } from "../state/usual";
 
 interface MaterialProps {
   readonly label?: string;
@@ -32,11 +33,12 @@ interface Props {
 /** What a pier, a boxing or a post is made of, and how deep it is. */
 export function MassFields({ mass, onChange }: Props) {
   const elements = useBoard((s) => s.elements);
+  const board = useBoard((s) => usualMaterial(s, "board"));
   const buildUps = wallBuildUps({ elements });
   const { depthMm } = mass;
   const make = (kind: Mass["type"]) => {
     if (kind === mass.type) return;
-    const material = "material" in mass ? mass.material : "material-plasterboard";
+    const material = "material" in mass ? mass.material : board;
     if (kind === "built") onChange({ type: kind, buildUp: buildUps[0]?.id ?? "", depthMm });
     else if (kind === "boxed") onChange({ type: kind, material, boardMm: Math.min(12.5, depthMm), depthMm });
     else onChange({ type: kind, material, depthMm });

@@ -5,6 +5,7 @@ import { useBoard, useBoardTools } from "../state/context";
 import { layerOf } from "../state/layers";
 import { placingSteps } from "../state/revisions";
 import { type BoardState, elementOf, elementsOf } from "../state/state";
+import { usualMaterial } from "../state/usual";
 
 /** What the trade region usually has before a door. */
 const usual = (s: BoardState) => s.offered?.region.steps ?? USUAL;
@@ -15,6 +16,7 @@ export function StepsOf({ door }: { readonly door: Opening }) {
   const { sync, actions } = useBoardTools();
   const elements = useBoard((s) => s.elements);
   const steps = useBoard(usual);
+  const material = useBoard((s) => usualMaterial(s, "steps"));
   if (door.kind.type === "window") return null;
   const known = elementsOf({ elements }, "outsideSteps").find((s) => s.opening === door.id);
   if (known)
@@ -34,7 +36,9 @@ export function StepsOf({ door }: { readonly door: Opening }) {
       <Button
         disabled={drop <= 0}
         title="From the sill down to the ground outside"
-        onClick={() => void sync.edit(placingSteps(door, layer, door.widthMm + 400, landingMm, goingMm))}
+        onClick={() =>
+          void sync.edit(placingSteps(door, layer, door.widthMm + 400, landingMm, goingMm, material))
+        }
       >
         Add steps outside
       </Button>

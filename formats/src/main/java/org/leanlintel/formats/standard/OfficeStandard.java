@@ -188,9 +188,7 @@ public final class OfficeStandard {
 
     /** How stairs are usually made in a region. */
     public static StairMakes stairMakes(String region) {
-        return Objects.requireNonNull(Json.mapper()
-                .readValue(text("stair-makes.json"), new TypeReference<Map<String, StairMakes>>() {})
-                .get(region));
+        return ofRegion("stair-makes.json", new TypeReference<Map<String, StairMakes>>() {}, region);
     }
 
     /**
@@ -222,9 +220,7 @@ public final class OfficeStandard {
 
     /** How roofs are usually made in a region. */
     public static RoofMakes roofMakes(String region) {
-        return Objects.requireNonNull(Json.mapper()
-                .readValue(text("roof-makes.json"), new TypeReference<Map<String, RoofMakes>>() {})
-                .get(region));
+        return ofRegion("roof-makes.json", new TypeReference<Map<String, RoofMakes>>() {}, region);
     }
 
     /** How foundations are usually made. @param undersideMm above the floor; @param source of the sizes */
@@ -238,9 +234,29 @@ public final class OfficeStandard {
 
     /** How foundations are usually made in a region. */
     public static FootingMakes footingMakes(String region) {
-        return Objects.requireNonNull(Json.mapper()
-                .readValue(text("footing-makes.json"), new TypeReference<Map<String, FootingMakes>>() {})
-                .get(region));
+        return ofRegion("footing-makes.json", new TypeReference<Map<String, FootingMakes>>() {}, region);
+    }
+
+    /**
+     * Which of the stock tools start with in a region, where sizes are not theirs to say.
+     *
+     * @param lining of a lining of its own; mass, post, steps and chimney of what is built of one material
+     * @param board of what is boxed in
+     * @param elevations the lens of drawings that show heights; roofPlan that of roofs from above
+     */
+    public record UsualStock(
+            ElementId lining,
+            ElementId mass,
+            ElementId post,
+            ElementId steps,
+            ElementId board,
+            ElementId chimney,
+            ElementId elevations,
+            ElementId roofPlan,
+            String source) {}
+
+    public static UsualStock usualStock(String region) {
+        return ofRegion("usual-stock.json", new TypeReference<Map<String, UsualStock>>() {}, region);
     }
 
     /** How doors and windows are usually made. @param source of the allowances */
@@ -253,9 +269,7 @@ public final class OfficeStandard {
 
     /** How doors and windows are usually made in a region. */
     public static OpeningMakes openingMakes(String region) {
-        return Objects.requireNonNull(Json.mapper()
-                .readValue(text("opening-makes.json"), new TypeReference<Map<String, OpeningMakes>>() {})
-                .get(region));
+        return ofRegion("opening-makes.json", new TypeReference<Map<String, OpeningMakes>>() {}, region);
     }
 
     /** All a region offers, for who draws there. @param leaves with the openings they ask for, the usual one first */
@@ -265,6 +279,7 @@ public final class OfficeStandard {
             StairMakes stairs,
             RoofMakes roofs,
             FootingMakes footings,
+            UsualStock stock,
             List<TradeRegion.Leaf> leaves,
             List<TimberSize> timber) {}
 
@@ -279,6 +294,7 @@ public final class OfficeStandard {
                 stairMakes(region.like()),
                 roofMakes(region.like()),
                 footingMakes(region.like()),
+                usualStock(region.like()),
                 region.leaves(makes.door()),
                 sold);
     }
@@ -286,6 +302,10 @@ public final class OfficeStandard {
     /** The sizes timber is sold as, with what they really measure. */
     public static List<TimberSize> timber() {
         return Json.mapper().readValue(text("timber.json"), new TypeReference<List<TimberSize>>() {});
+    }
+
+    private static <T> T ofRegion(String file, TypeReference<Map<String, T>> type, String region) {
+        return Objects.requireNonNull(Json.mapper().readValue(text(file), type).get(region));
     }
 
     static String text(String file) {

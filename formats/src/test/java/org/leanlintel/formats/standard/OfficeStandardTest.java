@@ -14,6 +14,7 @@ import org.leanlintel.core.heat.UValue;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Heat;
+import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Room;
@@ -127,6 +128,18 @@ class OfficeStandardTest {
         assertThat(all)
                 .filteredOn(b -> b.use() == BuildUp.Use.WALL)
                 .allSatisfy(b -> assertThat(UValue.of(b, offered)).as(b.name()).isInstanceOf(HeatLoss.Worked.class));
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("regions")
+    void whatToolsStartWithIsInEveryNewProject(String region) {
+        Model offered = project(region);
+        OfficeStandard.UsualStock stock =
+                OfficeStandard.usualStock(OfficeStandard.region(region).like());
+        assertThat(List.of(stock.lining(), stock.mass(), stock.post(), stock.steps(), stock.board(), stock.chimney()))
+                .allSatisfy(id -> assertThat(offered.find(id, Material.class)).isNotNull());
+        assertThat(List.of(stock.elevations(), stock.roofPlan()))
+                .allSatisfy(id -> assertThat(offered.find(id, Lens.class)).isNotNull());
     }
 
     @Test
