@@ -72,15 +72,4 @@ public record TakenBoxes(Set<Bounds> things, Set<Bounds> texts) {
         for (Bounds b : boxes) if (b.meets(box)) return false;
         return true;
     }
-
-    /** How many things and words a line crosses, counted no further than one more than {@code most}. */
-    public int crossed(Vec from, Vec to, int most) {
-        int crossed = 0;
-        for (Set<Bounds> boxes : List.of(texts, things))
-            for (Bounds b : boxes) {
-                if (b.isCrossedBy(from, to)) crossed++;
-                if (crossed > most) return crossed;
-            }
-        return crossed;
-    }
 }

@@ -58,6 +58,14 @@ public final class FloorAreas {
         }
     }
 
+    /** All that a shell closes round, voids too. */
+    private record Inside(ElementId storey, Floor.InsideShell within) implements Key<Area> {
+        @Override
+        public Area from(Reads reads) {
+            return new FloorAreas(Building.in(reads), storey).insideShell(within);
+        }
+    }
+
     /** The largest part of a floor that is the floor of one room, of those along a wall; nothing where it has none. */
     private record Largest(ElementId floor, RoomsAlong rooms) implements Key<Area> {
         @Override
@@ -92,8 +100,12 @@ public final class FloorAreas {
 
     /** Whether something closes round the seed of a floor that fills a shell. */
     public static boolean closes(Floor floor, Building building) {
-        if (!(floor.outline() instanceof Floor.InsideShell shell)) return true;
-        return shell(building, floor.storey(), shell.seed()) != null;
+        return !(floor.outline() instanceof Floor.InsideShell shell) || closes(building, floor.storey(), shell.seed());
+    }
+
+    /** Whether walls close round a point of a storey. */
+    public static boolean closes(Building building, ElementId storey, Vec seed) {
+        return shell(building, storey, seed) != null;
     }
 
     /** A point in each part of a storey that its walls close round: where floors that fill it can be laid from. */
@@ -141,7 +153,7 @@ public final class FloorAreas {
         Area whole =
                 switch (floor.outline()) {
                     case Floor.Drawn d -> Area.of(d.ring());
-                    case Floor.InsideShell s -> insideShell(s);
+                    case Floor.InsideShell s -> inside(building, storey.id(), s);
                 };
         if (whole.isEmpty()) return whole;
         Area open = building.get(new Open(storey.id()));
@@ -196,7 +208,7 @@ public final class FloorAreas {
 
     /** All that a shell closes round, voids too. */
     public static Area inside(Building building, ElementId storey, Floor.InsideShell within) {
-        return new FloorAreas(building, storey).insideShell(within);
+        return building.get(new Inside(storey, within));
     }
 
     private static List<Area> outside(WallSolid solid, Floor.Edge edge) {

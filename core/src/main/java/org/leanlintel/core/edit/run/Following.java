@@ -11,11 +11,9 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.WallSolid;
-import org.leanlintel.core.building.body.BuiltFooting;
 import org.leanlintel.core.building.body.PlacedFitting;
 import org.leanlintel.core.building.body.UnderStair;
 import org.leanlintel.core.building.join.Strip;
-import org.leanlintel.core.building.roof.BuiltRoof;
 import org.leanlintel.core.building.room.FloorAreas;
 import org.leanlintel.core.building.room.RoomSpace;
 import org.leanlintel.core.building.room.Rooms;
@@ -124,13 +122,8 @@ final class Following {
         for (Floor f : after.model().all(Floor.class)) {
             if (!(f.outline() instanceof Floor.InsideShell shell)
                     || before.model().find(f.id()) != f) continue;
-            if (FloorAreas.closes(f, after) || !FloorAreas.closes(f, before)) continue;
-            for (Vec by : movedBy(f.storey())) {
-                Floor moved = f.within(new Floor.InsideShell(shell.seed().plus(by), shell.edge()), f.span());
-                if (!FloorAreas.closes(moved, after)) continue;
-                put.add(moved);
-                break;
-            }
+            Vec seed = seedThatMoved(shell.seed(), f.storey());
+            if (seed != null) put.add(f.within(new Floor.InsideShell(seed, shell.edge()), f.span()));
         }
     }
 
@@ -139,14 +132,8 @@ final class Following {
         if (after.fitted().isEmpty()) return;
         for (Roof r : after.model().all(Roof.class)) {
             if (!(r.over() instanceof Roof.OverShell shell) || before.model().find(r.id()) != r) continue;
-            if (!BuiltRoof.of(r, after).plate().isEmpty()
-                    || BuiltRoof.of(r, before).plate().isEmpty()) continue;
-            for (Vec by : movedBy(r.storey())) {
-                Roof moved = r.over(new Roof.OverShell(shell.seed().plus(by)), r.own());
-                if (BuiltRoof.of(moved, after).plate().isEmpty()) continue;
-                put.add(moved);
-                break;
-            }
+            Vec seed = seedThatMoved(shell.seed(), r.storey());
+            if (seed != null) put.add(r.over(new Roof.OverShell(seed), r.own()));
         }
     }
 
@@ -156,14 +143,16 @@ final class Following {
         for (Footing f : after.model().all(Footing.class)) {
             if (!(f.under() instanceof Footing.UnderShell shell)
                     || before.model().find(f.id()) != f) continue;
-            if (BuiltFooting.of(f, after) != null || BuiltFooting.of(f, before) == null) continue;
-            for (Vec by : movedBy(f.storey())) {
-                Footing moved = f.under(new Footing.UnderShell(shell.seed().plus(by)));
-                if (BuiltFooting.of(moved, after) == null) continue;
-                put.add(moved);
-                break;
-            }
+            Vec seed = seedThatMoved(shell.seed(), f.storey());
+            if (seed != null) put.add(f.under(new Footing.UnderShell(seed)));
         }
+    }
+
+    /** Where the seed of what walls close round went with them; null where they close round it still, or never did. */
+    private @Nullable Vec seedThatMoved(Vec seed, ElementId storey) {
+        if (FloorAreas.closes(after, storey, seed) || !FloorAreas.closes(before, storey, seed)) return null;
+        for (Vec by : movedBy(storey)) if (FloorAreas.closes(after, storey, seed.plus(by))) return seed.plus(by);
+        return null;
     }
 
     /** How far the walls of a storey that changed have gone. */

@@ -14,6 +14,7 @@ import org.leanlintel.core.building.room.RoomSpace;
 import org.leanlintel.core.building.room.Rooms;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.BoxGrid;
 import org.leanlintel.core.geometry.NearestFirst;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
@@ -34,11 +35,13 @@ import org.leanlintel.core.picture.annotate.InteriorMark;
 final class RoomLabels {
 
     /** On paper: between places that are tried; how far outside its room a label goes; what lying in another room costs. */
-    private static final double STEP = 3, FURTHEST = 90, STRANGE = 60;
+    private static final double STEP = 3, OUTSIDE_STEP = 6, FURTHEST = 90, STRANGE = 60;
     /** On paper: how much further round a room is looked where there was no place so far. */
-    private static final double FURTHER = 25;
+    private static final double FURTHER = 45;
     /** On paper: the dot at a leader's end, its distance from what stands in the room, and between places it is tried at. */
-    private static final double DOT = 0.6, DOT_CLEAR = 1.4, DOT_STEP = 5;
+    private static final double DOT = 0.6, DOT_CLEAR = 1.4, DOT_STEP = 8;
+    /** On paper: the squares that what is drawn round a room is looked up by. */
+    private static final double SQUARE = 5;
     /** On paper: what a leader costs for everything it crosses. */
     private static final double CROSSED = 30;
 
@@ -122,7 +125,7 @@ final class RoomLabels {
     }
 
     private @Nullable Vec inside(TakenBoxes taken, Function<Vec, Bounds> boxAt, Predicate<Bounds> may) {
-        for (Vec at : places(space.bounds())) {
+        for (Vec at : places(space.bounds(), STEP)) {
             Bounds box = boxAt.apply(at);
             boolean within = space.covers(at)
                     && may.test(box)
@@ -141,12 +144,12 @@ final class RoomLabels {
         double least = Double.POSITIVE_INFINITY;
         List<Vec> dots = dots();
         Round round = new Round(space.bounds());
-        for (Vec at : places(space.bounds().grown(FURTHEST * scale()))) {
+        for (Vec at : places(space.bounds().grown(FURTHEST * scale()), OUTSIDE_STEP)) {
             double cost = at.distanceTo(middle);
             if (cost >= least) break;
             Bounds box = label.boxAt(at);
             while (!round.reach.covers(box)) round = new Round(round.reach.grown(FURTHER * scale()));
-            if (!round.taken.isFree(box) || round.standsInAWall(box)) continue;
+            if (round.drawn.isMetBy(box) || round.standsInAWall(box)) continue;
             if (round.isInARoom(at)) cost += STRANGE * scale();
             if (cost >= least) continue;
             Leader leader = leader(box, dots, round, (int) ((least - cost) / (CROSSED * scale())));
@@ -170,10 +173,10 @@ final class RoomLabels {
         for (Vec dot : dots) {
             Vec from = nearest(box, dot);
             double length = from.distanceTo(dot);
+            if (length >= least) continue;
             int limit = (int) Math.min(most, (least - length) / (CROSSED * scale()));
-            if (length >= least || limit < 0) continue;
             int crossed = round.isFree(dot) ? 0 : 1;
-            if (crossed <= limit) crossed += round.taken.crossed(from, dot, limit - crossed);
+            if (crossed <= limit) crossed += round.drawn.crossed(from, dot, limit - crossed);
             double cost = crossed * CROSSED * scale() + length;
             if (crossed > limit || cost >= least) continue;
             least = cost;
@@ -199,7 +202,7 @@ final class RoomLabels {
     private final class Round {
 
         final Bounds reach;
-        final TakenBoxes taken;
+        final BoxGrid drawn;
         private final List<WallSolid> walls = new ArrayList<>();
         private final List<RoomSpace> rooms;
         private final Map<Vec, Boolean> free = new HashMap<>();
@@ -212,7 +215,10 @@ final class RoomLabels {
             rooms = Rooms.in(building).near(look.storey(), reach);
             Taken all = new Taken(plan, Stage.OUTSIDE, building);
             addLabelsBefore(all);
-            taken = all.within(reach);
+            TakenBoxes taken = all.within(reach);
+            List<Bounds> boxes = new ArrayList<>(taken.things());
+            boxes.addAll(taken.texts());
+            drawn = new BoxGrid(boxes, SQUARE * scale());
         }
 
         /** The labels outside of their rooms of rooms before it. */
@@ -227,7 +233,7 @@ final class RoomLabels {
 
         /** Whether nothing stands where a leader would end. */
         boolean isFree(Vec dot) {
-            return free.computeIfAbsent(dot, d -> taken.isFree(round(d)));
+            return free.computeIfAbsent(dot, d -> !drawn.isMetBy(round(d)));
         }
 
         boolean isInARoom(Vec at) {
@@ -242,8 +248,8 @@ final class RoomLabels {
     }
 
     /** Places to try, the nearest to the middle of the room first. */
-    private NearestFirst places(Bounds within) {
-        return new NearestFirst(space.net().middle(), within, STEP * scale());
+    private NearestFirst places(Bounds within, double step) {
+        return new NearestFirst(space.net().middle(), within, step * scale());
     }
 
     private static Area area(Bounds box) {
