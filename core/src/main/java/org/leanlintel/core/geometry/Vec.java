@@ -1,5 +1,7 @@
 package org.leanlintel.core.geometry;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * A point or a displacement in plan, in millimetres. Always finite: making one of NaN or an infinite coordinate throws
  * IllegalArgumentException; {@code -0.0} is stored as {@code 0.0}.
@@ -7,6 +9,9 @@ package org.leanlintel.core.geometry;
 public record Vec(double x, double y) {
 
     public static final Vec ORIGIN = new Vec(0, 0);
+
+    /** Square millimetres between two pieces that run alongside each other. */
+    private static final double PARALLEL = 1e-9;
 
     /** By how much the length of what was made one long may differ from it. */
     private static final double ROUNDING = 1e-14;
@@ -51,6 +56,20 @@ public record Vec(double x, double y) {
 
     public double length() {
         return Math.hypot(x, y);
+    }
+
+    /** Whether the straight pieces from {@code a} to {@code b} and from {@code c} to {@code d} share a point; never where they run alongside. */
+    public static boolean cross(Vec a, Vec b, Vec c, Vec d) {
+        return crossing(a, b, c, d) != null;
+    }
+
+    /** Where two straight pieces cross, from {@code a} to {@code b} and from {@code c} to {@code d}; null where they do not, or run alongside. */
+    public static @Nullable Vec crossing(Vec a, Vec b, Vec c, Vec d) {
+        Vec one = b.minus(a), other = d.minus(c), between = c.minus(a);
+        double square = one.cross(other);
+        if (Math.abs(square) < PARALLEL) return null;
+        double s = between.cross(other) / square, t = between.cross(one) / square;
+        return s < 0 || s > 1 || t < 0 || t > 1 ? null : a.plus(one.times(s));
     }
 
     public double distanceTo(Vec other) {

@@ -122,7 +122,7 @@ public final class Column {
                 Vec to = order.get(i).tip(), other = order.get(j).tip();
                 boolean shorter =
                         one.distanceTo(other) + two.distanceTo(to) < one.distanceTo(to) + two.distanceTo(other) - 1e-6;
-                if (!shorter || !cross(one, to, two, other)) continue;
+                if (!shorter || !Vec.cross(one, to, two, other)) continue;
                 Entry moved = order.get(i);
                 order.set(i, order.get(j));
                 order.set(j, moved);
@@ -134,10 +134,5 @@ public final class Column {
     private Vec landing(double edge, double base, Entry e) {
         double aside = e.tip().x() < edge ? -LANDING_MM : LANDING_MM;
         return new Vec(edge + aside * scale, base + notes.get(e.index()).style().heightMm() / 2 * scale);
-    }
-
-    private static boolean cross(Vec a, Vec b, Vec c, Vec d) {
-        Vec ab = b.minus(a), cd = d.minus(c);
-        return ab.cross(c.minus(a)) * ab.cross(d.minus(a)) < 0 && cd.cross(a.minus(c)) * cd.cross(b.minus(c)) < 0;
     }
 }

@@ -1,16 +1,23 @@
 package org.leanlintel.core.takeoff;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.roof.PlacedRoofPart;
 import org.leanlintel.core.measure.LengthPrinter;
+import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Pitch;
+import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.RoofPart;
+import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.takeoff.Table.Cell;
 import org.leanlintel.core.takeoff.Table.Column;
 import org.leanlintel.core.takeoff.Table.Row;
 
-/** The doors, or the windows: a row for each. */
+/** The doors, or the windows: a row for each, those in walls before those in roofs, which stand in a roof instead of a wall. */
 final class OpeningTable {
 
     private final LengthPrinter lengths;
@@ -28,7 +35,66 @@ final class OpeningTable {
 
     static Table windows(Drawing schedule, Building building) {
         List<OpeningRow> windows = OpeningRow.windows(building.model(), schedule::lists);
-        return new OpeningTable(building, true).table(windows, "No windows to list.");
+        OpeningTable made = new OpeningTable(building, true);
+        Table inWalls = made.table(windows, "No windows to list.");
+        List<Row> rows = new ArrayList<>(inWalls.rows());
+        building.model().all(RoofPart.class).stream()
+                .filter(part -> schedule.lists(part.state()))
+                .sorted(Comparator.<RoofPart>comparingInt(part -> part.mark().length())
+                        .thenComparing(RoofPart::mark))
+                .forEach(part -> rows.addAll(made.inRoof(part, building)));
+        return new Table(inWalls.columns(), rows, List.of(), inWalls.empty());
+    }
+
+    /** A roof light, or the window in the front of a dormer; nothing where there is neither. */
+    private List<Row> inRoof(RoofPart part, Building building) {
+        return switch (part.make()) {
+            case RoofPart.RoofLight l ->
+                List.of(inRoof(part, "Roof light", slope(part, building), part.widthMm(), part.lengthMm(), building));
+            case RoofPart.Dormer d ->
+                d.windowWidthMm() == 0
+                        ? List.of()
+                        : List.of(inRoof(
+                                part,
+                                "Dormer window",
+                                "in its front",
+                                d.windowWidthMm(),
+                                d.windowHeightMm(),
+                                building));
+            case RoofPart.Stack s -> List.of();
+        };
+    }
+
+    private static String slope(RoofPart part, Building building) {
+        return building.get(new PlacedRoofPart.Of(part.id())) instanceof PlacedRoofPart placed
+                        && placed.roof().pitch(placed.face()) instanceof Pitch pitch
+                ? "in a slope of " + pitch.words()
+                : "";
+    }
+
+    private Row inRoof(RoofPart part, String kind, String detail, double wideMm, double highMm, Building building) {
+        Roof roof = building.model().get(part.roof(), Roof.class);
+        Cell none = Cell.of("");
+        return new Row(
+                part.id(),
+                List.of(
+                        Cell.of(part.mark()),
+                        none,
+                        Cell.of(kind),
+                        Cell.of(detail),
+                        Cell.of(building.model()
+                                .get(roof.storey(), Storey.class)
+                                .name()),
+                        Cell.of(roof.mark()),
+                        Cell.of(building.model()
+                                .get(roof.buildUp(), BuildUp.class)
+                                .mark()),
+                        length(wideMm),
+                        length(highMm),
+                        none,
+                        none,
+                        none,
+                        none));
     }
 
     private Table table(List<OpeningRow> rows, String empty) {

@@ -1,6 +1,7 @@
 package org.leanlintel.core.picture.height;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -49,13 +50,44 @@ public final class MaterialNames {
         found.removeIf(f -> named.contains(f.material()) || f.area().mm2() < LEAST_MM2 * scale * scale);
         found.sort(Comparator.comparingDouble(f -> f.area().middle().x()));
         Bounds house = Area.union(seen.stream().map(Seen::area).toList()).bounds();
-        double x = house.minX(), y = house.maxY() + OVER_MM * scale;
-        List<Named> all = new ArrayList<>();
+        Vec first = new Vec(house.minX(), house.maxY() + OVER_MM * scale);
+        List<Named> row = row(found, first, scale, lettering);
+        for (int turn = 0; turn < found.size() * found.size() && uncross(found, row, scale, lettering); turn++)
+            row = row(found, first, scale, lettering);
+        return row;
+    }
+
+    private static List<Named> row(List<Found> found, Vec first, double scale, Lettering lettering) {
+        List<Named> row = new ArrayList<>();
+        double x = first.x();
         for (Found f : found) {
-            all.add(new Named(f.element(), f.material(), f.area().middle(), new Vec(x, y)));
-            x += (lettering.width(f.material(), Lettering.NOTE_MM, false) + APART_MM) * scale;
+            row.add(new Named(f.element(), f.material(), f.area().middle(), new Vec(x, first.y())));
+            x += (width(f.material(), lettering) + APART_MM) * scale;
         }
-        return all;
+        return row;
+    }
+
+    /** Lets the first two whose leaders cross change places, which makes both shorter together; false where none do. */
+    private static boolean uncross(List<Found> found, List<Named> row, double scale, Lettering lettering) {
+        for (int i = 0; i < row.size(); i++)
+            for (int k = i + 1; k < row.size(); k++) {
+                Vec one = landing(row.get(i), scale, lettering), other = landing(row.get(k), scale, lettering);
+                if (!Vec.cross(one, row.get(i).tip(), other, row.get(k).tip())) continue;
+                Collections.swap(found, i, k);
+                return true;
+            }
+        return false;
+    }
+
+    /** About where a leader leaves its note: beyond the end that is nearer to its tip. */
+    private static Vec landing(Named named, double scale, Lettering lettering) {
+        double wide = width(named.material(), lettering) * scale, aside = APART_MM / 2 * scale;
+        boolean right = named.tip().x() > named.at().x() + wide / 2;
+        return named.at().plus(new Vec(right ? wide + aside : -aside, 0));
+    }
+
+    private static double width(String material, Lettering lettering) {
+        return lettering.width(material, Lettering.NOTE_MM, false);
     }
 
     /** By material, the largest piece that is seen of one thing's facing; steps on the ground are left out. */

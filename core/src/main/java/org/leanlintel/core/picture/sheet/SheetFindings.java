@@ -52,6 +52,9 @@ public final class SheetFindings {
 
     /** What has lines off the drawing area, by drawing. */
     private final Map<ElementId, List<Lines>> lines = new LinkedHashMap<>();
+
+    private final Map<ElementId, CrossedLeaders> leaders = new LinkedHashMap<>();
+
     /** Drawings that have been told to stand off it for their words. */
     private final Set<ElementId> wordsOff = new HashSet<>();
 
@@ -80,6 +83,7 @@ public final class SheetFindings {
             if (Undrawn.said(g) instanceof String said) undrawn(model.get(drawing, Drawing.class), said, g);
             if (Extent.of(new Picture(1, List.of(g))) instanceof Bounds drawn && !area.holds(drawn))
                 lines.computeIfAbsent(drawing, d -> new ArrayList<>()).add(new Lines(drawn, g));
+            leaders.computeIfAbsent(drawing, d -> new CrossedLeaders()).add(g, model, lettering);
             for (Item item : g.items())
                 if (item instanceof Item.Text t && !t.text().isBlank())
                     texts.computeIfAbsent(drawing, d -> new ArrayList<>()).add(placed(TextBox.of(t, 1, lettering), g));
@@ -109,9 +113,26 @@ public final class SheetFindings {
             small(drawing, placed);
             outside(drawing, placed);
         });
+        leaders.forEach((id, in) -> in.found().forEach(c -> crossed(model.get(id, Drawing.class), c)));
         lines.forEach((id, off) -> {
             if (!wordsOff.contains(id)) drawnOff(model.get(id, Drawing.class), off);
         });
+    }
+
+    private void crossed(Drawing drawing, CrossedLeaders.Crossing crossing) {
+        add(
+                "On %s, the leader of \"%s\" %s \"%s\" in %s."
+                        .formatted(
+                                sheet.number(),
+                                crossing.leader(),
+                                crossing.through() ? "runs through" : "crosses that of",
+                                crossing.said(),
+                                drawing.name()),
+                "Move one of them, or point elsewhere; notes in a column can be tidied at once.",
+                drawing,
+                crossing.group(),
+                crossing.at(),
+                "ISO 128-22: leader lines do not cross other leaders or words");
     }
 
     private void drawnOff(Drawing drawing, List<Lines> off) {

@@ -20,6 +20,7 @@ import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Leaders;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
@@ -27,6 +28,7 @@ import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.StringStyle;
 import org.leanlintel.core.model.Symbol;
+import org.leanlintel.core.model.Target;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Lettering;
@@ -71,6 +73,43 @@ class SheetFindingsTest {
                 .stream()
                 .map(Finding::sentence)
                 .toList();
+    }
+
+    private Note pointing(double x, double y, String text, Vec tip) {
+        Note plain = note(x, y, text);
+        Note with =
+                plain.pointing(new Leaders(Leaders.Shape.STRAIGHT, Leaders.Tip.DOT, List.of(new Target.AtPlace(tip))));
+        sketch.run(new Revise(with));
+        return with;
+    }
+
+    /** One from the left end down to the right, the other from the right end down to the left. */
+    @Test
+    void leadersThatCrossAreFound() {
+        Note low = pointing(-3000, 1000, "Brick", new Vec(1500, 3000));
+        pointing(-3000, 3000, "Render", new Vec(1500, 1000));
+        assertThat(found())
+                .filteredOn(s -> s.contains("leader"))
+                .singleElement()
+                .satisfies(s -> assertThat(s).contains("A-1", "\"Brick\" crosses that of \"Render\"", "Plan"));
+        sketch.run(new Delete(List.of(low.id())));
+        assertThat(found()).noneMatch(s -> s.contains("leader"));
+    }
+
+    /** Leaders to one thing meet in their tip; beside each other they do not meet at all. */
+    @Test
+    void leadersThatMeetInTheirTipsDoNotCross() {
+        pointing(-3000, 1000, "Brick", new Vec(1500, 2000));
+        pointing(-3000, 3000, "Render", new Vec(1500, 2000));
+        pointing(-3000, 4000, "Eaves", new Vec(1500, 4000));
+        assertThat(found()).noneMatch(s -> s.contains("leader"));
+    }
+
+    @Test
+    void aLeaderThroughWordsIsFound() {
+        pointing(-3000, 1000, "Brick", new Vec(3000, 1000));
+        note(500, 950, "Tile");
+        assertThat(found()).anyMatch(s -> s.contains("the leader of \"Brick\" runs through \"Tile\""));
     }
 
     /** What a fault of ours leaves out is told where it would have been. */
