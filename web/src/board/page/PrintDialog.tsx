@@ -8,43 +8,74 @@ import { drawingShown, elementOf, unitsOf } from "../state/state";
 
 /** Prints the shown sheet at its size, or what the board shows at a stated scale. */
 export function PrintDialog({ onClose }: { readonly onClose: () => void }) {
-  const { store } = useBoardTools();
   const drawing = useBoard(drawingShown);
   const project = useBoard((s) => s.project);
   const sheet = useBoard((s) => elementOf(s, "sheet", s.shown?.id));
   const version = useBoard((s) => s.version?.id);
   return (
     <Panel title={sheet ? `Print sheet ${sheet.number}` : "Print what the board shows"} onClose={onClose}>
-      {sheet ? (
-        <Print
-          href={`/api/v1/projects/${project}/sheets/${sheet.id}/sheet.pdf${version ? `?version=${version}` : ""}`}
-          onClose={onClose}
-        >
-          <p className="py-2 text-ink-2">
-            The page is of the sheet's exact size. Print it without fitting to the page.
-          </p>
-          <a
-            className="text-verdigris underline hover:text-ink"
-            href={`/api/v1/projects/${project}/set.pdf${version ? `?version=${version}` : ""}`}
-            target="_blank"
-            rel="noreferrer"
-          >
-            Open all sheets as one PDF
-          </a>
-          {!version && (
-            <p className="pt-2">
-              <Button onClick={() => store.setState({ dialog: "plot" })}>Send sheets to the plotter</Button>
-            </p>
-          )}
-        </Print>
-      ) : (
-        <PrintView onClose={onClose} />
-      )}
+      {sheet ? <PrintSheet sheet={sheet.id} onClose={onClose} /> : <PrintView onClose={onClose} />}
       <Forms
         href={`/api/v1/projects/${project}/${sheet ? `sheets/${sheet.id}` : `drawings/${drawing?.id}`}/file`}
         version={version}
       />
     </Panel>
+  );
+}
+
+/** Paper that a sheet is printed on for a desk or a building site. */
+const PAPERS: readonly (readonly [PaperSize | "OWN", string])[] = [
+  ["OWN", "The sheet's own size"],
+  ["A3", "A3"],
+  ["A4", "A4"],
+  ["ANSI_B", "ANSI B (11 x 17)"],
+  ["LETTER", "Letter"],
+];
+
+const ONTO = [
+  ["REDUCED", "Reduced, on one page"],
+  ["PARTS", "At its size, in parts"],
+] as const;
+
+function PrintSheet({ sheet, onClose }: { readonly sheet: string; readonly onClose: () => void }) {
+  const { store } = useBoardTools();
+  const project = useBoard((s) => s.project);
+  const version = useBoard((s) => s.version?.id);
+  const [paper, setPaper] = useState<PaperSize | "OWN">("OWN");
+  const [onto, setOnto] = useState<"REDUCED" | "PARTS">("REDUCED");
+  const query = new URLSearchParams();
+  if (version) query.set("version", version);
+  const all = `/api/v1/projects/${project}/set.pdf?${query}`;
+  if (paper !== "OWN") {
+    query.set("paper", paper);
+    query.set("onto", onto);
+  }
+  return (
+    <Print href={`/api/v1/projects/${project}/sheets/${sheet}/sheet.pdf?${query}`} onClose={onClose}>
+      <Row label="Paper">
+        <Choice value={paper} options={PAPERS} onChange={setPaper} />
+      </Row>
+      {paper !== "OWN" && (
+        <Row label="Onto it">
+          <Choice value={onto} options={ONTO} onChange={setOnto} />
+        </Row>
+      )}
+      <p className="py-2 text-ink-2">
+        {paper === "OWN"
+          ? "The page is of the sheet's exact size. Print it without fitting to the page."
+          : onto === "REDUCED"
+            ? "The true scales are said at the foot. Scale bars stay true."
+            : "Parts overlap by 10 mm, with marks where the next one lies. Print them without fitting to the page."}
+      </p>
+      <a className="text-verdigris underline hover:text-ink" href={all} target="_blank" rel="noreferrer">
+        Open all sheets as one PDF
+      </a>
+      {!version && (
+        <p className="pt-2">
+          <Button onClick={() => store.setState({ dialog: "plot" })}>Send sheets to the plotter</Button>
+        </p>
+      )}
+    </Print>
   );
 }
 

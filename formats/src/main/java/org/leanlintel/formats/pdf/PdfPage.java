@@ -9,6 +9,7 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.graphics.color.PDColor;
 import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceRGB;
+import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentGroup;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.apache.pdfbox.util.Matrix;
@@ -100,6 +101,14 @@ final class PdfPage implements AutoCloseable {
         out.saveGraphicsState();
         out.setGraphicsStateParameters(faint);
         draw(items);
+        out.restoreGraphicsState();
+    }
+
+    /** A page of another document. @param factor how much smaller it is drawn */
+    void form(PDFormXObject form, double xMm, double yMm, double factor) throws IOException {
+        out.saveGraphicsState();
+        out.transform(new Matrix((float) factor, 0, 0, (float) factor, points(xMm), points(yMm)));
+        out.drawForm(form);
         out.restoreGraphicsState();
     }
 

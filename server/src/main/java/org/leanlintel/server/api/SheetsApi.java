@@ -21,6 +21,7 @@ import org.leanlintel.core.sheet.LayOut;
 import org.leanlintel.core.sheet.SheetNames;
 import org.leanlintel.core.sheet.SheetOrder;
 import org.leanlintel.formats.pdf.DrawingLettering;
+import org.leanlintel.formats.pdf.OnPaper;
 import org.leanlintel.formats.pdf.PdfWriter;
 import org.leanlintel.server.api.Messages.LaidOut;
 import org.leanlintel.server.api.Messages.LaidOutDrawing;
@@ -62,16 +63,41 @@ public class SheetsApi {
                 now.model().revision(), print.picture(now.model().get(new ElementId(sheet), Sheet.class)));
     }
 
-    /** The sheet as a PDF page of its exact size, at exact scale. */
+    /** How a sheet comes on paper that is not of its size: all of it on one page, or at its size on several. */
+    public enum Onto {
+        REDUCED,
+        PARTS
+    }
+
+    /** The sheet as a PDF page of its exact size, at exact scale; or on other paper. */
     @GetMapping(path = "/sheets/{sheet}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     public ResponseEntity<byte[]> sheetPdf(
-            @PathVariable UUID project, @PathVariable String sheet, @RequestParam @Nullable UUID version) {
+            @PathVariable UUID project,
+            @PathVariable String sheet,
+            @RequestParam @Nullable UUID version,
+            @RequestParam @Nullable PaperSize paper,
+            @RequestParam(defaultValue = "REDUCED") Onto onto) {
         Printing print = asPrinted.of(project, version);
         Live now = print.now();
         Sheet s = now.model().get(new ElementId(sheet), Sheet.class);
         String title = now.model().settings().name() + " " + s.number() + " " + s.title();
-        byte[] pdf = PdfWriter.sheet(print.picture(s), s.paper(), title, DrawingLettering.get());
+        byte[] pdf = paper == null
+                ? PdfWriter.sheet(print.picture(s), s.paper(), title, DrawingLettering.get())
+                : onto(paper, onto, s, print);
         return ProjectsApi.download(pdf, MediaType.APPLICATION_PDF, title + ".pdf");
+    }
+
+    private static byte[] onto(PaperSize paper, Onto onto, Sheet sheet, Printing print) {
+        Model model = print.now().model();
+        String name = sheet.number() + " " + sheet.title();
+        OnPaper on = new OnPaper(print.picture(sheet), sheet.paper(), name, DrawingLettering.get());
+        if (onto == Onto.PARTS) return on.inParts(paper);
+        List<Double> scales = sheet.drawings().stream()
+                .map(d -> model.get(d.drawing(), Drawing.class))
+                .filter(d -> !d.kind().isSchedule())
+                .map(Drawing::scale)
+                .toList();
+        return on.reduced(paper, scales);
     }
 
     /** Sheets as one document, bound by their numbers. @param sheet those asked for; all, where none is named */
