@@ -67,6 +67,18 @@ class IssuesApiTest {
                 api.get("/issues/" + issue.path("id").asString() + "/set.pdf").body());
     }
 
+    /** An A2 sheet on A4: reduced on one page with its true scale, or in eight parts. */
+    @Test
+    void aSheetComesOnSmallerPaper() throws IOException {
+        String path = "/sheets/" + sheet("A-101", "Ground") + "/sheet.pdf";
+        assertThat(text(api.get(path + "?paper=A4").body())).contains("A-101 Ground, reduced to 45 %: 1:50 is 1:112");
+        try (PDDocument parts =
+                Loader.loadPDF(api.get(path + "?paper=A4&onto=PARTS").body())) {
+            assertThat(parts.getNumberOfPages()).isEqualTo(8);
+        }
+        assertThat(api.get(path + "?paper=A17").detail()).isNotBlank();
+    }
+
     @Test
     void whatWasIssuedStaysAsItWas() throws IOException {
         assertThat(issue("1", "PERMIT").detail()).isEqualTo("There are no sheets to issue yet.");
