@@ -3,11 +3,13 @@ package org.leanlintel.core.takeoff;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.roof.PlacedRoofPart;
 import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Pitch;
 import org.leanlintel.core.model.Roof;
@@ -46,55 +48,58 @@ final class OpeningTable {
         return new Table(inWalls.columns(), rows, List.of(), inWalls.empty());
     }
 
+    /** @param sillMm over the roof's storey; null where it is not told */
+    private record InRoof(String kind, String detail, double wideMm, double highMm, @Nullable Double sillMm) {}
+
     /** A roof light, or the window in the front of a dormer; nothing where there is neither. */
     private List<Row> inRoof(RoofPart part, Building building) {
-        return switch (part.make()) {
-            case RoofPart.RoofLight l ->
-                List.of(inRoof(part, "Roof light", slope(part, building), part.widthMm(), part.lengthMm(), building));
-            case RoofPart.Dormer d ->
-                d.windowWidthMm() == 0
-                        ? List.of()
-                        : List.of(inRoof(
-                                part,
+        PlacedRoofPart placed = building.get(new PlacedRoofPart.Of(part.id()));
+        Roof roof = building.model().get(part.roof(), Roof.class);
+        InRoof what =
+                switch (part.make()) {
+                    case RoofPart.RoofLight l ->
+                        new InRoof("Roof light", slope(placed), part.widthMm(), part.lengthMm(), null);
+                    case RoofPart.Dormer d ->
+                        new InRoof(
                                 "Dormer window",
                                 "in its front",
                                 d.windowWidthMm(),
                                 d.windowHeightMm(),
-                                building));
-            case RoofPart.Stack s -> List.of();
-        };
+                                sill(placed, building.space(roof.storey()).levelMm()));
+                    case RoofPart.Stack s -> null;
+                };
+        return what == null || what.wideMm() == 0 ? List.of() : List.of(row(part, roof, what, building.model()));
     }
 
-    private static String slope(RoofPart part, Building building) {
-        return building.get(new PlacedRoofPart.Of(part.id())) instanceof PlacedRoofPart placed
-                        && placed.roof().pitch(placed.face()) instanceof Pitch pitch
+    private static String slope(@Nullable PlacedRoofPart placed) {
+        return placed != null && placed.roof().pitch(placed.face()) instanceof Pitch pitch
                 ? "in a slope of " + pitch.words()
                 : "";
     }
 
-    private Row inRoof(RoofPart part, String kind, String detail, double wideMm, double highMm, Building building) {
-        Roof roof = building.model().get(part.roof(), Roof.class);
+    private static @Nullable Double sill(@Nullable PlacedRoofPart placed, double floorMm) {
+        return placed != null && placed.sillMm() instanceof Double sill ? sill - floorMm : null;
+    }
+
+    private Row row(RoofPart part, Roof roof, InRoof what, Model model) {
         Cell none = Cell.of("");
+        Double sill = what.sillMm();
         return new Row(
                 part.id(),
                 List.of(
                         Cell.of(part.mark()),
                         none,
-                        Cell.of(kind),
-                        Cell.of(detail),
-                        Cell.of(building.model()
-                                .get(roof.storey(), Storey.class)
-                                .name()),
+                        Cell.of(what.kind()),
+                        Cell.of(what.detail()),
+                        Cell.of(model.get(roof.storey(), Storey.class).name()),
                         Cell.of(roof.mark()),
-                        Cell.of(building.model()
-                                .get(roof.buildUp(), BuildUp.class)
-                                .mark()),
-                        length(wideMm),
-                        length(highMm),
+                        Cell.of(model.get(roof.buildUp(), BuildUp.class).mark()),
+                        length(what.wideMm()),
+                        length(what.highMm()),
                         none,
                         none,
-                        none,
-                        none));
+                        sill == null ? none : length(sill),
+                        sill == null ? none : length(sill + what.highMm())));
     }
 
     private Table table(List<OpeningRow> rows, String empty) {

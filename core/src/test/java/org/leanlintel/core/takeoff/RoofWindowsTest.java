@@ -6,12 +6,14 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.RoofedHouse;
 import org.leanlintel.core.Sketch;
+import org.leanlintel.core.building.roof.PlacedRoofPart;
 import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.drawing.AddDrawing;
 import org.leanlintel.core.edit.storey.PlaceRoofPart;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Pitch;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.WorkState;
 
@@ -68,6 +70,21 @@ class RoofWindowsTest {
         assertThat(rows).hasSize(2);
         assertThat(rows.get(0)).contains("DO1", "Dormer window", "in its front", "600", "400");
         assertThat(rows.get(1)).contains("RL1", "Roof light", "780", "1180").anyMatch(c -> c.contains("35"));
+    }
+
+    /** The slope at the dormer's front, less the floor: the window stands 50 over it and is 400 high. */
+    @Test
+    void aDormersWindowHasItsSillOverTheFloor() {
+        RoofPart dormer = dormer(600);
+        PlacedRoofPart placed = house.sketch.building().get(new PlacedRoofPart.Of(dormer.id()));
+        double floor = house.sketch
+                .building()
+                .space(house.sketch.model().get(dormer.roof(), Roof.class).storey())
+                .levelMm();
+        double sill = placed.face().plane().at(dormer.at()) + 50 - floor;
+        List<String> row = rows().getFirst();
+        assertThat(row.get(11)).isEqualTo(Long.toString(Math.round(sill)));
+        assertThat(row.get(12)).isEqualTo(Long.toString(Math.round(sill + 400)));
     }
 
     @Test

@@ -98,6 +98,13 @@ public record PlacedRoofPart(
         return part.make() instanceof RoofPart.Stack s ? highest + s.aboveMm() : highest;
     }
 
+    /** The sill of a dormer's window, above the project's zero; null where there is none. */
+    public @Nullable Double sillMm() {
+        return dormer == null || dormer.dormer().windowWidthMm() == 0
+                ? null
+                : Double.valueOf(dormer.main().at(part.at()) + dormer.dormer().sillMm());
+    }
+
     public List<Body> bodies(Building building) {
         return switch (part.make()) {
             case RoofPart.RoofLight l -> light(l);

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.Panel;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.building.feature.SectionFrame;
@@ -16,6 +17,7 @@ import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.RoofPart;
@@ -59,17 +61,18 @@ public final class SeenPainter {
         for (Seen s : seen) {
             Pens pens = pens(s.face().element());
             if (lens.fill() == Lens.Fill.MATERIALS
-                    && isTinted(building.model().find(s.face().element())))
+                    && isTinted(
+                            building.model().find(s.face().element()), s.face().material()))
                 for (List<Vec> ring : s.area().ringsWithoutHoles())
                     pens.fill(s.face().material().tint(), place.apply(ring.subList(0, ring.size() - 1)));
             surfaces.on(s.face(), s.area()).forEach(l -> pens.line(PenRole.SURFACE, place.apply(l)));
         }
     }
 
-    private static boolean isTinted(@Nullable Element element) {
-        return element instanceof Opening
-                || element instanceof Fitting
-                || element instanceof RoofPart p && p.make() instanceof RoofPart.RoofLight;
+    /** Of what stands in a roof, frames and glass alone. */
+    private static boolean isTinted(@Nullable Element element, Material material) {
+        boolean glazing = material.equals(Panel.GLASS) || material.equals(Panel.FRAME);
+        return element instanceof Opening || element instanceof Fitting || element instanceof RoofPart && glazing;
     }
 
     /** Over what is seen of each opening. */

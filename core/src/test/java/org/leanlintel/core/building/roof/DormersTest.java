@@ -9,6 +9,7 @@ import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.RoofedHouse;
 import org.leanlintel.core.Sketch;
+import org.leanlintel.core.building.Panel;
 import org.leanlintel.core.building.body.Bodies;
 import org.leanlintel.core.edit.storey.PlaceRoofPart;
 import org.leanlintel.core.geometry.Area;
@@ -125,7 +126,15 @@ class DormersTest {
         assertThat(picture.groups())
                 .filteredOn(g -> g.element().equals(made.id()))
                 .singleElement()
-                .satisfies(g -> assertThat(g.items()).hasAtLeastOneElementOfType(Item.Strokes.class));
+                .satisfies(g -> {
+                    assertThat(g.items()).hasAtLeastOneElementOfType(Item.Strokes.class);
+                    assertThat(g.items())
+                            .as("its glass and frame are tinted, its walls and its roof are not")
+                            .filteredOn(Item.Fill.class::isInstance)
+                            .extracting(i -> ((Item.Fill) i).tint())
+                            .contains(Panel.GLASS.tint(), Panel.FRAME.tint())
+                            .isSubsetOf(Panel.GLASS.tint(), Panel.FRAME.tint());
+                });
     }
 
     private double covered(Roof roof) {
