@@ -1,9 +1,7 @@
 package org.leanlintel.core.picture.cut;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.TreeSet;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.body.Ground;
@@ -59,8 +57,7 @@ public final class GroundLine {
                     at.add(p.x() + AT_EDGE_MM);
                 }
         List<Double> near = new ArrayList<>();
-        Map<Long, List<Edge>> edges = edges(rings);
-        for (double x : at) near.add(nearest(edges.getOrDefault(stretch(x), List.of()), x));
+        for (double x : at) near.add(nearest(rings, x));
         List<Vec> line = new ArrayList<>();
         int i = 0;
         for (double x : at) {
@@ -70,36 +67,16 @@ public final class GroundLine {
         return straightened(line);
     }
 
-    /** Of an outline, from above: x across the picture, y away from it. */
-    private record Edge(Vec from, Vec to) {}
-
-    /** By stretches of the picture, the edges that reach into each. */
-    private static Map<Long, List<Edge>> edges(List<List<Vec>> rings) {
-        Map<Long, List<Edge>> edges = new HashMap<>();
+    /** How far away the first of the outlines is met at an x; NaN where none is. */
+    private static double nearest(List<List<Vec>> rings, double x) {
+        double nearest = Double.NaN;
         for (List<Vec> ring : rings)
             for (int i = 0; i < ring.size(); i++) {
-                Edge e = new Edge(ring.get(i), ring.get((i + 1) % ring.size()));
-                if (e.from().x() == e.to().x()) continue;
-                long last = stretch(Math.max(e.from().x(), e.to().x()));
-                for (long s = stretch(Math.min(e.from().x(), e.to().x())); s <= last; s++)
-                    edges.computeIfAbsent(s, k -> new ArrayList<>()).add(e);
+                Vec a = ring.get(i), b = ring.get((i + 1) % ring.size());
+                if (a.x() <= x == b.x() <= x) continue;
+                double y = a.y() + (b.y() - a.y()) * (x - a.x()) / (b.x() - a.x());
+                if (Double.isNaN(nearest) || y < nearest) nearest = y;
             }
-        return edges;
-    }
-
-    private static long stretch(double x) {
-        return (long) Math.floor(x / STEP_MM);
-    }
-
-    /** How far away the first of some edges is met at an x; NaN where none is. */
-    private static double nearest(List<Edge> edges, double x) {
-        double nearest = Double.NaN;
-        for (Edge e : edges) {
-            Vec a = e.from(), b = e.to();
-            if (a.x() <= x == b.x() <= x) continue;
-            double y = a.y() + (b.y() - a.y()) * (x - a.x()) / (b.x() - a.x());
-            if (Double.isNaN(nearest) || y < nearest) nearest = y;
-        }
         return nearest;
     }
 

@@ -25,9 +25,6 @@ public final class Hiding {
     /** Less of a face than that is not seen: what rounding leaves along a joint. */
     private static final double SLIVER_MM2 = 1;
 
-    /** What part of its bounds an upright rectangle may leave for rounding. */
-    private static final double FILLED = 1e-12;
-
     private final List<Area> first = new ArrayList<>();
 
     /** What is seen of one face. @param lines of its outline; @param area that is seen */
@@ -60,7 +57,6 @@ public final class Hiding {
         Area left = face.shape();
         for (Area a : before) {
             if (!a.bounds().meets(left.bounds())) continue;
-            if (fills(a) && a.bounds().covers(left.bounds())) return null;
             Area less = left.minus(a);
             if (less.mm2() < SLIVER_MM2) return null;
             if (less.mm2() < left.mm2()) over.add(a);
@@ -78,21 +74,12 @@ public final class Hiding {
     /** Whether one alone of what lies wholly before it covers it; most of what lies inside a wall is left out so. */
     private boolean isCovered(SeenFace face, List<SeenFace> live) {
         Bounds bounds = face.shape().bounds();
-        for (Area a : first) if (covers(a, face.shape(), bounds)) return true;
+        for (Area a : first) if (a.bounds().covers(bounds) && a.covers(face.shape())) return true;
         for (SeenFace f : live)
-            if (f.far() < face.near() - BEFORE_MM && covers(f.shape(), face.shape(), bounds)) return true;
+            if (f.far() < face.near() - BEFORE_MM
+                    && f.shape().bounds().covers(bounds)
+                    && f.shape().covers(face.shape())) return true;
         return false;
-    }
-
-    private static boolean covers(Area one, Area other, Bounds bounds) {
-        return one.bounds().covers(bounds) && (fills(one) || one.covers(other));
-    }
-
-    /** Whether it is an upright rectangle: what lies within its bounds lies in it. */
-    private static boolean fills(Area area) {
-        Bounds bounds = area.bounds();
-        double whole = bounds.width() * bounds.height();
-        return whole - area.mm2() <= FILLED * whole;
     }
 
     private List<Area> before(SeenFace face, List<SeenFace> live) {
