@@ -89,12 +89,12 @@ public final class OnPaper {
 
     private String said(double factor, List<Double> scales) {
         if (factor == 1) return name + ", at its size.";
-        String true_ = new TreeSet<>(scales)
+        String trueScales = new TreeSet<>(scales)
                 .stream()
                         .map(s -> "1:%d is 1:%d".formatted(Math.round(s), Math.round(s / factor)))
                         .collect(Collectors.joining(", "));
         return "%s, reduced to %d %%%s. Scale bars are true."
-                .formatted(name, Math.round(factor * 100), true_.isEmpty() ? "" : ": " + true_);
+                .formatted(name, Math.round(factor * 100), trueScales.isEmpty() ? "" : ": " + trueScales);
     }
 
     /** As many pages as it takes, at its size, row after row from the top. */
