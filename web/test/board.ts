@@ -61,7 +61,8 @@ const elements: Element[] = [
     region: "UK",
     numbering: "FROM_ZERO",
     letters: { walls: "W", doors: "D", windows: "G" },
-    titleBlock: "title-block-corner",
+    clauses: "THROUGH_SET",
+  titleBlock: "title-block-corner",
     ownFields: [],
   },
   {

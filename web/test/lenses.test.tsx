@@ -49,7 +49,7 @@ const LENS = {
   openings: "STRUCTURAL",
   floorSpans: false,
   states: { EXISTING: "GREY", REMOVED: "DASHED", NEW: "FULL" },
-  coloured: false,
+  colours: "NOWHERE",
   letters: { nameMm: 3.5, wordsMm: 2.5, markMm: 2.5 },
   backdrop: { what: "NOTHING", prints: false },
 } as unknown as ElementOf<"lens">;

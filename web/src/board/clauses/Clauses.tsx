@@ -1,10 +1,11 @@
 import { useState } from "react";
 import type { Clause } from "../../api/types";
-import { Button, Fault, fieldClass, Panel, Row, Stacked } from "../../ui/controls";
+import { Button, Choice, Fault, fieldClass, Panel, Row, Stacked } from "../../ui/controls";
 import { Accepted } from "../fields/Accepted";
 import { library, usesOf } from "../state/clauses";
 import { useBoard, useBoardTools } from "../state/context";
 import { addingClause, erasure } from "../state/revisions";
+import { elementOf } from "../state/state";
 
 /** The library of keyed notes: a clause changed here changes wherever it is said. */
 export function Clauses({ onClose }: { readonly onClose: () => void }) {
@@ -33,6 +34,7 @@ export function Clauses({ onClose }: { readonly onClose: () => void }) {
         <div className="min-w-0 grow">
           {clause && <OneClause key={clause.id} clause={clause} />}
           <NewClause onAdded={setChosen} />
+          <Counted />
         </div>
       </div>
     </Panel>
@@ -104,6 +106,30 @@ function NewClause({ onAdded }: { readonly onAdded: (id: string) => void }) {
       <Button className="mt-1" disabled={text.trim() === ""} onClick={() => void add()}>
         Add it
       </Button>
+    </section>
+  );
+}
+
+const COUNTED = [
+  ["THROUGH_SET", "through the whole set"],
+  ["BY_SHEET", "from 1 on each sheet"],
+] as const;
+
+/** How the notes of the project are numbered. */
+function Counted() {
+  const { sync } = useBoardTools();
+  const elements = useBoard((s) => s.elements);
+  const settings = elementOf({ elements }, "settings", "settings");
+  if (!settings) return null;
+  return (
+    <section className="mt-4 border-rule border-t pt-3">
+      <Row label="Numbers count">
+        <Choice
+          value={settings.clauses}
+          options={COUNTED}
+          onChange={(clauses) => void sync.revise({ ...settings, clauses, type: "settings" })}
+        />
+      </Row>
     </section>
   );
 }

@@ -12,6 +12,7 @@ import { freeCopyName } from "../state/stock";
 import type { Chosen } from "./LensDialog";
 import {
   BEHIND,
+  COLOURS,
   FILLS,
   LETTERS,
   LOOKS,
@@ -81,6 +82,9 @@ export function LensFacts({ lens, onChoose }: Props) {
               onChange={(openingLines) => revise({ openingLines })}
             />
           </Row>
+          <Row label="Inks of layers">
+            <Choice value={lens.colours} options={COLOURS} onChange={(colours) => revise({ colours })} />
+          </Row>
           <Row label="Behind plans">
             <Choice
               value={lens.backdrop.what}
@@ -117,18 +121,12 @@ export function LensFacts({ lens, onChoose }: Props) {
             words="And"
             options={[
               ["SPANS", "how floors span"],
-              ["INKS", "layers in their own inks"],
               ["BEHIND", "what is behind plans on paper too"],
             ]}
-            chosen={[
-              lens.floorSpans && "SPANS",
-              lens.coloured && "INKS",
-              lens.backdrop.prints && "BEHIND",
-            ].filter((c) => c !== false)}
+            chosen={[lens.floorSpans && "SPANS", lens.backdrop.prints && "BEHIND"].filter((c) => c !== false)}
             onChange={(on) =>
               revise({
                 floorSpans: on.includes("SPANS"),
-                coloured: on.includes("INKS"),
                 backdrop: { ...lens.backdrop, prints: on.includes("BEHIND") },
               })
             }

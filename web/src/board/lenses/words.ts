@@ -46,6 +46,12 @@ export const BEHIND = [
   ["STOREY_ABOVE", "The storey above"],
 ] as const;
 
+export const COLOURS = [
+  ["NOWHERE", "Not shown: black"],
+  ["ON_BOARD", "On the board, black on paper"],
+  ["EVERYWHERE", "On the board and on paper"],
+] as const;
+
 /** Heights of capitals. */
 export const LETTERS = [
   ["nameMm", "Names of rooms, mm high"],

@@ -126,6 +126,16 @@ function Layout({ block, settings }: LayoutProps) {
       </Row>
       <LengthField label="Width" mm={block.widthMm} onChange={(widthMm) => revise({ widthMm })} />
       <LengthField label="Height" mm={block.heightMm} onChange={(heightMm) => revise({ heightMm })} />
+      <Mark
+        words="Zones in the margin"
+        on={block.margin.zones}
+        onChange={(zones) => revise({ margin: { ...block.margin, zones } })}
+      />
+      <Mark
+        words="Marks where sheets are folded to A4"
+        on={block.margin.folds}
+        onChange={(folds) => revise({ margin: { ...block.margin, folds } })}
+      />
       <Row label="Part">
         <Choice
           value={String(chosen)}
@@ -157,6 +167,22 @@ function Layout({ block, settings }: LayoutProps) {
         {others.length > 0 && <Button onClick={() => void gone()}>Delete the layout</Button>}
       </div>
     </div>
+  );
+}
+
+interface MarkProps {
+  readonly words: string;
+  readonly on: boolean;
+  readonly onChange: (on: boolean) => void;
+}
+
+/** Something in the margin of all sheets, or not. */
+function Mark({ words, on, onChange }: MarkProps) {
+  return (
+    <label className="flex items-center gap-1.5 py-1">
+      <input type="checkbox" checked={on} onChange={(e) => onChange(e.target.checked)} />
+      {words}
+    </label>
   );
 }
 

@@ -12,6 +12,7 @@ import type {
   Opening,
   PaperSize,
   ReviseFigure,
+  Roof,
   SetOut,
   Stair,
   StockSymbol,
@@ -48,6 +49,20 @@ export function interior(state: BoardState, room: string): Edit | null {
   const lens = usualLens(state, "elevations");
   const scale = unitsOf(state) === "METRIC" ? 50 : 24;
   return lens ? { type: "drawInterior", room, lens, scale } : null;
+}
+
+/** The edit that places the downpipes a roof lacks, as large as is usual in the trade region, of what its gutters are of. */
+export function draining(state: BoardState, roof: Roof): Edit | null {
+  const pipe = state.offered?.roofs.downpipe;
+  if (!pipe) return null;
+  return {
+    type: "drainRoof",
+    roof: roof.id,
+    layer: layerOf(state, "roofPart"),
+    widthMm: pipe.widthMm,
+    depthMm: pipe.depthMm,
+    material: roof.trim.material,
+  };
 }
 
 /** The edit that sets up trusses in a roof, as usual in the trade region. */

@@ -210,14 +210,14 @@ export interface Making {
   /** A gable across a slope; the rest of it is as of roofs. */
   readonly gable: { readonly widthMm: number; readonly outMm: number };
   readonly roofPart: {
-    readonly kind: "LIGHT" | "STACK" | "DORMER";
+    readonly kind: "LIGHT" | "STACK" | "DORMER" | "DOWNPIPE";
     readonly widthMm: number;
     readonly lengthMm: number;
     readonly frameMm: number;
     readonly standsMm: number;
     /** Of a chimney, over the roof at it. */
     readonly aboveMm: number;
-    /** Of a chimney, and of a dormer's walls. */
+    /** Of a chimney, of a dormer's walls, of a downpipe. */
     readonly material: string;
     readonly form: "GABLED" | "HIPPED" | "SHED";
     readonly pitch: Pitch;

@@ -1,10 +1,11 @@
 import type { Roof, RoofTrim } from "../../api/types";
-import { Choice, Row } from "../../ui/controls";
+import { Button, Choice, Row } from "../../ui/controls";
 import { Section } from "../../ui/Section";
 import { LengthField } from "../fields/LengthField";
 import { PitchField } from "../fields/PitchField";
 import { useBoard, useBoardTools } from "../state/context";
-import { type BoardState, buildUpsFor, type Making } from "../state/state";
+import { draining } from "../state/revisions";
+import { type BoardState, buildUpsFor, elementsOf, type Making } from "../state/state";
 import { Figures } from "./Figures";
 import { EdgeFields, pitchOf, RoofEdges } from "./RoofEdges";
 import { TrussesOf } from "./TrussFacts";
@@ -170,6 +171,38 @@ export function RoofFacts({ roof }: { readonly roof: Roof }) {
         onChange={(mm) => revise({ heel: { ...heel, mm } })}
       />
       <TrussesOf roof={roof.id} />
+      <Downpipes roof={roof} />
     </>
+  );
+}
+
+/** Those that stand under its gutters, and the way to the ones it lacks. */
+function Downpipes({ roof }: { readonly roof: Roof }) {
+  const { sync, actions } = useBoardTools();
+  const elements = useBoard(elementsIn);
+  const there = elementsOf({ elements }, "roofPart").filter(
+    (p) => p.roof === roof.id && p.make.type === "downpipe",
+  );
+  const place = () => {
+    const edit = draining(sync.state, roof);
+    if (edit) void sync.edit(edit);
+  };
+  if (roof.trim.gutterMm === 0) return null;
+  return (
+    <div className="pt-2">
+      <p className="font-semibold">Downpipes</p>
+      {there.map((p) => (
+        <Button key={p.id} className="my-1 mr-2" onClick={() => actions.selection.selectJust([p.id])}>
+          {p.mark}
+        </Button>
+      ))}
+      <Button
+        className="my-1"
+        title="At the ends of gutters and between, beside openings; the rule on drainage says how many"
+        onClick={place}
+      >
+        Place those it lacks
+      </Button>
+    </div>
   );
 }

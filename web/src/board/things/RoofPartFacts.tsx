@@ -20,6 +20,7 @@ const LENGTHS = {
   LIGHT: "Length along the slope",
   STACK: "Depth",
   DORMER: "Front, up to its plates",
+  DOWNPIPE: "Away from the wall",
 } as const;
 
 const FORMS = [
@@ -72,6 +73,7 @@ function Fields({ made, change }: { readonly made: Made; readonly change: (part:
           {of}
         </>
       )}
+      {made.kind === "DOWNPIPE" && of}
       {made.kind === "DORMER" && (
         <>
           <Row label="Its roof">
@@ -105,8 +107,14 @@ function Fields({ made, change }: { readonly made: Made; readonly change: (part:
 export function NewRoofPart({ making, set }: { making: Making; set: (change: Partial<Making>) => void }) {
   const { roofPart } = making;
   const change = (part: Partial<Made>) => set({ roofPart: { ...roofPart, ...part } });
+  const pipe = useBoard((s) => s.offered?.roofs.downpipe);
+  const trim = making.roof.trim.material;
+  const begin = (kind: Made["kind"]) => {
+    if (kind !== "DOWNPIPE") change({ kind, ...SIZES[kind] });
+    else if (pipe) change({ kind, widthMm: pipe.widthMm, lengthMm: pipe.depthMm, material: trim });
+  };
   return (
-    <Section title="Through a roof" words="square to the slope it lies in">
+    <Section title="Of a roof" words="square to the slope it lies in">
       <Row label="Place">
         <Choice
           value={roofPart.kind}
@@ -114,8 +122,9 @@ export function NewRoofPart({ making, set }: { making: Making; set: (change: Par
             ["LIGHT", "A roof light"],
             ["STACK", "A chimney"],
             ["DORMER", "A dormer"],
+            ["DOWNPIPE", "A downpipe"],
           ]}
-          onChange={(kind) => change({ kind, ...SIZES[kind] })}
+          onChange={begin}
         />
       </Row>
       <Fields made={roofPart} change={change} />
@@ -123,7 +132,7 @@ export function NewRoofPart({ making, set }: { making: Making; set: (change: Par
   );
 }
 
-/** The facts of a selected roof light, chimney or dormer. */
+/** The facts of a selected roof light, chimney, dormer or downpipe. */
 export function RoofPartFacts({ part }: { readonly part: RoofPart }) {
   const { sync } = useBoardTools();
   const usual = useBoard((s) => s.making.roofPart);

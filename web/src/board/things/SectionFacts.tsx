@@ -33,6 +33,7 @@ export function SectionFacts({ line }: { readonly line: SectionLine }) {
         mm={line.depthMm}
         onChange={(depthMm) => revise({ depthMm })}
       />
+      <Steps line={line} revise={revise} />
       <div className="mt-2 flex gap-2">
         <Button onClick={() => revise({ looking: line.looking === "LEFT" ? "RIGHT" : "LEFT" })}>
           Look the other way
@@ -44,5 +45,53 @@ export function SectionFacts({ line }: { readonly line: SectionLine }) {
         )}
       </div>
     </>
+  );
+}
+
+interface StepsProps {
+  readonly line: SectionLine;
+  readonly revise: (change: Partial<SectionLine>) => void;
+}
+
+type Step = SectionLine["steps"][number];
+
+/** Where the line steps aside: after how much of it, and how far along the way it looks. */
+function Steps({ line, revise }: StepsProps) {
+  const { steps } = line;
+  const length = Math.hypot(line.to[0] - line.from[0], line.to[1] - line.from[1]);
+  const into = line.looking === "LEFT" ? 1 : -1;
+  const change = (at: number, part: Partial<Step>) =>
+    revise({ steps: steps.map((s, i) => (i === at ? { ...s, ...part } : s)) });
+  const last = steps.at(-1);
+  const add = () => {
+    const from = last?.alongMm ?? 0;
+    const leftMm = last && last.leftMm !== 0 ? 0 : into * Math.round(length / 10);
+    revise({ steps: [...steps, { alongMm: Math.round((from + length) / 2), leftMm }] });
+  };
+  return (
+    <div className="pt-2">
+      <p className="font-semibold">{steps.length === 0 ? "Runs straight" : "Steps aside"}</p>
+      {steps.map((s, i) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: steps are told apart by their order alone
+        <div key={i} className="border-rule border-b pb-1">
+          <LengthField
+            label="After, from its beginning"
+            mm={s.alongMm}
+            onChange={(alongMm) => change(i, { alongMm })}
+          />
+          <LengthField
+            label="Further the way it looks"
+            mm={s.leftMm * into}
+            onChange={(mm) => change(i, { leftMm: mm * into })}
+          />
+          <Button className="my-1" onClick={() => revise({ steps: steps.filter((_, at) => at !== i) })}>
+            Without this step
+          </Button>
+        </div>
+      ))}
+      <Button className="my-1" onClick={add}>
+        Add a step
+      </Button>
+    </div>
   );
 }

@@ -14,7 +14,7 @@ import { PieceFacts, PostFacts } from "./PieceFacts";
 import { RoofFacts } from "./RoofFacts";
 import { RoofPartFacts } from "./RoofPartFacts";
 import { RoomFacts } from "./RoomFacts";
-import { nounOf } from "./roofPartMake";
+import { nounOfPart } from "./roofPartMake";
 import { SectionFacts } from "./SectionFacts";
 import { SelectedWall, WallLength } from "./SelectedWall";
 import { SpotFacts } from "./SpotFacts";
@@ -114,9 +114,8 @@ const THINGS: Things = {
     goes: true,
   },
   roofPart: {
-    title: (p) =>
-      `${nounOf(p.make.type === "roofLight" ? "LIGHT" : p.make.type === "stack" ? "STACK" : "DORMER")} ${p.mark}`,
-    words: "through a roof",
+    title: (p) => `${nounOfPart(p)} ${p.mark}`,
+    words: "of a roof",
     Facts: ({ thing }) => <RoofPartFacts part={thing} />,
     many: true,
     goes: true,

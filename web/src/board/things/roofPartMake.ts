@@ -3,13 +3,15 @@ import type { Making } from "../state/state";
 
 type Made = Making["roofPart"];
 
-/** What the settings of a light, a chimney or a dormer stand for. */
+/** What the settings of a light, a chimney, a dormer or a downpipe stand for. */
 export function makeOf(made: Made): RoofPart["make"] {
   switch (made.kind) {
     case "LIGHT":
       return { type: "roofLight", frameMm: made.frameMm, standsMm: made.standsMm };
     case "STACK":
       return { type: "stack", aboveMm: made.aboveMm, material: made.material };
+    case "DOWNPIPE":
+      return { type: "downpipe", material: made.material };
     case "DORMER": {
       const { form, pitch, overMm, wallMm, windowWidthMm, windowHeightMm, sillMm, material } = made;
       return { type: "dormer", form, pitch, overMm, wallMm, windowWidthMm, windowHeightMm, sillMm, material };
@@ -17,14 +19,22 @@ export function makeOf(made: Made): RoofPart["make"] {
   }
 }
 
+const KINDS = { roofLight: "LIGHT", stack: "STACK", dormer: "DORMER", downpipe: "DOWNPIPE" } as const;
+
 /** The settings that a make came of; what it does not say is as usual. */
 export function madeOf({ make, widthMm, lengthMm }: RoofPart, usual: Made): Made {
   const { type, ...said } = make;
-  const kind = type === "roofLight" ? "LIGHT" : type === "stack" ? "STACK" : "DORMER";
-  return { ...usual, widthMm, lengthMm, ...said, kind };
+  return { ...usual, widthMm, lengthMm, ...said, kind: KINDS[type] };
 }
+
+const NOUNS = { LIGHT: "Roof light", STACK: "Chimney", DORMER: "Dormer", DOWNPIPE: "Downpipe" } as const;
 
 /** What it is called. */
 export function nounOf(kind: Made["kind"]): string {
-  return kind === "LIGHT" ? "Roof light" : kind === "STACK" ? "Chimney" : "Dormer";
+  return NOUNS[kind];
+}
+
+/** What one that stands there is called. */
+export function nounOfPart({ make }: RoofPart): string {
+  return NOUNS[KINDS[make.type]];
 }

@@ -10,20 +10,24 @@ export interface Through {
   readonly name: "through";
 }
 
-/** A roof light, a chimney or a dormer in the roof under the pointer, square to its slope. */
+const WHERE = {
+  LIGHT: "Click on a roof where its middle goes.",
+  STACK: "Click on a roof where its middle goes.",
+  DORMER: "Click on a roof where the middle of its front goes.",
+  DOWNPIPE: "Click near the eaves it drains; it stands before the wall there.",
+} as const;
+
+/** A roof light, a chimney or a dormer in the roof under the pointer, square to its slope, or a downpipe under its gutter. */
 export const through: ToolOf<Through> = {
   name: "through",
-  words: "Roof light, chimney, dormer",
+  words: "Roof light, chimney, dormer, downpipe",
   makes: "roofPart",
-  also: "rooflight skylight stack flue window gablet shed",
+  also: "rooflight skylight stack flue window gablet shed rainwater pipe leader",
   fresh: { name: "through" },
   aims: true,
   prompt: (state) => [
     `${nounOf(state.making.roofPart.kind)}.`,
-    state.preview?.refusal ??
-      (state.making.roofPart.kind === "DORMER"
-        ? "Click on a roof where the middle of its front goes."
-        : "Click on a roof where its middle goes."),
+    state.preview?.refusal ?? WHERE[state.making.roofPart.kind],
   ],
   edit: (state): PlaceRoofPart | null => {
     const pick = planShown(state) && aimed(state);

@@ -166,7 +166,7 @@ public final class Sketch {
                         WorkState.EXISTING, Lens.StateLook.GREY,
                         WorkState.REMOVED, Lens.StateLook.DASHED,
                         WorkState.NEW, Lens.StateLook.FULL),
-                false,
+                Lens.Colours.NOWHERE,
                 STYLE,
                 Lens.Letters.USUAL,
                 Lens.Backdrop.NONE);
@@ -190,7 +190,8 @@ public final class Sketch {
                         box(120, 0, 60, 34, new TitleBlock.Words("Sheet", "{sheet}\n{place in set}", 6, true)),
                         box(0, 0, 36, 16, new TitleBlock.Words("Scale at {paper}", "{scale}", 3.5, false)),
                         box(36, 0, 48, 16, new TitleBlock.Words("Drawn by", "{drawn by}", 3.5, false)),
-                        box(84, 0, 36, 16, new TitleBlock.Words("Printed", "{printed}", 3.5, false))));
+                        box(84, 0, 36, 16, new TitleBlock.Words("Printed", "{printed}", 3.5, false))),
+                TitleBlock.Margin.BARE);
     }
 
     private static TitleBlock.Part box(double x, double y, double wide, double high, TitleBlock.Content content) {

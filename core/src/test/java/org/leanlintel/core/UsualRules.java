@@ -19,6 +19,13 @@ public final class UsualRules {
                 new Rules.Chimneys(914.4, 3048, 609.6, 0, 0, "R1003.9", true),
                 new Rules.Headroom(1500, 2300, 0.75, "H1", true),
                 new Rules.Foundations(450, 150, 1, "F1", true),
+                new Rules.Drainage(
+                        List.of(new Rules.Gutter(100, 37), new Rules.Gutter(125, 65)),
+                        List.of(new Rules.Sloped(30, 1.29), new Rules.Sloped(45, 1.5)),
+                        6,
+                        "75 mm/h",
+                        "D1",
+                        true),
                 stairs);
     }
 }

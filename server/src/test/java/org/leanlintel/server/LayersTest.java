@@ -56,7 +56,7 @@ class LayersTest {
             entry("core.heat", "core.model"),
             entry(
                     "core.note",
-                    "core.building core.derive core.geometry core.heat core.measure core.model core.roof core.stair core.truss"),
+                    "core.building core.derive core.geometry core.heat core.measure core.model core.roof core.sheet core.stair core.truss"),
             entry(
                     "core.dimension",
                     "core.building core.derive core.geometry core.measure core.model core.note core.stair"),

@@ -43,6 +43,7 @@ enum Check {
     STAIR_LANDING(Stair.class),
     ROOF(Roof.class),
     TRUSS(Truss.class),
+    GUTTERS(Roof.class),
     CHIMNEY(RoofPart.class),
     FOOTING(Footing.class),
     SUPPORT(Wall.class),
@@ -92,6 +93,10 @@ enum Check {
                 case STEPS -> new StairCheck(building, on).landing(element);
                 case ROOF ->
                     found instanceof Roof r && r.storey().equals(storey) ? RoofCheck.findings(r, building) : List.of();
+                case GUTTERS ->
+                    found instanceof Roof r && r.storey().equals(storey)
+                            ? GutterCheck.findings(r, building)
+                            : List.of();
                 case CHIMNEY ->
                     found instanceof RoofPart p
                                     && building.model()

@@ -12,6 +12,7 @@ import org.leanlintel.core.building.feature.Feature;
 import org.leanlintel.core.building.feature.Features;
 import org.leanlintel.core.building.feature.InSection;
 import org.leanlintel.core.building.feature.SectionFrame;
+import org.leanlintel.core.building.feature.Upright;
 import org.leanlintel.core.building.roof.BuiltRoof;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
@@ -41,7 +42,8 @@ public final class SectionStrings {
     private final Building building;
     private final Drawing drawing;
     private final Scheme scheme;
-    private final InSection shown;
+    private final SectionFrame frame;
+    private final Upright shown;
     private final List<Storey> storeys;
     private final Proposals proposals;
     /** Where the walls that are cut reach to, and the lowest that is drawn. */
@@ -54,7 +56,8 @@ public final class SectionStrings {
         this.drawing = drawing;
         this.scheme = scheme;
         proposals = new Proposals(building, drawing);
-        shown = new InSection(SectionFrame.of(drawing, building.model()));
+        frame = SectionFrame.of(drawing, building.model());
+        shown = InSection.of(drawing, building.model());
         storeys = building.model().all(Storey.class).stream()
                 .sorted(Comparator.comparingDouble(s -> building.space(s.id()).levelMm()))
                 .toList();
@@ -62,7 +65,7 @@ public final class SectionStrings {
         if (lowestFooting() instanceof Footing f) low = Math.min(low, undersideMm(f));
         for (Wall w : building.model().all(Wall.class)) reach(w);
         for (Floor f : building.model().all(Floor.class)) reach(f);
-        if (shown.frame().isOutside()) for (Roof r : building.model().all(Roof.class)) reach(r);
+        if (frame.isOutside()) for (Roof r : building.model().all(Roof.class)) reach(r);
     }
 
     /** @param section a drawing that is one; @param sides which of its sides get strings; its top gets none */
@@ -70,7 +73,7 @@ public final class SectionStrings {
         SectionStrings strings = new SectionStrings(building, building.model().get(section, Drawing.class), scheme);
         if (strings.right < strings.left) return List.of();
         if (sides.contains(Facing.LEFT)) strings.levels();
-        if (strings.shown.frame().isOutside()) {
+        if (strings.frame.isOutside()) {
             if (sides.contains(Facing.BOTTOM)) strings.overall();
             return strings.proposals.all();
         }
@@ -93,8 +96,7 @@ public final class SectionStrings {
     private void reach(Roof roof) {
         BuiltRoof built = building.get(new BuiltRoof.Of(roof.id()));
         if (built == null) return;
-        for (Vec p : built.outline())
-            clear = Math.min(clear, shown.frame().seen(p).x());
+        for (Vec p : built.outline()) clear = Math.min(clear, frame.seen(p).x());
     }
 
     private void reach(Floor floor) {
@@ -103,7 +105,7 @@ public final class SectionStrings {
 
     private List<Vec> seen(Hold hold) {
         Feature feature = Features.of(hold, building);
-        return feature == null ? List.of() : shown.of(feature);
+        return feature == null ? List.of() : shown.near(feature, frame.startMm());
     }
 
     /** From the cut on outwards. @param tier 0 for the first */
@@ -137,7 +139,7 @@ public final class SectionStrings {
     /** Null where the drawing shows none. */
     private @Nullable Footing lowestFooting() {
         Lens lens = building.model().get(drawing.lens(), Lens.class);
-        if (shown.frame().isOutside() && !lens.marks().contains(Lens.MarkOf.FOOTINGS)) return null;
+        if (frame.isOutside() && !lens.marks().contains(Lens.MarkOf.FOOTINGS)) return null;
         return building.model().all(Footing.class).stream()
                 .filter(f -> f.stays() && undersideMm(f) < Double.POSITIVE_INFINITY)
                 .min(Comparator.comparingDouble(this::undersideMm))
@@ -203,8 +205,8 @@ public final class SectionStrings {
             return false;
         double near = Double.POSITIVE_INFINITY, far = Double.NEGATIVE_INFINITY;
         for (Vec p : over.over()) {
-            near = Math.min(near, shown.frame().seen(p).y());
-            far = Math.max(far, shown.frame().seen(p).y());
+            near = Math.min(near, frame.seen(p).y());
+            far = Math.max(far, frame.seen(p).y());
         }
         return near < 0 && far > 0;
     }

@@ -22,7 +22,7 @@ import java.util.Set;
  * @param roofs how much of roofs is shown in plan
  * @param openingLines how elevations show which way leaves open
  * @param states how walls are drawn by what becomes of them
- * @param coloured whether layers are drawn in inks of their own
+ * @param colours where layers are drawn in inks of their own
  * @param strings the style of dimension strings that have none of their own
  * @param letters how large words are that have no style of their own
  * @param backdrop what of another storey is drawn behind plans
@@ -43,7 +43,7 @@ public record Lens(
         Roofs roofs,
         OpeningLines openingLines,
         Map<WorkState, StateLook> states,
-        boolean coloured,
+        Colours colours,
         ElementId strings,
         Letters letters,
         Backdrop backdrop)
@@ -68,6 +68,14 @@ public record Lens(
         for (LayerShown l : layers)
             if (!said.add(l.layer()))
                 throw new Unusable("The lens \"%s\" says of a layer twice how it is shown.".formatted(name));
+    }
+
+    /** Where layers are drawn in inks of their own. */
+    public enum Colours {
+        NOWHERE,
+        /** On the board; on paper they are black. */
+        ON_BOARD,
+        EVERYWHERE
     }
 
     /** How it shows a layer in a drawing at a scale. */
@@ -108,7 +116,7 @@ public record Lens(
                 roofs,
                 openingLines,
                 states,
-                coloured,
+                colours,
                 otherStrings,
                 letters,
                 backdrop);
@@ -132,7 +140,7 @@ public record Lens(
                 roofs,
                 openingLines,
                 states,
-                coloured,
+                colours,
                 strings,
                 letters,
                 backdrop);

@@ -45,6 +45,11 @@ public enum PaperSize {
         return shortMm;
     }
 
+    /** Whether it is of the series A (ISO 216). */
+    public boolean isOfIso() {
+        return !inInches;
+    }
+
     /** Binding margin at the left: 20 mm (ISO 5457) or 1 1/2 in (US practice). */
     public double leftMarginMm() {
         return inInches ? 38.1 : 20;

@@ -6,7 +6,7 @@ import org.leanlintel.core.geometry.Vec;
 /**
  * What goes through a roof, or stands out of it, square to the slope it lies in.
  *
- * @param mark what people call it: RL1, CH1, DO1
+ * @param mark what people call it: RL1, CH1, DO1, DP1
  * @param at its middle, in plan; of a dormer the middle of its front
  * @param widthMm along the eaves; of a dormer between the outer faces of its cheeks
  * @param lengthMm of a light along the slope, of a stack in plan; of a dormer its front's height, from the slope to its plates
@@ -26,8 +26,8 @@ public record RoofPart(
     public RoofPart {
         mark = Checks.name("The mark of what goes through a roof", mark);
         at = Checks.near(at);
-        widthMm = Checks.between("The width of what goes through a roof", widthMm, 100, 10_000);
-        lengthMm = Checks.between("The length of what goes through a roof", lengthMm, 100, 10_000);
+        widthMm = Checks.between("The width of what goes through a roof", widthMm, 40, 10_000);
+        lengthMm = Checks.between("The length of what goes through a roof", lengthMm, 40, 10_000);
     }
 
     /** What it is. */
@@ -81,6 +81,13 @@ public record RoofPart(
         }
     }
 
+    /**
+     * What takes a gutter's water down a wall; it stands under the eaves, before the wall.
+     *
+     * @param material of it
+     */
+    public record Downpipe(ElementId material) implements Make {}
+
     public enum Form {
         GABLED,
         HIPPED,
@@ -94,6 +101,7 @@ public record RoofPart(
             case RoofLight l -> "RL";
             case Stack s -> "CH";
             case Dormer d -> "DO";
+            case Downpipe p -> "DP";
         };
     }
 
@@ -102,6 +110,7 @@ public record RoofPart(
             case RoofLight l -> "roof light";
             case Stack s -> "chimney";
             case Dormer d -> "dormer";
+            case Downpipe p -> "downpipe";
         };
     }
 
@@ -111,6 +120,7 @@ public record RoofPart(
             case RoofLight l -> null;
             case Stack s -> s.material();
             case Dormer d -> d.material();
+            case Downpipe p -> p.material();
         };
     }
 
@@ -120,6 +130,7 @@ public record RoofPart(
             case RoofLight l -> l;
             case Stack s -> new Stack(s.aboveMm(), other);
             case Dormer d -> d.of(other);
+            case Downpipe p -> new Downpipe(other);
         };
     }
 

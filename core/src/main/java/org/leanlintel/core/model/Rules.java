@@ -1,6 +1,7 @@
 package org.leanlintel.core.model;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The rules a project is checked against, chosen as a set.
@@ -9,6 +10,7 @@ import java.util.List;
  * @param chimneys how far they rise over roofs
  * @param headroom what of a floor under slopes counts
  * @param foundations how deep they lie
+ * @param drainage how much water gutters and downpipes take
  * @param stairs what stairs have to keep to, a set of its own
  */
 public record Rules(
@@ -20,6 +22,7 @@ public record Rules(
         Chimneys chimneys,
         Headroom headroom,
         Foundations foundations,
+        Drainage drainage,
         StairRules stairs)
         implements Element.Sole {
 
@@ -32,7 +35,7 @@ public record Rules(
     }
 
     public Rules withStairs(StairRules other) {
-        return new Rules(id, name, clearances, escape, support, chimneys, headroom, foundations, other);
+        return new Rules(id, name, clearances, escape, support, chimneys, headroom, foundations, drainage, other);
     }
 
     /**
@@ -124,6 +127,77 @@ public record Rules(
             projectsAtMost = Checks.between("How far foundations reach out", projectsAtMost, 0, 10);
             belowGroundMm = Checks.between("How deep foundations lie", belowGroundMm, 0, 5000);
             source = Checks.name("The source of a rule", source);
+        }
+    }
+
+    /**
+     * How much roof gutters and downpipes drain.
+     *
+     * @param gutters by their widths, from the narrowest; one between two counts as the narrower
+     * @param slopes by how much more a slope collects than its area in plan, from the flattest; between two it is told by both
+     * @param freeM2 an effective area so small may drip off; @param rainfall what it holds for, in words
+     */
+    public record Drainage(
+            List<Gutter> gutters, List<Sloped> slopes, double freeM2, String rainfall, String source, boolean sure) {
+        public Drainage {
+            gutters = List.copyOf(gutters);
+            slopes = List.copyOf(slopes);
+            freeM2 = Checks.number("The area that may drip off", freeM2, 0, 10_000, " m2");
+            rainfall = Checks.text("The rainfall of a rule", rainfall, 120);
+            source = Checks.name("The source of a rule", source);
+            if (gutters.size() > 20 || slopes.size() > 20)
+                throw new Unusable("A rule on gutters has 20 widths and 20 slopes at most.");
+            for (int i = 1; i < gutters.size(); i++)
+                if (!(gutters.get(i - 1).widthMm() < gutters.get(i).widthMm()))
+                    throw new Unusable("The gutters of a rule stand from the narrowest to the widest.");
+            for (int i = 1; i < slopes.size(); i++)
+                if (!(slopes.get(i - 1).degrees() < slopes.get(i).degrees()))
+                    throw new Unusable("The slopes of a rule stand from the flattest to the steepest.");
+        }
+
+        /**
+         * The effective area one downpipe at the end of a gutter takes, m2; null where the rule says nothing of such a gutter.
+         */
+        public @Nullable Double perPipeM2(double gutterMm) {
+            Double most = null;
+            for (Gutter g : gutters) if (g.widthMm() <= gutterMm + 1) most = g.m2();
+            return most;
+        }
+
+        /** How many times its area in plan a slope counts. @param tan rise per run */
+        public double times(double tan) {
+            double degrees = Math.toDegrees(Math.atan(tan));
+            Sloped before = new Sloped(0, 1);
+            for (Sloped s : slopes) {
+                if (degrees <= s.degrees())
+                    return before.times()
+                            + (s.times() - before.times())
+                                    * (degrees - before.degrees())
+                                    / Math.max(1e-9, s.degrees() - before.degrees());
+                before = s;
+            }
+            return before.times();
+        }
+
+        /** The source, and whether it is to be checked. */
+        public String cited() {
+            return sure ? source : source + " (check)";
+        }
+    }
+
+    /** @param m2 effective area that it drains to a downpipe at its end */
+    public record Gutter(double widthMm, double m2) {
+        public Gutter {
+            widthMm = Checks.between("A gutter's width", widthMm, 1, 500);
+            m2 = Checks.number("The area a gutter drains", m2, 0, 10_000, " m2");
+        }
+    }
+
+    /** A slope and how many times its area in plan it counts. */
+    public record Sloped(double degrees, double times) {
+        public Sloped {
+            degrees = Checks.number("A slope's pitch", degrees, 0, 90, " degrees");
+            times = Checks.number("What a slope counts", times, 0, 10, "");
         }
     }
 

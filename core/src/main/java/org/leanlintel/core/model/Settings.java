@@ -10,6 +10,7 @@ import org.leanlintel.core.measure.UnitSystem;
  * @param region the trade region whose stock, words and sizes it is offered, by its id: "UK"
  * @param numbering how its rooms are numbered
  * @param letters what the marks of walls, doors and windows begin with
+ * @param clauses how its keyed notes are counted
  * @param titleBlock that of its sheets
  * @param ownFields what its title blocks tell besides
  * @param cutHeightMm how far above a storey's level its plan is cut; usually 1,200 mm (ISO 7519 practice: 1.0 to 1.5 m)
@@ -26,6 +27,7 @@ public record Settings(
         String region,
         RoomNumbering numbering,
         MarkLetters letters,
+        ClauseNumbering clauses,
         ElementId titleBlock,
         List<OwnField> ownFields)
         implements Element.Sole {
@@ -36,6 +38,14 @@ public record Settings(
         FROM_ZERO,
         /** 101 on the storey at the datum, 201 on the next. */
         HUNDREDS
+    }
+
+    /** How keyed notes are counted. */
+    public enum ClauseNumbering {
+        /** One has the same number on all sheets. */
+        THROUGH_SET,
+        /** From 1 on each sheet. */
+        BY_SHEET
     }
 
     /** There is one, and this is its name. */
@@ -68,6 +78,7 @@ public record Settings(
                 region,
                 numbering,
                 letters,
+                ClauseNumbering.THROUGH_SET,
                 TitleBlock.USUAL,
                 List.of());
     }
@@ -103,8 +114,28 @@ public record Settings(
                 region,
                 numbering,
                 letters,
+                clauses,
                 block,
                 fields);
+    }
+
+    /** The same with keyed notes counted otherwise. */
+    public Settings counting(ClauseNumbering other) {
+        return new Settings(
+                id,
+                name,
+                address,
+                client,
+                drawnBy,
+                units,
+                paper,
+                cutHeightMm,
+                region,
+                numbering,
+                letters,
+                other,
+                titleBlock,
+                ownFields);
     }
 
     /** The same with marks that begin otherwise. */
@@ -121,6 +152,7 @@ public record Settings(
                 region,
                 numbering,
                 other,
+                clauses,
                 titleBlock,
                 ownFields);
     }
@@ -139,6 +171,7 @@ public record Settings(
                 region,
                 numbering,
                 letters,
+                clauses,
                 titleBlock,
                 ownFields);
     }

@@ -10,8 +10,10 @@ import java.util.function.UnaryOperator;
  *
  * @param widthMm how wide it is; along the foot, how wide at least
  * @param heightMm how high it is; at the right edge, how high at least
+ * @param margin what is marked along the edges of its sheets
  */
-public record TitleBlock(ElementId id, String name, Place place, double widthMm, double heightMm, List<Part> parts)
+public record TitleBlock(
+        ElementId id, String name, Place place, double widthMm, double heightMm, List<Part> parts, Margin margin)
         implements Element.Stock {
 
     /** The one that comes with the program and that projects begin with where their region says no other. */
@@ -36,7 +38,7 @@ public record TitleBlock(ElementId id, String name, Place place, double widthMm,
 
     /** The same as another stock item. */
     public TitleBlock called(ElementId otherId, String otherName) {
-        return new TitleBlock(otherId, otherName, place, widthMm, heightMm, parts);
+        return new TitleBlock(otherId, otherName, place, widthMm, heightMm, parts, margin);
     }
 
     /** The symbols in it. */
@@ -51,7 +53,17 @@ public record TitleBlock(ElementId id, String name, Place place, double widthMm,
         List<Part> others = parts.stream()
                 .map(p -> p.content() instanceof Logo l ? p.with(new Logo(there.apply(l.symbol()))) : p)
                 .toList();
-        return new TitleBlock(id, name, place, widthMm, heightMm, others);
+        return new TitleBlock(id, name, place, widthMm, heightMm, others, margin);
+    }
+
+    /**
+     * What is marked in the margin of sheets.
+     *
+     * @param zones fields of about 50 mm, lettered down and numbered across (ISO 5457, clause 4.4)
+     * @param folds where a sheet is folded to A4 (DIN 824, form A, with a margin to be filed by)
+     */
+    public record Margin(boolean zones, boolean folds) {
+        public static final Margin BARE = new Margin(false, false);
     }
 
     /** Where it lies within the frame. */

@@ -50,6 +50,21 @@ public sealed interface Item {
         };
     }
 
+    /** The same, what of it is drawn in one ink in another; tints stay. */
+    default Item inked(String ink, String other) {
+        String own =
+                switch (this) {
+                    case Traced t -> "";
+                    case Fill f -> "";
+                    case Hatch h -> h.pen.ink();
+                    case Wave w -> w.pen.ink();
+                    case Strokes s -> s.pen.ink();
+                    case Arc a -> a.pen.ink();
+                    case Text t -> t.ink;
+                };
+        return own.equals(ink) ? inked(other) : this;
+    }
+
     /** Lines with another pen; hatches, tints and words stay. */
     default Item penned(Pen pen) {
         return switch (this) {

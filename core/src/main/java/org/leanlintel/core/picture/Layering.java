@@ -33,7 +33,7 @@ public record Layering(
         Map<ElementId, String> inks = new HashMap<>();
         for (Layer l : model.all(Layer.class)) {
             if (l.drawn() instanceof Layer.WithPen with) pens.put(l.id(), with.pen());
-            if (lens.coloured() && !l.ink().isEmpty()) inks.put(l.id(), l.ink());
+            if (lens.colours() != Lens.Colours.NOWHERE && !l.ink().isEmpty()) inks.put(l.id(), l.ink());
         }
         return new Layering(Set.copyOf(hidden), Set.copyOf(faint), Map.copyOf(pens), Map.copyOf(inks));
     }

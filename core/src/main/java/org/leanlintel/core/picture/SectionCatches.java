@@ -5,8 +5,6 @@ import java.util.List;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.feature.Feature;
 import org.leanlintel.core.building.feature.Features;
-import org.leanlintel.core.building.feature.InSection;
-import org.leanlintel.core.building.feature.SectionFrame;
 import org.leanlintel.core.building.feature.Upright;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Element;
@@ -23,10 +21,6 @@ public final class SectionCatches {
     private final Building building;
     private final Model model;
     private final Upright shown;
-
-    public SectionCatches(Building building, SectionFrame frame) {
-        this(building, new InSection(frame));
-    }
 
     public SectionCatches(Building building, Upright shown) {
         this.building = building;

@@ -3,6 +3,7 @@ package org.leanlintel.core.takeoff;
 import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.note.KeyedNotes;
 import org.leanlintel.core.takeoff.Table.Cell;
 import org.leanlintel.core.takeoff.Table.Column;
@@ -16,9 +17,9 @@ final class ClauseTable {
 
     private ClauseTable() {}
 
-    static Table of(Building building) {
+    static Table of(Drawing schedule, Building building) {
         List<Row> rows = new ArrayList<>();
-        for (KeyedNotes.Entry e : building.get(new KeyedNotes.All()).entries())
+        for (KeyedNotes.Entry e : building.get(new KeyedNotes.In(schedule.id())).entries())
             rows.add(new Row(
                     e.clause().id(),
                     List.of(

@@ -67,6 +67,7 @@ final class OpeningTable {
                                 d.windowHeightMm(),
                                 sill(placed, building.space(roof.storey()).levelMm()));
                     case RoofPart.Stack s -> null;
+                    case RoofPart.Downpipe p -> null;
                 };
         return what == null || what.wideMm() == 0 ? List.of() : List.of(row(part, roof, what, building.model()));
     }

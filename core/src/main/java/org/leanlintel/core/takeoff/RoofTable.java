@@ -11,6 +11,7 @@ import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Pitch;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.roof.RoofEdge;
 import org.leanlintel.core.roof.RoofShape;
 import org.leanlintel.core.roof.RoofShape.Face;
@@ -48,7 +49,8 @@ final class RoofTable {
     static Table of(Building building) {
         RoofTable table = new RoofTable(building);
         for (Roof r : building.model().all(Roof.class))
-            if (r.stays() && building.get(new JoinedRoof.Of(r.id())) instanceof JoinedRoof joined) table.add(r, joined);
+            if (r.stays() && building.get(new JoinedRoof.Of(r.id())) instanceof JoinedRoof joined)
+                table.add(r, joined, downpipes(r, building));
         List<Row> sums = new ArrayList<>();
         if (!table.rows.isEmpty()) {
             Cell none = Cell.of("");
@@ -67,7 +69,7 @@ final class RoofTable {
         return new Table(COLUMNS, table.rows, sums, "No roofs yet.");
     }
 
-    private void add(Roof roof, JoinedRoof joined) {
+    private void add(Roof roof, JoinedRoof joined, long downpipes) {
         int slope = 0;
         for (Face f : joined.faces()) {
             planMm2 += AreaPrinter.printedMm2(f.plan().mm2(), units);
@@ -81,9 +83,15 @@ final class RoofTable {
                             area(f.plan().mm2()),
                             area(f.trueMm2()),
                             length(rafter(f)),
-                            Cell.of(slope == 1 ? lines(joined) : ""),
+                            Cell.of(slope == 1 ? lines(joined, downpipes) : ""),
                             Cell.of(slope == 1 ? joined.built().buildUp().name() : ""))));
         }
+    }
+
+    private static long downpipes(Roof roof, Building building) {
+        return building.model().all(RoofPart.class).stream()
+                .filter(p -> p.roof().equals(roof.id()) && p.stays() && p.make() instanceof RoofPart.Downpipe)
+                .count();
     }
 
     private static Cell pitch(JoinedRoof joined, Face f) {
@@ -103,7 +111,7 @@ final class RoofTable {
         return (high - low) * Math.hypot(1, f.tan()) / f.tan();
     }
 
-    private String lines(JoinedRoof joined) {
+    private String lines(JoinedRoof joined, long downpipes) {
         List<String> told = new ArrayList<>();
         for (Kind kind : TOLD) {
             double sum = joined.shape().lines().stream()
@@ -121,6 +129,7 @@ final class RoofTable {
         for (Line l : joined.shape().lines()) if (l.kind() == RoofShape.Kind.VERGE) verge += l.trueMm();
         if (eaves > 0) told.add("eaves " + lengths.print(eaves));
         if (verge > 0) told.add("verge " + lengths.print(verge));
+        if (downpipes > 0) told.add(downpipes + (downpipes == 1 ? " downpipe" : " downpipes"));
         return String.join(", ", told);
     }
 

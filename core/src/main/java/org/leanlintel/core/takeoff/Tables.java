@@ -21,7 +21,7 @@ public final class Tables {
                                 schedule.subject() instanceof Drawing.AsItWas ? building.get(new AsItWas()) : building);
                     case ROOFS -> RoofTable.of(building);
                     case FOUNDATIONS -> FootingTable.of(building);
-                    case CLAUSES -> ClauseTable.of(building);
+                    case CLAUSES -> ClauseTable.of(schedule, building);
                     case FITTINGS -> FittingTable.of(schedule, building);
                     case PLAN, SECTION, ELEVATION, INTERIOR, STAIR, TRUSS, BUILD_UPS, LEGEND ->
                         throw new Unusable(

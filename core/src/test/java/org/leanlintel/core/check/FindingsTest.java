@@ -59,6 +59,7 @@ class FindingsTest {
                         new Rules.Chimneys(914.4, 3048, 609.6, 0, 0, "R1003.9", true),
                         new Rules.Headroom(1500, 2300, 0.75, "H1", true),
                         new Rules.Foundations(450, 150, 1, "F1", true),
+                        new Rules.Drainage(List.of(), List.of(), 0, "", "none", true),
                         new StairRules("none", List.of())));
     }
 

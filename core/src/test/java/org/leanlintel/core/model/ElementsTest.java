@@ -120,7 +120,7 @@ class ElementsTest {
                         Lens.Roofs.NONE,
                         Lens.OpeningLines.NONE,
                         Map.of(),
-                        false,
+                        Lens.Colours.NOWHERE,
                         Sketch.STYLE,
                         Lens.Letters.USUAL,
                         Lens.Backdrop.NONE))

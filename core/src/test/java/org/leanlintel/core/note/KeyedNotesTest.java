@@ -2,6 +2,7 @@ package org.leanlintel.core.note;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
@@ -9,6 +10,7 @@ import org.leanlintel.core.check.Finding;
 import org.leanlintel.core.check.Findings;
 import org.leanlintel.core.edit.change.Delete;
 import org.leanlintel.core.edit.change.Revise;
+import org.leanlintel.core.edit.drawing.AddSheet;
 import org.leanlintel.core.edit.note.AddClause;
 import org.leanlintel.core.edit.note.FillBlank;
 import org.leanlintel.core.edit.note.Picked;
@@ -22,6 +24,10 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.KeyMark;
 import org.leanlintel.core.model.Leaders;
 import org.leanlintel.core.model.Note;
+import org.leanlintel.core.model.Paper;
+import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.Settings;
+import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Target;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.takeoff.Table;
@@ -55,7 +61,7 @@ class KeyedNotesTest {
     }
 
     private int number(KeyMark mark) {
-        return sketch.building().get(new KeyedNotes.All()).number(mark);
+        return sketch.building().get(new KeyedNotes.In(mark.drawing())).number(mark);
     }
 
     private List<String> listed() {
@@ -101,6 +107,51 @@ class KeyedNotesTest {
                         "1 Lintel 100 x 140, bearing 150.",
                         "2 Lintel 100 x 65, bearing 150.",
                         "3 Lintel 100 x 65, bearing ___.");
+    }
+
+    /** Two plans on two sheets: each begins with 1 where the project says so, and a list tells what its own sheet shows. */
+    @Test
+    void numbersBeginAnewOnEachSheetWhereTheProjectSaysSo() {
+        KeyMark f = mark(first), j = mark(joint);
+        ElementId other = Sketch.id("other-plan");
+        Drawing plan = sketch.model().get(Sketch.PLAN, Drawing.class);
+        sketch.put(new Drawing(
+                other,
+                "Other",
+                plan.kind(),
+                plan.storey(),
+                plan.lens(),
+                plan.scale(),
+                "",
+                plan.subject(),
+                2,
+                plan.frame(),
+                List.of()));
+        sketch.put(j.in(j.id(), j.layer(), other, j.at(), j.leaders()));
+        j = sketch.model().get(j.id(), KeyMark.class);
+        place("A-102", other);
+        place("A-101", Sketch.PLAN);
+        assertThat(List.of(number(f), number(j))).containsExactly(1, 2);
+        Settings s = sketch.model().settings();
+        sketch.put(s.counting(Settings.ClauseNumbering.BY_SHEET));
+        assertThat(List.of(number(f), number(j))).containsExactly(1, 1);
+        assertThat(listed()).as("on no sheet: all of them").hasSize(2);
+        Sheet second = sketch.model().all(Sheet.class).stream()
+                .filter(x -> x.number().equals("A-102"))
+                .findFirst()
+                .orElseThrow();
+        List<Sheet.Placed> more = new ArrayList<>(second.drawings());
+        more.add(new Sheet.Placed(Sketch.id("list"), Vec.ORIGIN, new Vec(300, 100)));
+        sketch.put(second.with(more));
+        assertThat(listed()).containsExactly("1 Seal the joint.");
+    }
+
+    private void place(String number, ElementId drawing) {
+        sketch.run(new AddSheet(
+                number,
+                number,
+                Paper.across(PaperSize.A2),
+                List.of(new Sheet.Placed(drawing, Vec.ORIGIN, new Vec(200, 200)))));
     }
 
     @Test

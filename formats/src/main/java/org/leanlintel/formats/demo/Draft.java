@@ -34,6 +34,7 @@ import org.leanlintel.core.edit.room.NumberRooms;
 import org.leanlintel.core.edit.run.Editing;
 import org.leanlintel.core.edit.setting.Aim;
 import org.leanlintel.core.edit.storey.AddStorey;
+import org.leanlintel.core.edit.storey.DrainRoof;
 import org.leanlintel.core.edit.storey.DrawFloor;
 import org.leanlintel.core.edit.storey.DrawRoof;
 import org.leanlintel.core.edit.storey.DrawStair;
@@ -300,6 +301,16 @@ final class Draft {
                 run(new PlaceRoofPart(OfficeStandard.LAYER_ROOFS, at(x, y), width * unitMm, length * unitMm, make))
                         .after()
                         .getFirst();
+    }
+
+    /** Downpipes as the roof needs. @param width of each along the wall, @param depth away from it */
+    void drain(Roof roof, double width, double depth) {
+        run(new DrainRoof(
+                roof.id(),
+                OfficeStandard.LAYER_ROOFS,
+                width * unitMm,
+                depth * unitMm,
+                roof.trim().material()));
     }
 
     /** Foundations as usual in the trade region: under the shell round a point, and under walls. */

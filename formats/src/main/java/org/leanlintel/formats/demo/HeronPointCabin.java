@@ -52,6 +52,7 @@ public final class HeronPointCabin {
                         "US",
                         Settings.RoomNumbering.HUNDREDS,
                         OfficeStandard.region("US").letters(),
+                        Settings.ClauseNumbering.THROUGH_SET,
                         OfficeStandard.region("US").titleBlock(),
                         List.of(new OwnField("Job number", "2409"), new OwnField("Checked by", "J. Marl")))),
                 UnitSystem.MM_PER_INCH);
@@ -187,6 +188,7 @@ public final class HeronPointCabin {
                         12 * INCH,
                         new ElementId("material-siding")));
         d.through(120, 70, 30, 46, new RoofPart.RoofLight(2.5 * INCH, 2 * INCH));
+        d.drain(roof, 3, 2);
         d.dimension(d.plan());
         d.dimension(section);
         porch(d);
@@ -198,7 +200,7 @@ public final class HeronPointCabin {
         d.on(OfficeStandard.GROUND);
         Roof.Edge low = new Roof.Edge(new Roof.Eaves(new Pitch(Pitch.Said.IN_TWELVE, 3)), 8 * INCH, 0);
         Roof.Edge side = new Roof.Edge(new Roof.Verge(), 6 * INCH, 0), wall = new Roof.Edge(new Roof.Against(), 0, 0);
-        d.roof(78, -48, 264, 0, 87, low, side, wall, side);
+        d.drain(d.roof(78, -48, 264, 0, 87, low, side, wall, side), 3, 2);
         d.on(loft);
     }
 

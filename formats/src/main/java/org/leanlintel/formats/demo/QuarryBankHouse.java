@@ -60,6 +60,7 @@ public final class QuarryBankHouse {
                     "UK",
                     Settings.RoomNumbering.FROM_ZERO,
                     OfficeStandard.region("UK").letters(),
+                    Settings.ClauseNumbering.THROUGH_SET,
                     OfficeStandard.region("UK").titleBlock(),
                     List.of(new OwnField("Job number", "2417"), new OwnField("Checked by", "J. Marl")))),
             1);
@@ -237,7 +238,7 @@ public final class QuarryBankHouse {
         d.steps(Objects.requireNonNull(garageDoor), 1400, 900, new OutsideSteps.Steps(300));
         Stair.Turn half = new Stair.Turn(Stair.By.LANDING, Side.RIGHT, true, 100, 0);
         Stair stair = d.stair(5050, 2272, Math.PI / 2, 850, new Stair.Flights(List.of(7), List.of(half)));
-        ElementId section = d.section(5475, -2600, 5475, DEPTH + 600, Side.RIGHT, 50);
+        ElementId section = d.section(5475, -2600, 5475, DEPTH + 1300, Side.RIGHT, 50);
         d.stairDrawing(stair, 25);
         d.on(first);
         firstPlan = d.plan();
@@ -255,6 +256,7 @@ public final class QuarryBankHouse {
         Roof.Edge eaves = new Roof.Edge(new Roof.Eaves(main), 300, 0);
         Roof.Edge front = new Roof.Edge(new Roof.Verge(), 300, 0), inside = new Roof.Edge(new Roof.Against(), 0, 0);
         d.roof(9200, 0, 12_000, 3600, 0, front, eaves, inside, eaves);
+        d.drain(mainRoof, 68, 68);
         d.through(620, 3730, 550, 800, new RoofPart.Stack(1650, new ElementId("material-brick")));
         d.on(OfficeStandard.GROUND);
         Roof.Edge low = new Roof.Edge(new Roof.Eaves(Pitch.degrees(17.5)), 200, 0);

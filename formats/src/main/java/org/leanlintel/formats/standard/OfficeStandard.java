@@ -161,6 +161,7 @@ public final class OfficeStandard {
                 region.id(),
                 region.numbering(),
                 region.letters(),
+                Settings.ClauseNumbering.THROUGH_SET,
                 region.titleBlock(),
                 List.of(new OwnField("Job number", ""), new OwnField("Checked by", "")));
     }
@@ -206,7 +207,11 @@ public final class OfficeStandard {
             double seatMm,
             Roof.Trim trim,
             TrussMake truss,
+            DownpipeMake downpipe,
             String source) {}
+
+    /** How large downpipes usually are. @param depthMm away from the wall */
+    public record DownpipeMake(double widthMm, double depthMm, String source) {}
 
     /** What trusses are usually of. */
     public record TrussMake(

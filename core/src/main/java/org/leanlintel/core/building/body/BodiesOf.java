@@ -73,7 +73,7 @@ record BodiesOf(ElementId element) implements Key<BodiesOf.Stands> {
                         PlacedSteps.of(s, building) instanceof PlacedSteps placed ? placed.bodies(building) : List.of();
                     case RoofPart p ->
                         building.get(new PlacedRoofPart.Of(element)) instanceof PlacedRoofPart placed
-                                ? placed.bodies(building)
+                                ? placed.bodies(building, Ground.finished(building)::at)
                                 : List.of();
                     case Footing f ->
                         building.get(new BuiltFooting.Of(element)) instanceof BuiltFooting built

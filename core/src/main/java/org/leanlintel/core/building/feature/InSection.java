@@ -3,6 +3,8 @@ package org.leanlintel.core.building.feature;
 import java.util.List;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.Model;
 
 /**
  * Features as an upright cut shows them.
@@ -13,6 +15,16 @@ public record InSection(SectionFrame frame, boolean beyond) implements Upright {
 
     public InSection(SectionFrame frame) {
         this(frame, frame.isOutside());
+    }
+
+    /** A drawing's: of a section that steps aside, all its legs together. */
+    public static Upright of(Drawing drawing, Model model) {
+        List<SectionFrame> legs = SectionFrame.legs(drawing, model);
+        return legs.size() == 1
+                ? new InSection(legs.getFirst())
+                : new InLegs(
+                        SectionFrame.of(drawing, model),
+                        legs.stream().map(InSection::new).toList());
     }
 
     @Override

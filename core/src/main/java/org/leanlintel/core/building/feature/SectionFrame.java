@@ -36,7 +36,35 @@ public record SectionFrame(Vec at, Vec right, double startMm, double endMm, doub
         return new SectionFrame(from, to.minus(from).unit(), 0, from.distanceTo(to), line.depthMm());
     }
 
-    /** That of a section or an elevation. */
+    /** Each stretch of a section's line by itself, from left to right, all with one x; that of an elevation alone. */
+    public static List<SectionFrame> legs(Drawing drawing, Model model) {
+        return drawing.subject() instanceof Drawing.One one
+                        && model.find(one.element()) instanceof SectionLine line
+                        && !line.steps().isEmpty()
+                ? legs(line)
+                : List.of(of(drawing, model));
+    }
+
+    private static List<SectionFrame> legs(SectionLine line) {
+        SectionFrame whole = of(line);
+        boolean left = line.looking() == Side.LEFT;
+        List<SectionFrame> legs = new ArrayList<>();
+        double from = 0, aside = 0;
+        for (int i = 0; i <= line.steps().size(); i++) {
+            double to = i < line.steps().size() ? line.steps().get(i).alongMm() : whole.endMm;
+            legs.add(left ? whole.leg(from, to, aside) : whole.leg(whole.endMm - to, whole.endMm - from, -aside));
+            if (i < line.steps().size()) aside = line.steps().get(i).leftMm();
+            from = to;
+        }
+        return left ? legs : legs.reversed();
+    }
+
+    /** A part of it, so far behind it. */
+    private SectionFrame leg(double from, double to, double behindMm) {
+        return new SectionFrame(at.along(away(), behindMm), right, from, to, depthMm);
+    }
+
+    /** That of a section or an elevation; of a section that steps aside, as if it did not. */
     public static SectionFrame of(Drawing drawing, Model model) {
         return drawing.subject() instanceof Drawing.Facing f
                 ? facing(f.angle(), model)

@@ -7,12 +7,12 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
 
 /** How a drawing that shows heights shows features: as lines of its picture. */
-public sealed interface Upright permits InSection, Unrolled {
+public sealed interface Upright permits InSection, InLegs, Unrolled {
 
     /** Null for a drawing that shows no heights. */
     static @Nullable Upright of(Drawing drawing, Building building) {
         return switch (drawing.kind()) {
-            case SECTION, ELEVATION -> new InSection(SectionFrame.of(drawing, building.model()));
+            case SECTION, ELEVATION -> InSection.of(drawing, building.model());
             case INTERIOR -> building.get(new Unrolled.Of(drawing.one()));
             default -> null;
         };

@@ -2,6 +2,7 @@ package org.leanlintel.core.building.roof;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.Building;
@@ -35,6 +36,9 @@ public record PlacedRoofPart(
         }
     }
 
+    /** How far from the wall's face the middle of a downpipe stands at most. */
+    public static final double FROM_WALL_MM = 1000;
+
     public PlacedRoofPart {
         plan = List.copyOf(plan);
     }
@@ -43,12 +47,20 @@ public record PlacedRoofPart(
     public static @Nullable PlacedRoofPart of(RoofPart part, Building building) {
         BuiltRoof roof = building.get(new BuiltRoof.Of(part.roof()));
         if (roof == null || !(roof.solution() instanceof RoofShape shape)) return null;
+        if (part.make() instanceof RoofPart.Downpipe) return downpipe(part, roof);
         for (RoofShape.Face f : shape.faces())
             if (f.plan().covers(part.at()))
                 return part.make() instanceof RoofPart.Dormer d
                         ? dormer(part, d, roof, f)
                         : new PlacedRoofPart(part, roof, f, plan(part, f, 0), null);
         return null;
+    }
+
+    /** Under its gutter, as far from the walls as overhangs reach. */
+    private static @Nullable PlacedRoofPart downpipe(RoofPart part, BuiltRoof roof) {
+        Gutter.Spot spot = Gutter.nearest(roof, part.at(), FROM_WALL_MM);
+        RoofShape.Face face = spot == null ? null : spot.face();
+        return face == null ? null : new PlacedRoofPart(part, roof, face, plan(part, face, 0), null);
     }
 
     private static @Nullable PlacedRoofPart dormer(
@@ -80,8 +92,9 @@ public record PlacedRoofPart(
                 .reversed();
     }
 
-    /** What it takes of its roof. */
+    /** What it takes of its roof; nothing of a downpipe. */
     public Area hole() {
+        if (part.make() instanceof RoofPart.Downpipe) return Area.NONE;
         return dormer == null ? Area.of(plan) : dormer.hole();
     }
 
@@ -105,7 +118,8 @@ public record PlacedRoofPart(
                 : Double.valueOf(dormer.main().at(part.at()) + dormer.dormer().sillMm());
     }
 
-    public List<Body> bodies(Building building) {
+    /** @param ground how high the ground lies at a place, above the project's zero */
+    public List<Body> bodies(Building building, ToDoubleFunction<Vec> ground) {
         return switch (part.make()) {
             case RoofPart.RoofLight l -> light(l);
             case RoofPart.Stack s ->
@@ -118,6 +132,7 @@ public record PlacedRoofPart(
                         Plane.level(roof.plateMm()),
                         Plane.level(topMm())));
             case RoofPart.Dormer d -> dormer == null ? List.of() : DormerBodies.of(dormer, roof.buildUp(), building);
+            case RoofPart.Downpipe d -> DownpipeBodies.of(this, d, building, ground);
         };
     }
 

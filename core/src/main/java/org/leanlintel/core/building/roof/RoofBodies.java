@@ -25,7 +25,10 @@ public final class RoofBodies {
     /** Millimetres, usual in the trade: fascia and verge boards, soffit boards, a gutter's wall, how far it hangs below. */
     static final double BOARD_MM = 20;
 
-    private static final double SOFFIT_MM = 9, GUTTER_WALL_MM = 4, DROP_MM = 10;
+    private static final double SOFFIT_MM = 9, GUTTER_WALL_MM = 4;
+
+    /** How far a gutter's lip hangs below the eaves. */
+    static final double DROP_MM = 10;
 
     private final BuiltRoof built;
     private final Roof roof;

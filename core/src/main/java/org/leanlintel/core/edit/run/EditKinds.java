@@ -71,6 +71,7 @@ import org.leanlintel.core.edit.room.DrawRoomLimit;
 import org.leanlintel.core.edit.room.NameRoom;
 import org.leanlintel.core.edit.room.NumberRooms;
 import org.leanlintel.core.edit.storey.AddStorey;
+import org.leanlintel.core.edit.storey.DrainRoof;
 import org.leanlintel.core.edit.storey.DrawCrossGable;
 import org.leanlintel.core.edit.storey.DrawFloor;
 import org.leanlintel.core.edit.storey.DrawRoof;
@@ -170,6 +171,7 @@ public final class EditKinds {
             DrawRoof.class,
             DrawCrossGable.class,
             PlaceRoofPart.class,
+            DrainRoof.class,
             LayTrusses.class,
             LayFootings.class,
             DrawStair.class,

@@ -131,6 +131,13 @@ final class HeightSoundness {
 
     private static @Nullable Refusal roofPart(RoofPart part, Building after) {
         if (PlacedRoofPart.of(part, after) != null) return null;
+        if (part.make() instanceof RoofPart.Downpipe)
+            return Refusal.because(
+                    "%s stands under no gutter of %s any more."
+                            .formatted(
+                                    part.mark(),
+                                    after.model().get(part.roof(), Roof.class).mark()),
+                    part.id());
         if (part.make() instanceof RoofPart.Dormer)
             return Refusal.because(
                     "%s does not end in its slope: make it lower or narrower, its own roof flatter, or move it down."

@@ -39,7 +39,8 @@ public final class KeyMarkPainter {
     }
 
     public Group paint() {
-        String number = Integer.toString(building.get(new KeyedNotes.All()).number(mark));
+        String number = Integer.toString(
+                building.get(new KeyedNotes.In(look.drawing().id())).number(mark));
         double wide = wideMm(number, lettering);
         pens.ground(box(mark.at(), wide - INSET_MM, HIGH_MM - INSET_MM, scale));
         leaders(wide);

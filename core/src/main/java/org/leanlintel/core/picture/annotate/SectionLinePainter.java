@@ -17,6 +17,8 @@ public final class SectionLinePainter {
 
     /** On paper: an arrow's length and half its width; from the line to the middle of the mark; how much of the line is drawn. */
     private static final double ARROW_MM = 5, HALF_MM = 1.6, MARK_MM = 7.5, STUB_MM = 14;
+    /** On paper: how long the sides of corners are, where it steps aside. */
+    private static final double CORNER_MM = 4;
     /** On paper: letters of the number of its sheet, and how far beside its mark they stand. */
     private static final double SHEET_MM = 1.8, BESIDE_MM = 1.2;
 
@@ -30,8 +32,10 @@ public final class SectionLinePainter {
         Vec looking = line.looking() == Side.LEFT ? on.left() : on.left().times(-1);
         double stub = Math.min(STUB_MM * scale, line.from().distanceTo(line.to()) / 3);
         pens.line(PenRole.LEVEL, line.from(), line.from().along(on, stub));
-        pens.line(PenRole.LEVEL, line.to().along(on, -stub), line.to());
-        for (Vec end : List.of(line.from(), line.to())) {
+        List<Vec> path = line.path();
+        pens.line(PenRole.LEVEL, path.getLast().along(on, -stub), path.getLast());
+        for (int i = 1; i + 1 < path.size(); i += 2) step(path.get(i), path.get(i + 1), on, scale, pens);
+        for (Vec end : List.of(path.getFirst(), path.getLast())) {
             Vec tip = end.along(looking, ARROW_MM * scale);
             pens.line(
                     PenRole.LEVEL,
@@ -48,5 +52,15 @@ public final class SectionLinePainter {
             pens.add(lettering.set(sheet, beside, 0, SHEET_MM, right ? Align.LEFT : Align.RIGHT, false));
         }
         return new Group(line.id(), line.layer(), pens.items(), List.of());
+    }
+
+    /** Where it steps aside: a corner at both points, and what lies between them where they are near each other. */
+    private static void step(Vec from, Vec to, Vec on, double scale, Pens pens) {
+        Vec aside = to.minus(from);
+        double corner = Math.min(CORNER_MM * scale, aside.length() / 2);
+        if (corner == 0) return;
+        Vec way = aside.unit();
+        pens.line(PenRole.LEVEL, from.along(on, -CORNER_MM * scale), from, from.along(way, corner));
+        pens.line(PenRole.LEVEL, to.along(way, -corner), to, to.along(on, CORNER_MM * scale));
     }
 }

@@ -60,8 +60,9 @@ final class ThroughPlies {
 
     private List<Vec> cut(@Nullable Element element, Vec at) {
         if (element == null) return List.of();
-        SectionFrame frame = SectionFrame.of(drawing, building.model());
-        List<Met> met = new Cut(frame).met(new Bodies(building).of(element.id()));
+        List<Met> met = new ArrayList<>();
+        for (SectionFrame leg : SectionFrame.legs(drawing, building.model()))
+            met.addAll(new Cut(leg).met(new Bodies(building).of(element.id())));
         Vec across =
                 switch (element) {
                     case Wall w -> new Vec(1, 0);

@@ -27,15 +27,16 @@ public final class CutPainter {
     /** Closer than that, pieces of one material touch. */
     private static final double JOINS_MM = 0.2;
 
-    private final Cut cut;
+    private final List<Cut> cuts;
     private final Lens lens;
     private final double scale;
     private final double thinnestMm;
     private final Map<ElementId, Pens> byElement = new LinkedHashMap<>();
     private final List<Area> all = new ArrayList<>();
 
-    public CutPainter(Cut cut, Lens lens, double scale) {
-        this.cut = cut;
+    /** @param cuts side by side, each through its own stretch of the picture */
+    public CutPainter(List<Cut> cuts, Lens lens, double scale) {
+        this.cuts = List.copyOf(cuts);
         this.lens = lens;
         this.scale = scale;
         thinnestMm = lens.thinnestPlyMm() * scale;
@@ -43,9 +44,13 @@ public final class CutPainter {
 
     /** @param beyond whether what lies beyond the cut is shown */
     public List<Group> paint(List<Body> bodies, boolean beyond, Map<ElementId, ElementId> layers) {
-        List<Met> met = cut.met(bodies);
+        List<Met> met = new ArrayList<>();
+        for (Cut cut : cuts) {
+            List<Met> here = cut.met(bodies);
+            if (beyond) beyond(cut, bodies, here);
+            met.addAll(here);
+        }
         met.forEach(m -> all.add(m.area()));
-        if (beyond) beyond(bodies, met);
         met.forEach(this::fill);
         outlines(met);
         List<Group> groups = new ArrayList<>();
@@ -64,7 +69,7 @@ public final class CutPainter {
     }
 
     /** The nearest first: each hides what lies behind it. */
-    private void beyond(List<Body> bodies, List<Met> met) {
+    private void beyond(Cut cut, List<Body> bodies, List<Met> met) {
         Hiding nearer = new Hiding();
         met.forEach(m -> nearer.add(m.area()));
         new SeenLines(nearer.of(SeenFaces.of(bodies, cut.frame()))).edges().forEach(edge -> pens(edge.element())

@@ -40,6 +40,19 @@ public final class GroundLine {
                 .toList();
     }
 
+    /** The same under the legs of a section; the first and the last reach as far as is asked for. */
+    public static List<Vec> cut(Ground ground, List<SectionFrame> legs, double from, double to) {
+        List<Vec> line = new ArrayList<>();
+        for (int i = 0; i < legs.size(); i++) {
+            SectionFrame leg = legs.get(i);
+            double start = i == 0 ? from : Math.max(from, leg.startMm());
+            double end = i == legs.size() - 1 ? to : Math.min(to, leg.endMm());
+            if (end > start) line.addAll(cut(ground, leg, start, end));
+        }
+        for (int i = line.size() - 1; i > 0; i--) if (line.get(i).equals(line.get(i - 1))) line.remove(i);
+        return line;
+    }
+
     /** As it lies along what of the house stands nearest. */
     public static List<Vec> before(List<Body> house, Ground ground, SectionFrame frame, double from, double to) {
         List<List<Vec>> rings = new ArrayList<>();

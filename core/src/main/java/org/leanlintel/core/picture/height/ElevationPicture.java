@@ -6,6 +6,7 @@ import java.util.function.UnaryOperator;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.body.Ground;
+import org.leanlintel.core.building.feature.InSection;
 import org.leanlintel.core.building.feature.SectionFrame;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
@@ -52,7 +53,7 @@ public final class ElevationPicture extends Painting {
         List<Seen> seen = seen(shown, frame, ground);
         SeenPainter painter = new SeenPainter(building, lens(), drawing.scale());
         painter.paint(seen, frame, UnaryOperator.identity());
-        SectionCatches catches = new SectionCatches(building, frame);
+        SectionCatches catches = new SectionCatches(building, new InSection(frame));
         List<Group> groups = new ArrayList<>();
         painter.painted()
                 .forEach((id, pens) ->

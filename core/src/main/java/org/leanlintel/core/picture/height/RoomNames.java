@@ -27,13 +27,13 @@ final class RoomNames {
     private static final double HIGH = 0.68;
 
     private final Building building;
-    private final SectionFrame frame;
+    private final List<SectionFrame> legs;
     private final Look look;
     private final Lettering lettering;
 
-    RoomNames(Building building, SectionFrame frame, Look look, Lettering lettering) {
+    RoomNames(Building building, List<SectionFrame> legs, Look look, Lettering lettering) {
         this.building = building;
-        this.frame = frame;
+        this.legs = legs;
         this.look = look;
         this.lettering = lettering;
     }
@@ -48,15 +48,18 @@ final class RoomNames {
 
     private void add(Room room, RoomSpace space, List<Group> groups) {
         double scale = look.drawing().scale();
-        List<Vec> cut = List.of(frame.plan(new Vec(frame.startMm(), 0)), frame.plan(new Vec(frame.endMm(), 0)));
-        List<Vec> longest = space.net().scanned(List.of(cut)).stream()
+        List<List<Vec>> cuts = legs.stream()
+                .map(l -> List.of(l.plan(new Vec(l.startMm(), 0)), l.plan(new Vec(l.endMm(), 0))))
+                .toList();
+        List<Vec> longest = space.net().scanned(cuts).stream()
                 .max(Comparator.comparingDouble(l -> l.getFirst().distanceTo(l.getLast())))
                 .orElse(List.of());
         if (longest.isEmpty()) return;
         double wide = longest.getFirst().distanceTo(longest.getLast());
         if (wide < lettering.width(room.name(), NAME_MM, false) * scale) return;
         StoreySpace on = building.space(room.storey());
-        Vec middle = frame.seen(longest.getFirst().plus(longest.getLast()).times(0.5));
+        Vec middle =
+                legs.getFirst().seen(longest.getFirst().plus(longest.getLast()).times(0.5));
         Vec at = new Vec(middle.x(), on.levelMm() + room.ceilingMm(on) * HIGH);
         Pens pens = new Pens(look.lens());
         pens.add(lettering.set(room.name(), at, 0, NAME_MM, Align.CENTRE, false));

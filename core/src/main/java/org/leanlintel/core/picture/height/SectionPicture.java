@@ -5,6 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.body.Ground;
+import org.leanlintel.core.building.feature.InSection;
 import org.leanlintel.core.building.feature.SectionFrame;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
@@ -45,31 +46,33 @@ public final class SectionPicture extends Painting {
         SectionFrame frame = SectionFrame.of(drawing, building.model());
         Look look = building.get(new Look.Of(drawing.id()));
         Shown shown = Shown.of(building, look, true);
-        SectionCatches catches = new SectionCatches(building, frame);
-        CutPainter painter = new CutPainter(new Cut(frame), lens(), drawing.scale());
+        List<SectionFrame> legs = SectionFrame.legs(drawing, building.model());
+        SectionCatches catches = new SectionCatches(building, InSection.of(drawing, building.model()));
+        CutPainter painter = new CutPainter(legs.stream().map(Cut::new).toList(), lens(), drawing.scale());
         List<Group> groups = new ArrayList<>(painter.paint(shown.bodies(), true, shown.layers()));
         groups.replaceAll(g -> g.catching(catches.of(g.element())));
         groups = new ArrayList<>(new InStates(look, building.model()).of(groups));
-        groups.addAll(new RoomNames(building, frame, look, lettering).groups());
+        groups.addAll(new RoomNames(building, legs, look, lettering).groups());
         Bounds house = Extent.of(new Picture(drawing.scale(), groups));
-        groups.add(around(frame, catches, painter.cut(), house));
+        groups.add(around(legs, catches, painter.cut(), house));
         groups.addAll(new GridInHeight(building, frame, catches, look, lettering).groups(house));
         return new Picture(drawing.scale(), groups);
     }
 
-    private Group around(SectionFrame frame, SectionCatches catches, List<Area> cut, @Nullable Bounds house) {
+    private Group around(List<SectionFrame> legs, SectionCatches catches, List<Area> cut, @Nullable Bounds house) {
         Pens pens = new Pens(lens());
         double scale = drawing.scale();
         LevelPrinter levels = new LevelPrinter(
                 building.model().settings().units(), Site.of(building.model()).zeroMm());
-        double left = house == null ? 0 : house.minX(), right = house == null ? frame.endMm() : house.maxX();
-        new PitchMarks(building, frame, pens, lettering, scale).draw();
+        double left = house == null ? 0 : house.minX(),
+                right = house == null ? legs.getLast().endMm() : house.maxX();
+        for (SectionFrame leg : legs) new PitchMarks(building, leg, pens, lettering, scale).draw();
         double beyond = GroundLine.BEYOND_MM * scale;
-        List<Vec> finished = GroundLine.cut(Ground.finished(building), frame, left - beyond, right + beyond);
+        List<Vec> finished = GroundLine.cut(Ground.finished(building), legs, left - beyond, right + beyond);
         HouseLevels.mark(
                 building, finished.getLast().y(), true, new LevelMarks(pens, lettering, levels, right, scale), scale);
         ground(finished, cut, left, right, pens);
-        List<Vec> existing = GroundLine.cut(Ground.existing(building), frame, left - beyond, right + beyond);
+        List<Vec> existing = GroundLine.cut(Ground.existing(building), legs, left - beyond, right + beyond);
         if (!existing.equals(finished)) Area.past(List.of(existing), cut).forEach(l -> pens.line(PenRole.OVERHEAD, l));
         return new Group(drawing.id(), drawing.id(), pens.items(), catches.ofLevels());
     }

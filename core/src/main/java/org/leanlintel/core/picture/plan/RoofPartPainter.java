@@ -2,6 +2,7 @@ package org.leanlintel.core.picture.plan;
 
 import java.util.List;
 import org.leanlintel.core.building.roof.PlacedRoofPart;
+import org.leanlintel.core.building.roof.PlateEdge;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Hold;
@@ -10,6 +11,7 @@ import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.picture.Catch;
 import org.leanlintel.core.picture.Group;
+import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Lettering.Align;
 import org.leanlintel.core.picture.Look;
@@ -20,6 +22,8 @@ final class RoofPartPainter {
 
     /** On paper. */
     private static final double LETTERS_MM = 1.8, OFF_MM = 0.8;
+    /** On paper: the least radius of a downpipe, and from a gutter past the words along it to its mark. */
+    private static final double DOT_MM = 0.6, BESIDE_MM = 4;
 
     private RoofPartPainter() {}
 
@@ -29,7 +33,10 @@ final class RoofPartPainter {
         boolean above = look.lens().roofs() == Lens.Roofs.FROM_ABOVE;
         PenRole role = above ? PenRole.ROOF : PenRole.OVERHEAD;
         List<Vec> plan = placed.plan();
-        if (part.make() instanceof RoofPart.Dormer && above) placed.roofLines().forEach(l -> pens.line(role, l));
+        if (part.make() instanceof RoofPart.Downpipe)
+            pens.add(new Item.Arc(PenRole.EDGE, pens.pen(PenRole.EDGE), part.at(), radius(part, look), 0, Math.TAU));
+        else if (part.make() instanceof RoofPart.Dormer && above)
+            placed.roofLines().forEach(l -> pens.line(role, l));
         else pens.closed(role, plan);
         if (!placed.glass().isEmpty()) pens.closed(above ? PenRole.EDGE : PenRole.OVERHEAD, placed.glass());
         if (part.make() instanceof RoofPart.Stack && above) {
@@ -38,10 +45,30 @@ final class RoofPartPainter {
         }
         double over = Bounds.of(plan).maxY() + OFF_MM * look.drawing().scale();
         Vec at = new Vec(part.at().x(), over);
-        if (above) pens.add(lettering.set(part.mark(), at, 0, LETTERS_MM, Align.CENTRE, true));
+        if (above && part.make() instanceof RoofPart.Downpipe) beside(placed, look, lettering, pens);
+        else if (above) pens.add(lettering.set(part.mark(), at, 0, LETTERS_MM, Align.CENTRE, true));
         List<Catch> catches = plan.stream()
                 .map(p -> new Catch("corner of " + part.mark(), new Hold.AtPoint(p), p, p))
                 .toList();
         return new Group(part.id(), part.layer(), pens.items(), catches);
+    }
+
+    /** Of a downpipe: its own, or as small as can be seen. */
+    private static double radius(RoofPart part, Look look) {
+        return Math.max(part.widthMm() / 2, DOT_MM * look.drawing().scale());
+    }
+
+    /** The mark of a downpipe, outside of the gutter. */
+    private static void beside(PlacedRoofPart placed, Look look, Lettering lettering, Pens pens) {
+        if (!(placed.roof().plate(placed.face().edge()) instanceof PlateEdge plate)) return;
+        double scale = look.drawing().scale();
+        Vec out = plate.inwards().times(-1), at = placed.part().at();
+        double eaves = plate.edge().overhangMm() + placed.roof().roof().trim().gutterMm();
+        Vec place = at.along(out, eaves - at.minus(plate.from()).dot(out) + BESIDE_MM * scale);
+        boolean sideways = Math.abs(out.x()) > Math.abs(out.y());
+        Align align = !sideways ? Align.CENTRE : out.x() > 0 ? Align.LEFT : Align.RIGHT;
+        double down = sideways ? LETTERS_MM / 2 : out.y() < 0 ? LETTERS_MM : 0;
+        pens.add(
+                lettering.set(placed.part().mark(), place.plus(new Vec(0, -down * scale)), 0, LETTERS_MM, align, true));
     }
 }

@@ -203,7 +203,11 @@ final class Standing {
     private Shows roofPart(RoofPart part) {
         Roof roof = model.get(part.roof(), Roof.class);
         PlacedRoofPart placed = building.get(new PlacedRoofPart.Of(part.id()));
-        if (placed == null || !RoofPainter.shows(roof, look)) return Shows.NOTHING;
+        boolean passes = part.make() instanceof RoofPart.Downpipe
+                && look.lens().roofs() != Lens.Roofs.NONE
+                && building.space(roof.storey()).levelMm()
+                        >= building.space(look.storey()).levelMm();
+        if (placed == null || !passes && !RoofPainter.shows(roof, look)) return Shows.NOTHING;
         return marked(RoofPartPainter.of(placed, look, plan.lettering()));
     }
 

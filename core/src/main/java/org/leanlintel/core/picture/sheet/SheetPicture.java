@@ -9,6 +9,7 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.ScaleLabel;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Paper;
@@ -70,7 +71,8 @@ public final class SheetPicture {
         Vec by = placed.at().minus(placed.anchor().times(factor));
         List<Group> groups = new ArrayList<>();
         for (Group g : picture.groups())
-            if (g.items().stream().allMatch(Item::prints)) groups.add(g.onSheet(drawing.id(), factor, by));
+            if (g.items().stream().allMatch(Item::prints))
+                groups.add(onPaper(g, drawing, model).onSheet(drawing.id(), factor, by));
         Bounds bounds = Extent.of(new Picture(1, groups));
         if (!drawing.kind().isSchedule())
             groups.add(new Group(
@@ -80,6 +82,16 @@ public final class SheetPicture {
                             List.of())
                     .onSheet(drawing.id(), 1, Vec.ORIGIN));
         return groups;
+    }
+
+    /** Without the ink of its layer, where the lens has colours on the board alone. */
+    private static Group onPaper(Group group, Drawing drawing, Model model) {
+        boolean black = model.get(drawing.lens(), Lens.class).colours() == Lens.Colours.ON_BOARD;
+        return black
+                        && model.find(group.layer()) instanceof Layer layer
+                        && !layer.ink().isEmpty()
+                ? group.with((Item i) -> i.inked(layer.ink(), ""))
+                : group;
     }
 
     private static List<Item> title(
@@ -111,6 +123,8 @@ public final class SheetPicture {
         pens.line(PenRole.SHEET_FRAME, new Vec(midX, top), new Vec(midX, top - CENTRING_MM));
         pens.line(PenRole.SHEET_FRAME, new Vec(left, midY), new Vec(left + CENTRING_MM, midY));
         pens.line(PenRole.SHEET_FRAME, new Vec(right, midY), new Vec(right - CENTRING_MM, midY));
+        new MarginPainter(size, area.frame(), lettering, pens)
+                .paint(TitleBlock.of(model).margin());
         new TitleBlockPainter(area, new TitleFields(sheet, model, facts), facts, model, lettering, pens).paint();
         return new Group(sheet.id(), sheet.id(), pens.items(), List.of());
     }

@@ -125,7 +125,7 @@ class LensTest {
         sketch.run(new Revise(new Layer(
                 OTHER, "Other", "", Layer.StandsFor.BUILT, new Layer.WithPen(wide), "#1d5f8a", false, List.of())));
         assertThat(pens(items(partition))).isNotEmpty().allMatch(wide::equals);
-        lens(l -> with(l, "coloured", true));
+        lens(l -> with(l, "colours", Lens.Colours.EVERYWHERE));
         assertThat(pens(items(partition))).allMatch(wide.inked("#1d5f8a")::equals);
         assertThat(pens(items(door))).as("on a layer without an ink").allMatch(p -> p.ink()
                 .isEmpty());
@@ -134,7 +134,7 @@ class LensTest {
     @ParameterizedTest
     @EnumSource(Lens.Fill.class)
     void wallsAreFilledAsTheLensSays(Lens.Fill fill) {
-        lens(l -> with(with(l, "fill", fill), "coloured", true));
+        lens(l -> with(with(l, "fill", fill), "colours", Lens.Colours.EVERYWHERE));
         List<String> tints = items(shell.get(0)).stream()
                 .filter(Item.Fill.class::isInstance)
                 .map(i -> ((Item.Fill) i).tint())

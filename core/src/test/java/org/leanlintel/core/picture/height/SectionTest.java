@@ -1,6 +1,7 @@
 package org.leanlintel.core.picture.height;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
@@ -8,8 +9,10 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.HouseOfTwo;
 import org.leanlintel.core.Sketch;
+import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.drawing.AddSheet;
 import org.leanlintel.core.edit.drawing.DrawSection;
+import org.leanlintel.core.edit.wall.PlacePost;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
@@ -17,12 +20,15 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StairMake;
+import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallPiece;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Picture;
@@ -79,6 +85,69 @@ class SectionTest {
                 .filter(g -> g.element().equals(element))
                 .flatMap(g -> g.items().stream())
                 .toList();
+    }
+
+    /** At y = 1,000 as far as x = 3,000, at y = 2,000 from there: the pier at the left of the first leg is seen before nothing. */
+    @Test
+    void aLineThatStepsAsideCutsEachStretchWhereItRuns() {
+        WallPiece.Mass brick = new WallPiece.Solid(Sketch.id("brick"), 300);
+        Post first = (Post) sketch.run(new PlacePost(Sketch.STOREY, Sketch.LAYER, new Vec(1500, 1000), 0, 300, brick))
+                .after()
+                .getFirst();
+        Post second = (Post) sketch.run(new PlacePost(Sketch.STOREY, Sketch.LAYER, new Vec(4500, 2000), 0, 300, brick))
+                .after()
+                .getFirst();
+        section(-500, 1000, 6500, 1000, Side.LEFT, 0);
+        SectionLine line = sketch.model().all(SectionLine.class).getFirst();
+        Drawing drawn = sketch.model().all(Drawing.class).stream()
+                .filter(d -> d.kind() == Drawing.Kind.SECTION)
+                .findFirst()
+                .orElseThrow();
+        Picture straight =
+                DrawingPicture.of(sketch.building(), drawn.id(), LETTERS).picture();
+        assertThat(filledMm2(items(straight, first.id()))).isPositive();
+        assertThat(filledMm2(items(straight, second.id()))).isZero();
+        sketch.run(new Revise(line.stepping(List.of(new SectionLine.Step(3500, 1000)))));
+        Picture stepped =
+                DrawingPicture.of(sketch.building(), drawn.id(), LETTERS).picture();
+        assertThat(filledMm2(items(stepped, first.id()))).isEqualTo(filledMm2(items(straight, first.id())));
+        assertThat(bounds(items(stepped, second.id())).minX())
+                .as("x runs on along the line")
+                .isCloseTo(4850, within(0.1));
+        assertThat(bounds(items(stepped, second.id())).maxX()).isCloseTo(5150, within(0.1));
+        double cut =
+                stepped.groups().stream().mapToDouble(g -> filledMm2(g.items())).sum();
+        double before = straight.groups().stream()
+                .mapToDouble(g -> filledMm2(g.items()))
+                .sum();
+        assertThat(cut - before)
+                .as("what else is cut is as it was: no wall runs between the legs")
+                .isCloseTo(filledMm2(items(stepped, second.id())), within(1.0));
+        sketch.run(new Revise(
+                sketch.model().get(line.id(), SectionLine.class).through(line.from(), line.to(), Side.RIGHT)));
+        Picture back = DrawingPicture.of(sketch.building(), drawn.id(), LETTERS).picture();
+        assertThat(bounds(items(back, first.id())).maxX())
+                .as("from the other side")
+                .isCloseTo(7000 - 1850, within(0.1));
+        assertThat(filledMm2(items(back, second.id()))).isPositive();
+    }
+
+    @Test
+    void aSectionsStepsLieBetweenItsEnds() {
+        section(-500, 1000, 6500, 1000, Side.LEFT, 0);
+        SectionLine line = sketch.model().all(SectionLine.class).getFirst();
+        for (double along : new double[] {20, 6980, 9000})
+            assertThatThrownBy(() -> line.stepping(List.of(new SectionLine.Step(along, 1000))))
+                    .isInstanceOf(Unusable.class);
+        assertThat(line.stepping(List.of(new SectionLine.Step(2000, 800), new SectionLine.Step(4000, 0)))
+                        .path())
+                .containsExactly(
+                        new Vec(-500, 1000),
+                        new Vec(1500, 1000),
+                        new Vec(1500, 1800),
+                        new Vec(3500, 1800),
+                        new Vec(3500, 1000),
+                        new Vec(6500, 1000));
     }
 
     private static double filledMm2(List<Item> items) {

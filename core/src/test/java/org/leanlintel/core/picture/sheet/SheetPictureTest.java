@@ -6,12 +6,15 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.leanlintel.core.Lenses;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.drawing.AddSheet;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Layer;
+import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.MarkLetters;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.PenRole;
@@ -68,6 +71,40 @@ class SheetPictureTest {
         assertThat(bounds.width()).as("7,200 mm at 1:50").isCloseTo(144, within(1e-6));
         assertThat(bounds.height()).isCloseTo(96, within(1e-6));
         assertThat(bounds.centre().distanceTo(new Vec(285, 250))).isLessThan(1e-6);
+    }
+
+    /** A layer in red, through a lens with colours on the board alone. */
+    @Test
+    void coloursOfTheBoardAreBlackOnPaperWhereTheLensSaysSo() {
+        sketch.put(new Layer(
+                Sketch.LAYER, "All", "", Layer.StandsFor.BUILT, new Layer.ByKind(), "#cc0000", false, List.of()));
+        assertThat(inks(Lens.Colours.NOWHERE)).containsOnly("");
+        assertThat(inks(Lens.Colours.EVERYWHERE)).contains("#cc0000");
+        assertThat(inks(Lens.Colours.ON_BOARD)).containsOnly("");
+        assertThat(inks(Plan.of(sketch.building(), Sketch.PLAN, LETTERING).picture()))
+                .as("on the board")
+                .contains("#cc0000");
+    }
+
+    private List<String> inks(Lens.Colours colours) {
+        sketch.put(Lenses.with(sketch.model().get(Sketch.LENS, Lens.class), "colours", colours));
+        if (sketch.model().all(Sheet.class).isEmpty()) sheet(PaperSize.A2, new Vec(285, 250));
+        return inks(SheetPicture.of(
+                sketch.model().all(Sheet.class).getFirst(),
+                sketch.model(),
+                id -> Plan.of(sketch.building(), id, LETTERING).picture(),
+                LETTERING,
+                TitleFacts.printed("today")));
+    }
+
+    private static List<String> inks(Picture picture) {
+        return picture.groups().stream()
+                .filter(g -> g.layer().equals(Sketch.LAYER))
+                .flatMap(g -> g.items().stream())
+                .filter(Item.Strokes.class::isInstance)
+                .map(i -> ((Item.Strokes) i).pen().ink())
+                .distinct()
+                .toList();
     }
 
     /** So that what prints can be switched by layer, and told what it is. */

@@ -51,7 +51,7 @@ class TitleBlockTest {
     }
 
     private void lay(TitleBlock.Place place, double wide, double high, TitleBlock.Part... parts) {
-        sketch.put(new TitleBlock(OWN, "Own", place, wide, high, List.of(parts)));
+        sketch.put(new TitleBlock(OWN, "Own", place, wide, high, List.of(parts), TitleBlock.Margin.BARE));
         Settings now = sketch.model().settings();
         if (!now.titleBlock().equals(OWN)) sketch.run(new Revise(now.titled(OWN, now.ownFields())));
     }

@@ -23,7 +23,8 @@ public final class Upgrade {
             new ToVersion12(),
             new ToVersion13(),
             new ToVersion14(),
-            new ToVersion15());
+            new ToVersion15(),
+            new ToVersion16());
 
     /** The form that all steps lead to. */
     public static final int PRESENT = STEPS.size() + 1;

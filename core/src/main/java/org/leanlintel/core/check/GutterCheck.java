@@ -1,0 +1,71 @@
+package org.leanlintel.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.roof.Gutter;
+import org.leanlintel.core.building.roof.JoinedRoof;
+import org.leanlintel.core.building.roof.PlacedRoofPart;
+import org.leanlintel.core.measure.AreaPrinter;
+import org.leanlintel.core.measure.UnitSystem;
+import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.RoofPart;
+import org.leanlintel.core.model.Rules;
+
+/** Gutters that collect more than their downpipes take away. */
+final class GutterCheck {
+
+    private static final String SAID = "A gutter of %s collects from %s at %s; it needs %d %s and has %s.";
+
+    private GutterCheck() {}
+
+    static List<Finding> findings(Roof roof, Building building) {
+        if (!(building.model().find(Rules.ID, Rules.class) instanceof Rules rules)
+                || !(building.get(new JoinedRoof.Of(roof.id())) instanceof JoinedRoof built)) return List.of();
+        Rules.Drainage rule = rules.drainage();
+        List<Finding> findings = new ArrayList<>();
+        for (Gutter gutter : Gutter.of(built)) {
+            int needs = gutter.needs(rule), has = pipes(gutter, built, building);
+            if (has < needs)
+                findings.add(finding(
+                        roof,
+                        gutter,
+                        rule,
+                        needs,
+                        has,
+                        building.model().settings().units()));
+        }
+        return findings;
+    }
+
+    /** How many downpipes stand under it. */
+    private static int pipes(Gutter gutter, JoinedRoof roof, Building building) {
+        int pipes = 0;
+        for (RoofPart p : building.model().all(RoofPart.class))
+            if (p.make() instanceof RoofPart.Downpipe
+                    && p.stays()
+                    && p.roof().equals(gutter.roof().roof().id())
+                    && Gutter.nearest(roof, p.at(), PlacedRoofPart.FROM_WALL_MM) instanceof Gutter.Spot spot
+                    && gutter.along(spot) != null) pipes++;
+        return pipes;
+    }
+
+    private static Finding finding(
+            Roof roof, Gutter gutter, Rules.Drainage rule, int needs, int has, UnitSystem units) {
+        String said = SAID.formatted(
+                roof.mark(),
+                AreaPrinter.print(gutter.collectsM2(rule) * 1e6, units),
+                rule.rainfall(),
+                needs,
+                needs == 1 ? "downpipe" : "downpipes",
+                has == 0 ? "none" : Integer.toString(has));
+        return new Finding(
+                Finding.Kind.ROOF,
+                said,
+                "Place downpipes, from the facts of the roof or by hand, or make its gutters wider.",
+                List.of(roof.id()),
+                roof.storey(),
+                gutter.spot(gutter.lengthMm() / 2).at(0),
+                rule.cited());
+    }
+}

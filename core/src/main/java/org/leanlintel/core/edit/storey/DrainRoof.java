@@ -1,0 +1,154 @@
+package org.leanlintel.core.edit.storey;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.PlacedOpening;
+import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.building.join.Strip;
+import org.leanlintel.core.building.roof.BuiltRoof;
+import org.leanlintel.core.building.roof.Gutter;
+import org.leanlintel.core.building.roof.JoinedRoof;
+import org.leanlintel.core.building.roof.PlacedRoofPart;
+import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.edit.Marks;
+import org.leanlintel.core.edit.NewIds;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Outcome;
+import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.RoofPart;
+import org.leanlintel.core.model.Rules;
+import org.leanlintel.core.model.WorkState;
+
+/**
+ * Places the downpipes a roof lacks by the project's rule on drainage: at the ends of its gutters first, then evenly between, beside
+ * openings and not before them. Those that are there stay.
+ *
+ * @param widthMm of each along the wall, @param depthMm away from it
+ */
+public record DrainRoof(ElementId roof, ElementId layer, double widthMm, double depthMm, ElementId material)
+        implements Edit {
+
+    /** From corners, and from openings; how far it is moved at a time to stand beside one. */
+    private static final double FROM_CORNER_MM = 150, FROM_OPENING_MM = 100, STEP_MM = 100;
+    /** How near before the middle of a wall a downpipe stands that hides what opens in it. */
+    private static final double BEFORE_MM = 600;
+    /** Nearer than that to another it is the same downpipe. */
+    private static final double APART_MM = 600;
+
+    @Override
+    public Set<ElementId> reads() {
+        return Set.of(roof, layer, material);
+    }
+
+    @Override
+    public Outcome on(Building building) {
+        Model model = building.model();
+        Roof of = model.get(roof, Roof.class);
+        JoinedRoof built = building.get(new JoinedRoof.Of(roof));
+        Rules rules = model.find(Rules.ID, Rules.class);
+        if (built == null || rules == null)
+            return Refusal.because("%s has no shape that could be drained.".formatted(of.mark()), roof);
+        if (of.trim().gutterMm() == 0)
+            return Refusal.because("%s has no gutters. Say first how wide they are.".formatted(of.mark()), roof);
+        if (rules.drainage().perPipeM2(of.trim().gutterMm()) == null)
+            return Refusal.because(
+                    "The rule says nothing of gutters as narrow as those of %s.".formatted(of.mark()), roof);
+        NewIds ids = new NewIds(model);
+        Marks marks = new Marks(model);
+        List<Element> put = new ArrayList<>();
+        for (Gutter gutter : Gutter.of(built))
+            for (Gutter.Spot spot : missing(gutter, built, rules.drainage(), building))
+                put.add(new RoofPart(
+                        ids.next(),
+                        roof,
+                        layer,
+                        marks.next("DP"),
+                        spot.at(depthMm),
+                        widthMm,
+                        depthMm,
+                        new RoofPart.Downpipe(material),
+                        WorkState.NEW));
+        if (put.isEmpty()) return Refusal.because("%s has the downpipes it needs.".formatted(of.mark()), roof);
+        return Change.to(model, "place %d downpipes on %s".formatted(put.size(), of.mark()), put, List.of());
+    }
+
+    private List<Gutter.Spot> missing(Gutter gutter, JoinedRoof built, Rules.Drainage rule, Building building) {
+        List<Double> there = new ArrayList<>();
+        for (RoofPart p : building.model().all(RoofPart.class))
+            if (p.roof().equals(roof)
+                    && p.stays()
+                    && p.make() instanceof RoofPart.Downpipe
+                    && Gutter.nearest(built, p.at(), PlacedRoofPart.FROM_WALL_MM) instanceof Gutter.Spot s
+                    && gutter.along(s) instanceof Double along) there.add(along);
+        int lacks = gutter.needs(rule) - there.size();
+        List<Gutter.Spot> made = new ArrayList<>();
+        double length = gutter.lengthMm();
+        for (int parts = Math.max(1, lacks); lacks > made.size() && parts < 100; parts++)
+            for (int i = 0; i <= parts && made.size() < lacks; i++) {
+                if (gutter.closed() && i == parts) continue;
+                Gutter.Spot spot = beside(gutter.spot(length * i / parts), building);
+                Double at = spot == null ? null : gutter.along(spot);
+                if (spot == null || at == null || there.stream().anyMatch(t -> Math.abs(t - at) < APART_MM)) continue;
+                there.add(at);
+                made.add(spot);
+            }
+        return made;
+    }
+
+    /** The nearest place along the same eaves that stands off corners and before no opening; null where there is none. */
+    private Gutter.@Nullable Spot beside(Gutter.Spot wished, Building building) {
+        double edge = FROM_CORNER_MM + widthMm / 2;
+        double first = wished.run().fromMm() + edge, last = wished.run().toMm() - edge, length = last - first;
+        if (length < 0) return null;
+        double from = Math.clamp(wished.alongMm(), first, last);
+        for (double off = 0; off <= length; off += STEP_MM)
+            for (double along : new double[] {from + off, from - off}) {
+                if (along < first || along > last) continue;
+                Gutter.Spot spot = new Gutter.Spot(wished.roof(), wished.run(), along);
+                if (!isBeforeAnOpening(spot, building) && !isOverARoof(spot, building)) return spot;
+            }
+        return null;
+    }
+
+    /** Whether it would run down through a lower roof, as a porch's. */
+    private boolean isOverARoof(Gutter.Spot spot, Building building) {
+        Vec at = spot.at(depthMm);
+        double reach = widthMm / 2 + FROM_OPENING_MM;
+        Bounds round = new Bounds(at.x() - reach, at.y() - reach, at.x() + reach, at.y() + reach);
+        for (Roof other : building.model().all(Roof.class))
+            if (!other.id().equals(roof)
+                    && building.get(new BuiltRoof.Of(other.id())) instanceof BuiltRoof lower
+                    && lower.plateMm() < spot.roof().plateMm()
+                    && !lower.outline().isEmpty()
+                    && Area.of(lower.outline()).meets(round)) return true;
+        return false;
+    }
+
+    private boolean isBeforeAnOpening(Gutter.Spot spot, Building building) {
+        Vec at = spot.at(depthMm), right = spot.run().plate().direction();
+        double reach = widthMm / 2 + FROM_OPENING_MM;
+        for (Opening o : building.model().all(Opening.class)) {
+            if (!(building.solid(o.wall()) instanceof WallSolid solid)) continue;
+            PlacedOpening placed = solid.opening(o.id());
+            if (placed == null) continue;
+            Strip strip = solid.strip();
+            Vec one = strip.at(placed.from(), 0).minus(at),
+                    other = strip.at(placed.to(), 0).minus(at);
+            boolean near = Math.abs(one.cross(right)) < BEFORE_MM && Math.abs(other.cross(right)) < BEFORE_MM;
+            double left = Math.min(one.dot(right), other.dot(right)), far = Math.max(one.dot(right), other.dot(right));
+            if (near && left < reach && far > -reach) return true;
+        }
+        return false;
+    }
+}
