@@ -113,6 +113,7 @@ public final class PdfWriter {
             PDViewerPreferences preferences = new PDViewerPreferences(new COSDictionary());
             preferences.setPrintScaling(PDViewerPreferences.PRINT_SCALING.None);
             document.getDocumentCatalog().setViewerPreferences(preferences);
+            Archival.finish(document);
             ByteArrayOutputStream bytes = new ByteArrayOutputStream();
             document.save(bytes);
             return bytes.toByteArray();

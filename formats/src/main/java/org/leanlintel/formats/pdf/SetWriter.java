@@ -96,6 +96,7 @@ public final class SetWriter {
                 PDPage to = pages.get(l.sheet());
                 if (to == null || l.sheet().equals(p.sheet().id())) continue;
                 PDAnnotationLink link = new PDAnnotationLink();
+                link.setPrinted(true);
                 link.setRectangle(PdfPage.rectangle(l.box()));
                 PDBorderStyleDictionary none = new PDBorderStyleDictionary();
                 none.setWidth(0);
