@@ -62,7 +62,7 @@ const elements: Element[] = [
     numbering: "FROM_ZERO",
     letters: { walls: "W", doors: "D", windows: "G" },
     clauses: "THROUGH_SET",
-  titleBlock: "title-block-corner",
+    titleBlock: "title-block-corner",
     ownFields: [],
   },
   {

@@ -3,10 +3,11 @@ import { Button, Choice, fieldClass, Row } from "../../ui/controls";
 import { Section } from "../../ui/Section";
 import { Accepted } from "../fields/Accepted";
 import { LengthField } from "../fields/LengthField";
+import { PitchField } from "../fields/PitchField";
 import { useBoard, useBoardTools } from "../state/context";
 import { layerOf } from "../state/layers";
 import { interior, numbering } from "../state/revisions";
-import { elementOf, type Making, planShown } from "../state/state";
+import { buildUpsFor, elementOf, type Making, planShown } from "../state/state";
 import { roomNames } from "../state/usual";
 import { ItsDrawing } from "./ItsDrawing";
 
@@ -150,6 +151,7 @@ export function RoomFacts({ room }: { readonly room: Room }) {
           As high as the storey
         </Button>
       )}
+      <Above room={room} revise={revise} />
       {room.label.type === "putAt" && (
         <Button className="my-1" onClick={() => revise({ label: { type: "whereClear" } })}>
           Label where it is clear
@@ -162,6 +164,67 @@ export function RoomFacts({ room }: { readonly room: Room }) {
         edit={(state) => interior(state, room.id)}
       />
       {area ? <Measures area={area} /> : <p className="py-1 text-oxide">Nothing closes round it.</p>}
+    </>
+  );
+}
+
+interface AboveProps {
+  readonly room: Room;
+  readonly revise: (change: Partial<Room>) => void;
+}
+
+const ABOVE = [
+  ["whatStands", "What stands over it"],
+  ["levelCeiling", "A level ceiling of its own"],
+  ["vaultedCeiling", "A vaulted ceiling of its own"],
+] as const;
+
+const QUARTER = Math.PI / 2;
+
+/** What closes a room above: a ceiling of its own lies or springs at the height of its ceiling. */
+function Above({ room: { above }, revise }: AboveProps) {
+  const elements = useBoard((s) => s.elements);
+  const usual = useBoard((s) => s.making.roof);
+  const ceilings = buildUpsFor({ elements }, "CEILING");
+  const buildUp =
+    above.type === "whatStands"
+      ? (ceilings.find((b) => b.id === usual.ceiling) ?? ceilings[0])?.id
+      : above.buildUp;
+  const choose = (type: Room["above"]["type"]) => {
+    if (type === "whatStands") revise({ above: { type } });
+    else if (buildUp && type === "levelCeiling") revise({ above: { type, buildUp } });
+    else if (buildUp && type === "vaultedCeiling")
+      revise({ above: { type, buildUp, pitch: usual.pitch, ridge: 0 } });
+  };
+  return (
+    <>
+      <Row label="Closed above by">
+        <Choice value={above.type} options={ABOVE} onChange={choose} />
+      </Row>
+      {above.type !== "whatStands" && (
+        <Row label="Build-up of that">
+          <Choice
+            value={above.buildUp}
+            options={ceilings.map((b) => [b.id, `${b.mark}  ${b.name}`] as const)}
+            onChange={(of) => revise({ above: { ...above, buildUp: of } })}
+          />
+        </Row>
+      )}
+      {above.type === "vaultedCeiling" && (
+        <>
+          <PitchField
+            label="Pitch of the vault"
+            pitch={above.pitch}
+            onChange={(pitch) => revise({ above: { ...above, pitch } })}
+          />
+          <Button
+            className="my-1"
+            onClick={() => revise({ above: { ...above, ridge: (above.ridge + QUARTER) % Math.PI } })}
+          >
+            Turn its ridge by a quarter
+          </Button>
+        </>
+      )}
     </>
   );
 }

@@ -24,6 +24,7 @@ import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Hold.AtLevel.Of;
 import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Symbol;
@@ -192,7 +193,7 @@ public final class InteriorStrings {
         NavigableMap<Double, Hold> row = new TreeMap<>();
         Storey storey = building.model().get(room.storey(), Storey.class);
         level(row, new Hold.AtLevel(storey.id(), Of.FLOOR));
-        level(row, new Hold.AtLevel(storey.id(), Of.CEILING));
+        level(row, new Hold.AtLevel(room.ceiling() instanceof Rise.Fixed ? room.id() : storey.id(), Of.CEILING));
         for (PlacedFitting f : fittings)
             if (!f.symbol().kind().isBuiltIn())
                 for (Of of : List.of(Of.UNDERSIDE, Of.TOP))

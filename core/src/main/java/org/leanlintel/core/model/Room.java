@@ -1,5 +1,6 @@
 package org.leanlintel.core.model;
 
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Vec;
 
 /**
@@ -8,6 +9,7 @@ import org.leanlintel.core.geometry.Vec;
  * @param seed a point of the area it is
  * @param number as on its label; may be empty
  * @param ceiling where its ceiling is, above the storey's level
+ * @param above what closes it above of its own
  */
 public record Room(
         ElementId id,
@@ -19,8 +21,24 @@ public record Room(
         Use use,
         Finishes finishes,
         Rise.Ceiling ceiling,
+        Above above,
         LabelPlace label)
         implements OnLayer, OnStorey {
+
+    /** Closed above by what stands there. */
+    public Room(
+            ElementId id,
+            ElementId storey,
+            ElementId layer,
+            Vec seed,
+            String number,
+            String name,
+            Use use,
+            Finishes finishes,
+            Rise.Ceiling ceiling,
+            LabelPlace label) {
+        this(id, storey, layer, seed, number, name, use, finishes, ceiling, new WhatStands(), label);
+    }
 
     public Room {
         seed = Checks.near(seed);
@@ -29,22 +47,61 @@ public record Room(
     }
 
     public Room seeded(Vec other) {
-        return new Room(id, storey, layer, other, number, name, use, finishes, ceiling, label);
+        return new Room(id, storey, layer, other, number, name, use, finishes, ceiling, above, label);
     }
 
     public Room numbered(String other) {
-        return new Room(id, storey, layer, seed, other, name, use, finishes, ceiling, label);
+        return new Room(id, storey, layer, seed, other, name, use, finishes, ceiling, above, label);
     }
 
     public Room labelled(LabelPlace other) {
-        return new Room(id, storey, layer, seed, number, name, use, finishes, ceiling, other);
+        return new Room(id, storey, layer, seed, number, name, use, finishes, ceiling, above, other);
     }
 
     public Room on(ElementId otherId, ElementId otherStorey, ElementId otherLayer) {
-        return new Room(otherId, otherStorey, otherLayer, seed, number, name, use, finishes, ceiling, label);
+        return new Room(otherId, otherStorey, otherLayer, seed, number, name, use, finishes, ceiling, above, label);
     }
 
-    /** Above the storey's level, millimetres. */
+    /** The same under a ceiling of its own at some height. */
+    public Room under(Rise.Ceiling height, Above other) {
+        return new Room(id, storey, layer, seed, number, name, use, finishes, height, other, label);
+    }
+
+    public Room under(Above other) {
+        return new Room(id, storey, layer, seed, number, name, use, finishes, ceiling, other, label);
+    }
+
+    /** The build-up of its own ceiling; null where it has none. */
+    public @Nullable ElementId ceilingBuildUp() {
+        return switch (above) {
+            case WhatStands w -> null;
+            case LevelCeiling l -> l.buildUp();
+            case VaultedCeiling v -> v.buildUp();
+        };
+    }
+
+    /** What closes a room above. */
+    public sealed interface Above {}
+
+    /** The floor over it, a roof, or the ceiling of one. */
+    public record WhatStands() implements Above {}
+
+    /** Level, its underside where the room's ceiling is. */
+    public record LevelCeiling(ElementId buildUp) implements Above {}
+
+    /**
+     * Rising from two sides to a ridge over the middle. It springs where the room's ceiling is said to be.
+     *
+     * @param ridge the way its ridge runs, radians counter-clockwise from the x axis
+     */
+    public record VaultedCeiling(ElementId buildUp, Pitch pitch, double ridge) implements Above {
+        public VaultedCeiling {
+            ridge = Checks.number("The way a ridge runs", ridge, -100, 100, "");
+            if (!(pitch.tan() > 0)) throw new Unusable("A vaulted ceiling rises: its pitch is more than 0.");
+        }
+    }
+
+    /** Above the storey's level, millimetres; of a vaulted ceiling where it springs. */
     public double ceilingMm(StoreySpace on) {
         return ceiling instanceof Rise.Fixed f ? f.mm() : on.ceilingMm();
     }
@@ -92,6 +149,6 @@ public record Room(
 
     @Override
     public Room onLayer(ElementId other) {
-        return new Room(id, storey, other, seed, number, name, use, finishes, ceiling, label);
+        return new Room(id, storey, other, seed, number, name, use, finishes, ceiling, above, label);
     }
 }

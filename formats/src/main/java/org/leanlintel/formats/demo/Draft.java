@@ -664,6 +664,15 @@ final class Draft {
         run(new NameRoom(storey, OfficeStandard.LAYER_ROOMS, at(x, y), "", name, use, finishes));
     }
 
+    /** A ceiling of its own for the room of a name. */
+    void ceiling(String name, double height, Room.Above above) {
+        Room room = model().all(Room.class).stream()
+                .filter(r -> r.name().equals(name))
+                .findFirst()
+                .orElseThrow();
+        run(new Revise(room.under(new Rise.Fixed(height * unitMm), above)));
+    }
+
     void numberRooms() {
         run(new NumberRooms(storey, OfficeStandard.LAYER_ROOMS));
     }

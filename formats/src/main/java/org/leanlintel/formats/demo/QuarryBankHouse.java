@@ -268,9 +268,9 @@ public final class QuarryBankHouse {
     /** The section: levels up its left side, walls across its foot, and what is built there. */
     private void annotate(ElementId section) {
         d.dimension(section);
-        d.noteAt(section, 500, 8300, "{plies}", d.model().all(Roof.class).getFirst(), 3300, 7000);
+        d.noteAt(section, 1700, 9300, "{plies}", d.model().all(Roof.class).getFirst(), 3300, 7000);
         d.noteAt(section, 5500, 4900, "{build-up}, {thickness} mm", floor("timber-floor"), 7400, 2680);
-        d.noteAt(section, 1750, 850, "{build-up}, {thickness} mm", floor("suspended-timber"), 4000, -110);
+        d.noteAt(section, 2900, 1500, "{build-up}, {thickness} mm", floor("suspended-timber"), 4000, -110);
     }
 
     private Floor floor(String buildUp) {
@@ -405,6 +405,8 @@ public final class QuarryBankHouse {
         d.room(1050, 7450, "Utility", Room.Use.UTILITY, "Tiles");
         d.room(7750, 5780, "Lobby", Room.Use.HALL, "Tiles");
         d.room(7700, 7500, "Wet room", Room.Use.BATHROOM, "Tiles to fall");
+        d.ceiling("Wet room", 2200, new Room.LevelCeiling(new ElementId("build-up-lowered-ceiling")));
+        d.ceiling("Lobby", 2200, new Room.LevelCeiling(new ElementId("build-up-lowered-ceiling")));
         d.room(10500, 3000, "Garage", Room.Use.GARAGE, "Power-floated slab");
         d.room(10500, 7000, "Workshop", Room.Use.OTHER, "Painted screed");
         d.numberRooms();

@@ -102,6 +102,7 @@ public final class Kinds {
             Rise.Foot.class,
             Rise.Head.class,
             Rise.Ceiling.class,
+            Room.Above.class,
             Storey.Underfoot.class,
             Floor.Outline.class,
             Floor.Fall.class,

@@ -17,6 +17,7 @@ import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.RoofPart;
+import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Wall;
@@ -86,6 +87,8 @@ public record Bodies(Building building) {
         for (PlacedSteps steps : PlacedSteps.on(storey, building)) add(steps.steps(), bodies);
         for (Stair s : building.model().all(Stair.class)) if (s.storey().equals(storey)) add(s, bodies);
         for (Post p : building.model().relations().postsOf(storey)) add(p, bodies);
+        for (Room r : building.model().all(Room.class))
+            if (r.storey().equals(storey) && r.ceilingBuildUp() != null) add(r, bodies);
         for (Footing f : building.model().all(Footing.class)) if (f.storey().equals(storey)) add(f, bodies);
     }
 

@@ -11,6 +11,7 @@ import org.leanlintel.core.building.join.Content;
 import org.leanlintel.core.building.roof.BuiltRoof;
 import org.leanlintel.core.building.roof.PlacedRoofPart;
 import org.leanlintel.core.building.roof.RoofBodies;
+import org.leanlintel.core.building.roof.RoomCeiling;
 import org.leanlintel.core.building.roof.UnderRoofs;
 import org.leanlintel.core.building.room.FloorAreas;
 import org.leanlintel.core.derive.Failing;
@@ -25,6 +26,7 @@ import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.RoofPart;
+import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.Wall;
@@ -41,7 +43,8 @@ record BodiesOf(ElementId element) implements Key<BodiesOf.Stands> {
             OutsideSteps.class,
             RoofPart.class,
             Footing.class,
-            Post.class);
+            Post.class,
+            Room.class);
 
     /** @param failed whether there should be some and none could be worked out */
     record Stands(List<Body> bodies, boolean failed) {}
@@ -79,6 +82,7 @@ record BodiesOf(ElementId element) implements Key<BodiesOf.Stands> {
                         building.get(new BuiltFooting.Of(element)) instanceof BuiltFooting built
                                 ? built.bodies(building)
                                 : List.of();
+                    case Room r -> RoomCeiling.bodies(r, building);
                     case Post p -> UnderRoofs.of(p, post(p, building), building);
                     case null -> List.of();
                     default -> List.of();

@@ -12,6 +12,8 @@ import org.leanlintel.core.building.body.PlacedFitting;
 import org.leanlintel.core.building.join.Strip;
 import org.leanlintel.core.building.roof.BuiltRoof;
 import org.leanlintel.core.building.room.FloorAreas;
+import org.leanlintel.core.building.room.RoomSpace;
+import org.leanlintel.core.building.room.Rooms;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
@@ -28,7 +30,9 @@ import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Hold.AtLevel.Of;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Post;
+import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
@@ -60,6 +64,10 @@ public final class Features {
                         level("plate of " + r.mark(), r.id(), Of.PLATE),
                         level("eaves of " + r.mark(), r.id(), Of.EAVES),
                         level("ridge of " + r.mark(), r.id(), Of.RIDGE));
+            case Room r ->
+                r.ceiling() instanceof Rise.Fixed
+                        ? List.of(level("ceiling of " + r.name(), r.id(), Of.CEILING))
+                        : List.of();
             case Footing f ->
                 List.of(level(f.mark() + " top", f.id(), Of.TOP), level(f.mark() + " underside", f.id(), Of.UNDERSIDE));
             case GridLine l -> List.of(new Named("grid line " + l.mark(), new Hold.OnGrid(l.id())));
@@ -208,6 +216,7 @@ public final class Features {
                         new Feature.Level(s.levelMm() + building.space(s.id()).headMm());
                     default -> null;
                 };
+            case Room r -> hold.level() == Of.CEILING ? ceiling(r, building) : null;
             case Site s -> hold.level() == Of.GROUND ? new Feature.Level(s.groundMm()) : null;
             case Floor f -> floor(f, hold.level(), building);
             case Footing f -> footing(f, hold.level(), building);
@@ -246,18 +255,27 @@ public final class Features {
         };
     }
 
+    /** Over its floor; nothing where nothing closes round it any more. */
+    private static @Nullable Feature ceiling(Room room, Building building) {
+        if (!(Rooms.in(building).of(room) instanceof RoomSpace space)) return null;
+        StoreySpace on = building.space(room.storey());
+        return new Feature.Ledge(corners(space.bounds()), on.levelMm() + room.ceilingMm(on));
+    }
+
+    private static List<Vec> corners(Bounds b) {
+        return List.of(
+                new Vec(b.minX(), b.minY()),
+                new Vec(b.maxX(), b.minY()),
+                new Vec(b.maxX(), b.maxY()),
+                new Vec(b.minX(), b.maxY()));
+    }
+
     private static @Nullable Feature floor(Floor floor, Of level, Building building) {
         Area area = FloorAreas.of(floor, building);
         if (area.isEmpty() || level != Of.TOP && level != Of.UNDERSIDE) return null;
         double top = building.space(floor.storey()).levelMm() + floor.stepMm();
         double thick = building.model().get(floor.buildUp(), BuildUp.class).thicknessMm();
-        Bounds b = area.bounds();
-        List<Vec> over = List.of(
-                new Vec(b.minX(), b.minY()),
-                new Vec(b.maxX(), b.minY()),
-                new Vec(b.maxX(), b.maxY()),
-                new Vec(b.minX(), b.maxY()));
-        return new Feature.Ledge(over, level == Of.TOP ? top : top - thick);
+        return new Feature.Ledge(corners(area.bounds()), level == Of.TOP ? top : top - thick);
     }
 
     private static @Nullable Feature ledge(Opening o, Of level, Building building) {

@@ -69,7 +69,7 @@ public final class UnderRoofs {
         return left;
     }
 
-    private static void underRafters(Body b, JoinedRoof joined, List<Body> left) {
+    static void underRafters(Body b, JoinedRoof joined, List<Body> left) {
         Area bare = Area.of(b.outline());
         for (RoofShape.Face f : joined.faces()) {
             Area under = bare.and(f.plan());

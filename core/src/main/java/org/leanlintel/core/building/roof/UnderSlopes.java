@@ -15,6 +15,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Room;
+import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.roof.RoofShape;
 
 /**
@@ -62,8 +63,30 @@ public record UnderSlopes(List<Piece> pieces, Area level, double ceilingMm, bool
                 left = left.minus(f.plan());
             }
         }
-        boolean capped = room.ceiling() instanceof Rise.Fixed;
-        return new UnderSlopes(pieces, left, room.ceilingMm(building.space(room.storey())), capped);
+        double ceiling = room.ceilingMm(building.space(room.storey()));
+        if (room.above() instanceof Room.VaultedCeiling)
+            return vaulted(
+                    building.get(new RoomCeiling.Of(room.id())), pieces, left, floor, building.space(room.storey()));
+        boolean capped = room.ceiling() instanceof Rise.Fixed || room.above() instanceof Room.LevelCeiling;
+        return new UnderSlopes(pieces, left, ceiling, capped);
+    }
+
+    /** Under the lower of the vault and of what stands over it: a slope of the roof, or the structure above. */
+    private static UnderSlopes vaulted(
+            RoomCeiling ceiling, List<Piece> slopes, Area level, double floor, StoreySpace on) {
+        List<Piece> over = new ArrayList<>(slopes);
+        if (!level.isEmpty()) over.add(new Piece(level, Plane.level(on.headMm())));
+        List<Piece> lower = new ArrayList<>();
+        for (RoomCeiling.Face face : ceiling.faces()) {
+            Plane vault = face.under().raised(-floor);
+            for (Piece p : over) {
+                Area both = p.plan().and(face.plan());
+                Area under = both.over(p.height().minus(vault)), past = both.minus(under);
+                if (under.mm2() > Tolerance.SLIVER_MM2) lower.add(new Piece(under, vault));
+                if (past.mm2() > Tolerance.SLIVER_MM2) lower.add(new Piece(past, p.height()));
+            }
+        }
+        return new UnderSlopes(lower, Area.NONE, 0, false);
     }
 
     /** Whether any of it lies under a slope. */

@@ -51,7 +51,20 @@ record CarriedRooms(Carriage carry, CarriedPlacings placings) {
         ElementId id = carry.idOf(r);
         carry.put(r.on(id, carry.there(r.storey()), carry.there(r.layer()))
                 .seeded(carry.movement().point(r.seed()))
+                .under(above(r.above()))
                 .labelled(label));
+    }
+
+    private Room.Above above(Room.Above above) {
+        return switch (above) {
+            case Room.WhatStands w -> w;
+            case Room.LevelCeiling l -> new Room.LevelCeiling(carry.there(l.buildUp()));
+            case Room.VaultedCeiling v ->
+                new Room.VaultedCeiling(
+                        carry.there(v.buildUp()),
+                        v.pitch(),
+                        carry.movement().direction(Vec.ofAngle(v.ridge())).angle());
+        };
     }
 
     void roomLimit(RoomLimit l) {

@@ -150,7 +150,9 @@ public final class References {
             case Post p -> {
                 ofMass(p.make(), found);
             }
-            case Room r -> {}
+            case Room r -> {
+                if (r.ceilingBuildUp() instanceof ElementId of) add(found, of, BuildUp.class);
+            }
             case RoomLimit l -> {}
             case ConstructionLine l -> {}
             case Fitting f -> {

@@ -14,6 +14,7 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Target;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.note.Pointed;
@@ -67,6 +68,7 @@ final class ThroughPlies {
                 switch (element) {
                     case Wall w -> new Vec(1, 0);
                     case Floor f -> new Vec(0, 1);
+                    case Room r -> across(met, at);
                     case Roof r -> across(met, at);
                     default -> null;
                 };

@@ -81,7 +81,7 @@ public final class InteriorPicture extends Painting {
 
     private void wall(Unrolled.View view, int number, Room room, List<Body> all) {
         StoreySpace on = building.space(room.storey());
-        double floor = on.levelMm(), over = floor + (isUnderSlopes(view, room) ? FAR_MM : room.ceilingMm(on));
+        double floor = on.levelMm(), over = floor + (closesItself(view, room) ? FAR_MM : room.ceilingMm(on));
         List<Body> bodies = new ArrayList<>();
         for (Body b : all) if (b.highMm() > floor && b.lowMm() < over && isNear(b, view)) bodies.add(b);
         List<Area> cut = new ArrayList<>();
@@ -119,8 +119,9 @@ public final class InteriorPicture extends Painting {
                 && minY < view.frame().depthMm();
     }
 
-    /** Whether a roof itself closes the room there. */
-    private boolean isUnderSlopes(Unrolled.View view, Room room) {
+    /** Whether what closes the room there is among the bodies: a ceiling of its own, or the roof itself. */
+    private boolean closesItself(Unrolled.View view, Room room) {
+        if (room.ceilingBuildUp() != null) return true;
         Vec middle = view.frame().plan(new Vec(view.lengthMm() / 2, 0));
         for (Roof r : building.model().all(Roof.class))
             if (r.storey().equals(room.storey())

@@ -5,7 +5,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Lenses say where their colours show, title blocks what stands in the margin, projects how keyed notes are counted, lines of
- * sections where they step aside, rules how much roof a gutter drains.
+ * sections where they step aside, rooms what closes them above, rules how much roof a gutter drains.
  */
 final class ToVersion16 extends Step {
 
@@ -25,6 +25,7 @@ final class ToVersion16 extends Step {
             case "titleBlock" ->
                 element.set("margin", object().put("zones", false).put("folds", false));
             case "settings" -> element.put("clauses", "THROUGH_SET");
+            case "room" -> element.set("above", thing("whatStands"));
             case "sectionLine" -> element.set("steps", array());
             case "rules" -> {
                 JsonNode of = DRAINAGE.path(element.path("name").asString(""));

@@ -1,0 +1,120 @@
+package org.leanlintel.core.building.roof;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.leanlintel.core.building.Body;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.room.RoomSpace;
+import org.leanlintel.core.building.room.Rooms;
+import org.leanlintel.core.derive.Key;
+import org.leanlintel.core.derive.Reads;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Clip;
+import org.leanlintel.core.geometry.Plane;
+import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Material;
+import org.leanlintel.core.model.Ply;
+import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.Room;
+
+/** The ceiling a room has of its own: its undersides over the plan, above the project's zero. Without any where it has none. */
+public record RoomCeiling(List<Face> faces) {
+
+    /** How far it runs into the walls round the room, so that nothing is seen between. */
+    private static final double INTO_WALLS_MM = 1;
+
+    /** @param under its underside there */
+    public record Face(Area plan, Plane under) {}
+
+    public RoomCeiling {
+        faces = List.copyOf(faces);
+    }
+
+    /** That of a room of the model. */
+    public record Of(ElementId room) implements Key<RoomCeiling> {
+        @Override
+        public RoomCeiling from(Reads reads) {
+            Building building = Building.in(reads);
+            return building.model().find(room) instanceof Room r
+                            && Rooms.in(building).of(r) instanceof RoomSpace space
+                            && Rooms.in(building).named(space).getFirst() == r
+                    ? of(r, space, building)
+                    : new RoomCeiling(List.of());
+        }
+    }
+
+    private static RoomCeiling of(Room room, RoomSpace space, Building building) {
+        double springs = building.space(room.storey()).levelMm() + room.ceilingMm(building.space(room.storey()));
+        return switch (room.above()) {
+            case Room.WhatStands w -> new RoomCeiling(List.of());
+            case Room.LevelCeiling l -> new RoomCeiling(List.of(new Face(space.net(), Plane.level(springs))));
+            case Room.VaultedCeiling v -> vaulted(v, space.net(), springs);
+        };
+    }
+
+    /** Half the room each side of a ridge in the middle of what it measures across. */
+    private static RoomCeiling vaulted(Room.VaultedCeiling vault, Area net, double springs) {
+        Vec across = Vec.ofAngle(vault.ridge()).left();
+        double low = Double.POSITIVE_INFINITY, high = Double.NEGATIVE_INFINITY;
+        for (List<Vec> ring : net.rings())
+            for (Vec p : ring) {
+                low = Math.min(low, p.dot(across));
+                high = Math.max(high, p.dot(across));
+            }
+        double middle = (low + high) / 2, tan = vault.pitch().tan();
+        List<Face> faces = new ArrayList<>();
+        half(net, across, low, middle, Plane.rising(across.times(low), springs, across, tan), faces);
+        half(net, across, middle, high, Plane.rising(across.times(high), springs, across.times(-1), tan), faces);
+        return new RoomCeiling(faces);
+    }
+
+    private static void half(Area net, Vec across, double from, double to, Plane under, List<Face> faces) {
+        List<Area> parts = new ArrayList<>();
+        for (List<Vec> ring : UnderRoofs.open(net.ringsWithoutHoles())) {
+            List<Vec> within = Clip.between(ring, Vec.ORIGIN, across, from, to);
+            if (within.size() > 2) parts.add(Area.of(within));
+        }
+        Area plan = Area.union(parts);
+        if (plan.mm2() > Tolerance.SLIVER_MM2) faces.add(new Face(plan, under));
+    }
+
+    /** Its plies, as far as they lie under the rafters of roofs over it. */
+    public static List<Body> bodies(Room room, Building building) {
+        RoomCeiling ceiling = building.get(new Of(room.id()));
+        if (ceiling.faces.isEmpty() || !(room.ceilingBuildUp() instanceof ElementId of)) return List.of();
+        BuildUp plies = building.model().get(of, BuildUp.class);
+        List<Body> bodies = new ArrayList<>();
+        for (Face face : ceiling.faces) {
+            double height = 0;
+            for (Ply ply : plies.downwards().reversed()) {
+                double next = height + ply.thicknessMm();
+                Plane low = face.under.raised(face.under.upright(height)),
+                        high = face.under.raised(face.under.upright(next));
+                Material material = building.model().get(ply.material(), Material.class);
+                int index = plies.plies().indexOf(ply);
+                if (ply.thicknessMm() > 0)
+                    for (List<Vec> ring :
+                            UnderRoofs.open(face.plan.grown(INTO_WALLS_MM).ringsWithoutHoles()))
+                        bodies.add(new Body(room.id(), index, material, ply.does(), ring, low, high));
+                height = next;
+            }
+        }
+        return underRoofs(room, bodies, building);
+    }
+
+    private static List<Body> underRoofs(Room room, List<Body> bodies, Building building) {
+        List<Body> left = bodies;
+        for (Roof roof : building.model().all(Roof.class)) {
+            if (!roof.storey().equals(room.storey())
+                    || !roof.stays()
+                    || !(building.get(new JoinedRoof.Of(roof.id())) instanceof JoinedRoof joined)) continue;
+            List<Body> cut = new ArrayList<>();
+            for (Body b : left) UnderRoofs.underRafters(b, joined, cut);
+            left = cut;
+        }
+        return left;
+    }
+}

@@ -1,0 +1,212 @@
+package org.leanlintel.core.building.roof;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.leanlintel.core.RoofedHouse;
+import org.leanlintel.core.Sketch;
+import org.leanlintel.core.building.Body;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.body.Bodies;
+import org.leanlintel.core.building.feature.Feature;
+import org.leanlintel.core.building.feature.Features;
+import org.leanlintel.core.building.room.RoomSpace;
+import org.leanlintel.core.building.room.Rooms;
+import org.leanlintel.core.edit.change.Delete;
+import org.leanlintel.core.edit.change.Revise;
+import org.leanlintel.core.edit.drawing.DrawSection;
+import org.leanlintel.core.edit.room.NameRoom;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.Does;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Pitch;
+import org.leanlintel.core.model.Rise;
+import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.Room;
+import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Unusable;
+import org.leanlintel.core.picture.Item;
+import org.leanlintel.core.picture.Lettering;
+import org.leanlintel.core.picture.drawing.DrawingPicture;
+import org.leanlintel.core.roof.RoofShape;
+
+/** Ceilings of single rooms: joists of 100 over boards of 12.5, in a shell of 290 round 5,420 by 3,420. */
+class RoomCeilingTest {
+
+    private static final ElementId CEILING = Sketch.id("ceiling");
+    private static final double WIDE = 5420, DEEP = 3420;
+
+    private static final BuildUp PLIES = new BuildUp(
+            CEILING,
+            "C1",
+            "Ceiling",
+            BuildUp.Use.CEILING,
+            List.of(Sketch.ply("stud", 100, Does.CARRIES), Sketch.ply("board", 12.5, Does.LINING)),
+            "",
+            "",
+            "");
+
+    private final Sketch sketch = new Sketch();
+
+    private Room room(Sketch in, ElementId storey, double height, Room.Above above) {
+        in.put(PLIES);
+        Room room = (Room) in.run(new NameRoom(
+                        storey, Sketch.LAYER, new Vec(3000, 2000), "1", "Hall", Room.Use.HALL, Room.Finishes.NONE))
+                .after()
+                .getFirst();
+        Room with = room.under(new Rise.Fixed(height), above);
+        in.run(new Revise(with));
+        return with;
+    }
+
+    private Room room(double height, Room.Above above) {
+        sketch.shell(6000, 4000);
+        return room(sketch, Sketch.STOREY, height, above);
+    }
+
+    private static UnderSlopes under(Sketch sketch, Room room) {
+        return sketch.building().get(new UnderSlopes.Of(room.id()));
+    }
+
+    @Test
+    void aLevelOneLiesWithItsUndersideAtTheRoomsHeight() {
+        Room room = room(2200, new Room.LevelCeiling(CEILING));
+        List<Body> bodies = List.copyOf(new Bodies(sketch.building()).of(room.id()));
+        assertThat(bodies).hasSize(2);
+        Body board = bodies.get(0), joists = bodies.get(1);
+        assertThat(board.does()).isEqualTo(Does.LINING);
+        assertThat(List.of(board.lowMm(), board.highMm(), joists.lowMm(), joists.highMm()))
+                .containsExactly(2200.0, 2212.5, 2212.5, 2312.5);
+        assertThat(Area.of(board.outline()).mm2())
+                .as("wall to wall, and a hair into them")
+                .isCloseTo((WIDE + 2) * (DEEP + 2), within(10.0));
+        assertThat(under(sketch, room).volumeMm3()).isCloseTo(WIDE * DEEP * 2200, within(1e5));
+        assertThat(new Bodies(sketch.building()).of(Sketch.STOREY)).isEmpty();
+    }
+
+    /** At 30 degrees over 3,420: 987 high in the middle, 2,000 from 866 on. */
+    @Test
+    void aVaultRisesFromBothSidesToItsRidge() {
+        double tan = Math.tan(Math.toRadians(30)), rise = DEEP / 2 * tan;
+        Room room = room(1500, new Room.VaultedCeiling(CEILING, Pitch.degrees(30), 0));
+        Collection<Body> bodies = new Bodies(sketch.building()).of(room.id());
+        assertThat(bodies).hasSize(4);
+        assertThat(bodies.stream().mapToDouble(Body::lowMm).min().orElseThrow()).isCloseTo(1500, within(1.0));
+        assertThat(bodies.stream().mapToDouble(Body::highMm).max().orElseThrow())
+                .as("square to the slope, so thicker upright")
+                .isCloseTo(1500 + rise + 112.5 / Math.cos(Math.toRadians(30)), within(1.5));
+        UnderSlopes under = under(sketch, room);
+        assertThat(under.isSloped()).isTrue();
+        assertThat(under.volumeMm3()).isCloseTo(WIDE * DEEP * (1500 + rise / 2), within(1e6));
+        assertThat(under.mm2Over(2000)).isCloseTo(WIDE * (DEEP - 2 * 500 / tan), within(1e3));
+        sketch.run(new Revise(room.under(new Room.VaultedCeiling(CEILING, Pitch.degrees(20), Math.PI / 2))));
+        double across = WIDE / 2 * Math.tan(Math.toRadians(20));
+        assertThat(under(sketch, room).volumeMm3())
+                .as("the ridge the other way")
+                .isCloseTo(WIDE * DEEP * (1500 + across / 2), within(1e6));
+    }
+
+    /** The structure above lies at 2,500: higher the vault does not go. */
+    @Test
+    void aVaultEndsUnderTheStructureAbove() {
+        Room room = room(2000, new Room.VaultedCeiling(CEILING, Pitch.degrees(45), 0));
+        double sides = 500 * 500 / 2.0;
+        assertThat(under(sketch, room).volumeMm3()).isCloseTo(WIDE * (2500 * DEEP - 2 * sides), within(1e6));
+    }
+
+    @Test
+    void oneOfItsOwnStaysUnderTheRafters() {
+        RoofedHouse house = new RoofedHouse();
+        Roof roof = house.gabled();
+        Building building = house.sketch.building();
+        Room room = room(house.sketch, house.house.first.id(), 2900, new Room.LevelCeiling(CEILING));
+        BuiltRoof built = house.built(roof);
+        assertThat(new Bodies(house.sketch.building()).of(room.id()))
+                .isNotEmpty()
+                .allSatisfy(b -> {
+                    for (RoofShape.Face f : built.shape().faces())
+                        for (Vec p : b.outline())
+                            if (f.plan().grown(-1).covers(p))
+                                assertThat(b.high().at(p))
+                                        .isLessThanOrEqualTo(
+                                                built.underRafters(f).at(p) + 0.01);
+                });
+        assertThat(building).isNotSameAs(house.sketch.building());
+    }
+
+    /** Strings hold to its underside; a section fills what it cuts of it: 112.5 over all the room. */
+    @Test
+    void itShowsInSectionsAndIsHeldTo() {
+        Room room = room(2200, new Room.LevelCeiling(CEILING));
+        assertThat(Features.of(new Hold.AtLevel(room.id(), Hold.AtLevel.Of.CEILING), sketch.building()))
+                .isInstanceOfSatisfying(
+                        Feature.Ledge.class, l -> assertThat(l.mm()).isEqualTo(2200));
+        ElementId section = sketch
+                .run(new DrawSection(
+                        Sketch.STOREY,
+                        Sketch.LAYER,
+                        new Vec(3000, -500),
+                        new Vec(3000, 4500),
+                        Side.RIGHT,
+                        0,
+                        Sketch.LENS,
+                        50))
+                .after()
+                .stream()
+                .filter(Drawing.class::isInstance)
+                .findFirst()
+                .orElseThrow()
+                .id();
+        double filled =
+                DrawingPicture.of(sketch.building(), section, new Lettering(Map.of(), Map.of(), 0.5, 0.7))
+                        .picture()
+                        .groups()
+                        .stream()
+                        .filter(g -> g.element().equals(room.id()))
+                        .flatMap(g -> g.items().stream())
+                        .filter(Item.Fill.class::isInstance)
+                        .mapToDouble(i -> Area.of(((Item.Fill) i).ring()).mm2())
+                        .sum();
+        assertThat(filled).isCloseTo((DEEP + 2) * 112.5, within(300.0));
+    }
+
+    @Test
+    void itsBuildUpIsInUse() {
+        room(2200, new Room.LevelCeiling(CEILING));
+        assertThat(sketch.refusal(new Delete(List.of(CEILING)))).contains("Hall");
+        assertThatThrownBy(() -> new Room.VaultedCeiling(CEILING, Pitch.degrees(0), 0))
+                .isInstanceOf(Unusable.class);
+    }
+
+    /** Of two rooms named in one area the first speaks for it. */
+    @Test
+    void anAreaHasOneCeiling() {
+        Room room = room(2200, new Room.LevelCeiling(CEILING));
+        RoomSpace space = Rooms.in(sketch.building()).of(room);
+        assertThat(Rooms.in(sketch.building()).named(space)).hasSize(1);
+        Room second = new Room(
+                Sketch.id("z-second"),
+                room.storey(),
+                room.layer(),
+                new Vec(1000, 1000),
+                "2",
+                "Nook",
+                Room.Use.OTHER,
+                Room.Finishes.NONE,
+                new Rise.Fixed(2000),
+                new Room.LevelCeiling(CEILING),
+                room.label());
+        sketch.put(second);
+        assertThat(new Bodies(sketch.building()).of(second.id())).isEmpty();
+        assertThat(new Bodies(sketch.building()).of(room.id())).isNotEmpty();
+    }
+}
