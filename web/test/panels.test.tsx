@@ -1,57 +1,15 @@
 // @vitest-environment jsdom
-import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
-import { cleanup, render, screen, within } from "@testing-library/react";
+import { cleanup, screen, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
-import type { ReactNode } from "react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import type { Edit, Element, Opening } from "../src/api/types";
+import type { Element, Opening } from "../src/api/types";
 import { LengthField } from "../src/board/fields/LengthField";
-import { Actions } from "../src/board/hands/actions";
-import type { Sync } from "../src/board/link/sync";
 import { Find } from "../src/board/page/Find";
 import { KeysDialog } from "../src/board/page/KeysDialog";
 import { StageRail } from "../src/board/page/StageRail";
 import { Facts } from "../src/board/panels/Facts";
-import { type Board, BoardContext } from "../src/board/state/context";
-import type { BoardState } from "../src/board/state/state";
 import { boardStore, WALL } from "./board";
-
-globalThis.ResizeObserver ??= class {
-  observe() {}
-  unobserve() {}
-  disconnect() {}
-};
-
-/** A board whose server takes everything and remembers it. */
-function boardOf(change: Partial<BoardState> = {}) {
-  const revised: Element[] = [];
-  const edits: Edit[] = [];
-  const remade: (readonly [readonly string[], string])[] = [];
-  const shown: unknown[] = [];
-  const previewed: (Edit | null)[] = [];
-  const store = boardStore(change);
-  const sync = {
-    get state() {
-      return store.getState();
-    },
-    previews: { show: (edit: Edit | null) => previewed.push(edit) },
-    views: { zoomToSelection: () => {} },
-    gaps: { read: () => Promise.resolve() },
-    revise: (element: Element) => Promise.resolve(revised.push(element) > 0),
-    edit: (edit: Edit) => Promise.resolve(edits.push(edit) > 0),
-    remake: (walls: readonly string[], buildUp: string) => Promise.resolve(remade.push([walls, buildUp]) > 0),
-    show: (what: unknown) => Promise.resolve(void shown.push(what)),
-  } as unknown as Sync;
-  const board: Board = { store, sync, actions: new Actions(store, sync) };
-  const queries = new QueryClient({ defaultOptions: { queries: { enabled: false } } });
-  const on = (children: ReactNode) =>
-    render(
-      <QueryClientProvider client={queries}>
-        <BoardContext.Provider value={board}>{children}</BoardContext.Provider>
-      </QueryClientProvider>,
-    );
-  return { store, on, revised, edits, remade, shown, previewed };
-}
+import { boardOf } from "./boardOf";
 
 const DOOR: Opening & { type: "opening" } = {
   type: "opening",

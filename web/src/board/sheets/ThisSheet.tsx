@@ -1,3 +1,4 @@
+import { sentenceOf } from "../../api/client";
 import type { Drawing, PaperSize, Sheet } from "../../api/types";
 import { Button, Choice, fieldClass, Row } from "../../ui/controls";
 import { useTyped } from "../fields/useTyped";
@@ -5,7 +6,7 @@ import { useBoard, useBoardTools } from "../state/context";
 import { register, sheetsOf, TABLES } from "../state/drawings";
 import { SCALES, scaleWords } from "../state/scales";
 import { elementOf, unitsOf } from "../state/state";
-import { faultOf, takeInHand } from "./placing";
+import { faultOf, swap, takeInHand } from "./placing";
 import { TitleBlockFacts } from "./TitleBlockFacts";
 
 /** The sheet that is open: its number, title and paper, what stands on it, and what could. */
@@ -24,7 +25,7 @@ export function ThisSheet({ sheet }: { readonly sheet: Sheet }) {
       {placed.length === 0 && <p className="text-ink-2">Nothing yet.</p>}
       <ul aria-label="On this sheet">
         {placed.map((d) => (
-          <Placed key={d.id} sheet={sheet} drawing={d} />
+          <Placed key={d.id} sheet={sheet} drawing={d} others={[...free, ...elsewhere]} />
         ))}
       </ul>
       {free.length > 0 && <Offered title="On no sheet" drawings={free} />}
@@ -80,13 +81,27 @@ function SheetFields({ sheet }: { readonly sheet: Sheet }) {
   );
 }
 
-function Placed({ sheet, drawing }: { readonly sheet: Sheet; readonly drawing: Drawing }) {
+interface PlacedProps {
+  readonly sheet: Sheet;
+  readonly drawing: Drawing;
+  /** What could stand in its place. */
+  readonly others: readonly Drawing[];
+}
+
+function Placed({ sheet, drawing, others }: PlacedProps) {
   const { store, sync } = useBoardTools();
   const units = useBoard(unitsOf);
   const fault = useBoard((s) => faultOf(s, drawing.id));
   const scales = SCALES[units].some(([n]) => n === drawing.scale)
     ? SCALES[units]
     : [...SCALES[units], [drawing.scale, scaleWords(drawing.scale, units)] as const];
+  const exchange = async (other: string) => {
+    try {
+      await swap(sync, sheet, drawing.id, other);
+    } catch (error) {
+      store.setState({ saying: sentenceOf(error) });
+    }
+  };
   const take = () => {
     const left = sheet.drawings.filter((p) => p.drawing !== drawing.id);
     void sync.revise({ ...sheet, drawings: left, type: "sheet" });
@@ -107,6 +122,14 @@ function Placed({ sheet, drawing }: { readonly sheet: Sheet; readonly drawing: D
         )}
       </div>
       {fault && <p className="text-oxide text-xs">{fault}</p>}
+      {others.length > 0 && (
+        <Choice
+          label={`In place of ${drawing.name}`}
+          value=""
+          options={[["", "Another in its place…"], ...others.map((o) => [o.id, o.name] as const)]}
+          onChange={(other) => void exchange(other)}
+        />
+      )}
       <div className="flex gap-2">
         <Button onClick={() => void takeInHand(store, drawing.id)}>Move</Button>
         <Button onClick={take}>Take off</Button>

@@ -1,9 +1,13 @@
 import { answerOf, api, sentenceOf } from "../../api/client";
+import type { Sheet } from "../../api/types";
 import { boxOf } from "../canvas/boxes";
+import type { Sync } from "../link/sync";
 import { type BoardState, elementOf, elementsOf } from "../state/state";
 import type { BoardStore } from "../state/store";
-import type { ModelPoint } from "../state/view";
+import type { Box, ModelPoint } from "../state/view";
 import { type Among, faultAt, outlineOf } from "./fitting";
+
+type Placed = Sheet["drawings"][number];
 
 /** How much wider than they are words may be taken for here. */
 const SLACK_MM = 3;
@@ -30,6 +34,34 @@ export async function takeInHand(store: BoardStore, drawing: string, by?: ModelP
   } catch (error) {
     if (inHand()) store.setState({ tool: { name: "select" }, saying: sentenceOf(error) });
   }
+}
+
+/**
+ * Puts another drawing in the place of one on the sheet shown: a plan at the same scale where the first lies under it, anything else
+ * about the same middle.
+ */
+export async function swap(sync: Sync, sheet: Sheet, drawing: string, other: string): Promise<void> {
+  const { state } = sync;
+  const placed = sheet.drawings.find((p) => p.drawing === drawing);
+  const group = state.groups.get(drawing);
+  const there = group && boxOf([group], 1);
+  const one = elementOf(state, "drawing", drawing);
+  const next = elementOf(state, "drawing", other);
+  if (!placed || !one || !next) return;
+  const alike = one.kind === "PLAN" && next.kind === "PLAN" && one.scale === next.scale;
+  const { anchor, at } = alike || !there ? placed : await about(state.project, other, there);
+  const drawings = sheet.drawings.map((p) => (p === placed ? { drawing: other, anchor, at } : p));
+  await sync.revise({ ...sheet, drawings, type: "sheet" });
+}
+
+async function about(project: string, drawing: string, there: Box): Promise<Pick<Placed, "anchor" | "at">> {
+  const path = { project, drawing };
+  const { anchor, box } = await answerOf(
+    api.GET("/api/v1/projects/{project}/drawings/{drawing}/footprint", { params: { path } }),
+  );
+  const across = (there.minX + there.maxX - box.minX - box.maxX) / 2;
+  const up = (there.minY + there.maxY - box.minY - box.maxY) / 2;
+  return { anchor, at: [across, up] };
 }
 
 /** What a drawing is placed among on the sheet shown. @param anchor the point of it that is in its middle */

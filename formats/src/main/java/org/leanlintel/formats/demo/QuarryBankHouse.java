@@ -268,9 +268,9 @@ public final class QuarryBankHouse {
     /** The section: levels up its left side, walls across its foot, and what is built there. */
     private void annotate(ElementId section) {
         d.dimension(section);
-        d.noteAt(section, 1700, 9300, "{plies}", d.model().all(Roof.class).getFirst(), 3300, 7000);
+        d.noteAt(section, 800, 9500, "{plies}", d.model().all(Roof.class).getFirst(), 3300, 7000);
         d.noteAt(section, 5500, 4900, "{build-up}, {thickness} mm", floor("timber-floor"), 7400, 2680);
-        d.noteAt(section, 2900, 1500, "{build-up}, {thickness} mm", floor("suspended-timber"), 4000, -110);
+        d.noteAt(section, 2700, 1050, "{build-up}, {thickness} mm", floor("suspended-timber"), 4000, -110);
     }
 
     private Floor floor(String buildUp) {

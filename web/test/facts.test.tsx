@@ -1,0 +1,148 @@
+// @vitest-environment jsdom
+import { cleanup, screen } from "@testing-library/react";
+import userEvent from "@testing-library/user-event";
+import { afterEach, describe, expect, it } from "vitest";
+import type { Element, Offered, Roof, Room, SectionLine } from "../src/api/types";
+import { Clauses } from "../src/board/clauses/Clauses";
+import { RoofFacts } from "../src/board/things/RoofFacts";
+import { RoomFacts } from "../src/board/things/RoomFacts";
+import { SectionFacts } from "../src/board/things/SectionFacts";
+import { boardStore } from "./board";
+import { boardOf } from "./boardOf";
+
+afterEach(cleanup);
+
+const LINE: SectionLine = {
+  type: "sectionLine",
+  id: "s",
+  layer: "l",
+  mark: "A",
+  from: [0, 0],
+  to: [8000, 0],
+  looking: "RIGHT",
+  depthMm: 5000,
+  steps: [],
+};
+
+const type = async (label: string, words: string) => {
+  await userEvent.clear(screen.getByLabelText(label));
+  await userEvent.type(screen.getByLabelText(label), `${words}{Enter}`);
+};
+
+describe("where a section's line steps aside", () => {
+  it("is said along the way it looks, whichever side that is", async () => {
+    const { on, revised } = boardOf();
+    on(<SectionFacts line={{ ...LINE, steps: [{ alongMm: 3000, leftMm: -1200 }] }} />);
+    expect(screen.getByLabelText<HTMLInputElement>("Further the way it looks").value).toBe("1200");
+    await type("Further the way it looks", "900");
+    expect(revised).toMatchObject([{ type: "sectionLine", steps: [{ alongMm: 3000, leftMm: -900 }] }]);
+  });
+
+  it("begins in the middle of what is left, and comes back after that", async () => {
+    const { on, revised } = boardOf();
+    on(<SectionFacts line={LINE} />);
+    await userEvent.click(screen.getByRole("button", { name: "Add a step" }));
+    expect(revised).toMatchObject([{ steps: [{ alongMm: 4000, leftMm: -800 }] }]);
+    cleanup();
+    const again = boardOf();
+    again.on(<SectionFacts line={{ ...LINE, steps: [{ alongMm: 4000, leftMm: -800 }] }} />);
+    await userEvent.click(screen.getByRole("button", { name: "Add a step" }));
+    expect(again.revised).toMatchObject([
+      {
+        steps: [
+          { alongMm: 4000, leftMm: -800 },
+          { alongMm: 6000, leftMm: 0 },
+        ],
+      },
+    ]);
+  });
+});
+
+const ROOM: Room = {
+  type: "room",
+  id: "r",
+  storey: "g",
+  layer: "l",
+  seed: [0, 0],
+  number: "1",
+  name: "Hall",
+  use: "HALL",
+  finishes: { floor: "", walls: "", ceiling: "" },
+  ceiling: { type: "fixed", mm: 2300 },
+  above: { type: "whatStands" },
+  label: { type: "whereClear" },
+};
+
+const withCeiling = () =>
+  new Map([
+    ...boardStore().getState().elements,
+    [
+      "c",
+      {
+        type: "buildUp",
+        id: "c",
+        mark: "C1",
+        name: "Boards",
+        use: "CEILING",
+        plies: [],
+      } as unknown as Element,
+    ],
+  ]);
+
+describe("what closes a room above", () => {
+  it("is a ceiling of its own once one is chosen, of a build-up for ceilings", async () => {
+    const { on, revised } = boardOf({ elements: withCeiling() });
+    on(<RoomFacts room={ROOM} />);
+    await userEvent.selectOptions(screen.getByLabelText("Closed above by"), "A level ceiling of its own");
+    expect(revised).toMatchObject([{ type: "room", above: { type: "levelCeiling", buildUp: "c" } }]);
+  });
+
+  it("may be a vault whose ridge turns by quarters and comes round", async () => {
+    const above = { type: "vaultedCeiling", buildUp: "c", pitch: { said: "DEGREES", value: 30 } } as const;
+    const { on, revised } = boardOf({ elements: withCeiling() });
+    on(<RoomFacts room={{ ...ROOM, above: { ...above, ridge: Math.PI / 2 } }} />);
+    await userEvent.click(screen.getByRole("button", { name: "Turn its ridge by a quarter" }));
+    expect(revised).toMatchObject([{ above: { ...above, ridge: 0 } }]);
+  });
+});
+
+describe("downpipes of a roof", () => {
+  const roof = {
+    id: "roof",
+    storey: "g",
+    layer: "l",
+    mark: "R1",
+    buildUp: "b",
+    trim: { fasciaMm: 175, soffit: "LEVEL", gutterMm: 112, material: "boards" },
+    plate: { type: "atWallHeads" },
+    heel: { type: "seated", mm: 75 },
+    usual: { rises: { type: "verge" }, overhangMm: 300, raisedMm: 0 },
+    own: [],
+    under: { type: "loft" },
+    state: "NEW",
+  } as unknown as Roof;
+  const offered = { roofs: { downpipe: { widthMm: 68, depthMm: 70, source: "" } } } as unknown as Offered;
+
+  it("are placed where they lack, as large as is usual, of what its gutters are of", async () => {
+    const { on, edits } = boardOf({ offered });
+    on(<RoofFacts roof={roof} />);
+    await userEvent.click(screen.getByRole("button", { name: "Place those it lacks" }));
+    expect(edits).toMatchObject([
+      { type: "drainRoof", roof: "roof", widthMm: 68, depthMm: 70, material: "boards" },
+    ]);
+  });
+
+  it("are not spoken of where there are no gutters", () => {
+    boardOf({ offered }).on(<RoofFacts roof={{ ...roof, trim: { ...roof.trim, gutterMm: 0 } }} />);
+    expect(screen.queryByRole("button", { name: "Place those it lacks" })).toBeNull();
+  });
+});
+
+describe("keyed notes", () => {
+  it("are counted anew on each sheet where that is chosen", async () => {
+    const { on, revised } = boardOf();
+    on(<Clauses onClose={() => {}} />);
+    await userEvent.selectOptions(screen.getByLabelText("Numbers count"), "from 1 on each sheet");
+    expect(revised).toMatchObject([{ type: "settings", clauses: "BY_SHEET" }]);
+  });
+});
