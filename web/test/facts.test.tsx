@@ -93,7 +93,7 @@ describe("what closes a room above", () => {
   it("is a ceiling of its own once one is chosen, of a build-up for ceilings", async () => {
     const { on, revised } = boardOf({ elements: withCeiling() });
     on(<RoomFacts room={ROOM} />);
-    await userEvent.selectOptions(screen.getByLabelText("Closed above by"), "A level ceiling of its own");
+    await userEvent.selectOptions(screen.getByLabelText("Closed above by"), "Its own, level");
     expect(revised).toMatchObject([{ type: "room", above: { type: "levelCeiling", buildUp: "c" } }]);
   });
 

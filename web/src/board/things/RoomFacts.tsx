@@ -174,9 +174,9 @@ interface AboveProps {
 }
 
 const ABOVE = [
-  ["whatStands", "What stands over it"],
-  ["levelCeiling", "A level ceiling of its own"],
-  ["vaultedCeiling", "A vaulted ceiling of its own"],
+  ["whatStands", "What is over it"],
+  ["levelCeiling", "Its own, level"],
+  ["vaultedCeiling", "Its own, vaulted"],
 ] as const;
 
 const QUARTER = Math.PI / 2;
@@ -186,10 +186,7 @@ function Above({ room: { above }, revise }: AboveProps) {
   const elements = useBoard((s) => s.elements);
   const usual = useBoard((s) => s.making.roof);
   const ceilings = buildUpsFor({ elements }, "CEILING");
-  const buildUp =
-    above.type === "whatStands"
-      ? (ceilings.find((b) => b.id === usual.ceiling) ?? ceilings[0])?.id
-      : above.buildUp;
+  const buildUp = above.type === "whatStands" ? ceilings.at(-1)?.id : above.buildUp;
   const choose = (type: Room["above"]["type"]) => {
     if (type === "whatStands") revise({ above: { type } });
     else if (buildUp && type === "levelCeiling") revise({ above: { type, buildUp } });

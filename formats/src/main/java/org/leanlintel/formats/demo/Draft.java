@@ -673,6 +673,15 @@ final class Draft {
         run(new Revise(room.under(new Rise.Fixed(height * unitMm), above)));
     }
 
+    /** The label of a room, put by hand. */
+    void label(String name, double x, double y) {
+        Room room = model().all(Room.class).stream()
+                .filter(r -> r.name().equals(name))
+                .findFirst()
+                .orElseThrow();
+        run(new Revise(room.labelled(new Room.PutAt(at(x, y)))));
+    }
+
     void numberRooms() {
         run(new NumberRooms(storey, OfficeStandard.LAYER_ROOMS));
     }
@@ -752,6 +761,14 @@ final class Draft {
                 Leaders.Shape.ELBOWED,
                 Leaders.Tip.DOT,
                 List.of(new Picked.Thing(thing.id(), at(toX, toY)))));
+    }
+
+    /** The fitting of a symbol on this storey. */
+    Fitting fittingOf(String symbol) {
+        return model().all(Fitting.class).stream()
+                .filter(f -> f.storey().equals(storey) && f.symbol().equals(new ElementId("symbol-" + symbol)))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** The number of a clause of the office's library. @param fills what stands in its blanks */

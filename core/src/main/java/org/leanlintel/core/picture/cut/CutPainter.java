@@ -72,8 +72,34 @@ public final class CutPainter {
     private void beyond(Cut cut, List<Body> bodies, List<Met> met) {
         Hiding nearer = new Hiding();
         met.forEach(m -> nearer.add(m.area()));
-        new SeenLines(nearer.of(SeenFaces.of(bodies, cut.frame()))).edges().forEach(edge -> pens(edge.element())
-                .line(PenRole.EDGE, edge.line()));
+        new SeenLines(nearer.of(SeenFaces.of(bodies, cut.frame()))).edges().forEach(edge -> {
+            for (List<Vec> line : offSteps(edge.line(), cut))
+                pens(edge.element()).line(PenRole.EDGE, line);
+        });
+    }
+
+    /** Without what lies upright where a stretch ends and the next begins: there nothing is seen end on but that it was cut off. */
+    private List<List<Vec>> offSteps(List<Vec> line, Cut cut) {
+        boolean first = cut == cuts.getFirst(), last = cut == cuts.getLast();
+        double left = first ? Double.NEGATIVE_INFINITY : cut.frame().startMm();
+        double right = last ? Double.POSITIVE_INFINITY : cut.frame().endMm();
+        if (first && last) return List.of(line);
+        List<List<Vec>> pieces = new ArrayList<>();
+        List<Vec> piece = new ArrayList<>(List.of(line.getFirst()));
+        for (int i = 1; i < line.size(); i++) {
+            Vec from = line.get(i - 1), to = line.get(i);
+            boolean off = liesAt(left, from, to) || liesAt(right, from, to);
+            if (!off) piece.add(to);
+            if (off || i == line.size() - 1) {
+                if (piece.size() > 1) pieces.add(piece);
+                piece = new ArrayList<>(List.of(to));
+            }
+        }
+        return pieces;
+    }
+
+    private static boolean liesAt(double x, Vec from, Vec to) {
+        return Math.abs(from.x() - x) < JOINS_MM && Math.abs(to.x() - x) < JOINS_MM;
     }
 
     private void fill(Met met) {

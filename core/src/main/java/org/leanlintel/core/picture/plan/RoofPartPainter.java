@@ -66,7 +66,7 @@ final class RoofPartPainter {
         double eaves = plate.edge().overhangMm() + placed.roof().roof().trim().gutterMm();
         Vec place = at.along(out, eaves - at.minus(plate.from()).dot(out) + BESIDE_MM * scale);
         boolean sideways = Math.abs(out.x()) > Math.abs(out.y());
-        Align align = !sideways ? Align.CENTRE : out.x() > 0 ? Align.LEFT : Align.RIGHT;
+        Align align = sideways && out.x() < 0 ? Align.RIGHT : Align.LEFT;
         double down = sideways ? LETTERS_MM / 2 : out.y() < 0 ? LETTERS_MM : 0;
         pens.add(
                 lettering.set(placed.part().mark(), place.plus(new Vec(0, -down * scale)), 0, LETTERS_MM, align, true));

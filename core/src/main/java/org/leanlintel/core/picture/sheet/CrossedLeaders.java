@@ -2,13 +2,18 @@ package org.leanlintel.core.picture.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.KeyMark;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Room;
 import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
@@ -24,29 +29,83 @@ final class CrossedLeaders {
 
     private final List<Leader> leaders = new ArrayList<>();
     private final List<Words> words = new ArrayList<>();
+    private final List<Thing> things = new ArrayList<>();
 
-    /** A leader, line after line. @param said what its note says first */
-    private record Leader(Group group, String said, List<Vec> line, Bounds bounds) {}
+    /** A leader, line after line. @param said what its note says first; @param ofRoom of a label, which pays for what it crosses where it is placed */
+    private record Leader(Group group, String said, boolean ofRoom, List<Vec> line, Bounds bounds) {}
+
+    /** What leaders keep off. @param line of a string; of a fitting round it, closed */
+    private record Thing(String said, List<Vec> line, boolean closed) {
+
+        /** A leader that ends in a fitting points at it. */
+        boolean isCrossedBy(List<Vec> leader) {
+            if (line.size() < 2 || crossing(leader, line) == null) return false;
+            Bounds b = Bounds.of(line);
+            return !closed || !b.covers(leader.getFirst()) && !b.covers(leader.getLast());
+        }
+
+        Vec middle(List<Vec> leader) {
+            return Objects.requireNonNull(crossing(leader, line));
+        }
+    }
 
     private record Words(Group group, TextBox box, Bounds bounds) {}
 
-    /** @param group whose leader it is; @param said what is crossed; @param through whether words are */
-    record Crossing(Group group, String leader, String said, boolean through, Vec at) {}
+    /** How what a leader meets is met. */
+    enum Way {
+        LEADER("crosses that of \"%s\""),
+        WORDS("runs through \"%s\""),
+        ACROSS("runs across %s");
+
+        private final String words;
+
+        Way(String words) {
+            this.words = words;
+        }
+
+        String words(String said) {
+            return words.formatted(said);
+        }
+    }
+
+    /** @param group whose leader it is; @param said what is crossed */
+    record Crossing(Group group, String leader, String said, Way way, Vec at) {}
 
     void add(Group group, Model model, Lettering lettering) {
         List<TextBox> boxes = new ArrayList<>();
         for (Item item : group.items())
             if (item instanceof Item.Text t && !t.text().isBlank()) boxes.add(TextBox.of(t, 1, lettering));
         boxes.forEach(b -> words.add(new Words(group, b, b.bounds())));
-        boolean leads = model.find(group.element()) instanceof Note || model.find(group.element()) instanceof KeyMark;
-        if (!leads || boxes.isEmpty()) return;
+        Element of = model.find(group.element());
+        if (of instanceof DimensionString || of instanceof Fitting) things.add(thing(group, of));
+        PenRole role = of instanceof Room ? PenRole.ROOM : PenRole.DIMENSION;
+        if (!(of instanceof Note || of instanceof KeyMark || of instanceof Room) || boxes.isEmpty()) return;
         for (Item item : group.items())
-            if (item instanceof Item.Strokes s && s.role() == PenRole.DIMENSION)
+            if (item instanceof Item.Strokes s && s.role() == role)
                 for (List<Vec> line : s.lines()) {
                     Bounds bounds = Bounds.of(line);
                     if (Math.hypot(bounds.width(), bounds.height()) >= LEAST_MM)
-                        leaders.add(new Leader(group, boxes.getFirst().said(), line, bounds));
+                        leaders.add(new Leader(group, boxes.getFirst().said(), of instanceof Room, line, bounds));
                 }
+    }
+
+    /** A string by its own line, a fitting by a box round it; extension lines do not count. */
+    private static Thing thing(Group group, Element of) {
+        List<List<Vec>> lines = new ArrayList<>();
+        for (Item item : group.items()) if (item instanceof Item.Strokes s) lines.addAll(s.lines());
+        if (!(of instanceof Fitting f))
+            return new Thing("a dimension string", lines.isEmpty() ? List.of() : lines.getFirst(), false);
+        Bounds b = lines.isEmpty()
+                ? new Bounds(0, 0, 0, 0)
+                : Bounds.of(lines.stream().flatMap(List::stream).toList());
+        return new Thing(
+                f.mark(),
+                closed(List.of(
+                        new Vec(b.minX(), b.minY()),
+                        new Vec(b.maxX(), b.minY()),
+                        new Vec(b.maxX(), b.maxY()),
+                        new Vec(b.minX(), b.maxY()))),
+                true);
     }
 
     /** Each pair once. */
@@ -58,13 +117,16 @@ final class CrossedLeaders {
                 if (one.group() == other.group() || !one.bounds().meets(other.bounds())) continue;
                 Vec at = crossing(one.line(), other.line());
                 if (at != null && !touches(one, at) && !touches(other, at))
-                    found.add(new Crossing(one.group(), one.said(), other.said(), false, at));
+                    found.add(new Crossing(one.group(), one.said(), other.said(), Way.LEADER, at));
             }
+            for (Thing t : things)
+                if (!one.ofRoom() && t.isCrossedBy(one.line()))
+                    found.add(new Crossing(one.group(), one.said(), t.said(), Way.ACROSS, t.middle(one.line())));
             for (Words w : words) {
                 if (one.group() == w.group() || !one.bounds().meets(w.bounds())) continue;
                 Vec at = crossing(one.line(), closed(w.box().corners()));
                 if (at != null)
-                    found.add(new Crossing(one.group(), one.said(), w.box().said(), true, at));
+                    found.add(new Crossing(one.group(), one.said(), w.box().said(), Way.WORDS, at));
             }
         }
         return found;

@@ -121,18 +121,17 @@ public final class SheetFindings {
 
     private void crossed(Drawing drawing, CrossedLeaders.Crossing crossing) {
         add(
-                "On %s, the leader of \"%s\" %s \"%s\" in %s."
+                "On %s, the leader of \"%s\" %s in %s."
                         .formatted(
                                 sheet.number(),
                                 crossing.leader(),
-                                crossing.through() ? "runs through" : "crosses that of",
-                                crossing.said(),
+                                crossing.way().words(crossing.said()),
                                 drawing.name()),
                 "Move one of them, or point elsewhere; notes in a column can be tidied at once.",
                 drawing,
                 crossing.group(),
                 crossing.at(),
-                "ISO 128-22: leader lines do not cross other leaders or words");
+                "ISO 128-22: leader lines cross no other leaders, no words and no dimension lines");
     }
 
     private void drawnOff(Drawing drawing, List<Lines> off) {

@@ -132,6 +132,29 @@ class SectionTest {
         assertThat(filledMm2(items(back, second.id()))).isPositive();
     }
 
+    /** What lies beyond is seen from both stretches; where they meet it was only cut off. */
+    @Test
+    void noLineIsDrawnWhereASectionStepsAside() {
+        section(-500, 1000, 6500, 1000, Side.LEFT, 20_000);
+        SectionLine line = sketch.model().all(SectionLine.class).getFirst();
+        sketch.run(new Revise(line.stepping(List.of(new SectionLine.Step(3500, 1000)))));
+        ElementId drawn = sketch.model().all(Drawing.class).stream()
+                .filter(d -> d.kind() == Drawing.Kind.SECTION)
+                .findFirst()
+                .orElseThrow()
+                .id();
+        List<List<Vec>> edges = DrawingPicture.of(sketch.building(), drawn, LETTERS).picture().groups().stream()
+                .flatMap(g -> lines(g.items(), PenRole.EDGE).stream())
+                .toList();
+        assertThat(edges).isNotEmpty();
+        for (List<Vec> edge : edges)
+            for (int i = 1; i < edge.size(); i++)
+                assertThat(Math.abs(edge.get(i - 1).x() - 3500) < 1
+                                && Math.abs(edge.get(i).x() - 3500) < 1)
+                        .as("upright at x = 3,500: %s", edge)
+                        .isFalse();
+    }
+
     @Test
     void aSectionsStepsLieBetweenItsEnds() {
         section(-500, 1000, 6500, 1000, Side.LEFT, 0);
