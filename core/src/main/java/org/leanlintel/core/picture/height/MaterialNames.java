@@ -31,6 +31,8 @@ public final class MaterialNames {
 
     /** On paper: from the house to the row, between one note and the next with its leader, and what of a material is too little to name. */
     private static final double OVER_MM = 7, APART_MM = 9, LEAST_MM2 = 30;
+    /** On paper: from a note to the end of the level part of its leader. */
+    private static final double LANDING_MM = 4.2;
 
     /** @param element whose facing is named; @param tip where the leader ends; @param at where the note stands */
     public record Named(ElementId element, String material, Vec tip, Vec at) {}
@@ -50,19 +52,23 @@ public final class MaterialNames {
         found.removeIf(f -> named.contains(f.material()) || f.area().mm2() < LEAST_MM2 * scale * scale);
         found.sort(Comparator.comparingDouble(f -> f.area().middle().x()));
         Bounds house = Area.union(seen.stream().map(Seen::area).toList()).bounds();
-        Vec first = new Vec(house.minX(), house.maxY() + OVER_MM * scale);
-        List<Named> row = row(found, first, scale, lettering);
+        double over = house.maxY() + OVER_MM * scale;
+        List<Named> row = row(found, over, scale, lettering);
         for (int turn = 0; turn < found.size() * found.size() && uncross(found, row, scale, lettering); turn++)
-            row = row(found, first, scale, lettering);
+            row = row(found, over, scale, lettering);
         return row;
     }
 
-    private static List<Named> row(List<Found> found, Vec first, double scale, Lettering lettering) {
+    /** Each so that its leader drops from beside it, or as near to that as the one before it leaves room. */
+    private static List<Named> row(List<Found> found, double over, double scale, Lettering lettering) {
         List<Named> row = new ArrayList<>();
-        double x = first.x();
+        double free = Double.NEGATIVE_INFINITY;
         for (Found f : found) {
-            row.add(new Named(f.element(), f.material(), f.area().middle(), new Vec(x, first.y())));
-            x += (width(f.material(), lettering) + APART_MM) * scale;
+            double wide = width(f.material(), lettering) * scale, aside = APART_MM / 2 * scale;
+            Vec tip = f.area().middle();
+            double x = Math.max(free, tip.x() - wide - 1.5 * aside);
+            row.add(new Named(f.element(), f.material(), tip, new Vec(x, over)));
+            free = x + wide + 2 * aside;
         }
         return row;
     }
@@ -81,7 +87,7 @@ public final class MaterialNames {
 
     /** About where a leader leaves its note: beyond the end that is nearer to its tip. */
     private static Vec landing(Named named, double scale, Lettering lettering) {
-        double wide = width(named.material(), lettering) * scale, aside = APART_MM / 2 * scale;
+        double wide = width(named.material(), lettering) * scale, aside = LANDING_MM * scale;
         boolean right = named.tip().x() > named.at().x() + wide / 2;
         return named.at().plus(new Vec(right ? wide + aside : -aside, 0));
     }

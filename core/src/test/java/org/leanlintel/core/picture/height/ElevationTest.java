@@ -234,7 +234,17 @@ class ElevationTest {
         assertThat(named).allSatisfy(n -> {
             assertThat(n.at().y()).isGreaterThan(ridge);
             assertThat(n.tip().y()).isLessThan(n.at().y());
+            assertThat(n.at().x())
+                    .as("beside where its leader drops")
+                    .isLessThan(n.tip().x());
         });
+        MaterialNames.Named left = named.getFirst(), right = named.getLast();
+        assertThat(left.at().x() + LETTERS.width(left.material(), Lettering.NOTE_MM, false) * 50)
+                .as("in a row, apart")
+                .isLessThan(right.at().x());
+        assertThat(left.tip().x() - left.at().x())
+                .as("the first leader drops about straight")
+                .isLessThan((LETTERS.width(left.material(), Lettering.NOTE_MM, false) + 10) * 50);
         for (MaterialNames.Named n : named)
             sketch.run(new PlaceNote(
                     drawing,

@@ -96,6 +96,24 @@ class SheetFindingsTest {
         assertThat(found()).noneMatch(s -> s.contains("leader"));
     }
 
+    /** A string between two places, across the way of the leader; one that ends before it is clear of it. */
+    @Test
+    void aLeaderAcrossAStringIsFound() {
+        sketch.run(new DrawString(
+                Sketch.PLAN,
+                Sketch.LAYER,
+                new DrawString.Found(),
+                new Vec(1000, 2000),
+                List.of(new Hold.AtPoint(new Vec(1200, 0)), new Hold.AtPoint(new Vec(1200, 5000)))));
+        Note far = pointing(-3000, 1000, "Brick", new Vec(3000, 1000));
+        assertThat(found())
+                .filteredOn(s -> s.contains("leader"))
+                .containsExactly("On A-1, the leader of \"Brick\" runs across a dimension string in Plan.");
+        sketch.run(new Delete(List.of(far.id())));
+        pointing(-3000, 1000, "Brick", new Vec(500, 1000));
+        assertThat(found()).noneMatch(s -> s.contains("leader"));
+    }
+
     /** Leaders to one thing meet in their tip; beside each other they do not meet at all. */
     @Test
     void leadersThatMeetInTheirTipsDoNotCross() {
