@@ -102,66 +102,29 @@ public record Settings(
 
     /** The same with another title block and other fields in it. */
     public Settings titled(ElementId block, List<OwnField> fields) {
-        return new Settings(
-                id,
-                name,
-                address,
-                client,
-                drawnBy,
-                units,
-                paper,
-                cutHeightMm,
-                region,
-                numbering,
-                letters,
-                clauses,
-                block,
-                fields);
+        return with(name, letters, clauses, block, fields);
     }
 
     /** The same with keyed notes counted otherwise. */
     public Settings counting(ClauseNumbering other) {
-        return new Settings(
-                id,
-                name,
-                address,
-                client,
-                drawnBy,
-                units,
-                paper,
-                cutHeightMm,
-                region,
-                numbering,
-                letters,
-                other,
-                titleBlock,
-                ownFields);
+        return with(name, letters, other, titleBlock, ownFields);
     }
 
     /** The same with marks that begin otherwise. */
     public Settings lettered(MarkLetters other) {
-        return new Settings(
-                id,
-                name,
-                address,
-                client,
-                drawnBy,
-                units,
-                paper,
-                cutHeightMm,
-                region,
-                numbering,
-                other,
-                clauses,
-                titleBlock,
-                ownFields);
+        return with(name, other, clauses, titleBlock, ownFields);
     }
 
     /** The same of another project. */
     public Settings named(String other) {
+        return with(other, letters, clauses, titleBlock, ownFields);
+    }
+
+    private Settings with(
+            String called, MarkLetters marks, ClauseNumbering counted, ElementId block, List<OwnField> fields) {
         return new Settings(
                 id,
-                other,
+                called,
                 address,
                 client,
                 drawnBy,
@@ -170,9 +133,9 @@ public record Settings(
                 cutHeightMm,
                 region,
                 numbering,
-                letters,
-                clauses,
-                titleBlock,
-                ownFields);
+                marks,
+                counted,
+                block,
+                fields);
     }
 }

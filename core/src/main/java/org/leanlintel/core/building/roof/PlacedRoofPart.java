@@ -22,6 +22,7 @@ import org.leanlintel.core.roof.RoofShape;
 /**
  * What goes through a roof, in the slope it lies in.
  *
+ * @param part a downpipe as it stands before its wall; anything else as it was put
  * @param plan its outline in plan, counter-clockwise; of a dormer what lies within its walls
  * @param dormer its shape where it is one
  */
@@ -56,11 +57,13 @@ public record PlacedRoofPart(
         return null;
     }
 
-    /** Under its gutter, as far from the walls as overhangs reach. */
+    /** Before the wall under the gutter nearest to where it was put, wherever that wall comes to be. */
     private static @Nullable PlacedRoofPart downpipe(RoofPart part, BuiltRoof roof) {
         Gutter.Spot spot = Gutter.nearest(roof, part.at(), FROM_WALL_MM);
         RoofShape.Face face = spot == null ? null : spot.face();
-        return face == null ? null : new PlacedRoofPart(part, roof, face, plan(part, face, 0), null);
+        if (spot == null || face == null) return null;
+        RoofPart stands = part.moved(spot.at(part.lengthMm()));
+        return new PlacedRoofPart(stands, roof, face, plan(stands, face, 0), null);
     }
 
     private static @Nullable PlacedRoofPart dormer(

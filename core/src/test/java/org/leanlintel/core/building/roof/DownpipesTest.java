@@ -14,6 +14,7 @@ import org.leanlintel.core.building.body.Bodies;
 import org.leanlintel.core.check.Finding;
 import org.leanlintel.core.check.Findings;
 import org.leanlintel.core.edit.change.Delete;
+import org.leanlintel.core.edit.change.Move;
 import org.leanlintel.core.edit.drawing.AddDrawing;
 import org.leanlintel.core.edit.storey.DrainRoof;
 import org.leanlintel.core.edit.storey.PlaceRoofPart;
@@ -109,6 +110,27 @@ class DownpipesTest {
         assertThat(sketch.refusal(new PlaceRoofPart(
                         Sketch.LAYER, new Vec(3000, -2000), 70, 60, new RoofPart.Downpipe(Sketch.id("board")))))
                 .isEqualTo("There are no eaves with a gutter near.");
+    }
+
+    /** The south walls of both storeys go out by 200, the roof with them, and the downpipe stands 25 before them as it did. */
+    @Test
+    void itStaysBeforeItsWallWhenThatMovesOrItIsDraggedOff() {
+        house.gabled();
+        sketch.run(new PlaceRoofPart(
+                Sketch.LAYER, new Vec(3000, -100), 70, 60, new RoofPart.Downpipe(Sketch.id("board"))));
+        sketch.run(new Move(
+                List.of(house.wall(3000, 0).id(), house.house.shell.get(3).id()), new Vec(0, -200)));
+        assertThat(placed().at().distanceTo(new Vec(3000, -200 - 55.0))).isLessThan(0.1);
+        sketch.run(new Move(List.of(pipes().getFirst().id()), new Vec(400, -150)));
+        assertThat(placed().at().distanceTo(new Vec(3400, -200 - 55.0)))
+                .as("along the wall, not off it")
+                .isLessThan(0.1);
+    }
+
+    private RoofPart placed() {
+        return Objects.requireNonNull(sketch.building()
+                        .get(new PlacedRoofPart.Of(pipes().getFirst().id())))
+                .part();
     }
 
     @Test
