@@ -3,11 +3,15 @@ package org.leanlintel.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.roof.BeforeOpenings;
 import org.leanlintel.core.building.roof.Gutter;
 import org.leanlintel.core.building.roof.JoinedRoof;
 import org.leanlintel.core.building.roof.PlacedRoofPart;
+import org.leanlintel.core.building.roof.PlateEdge;
+import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.AreaPrinter;
 import org.leanlintel.core.measure.UnitSystem;
+import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Rules;
@@ -35,7 +39,27 @@ final class GutterCheck {
                         has,
                         building.model().settings().units()));
         }
+        for (RoofPart p : building.model().all(RoofPart.class))
+            if (p.make() instanceof RoofPart.Downpipe && p.stays() && p.roof().equals(roof.id()))
+                before(p, roof, building, findings);
         return findings;
+    }
+
+    /** A downpipe that runs down before a window or a door. */
+    private static void before(RoofPart pipe, Roof roof, Building building, List<Finding> findings) {
+        if (!(building.get(new PlacedRoofPart.Of(pipe.id())) instanceof PlacedRoofPart placed)
+                || !(placed.roof().plate(placed.face().edge()) instanceof PlateEdge plate)) return;
+        Vec at = placed.part().at();
+        Opening hidden = BeforeOpenings.first(at, plate.direction(), pipe.widthMm() / 2, building);
+        if (hidden == null) return;
+        findings.add(new Finding(
+                Finding.Kind.ROOF,
+                "%s runs down before the %s %s.".formatted(pipe.mark(), hidden.noun(), hidden.mark()),
+                "Move it along the eaves.",
+                List.of(pipe.id(), hidden.id()),
+                roof.storey(),
+                at,
+                ""));
     }
 
     /** How many downpipes stand under it. */

@@ -5,9 +5,7 @@ import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
-import org.leanlintel.core.building.PlacedOpening;
-import org.leanlintel.core.building.WallSolid;
-import org.leanlintel.core.building.join.Strip;
+import org.leanlintel.core.building.roof.BeforeOpenings;
 import org.leanlintel.core.building.roof.BuiltRoof;
 import org.leanlintel.core.building.roof.Gutter;
 import org.leanlintel.core.building.roof.JoinedRoof;
@@ -22,7 +20,6 @@ import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
-import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Roof;
@@ -41,8 +38,6 @@ public record DrainRoof(ElementId roof, ElementId layer, double widthMm, double 
 
     /** From corners, and from openings; how far it is moved at a time to stand beside one. */
     private static final double FROM_CORNER_MM = 150, FROM_OPENING_MM = 100, STEP_MM = 100;
-    /** How near before the middle of a wall a downpipe stands that hides what opens in it. */
-    private static final double BEFORE_MM = 600;
     /** Nearer than that to another it is the same downpipe. */
     private static final double APART_MM = 600;
 
@@ -136,19 +131,7 @@ public record DrainRoof(ElementId roof, ElementId layer, double widthMm, double 
     }
 
     private boolean isBeforeAnOpening(Gutter.Spot spot, Building building) {
-        Vec at = spot.at(depthMm), right = spot.run().plate().direction();
         double reach = widthMm / 2 + FROM_OPENING_MM;
-        for (Opening o : building.model().all(Opening.class)) {
-            if (!(building.solid(o.wall()) instanceof WallSolid solid)) continue;
-            PlacedOpening placed = solid.opening(o.id());
-            if (placed == null) continue;
-            Strip strip = solid.strip();
-            Vec one = strip.at(placed.from(), 0).minus(at),
-                    other = strip.at(placed.to(), 0).minus(at);
-            boolean near = Math.abs(one.cross(right)) < BEFORE_MM && Math.abs(other.cross(right)) < BEFORE_MM;
-            double left = Math.min(one.dot(right), other.dot(right)), far = Math.max(one.dot(right), other.dot(right));
-            if (near && left < reach && far > -reach) return true;
-        }
-        return false;
+        return BeforeOpenings.first(spot.at(depthMm), spot.run().plate().direction(), reach, building) != null;
     }
 }

@@ -203,6 +203,18 @@ class DownpipesTest {
     }
 
     @Test
+    void oneBeforeAWindowIsFound() {
+        house.gabled();
+        Opening window = sketch.window(house.wall(3000, 0), 500, 3000, 900, 1200);
+        sketch.run(new PlaceRoofPart(
+                Sketch.LAYER, new Vec(3000, -100), 70, 60, new RoofPart.Downpipe(Sketch.id("board"))));
+        String said = "DP1 runs down before the window %s.".formatted(window.mark());
+        assertThat(Findings.of(sketch.building())).extracting(Finding::sentence).contains(said);
+        sketch.run(new Move(List.of(pipes().getFirst().id()), new Vec(2800, 0)));
+        assertThat(Findings.of(sketch.building())).extracting(Finding::sentence).doesNotContain(said);
+    }
+
+    @Test
     void theRoofScheduleCountsThem() {
         Roof roof = hipped();
         sketch.run(drain(roof));
