@@ -40,8 +40,12 @@ public final class Undrawn {
      * @return what {@code drawing} makes, or the mark where that fails
      */
     public Group orMark(ElementId element, ElementId layer, String name, Vec at, Supplier<Group> drawing) {
-        return Failing.or(
-                drawing, name + " (" + element + ")", () -> new Group(element, layer, mark(name, at), List.of()));
+        return Failing.or(drawing, name + " (" + element + ")", () -> mark(element, layer, name, at));
+    }
+
+    /** The mark of what cannot be drawn. @param name how the drafter knows it; @param at about where it is */
+    public Group mark(ElementId element, ElementId layer, String name, Vec at) {
+        return new Group(element, layer, mark(name, at), List.of());
     }
 
     /** @return what {@code drawing} makes of the drawing that is looked at, or one mark with its name where that fails */
