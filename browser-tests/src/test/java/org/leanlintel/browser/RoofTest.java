@@ -132,7 +132,7 @@ class RoofTest extends NewProjectTest {
     @Test
     void aDormerIsCutIntoTheRoof() {
         roof();
-        drafter.button("Roof light, chimney, dormer").click();
+        drafter.button("Roof light, chimney, dormer, downpipe").click();
         drafter.field("Place").selectOption("A dormer");
         drafter.field("Width").first().fill("1200");
         drafter.field("Width").first().press("Enter");
@@ -145,6 +145,19 @@ class RoofTest extends NewProjectTest {
         JsonNode dormer = only("roofPart");
         assertThat(dormer.path("make").path("type").asString()).isEqualTo("dormer");
         assertThat(dormer.path("lengthMm").asDouble()).isEqualTo(700);
+    }
+
+    /** Those that its gutters need, in one click; another click finds that none is lacking. */
+    @Test
+    void downpipesArePlacedWhereTheyLack() {
+        roof();
+        select();
+        drafter.button("Place those it lacks").click();
+        drafter.expectUndo("downpipes on R1");
+        assertThat(drafter.button("DP1")).isVisible();
+        assertThat(only("roofPart").path("make").path("type").asString()).isEqualTo("downpipe");
+        drafter.button("Place those it lacks").click();
+        assertThat(footer()).containsText("R1 has the downpipes it needs.");
     }
 
     @Test

@@ -75,7 +75,8 @@ public record DrainRoof(ElementId roof, ElementId layer, double widthMm, double 
                         new RoofPart.Downpipe(material),
                         WorkState.NEW));
         if (put.isEmpty()) return Refusal.because("%s has the downpipes it needs.".formatted(of.mark()), roof);
-        return Change.to(model, "place %d downpipes on %s".formatted(put.size(), of.mark()), put, List.of());
+        String placed = put.size() == 1 ? "place a downpipe on %s" : "place " + put.size() + " downpipes on %s";
+        return Change.to(model, placed.formatted(of.mark()), put, List.of());
     }
 
     private List<Gutter.Spot> missing(Gutter gutter, JoinedRoof built, Rules.Drainage rule, Building building) {
