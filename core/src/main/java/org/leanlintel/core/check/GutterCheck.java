@@ -29,7 +29,8 @@ final class GutterCheck {
         Rules.Drainage rule = rules.drainage();
         List<Finding> findings = new ArrayList<>();
         for (Gutter gutter : Gutter.of(built)) {
-            int needs = gutter.needs(rule), has = pipes(gutter, built, building);
+            int needs = gutter.needs(rule),
+                    has = gutter.downpipes(built, building).size();
             if (has < needs)
                 findings.add(finding(
                         roof,
@@ -60,18 +61,6 @@ final class GutterCheck {
                 roof.storey(),
                 at,
                 ""));
-    }
-
-    /** How many downpipes stand under it. */
-    private static int pipes(Gutter gutter, JoinedRoof roof, Building building) {
-        int pipes = 0;
-        for (RoofPart p : building.model().all(RoofPart.class))
-            if (p.make() instanceof RoofPart.Downpipe
-                    && p.stays()
-                    && p.roof().equals(gutter.roof().roof().id())
-                    && Gutter.nearest(roof, p.at(), PlacedRoofPart.FROM_WALL_MM) instanceof Gutter.Spot spot
-                    && gutter.along(spot) != null) pipes++;
-        return pipes;
     }
 
     private static Finding finding(

@@ -1,6 +1,7 @@
 package org.leanlintel.core.geometry;
 
 import java.util.Collection;
+import java.util.List;
 
 /** An upright rectangle in millimetres. */
 public record Bounds(double minX, double minY, double maxX, double maxY) {
@@ -58,6 +59,11 @@ public record Bounds(double minX, double minY, double maxX, double maxY) {
 
     public boolean covers(Bounds other) {
         return minX <= other.minX && minY <= other.minY && maxX >= other.maxX && maxY >= other.maxY;
+    }
+
+    /** Counter-clockwise from the lower left. */
+    public List<Vec> corners() {
+        return List.of(new Vec(minX, minY), new Vec(maxX, minY), new Vec(maxX, maxY), new Vec(minX, maxY));
     }
 
     public double width() {

@@ -40,20 +40,12 @@ public record SheetArea(Bounds frame, Bounds block) {
                 && !block.meets(box);
     }
 
-    private static List<Vec> rectangle(Bounds b) {
-        return List.of(
-                new Vec(b.minX(), b.minY()),
-                new Vec(b.maxX(), b.minY()),
-                new Vec(b.maxX(), b.maxY()),
-                new Vec(b.minX(), b.maxY()));
-    }
-
     /** Round all there is to draw on, counter-clockwise. */
     public List<Vec> outline() {
         if (block.maxY() >= frame.maxY())
-            return rectangle(new Bounds(frame.minX(), frame.minY(), block.minX(), frame.maxY()));
+            return new Bounds(frame.minX(), frame.minY(), block.minX(), frame.maxY()).corners();
         if (block.minX() <= frame.minX())
-            return rectangle(new Bounds(frame.minX(), block.maxY(), frame.maxX(), frame.maxY()));
+            return new Bounds(frame.minX(), block.maxY(), frame.maxX(), frame.maxY()).corners();
         return List.of(
                 new Vec(frame.minX(), frame.minY()),
                 new Vec(block.minX(), frame.minY()),

@@ -83,7 +83,7 @@ record BodiesOf(ElementId element) implements Key<BodiesOf.Stands> {
                                 ? built.bodies(building)
                                 : List.of();
                     case Room r -> RoomCeiling.bodies(r, building);
-                    case Post p -> UnderRoofs.of(p, post(p, building), building);
+                    case Post p -> UnderRoofs.underRafters(p.storey(), post(p, building), building);
                     case null -> List.of();
                     default -> List.of();
                 });

@@ -15,7 +15,6 @@ import org.leanlintel.core.building.room.FloorAreas;
 import org.leanlintel.core.building.room.RoomSpace;
 import org.leanlintel.core.building.room.Rooms;
 import org.leanlintel.core.geometry.Area;
-import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Corner;
@@ -259,15 +258,7 @@ public final class Features {
     private static @Nullable Feature ceiling(Room room, Building building) {
         if (!(Rooms.in(building).of(room) instanceof RoomSpace space)) return null;
         StoreySpace on = building.space(room.storey());
-        return new Feature.Ledge(corners(space.bounds()), on.levelMm() + room.ceilingMm(on));
-    }
-
-    private static List<Vec> corners(Bounds b) {
-        return List.of(
-                new Vec(b.minX(), b.minY()),
-                new Vec(b.maxX(), b.minY()),
-                new Vec(b.maxX(), b.maxY()),
-                new Vec(b.minX(), b.maxY()));
+        return new Feature.Ledge(space.bounds().corners(), on.levelMm() + room.ceilingMm(on));
     }
 
     private static @Nullable Feature floor(Floor floor, Of level, Building building) {
@@ -275,7 +266,7 @@ public final class Features {
         if (area.isEmpty() || level != Of.TOP && level != Of.UNDERSIDE) return null;
         double top = building.space(floor.storey()).levelMm() + floor.stepMm();
         double thick = building.model().get(floor.buildUp(), BuildUp.class).thicknessMm();
-        return new Feature.Ledge(corners(area.bounds()), level == Of.TOP ? top : top - thick);
+        return new Feature.Ledge(area.bounds().corners(), level == Of.TOP ? top : top - thick);
     }
 
     private static @Nullable Feature ledge(Opening o, Of level, Building building) {

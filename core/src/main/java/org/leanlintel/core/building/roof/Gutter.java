@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Building;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.roof.RoofEdge;
 import org.leanlintel.core.roof.RoofShape;
@@ -169,6 +171,18 @@ public record Gutter(BuiltRoof roof, Area given, List<Run> runs, boolean closed)
             before += run.lengthMm();
         }
         return null;
+    }
+
+    /** How far from its beginning each downpipe stands that it has. @param roof whose gutter it is */
+    public List<Double> downpipes(JoinedRoof roof, Building building) {
+        List<Double> there = new ArrayList<>();
+        for (RoofPart p : building.model().all(RoofPart.class))
+            if (p.roof().equals(roof.built().roof().id())
+                    && p.stays()
+                    && p.make() instanceof RoofPart.Downpipe
+                    && nearest(roof, p.at(), PlacedRoofPart.FROM_WALL_MM) instanceof Spot spot
+                    && along(spot) instanceof Double along) there.add(along);
+        return there;
     }
 
     /** The effective area of the slopes that drain into it, m2. */

@@ -17,7 +17,6 @@ import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Ply;
-import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Room;
 
 /** The ceiling a room has of its own: its undersides over the plan, above the project's zero. Without any where it has none. */
@@ -102,19 +101,6 @@ public record RoomCeiling(List<Face> faces) {
                 height = next;
             }
         }
-        return underRoofs(room, bodies, building);
-    }
-
-    private static List<Body> underRoofs(Room room, List<Body> bodies, Building building) {
-        List<Body> left = bodies;
-        for (Roof roof : building.model().all(Roof.class)) {
-            if (!roof.storey().equals(room.storey())
-                    || !roof.stays()
-                    || !(building.get(new JoinedRoof.Of(roof.id())) instanceof JoinedRoof joined)) continue;
-            List<Body> cut = new ArrayList<>();
-            for (Body b : left) UnderRoofs.underRafters(b, joined, cut);
-            left = cut;
-        }
-        return left;
+        return UnderRoofs.underRafters(room.storey(), bodies, building);
     }
 }

@@ -12,7 +12,7 @@ import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
-import org.leanlintel.core.model.Post;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.StoreySpace;
@@ -55,11 +55,11 @@ public final class UnderRoofs {
         return left;
     }
 
-    /** A post under a roof of its storey ends under its rafters. */
-    public static List<Body> of(Post post, List<Body> bodies, Building building) {
+    /** What stands or hangs under the roofs of its storey, as a post or a ceiling, ends under their rafters. */
+    public static List<Body> underRafters(ElementId storey, List<Body> bodies, Building building) {
         List<Body> left = bodies;
         for (Roof roof : building.model().all(Roof.class)) {
-            if (!roof.storey().equals(post.storey()) || !roof.stays()) continue;
+            if (!roof.storey().equals(storey) || !roof.stays()) continue;
             JoinedRoof joined = building.get(new JoinedRoof.Of(roof.id()));
             if (joined == null) continue;
             List<Body> cut = new ArrayList<>();
@@ -69,7 +69,7 @@ public final class UnderRoofs {
         return left;
     }
 
-    static void underRafters(Body b, JoinedRoof joined, List<Body> left) {
+    private static void underRafters(Body b, JoinedRoof joined, List<Body> left) {
         Area bare = Area.of(b.outline());
         for (RoofShape.Face f : joined.faces()) {
             Area under = bare.and(f.plan());

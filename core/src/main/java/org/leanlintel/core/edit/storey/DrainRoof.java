@@ -9,7 +9,6 @@ import org.leanlintel.core.building.roof.BeforeOpenings;
 import org.leanlintel.core.building.roof.BuiltRoof;
 import org.leanlintel.core.building.roof.Gutter;
 import org.leanlintel.core.building.roof.JoinedRoof;
-import org.leanlintel.core.building.roof.PlacedRoofPart;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Marks;
 import org.leanlintel.core.edit.NewIds;
@@ -80,13 +79,7 @@ public record DrainRoof(ElementId roof, ElementId layer, double widthMm, double 
     }
 
     private List<Gutter.Spot> missing(Gutter gutter, JoinedRoof built, Rules.Drainage rule, Building building) {
-        List<Double> there = new ArrayList<>();
-        for (RoofPart p : building.model().all(RoofPart.class))
-            if (p.roof().equals(roof)
-                    && p.stays()
-                    && p.make() instanceof RoofPart.Downpipe
-                    && Gutter.nearest(built, p.at(), PlacedRoofPart.FROM_WALL_MM) instanceof Gutter.Spot s
-                    && gutter.along(s) instanceof Double along) there.add(along);
+        List<Double> there = gutter.downpipes(built, building);
         int lacks = gutter.needs(rule) - there.size();
         List<Gutter.Spot> made = new ArrayList<>();
         double length = gutter.lengthMm();

@@ -98,14 +98,7 @@ final class CrossedLeaders {
         Bounds b = lines.isEmpty()
                 ? new Bounds(0, 0, 0, 0)
                 : Bounds.of(lines.stream().flatMap(List::stream).toList());
-        return new Thing(
-                f.mark(),
-                closed(List.of(
-                        new Vec(b.minX(), b.minY()),
-                        new Vec(b.maxX(), b.minY()),
-                        new Vec(b.maxX(), b.maxY()),
-                        new Vec(b.minX(), b.maxY()))),
-                true);
+        return new Thing(f.mark(), closed(b.corners()), true);
     }
 
     /** Each pair once. */

@@ -45,13 +45,7 @@ final class MarginPainter {
     /** Fields are counted from the middle of each side, so that centring marks lie between two; A4 has them above and at the right. */
     private void zones() {
         Bounds outer = frame.grown(BORDER_MM);
-        pens.closed(
-                PenRole.SHEET_RULE,
-                List.of(
-                        new Vec(outer.minX(), outer.minY()),
-                        new Vec(outer.maxX(), outer.minY()),
-                        new Vec(outer.maxX(), outer.maxY()),
-                        new Vec(outer.minX(), outer.maxY())));
+        pens.closed(PenRole.SHEET_RULE, outer.corners());
         boolean small = Math.max(paper.widthMm(), paper.heightMm()) <= A4_HIGH_MM;
         List<Double> across = fields(paper.widthMm(), frame.minX(), frame.maxX());
         List<Double> down = fields(paper.heightMm(), frame.minY(), frame.maxY());

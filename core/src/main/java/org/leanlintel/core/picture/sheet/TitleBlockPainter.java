@@ -57,14 +57,14 @@ final class TitleBlockPainter {
     void paint() {
         for (TitleBlock.Part part : block.parts()) {
             Bounds box = box(part);
-            if (part.framed()) pens.closed(PenRole.SHEET_RULE, corners(box));
+            if (part.framed()) pens.closed(PenRole.SHEET_RULE, box.corners());
             switch (part.content()) {
                 case TitleBlock.Words w -> words(w, box);
                 case TitleBlock.Issues i -> issues(i.rows(), box);
                 case TitleBlock.Logo l -> logo(l, box);
             }
         }
-        pens.closed(PenRole.SHEET_FRAME, corners(area));
+        pens.closed(PenRole.SHEET_FRAME, area.corners());
     }
 
     /** On paper; what is held to the far end of a strip is measured from there. */
@@ -75,14 +75,6 @@ final class TitleBlockPainter {
         double left = fromRight ? area.maxX() - p.x() * narrower - wide : area.minX() + p.x() * narrower;
         double low = fromTop ? area.maxY() - p.y() * lower - high : area.minY() + p.y() * lower;
         return new Bounds(left, low, left + wide, low + high);
-    }
-
-    private static List<Vec> corners(Bounds b) {
-        return List.of(
-                new Vec(b.minX(), b.minY()),
-                new Vec(b.maxX(), b.minY()),
-                new Vec(b.maxX(), b.maxY()),
-                new Vec(b.minX(), b.maxY()));
     }
 
     /** Under the label, in the middle of what is left. */
