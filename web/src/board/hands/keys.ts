@@ -8,6 +8,8 @@ import { toolOf } from "../tools";
 
 const STARTS_ENTRY = /^[0-9.,'"-]$/;
 const FIELDS = "input, select, textarea";
+/** Fields without a text that could be copied or taken back by itself. */
+const CHOICES = "select, input[type=checkbox], input[type=radio]";
 
 let space = false;
 
@@ -45,7 +47,7 @@ function pressed(board: Board, e: KeyboardEvent): boolean {
   if (document.querySelector("[role=dialog], [role=menu]")) return false;
   if (!inEntry && target.closest(FIELDS)) {
     if (e.key === "Escape") target.blur();
-    return false;
+    if (!target.closest(CHOICES) || !(e.ctrlKey || e.metaKey)) return false;
   }
   if (e.ctrlKey || e.metaKey) return !(inEntry && isOfText(e.key)) && does(board, keyOf(e));
   const writing = toolOf(tool).writes?.(tool) === true;
