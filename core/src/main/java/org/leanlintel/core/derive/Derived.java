@@ -2,6 +2,7 @@ package org.leanlintel.core.derive;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -168,7 +169,7 @@ public final class Derived implements Reads {
 
     /** What the change that led here bears on, as far as it was known before and lies in what was laid out since. */
     public Set<Key<?>> reached() {
-        return Set.copyOf(reached);
+        return Collections.unmodifiableSet(reached);
     }
 
     private @Nullable Entry known(Key<?> key) {

@@ -135,6 +135,30 @@ public final class Area {
         return shape.covers(other.shape);
     }
 
+    /** Whether all of a box lies in it, edges included. */
+    public boolean covers(Bounds box) {
+        double inwards = Math.min(Tolerance.SAME_MM, Math.min(box.width(), box.height()) / 2);
+        return covers(box.centre()) && !hasEdgeIn(box.grown(-inwards));
+    }
+
+    /** Whether an edge of it passes through a box. */
+    private boolean hasEdgeIn(Bounds box) {
+        for (int i = 0; i < shape.getNumGeometries(); i++) {
+            if (!(shape.getGeometryN(i) instanceof Polygon polygon)) continue;
+            if (passes(polygon.getExteriorRing(), box)) return true;
+            for (int h = 0; h < polygon.getNumInteriorRing(); h++)
+                if (passes(polygon.getInteriorRingN(h), box)) return true;
+        }
+        return false;
+    }
+
+    private static boolean passes(LinearRing ring, Bounds box) {
+        Coordinate[] points = ring.getCoordinates();
+        for (int i = 1; i < points.length; i++)
+            if (box.isCrossedBy(points[i - 1].x, points[i - 1].y, points[i].x, points[i].y)) return true;
+        return false;
+    }
+
     /** Where it would balance; of nothing the origin. */
     public Vec centroid() {
         if (isEmpty()) return Vec.ORIGIN;
@@ -172,7 +196,7 @@ public final class Area {
 
     /** Whether it shares a point with some bounds. */
     public boolean meets(Bounds box) {
-        return shape.intersects(JTS.toGeometry(new Envelope(box.minX(), box.maxX(), box.minY(), box.maxY())));
+        return !isEmpty() && (hasEdgeIn(box) || covers(box.centre()));
     }
 
     /** Everything within {@code mm} of it, corners kept sharp. */

@@ -38,19 +38,17 @@ public record Bounds(double minX, double minY, double maxX, double maxY) {
 
     /** Whether a straight line between two points passes through it. */
     public boolean isCrossedBy(Vec from, Vec to) {
-        double enters = 0, leaves = 1;
-        double[] start = {from.x(), from.y()}, way = {to.x() - from.x(), to.y() - from.y()};
-        double[] low = {minX, minY}, high = {maxX, maxY};
-        for (int i = 0; i < 2; i++) {
-            if (way[i] == 0) {
-                if (start[i] < low[i] || start[i] > high[i]) return false;
-                continue;
-            }
-            double one = (low[i] - start[i]) / way[i], two = (high[i] - start[i]) / way[i];
-            enters = Math.max(enters, Math.min(one, two));
-            leaves = Math.min(leaves, Math.max(one, two));
-        }
-        return enters <= leaves;
+        return isCrossedBy(from.x(), from.y(), to.x(), to.y());
+    }
+
+    boolean isCrossedBy(double fromX, double fromY, double toX, double toY) {
+        if (Math.max(fromX, toX) < minX || Math.min(fromX, toX) > maxX) return false;
+        if (Math.max(fromY, toY) < minY || Math.min(fromY, toY) > maxY) return false;
+        double byX = toX - fromX, byY = toY - fromY;
+        double one = byX * (minY - fromY) - byY * (minX - fromX), two = byX * (minY - fromY) - byY * (maxX - fromX);
+        double three = byX * (maxY - fromY) - byY * (minX - fromX), four = byX * (maxY - fromY) - byY * (maxX - fromX);
+        boolean left = one > 0 && two > 0 && three > 0 && four > 0, right = one < 0 && two < 0 && three < 0 && four < 0;
+        return !left && !right;
     }
 
     public boolean covers(Vec point) {

@@ -55,7 +55,7 @@ public record Vec(double x, double y) {
     }
 
     public double length() {
-        return Math.hypot(x, y);
+        return Math.sqrt(x * x + y * y);
     }
 
     /** Whether the straight pieces from {@code a} to {@code b} and from {@code c} to {@code d} share a point; never where they run alongside. */
@@ -73,7 +73,8 @@ public record Vec(double x, double y) {
     }
 
     public double distanceTo(Vec other) {
-        return Math.hypot(x - other.x, y - other.y);
+        double across = x - other.x, up = y - other.y;
+        return Math.sqrt(across * across + up * up);
     }
 
     /** A quarter turn counter-clockwise. */

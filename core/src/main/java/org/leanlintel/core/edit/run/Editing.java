@@ -73,7 +73,7 @@ public final class Editing {
         return switch (held.outcome()) {
             case Refusal refusal -> new Result(refusal, building);
             case Change whole -> {
-                Result result = sound(whole, building);
+                Result result = sound(whole, building, held.after());
                 yield result.outcome() instanceof Refusal refusal
                                 && !held.gaveWay().isEmpty()
                         ? new Result(held.inTheWay(refusal, building.model()), building)
@@ -82,7 +82,8 @@ public final class Editing {
         };
     }
 
-    private static Result sound(Change change, Building building) {
+    /** @param known the building after the change, where that is worked out already */
+    private static Result sound(Change change, Building building, @Nullable Building known) {
         Model next = building.model().after(change);
         Refusal dangling = References.dangling(next, change);
         if (dangling != null) return new Result(dangling, building);
@@ -92,7 +93,7 @@ public final class Editing {
         if (taken != null) return new Result(taken, building);
         Refusal misplaced = PlacingSoundness.check(building.model(), next, change);
         if (misplaced != null) return new Result(misplaced, building);
-        Building after = building.after(change, next);
+        Building after = known != null ? known : building.after(change, next);
         Change joined = ManyArms.cutWhole(building, change, after);
         if (joined != change) after = building.after(joined, building.model().after(joined));
         Change placed = Following.places(building, joined, after);

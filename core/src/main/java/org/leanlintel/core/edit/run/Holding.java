@@ -27,8 +27,12 @@ import org.leanlintel.core.model.Wall;
  */
 public final class Holding {
 
-    /** What the edit comes to, and the walls that gave way to hold kept gaps. */
-    record Held(Outcome outcome, Set<ElementId> gaveWay) {
+    /**
+     * What the edit comes to, and the walls that gave way to hold kept gaps.
+     *
+     * @param after the building after it, where that is worked out already
+     */
+    record Held(Outcome outcome, Set<ElementId> gaveWay, @Nullable Building after) {
 
         /** A refusal of what comes of giving way, with the reason for that. */
         Refusal inTheWay(Refusal refusal, Model model) {
@@ -62,10 +66,12 @@ public final class Holding {
     static Held hold(Building before, Change change, @Nullable KeptGap asked) {
         boolean none = before.model().all(KeptGap.class).isEmpty()
                 && change.after().stream().noneMatch(KeptGap.class::isInstance);
-        if (none) return new Held(change, Set.of());
+        if (none) return new Held(change, Set.of(), null);
+        Building after = before.after(change, before.model().after(change));
+        if (broken(after, asked) == null) return new Held(change, Set.of(), after);
         Holding holding = new Holding(before, change, asked);
         Refusal refusal = holding.hold();
-        return new Held(refusal != null ? refusal : holding.steps.as(change.name()), holding.gaveWay);
+        return new Held(refusal != null ? refusal : holding.steps.as(change.name()), holding.gaveWay, null);
     }
 
     private @Nullable Refusal hold() {
@@ -96,24 +102,28 @@ public final class Holding {
     }
 
     private @Nullable KeptGap broken() {
-        for (KeptGap kept : steps.now().model().all(KeptGap.class)) if (isBroken(kept)) return kept;
-        return asked != null && isBroken(asked) ? asked : null;
+        return broken(steps.now(), asked);
     }
 
-    private boolean isBroken(KeptGap kept) {
-        return Math.abs(lacks(kept)) > Tolerance.SAME_MM;
+    private static @Nullable KeptGap broken(Building now, @Nullable KeptGap asked) {
+        for (KeptGap kept : now.model().all(KeptGap.class)) if (isBroken(kept, now)) return kept;
+        return asked != null && isBroken(asked, now) ? asked : null;
+    }
+
+    private static boolean isBroken(KeptGap kept, Building now) {
+        return Math.abs(lacks(kept, now)) > Tolerance.SAME_MM;
     }
 
     /** How much wider it would have to be; infinite where the walls no longer lie beside each other. */
-    private double lacks(KeptGap kept) {
-        Gaps.Measured now = Gaps.of(steps.now(), kept.gap(), kept.faces());
+    private static double lacks(KeptGap kept, Building building) {
+        Gaps.Measured now = Gaps.of(building, kept.gap(), kept.faces());
         return now == null ? Double.POSITIVE_INFINITY : kept.clearMm() - now.clearMm();
     }
 
     private @Nullable Refusal mend(KeptGap kept) {
         ElementId wall = kept.gap().wall(), other = kept.gap().other();
         boolean wallHeld = fixed.contains(wall), otherHeld = fixed.contains(other);
-        double lacks = lacks(kept);
+        double lacks = lacks(kept, steps.now());
         if (!Double.isFinite(lacks)) return parted(kept);
         if (wallHeld && otherHeld) return kept == asked ? heldApart(kept, lacks) : pulled(kept, lacks);
         SetGap mending = new SetGap(kept.gap(), kept.faces(), kept.clearMm(), wallHeld);

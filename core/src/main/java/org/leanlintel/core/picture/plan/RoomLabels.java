@@ -1,9 +1,9 @@
 package org.leanlintel.core.picture.plan;
 
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
@@ -12,7 +12,6 @@ import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.building.join.Strip;
 import org.leanlintel.core.building.room.RoomSpace;
 import org.leanlintel.core.building.room.Rooms;
-import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.BoxGrid;
 import org.leanlintel.core.geometry.NearestFirst;
@@ -36,8 +35,8 @@ final class RoomLabels {
 
     /** On paper: between places that are tried; how far outside its room a label goes; what lying in another room costs. */
     private static final double STEP = 3, OUTSIDE_STEP = 6, FURTHEST = 90, STRANGE = 60;
-    /** On paper: how much further round a room is looked where there was no place so far. */
-    private static final double FURTHER = 45;
+    /** On paper: how far round a room is looked at first. */
+    private static final double NEAR = 40;
     /** On paper: the dot at a leader's end, its distance from what stands in the room, and between places it is tried at. */
     private static final double DOT = 0.6, DOT_CLEAR = 1.4, DOT_STEP = 8;
     /** On paper: the squares that what is drawn round a room is looked up by. */
@@ -131,7 +130,7 @@ final class RoomLabels {
                     && may.test(box)
                     && space.bounds().covers(new Vec(box.minX(), box.minY()))
                     && space.bounds().covers(new Vec(box.maxX(), box.maxY()));
-            if (within && taken.isFree(box) && space.net().covers(area(box))) return at;
+            if (within && taken.isFree(box) && space.net().covers(box)) return at;
         }
         return null;
     }
@@ -142,13 +141,13 @@ final class RoomLabels {
         RoomLabel label = label(false, mark);
         Vec middle = space.net().middle(), best = middle, dot = middle;
         double least = Double.POSITIVE_INFINITY;
-        List<Vec> dots = dots();
-        Round round = new Round(space.bounds());
+        Round round = new Round(space.bounds().grown(NEAR * scale()));
+        List<Dot> dots = dots(round);
         for (Vec at : places(space.bounds().grown(FURTHEST * scale()), OUTSIDE_STEP)) {
             double cost = at.distanceTo(middle);
             if (cost >= least) break;
             Bounds box = label.boxAt(at);
-            while (!round.reach.covers(box)) round = new Round(round.reach.grown(FURTHER * scale()));
+            while (!round.reach.covers(box)) round = new Round(round.reach.grown(FURTHEST * scale()));
             if (round.drawn.isMetBy(box) || round.standsInAWall(box)) continue;
             if (round.isInARoom(at)) cost += STRANGE * scale();
             if (cost >= least) continue;
@@ -163,26 +162,31 @@ final class RoomLabels {
         return paint(label, best, dot);
     }
 
-    /** @param crossed how many drawn things and words it crosses */
-    private record Leader(Vec dot, int crossed) {}
+    /** @param crossed how many drawn things and words it crosses; @param cost for these and its length */
+    private record Leader(Vec dot, int crossed, double cost) {}
 
     /** Of all that end in the room, one that crosses least, and the shortest of those; null where each crosses more than some. */
-    private @Nullable Leader leader(Bounds box, List<Vec> dots, Round round, int most) {
-        Leader best = null;
-        double least = Double.POSITIVE_INFINITY;
-        for (Vec dot : dots) {
-            Vec from = nearest(box, dot);
-            double length = from.distanceTo(dot);
-            if (length >= least) continue;
-            int limit = (int) Math.min(most, (least - length) / (CROSSED * scale()));
-            int crossed = round.isFree(dot) ? 0 : 1;
-            if (crossed <= limit) crossed += round.drawn.crossed(from, dot, limit - crossed);
-            double cost = crossed * CROSSED * scale() + length;
-            if (crossed > limit || cost >= least) continue;
-            least = cost;
-            best = new Leader(dot, crossed);
+    private @Nullable Leader leader(Bounds box, List<Dot> dots, Round round, int most) {
+        Dot near = Collections.min(
+                dots, Comparator.comparingDouble(dot -> nearest(box, dot.at()).distanceTo(dot.at())));
+        Leader best = ending(near, box, round, most, Double.POSITIVE_INFINITY);
+        for (Dot dot : dots) {
+            Leader other = ending(dot, box, round, most, best == null ? Double.POSITIVE_INFINITY : best.cost());
+            if (other != null) best = other;
         }
         return best;
+    }
+
+    /** The leader that ends at a dot; null where it crosses more than {@code most}, or does not cost less than {@code least}. */
+    private @Nullable Leader ending(Dot dot, Bounds box, Round round, int most, double least) {
+        Vec from = nearest(box, dot.at());
+        double length = from.distanceTo(dot.at()), each = CROSSED * scale();
+        if (length >= least) return null;
+        int limit = (int) Math.min(most, (least - length) / each);
+        int crossed = dot.isFree() ? 0 : 1;
+        if (crossed <= limit) crossed += round.drawn.crossed(from, dot.at(), limit - crossed);
+        double cost = crossed * each + length;
+        return crossed > limit || cost >= least ? null : new Leader(dot.at(), crossed, cost);
     }
 
     private Bounds round(Vec dot) {
@@ -190,11 +194,17 @@ final class RoomLabels {
         return new Bounds(dot.x() - clear, dot.y() - clear, dot.x() + clear, dot.y() + clear);
     }
 
-    /** Where a leader may end: the middle of the room, and places all over it. */
-    private List<Vec> dots() {
-        List<Vec> dots = new ArrayList<>(List.of(space.net().middle()));
-        for (Vec at : new NearestFirst(space.net().middle(), space.bounds(), DOT_STEP * scale()))
-            if (space.net().covers(area(round(at)))) dots.add(at);
+    /** Where a leader may end. @param isFree whether nothing stands there */
+    private record Dot(Vec at, boolean isFree) {}
+
+    /** The middle of the room, and places all over it. */
+    private List<Dot> dots(Round round) {
+        Vec middle = space.net().middle();
+        List<Dot> dots = new ArrayList<>(List.of(new Dot(middle, !round.drawn.isMetBy(round(middle)))));
+        for (Vec at : new NearestFirst(middle, space.bounds(), DOT_STEP * scale())) {
+            Bounds end = round(at);
+            if (space.net().covers(end)) dots.add(new Dot(at, !round.drawn.isMetBy(end)));
+        }
         return dots;
     }
 
@@ -205,7 +215,6 @@ final class RoomLabels {
         final BoxGrid drawn;
         private final List<WallSolid> walls = new ArrayList<>();
         private final List<RoomSpace> rooms;
-        private final Map<Vec, Boolean> free = new HashMap<>();
 
         Round(Bounds reach) {
             this.reach = reach;
@@ -231,11 +240,6 @@ final class RoomLabels {
                                 .forEach(all::add);
         }
 
-        /** Whether nothing stands where a leader would end. */
-        boolean isFree(Vec dot) {
-            return free.computeIfAbsent(dot, d -> !drawn.isMetBy(round(d)));
-        }
-
         boolean isInARoom(Vec at) {
             return rooms.stream().anyMatch(r -> r.covers(at));
         }
@@ -250,10 +254,6 @@ final class RoomLabels {
     /** Places to try, the nearest to the middle of the room first. */
     private NearestFirst places(Bounds within, double step) {
         return new NearestFirst(space.net().middle(), within, step * scale());
-    }
-
-    private static Area area(Bounds box) {
-        return Area.rectangle(box.minX(), box.minY(), box.width(), box.height());
     }
 
     /** From the label's nearer side to a dot in the room. */

@@ -9,7 +9,6 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Side;
-import org.leanlintel.core.model.StairMake;
 import org.leanlintel.core.picture.Catch;
 import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Lettering;
@@ -33,10 +32,10 @@ final class StairPainter {
 
     /** On paper. */
     private static final double NUMBER_MM = 1.8, BESIDE_MM = 2.2, BREAK_MM = 1.2;
-    /** From the edge of a flight to the line of its handrail. */
-    private static final double RAIL_MM = 70;
 
     private final BuiltStair stair;
+
+    private final CutStair drawn;
     private final Look look;
     private final Lettering lettering;
     private final Pens pens;
@@ -44,7 +43,8 @@ final class StairPainter {
     private final Taken taken;
 
     /** @param taken by what is drawn besides; the box of its words is added */
-    StairPainter(BuiltStair stair, Look look, Lettering lettering, Taken taken) {
+    StairPainter(BuiltStair stair, CutStair drawn, Look look, Lettering lettering, Taken taken) {
+        this.drawn = drawn;
         this.taken = taken;
         this.stair = stair;
         this.look = look;
@@ -56,18 +56,13 @@ final class StairPainter {
     /** On the storey it starts from. */
     Group fromBelow() {
         double cut = look.cutMm() - look.on().levelMm();
-        Area below = belowCut(cut);
-        List<List<Vec>> lines = lines();
-        below.inside(lines).forEach(l -> pens.line(PenRole.STAIR, l));
-        below.outside(lines).forEach(l -> pens.line(PenRole.OVERHEAD, l));
+        drawn.below().forEach(l -> pens.line(PenRole.STAIR, l));
+        drawn.over().forEach(l -> pens.line(PenRole.OVERHEAD, l));
         breakLine(cut);
         walk("up %dR".formatted(stair.plan().sum().risers()), true);
         numbers(Area.NONE);
         landings();
-        Area open = stair.open();
-        if (!open.isEmpty())
-            for (List<Vec> ring : open.rings())
-                below.outside(List.of(ring)).forEach(l -> pens.line(PenRole.OVERHEAD, l));
+        drawn.voidEdges().forEach(l -> pens.line(PenRole.OVERHEAD, l));
         return group(stair.plan().outline());
     }
 
@@ -86,7 +81,7 @@ final class StairPainter {
         Area open = over.open(), hidden = over.hidden();
         Area seen = hidden.isEmpty() ? open : open.minus(hidden);
         if (seen.isEmpty()) return group(Area.NONE);
-        seen.inside(lines()).forEach(l -> pens.line(PenRole.STAIR, l));
+        seen.inside(drawn.lines()).forEach(l -> pens.line(PenRole.STAIR, l));
         for (List<Vec> ring : stair.open().rings())
             hidden.outside(over.drawn().outside(List.of(ring))).forEach(l -> pens.line(PenRole.EDGE, l));
         for (List<Vec> ring : over.balustrade().rings()) pens.line(PenRole.STAIR, ring);
@@ -95,73 +90,17 @@ final class StairPainter {
         return group(seen.and(stair.plan().outline()));
     }
 
-    /** What lies below the cut, of a stair from the storey drawn. */
-    Area belowCut(double cut) {
-        double rise = stair.plan().sum().riserMm();
-        List<Area> below = new ArrayList<>();
-        for (Flight f : stair.plan().flights()) {
-            double along = (cut / rise - f.first()) * stair.plan().sum().goingMm(), slant = slant();
-            List<Vec> ring = clipped(f, along - slant, along + slant);
-            if (ring.size() > 2) below.add(Area.of(ring));
-        }
-        for (Tread t : stair.plan().treads())
-            if (t.of() != Of.FLIGHT && t.number() * rise <= cut) below.add(Area.of(t.ring()));
-        return below.isEmpty() ? Area.NONE : Area.union(below);
-    }
-
-    private double slant() {
-        return stair.stair().widthMm() * 0.2;
-    }
-
-    /** A flight from its foot to a line across it, given where that meets its left and its right edge. */
-    private List<Vec> clipped(Flight f, double atLeft, double atRight) {
-        double w = stair.stair().widthMm(), length = f.lengthMm();
-        if (atLeft >= length && atRight >= length)
-            return List.of(f.at(0, w), f.at(length, w), f.at(length, 0), f.at(0, 0));
-        if (atLeft <= 0 && atRight <= 0) return List.of();
-        Area whole = Area.of(List.of(f.at(0, w), f.at(length, w), f.at(length, 0), f.at(0, 0)));
-        double far = -2 * length - 2 * w;
-        Area lower = Area.of(List.of(f.at(far, w), f.at(atRight, w), f.at(atLeft, 0), f.at(far, 0)));
-        Area both = whole.and(lower);
-        return both.isEmpty() ? List.of() : both.rings().getFirst();
-    }
-
-    private List<List<Vec>> lines() {
-        List<List<Vec>> lines = new ArrayList<>();
-        for (Riser r : stair.plan().risers()) lines.add(List.of(r.left(), r.right()));
-        double w = stair.stair().widthMm();
-        StairMake make = stair.stair().make();
-        for (Flight f : stair.plan().flights()) {
-            if (f.lengthMm() < 1) continue;
-            for (double across : List.of(0.0, w)) lines.add(List.of(f.at(0, across), f.at(f.lengthMm(), across)));
-            if (make.strings() == StairMake.Strings.CLOSED && make.stringMm() / scale > 0.4)
-                for (double across : List.of(make.stringMm(), w - make.stringMm()))
-                    lines.add(List.of(f.at(0, across), f.at(f.lengthMm(), across)));
-            for (double across : stair.railsAt(RAIL_MM, w - RAIL_MM))
-                lines.add(List.of(f.at(0, across), f.at(f.lengthMm(), across)));
-        }
-        for (Tread t : stair.plan().treads()) if (t.of() != Of.FLIGHT) lines.add(closed(t.ring()));
-        for (BuiltStair.Newel n : stair.newels()) lines.add(closed(n.ring()));
-        return lines;
-    }
-
-    private static List<Vec> closed(List<Vec> ring) {
-        List<Vec> closed = new ArrayList<>(ring);
-        closed.add(ring.getFirst());
-        return closed;
-    }
-
     /** Two lines aslant across the flight that is cut. */
     private void breakLine(double cut) {
         double rise = stair.plan().sum().riserMm(), w = stair.stair().widthMm(), over = w * 0.06;
         for (Flight f : stair.plan().flights()) {
             double along = (cut / rise - f.first()) * stair.plan().sum().goingMm();
-            if (along < -slant() || along > f.lengthMm() + slant()) continue;
+            if (along < -CutStair.slantMm(stair) || along > f.lengthMm() + CutStair.slantMm(stair)) continue;
             for (double shift : new double[] {0, BREAK_MM * scale})
                 pens.line(
                         PenRole.STAIR,
-                        f.at(along - slant() * (1 + 2 * over / w) + shift, -over),
-                        f.at(along + slant() * (1 + 2 * over / w) + shift, w + over));
+                        f.at(along - CutStair.slantMm(stair) * (1 + 2 * over / w) + shift, -over),
+                        f.at(along + CutStair.slantMm(stair) * (1 + 2 * over / w) + shift, w + over));
             return;
         }
     }

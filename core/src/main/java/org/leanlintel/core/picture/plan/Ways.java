@@ -39,10 +39,9 @@ final class Ways {
         List<Group> groups = new ArrayList<>();
         Area hidden = Area.NONE;
         for (BuiltStair s : here) {
-            StairPainter painter = new StairPainter(s, look, lettering, taken);
-            groups.add(orMark(s, undrawn, painter::fromBelow));
-            hidden = Area.union(
-                    List.of(hidden, painter.belowCut(look.cutMm() - look.on().levelMm())));
+            groups.add(orMark(s, undrawn, () -> painter(s, look, lettering, taken, building)
+                    .fromBelow()));
+            hidden = Area.union(List.of(hidden, cut(s, look, building).area()));
         }
         if (!fromBelow.isEmpty()) {
             ElementId storey = look.storey();
@@ -50,7 +49,8 @@ final class Ways {
             for (BuiltStair s : fromBelow) {
                 Area through = s.stair().stays() ? open : Area.union(List.of(open, s.open()));
                 StairPainter.Over over = new StairPainter.Over(through, drawn, hidden, Balustrade.of(s, building));
-                groups.add(orMark(s, undrawn, () -> new StairPainter(s, look, lettering, taken).fromAbove(over)));
+                groups.add(orMark(s, undrawn, () -> painter(s, look, lettering, taken, building)
+                        .fromAbove(over)));
             }
         }
         for (PlacedSteps s : PlacedSteps.on(look.storey(), building))
@@ -59,6 +59,15 @@ final class Ways {
                         s.steps().id(), s.steps().layer(), "Steps", s.at(), () -> new StepsPainter(s, look, lettering)
                                 .paint(taken)));
         return new Shows(groups, List.of(), taken.added());
+    }
+
+    private static StairPainter painter(BuiltStair s, Look look, Lettering lettering, Taken taken, Building building) {
+        return new StairPainter(s, cut(s, look, building), look, lettering, taken);
+    }
+
+    private static CutStair cut(BuiltStair s, Look look, Building building) {
+        double cut = look.cutMm() - look.on().levelMm();
+        return building.get(new CutStair.At(s.stair().id(), cut, look.drawing().scale()));
     }
 
     private static Group orMark(BuiltStair built, Undrawn undrawn, Supplier<Group> drawing) {
