@@ -187,6 +187,8 @@ export interface Making {
     readonly overhangMm: number;
     /** Of verges, where an edge is made one. */
     readonly vergeMm: number;
+    /** The same of parapets. */
+    readonly parapet: { readonly upMm: number; readonly copingMm: number; readonly fall: Pitch };
     /** Null for at the heads of walls. */
     readonly plateMm: number | null;
     readonly seatMm: number;

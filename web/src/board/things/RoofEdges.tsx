@@ -3,6 +3,7 @@ import { Choice, Row } from "../../ui/controls";
 import { LengthField } from "../fields/LengthField";
 import { PitchField } from "../fields/PitchField";
 import { useBoard, useBoardTools } from "../state/context";
+import type { Making } from "../state/state";
 
 type Rises = RoofEdge["rises"];
 
@@ -12,11 +13,13 @@ const KINDS: readonly (readonly [Rises["type"], string])[] = [
   ["halfHip", "Half hip"],
   ["broken", "Two slopes"],
   ["against", "Against a wall"],
+  ["parapet", "Parapet"],
 ];
 
 /** How steep the first slope of an edge is; of another where it has none. */
 export function pitchOf({ rises }: RoofEdge, otherwise: Pitch): Pitch {
   if (rises.type === "eaves" || rises.type === "halfHip") return rises.pitch;
+  if (rises.type === "parapet") return rises.fall.type === "fallsToIt" ? rises.fall.pitch : otherwise;
   return rises.type === "broken" ? rises.lower : otherwise;
 }
 
@@ -26,11 +29,12 @@ interface FieldsProps {
   readonly pitch: Pitch;
   readonly vergeMm: number;
   readonly eavesMm: number;
+  readonly parapet: Making["roof"]["parapet"];
   readonly onChange: (edge: RoofEdge) => void;
 }
 
 /** What one edge of a roof is. */
-export function EdgeFields({ edge, pitch, vergeMm, eavesMm, onChange }: FieldsProps) {
+export function EdgeFields({ edge, pitch, vergeMm, eavesMm, parapet, onChange }: FieldsProps) {
   const { rises } = edge;
   const rising = (next: Rises) => onChange({ ...edge, rises: next });
   const own = pitchOf(edge, pitch);
@@ -38,7 +42,14 @@ export function EdgeFields({ edge, pitch, vergeMm, eavesMm, onChange }: FieldsPr
     if (kind === "eaves") onChange({ ...edge, rises: { type: kind, pitch: own }, overhangMm: eavesMm });
     else if (kind === "verge") onChange({ ...edge, rises: { type: kind }, overhangMm: vergeMm });
     else if (kind === "against") onChange({ ...edge, rises: { type: kind }, overhangMm: 0 });
-    else if (kind === "halfHip")
+    else if (kind === "parapet") {
+      const { upMm, copingMm } = parapet;
+      onChange({
+        ...edge,
+        rises: { type: kind, upMm, copingMm, fall: { type: "fallsElsewhere" } },
+        overhangMm: 0,
+      });
+    } else if (kind === "halfHip")
       onChange({ ...edge, rises: { type: kind, uprightMm: 1500, pitch: own }, overhangMm: vergeMm });
     else {
       const lower: Pitch = { said: "DEGREES", value: 70 };
@@ -82,7 +93,40 @@ export function EdgeFields({ edge, pitch, vergeMm, eavesMm, onChange }: FieldsPr
           />
         </>
       )}
-      {rises.type !== "against" && (
+      {rises.type === "parapet" && (
+        <>
+          <LengthField
+            label="Wall above the plate"
+            mm={rises.upMm}
+            onChange={(upMm) => rising({ ...rises, upMm })}
+          />
+          <LengthField
+            label="Coping, thick"
+            mm={rises.copingMm}
+            onChange={(copingMm) => rising({ ...rises, copingMm })}
+          />
+          <Row label="The roof">
+            <Choice
+              value={rises.fall.type}
+              options={[
+                ["fallsElsewhere", "Falls elsewhere"],
+                ["fallsToIt", "Falls to it"],
+              ]}
+              onChange={(type) =>
+                rising({ ...rises, fall: type === "fallsToIt" ? { type, pitch: parapet.fall } : { type } })
+              }
+            />
+          </Row>
+          {rises.fall.type === "fallsToIt" && (
+            <PitchField
+              label="Pitch"
+              pitch={rises.fall.pitch}
+              onChange={(pitch) => rising({ ...rises, fall: { type: "fallsToIt", pitch } })}
+            />
+          )}
+        </>
+      )}
+      {rises.type !== "against" && rises.type !== "parapet" && (
         <LengthField
           label="Overhang"
           mm={edge.overhangMm}
@@ -144,6 +188,7 @@ export function RoofEdges({
                   edge={e.edge}
                   pitch={usual}
                   vergeMm={making.vergeMm}
+                  parapet={making.parapet}
                   eavesMm={roof.usual.rises.type === "eaves" ? roof.usual.overhangMm : making.overhangMm}
                   onChange={(edge) => change(e.along, edge)}
                 />

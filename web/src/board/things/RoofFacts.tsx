@@ -86,7 +86,7 @@ export function NewRoof({ making, set }: { making: Making; set: (change: Partial
   const { roof } = making;
   const change = (part: Partial<Making["roof"]>) => set({ roof: { ...roof, ...part } });
   return (
-    <Section title="New roof" words="hipped; edges are changed when it stands">
+    <Section title="New roof" words="hipped; edges become gables or parapets when it stands">
       <Row label="Over">
         <Choice
           value={roof.way}
@@ -128,6 +128,7 @@ export function RoofFacts({ roof }: { readonly roof: Roof }) {
         edge={roof.usual}
         pitch={pitchOf(roof.usual, making.pitch)}
         vergeMm={making.vergeMm}
+        parapet={making.parapet}
         eavesMm={making.overhangMm}
         onChange={(usual) => revise({ usual })}
       />

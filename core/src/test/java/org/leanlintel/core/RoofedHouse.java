@@ -15,6 +15,8 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Pitch;
 import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.takeoff.Table;
+import org.leanlintel.core.takeoff.Tables;
 
 /** The house of two storeys with a roof of 35 degrees, overhanging by 300: tiles 25, battens 25, rafters 150, a lining of 15. */
 public final class RoofedHouse {
@@ -87,6 +89,26 @@ public final class RoofedHouse {
         BuiltRoof built = sketch.building().get(new BuiltRoof.Of(roof.id()));
         assertThat(built).isNotNull();
         return built;
+    }
+
+    /** That of its roofs. */
+    public Table schedule() {
+        return schedule(sketch);
+    }
+
+    public static Table schedule(Sketch sketch) {
+        Drawing roofs = (Drawing) sketch.run(new AddDrawing(
+                        "Roofs",
+                        Drawing.Kind.ROOFS,
+                        Sketch.STOREY,
+                        Sketch.LENS,
+                        10,
+                        new Drawing.Whole(),
+                        new Drawing.All(),
+                        List.of()))
+                .after()
+                .getFirst();
+        return Tables.of(roofs, sketch.building());
     }
 
     /** Of the faces that look so, in degrees counter-clockwise from east. */

@@ -26,6 +26,7 @@ public final class UsualRules {
                         "75 mm/h",
                         "D1",
                         true),
+                new Rules.Upstand(150, "U1", true),
                 stairs);
     }
 }

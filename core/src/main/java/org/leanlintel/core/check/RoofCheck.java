@@ -9,13 +9,19 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.roof.BuiltRoof;
 import org.leanlintel.core.building.roof.BuiltTruss;
+import org.leanlintel.core.building.roof.PlateEdge;
+import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.Truss;
+import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.roof.RoofEdge;
 import org.leanlintel.core.roof.RoofShape;
 import org.leanlintel.core.roof.Solution;
 
@@ -39,8 +45,51 @@ final class RoofCheck {
                         none.at(),
                         List.of(roof.id()),
                         ""));
-            case RoofShape shape -> tooFlat(roof, shape, covering(built, building));
+            case RoofShape shape -> {
+                List<Finding> findings = tooFlat(roof, shape, covering(built, building));
+                findings.addAll(low(built, shape, building));
+                yield findings;
+            }
         };
+    }
+
+    /** Parapets that the roof comes too near to the top of. */
+    private static List<Finding> low(BuiltRoof built, RoofShape shape, Building building) {
+        List<Finding> findings = new ArrayList<>();
+        Rules.Upstand rule = building.model().get(Rules.ID, Rules.class).upstand();
+        LengthPrinter lengths =
+                LengthPrinter.ofScreen(building.model().settings().units());
+        for (int i = 0; i < built.eaves().size(); i++) {
+            PlateEdge plate = built.plate(i);
+            if (plate == null || !(plate.parapet() instanceof Roof.Parapet parapet)) continue;
+            double stands = built.parapetMm(plate, parapet)
+                    - highest(built, shape, built.eaves().get(i));
+            if (stands >= rule.leastMm() - Tolerance.SAME_MM) continue;
+            String over = plate.along().getFirst() instanceof Roof.OnWall w
+                            && building.model().find(w.wall()) instanceof Wall wall
+                    ? " over " + wall.mark()
+                    : "";
+            findings.add(finding(
+                    built.roof(),
+                    "The parapet of %s%s stands %s above the roof; %s is asked for."
+                            .formatted(built.roof().mark(), over, lengths.print(stands), lengths.print(rule.leastMm())),
+                    "Raise the parapet, or let the roof lie lower.",
+                    plate.from().plus(plate.to()).times(0.5),
+                    List.of(built.roof().id()),
+                    rule.sure() ? rule.source() : rule.source() + " (check)"));
+        }
+        return findings;
+    }
+
+    /** The highest place of a roof's covering along one edge. */
+    private static double highest(BuiltRoof built, RoofShape shape, RoofEdge edge) {
+        double highest = Double.NEGATIVE_INFINITY;
+        for (RoofShape.Face f : shape.faces())
+            for (List<Vec> ring : f.plan().rings())
+                for (Vec p : ring)
+                    if (Math.abs(edge.inwards().dot(p.minus(edge.from()))) < 1)
+                        highest = Math.max(highest, built.top(f).at(p));
+        return highest;
     }
 
     /** Trusses that cannot stand any more since their roof has changed. */

@@ -125,11 +125,10 @@ public final class SectionStrings {
             floors.add(new Hold.AtLevel(s.id(), Of.FLOOR));
         }
         floors.add(new Hold.AtLevel(storeys.getLast().id(), Of.HEADS));
-        Roof highest = highestRoof();
+        Hold highest = highestOfRoofs();
         if (highest != null) {
-            Hold ridge = new Hold.AtLevel(highest.id(), Of.RIDGE);
-            all.add(ridge);
-            floors.add(ridge);
+            all.add(highest);
+            floors.add(highest);
         }
         proposals.propose(UP, new Vec(outer - off(0), 0), all);
         proposals.propose(UP, new Vec(outer - off(1), 0), floors);
@@ -152,16 +151,18 @@ public final class SectionStrings {
                 : Double.POSITIVE_INFINITY;
     }
 
-    private @Nullable Roof highestRoof() {
-        Roof highest = null;
+    private @Nullable Hold highestOfRoofs() {
+        Hold highest = null;
         double most = Double.NEGATIVE_INFINITY;
-        for (Roof r : building.model().all(Roof.class))
-            if (r.stays()
-                    && Features.of(new Hold.AtLevel(r.id(), Of.RIDGE), building) instanceof Feature.Level ridge
-                    && ridge.mm() > most) {
-                most = ridge.mm();
-                highest = r;
+        for (Roof r : building.model().all(Roof.class)) {
+            if (!r.stays()) continue;
+            for (Of of : List.of(Of.RIDGE, Of.PARAPET)) {
+                Hold there = new Hold.AtLevel(r.id(), of);
+                if (!(Features.of(there, building) instanceof Feature.Level level) || level.mm() <= most) continue;
+                most = level.mm();
+                highest = there;
             }
+        }
         return highest;
     }
 

@@ -96,10 +96,11 @@ public sealed interface Hold {
             HEAD,
             /** Of the site. */
             GROUND,
-            /** Of a roof: its plates, its lowest eaves, its ridge; of the latter two the tops of rafters. */
+            /** Of a roof: its plates, its lowest eaves, its ridge, its highest parapet; of eaves and ridge the tops of rafters. */
             PLATE,
             EAVES,
-            RIDGE
+            RIDGE,
+            PARAPET
         }
     }
 }

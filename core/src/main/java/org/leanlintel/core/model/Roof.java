@@ -90,6 +90,14 @@ public record Roof(
         }
     }
 
+    /** Where the water goes of a roof that ends within a parapet. */
+    public sealed interface Fall {}
+
+    public record FallsElsewhere() implements Fall {}
+
+    /** A slope begins there. */
+    public record FallsToIt(Pitch pitch) implements Fall {}
+
     /** An edge that is not as usual. */
     public record OwnEdge(Along along, Edge edge) {}
 
@@ -118,6 +126,8 @@ public record Roof(
             raisedMm = Checks.between("How far a plate is raised", raisedMm, 0, 10_000);
             if (rises instanceof Against && overhangMm != 0)
                 throw new Unusable("A roof that lies against a wall has no overhang there.");
+            if (rises instanceof Parapet && overhangMm != 0)
+                throw new Unusable("A roof has no overhang where a parapet stands.");
         }
 
         /** Rise per run of its first slope; 0 where none begins at it. */
@@ -128,6 +138,7 @@ public record Roof(
                 case Verge v -> 0;
                 case HalfHip h -> 0;
                 case Against a -> 0;
+                case Parapet p -> p.fall() instanceof FallsToIt f ? f.pitch().tan() : 0;
             };
         }
 
@@ -140,6 +151,10 @@ public record Roof(
                 case Verge v -> "verge";
                 case HalfHip h -> "half hip, " + h.pitch().words();
                 case Against a -> "against a wall";
+                case Parapet p ->
+                    p.fall() instanceof FallsToIt f
+                            ? "parapet, falling to it at " + f.pitch().words()
+                            : "parapet";
             };
         }
     }
@@ -171,11 +186,24 @@ public record Roof(
     public record Against() implements Rises {}
 
     /**
+     * It ends within the wall below, which rises past it.
+     *
+     * @param upMm level, of the wall above the plate; @param copingMm how thick what covers it is; 0 for none
+     * @param fall where the water goes
+     */
+    public record Parapet(double upMm, double copingMm, Fall fall) implements Rises {
+        public Parapet {
+            upMm = Checks.between("A parapet's height", upMm, 50, 5000);
+            copingMm = Checks.between("A coping's thickness", copingMm, 0, 300);
+        }
+    }
+
+    /**
      * What finishes its edges.
      *
      * @param fasciaMm how high fascias and verge boards are; 0 for none
      * @param gutterMm how wide gutters are; 0 for none
-     * @param material of fascias, soffits and gutters
+     * @param material of fascias, soffits, gutters and copings
      */
     public record Trim(double fasciaMm, Soffit soffit, double gutterMm, ElementId material) {
         public Trim {

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param headroom what of a floor under slopes counts
  * @param foundations how deep they lie
  * @param drainage how much water gutters and downpipes take
+ * @param upstand how far parapets stand up
  * @param stairs what stairs have to keep to, a set of its own
  */
 public record Rules(
@@ -23,6 +24,7 @@ public record Rules(
         Headroom headroom,
         Foundations foundations,
         Drainage drainage,
+        Upstand upstand,
         StairRules stairs)
         implements Element.Sole {
 
@@ -35,7 +37,8 @@ public record Rules(
     }
 
     public Rules withStairs(StairRules other) {
-        return new Rules(id, name, clearances, escape, support, chimneys, headroom, foundations, drainage, other);
+        return new Rules(
+                id, name, clearances, escape, support, chimneys, headroom, foundations, drainage, upstand, other);
     }
 
     /**
@@ -126,6 +129,14 @@ public record Rules(
             leastThickMm = Checks.between("How thick foundations are", leastThickMm, 0, 5000);
             projectsAtMost = Checks.between("How far foundations reach out", projectsAtMost, 0, 10);
             belowGroundMm = Checks.between("How deep foundations lie", belowGroundMm, 0, 5000);
+            source = Checks.name("The source of a rule", source);
+        }
+    }
+
+    /** @param leastMm of a wall over the top of a roof that ends within it */
+    public record Upstand(double leastMm, String source, boolean sure) {
+        public Upstand {
+            leastMm = Checks.between("The least upstand of a rule", leastMm, 0, 2000);
             source = Checks.name("The source of a rule", source);
         }
     }

@@ -3,6 +3,7 @@ package org.leanlintel.core.takeoff;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.roof.JoinedRoof;
 import org.leanlintel.core.building.roof.PlateEdge;
@@ -111,6 +112,12 @@ final class RoofTable {
         return (high - low) * Math.hypot(1, f.tan()) / f.tan();
     }
 
+    private static boolean isAtParapet(JoinedRoof joined, Line l) {
+        return Stream.of(l.edge(), l.other())
+                .map(joined.built()::plate)
+                .anyMatch(p -> p != null && p.parapet() != null && !p.isEaves());
+    }
+
     private String lines(JoinedRoof joined, long downpipes) {
         List<String> told = new ArrayList<>();
         for (Kind kind : TOLD) {
@@ -120,15 +127,19 @@ final class RoofTable {
                     .sum();
             if (sum > 0) told.add(kind.name().toLowerCase(Locale.ROOT) + " " + lengths.print(sum));
         }
-        double eaves = 0, verge = 0;
+        double eaves = 0, verge = 0, parapet = 0;
         for (int i = 0; i < joined.built().eaves().size(); i++) {
             RoofEdge e = joined.built().eaves().get(i);
             PlateEdge plate = joined.built().plate(i);
             if (plate != null && plate.isEaves()) eaves += e.from().distanceTo(e.to());
+            if (plate != null && plate.parapet() != null)
+                parapet += plate.from().distanceTo(plate.to());
         }
-        for (Line l : joined.shape().lines()) if (l.kind() == RoofShape.Kind.VERGE) verge += l.trueMm();
+        for (Line l : joined.shape().lines())
+            if (l.kind() == RoofShape.Kind.VERGE && !isAtParapet(joined, l)) verge += l.trueMm();
         if (eaves > 0) told.add("eaves " + lengths.print(eaves));
         if (verge > 0) told.add("verge " + lengths.print(verge));
+        if (parapet > 0) told.add("parapet " + lengths.print(parapet));
         if (downpipes > 0) told.add(downpipes + (downpipes == 1 ? " downpipe" : " downpipes"));
         return String.join(", ", told);
     }

@@ -60,6 +60,7 @@ class FindingsTest {
                         new Rules.Headroom(1500, 2300, 0.75, "H1", true),
                         new Rules.Foundations(450, 150, 1, "F1", true),
                         new Rules.Drainage(List.of(), List.of(), 0, "", "none", true),
+                        new Rules.Upstand(150, "U1", true),
                         new StairRules("none", List.of())));
     }
 

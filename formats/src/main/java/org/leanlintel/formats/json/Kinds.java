@@ -111,6 +111,7 @@ public final class Kinds {
             Roof.Heel.class,
             Roof.Along.class,
             Roof.Rises.class,
+            Roof.Fall.class,
             Roof.Under.class,
             RoofPart.Make.class,
             Truss.Form.class,

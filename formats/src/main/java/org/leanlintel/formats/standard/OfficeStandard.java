@@ -208,7 +208,11 @@ public final class OfficeStandard {
             Roof.Trim trim,
             TrussMake truss,
             DownpipeMake downpipe,
+            ParapetMake parapet,
             String source) {}
+
+    /** What parapets usually are. @param upMm above the plate; @param fall of roofs that end in them */
+    public record ParapetMake(double upMm, double copingMm, Pitch fall, String source) {}
 
     /** How large downpipes usually are. @param depthMm away from the wall */
     public record DownpipeMake(double widthMm, double depthMm, String source) {}

@@ -57,12 +57,14 @@ final class RoofAnswers {
         double plan = shape.faces().stream().mapToDouble(f -> f.plan().mm2()).sum();
         double along =
                 shape.faces().stream().mapToDouble(RoofShape.Face::trueMm2).sum();
-        return List.of(
+        List<RoofFigure> figures = new ArrayList<>(List.of(
                 new RoofFigure("Plate", levels.print(built.plateMm())),
                 new RoofFigure("Eaves, top of rafters", levels.print(built.lowestEavesMm())),
-                new RoofFigure("Ridge, top of rafters", levels.print(built.ridgeMm())),
+                new RoofFigure("Highest, top of rafters", levels.print(built.ridgeMm())),
                 new RoofFigure("Slopes", Integer.toString(shape.faces().size())),
                 new RoofFigure("Area in plan", AreaPrinter.print(plan, units)),
-                new RoofFigure("Area along the slopes", AreaPrinter.print(along, units)));
+                new RoofFigure("Area along the slopes", AreaPrinter.print(along, units))));
+        for (double parapet : built.parapetsMm()) figures.add(3, new RoofFigure("Parapet", levels.print(parapet)));
+        return figures;
     }
 }

@@ -58,11 +58,7 @@ public final class Features {
                         level(s.name() + " wall heads", s.id(), Of.HEADS));
             case Floor f ->
                 List.of(level(f.mark() + " top", f.id(), Of.TOP), level(f.mark() + " underside", f.id(), Of.UNDERSIDE));
-            case Roof r ->
-                List.of(
-                        level("plate of " + r.mark(), r.id(), Of.PLATE),
-                        level("eaves of " + r.mark(), r.id(), Of.EAVES),
-                        level("ridge of " + r.mark(), r.id(), Of.RIDGE));
+            case Roof r -> ofRoof(r, building);
             case Room r ->
                 r.ceiling() instanceof Rise.Fixed
                         ? List.of(level("ceiling of " + r.name(), r.id(), Of.CEILING))
@@ -193,6 +189,16 @@ public final class Features {
         return new Feature.Edge(strip.at(place.applyAsDouble(placed), 0), level + o.sillMm(), level + o.headMm());
     }
 
+    private static List<Named> ofRoof(Roof r, Building building) {
+        List<Named> named = new ArrayList<>(List.of(
+                level("plate of " + r.mark(), r.id(), Of.PLATE), level("eaves of " + r.mark(), r.id(), Of.EAVES)));
+        if (building.get(new BuiltRoof.Of(r.id())) instanceof BuiltRoof built) {
+            named.add(level(built.highest(), r.id(), Of.RIDGE));
+            if (!built.parapetsMm().isEmpty()) named.add(level("parapet of " + r.mark(), r.id(), Of.PARAPET));
+        }
+        return named;
+    }
+
     private static @Nullable Feature roof(Roof roof, Of level, Building building) {
         BuiltRoof built = building.get(new BuiltRoof.Of(roof.id()));
         if (built == null || built.shape() == null) return null;
@@ -200,6 +206,10 @@ public final class Features {
             case PLATE -> new Feature.Level(built.plateMm());
             case EAVES -> new Feature.Level(built.lowestEavesMm());
             case RIDGE -> new Feature.Level(built.ridgeMm());
+            case PARAPET ->
+                built.parapetsMm().isEmpty()
+                        ? null
+                        : new Feature.Level(built.parapetsMm().last());
             default -> null;
         };
     }

@@ -2,6 +2,8 @@ package org.leanlintel.core.building.roof;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.SortedSet;
+import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.room.FloorAreas;
@@ -112,11 +114,31 @@ public record BuiltRoof(
         return eaves.get(edge).profile().startMm();
     }
 
+    /** The level of the top of a parapet's wall. */
+    public double parapetMm(PlateEdge edge, Roof.Parapet parapet) {
+        return plateMm + edge.edge().raisedMm() + parapet.upMm();
+    }
+
+    /** The levels that its parapets end at, copings included, from the lowest; none where it has none. */
+    public SortedSet<Double> parapetsMm() {
+        SortedSet<Double> tops = new TreeSet<>();
+        for (PlateEdge p : plate)
+            if (p.parapet() instanceof Roof.Parapet parapet && p.structureMm() > 0)
+                tops.add(parapetMm(p, parapet) + parapet.copingMm());
+        return tops;
+    }
+
+    /** What its highest place is called: its ridge, where it has one. */
+    public String highest() {
+        boolean ridged = shape() != null && shape().lines().stream().anyMatch(l -> l.kind() == RoofShape.Kind.RIDGE);
+        return (ridged ? "ridge" : "top") + " of " + roof.mark();
+    }
+
     /** Where its lowest rafters end. */
     public double lowestEavesMm() {
         double lowest = Double.POSITIVE_INFINITY;
         for (int i = 0; i < eaves.size(); i++)
-            if (plate(i) instanceof PlateEdge p && p.isEaves()) lowest = Math.min(lowest, eavesMm(i));
+            if (plate(i) instanceof PlateEdge p && p.slopes()) lowest = Math.min(lowest, eavesMm(i));
         return lowest;
     }
 
@@ -141,6 +163,7 @@ public record BuiltRoof(
             case Roof.HalfHip h -> h.pitch();
             case Roof.Verge v -> null;
             case Roof.Against a -> null;
+            case Roof.Parapet p -> p.fall() instanceof Roof.FallsToIt f ? f.pitch() : null;
         };
     }
 
@@ -164,7 +187,7 @@ public record BuiltRoof(
 
         List<RoofEdge> edges(List<PlateEdge> plate, EavesLine line) {
             double lowest = plate.stream()
-                    .filter(PlateEdge::isEaves)
+                    .filter(PlateEdge::slopes)
                     .mapToDouble(this::footMm)
                     .min()
                     .orElse(plateMm);
@@ -195,6 +218,8 @@ public record BuiltRoof(
                             h.pitch().tan());
                 case Roof.Verge v -> Profile.upright(lowest);
                 case Roof.Against a -> Profile.upright(lowest);
+                case Roof.Parapet p ->
+                    e.slopes() ? Profile.sloping(footMm(e), e.edge().tan()) : Profile.upright(lowest);
             };
         }
 
@@ -206,7 +231,7 @@ public record BuiltRoof(
                         case Roof.Seated s -> buildUp.structureMm() * Math.hypot(1, tan) - s.mm() * tan;
                         case Roof.Raised r -> r.mm();
                     };
-            return plateMm + e.edge().raisedMm() + heel - (e.edge().overhangMm() + e.facingMm()) * tan;
+            return plateMm + e.edge().raisedMm() + heel - (e.outMm() + e.facingMm()) * tan;
         }
     }
 }

@@ -33,7 +33,7 @@ record EavesLine(List<Side> sides) {
         List<Moved> moved = new ArrayList<>();
         for (int i = 0; i < plate.size(); i++) {
             PlateEdge e = plate.get(i);
-            moved.add(new Moved(i, e.from().along(e.inwards(), -e.edge().overhangMm()), e.direction()));
+            moved.add(new Moved(i, e.from().along(e.inwards(), -e.outMm()), e.direction()));
         }
         while (true) {
             EavesLine line = through(moved, plate);

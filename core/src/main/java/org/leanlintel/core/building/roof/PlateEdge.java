@@ -2,6 +2,8 @@ package org.leanlintel.core.building.roof;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Roof;
 
@@ -35,8 +37,31 @@ public record PlateEdge(List<Roof.Along> along, Vec from, Vec to, Roof.Edge edge
     private static final double IN_LINE_SINE = 1.7e-3;
 
     /** Whether a slope begins at it. */
-    public boolean isEaves() {
+    boolean slopes() {
         return edge.tan() > 0;
+    }
+
+    /** Whether a slope begins at it that drains over it. */
+    public boolean isEaves() {
+        return slopes() && parapet() == null;
+    }
+
+    /** The parapet that stands over it; null where none does. */
+    public Roof.@Nullable Parapet parapet() {
+        return edge.rises() instanceof Roof.Parapet p ? p : null;
+    }
+
+    /** How far the roof goes out from the wall's outer face; less than nothing where it ends within a parapet. */
+    double outMm() {
+        return parapet() == null ? edge.overhangMm() : -(facingMm + structureMm);
+    }
+
+    /** Whether it goes on in the next as one. */
+    boolean goesOnIn(PlateEdge next) {
+        return isInLineWith(next)
+                && edge.equals(next.edge)
+                && facingMm == next.facingMm
+                && Math.abs(outMm() - next.outMm()) <= Tolerance.SAME_MM;
     }
 
     /** This and the next, in line with it, as one. */

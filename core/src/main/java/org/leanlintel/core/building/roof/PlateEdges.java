@@ -115,17 +115,13 @@ final class PlateEdges {
         List<PlateEdge> joined = new ArrayList<>();
         for (PlateEdge e : edges) {
             PlateEdge last = joined.isEmpty() ? null : joined.getLast();
-            if (last != null && together(last, e)) joined.set(joined.size() - 1, last.with(e));
+            if (last != null && last.goesOnIn(e)) joined.set(joined.size() - 1, last.with(e));
             else joined.add(e);
         }
-        if (joined.size() > 1 && together(joined.getLast(), joined.getFirst())) {
+        if (joined.size() > 1 && joined.getLast().goesOnIn(joined.getFirst())) {
             PlateEdge last = joined.removeLast();
             joined.set(0, last.with(joined.getFirst()));
         }
         return joined;
-    }
-
-    private static boolean together(PlateEdge a, PlateEdge b) {
-        return a.isInLineWith(b) && a.edge().equals(b.edge()) && a.facingMm() == b.facingMm();
     }
 }

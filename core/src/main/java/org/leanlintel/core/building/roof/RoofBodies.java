@@ -57,6 +57,7 @@ public final class RoofBodies {
         RoofBodies made = new RoofBodies(built, joined.given(), building);
         for (Face f : joined.faces()) made.face(f);
         for (int i = 0; i < built.eaves().size(); i++) made.eaves(i);
+        for (Coping c : Coping.of(built)) made.trim(c.area(), Plane.level(c.lowMm()), Plane.level(c.highMm()));
         if (made.roof.under() instanceof Roof.LevelCeiling ceiling) made.ceiling(ceiling, joined.faces());
         return made.bodies;
     }

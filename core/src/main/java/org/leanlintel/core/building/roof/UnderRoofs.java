@@ -20,7 +20,7 @@ import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.roof.RoofShape;
 
 /**
- * Walls as the roofs over their storey leave them: those under eaves end at the plate, gables rise to the rafters, all others
+ * Walls as the roofs over their storey leave them: those under eaves end at the plate, gables rise to the rafters, parapets past them, all others
  * are cut by what lies over them, and rise to it where the roof itself closes the rooms.
  */
 public final class UnderRoofs {
@@ -87,7 +87,9 @@ public final class UnderRoofs {
         for (Body b : bodies) {
             if (on != null && on.isEaves())
                 underEaves(b, built.plateMm() + on.edge().raisedMm(), left);
-            else under(b, on, left);
+            else if (on != null && on.parapet() instanceof Roof.Parapet p)
+                under(b, null, rises(b) ? Plane.level(built.parapetMm(on, p)) : b.high(), left);
+            else under(b, on, b.high(), left);
         }
         return left;
     }
@@ -121,10 +123,11 @@ public final class UnderRoofs {
         else cut(b, b.outline(), plate, left);
     }
 
-    private void under(Body b, @Nullable PlateEdge on, List<Body> left) {
+    /** @param past where it ends that no roof lies over */
+    private void under(Body b, @Nullable PlateEdge on, Plane past, List<Body> left) {
         Bounds bounds = Bounds.of(b.outline());
         boolean up = rises(b) && (on == null ? built.roof().under() instanceof Roof.ItsUnderside : goesUp(on));
-        if (!up && b.highMm() <= lowestOver(bounds)) {
+        if (!up && past.equals(b.high()) && b.highMm() <= lowestOver(bounds)) {
             left.add(b);
             return;
         }
@@ -142,7 +145,7 @@ public final class UnderRoofs {
             bare = bare.minus(f.plan());
         }
         if (bare.mm2() < Tolerance.SLIVER_MM2) return;
-        for (List<Vec> ring : open(bare.ringsWithoutHoles())) add(b, ring, b.high(), left);
+        for (List<Vec> ring : open(bare.ringsWithoutHoles())) add(b, ring, past, left);
     }
 
     private static boolean goesUp(PlateEdge on) {

@@ -31,7 +31,8 @@ public final class HouseLevels {
             roofed = true;
             all.add(new Level(built.plateMm(), "plate of " + r.mark(), 2));
             all.add(new Level(built.lowestEavesMm(), "eaves of " + r.mark(), 1));
-            all.add(new Level(built.ridgeMm(), "ridge of " + r.mark(), 3));
+            all.add(new Level(built.ridgeMm(), built.highest(), 3));
+            for (double parapet : built.parapetsMm()) all.add(new Level(parapet, "parapet of " + r.mark(), 3));
         }
         if (!roofed) all.add(new Level(stack.getLast().topMm(), "wall heads", 2));
         if (groundMm != 0) all.add(new Level(groundMm, "ground", 3));

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.roof.BuiltRoof;
+import org.leanlintel.core.building.roof.Coping;
 import org.leanlintel.core.building.roof.JoinedRoof;
 import org.leanlintel.core.building.roof.PlateEdge;
 import org.leanlintel.core.building.roof.UnderSlopes;
@@ -104,7 +105,8 @@ final class RoofPainter {
 
     /** The walls that it stands on, dashed. */
     private void below() {
-        for (PlateEdge e : built.plate()) if (e.structureMm() > 0) pens.line(PenRole.OVERHEAD, e.from(), e.to());
+        for (PlateEdge e : built.plate())
+            if (e.structureMm() > 0 && e.parapet() == null) pens.line(PenRole.OVERHEAD, e.from(), e.to());
     }
 
     private void overhead(Building building) {
@@ -147,6 +149,7 @@ final class RoofPainter {
                     .inside(joined.given().rings())
                     .forEach(l -> pens.line(PenRole.ROOF, l));
         gutters(hiddenAtEaves);
+        for (Coping c : Coping.of(built)) hidden.outside(c.area().rings()).forEach(l -> pens.line(PenRole.ROOF, l));
         below();
         for (Face f : joined.faces()) {
             Area seen = f.plan().minus(hidden);

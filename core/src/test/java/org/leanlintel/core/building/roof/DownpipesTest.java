@@ -15,19 +15,16 @@ import org.leanlintel.core.check.Finding;
 import org.leanlintel.core.check.Findings;
 import org.leanlintel.core.edit.change.Delete;
 import org.leanlintel.core.edit.change.Move;
-import org.leanlintel.core.edit.drawing.AddDrawing;
 import org.leanlintel.core.edit.storey.DrainRoof;
 import org.leanlintel.core.edit.storey.PlaceRoofPart;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
-import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.StairRules;
-import org.leanlintel.core.takeoff.Tables;
 
 /**
  * A house of 6,000 by 4,000 with eaves all round, 300 out, at 35 degrees: 6.6 by 4.6 m in plan. A gutter of 100 takes 37 m2 to a
@@ -218,23 +215,8 @@ class DownpipesTest {
     void theRoofScheduleCountsThem() {
         Roof roof = hipped();
         sketch.run(drain(roof));
-        Drawing schedule = (Drawing) sketch.run(new AddDrawing(
-                        "Roofs",
-                        Drawing.Kind.ROOFS,
-                        Sketch.STOREY,
-                        Sketch.LENS,
-                        10,
-                        new Drawing.Whole(),
-                        new Drawing.All(),
-                        List.of()))
-                .after()
-                .getFirst();
-        assertThat(Tables.of(schedule, sketch.building())
-                        .rows()
-                        .getFirst()
-                        .cells()
-                        .get(6)
-                        .text())
-                .endsWith("2 downpipes");
+        String lengths =
+                RoofedHouse.schedule(sketch).rows().getFirst().cells().get(6).text();
+        assertThat(lengths).endsWith("2 downpipes");
     }
 }

@@ -24,7 +24,8 @@ public final class Upgrade {
             new ToVersion13(),
             new ToVersion14(),
             new ToVersion15(),
-            new ToVersion16());
+            new ToVersion16(),
+            new ToVersion17());
 
     /** The form that all steps lead to. */
     public static final int PRESENT = STEPS.size() + 1;
