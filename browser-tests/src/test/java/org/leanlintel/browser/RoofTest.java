@@ -57,6 +57,36 @@ class RoofTest extends NewProjectTest {
         assertThat(ridge()).isCloseTo(hipped, within(0.01));
     }
 
+    @Test
+    void anEdgeBecomesAParapet() {
+        roof();
+        select();
+        Locator figures = page.getByLabel("Figures of the roof");
+        assertThat(figures).not().containsText("Parapet");
+        Locator edge = page.getByLabel("Edges of the roof")
+                .getByRole(AriaRole.LISTITEM)
+                .first();
+        edge.getByRole(AriaRole.BUTTON).first().click();
+        edge.getByLabel("It is").selectOption("Parapet");
+        drafter.expectUndo("change roof R1");
+        assertThat(figures).containsText("Parapet");
+        assertThat(figures).containsText("Slopes3");
+        Locator up = edge.getByLabel("Wall above the plate");
+        up.fill("1 m");
+        up.press("Enter");
+        assertThat(up).hasValue("1000");
+        assertThat(only("roof")
+                        .path("own")
+                        .path(0)
+                        .path("edge")
+                        .path("rises")
+                        .path("upMm")
+                        .asDouble())
+                .isEqualTo(1000);
+        edge.getByLabel("The roof").selectOption("Falls to it");
+        assertThat(figures).containsText("Slopes4");
+    }
+
     private double ridge() {
         JsonNode roof = api.get("/roofs/" + only("roof").path("id").asString()).json();
         return Double.parseDouble(
