@@ -16,7 +16,8 @@ export function PictureSvg({ picture }: { readonly picture: Picture }) {
 
 function Drawn({ item, scale }: { readonly item: Item; readonly scale: number }) {
   if (item.type === "fill") return <path d={`${path(item.ring)}Z`} fill={item.tint} />;
-  if (item.type === "arc" || item.type === "text" || item.type === "traced") return null;
+  if (item.type === "arc" || item.type === "text" || item.type === "image" || item.type === "traced")
+    return null;
   const lines =
     item.type === "hatch" ? hatchLines(item) : item.type === "wave" ? [waveLine(item)] : item.lines;
   return (

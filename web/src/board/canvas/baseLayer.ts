@@ -1,8 +1,8 @@
 import type { Group } from "../../api/types";
 import { type Box, type Size, toScreen, type View } from "../state/view";
 import { boxOf } from "./boxes";
+import { imagesCome } from "./images";
 import { type Canvas, paint, paintTraced } from "./paint";
-import { pagesCome } from "./traced";
 
 /** How much further than the board the kept picture reaches on each side, as a part of the board. */
 const MARGIN = 0.25;
@@ -57,7 +57,7 @@ export class BaseLayer {
       made.ratio === on.ratio &&
       made.scale === on.scale &&
       made.hairlines === on.hairlines &&
-      made.pages === pagesCome()
+      made.pages === imagesCome()
     );
   }
 
@@ -88,7 +88,7 @@ export class BaseLayer {
     this.drawn = groups;
     this.lastView = on.view;
     const { view, size, ratio, scale, hairlines } = on;
-    this.made = { view, size, ratio, scale, hairlines, pages: pagesCome() };
+    this.made = { view, size, ratio, scale, hairlines, pages: imagesCome() };
   }
 
   private changes(on: Canvas, groups: ReadonlyMap<string, Group>): void {

@@ -43,6 +43,8 @@ function pointsOf(item: Item, scale: number): readonly Point[] {
         at(item.centre, item.radius, item.from + item.sweep),
         item.centre,
       ];
+    case "image":
+      return [item.at, [item.at[0] + item.widthMm, item.at[1] + item.heightMm]];
     case "traced":
       return [
         item.at,

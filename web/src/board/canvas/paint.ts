@@ -2,6 +2,7 @@ import type { Group, Item } from "../../api/types";
 import type { Size, View } from "../state/view";
 import { dashesMm } from "./dashes";
 import { hatchLines, waveLine } from "./hatches";
+import { imageAt } from "./images";
 import { pageImage } from "./traced";
 
 /** The inks of the board, as in the styles. */
@@ -42,6 +43,8 @@ function rankOf(item: Item): Rank | null {
       return "line";
     case "fill":
       return item.over ? "ground" : "fill";
+    case "image":
+      return "fill";
     case "text":
       return item.type;
     case "traced":
@@ -49,7 +52,7 @@ function rankOf(item: Item): Rank | null {
   }
 }
 
-type Drawn = Exclude<Item, { type: "text" | "traced" }>;
+type Drawn = Exclude<Item, { type: "text" | "traced" | "image" }>;
 
 function linesOf(item: Exclude<Drawn, { type: "arc" }>): readonly (readonly (readonly [number, number])[])[] {
   switch (item.type) {
@@ -135,7 +138,22 @@ export function paint(canvas: Canvas, groups: readonly Group[], manner: Manner):
 function draw(canvas: Canvas, item: Item, rank: Rank, manner: Manner): void {
   if (item.type === "fill") fill(canvas, item, manner);
   else if (item.type === "text") text(canvas, item, manner);
+  else if (item.type === "image") image(canvas, item);
   else if (item.type !== "traced") stroke(canvas, item, rank, manner);
+}
+
+/** Upright, though the plane's y grows upwards. */
+function image(
+  { context }: Canvas,
+  { address, at, widthMm, heightMm }: Extract<Item, { type: "image" }>,
+): void {
+  const dots = imageAt(address);
+  if (!dots) return;
+  context.save();
+  context.translate(at[0], at[1] + heightMm);
+  context.scale(1, -1);
+  context.drawImage(dots, 0, 0, widthMm, heightMm);
+  context.restore();
 }
 
 function inkOf(manner: Manner, own: string): string {

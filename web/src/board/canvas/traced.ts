@@ -1,41 +1,17 @@
 import { answerOf, api } from "../../api/client";
 import type { Catch, Group, Item, Segment } from "../../api/types";
+import { imageAt } from "./images";
 
 type Traced = Extract<Item, { type: "traced" }>;
 
-/** Pages of files to trace from. A file never changes, so each page is read once. */
-const images = new Map<string, HTMLImageElement | null>();
+/** Lines of pages to trace from. A file never changes, so each is read once. */
 const lines = new Map<string, readonly Segment[] | null>();
-const waiting = new Set<() => void>();
-let come = 0;
-
-/** How many pages' pictures have come so far. */
-export function pagesCome(): number {
-  return come;
-}
 
 const keyOf = (file: string, page: number) => `${file}/pages/${page}`;
 
-/** Hears when a page's picture has come. */
-export function onPageImage(hear: () => void): () => void {
-  waiting.add(hear);
-  return () => waiting.delete(hear);
-}
-
 /** The picture of a page; null until it has come. */
 export function pageImage(file: string, page: number): HTMLImageElement | null {
-  const key = keyOf(file, page);
-  const known = images.get(key);
-  if (known !== undefined) return known;
-  images.set(key, null);
-  const image = new Image();
-  image.onload = () => {
-    images.set(key, image);
-    come++;
-    for (const hear of waiting) hear();
-  };
-  image.src = `/api/v1/files/${key}/picture.png`;
-  return null;
+  return imageAt(`/api/v1/files/${keyOf(file, page)}/picture.png`);
 }
 
 /**

@@ -127,6 +127,7 @@ function touches(item: Item, p: ModelPoint, reach: number, scale: number): boole
       );
     case "hatch":
     case "wave":
+    case "image":
     case "traced":
       return false;
     case "text": {

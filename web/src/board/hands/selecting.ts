@@ -51,6 +51,7 @@ function linesOf(item: Items): readonly (readonly Point[])[] {
     case "hatch":
     case "wave":
     case "arc":
+    case "image":
     case "traced":
     case "text":
       return [];

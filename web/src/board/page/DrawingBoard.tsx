@@ -1,7 +1,7 @@
 import { type PointerEvent, useEffect, useRef } from "react";
 import type { End } from "../../api/types";
+import { onImage } from "../canvas/images";
 import { Redraw } from "../canvas/redraw";
-import { onPageImage } from "../canvas/traced";
 import { CATCHING } from "../catch/catching";
 import { gripAt } from "../catch/grips";
 import { spaceHeld } from "../hands/keys";
@@ -51,7 +51,7 @@ export function DrawingBoard() {
     });
     measure.observe(element);
     const stop = store.subscribe(later);
-    const stopHearing = onPageImage(later);
+    const stopHearing = onImage(later);
     Promise.all(["400 12px Drawing", "600 12px Drawing"].map((f) => document.fonts.load(f))).then(
       later,
       later,

@@ -202,6 +202,8 @@ function partName({ content }: BlockPart, index: number): string {
       ? content.label || content.text.split("\n")[0] || "empty"
       : content.type === "issues"
         ? "table of issues"
-        : "symbol";
+        : content.type === "image"
+          ? "picture"
+          : "symbol";
   return `${index + 1}: ${said}`;
 }

@@ -3,6 +3,7 @@ import { Accepted } from "../fields/Accepted";
 import { LengthField } from "../fields/LengthField";
 import { useBoard } from "../state/context";
 import { elementsOf } from "../state/state";
+import { BLANK, PictureField } from "./PictureField";
 import type { BlockPart, TitleBlock } from "./TitleBlockFacts";
 
 type Content = BlockPart["content"];
@@ -15,6 +16,7 @@ const KINDS = [
   ["words", "Words"],
   ["issues", "Table of issues"],
   ["logo", "A symbol of the project"],
+  ["image", "A picture"],
 ] as const;
 
 interface Props {
@@ -92,6 +94,9 @@ export function TitleBlockPart({ part, strip, onChange }: Props) {
           />
         </Row>
       )}
+      {content.type === "image" && (
+        <PictureField data={content.data} onChange={(data) => revise({ content: { ...content, data } })} />
+      )}
       {content.type === "logo" && (
         <Row label="Symbol">
           <Choice
@@ -107,6 +112,7 @@ export function TitleBlockPart({ part, strip, onChange }: Props) {
 
 function fresh(kind: Content["type"], symbol: string): Content {
   if (kind === "words") return { type: "words", label: "", text: "", letterMm: 3.5, strong: false };
+  if (kind === "image") return { type: "image", data: BLANK };
   return kind === "issues" ? { type: "issues", rows: 3 } : { type: "logo", symbol };
 }
 

@@ -5,6 +5,12 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -103,19 +109,49 @@ class SetOfSheetsTest {
         drafter.button("Copy the layout").click();
         assertThat(page.getByLabel("Register").getByLabel("Name", new Locator.GetByLabelOptions().setExact(true)))
                 .hasValue("Along the foot, 36 high, copy");
-        Object words = page.evaluate(
+        String words = printed("A-107");
+        org.assertj.core.api.Assertions.assertThat(words).contains("Plot 17");
+        for (int i = 0; i < 6; i++) drafter.press("Control+z");
+        assertThat(drafter.field("Layout")).hasValue("title-block-corner");
+    }
+
+    /** What is drawn of a sheet of the demo house, as JSON. */
+    private String printed(String number) {
+        return (String) page.evaluate(
                 """
-                async () => {
+                async (number) => {
                   const projects = await (await fetch('/api/v1/projects')).json();
                   const project = projects.find(p => p.name === 'Quarry Bank House').id;
                   const { elements } = await (await fetch(`/api/v1/projects/${project}/state`)).json();
-                  const sheet = elements.find(e => e.type === 'sheet' && e.number === 'A-107').id;
+                  const sheet = elements.find(e => e.type === 'sheet' && e.number === number).id;
                   const { picture } = await (await fetch(`/api/v1/projects/${project}/sheets/${sheet}/picture`)).json();
                   return JSON.stringify(picture);
-                }""");
-        org.assertj.core.api.Assertions.assertThat((String) words).contains("Plot 17");
-        for (int i = 0; i < 6; i++) drafter.press("Control+z");
-        assertThat(drafter.field("Layout")).hasValue("title-block-corner");
+                }""",
+                number);
+    }
+
+    /** The office's own logo from a file; what is none is said, and the one there stays. */
+    @Test
+    void aPictureIsPutIntoTheTitleBlock() throws IOException {
+        openSheet("A-107 Wall build-ups");
+        drafter.button("Change the layout").click();
+        drafter.button("Add a part").click();
+        drafter.field("Shows").selectOption("A picture");
+        drafter.expectUndo("change title block Corner, 180 by 72");
+        ByteArrayOutputStream logo = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(2000, 500, BufferedImage.TYPE_INT_RGB), "png", logo);
+        Locator file = page.getByLabel("File of the picture");
+        file.setInputFiles(new FilePayload("logo.png", "image/png", logo.toByteArray()));
+        assertThat(drafter.button("Choose another")).isVisible();
+        org.assertj.core.api.Assertions.assertThat(printed("A-107"))
+                .as("as wide as its part, in its proportions")
+                .containsPattern("\"address\":\"data:image/png;base64,[^\"]{100,}\"")
+                .contains("\"widthMm\":38.4,\"heightMm\":9.6");
+        file.setInputFiles(new FilePayload("notes.png", "image/png", "no picture".getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByText("notes.png is no picture that can be read")).isVisible();
+        assertThat(drafter.button("Choose another")).isVisible();
+        for (int i = 0; i < 3; i++) drafter.press("Control+z");
+        assertThat(page.getByLabel("File of the picture")).isHidden();
     }
 
     /** However far a wheel turns over the panel, the board stays where it is. */

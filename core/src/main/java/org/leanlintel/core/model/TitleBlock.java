@@ -123,6 +123,13 @@ public record TitleBlock(
         }
     }
 
+    /** A picture of dots, as large as the box allows. @param data as of {@link Raster} */
+    public record Image(String data) implements Content {
+        public Image {
+            Raster.of(data);
+        }
+    }
+
     /** A symbol of the project's, as the office's own, as large as the box allows. */
     public record Logo(ElementId symbol) implements Content {}
 }

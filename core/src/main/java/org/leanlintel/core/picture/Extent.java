@@ -25,6 +25,8 @@ public final class Extent {
                     case Item.Wave wave -> points.addAll(List.of(wave.from(), wave.to()));
                     case Item.Arc arc -> points.add(arc.centre());
                     case Item.Text text -> points.add(text.at());
+                    case Item.Image i ->
+                        points.addAll(List.of(i.at(), i.at().plus(new Vec(i.widthMm(), i.heightMm()))));
                     case Item.Traced t -> {}
                 }
             }

@@ -63,6 +63,7 @@ public final class InFrame {
             case Item.Text t -> {
                 if (region.keeps(t.at())) items.add(t);
             }
+            case Item.Image i -> items.add(i);
             case Item.Traced t -> items.add(t);
         }
     }

@@ -24,6 +24,7 @@ public sealed interface Item {
         return switch (this) {
             case Traced t -> Rank.TRACED;
             case Fill f -> f.over ? Rank.GROUND : Rank.FILL;
+            case Image i -> Rank.FILL;
             case Hatch h -> Rank.HATCH;
             case Wave w -> Rank.HATCH;
             case Strokes s -> s.role() == PenRole.HATCH ? Rank.HATCH : Rank.LINE;
@@ -42,6 +43,7 @@ public sealed interface Item {
         return switch (this) {
             case Traced t -> t;
             case Fill f -> f;
+            case Image i -> i;
             case Hatch h -> new Hatch(h.pen.inked(ink), h.rings, h.degrees, h.origin, h.pitch);
             case Wave w -> new Wave(w.pen.inked(ink), w.from, w.to, w.across, w.halves, w.steps);
             case Strokes s -> new Strokes(s.role, s.pen.inked(ink), s.lines);
@@ -56,6 +58,7 @@ public sealed interface Item {
                 switch (this) {
                     case Traced t -> "";
                     case Fill f -> "";
+                    case Image i -> "";
                     case Hatch h -> h.pen.ink();
                     case Wave w -> w.pen.ink();
                     case Strokes s -> s.pen.ink();
@@ -72,6 +75,7 @@ public sealed interface Item {
             case Arc a -> new Arc(a.role, pen, a.centre, a.radius, a.from, a.sweep);
             case Traced t -> t;
             case Fill f -> f;
+            case Image i -> i;
             case Hatch h -> h;
             case Wave w -> w;
             case Text t -> t;
@@ -87,6 +91,7 @@ public sealed interface Item {
     default @Nullable Item standing() {
         return switch (this) {
             case Fill f -> f.over ? f : new Fill(Inks.STANDING_TINT, f.ring);
+            case Image i -> i;
             case Hatch h -> null;
             case Wave w -> null;
             case Strokes s -> s.role == PenRole.HATCH ? null : inked(Inks.STANDING);
@@ -100,6 +105,7 @@ public sealed interface Item {
     default @Nullable Item going(Pen pen) {
         return switch (this) {
             case Fill f -> f.over ? f : null;
+            case Image i -> i;
             case Hatch h -> null;
             case Wave w -> null;
             case Strokes s -> s.role == PenRole.HATCH ? null : penned(pen);
@@ -228,6 +234,14 @@ public sealed interface Item {
         @Override
         public Traced placed(double factor, Vec by) {
             return new Traced(file, page, place(at, factor, by), widthMm * factor, heightMm * factor, angle, strength);
+        }
+    }
+
+    /** A picture of dots. @param address it within itself: {@code data:image/png;base64,...}; @param at its lower left corner */
+    record Image(String address, Vec at, double widthMm, double heightMm) implements Item {
+        @Override
+        public Image placed(double factor, Vec by) {
+            return new Image(address, place(at, factor, by), widthMm * factor, heightMm * factor);
         }
     }
 

@@ -35,6 +35,7 @@ final class DxfEntities {
             case Item.Strokes s -> s.lines().forEach(l -> line(s.pen(), l, layer));
             case Item.Arc arc -> arc(arc, layer);
             case Item.Text text -> text(text, layer);
+            case Item.Image never -> {}
             case Item.Traced never -> {}
         }
     }

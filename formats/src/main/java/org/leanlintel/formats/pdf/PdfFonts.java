@@ -9,7 +9,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
-/** The faces embedded in one document, each as a subset of the letters used. */
+/** The faces embedded in one document, each as a subset of the letters used, and its pictures of dots. */
 final class PdfFonts {
 
     /** Letters that one face can show. */
@@ -17,9 +17,15 @@ final class PdfFonts {
 
     private final PDDocument document;
     private final Map<Face, PDFont> loaded = new EnumMap<>(Face.class);
+    private final PdfImages images;
 
     PdfFonts(PDDocument document) {
         this.document = document;
+        images = new PdfImages(document);
+    }
+
+    PdfImages images() {
+        return images;
     }
 
     private PDFont font(Face face) throws IOException {

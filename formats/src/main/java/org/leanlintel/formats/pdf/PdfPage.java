@@ -10,6 +10,7 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.graphics.color.PDColor;
 import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceRGB;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentGroup;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.apache.pdfbox.util.Matrix;
@@ -89,6 +90,7 @@ final class PdfPage implements AutoCloseable {
             }
             case Item.Arc arc -> arc(arc);
             case Item.Text text -> text(text);
+            case Item.Image image -> image(image);
             case Item.Traced never -> {}
         }
     }
@@ -134,6 +136,25 @@ final class PdfPage implements AutoCloseable {
         path(fill.ring());
         out.closePath();
         out.fillAndStroke();
+        out.restoreGraphicsState();
+    }
+
+    /** One that cannot be read leaves its box, crossed out. */
+    private void image(Item.Image image) throws IOException {
+        float x = points(image.at().x()), y = points(image.at().y());
+        float wide = points(image.widthMm()), high = points(image.heightMm());
+        PDImageXObject read = fonts.images().of(image.address());
+        if (read != null) {
+            out.drawImage(read, x, y, wide, high);
+            return;
+        }
+        out.saveGraphicsState();
+        out.addRect(x, y, wide, high);
+        out.moveTo(x, y);
+        out.lineTo(x + wide, y + high);
+        out.moveTo(x, y + high);
+        out.lineTo(x + wide, y);
+        out.stroke();
         out.restoreGraphicsState();
     }
 

@@ -87,6 +87,18 @@ public final class SvgWriter {
             case Item.Strokes s -> lines(s.pen(), s.lines());
             case Item.Arc arc -> arc(arc);
             case Item.Text text -> text(text);
+            case Item.Image i ->
+                out.append("<image href=\"")
+                        .append(i.address())
+                        .append("\" x=\"")
+                        .append(mm(i.at().x()))
+                        .append("\" y=\"")
+                        .append(mm(height - i.at().y() - i.heightMm()))
+                        .append("\" width=\"")
+                        .append(mm(i.widthMm()))
+                        .append("\" height=\"")
+                        .append(mm(i.heightMm()))
+                        .append("\"/>\n");
             case Item.Traced never -> {}
         }
     }

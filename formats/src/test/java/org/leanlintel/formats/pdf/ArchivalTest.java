@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.ByteArrayInputStream;
 import java.util.ArrayList;
 import java.util.List;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.geometry.Vec;
@@ -34,11 +33,6 @@ class ArchivalTest {
     private final Model model = HeronPointCabin.draw();
     private final Building building = Building.of(model);
 
-    @BeforeAll
-    static void validators() {
-        VeraGreenfieldFoundryProvider.initialise();
-    }
-
     private Picture picture(ElementId drawing) {
         return DrawingPicture.of(building, drawing, DrawingLettering.get()).picture();
     }
@@ -47,12 +41,13 @@ class ArchivalTest {
         return SheetPicture.of(sheet, model, this::picture, DrawingLettering.get(), TitleFacts.printed("2026-01-05"));
     }
 
-    private static List<String> broken(byte[] pdf) throws Exception {
+    static List<String> broken(byte[] pdf) throws Exception {
+        VeraGreenfieldFoundryProvider.initialise();
         try (PDFAParser parser =
                         Foundries.defaultInstance().createParser(new ByteArrayInputStream(pdf), PDFAFlavour.PDFA_2_B);
                 PDFAValidator validator = Foundries.defaultInstance().createValidator(PDFAFlavour.PDFA_2_B, false)) {
             ValidationResult result = validator.validate(parser);
-            assertThat(result.getTotalAssertions()).as("it was looked at").isGreaterThan(1000);
+            assertThat(result.getTotalAssertions()).as("it was looked at").isGreaterThan(200);
             return result.getTestAssertions().stream()
                     .map(a -> a.getRuleId().getClause() + " " + a.getMessage())
                     .distinct()

@@ -7,9 +7,11 @@ import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Raster;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.TitleBlock;
 import org.leanlintel.core.picture.BrokenLines;
+import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Lettering.Align;
 import org.leanlintel.core.picture.Pens;
@@ -62,6 +64,7 @@ final class TitleBlockPainter {
                 case TitleBlock.Words w -> words(w, box);
                 case TitleBlock.Issues i -> issues(i.rows(), box);
                 case TitleBlock.Logo l -> logo(l, box);
+                case TitleBlock.Image i -> image(Raster.of(i.data()), box);
             }
         }
         pens.closed(PenRole.SHEET_FRAME, area.corners());
@@ -152,10 +155,20 @@ final class TitleBlockPainter {
         }
     }
 
+    private void image(Raster raster, Bounds box) {
+        double wide = raster.widthDots(), high = raster.heightDots(), factor = factor(wide, high, box);
+        Vec at = box.centre().plus(new Vec(-wide / 2, -high / 2).times(factor));
+        pens.add(new Item.Image(raster.address(), at, wide * factor, high * factor));
+    }
+
+    /** How much larger something is drawn so that it fills a box. */
+    private static double factor(double wide, double high, Bounds box) {
+        return Math.min((box.width() - 2 * TIGHT_MM) / wide, (box.height() - 2 * TIGHT_MM) / high);
+    }
+
     private void logo(TitleBlock.Logo logo, Bounds box) {
         if (!(model.find(logo.symbol()) instanceof Symbol symbol)) return;
-        double wide = symbol.width().usualMm(), deep = symbol.depth().usualMm();
-        double factor = Math.min((box.width() - 2 * TIGHT_MM) / wide, (box.height() - 2 * TIGHT_MM) / deep);
+        double wide = symbol.width().usualMm(), deep = symbol.depth().usualMm(), factor = factor(wide, deep, box);
         Vec by = box.centre().plus(new Vec(-wide / 2, deep / 2).times(factor));
         SymbolLines drawn = SymbolLines.of(SymbolPicture.placed(symbol, wide, deep));
         for (SymbolLines.Line line : drawn.lines())

@@ -212,6 +212,23 @@ class TitleBlockTest {
                 .isInstanceOf(Refusal.class);
     }
 
+    /** 640 by 200 dots: as wide as the box but for 0.8 at either side. */
+    @Test
+    void aPictureFillsItsBoxInItsOwnProportions() {
+        String dots = "iVBORw0KGgoAAAANSUhEUgAAAoAAAADIAAAAAAA=";
+        lay(TitleBlock.Place.CORNER, 60, 40, box(0, 0, 60, 40, false, new TitleBlock.Image(dots)));
+        Item.Image drawn = printed().groups().getLast().items().stream()
+                .filter(Item.Image.class::isInstance)
+                .map(Item.Image.class::cast)
+                .findFirst()
+                .orElseThrow();
+        assertThat(drawn.widthMm()).isCloseTo(58.4, within(1e-9));
+        assertThat(drawn.heightMm()).isCloseTo(18.25, within(1e-9));
+        assertThat(drawn.at().plus(new Vec(29.2, 9.125)).distanceTo(new Vec(380, 30)))
+                .isLessThan(1e-9);
+        assertThat(drawn.address()).isEqualTo("data:image/png;base64," + dots);
+    }
+
     @Test
     void aCopyIsMadeAndTheOneInUseIsNotDeleted() {
         TitleBlock copy = (TitleBlock) sketch.run(new AddTitleBlock(TitleBlock.USUAL, "Corner, ours"))
