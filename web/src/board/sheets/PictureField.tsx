@@ -1,5 +1,5 @@
 import { useRef, useState } from "react";
-import { Button, Row } from "../../ui/controls";
+import { Button } from "../../ui/controls";
 
 /** One clear dot: what a picture is before one is chosen. */
 export const BLANK =
@@ -28,9 +28,9 @@ export function PictureField({ data, onChange }: Props) {
   };
   return (
     <>
-      <Row label="Picture">
-        <Button onClick={() => files.current?.click()}>{data === BLANK ? "Choose" : "Choose another"}</Button>
-      </Row>
+      <Button className="my-1" onClick={() => files.current?.click()}>
+        {data === BLANK ? "Choose a picture" : "Choose another picture"}
+      </Button>
       <input
         ref={files}
         type="file"

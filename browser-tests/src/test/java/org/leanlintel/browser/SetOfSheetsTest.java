@@ -142,14 +142,14 @@ class SetOfSheetsTest {
         ImageIO.write(new BufferedImage(2000, 500, BufferedImage.TYPE_INT_RGB), "png", logo);
         Locator file = page.getByLabel("File of the picture");
         file.setInputFiles(new FilePayload("logo.png", "image/png", logo.toByteArray()));
-        assertThat(drafter.button("Choose another")).isVisible();
+        assertThat(drafter.button("Choose another picture")).isVisible();
         org.assertj.core.api.Assertions.assertThat(printed("A-107"))
                 .as("as wide as its part, in its proportions")
                 .containsPattern("\"address\":\"data:image/png;base64,[^\"]{100,}\"")
                 .contains("\"widthMm\":38.4,\"heightMm\":9.6");
         file.setInputFiles(new FilePayload("notes.png", "image/png", "no picture".getBytes(StandardCharsets.UTF_8)));
         assertThat(page.getByText("notes.png is no picture that can be read")).isVisible();
-        assertThat(drafter.button("Choose another")).isVisible();
+        assertThat(drafter.button("Choose another picture")).isVisible();
         for (int i = 0; i < 3; i++) drafter.press("Control+z");
         assertThat(page.getByLabel("File of the picture")).isHidden();
     }
