@@ -13,6 +13,7 @@ import org.leanlintel.core.building.body.Bodies;
 import org.leanlintel.core.building.join.Strip;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Pick;
+import org.leanlintel.core.edit.drawing.DrawSection;
 import org.leanlintel.core.edit.opening.PlaceOpening;
 import org.leanlintel.core.edit.run.Editing;
 import org.leanlintel.core.edit.wall.DrawWalls;
@@ -235,6 +236,15 @@ public final class Sketch {
         if (!(tryRun(edit) instanceof Refusal refusal)) return fail("not refused: " + edit);
         if (model() != before) fail("refused, and yet something changed: " + edit);
         return refusal.sentence();
+    }
+
+    /** Draws a section at 1:50. @param beyondMm how far behind it things are seen */
+    public ElementId section(Vec from, Vec to, Side looking, double beyondMm) {
+        return run(new DrawSection(STOREY, LAYER, from, to, looking, beyondMm, LENS, 50)).after().stream()
+                .filter(Drawing.class::isInstance)
+                .findFirst()
+                .orElseThrow()
+                .id();
     }
 
     /** A shell of 290 with its outer face on a rectangle from the origin: walls to the west, north, east and south. */

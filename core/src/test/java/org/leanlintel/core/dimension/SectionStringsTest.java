@@ -10,10 +10,8 @@ import org.leanlintel.core.HouseOfTwo;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.building.feature.HeldPoints;
 import org.leanlintel.core.edit.dimension.DimensionPlan;
-import org.leanlintel.core.edit.drawing.DrawSection;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.DimensionString;
-import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Site;
@@ -30,22 +28,7 @@ class SectionStringsTest {
     /** From the south up, looking east: the south wall lies to the right. */
     private ElementId section() {
         sketch.window(house.shell.get(3), 2500, 1000, 900, 1200);
-        return sketch
-                .run(new DrawSection(
-                        Sketch.STOREY,
-                        Sketch.LAYER,
-                        new Vec(3000, -500),
-                        new Vec(3000, 4500),
-                        Side.RIGHT,
-                        20_000,
-                        Sketch.LENS,
-                        50))
-                .after()
-                .stream()
-                .filter(Drawing.class::isInstance)
-                .findFirst()
-                .orElseThrow()
-                .id();
+        return sketch.section(new Vec(3000, -500), new Vec(3000, 4500), Side.RIGHT, 20_000);
     }
 
     private DimensionPlan command(ElementId section, Facing... sides) {

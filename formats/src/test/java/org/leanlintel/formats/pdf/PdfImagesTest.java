@@ -40,9 +40,9 @@ class PdfImagesTest {
 
     private static byte[] png() throws Exception {
         BufferedImage dots = new BufferedImage(40, 20, BufferedImage.TYPE_INT_ARGB);
-        Graphics2D pen = dots.createGraphics();
-        pen.setColor(Color.RED);
-        pen.fillRect(0, 0, 20, 20);
+        Graphics2D graphics = dots.createGraphics();
+        graphics.setColor(Color.RED);
+        graphics.fillRect(0, 0, 20, 20);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         ImageIO.write(dots, "png", out);
         return out.toByteArray();

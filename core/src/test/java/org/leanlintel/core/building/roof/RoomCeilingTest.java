@@ -19,13 +19,11 @@ import org.leanlintel.core.building.room.RoomSpace;
 import org.leanlintel.core.building.room.Rooms;
 import org.leanlintel.core.edit.change.Delete;
 import org.leanlintel.core.edit.change.Revise;
-import org.leanlintel.core.edit.drawing.DrawSection;
 import org.leanlintel.core.edit.room.NameRoom;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Does;
-import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Pitch;
@@ -150,22 +148,7 @@ class RoomCeilingTest {
         assertThat(Features.of(new Hold.AtLevel(room.id(), Hold.AtLevel.Of.CEILING), sketch.building()))
                 .isInstanceOfSatisfying(
                         Feature.Ledge.class, l -> assertThat(l.mm()).isEqualTo(2200));
-        ElementId section = sketch
-                .run(new DrawSection(
-                        Sketch.STOREY,
-                        Sketch.LAYER,
-                        new Vec(3000, -500),
-                        new Vec(3000, 4500),
-                        Side.RIGHT,
-                        0,
-                        Sketch.LENS,
-                        50))
-                .after()
-                .stream()
-                .filter(Drawing.class::isInstance)
-                .findFirst()
-                .orElseThrow()
-                .id();
+        ElementId section = sketch.section(new Vec(3000, -500), new Vec(3000, 4500), Side.RIGHT, 0);
         double filled =
                 DrawingPicture.of(sketch.building(), section, new Lettering(Map.of(), Map.of(), 0.5, 0.7))
                         .picture()

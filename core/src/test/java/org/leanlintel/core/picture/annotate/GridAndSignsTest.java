@@ -15,13 +15,11 @@ import org.leanlintel.core.edit.change.Move;
 import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.dimension.DrawString;
 import org.leanlintel.core.edit.drawing.DrawGrid;
-import org.leanlintel.core.edit.drawing.DrawSection;
 import org.leanlintel.core.edit.note.PlaceSign;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Does;
-import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.GridLine;
@@ -142,22 +140,7 @@ class GridAndSignsTest {
                 List.of(4800.0));
         List<GridLine> lines =
                 sketch.run(across).after().stream().map(GridLine.class::cast).toList();
-        ElementId section = sketch
-                .run(new DrawSection(
-                        Sketch.STOREY,
-                        Sketch.LAYER,
-                        new Vec(3000, -500),
-                        new Vec(3000, 5300),
-                        Side.RIGHT,
-                        20_000,
-                        Sketch.LENS,
-                        50))
-                .after()
-                .stream()
-                .filter(Drawing.class::isInstance)
-                .findFirst()
-                .orElseThrow()
-                .id();
+        ElementId section = sketch.section(new Vec(3000, -500), new Vec(3000, 5300), Side.RIGHT, 20_000);
         DimensionString s = string(section, EAST, new Vec(0, -600), on(lines.get(0)), on(lines.get(1)));
         assertThat(words(section, s.id())).containsExactly("4800");
     }

@@ -14,14 +14,12 @@ import org.leanlintel.core.edit.change.Delete;
 import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.dimension.DrawString;
 import org.leanlintel.core.edit.drawing.DrawGrid;
-import org.leanlintel.core.edit.drawing.DrawSection;
 import org.leanlintel.core.edit.note.Picked;
 import org.leanlintel.core.edit.note.PlaceNote;
 import org.leanlintel.core.edit.room.NameRoom;
 import org.leanlintel.core.edit.storey.ReviseStorey;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Annotation;
-import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.GridLine;
@@ -56,22 +54,7 @@ class AnnotatedSectionTest {
     private final Opening window = sketch.window(house.shell.get(3), 2500, 1000, 900, 1200);
 
     /** Through the window, from the south up, looking east: the south wall lies to the right. */
-    private final ElementId section = sketch
-            .run(new DrawSection(
-                    Sketch.STOREY,
-                    Sketch.LAYER,
-                    new Vec(3000, -500),
-                    new Vec(3000, 4500),
-                    Side.RIGHT,
-                    20_000,
-                    Sketch.LENS,
-                    50))
-            .after()
-            .stream()
-            .filter(Drawing.class::isInstance)
-            .findFirst()
-            .orElseThrow()
-            .id();
+    private final ElementId section = sketch.section(new Vec(3000, -500), new Vec(3000, 4500), Side.RIGHT, 20_000);
 
     private Picture picture() {
         return DrawingPicture.of(sketch.building(), section, LETTERS).picture();

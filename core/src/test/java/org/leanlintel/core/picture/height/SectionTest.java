@@ -11,7 +11,6 @@ import org.leanlintel.core.HouseOfTwo;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.drawing.AddSheet;
-import org.leanlintel.core.edit.drawing.DrawSection;
 import org.leanlintel.core.edit.wall.PlacePost;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
@@ -43,15 +42,7 @@ class SectionTest {
     private final Sketch sketch = house.sketch;
 
     private Picture section(double x0, double y0, double x1, double y1, Side looking, double depth) {
-        ElementId id = sketch
-                .run(new DrawSection(
-                        Sketch.STOREY, Sketch.LAYER, new Vec(x0, y0), new Vec(x1, y1), looking, depth, Sketch.LENS, 50))
-                .after()
-                .stream()
-                .filter(Drawing.class::isInstance)
-                .findFirst()
-                .orElseThrow()
-                .id();
+        ElementId id = sketch.section(new Vec(x0, y0), new Vec(x1, y1), looking, depth);
         return DrawingPicture.of(sketch.building(), id, LETTERS).picture();
     }
 

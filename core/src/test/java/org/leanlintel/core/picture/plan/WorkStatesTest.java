@@ -22,7 +22,6 @@ import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.change.Delete;
 import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.drawing.AddDrawing;
-import org.leanlintel.core.edit.drawing.DrawSection;
 import org.leanlintel.core.edit.fitting.PlaceFitting;
 import org.leanlintel.core.edit.note.PlaceNote;
 import org.leanlintel.core.edit.storey.DrawFloor;
@@ -270,22 +269,7 @@ class WorkStatesTest {
 
     @Test
     void aSectionLeavesOutWhatGoesUnlessTheLensShowsIt() {
-        ElementId section = sketch
-                .run(new DrawSection(
-                        Sketch.STOREY,
-                        Sketch.LAYER,
-                        new Vec(5000, -500),
-                        new Vec(5000, 4500),
-                        Side.LEFT,
-                        0,
-                        Sketch.LENS,
-                        50))
-                .after()
-                .stream()
-                .filter(Drawing.class::isInstance)
-                .findFirst()
-                .orElseThrow()
-                .id();
+        ElementId section = sketch.section(new Vec(5000, -500), new Vec(5000, 4500), Side.LEFT, 0);
         List<Item> cut = items(plan(section), id(Thing.POST));
         assertThat(cut).isNotEmpty();
         is(Thing.POST, WorkState.REMOVED);
