@@ -75,6 +75,7 @@ export type RoofAnswer = Schemas["RoofAnswer"];
 export type RoofEdgeAnswer = Schemas["RoofEdgeAnswer"];
 export type RoofPart = Schemas["RoofPart"];
 export type PlaceRoofPart = Schemas["PlaceRoofPart"];
+export type DrawFlatRoof = Schemas["DrawFlatRoof"];
 export type DrawRoof = Schemas["DrawRoof"];
 export type Footing = Schemas["Footing"];
 export type Plot = Schemas["Plot"];

@@ -182,13 +182,21 @@ export interface Making {
   };
   readonly roof: {
     readonly way: "SHELL" | "RECTANGLE" | "OUTLINE";
+    /** Flat: drained over one side, parapets at the others. */
+    readonly form: "HIPPED" | "FLAT";
     readonly buildUp: string;
     readonly pitch: Pitch;
     readonly overhangMm: number;
     /** Of verges, where an edge is made one. */
     readonly vergeMm: number;
     /** The same of parapets. */
-    readonly parapet: { readonly upMm: number; readonly copingMm: number; readonly fall: Pitch };
+    readonly parapet: {
+      /** Of roofs that end in them; empty where the project has none for that. */
+      readonly buildUp: string;
+      readonly upMm: number;
+      readonly copingMm: number;
+      readonly fall: Pitch;
+    };
     /** Null for at the heads of walls. */
     readonly plateMm: number | null;
     readonly seatMm: number;

@@ -65,11 +65,12 @@ const making: Making = {
   },
   roof: {
     way: "SHELL",
+    form: "HIPPED",
     buildUp: "",
     pitch: { said: "DEGREES", value: 35 },
     overhangMm: 300,
     vergeMm: 150,
-    parapet: { upMm: 600, copingMm: 50, fall: { said: "ONE_IN", value: 40 } },
+    parapet: { buildUp: "", upMm: 600, copingMm: 50, fall: { said: "ONE_IN", value: 40 } },
     plateMm: null,
     seatMm: 75,
     trim: { fasciaMm: 175, soffit: "LEVEL", gutterMm: 112, material: "" },

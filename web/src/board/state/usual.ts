@@ -68,7 +68,7 @@ export function usualMaking(before: BoardState, offered: Offered): Making {
       pitch: roofs.pitch,
       overhangMm: roofs.overhangMm,
       vergeMm: roofs.vergeMm,
-      parapet: roofs.parapet,
+      parapet: { ...roofs.parapet, buildUp: has(state, roofs.parapet.buildUp, "ROOF") },
       seatMm: roofs.seatMm,
       trim: { ...roofs.trim, material: elementOf(state, "material", roofs.trim.material)?.id ?? "" },
       ceiling: has(state, roofs.ceiling, "CEILING"),

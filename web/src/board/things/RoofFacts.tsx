@@ -84,9 +84,15 @@ function RoofFields({ made, onChange }: { made: MadeOf; onChange: (part: Partial
 
 export function NewRoof({ making, set }: { making: Making; set: (change: Partial<Making>) => void }) {
   const { roof } = making;
+  const sloping = useBoard((s) => s.offered?.roofs.buildUp ?? "");
+  const elements = useBoard(elementsIn);
   const change = (part: Partial<Making["roof"]>) => set({ roof: { ...roof, ...part } });
+  const usualBuildUp = (form: Making["roof"]["form"]) => {
+    const usual = form === "FLAT" ? roof.parapet.buildUp : sloping;
+    return elements.has(usual) ? usual : roof.buildUp;
+  };
   return (
-    <Section title="New roof" words="hipped; edges become gables or parapets when it stands">
+    <Section title="New roof" words="its edges are changed one by one when it stands">
       <Row label="Over">
         <Choice
           value={roof.way}
@@ -98,7 +104,32 @@ export function NewRoof({ making, set }: { making: Making; set: (change: Partial
           onChange={(way) => change({ way })}
         />
       </Row>
-      <PitchField label="Pitch" pitch={roof.pitch} onChange={(pitch) => change({ pitch })} />
+      <Row label="Form">
+        <Choice
+          value={roof.form}
+          options={[
+            ["HIPPED", "Hipped"],
+            ["FLAT", "Flat, with parapets"],
+          ]}
+          onChange={(form) => change({ form, buildUp: usualBuildUp(form) })}
+        />
+      </Row>
+      {roof.form === "HIPPED" ? (
+        <PitchField label="Pitch" pitch={roof.pitch} onChange={(pitch) => change({ pitch })} />
+      ) : (
+        <>
+          <PitchField
+            label="Fall"
+            pitch={roof.parapet.fall}
+            onChange={(fall) => change({ parapet: { ...roof.parapet, fall } })}
+          />
+          <LengthField
+            label="Parapets above the plate"
+            mm={roof.parapet.upMm}
+            onChange={(upMm) => change({ parapet: { ...roof.parapet, upMm } })}
+          />
+        </>
+      )}
       <LengthField label="Overhang" mm={roof.overhangMm} onChange={(overhangMm) => change({ overhangMm })} />
       <RoofFields made={roof} onChange={change} />
     </Section>

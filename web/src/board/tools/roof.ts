@@ -1,4 +1,4 @@
-import type { DrawRoof, Pick } from "../../api/types";
+import type { DrawFlatRoof, DrawRoof, Pick } from "../../api/types";
 import { pointOf } from "../catch/points";
 import { layerOf } from "../state/layers";
 import { type BoardState, planShown } from "../state/state";
@@ -24,7 +24,9 @@ export const roof: ToolOf<Roof> = {
   prompt: (state, { picks }) => [
     "Roof.",
     state.making.roof.way === "SHELL"
-      ? "Click inside the walls it is to cover."
+      ? state.making.roof.form === "FLAT"
+        ? "Click inside the walls it is to cover, near the one its water goes over."
+        : "Click inside the walls it is to cover."
       : outlineWords(state.making.roof.way, picks.length),
   ],
   edit: (state, { picks }) => {
@@ -43,9 +45,27 @@ export const roof: ToolOf<Roof> = {
   Facts: NewRoof,
 };
 
-function over(state: BoardState, what: DrawRoof["over"]): DrawRoof | null {
+function over(state: BoardState, what: DrawRoof["over"]): DrawRoof | DrawFlatRoof | null {
+  const { form, pitch, overhangMm, parapet } = state.making.roof;
+  const eaves = { rises: { type: "eaves", pitch }, overhangMm, raisedMm: 0 } as const;
+  if (form === "HIPPED") return drawn(state, what, eaves);
+  const { upMm, copingMm, fall } = parapet;
+  const up = { type: "parapet", upMm, copingMm, fall: { type: "fallsElsewhere" } } as const;
+  const roof = drawn(state, what, { rises: up, overhangMm: 0, raisedMm: 0 });
+  const drains = { ...eaves, rises: { type: "eaves", pitch: fall } } as const;
+  return roof && { type: "drawFlatRoof", roof, drains, at: lowSide(what) };
+}
+
+/** By the pointer inside of walls; the side drawn first of an outline. */
+function lowSide(over: DrawRoof["over"]): DrawFlatRoof["at"] {
+  if (over.type === "overShell") return over.seed;
+  const [a, b] = over.ring;
+  return a && b ? [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2] : [0, 0];
+}
+
+function drawn(state: BoardState, what: DrawRoof["over"], usual: DrawRoof["usual"]): DrawRoof | null {
   const storey = planShown(state)?.storey;
-  const { buildUp, pitch, overhangMm, plateMm, seatMm, trim, ceiling } = state.making.roof;
+  const { buildUp, plateMm, seatMm, trim, ceiling } = state.making.roof;
   if (!storey || !buildUp) return null;
   return {
     type: "drawRoof",
@@ -55,7 +75,7 @@ function over(state: BoardState, what: DrawRoof["over"]): DrawRoof | null {
     over: what,
     plate: plateMm === null ? { type: "atWallHeads" } : { type: "atHeight", mm: plateMm },
     heel: { type: "seated", mm: seatMm },
-    usual: { rises: { type: "eaves", pitch }, overhangMm, raisedMm: 0 },
+    usual,
     own: [],
     trim,
     under: underOf(ceiling),

@@ -57,6 +57,23 @@ class RoofTest extends NewProjectTest {
         assertThat(ridge()).isCloseTo(hipped, within(0.01));
     }
 
+    /** Its water goes over the wall nearest to the pointer; it is built as flat roofs are. */
+    @Test
+    void aFlatRoofIsDrawnAtOnce() {
+        drafter.button("Roof").click();
+        drafter.button("Roof over walls").click();
+        drafter.field("Form").selectOption("Flat, with parapets");
+        drafter.click(2500, 700);
+        drafter.expectUndo("draw roof R1");
+        drafter.press("Escape");
+        JsonNode roof = only("roof");
+        assertThat(roof.path("buildUp").asString()).isEqualTo("build-up-flat-roof");
+        assertThat(roof.path("usual").path("rises").path("type").asString()).isEqualTo("parapet");
+        assertThat(roof.path("own").size()).isEqualTo(1);
+        drafter.click(2500, -300);
+        assertThat(page.getByLabel("Figures of the roof")).containsText("Slopes1");
+    }
+
     @Test
     void anEdgeBecomesAParapet() {
         roof();

@@ -71,6 +71,19 @@ class RandomRoofsTest {
         else check((RoofShape) solution, ring);
     }
 
+    /** As flat as roofs are, with parapets at some of their sides. */
+    @ParameterizedTest(name = "seed {0}")
+    @MethodSource("seeds")
+    void flatRoofsOverRightAngles(int seed) {
+        RandomGenerator random = random(seed);
+        List<Vec> ring = rightAngled(random);
+        double tan = 0.01 + random.nextDouble() * 0.03;
+        Solution solution = RoofSolver.solve(List.of(RoofSolverTest.edges(
+                ring, i -> random.nextInt(3) == 0 ? Profile.upright(0) : Profile.sloping(0, tan))));
+        if (solution instanceof Solution.None none) assertThat(none.why()).contains("no eaves to drain to");
+        else check((RoofShape) solution, ring);
+    }
+
     private static Profile profile(RandomGenerator random) {
         double start = random.nextInt(4) == 0 ? random.nextInt(3) * 300 : 0, tan = 0.2 + random.nextInt(8) * 0.12;
         return switch (random.nextInt(8)) {

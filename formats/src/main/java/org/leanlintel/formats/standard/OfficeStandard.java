@@ -211,8 +211,8 @@ public final class OfficeStandard {
             ParapetMake parapet,
             String source) {}
 
-    /** What parapets usually are. @param upMm above the plate; @param fall of roofs that end in them */
-    public record ParapetMake(double upMm, double copingMm, Pitch fall, String source) {}
+    /** What parapets usually are. @param buildUp and fall of roofs that end in them; @param upMm above the plate */
+    public record ParapetMake(ElementId buildUp, double upMm, double copingMm, Pitch fall, String source) {}
 
     /** How large downpipes usually are. @param depthMm away from the wall */
     public record DownpipeMake(double widthMm, double depthMm, String source) {}

@@ -28,6 +28,12 @@ public record PlateEdge(List<Roof.Along> along, Vec from, Vec to, Roof.Edge edge
         return direction().left();
     }
 
+    /** How far a point lies from it. */
+    public double distanceTo(Vec point) {
+        double along = point.minus(from).dot(direction());
+        return point.distanceTo(from.along(direction(), Math.clamp(along, 0, from.distanceTo(to))));
+    }
+
     boolean isInLineWith(PlateEdge next) {
         return Math.abs(direction().cross(next.direction())) < IN_LINE_SINE
                 && direction().dot(next.direction()) > 0;

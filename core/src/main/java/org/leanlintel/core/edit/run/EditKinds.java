@@ -73,6 +73,7 @@ import org.leanlintel.core.edit.room.NumberRooms;
 import org.leanlintel.core.edit.storey.AddStorey;
 import org.leanlintel.core.edit.storey.DrainRoof;
 import org.leanlintel.core.edit.storey.DrawCrossGable;
+import org.leanlintel.core.edit.storey.DrawFlatRoof;
 import org.leanlintel.core.edit.storey.DrawFloor;
 import org.leanlintel.core.edit.storey.DrawRoof;
 import org.leanlintel.core.edit.storey.DrawStair;
@@ -169,6 +170,7 @@ public final class EditKinds {
             DrawFloor.class,
             DrawVoid.class,
             DrawRoof.class,
+            DrawFlatRoof.class,
             DrawCrossGable.class,
             PlaceRoofPart.class,
             DrainRoof.class,

@@ -34,8 +34,15 @@ public record DrawRoof(
 
     @Override
     public Outcome on(Building building) {
-        Model model = building.model();
-        Roof made = new Roof(
+        return drawn(made(building.model()), building.model());
+    }
+
+    static Outcome drawn(Roof made, Model model) {
+        return Change.to(model, "draw " + Naming.of(made), List.of(made), List.of());
+    }
+
+    Roof made(Model model) {
+        return new Roof(
                 new NewIds(model).next(),
                 storey,
                 layer,
@@ -49,6 +56,5 @@ public record DrawRoof(
                 trim,
                 under,
                 WorkState.NEW);
-        return Change.to(model, "draw " + Naming.of(made), List.of(made), List.of());
     }
 }

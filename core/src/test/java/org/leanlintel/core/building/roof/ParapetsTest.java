@@ -17,6 +17,8 @@ import org.leanlintel.core.building.feature.Features;
 import org.leanlintel.core.check.Finding;
 import org.leanlintel.core.check.Findings;
 import org.leanlintel.core.edit.change.Revise;
+import org.leanlintel.core.edit.storey.DrawFlatRoof;
+import org.leanlintel.core.edit.storey.DrawRoof;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Does;
@@ -59,6 +61,24 @@ class ParapetsTest {
         assertThat(plan.maxY()).isCloseTo(3710, NEAR);
         assertThat(built.lowestEavesMm()).isCloseTo(5100 + 147.547 - 450 / 40.0, NEAR);
         assertThat(built.ridgeMm()).isCloseTo(5100 + 147.547 + (3710 - 150) / 40.0, NEAR);
+    }
+
+    /** The wall along x = 6,000 is the nearest to a point 400 from it. */
+    @Test
+    void aFlatRoofIsDrawnAtOnceAndDrainsOverTheNearestSide() {
+        DrawRoof round = house.overShell(parapet(500));
+        Roof roof = (Roof) house.sketch
+                .run(new DrawFlatRoof(round, EAVES, new Vec(5600, 2000)))
+                .after()
+                .getFirst();
+        assertThat(roof.own()).containsExactly(RoofedHouse.at(house.wall(6000, 2000), EAVES));
+        assertThat(roof.usual()).isEqualTo(parapet(500));
+        assertThat(((RoofShape) house.built(roof).solution()).faces())
+                .singleElement()
+                .satisfies(f -> assertThat(f.plane().slope().x()).isCloseTo(-1 / 40.0, within(1e-9)));
+        DrawRoof outside = new RoofedHouse().over(new Roof.OverShell(new Vec(90_000, 0)), parapet(500));
+        assertThat(house.sketch.refusal(new DrawFlatRoof(outside, EAVES, Vec.ORIGIN)))
+                .contains("close round");
     }
 
     @Test
