@@ -224,17 +224,30 @@ final class RoofPainter {
 
     private void eavesLevels(Area hidden) {
         for (int i = 0; i < built.eaves().size(); i++) {
-            PlateEdge plate = built.plate(i);
             RoofEdge e = built.eaves().get(i);
-            boolean said = plate != null && plate.isEaves() && e.from().distanceTo(e.to()) > 2 * LINE_MM * scale;
-            if (!said || hidden.covers(e.from().plus(e.to()).times(0.5))) continue;
-            Vec off = e.inwards().times(-(built.roof().trim().gutterMm() + OFF_MM * scale));
-            along(
-                    e.from().plus(off),
-                    e.to().plus(off),
-                    off,
-                    "eaves " + look.levels().print(built.eavesMm(i)));
+            if (!(built.plate(i) instanceof PlateEdge plate)) continue;
+            if (plate.parapet() instanceof Roof.Parapet p)
+                level(
+                        plate.from(),
+                        plate.to(),
+                        plate.inwards().times(-OFF_MM * scale),
+                        "parapet " + look.levels().print(built.parapetMm(plate, p) + p.copingMm()),
+                        hidden);
+            else if (plate.isEaves())
+                level(
+                        e.from(),
+                        e.to(),
+                        e.inwards().times(-(built.roof().trim().gutterMm() + OFF_MM * scale)),
+                        "eaves " + look.levels().print(built.eavesMm(i)),
+                        hidden);
         }
+    }
+
+    /** Beside a side that is long enough for it, and seen. */
+    private void level(Vec from, Vec to, Vec off, String words, Area hidden) {
+        boolean said = from.distanceTo(to) > 2 * LINE_MM * scale
+                && !hidden.covers(from.plus(to).times(0.5));
+        if (said) along(from.plus(off), to.plus(off), off, words);
     }
 
     /** Words beside a line, to be read from below or from the right. @param towards the side they stand on */
