@@ -1,6 +1,7 @@
 package org.leanlintel.core.check;
 
 import java.util.List;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
@@ -19,6 +20,7 @@ import org.leanlintel.core.model.InWork;
 import org.leanlintel.core.model.KeyMark;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Note;
+import org.leanlintel.core.model.OnStorey;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Pointing;
 import org.leanlintel.core.model.Roof;
@@ -78,43 +80,22 @@ enum Check {
                     found instanceof Room r && spaceOf(r, building) instanceof RoomSpace s
                             ? new EscapeCheck(building, on).findings(r, s)
                             : List.of();
-                case ROOMS ->
-                    found instanceof Room r && r.storey().equals(storey)
-                            ? new RoomCheck(building, on).findings(r)
-                            : List.of();
+                case ROOMS -> there(found, Room.class, r -> new RoomCheck(building, on).findings(r));
                 case WAY_IN ->
                     found instanceof Room r && spaceOf(r, building) instanceof RoomSpace s
                             ? new WayInCheck(building, on).findings(r, s)
                             : List.of();
-                case STAIR ->
-                    found instanceof Stair s && s.storey().equals(storey)
-                            ? new StairCheck(building, on).findings(s)
-                            : List.of();
+                case STAIR -> there(found, Stair.class, s -> new StairCheck(building, on).findings(s));
                 case STEPS -> new StairCheck(building, on).landing(element);
-                case ROOF ->
-                    found instanceof Roof r && r.storey().equals(storey) ? RoofCheck.findings(r, building) : List.of();
-                case GUTTERS ->
-                    found instanceof Roof r && r.storey().equals(storey)
-                            ? GutterCheck.findings(r, building)
-                            : List.of();
+                case ROOF -> there(found, Roof.class, r -> RoofCheck.findings(r, building));
+                case GUTTERS -> there(found, Roof.class, r -> GutterCheck.findings(r, building));
                 case CHIMNEY ->
-                    found instanceof RoofPart p
-                                    && building.model()
-                                            .get(p.roof(), Roof.class)
-                                            .storey()
-                                            .equals(storey)
+                    found instanceof RoofPart p && isOver(p.roof(), building)
                             ? ChimneyCheck.findings(p, building)
                             : List.of();
-                case FOOTING ->
-                    found instanceof Footing f && f.storey().equals(storey)
-                            ? FootingCheck.findings(f, building)
-                            : List.of();
+                case FOOTING -> there(found, Footing.class, f -> FootingCheck.findings(f, building));
                 case TRUSS ->
-                    found instanceof Truss t
-                                    && building.model()
-                                            .get(t.roof(), Roof.class)
-                                            .storey()
-                                            .equals(storey)
+                    found instanceof Truss t && isOver(t.roof(), building)
                             ? RoofCheck.findings(t, building)
                             : List.of();
                 case STAIR_WAY ->
@@ -137,6 +118,18 @@ enum Check {
                     found instanceof Drawing d ? new SetOutFindings(building, storey).findings(d) : List.of();
                 case LAYER -> found instanceof Layer l ? new LayerCheck(building, storey).findings(l) : List.of();
             };
+        }
+
+        /** What is found with something of a kind that stands on the storey. */
+        private <T extends OnStorey> List<Finding> there(
+                @Nullable Element found, Class<T> kind, Function<T, List<Finding>> check) {
+            return kind.isInstance(found) && kind.cast(found).storey().equals(storey)
+                    ? check.apply(kind.cast(found))
+                    : List.of();
+        }
+
+        private boolean isOver(ElementId roof, Building building) {
+            return building.model().get(roof, Roof.class).storey().equals(storey);
         }
 
         private boolean placed(@Nullable Element found) {
