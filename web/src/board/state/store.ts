@@ -70,7 +70,7 @@ const making: Making = {
     pitch: { said: "DEGREES", value: 35 },
     overhangMm: 300,
     vergeMm: 150,
-    parapet: { buildUp: "", upMm: 600, copingMm: 50, fall: { said: "ONE_IN", value: 40 } },
+    parapet: { buildUp: "", upMm: 800, copingMm: 50, fall: { said: "ONE_IN", value: 40 } },
     plateMm: null,
     seatMm: 75,
     trim: { fasciaMm: 175, soffit: "LEVEL", gutterMm: 112, material: "" },

@@ -84,12 +84,17 @@ function RoofFields({ made, onChange }: { made: MadeOf; onChange: (part: Partial
 
 export function NewRoof({ making, set }: { making: Making; set: (change: Partial<Making>) => void }) {
   const { roof } = making;
-  const sloping = useBoard((s) => s.offered?.roofs.buildUp ?? "");
+  const usual = useBoard((s) => s.offered?.roofs);
   const elements = useBoard(elementsIn);
   const change = (part: Partial<Making["roof"]>) => set({ roof: { ...roof, ...part } });
-  const usualBuildUp = (form: Making["roof"]["form"]) => {
-    const usual = form === "FLAT" ? roof.parapet.buildUp : sloping;
-    return elements.has(usual) ? usual : roof.buildUp;
+  /** What a form is usually built of; the rooms under a flat roof go up to it. */
+  const built = (form: Making["roof"]["form"]) => {
+    const buildUp = (form === "FLAT" ? roof.parapet.buildUp : usual?.buildUp) ?? "";
+    const ceiling = form === "FLAT" ? "" : (usual?.ceiling ?? "");
+    return {
+      buildUp: elements.has(buildUp) ? buildUp : roof.buildUp,
+      ceiling: elements.has(ceiling) ? ceiling : "",
+    };
   };
   return (
     <Section title="New roof" words="its edges are changed one by one when it stands">
@@ -111,7 +116,7 @@ export function NewRoof({ making, set }: { making: Making; set: (change: Partial
             ["HIPPED", "Hipped"],
             ["FLAT", "Flat, with parapets"],
           ]}
-          onChange={(form) => change({ form, buildUp: usualBuildUp(form) })}
+          onChange={(form) => change({ form, ...built(form) })}
         />
       </Row>
       {roof.form === "HIPPED" ? (

@@ -70,6 +70,7 @@ class RoofTest extends NewProjectTest {
         assertThat(roof.path("buildUp").asString()).isEqualTo("build-up-flat-roof");
         assertThat(roof.path("usual").path("rises").path("type").asString()).isEqualTo("parapet");
         assertThat(roof.path("own").size()).isEqualTo(1);
+        assertThat(roof.path("under").path("type").asString()).isEqualTo("itsUnderside");
         drafter.click(2500, -300);
         assertThat(page.getByLabel("Figures of the roof")).containsText("Slopes1");
     }
