@@ -97,17 +97,7 @@ public final class RoofedHouse {
     }
 
     public static Table schedule(Sketch sketch) {
-        Drawing roofs = (Drawing) sketch.run(new AddDrawing(
-                        "Roofs",
-                        Drawing.Kind.ROOFS,
-                        Sketch.STOREY,
-                        Sketch.LENS,
-                        10,
-                        new Drawing.Whole(),
-                        new Drawing.All(),
-                        List.of()))
-                .after()
-                .getFirst();
+        Drawing roofs = sketch.drawing("Roofs", Drawing.Kind.ROOFS, Sketch.STOREY, 10);
         return Tables.of(roofs, sketch.building());
     }
 

@@ -13,6 +13,7 @@ import org.leanlintel.core.building.body.Bodies;
 import org.leanlintel.core.building.join.Strip;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Pick;
+import org.leanlintel.core.edit.drawing.AddDrawing;
 import org.leanlintel.core.edit.drawing.DrawSection;
 import org.leanlintel.core.edit.opening.PlaceOpening;
 import org.leanlintel.core.edit.run.Editing;
@@ -236,6 +237,14 @@ public final class Sketch {
         if (!(tryRun(edit) instanceof Refusal refusal)) return fail("not refused: " + edit);
         if (model() != before) fail("refused, and yet something changed: " + edit);
         return refusal.sentence();
+    }
+
+    /** Adds a drawing of all of its storey. */
+    public Drawing drawing(String name, Drawing.Kind kind, ElementId storey, double scale) {
+        return (Drawing)
+                run(new AddDrawing(name, kind, storey, LENS, scale, new Drawing.Whole(), new Drawing.All(), List.of()))
+                        .after()
+                        .getFirst();
     }
 
     /** Draws a section at 1:50. @param beyondMm how far behind it things are seen */

@@ -8,7 +8,6 @@ import org.leanlintel.core.RoofedHouse;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.building.roof.PlacedRoofPart;
 import org.leanlintel.core.edit.change.Revise;
-import org.leanlintel.core.edit.drawing.AddDrawing;
 import org.leanlintel.core.edit.storey.PlaceRoofPart;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
@@ -44,18 +43,7 @@ class RoofWindowsTest {
     }
 
     private List<List<String>> rows() {
-        Drawing schedule = (Drawing) house.sketch
-                .run(new AddDrawing(
-                        "Windows",
-                        Drawing.Kind.WINDOWS,
-                        Sketch.STOREY,
-                        Sketch.LENS,
-                        10,
-                        new Drawing.Whole(),
-                        new Drawing.All(),
-                        List.of()))
-                .after()
-                .getFirst();
+        Drawing schedule = house.sketch.drawing("Windows", Drawing.Kind.WINDOWS, Sketch.STOREY, 10);
         return Tables.of(schedule, house.sketch.building()).rows().stream()
                 .map(r -> r.cells().stream().map(Table.Cell::text).toList())
                 .toList();

@@ -264,17 +264,7 @@ class PartPlanTest {
 
     @Test
     void aPlanShowsWhatIsWrittenInAnotherAndForgetsItWithThat() {
-        Drawing large = (Drawing) sketch.run(new AddDrawing(
-                        "Setting out",
-                        Drawing.Kind.PLAN,
-                        Sketch.STOREY,
-                        Sketch.LENS,
-                        100,
-                        new Drawing.Whole(),
-                        new Drawing.All(),
-                        List.of()))
-                .after()
-                .getFirst();
+        Drawing large = sketch.drawing("Setting out", Drawing.Kind.PLAN, Sketch.STOREY, 100);
         Note note = (Note)
                 sketch.run(new PlaceNote(Sketch.PLAN, Sketch.LAYER, new Vec(3000, -500), "in both", Note.Style.NOTE))
                         .after()
@@ -356,17 +346,7 @@ class PartPlanTest {
     @Test
     void aStoreyIsWorkedOnInItsFirstWholePlan() {
         Drawing part = part(500, 500, 2500, 2500, 20);
-        Drawing other = (Drawing) sketch.run(new AddDrawing(
-                        "Other",
-                        Drawing.Kind.PLAN,
-                        Sketch.STOREY,
-                        Sketch.LENS,
-                        100,
-                        new Drawing.Whole(),
-                        new Drawing.All(),
-                        List.of()))
-                .after()
-                .getFirst();
+        Drawing other = sketch.drawing("Other", Drawing.Kind.PLAN, Sketch.STOREY, 100);
         assertThat(Drawing.workingPlan(sketch.model(), Sketch.STOREY).id()).isEqualTo(Sketch.PLAN);
         sketch.run(new ReorderDrawing(other.id(), Sketch.PLAN));
         assertThat(Drawing.register(sketch.model()))

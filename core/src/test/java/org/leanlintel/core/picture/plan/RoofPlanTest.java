@@ -9,7 +9,6 @@ import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Lenses;
 import org.leanlintel.core.RoofedHouse;
 import org.leanlintel.core.Sketch;
-import org.leanlintel.core.edit.drawing.AddDrawing;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
@@ -33,17 +32,7 @@ class RoofPlanTest {
         Sketch sketch = house.sketch;
         Lens lens = sketch.model().get(Sketch.LENS, Lens.class);
         sketch.put(Lenses.with(lens, "roofs", Lens.Roofs.FROM_ABOVE));
-        ElementId plan = sketch.run(new AddDrawing(
-                        "Roof plan",
-                        Drawing.Kind.PLAN,
-                        house.house.first.id(),
-                        Sketch.LENS,
-                        100,
-                        new Drawing.Whole(),
-                        new Drawing.All(),
-                        List.of()))
-                .after()
-                .getFirst()
+        ElementId plan = sketch.drawing("Roof plan", Drawing.Kind.PLAN, house.house.first.id(), 100)
                 .id();
         return DrawingPicture.of(sketch.building(), plan, LETTERS).picture().groups().stream()
                 .filter(g -> g.element().equals(roof.id()))

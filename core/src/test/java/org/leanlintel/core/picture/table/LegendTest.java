@@ -8,7 +8,6 @@ import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.change.Delete;
 import org.leanlintel.core.edit.change.Revise;
-import org.leanlintel.core.edit.drawing.AddDrawing;
 import org.leanlintel.core.edit.drawing.DrawGrid;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
@@ -27,17 +26,7 @@ class LegendTest {
     private static final Lettering LETTERING = new Lettering(Map.of(), Map.of(), 0.5, 0.7);
 
     private final Sketch sketch = new Sketch();
-    private final Drawing legend = (Drawing) sketch.run(new AddDrawing(
-                    "Legend",
-                    Drawing.Kind.LEGEND,
-                    Sketch.STOREY,
-                    Sketch.LENS,
-                    50,
-                    new Drawing.Whole(),
-                    new Drawing.All(),
-                    List.of()))
-            .after()
-            .getFirst();
+    private final Drawing legend = sketch.drawing("Legend", Drawing.Kind.LEGEND, Sketch.STOREY, 50);
 
     private List<String> rows() {
         return DrawingPicture.of(sketch.building(), legend.id(), LETTERING).picture().groups().stream()
