@@ -1,4 +1,4 @@
-import { useRef, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { Button } from "../../ui/controls";
 
 /** One clear dot: what a picture is before one is chosen. */
@@ -20,11 +20,16 @@ interface Props {
 export function PictureField({ data, onChange }: Props) {
   const files = useRef<HTMLInputElement>(null);
   const [saying, setSaying] = useState<string | null>(null);
+  /** What else was changed while a file was read stays changed. */
+  const latest = useRef(onChange);
+  useEffect(() => {
+    latest.current = onChange;
+  });
   const take = async (file: File | undefined) => {
     if (!file) return;
     const read = await dotsOf(file);
     setSaying(read === null ? `${file.name} is no picture that can be read: a PNG or a JPEG can.` : null);
-    if (read !== null) onChange(read);
+    if (read !== null) latest.current(read);
   };
   return (
     <>
