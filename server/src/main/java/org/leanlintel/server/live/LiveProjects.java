@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.server.store.ProjectStore;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
 
 /**
@@ -41,7 +42,7 @@ public class LiveProjects {
         Live live = of(known.get(project));
         if (live != null) return live;
         Live loaded = Live.of(store.load(project));
-        known.put(project, new SoftReference<>(loaded));
+        put(project, loaded);
         return loaded;
     }
 
@@ -51,11 +52,20 @@ public class LiveProjects {
         return live != null && live.model().revision() == revision ? live : Live.of(store.load(project));
     }
 
+    /**
+     * Keeps what was read or made. A newer revision may have been heard of just before it was here to be forgotten: the store
+     * is asked once it is.
+     */
     public void put(UUID project, Live live) {
         known.merge(project, new SoftReference<>(live), (old, next) -> {
             Live there = of(old);
             return there == null || live.model().revision() >= there.model().revision() ? next : old;
         });
+        try {
+            store.revisions(Set.of(project)).forEach(this::heardOf);
+        } catch (DataAccessException away) {
+            forget(project);
+        }
     }
 
     /** Another instance made {@code revision}: forget what is older. */

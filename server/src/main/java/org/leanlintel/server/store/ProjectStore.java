@@ -16,6 +16,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.formats.json.ProjectFile;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Isolation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Projects and their elements. Every method takes part in the caller's transaction or makes its own. */
@@ -31,7 +32,7 @@ public class ProjectStore {
 
     private final EntityManager entities;
 
-    ProjectStore(EntityManager entities) {
+    public ProjectStore(EntityManager entities) {
         this.entities = entities;
     }
 
@@ -50,14 +51,14 @@ public class ProjectStore {
         return row;
     }
 
-    /** The revisions of those of some projects that there are. */
+    /** The revisions of those of some projects that there are; of one that is deleted, the one that is told of it. */
     public Map<UUID, Long> revisions(Collection<UUID> ids) {
         Map<UUID, Long> revisions = new HashMap<>();
         if (!ids.isEmpty())
             entities.createQuery("from ProjectRow where id in :ids", ProjectRow.class)
                     .setParameter("ids", ids)
                     .getResultList()
-                    .forEach(row -> revisions.put(row.id(), row.revision()));
+                    .forEach(row -> revisions.put(row.id(), row.deletedAt() == null ? row.revision() : GONE));
         return revisions;
     }
 
@@ -76,6 +77,8 @@ public class ProjectStore {
         return row;
     }
 
+    /** A project as it is at one moment, whoever writes it meanwhile. */
+    @Transactional(isolation = Isolation.REPEATABLE_READ)
     public Model load(UUID id) {
         ProjectRow row = get(id);
         List<Element> elements = entities
