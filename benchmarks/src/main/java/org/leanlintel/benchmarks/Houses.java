@@ -61,6 +61,10 @@ record Houses(Model model, ElementId moved, ElementId partition) {
         return moves;
     }
 
+    static Move back(Move move) {
+        return new Move(move.elements(), new Vec(-move.by().x(), -move.by().y()));
+    }
+
     private static Houses of(int walls, UnaryOperator<Building> fitOut) {
         Settings settings = new Settings(
                 Settings.ID,

@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.derive.Entry.Failed;
 import org.leanlintel.core.derive.Entry.Seen;
 import org.leanlintel.core.derive.Laid.Spot;
 import org.leanlintel.core.geometry.Bounds;
@@ -87,14 +88,10 @@ public final class Derived implements Reads {
 
     /** What follows from {@code next}, which {@code change} made of this one's model. */
     public Derived after(Change change, Model next) {
-        putBelow();
-        Set<Key<?>> doubted = readers.reachedFrom(ModelPart.reachedBy(change));
+        Layers was = putBelow();
         Map<Key<?>, Entry> top = new HashMap<>();
-        for (Key<?> key : doubted) {
-            Entry known = known(key);
-            if (known != null) top.put(key, known.doubted());
-        }
-        Layers layers = before.under(top);
+        Set<Key<?>> doubted = readers.reachedFrom(ModelPart.reachedBy(change), key -> doubted(key, was.get(key), top));
+        Layers layers = was.under(top);
         Map<Spread<?>, Set<Member<?>>> bySpread = new HashMap<>();
         for (Key<?> key : doubted)
             if (key instanceof Member<?> m)
@@ -123,13 +120,25 @@ public final class Derived implements Reads {
     }
 
     /** What was worked out here becomes a layer, so that the models made from this one share it. */
-    private void putBelow() {
+    private Layers putBelow() {
         synchronized (laying) {
             Map<Key<?>, Entry> newest = new HashMap<>(now);
-            if (newest.isEmpty()) return;
+            if (newest.isEmpty()) return before;
             before = before.under(newest);
             newest.forEach(now::remove);
+            return before;
         }
+    }
+
+    /**
+     * Brings a value into doubt.
+     *
+     * @return false where it was in doubt already, or let go: then so is all that was worked out from it
+     */
+    private static boolean doubted(Key<?> key, @Nullable Entry known, Map<Key<?>, Entry> in) {
+        if (known == null || known.isInDoubt()) return false;
+        in.put(key, known.doubted());
+        return true;
     }
 
     /** @param doubted its members that the change bears on */
@@ -149,7 +158,7 @@ public final class Derived implements Reads {
     @SuppressWarnings({"unchecked", "NullAway"})
     public <T extends @Nullable Object> T get(Key<T> key) {
         if (key instanceof Member<?> m) lay(m.spread());
-        return (T) entry(key, null).value();
+        return (T) entry(key, null).orThrow();
     }
 
     /** Whether this was made from another by one change. */
@@ -250,7 +259,7 @@ public final class Derived implements Reads {
             next = next.with(members.get(i), cells.get(i), new ArrayList<>());
             grounds = grounds.and(entry(members.get(i), null).grounds());
         }
-        put(spread, null, next.settled(grounds));
+        put(spread, null, next.settled(grounds), Set.of());
     }
 
     /** Only those are looked at that something bears on, and then those that these bear on. */
@@ -259,39 +268,30 @@ public final class Derived implements Reads {
         Set<Cell> left = new HashSet<>();
         TreeSet<Member<?>> todo = new TreeSet<>(known.moving());
         if (spread.isLaborious()) SideBySide.mapFew(todo, m -> entry(m, null));
-        Set<Member<?>> elsewhere = new HashSet<>();
+        Set<Member<?>> again = new HashSet<>();
         Grounds grounds = Grounds.NONE;
         for (Member<?> m = todo.pollFirst(); m != null; m = todo.pollFirst()) {
             reached.add(m);
             next = next.with(m, cells(m), left);
             grounds = grounds.and(entry(m, null).grounds());
             if (!altered.contains(m)) continue;
-            for (Member<?> also : doubt(List.of(m))) {
-                if (!also.spread().equals(spread)) elsewhere.add(also);
-                else if (spread.isInOrder()) todo.add(also);
-            }
+            (spread.isInOrder() ? todo : again).addAll(doubt(List.of(m), spread));
         }
         List<Object> spots =
                 new ArrayList<>(left.stream().map(c -> new Spot(spread, c)).toList());
         if (!spots.isEmpty()) {
             spots.add(spread);
-            elsewhere.addAll(doubt(spots));
+            again.addAll(doubt(spots, spread));
         }
-        if (put(spread, known, next.settled(grounds))) move(elsewhere);
+        put(spread, known, next.settled(grounds), again);
     }
 
-    private boolean put(Spread<?> spread, @Nullable Laid known, Laid next) {
+    /** @param moving its members that have to be looked at once more */
+    private void put(Spread<?> spread, @Nullable Laid known, Laid next, Set<Member<?>> moving) {
         synchronized (laying) {
-            if (plane.get(spread) != known) return false;
+            if (plane.get(spread) != known) return;
             plane = plane.with(spread, next);
-            return true;
-        }
-    }
-
-    private void move(Set<Member<?>> members) {
-        if (members.isEmpty()) return;
-        synchronized (laying) {
-            plane = plane.moving(members);
+            if (!moving.isEmpty()) plane = plane.moving(moving);
         }
     }
 
@@ -301,19 +301,25 @@ public final class Derived implements Reads {
 
     @SuppressWarnings({"unchecked", "NullAway"})
     private <T extends @Nullable Object> T valueOf(Key<T> key) {
-        return (T) entry(key, null).value();
+        return (T) entry(key, null).orThrow();
     }
 
-    /** What some things bear on is in doubt. @return the members among it */
-    private Set<Member<?>> doubt(Collection<?> things) {
-        Set<Member<?>> members = new HashSet<>();
-        for (Key<?> key : readers.reachedFrom(things)) {
-            reached.add(key);
-            Entry known = known(key);
-            if (known != null) now.put(key, known.doubted());
-            if (key instanceof Member<?> m) members.add(m);
+    /**
+     * What some things bear on is in doubt, and the members among it that lie in other spreads have to be looked at there. At
+     * one stroke: whoever comes upon a value in doubt takes it that this was followed to its end.
+     *
+     * @return the members among it that lie in {@code spread}
+     */
+    private Set<Member<?>> doubt(Collection<?> things, Spread<?> spread) {
+        Set<Member<?>> here = new HashSet<>(), elsewhere = new HashSet<>();
+        synchronized (laying) {
+            for (Key<?> key : readers.reachedFrom(things, k -> doubted(k, known(k), now))) {
+                reached.add(key);
+                if (key instanceof Member<?> m) (m.spread().equals(spread) ? here : elsewhere).add(m);
+            }
+            if (!elsewhere.isEmpty()) plane = plane.moving(elsewhere);
         }
-        return members;
+        return here;
     }
 
     private Laid laid(Spread<?> spread) {
@@ -362,6 +368,10 @@ public final class Derived implements Reads {
         Object value() {
             try {
                 return key.from(this);
+            } catch (GivenUp given) {
+                throw given;
+            } catch (RuntimeException | StackOverflowError fault) {
+                return new Failed(fault);
             } finally {
                 done = true;
             }
@@ -407,7 +417,7 @@ public final class Derived implements Reads {
             Entry entry = entry(other, this);
             grounds = grounds.and(entry.grounds());
             seen.put(other, entry.value());
-            return (T) entry.value();
+            return (T) entry.orThrow();
         }
 
         @Override

@@ -13,6 +13,17 @@ record Entry(@Nullable Object value, List<Seen> seen, Grounds grounds, boolean i
     /** What was read ({@code ModelPart}, {@code Key}, {@code Spot} or {@code Spread}), and what it was. */
     record Seen(Object what, @Nullable Object was) {}
 
+    /** Why a value could not be worked out: that too stands until something it was worked out from changes. */
+    record Failed(Throwable why) {}
+
+    /** @return the value; where it could not be worked out, what was thrown then is thrown again */
+    @Nullable
+    Object orThrow() {
+        if (!(value instanceof Failed failed)) return value;
+        if (failed.why instanceof Error error) throw error;
+        throw (RuntimeException) failed.why;
+    }
+
     Entry doubted() {
         return isInDoubt ? this : new Entry(value, seen, grounds, true);
     }

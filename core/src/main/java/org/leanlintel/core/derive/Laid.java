@@ -41,7 +41,7 @@ record Laid(
     }
 
     Laid moving(Collection<Member<?>> members) {
-        return members.isEmpty() ? this : new Laid(there, cells, moving.plusAll(members), grounds);
+        return moving.containsAll(members) ? this : new Laid(there, cells, moving.plusAll(members), grounds);
     }
 
     /** With nothing moving. @param also what its members were worked out from */

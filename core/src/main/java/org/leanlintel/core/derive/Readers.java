@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.LongAdder;
+import java.util.function.Predicate;
 import org.leanlintel.core.derive.Entry.Seen;
 
 /**
@@ -44,14 +45,15 @@ final class Readers {
      * What some things bear on, directly or through others, up to members of spreads: on what follows from these they bear
      * only if these are not the same.
      */
-    Set<Key<?>> reachedFrom(Collection<?> things) {
+    Set<Key<?>> reachedFrom(Collection<?> things, Predicate<Key<?>> further) {
         Set<Key<?>> reached = new LinkedHashSet<>();
         List<Object> todo = new ArrayList<>(things);
         while (!todo.isEmpty()) {
             Set<Key<?>> readers = of.get(todo.removeLast());
             if (readers == null) continue;
             synchronized (readers) {
-                for (Key<?> k : readers) if (reached.add(k) && !(k instanceof Member<?>)) todo.add(k);
+                for (Key<?> k : readers)
+                    if (reached.add(k) && further.test(k) && !(k instanceof Member<?>)) todo.add(k);
             }
         }
         return reached;

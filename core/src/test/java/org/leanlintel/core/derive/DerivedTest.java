@@ -1,6 +1,7 @@
 package org.leanlintel.core.derive;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.assertThatIllegalStateException;
 
 import java.util.ArrayList;
@@ -56,6 +57,29 @@ class DerivedTest {
         public Integer from(Reads reads) {
             worked(this);
             return reads.get(new Metres(one)) + reads.get(new Metres(other));
+        }
+    }
+
+    /** One that fails where a corner lies on an odd metre. */
+    private record Even(ElementId corner) implements Key<Integer> {
+        @Override
+        public Integer from(Reads reads) {
+            worked(this);
+            int metres = reads.get(new Metres(corner));
+            if (metres % 2 != 0) throw new IllegalArgumentException("odd: " + metres);
+            return metres;
+        }
+    }
+
+    /** One that does without what fails. */
+    private record EvenOrNone(ElementId corner) implements Key<Integer> {
+        @Override
+        public Integer from(Reads reads) {
+            try {
+                return reads.get(new Even(corner));
+            } catch (IllegalArgumentException odd) {
+                return -100;
+            }
         }
     }
 
@@ -201,6 +225,27 @@ class DerivedTest {
                 .withMessageContaining("follows from itself");
     }
 
+    @Test
+    void whatFailsIsTriedAgainOnceItMayGoOtherwise() {
+        assertThatIllegalArgumentException().isThrownBy(() -> derived.get(new Even(id("a"))));
+        assertThat(derived.get(new EvenOrNone(id("a")))).isEqualTo(-100);
+        put(corner("a", 1500));
+        assertThat(derived.get(new EvenOrNone(id("a")))).isEqualTo(-100);
+        assertThat(WORKED).doesNotContainKey(new Even(id("a")));
+        put(corner("a", 4000));
+        assertThat(derived.get(new EvenOrNone(id("a")))).isEqualTo(4);
+    }
+
+    @Test
+    void whatNobodyLooksAtIsDoubtedOnce() {
+        derived.get(new Sum(id("a"), id("b")));
+        put(corner("a", 4500));
+        assertThat(derived.reached()).contains(new Metres(id("a")), new Sum(id("a"), id("b")));
+        put(corner("a", 5500));
+        assertThat(derived.reached()).contains(new Metres(id("a"))).doesNotContain(new Sum(id("a"), id("b")));
+        assertThat(derived.get(new Sum(id("a"), id("b")))).isEqualTo(7);
+    }
+
     /** Long enough for layers to be merged and for what nobody looks at to be let go. */
     @ParameterizedTest(name = "seed {0}")
     @ValueSource(longs = {1, 2, 3, 4, 5, 6})
@@ -219,8 +264,10 @@ class DerivedTest {
             Derived anew = Derived.of(model);
             for (int k = 0; k < 6; k++) {
                 int one = random.nextInt(30), other = random.nextInt(30);
-                List<Key<?>> keys =
-                        List.of(new Sum(id("n" + one), id("n" + other)), new Between(one * 400, one * 400 + 3000));
+                List<Key<?>> keys = List.of(
+                        new Sum(id("n" + one), id("n" + other)),
+                        new EvenOrNone(id("n" + one)),
+                        new Between(one * 400, one * 400 + 3000));
                 for (Key<?> key : keys) assertThat(derived.get(key)).isEqualTo(anew.get(key));
             }
         }
