@@ -130,15 +130,30 @@ public final class Area {
         return SimplePointInAreaLocator.locate(new Coordinate(point.x(), point.y()), shape) != Location.EXTERIOR;
     }
 
-    /** Whether all of another lies in it. */
+    /** Whether all of another lies in it. The box round it, then its corners, are asked first, as they mostly tell. */
     public boolean covers(Area other) {
-        return shape.covers(other.shape);
+        if (isEmpty() || other.isEmpty()) return false;
+        return covers(other.bounds()) || hasCornersOf(other) && shape.covers(other.shape);
+    }
+
+    private boolean hasCornersOf(Area other) {
+        for (Coordinate c : other.shape.getCoordinates())
+            if (SimplePointInAreaLocator.locate(c, shape) == Location.EXTERIOR) return false;
+        return true;
     }
 
     /** Whether all of a box lies in it, edges included. */
     public boolean covers(Bounds box) {
-        double inwards = Math.min(Tolerance.SAME_MM, Math.min(box.width(), box.height()) / 2);
-        return covers(box.centre()) && !hasEdgeIn(box.grown(-inwards));
+        return covers(box.centre()) && !hasEdgeIn(within(box));
+    }
+
+    /** Whether more of it than an edge lies in a box, or may: it does not where this says no. */
+    public boolean reachesInto(Bounds box) {
+        return meets(within(box));
+    }
+
+    private static Bounds within(Bounds box) {
+        return box.grown(-Math.min(Tolerance.SAME_MM, Math.min(box.width(), box.height()) / 2));
     }
 
     /** Whether an edge of it passes through a box. */

@@ -1,6 +1,7 @@
 package org.leanlintel.core.picture.cut;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.TreeSet;
 import org.leanlintel.core.building.Body;
@@ -69,35 +70,40 @@ public final class GroundLine {
                     at.add(p.x() - AT_EDGE_MM);
                     at.add(p.x() + AT_EDGE_MM);
                 }
-        List<Double> near = new ArrayList<>();
-        for (double x : at) near.add(nearest(rings, x));
+        double[] across = at.stream().mapToDouble(x -> x).toArray(), near = nearest(rings, across);
         List<Vec> line = new ArrayList<>();
-        int i = 0;
-        for (double x : at) {
-            double depth = beside(near, i++);
-            line.add(new Vec(x, ground.at(frame.plan(new Vec(x, depth)))));
-        }
+        for (int i = 0; i < across.length; i++)
+            line.add(new Vec(across[i], ground.at(frame.plan(new Vec(across[i], beside(near, i))))));
         return straightened(line);
     }
 
-    /** How far away the first of the outlines is met at an x; NaN where none is. */
-    private static double nearest(List<List<Vec>> rings, double x) {
-        double nearest = Double.NaN;
+    /** How far away the first of the outlines is met at each of some x in order; NaN where none is. */
+    private static double[] nearest(List<List<Vec>> rings, double[] across) {
+        double[] nearest = new double[across.length];
+        Arrays.fill(nearest, Double.NaN);
         for (List<Vec> ring : rings)
             for (int i = 0; i < ring.size(); i++) {
                 Vec a = ring.get(i), b = ring.get((i + 1) % ring.size());
-                if (a.x() <= x == b.x() <= x) continue;
-                double y = a.y() + (b.y() - a.y()) * (x - a.x()) / (b.x() - a.x());
-                if (Double.isNaN(nearest) || y < nearest) nearest = y;
+                double end = Math.max(a.x(), b.x());
+                for (int k = from(across, Math.min(a.x(), b.x())); k < across.length && across[k] < end; k++) {
+                    double y = a.y() + (b.y() - a.y()) * (across[k] - a.x()) / (b.x() - a.x());
+                    if (Double.isNaN(nearest[k]) || y < nearest[k]) nearest[k] = y;
+                }
             }
         return nearest;
     }
 
+    /** The first of numbers in order that is not less than another. */
+    private static int from(double[] inOrder, double least) {
+        int found = Arrays.binarySearch(inOrder, least);
+        return found < 0 ? -found - 1 : found;
+    }
+
     /** Where nothing stands, as far away as what stands next to it. */
-    private static double beside(List<Double> near, int i) {
-        for (int d = 0; d < near.size(); d++)
+    private static double beside(double[] near, int i) {
+        for (int d = 0; d < near.length; d++)
             for (int k : new int[] {i - d, i + d})
-                if (k >= 0 && k < near.size() && !Double.isNaN(near.get(k))) return near.get(k);
+                if (k >= 0 && k < near.length && !Double.isNaN(near[k])) return near[k];
         return 0;
     }
 

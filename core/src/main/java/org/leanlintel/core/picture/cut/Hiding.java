@@ -56,13 +56,19 @@ public final class Hiding {
         List<Area> over = new ArrayList<>();
         Area left = face.shape();
         for (Area a : before) {
-            if (!a.bounds().meets(left.bounds())) continue;
+            if (a.covers(left.bounds())) return null;
+            if (isBeside(a, left) || isBeside(left, a)) continue;
             Area less = left.minus(a);
             if (less.mm2() < SLIVER_MM2) return null;
             if (less.mm2() < left.mm2()) over.add(a);
             left = less;
         }
         return new Seen(face, Area.past(face.shape().rings(), over), left);
+    }
+
+    /** Whether one lies beside the box round another: quicker to tell than to subtract it. */
+    private static boolean isBeside(Area one, Area other) {
+        return !one.reachesInto(other.bounds());
     }
 
     private static double shared(Bounds a, Bounds b) {

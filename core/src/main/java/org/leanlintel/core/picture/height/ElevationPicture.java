@@ -97,7 +97,7 @@ public final class ElevationPicture extends Painting {
             SectionFrame frame, List<Seen> seen, List<Body> bodies, List<Vec> ground, SectionCatches catches) {
         Pens pens = new Pens(lens());
         double scale = drawing.scale();
-        Area house = Area.union(seen.stream().map(Seen::area).toList()), below = GroundLine.under(ground);
+        Area below = GroundLine.under(ground), house = Silhouette.of(seen).minus(below);
         Bounds bounds = house.isEmpty() ? null : house.bounds();
         for (List<Vec> l : below.grown(1).outside(house.rings())) pens.line(PenRole.OUTLINE, l);
         double right = bounds == null ? 0 : bounds.maxX();
