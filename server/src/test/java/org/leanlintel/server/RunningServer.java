@@ -32,12 +32,20 @@ public final class RunningServer implements BeforeAllCallback, AfterAllCallback 
     private final HttpClient http = HttpClient.newHttpClient();
     private ConfigurableApplicationContext application;
 
+    /** Drawings are drawn when they are asked for, so that tests do not wait for what goes on besides. */
+    private static final String NOTHING_AHEAD = "--lintel.ahead.still-ms=" + Integer.MAX_VALUE;
+
     public RunningServer() {
-        this(new String[0]);
+        this(NOTHING_AHEAD);
     }
 
     public RunningServer(boolean demo) {
-        this("--lintel.demo=" + demo);
+        this("--lintel.demo=" + demo, NOTHING_AHEAD);
+    }
+
+    /** With the demo projects, as a drafter has it. */
+    public static RunningServer asShipped() {
+        return new RunningServer("--lintel.demo=true");
     }
 
     /** @param settings of the application, as arguments */

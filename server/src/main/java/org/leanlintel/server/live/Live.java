@@ -1,8 +1,11 @@
 package org.leanlintel.server.live;
 
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.BooleanSupplier;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.picture.drawing.DrawingPicture;
@@ -33,6 +36,26 @@ public final class Live {
 
     public Model model() {
         return building.model();
+    }
+
+    /**
+     * Draws what nobody asked for yet, in the order of the register.
+     *
+     * @param most drawings
+     * @param wanted whether to go on, asked before each
+     * @return whether it was wanted to the end
+     */
+    public boolean drawAll(int most, BooleanSupplier wanted) {
+        List<Drawing> drawings = Drawing.register(model());
+        for (Drawing d : drawings.subList(0, Math.min(most, drawings.size()))) {
+            if (!wanted.getAsBoolean()) return false;
+            drawing(d.id()).picture();
+        }
+        return true;
+    }
+
+    public boolean isDrawn(ElementId id) {
+        return drawings.containsKey(id);
     }
 
     public DrawingPicture drawing(ElementId id) {

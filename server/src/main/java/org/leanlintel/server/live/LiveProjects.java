@@ -39,16 +39,21 @@ public class LiveProjects {
 
     /** The project as last known here; instances tell each other of newer revisions. */
     public Live get(UUID project) {
-        Live live = of(known.get(project));
+        Live live = here(project);
         if (live != null) return live;
         Live loaded = Live.of(store.load(project));
         put(project, loaded);
         return loaded;
     }
 
+    /** The same where it is here already. */
+    public @Nullable Live here(UUID project) {
+        return of(known.get(project));
+    }
+
     /** The project at exactly {@code revision}, which the caller has locked. */
     public Live at(UUID project, long revision) {
-        Live live = of(known.get(project));
+        Live live = here(project);
         return live != null && live.model().revision() == revision ? live : Live.of(store.load(project));
     }
 
