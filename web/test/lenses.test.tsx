@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
-import { cleanup, render, screen, within } from "@testing-library/react";
+import { act, cleanup, render, screen, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import type { ReactNode } from "react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
@@ -94,7 +94,11 @@ function boardOf(change: Partial<BoardState> = {}, answered = () => Promise.reso
   } as unknown as Sync;
   const board: Board = { store, sync, actions: new Actions(store, sync) };
   const on = (children: ReactNode) =>
-    render(<BoardContext.Provider value={board}>{children}</BoardContext.Provider>);
+    render(
+      <QueryClientProvider client={new QueryClient()}>
+        <BoardContext.Provider value={board}>{children}</BoardContext.Provider>
+      </QueryClientProvider>,
+    );
   return { store, on, revised, edits };
 }
 
@@ -160,6 +164,38 @@ describe("layers and lenses in one table", () => {
     await userEvent.type(screen.getByLabelText("Part of a layer's name"), "OTE");
     expect(screen.queryByRole("rowheader", { name: "walls" })).toBeNull();
     expect(screen.getByRole("rowheader", { name: "notes" })).toBeTruthy();
+  });
+
+  it("name a layer by fields, and are filtered by what its name says", async () => {
+    const codes = (...all: [string, string][]) => all.map(([code, words]) => ({ code, words }));
+    const fields = [
+      {
+        name: "Responsible",
+        length: 2,
+        needed: true,
+        codes: codes(["A-", "architect"], ["S-", "structure"]),
+      },
+      { name: "Element", length: 6, needed: true, codes: [] },
+    ];
+    vi.spyOn(api, "GET").mockImplementation((() =>
+      Promise.resolve({ data: { source: "", fields }, response: new Response() })) as never);
+    const { on, revised, store } = boardOf({ dialog: "lenses" });
+    on(<LensDialog />);
+    await userEvent.click(screen.getByRole("button", { name: "walls" }));
+    await userEvent.click(await screen.findByRole("button", { name: "Name it by fields" }));
+    await userEvent.selectOptions(screen.getByLabelText("Responsible"), "S-");
+    await userEvent.type(screen.getByLabelText("Element"), "21 1");
+    expect(screen.getByText("A field takes letters and figures.")).toBeTruthy();
+    await userEvent.type(screen.getByLabelText("Element"), "{Backspace}{Backspace}10");
+    await userEvent.click(screen.getByRole("button", { name: "Take this name" }));
+    expect(revised).toMatchObject([{ id: "walls", name: "S-2110-- walls" }]);
+    const elements = new Map(store.getState().elements);
+    elements.set("walls", revised[0] as Element);
+    act(() => store.setState({ elements }));
+    expect(screen.getByText("By the fields of ISO 13567: structure, 2110.")).toBeTruthy();
+    await userEvent.type(screen.getByLabelText("Part of a layer's name"), "struct");
+    expect(screen.getByRole("rowheader", { name: "S-2110-- walls" })).toBeTruthy();
+    expect(screen.queryByRole("rowheader", { name: "notes" })).toBeNull();
   });
 
   it("say what lies on a layer before it goes, and where that goes", async () => {

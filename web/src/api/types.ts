@@ -97,6 +97,7 @@ export type Settings = Schemas["Settings"];
 export type SetOut = Schemas["SetOut"];
 export type Offered = Schemas["OfficeStandardOffered"];
 export type TradeRegion = Schemas["TradeRegion"];
+export type LayerField = Schemas["LayerFieldsField"];
 export type Side = Schemas["Side"];
 export type Ply = Schemas["Ply"];
 export type Edit = Schemas["Edit"];

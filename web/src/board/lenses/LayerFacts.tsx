@@ -7,6 +7,7 @@ import { useBoard, useBoardTools } from "../state/context";
 import { hiddenFrom, onLayers, showing, shownBy } from "../state/lenses";
 import { withoutLayer } from "../state/revisions";
 import { elementsOf } from "../state/state";
+import { LayerNameFields } from "./LayerNameFields";
 import { PenFields } from "./PenFields";
 
 type Layer = ElementOf<"layer">;
@@ -67,6 +68,7 @@ export function LayerFacts({ layer, onGone }: Props) {
             Locked: nothing on it is picked
           </label>
         </div>
+        <LayerNameFields name={layer.name} onName={(name) => revise({ name })} />
         <LeftOut layer={layer} />
         <DeleteLayer layer={layer} count={count} onGone={onGone} />
       </Section>

@@ -1,10 +1,12 @@
 import { useState } from "react";
 import type { ElementOf } from "../../api/types";
+import { useLayerFields } from "../../api/useLayerFields";
 import { Choice, fieldClass } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../state/context";
 import { hiddenFrom, type Lens, onLayers, type Shown, showing, shownBy } from "../state/lenses";
 import { elementsOf } from "../state/state";
 import type { Chosen } from "./LensDialog";
+import { inWords, tellsOf } from "./layerFields";
 import { NewLayer } from "./NewLayer";
 
 type Layer = ElementOf<"layer">;
@@ -25,6 +27,7 @@ interface Props {
 /** A click on a cell shows the layer the next way; on a name, it is told of closer. */
 export function LensTable({ chosen, onChoose }: Props) {
   const elements = useBoard((s) => s.elements);
+  const fields = useLayerFields();
   const [sought, setSought] = useState("");
   const [differing, setDiffering] = useState(false);
   const [beside, setBeside] = useState<readonly [string, string]>(["", ""]);
@@ -33,7 +36,11 @@ export function LensTable({ chosen, onChoose }: Props) {
   const two = all.filter((l) => beside.includes(l.id));
   const lenses = two.length === 2 ? two : all;
   const layers = elementsOf({ elements }, "layer")
-    .filter((l) => `${l.group} ${l.name}`.toLowerCase().includes(sought.trim().toLowerCase()))
+    .filter((l) =>
+      `${l.group} ${l.name} ${inWords(tellsOf(l.name, fields) ?? [])}`
+        .toLowerCase()
+        .includes(sought.trim().toLowerCase()),
+    )
     .filter((l) => !differing || new Set(lenses.map((lens) => shownBy(lens, l.id))).size > 1);
   const groups = [...new Set(layers.map((l) => l.group))].sort();
   return (

@@ -2,6 +2,9 @@ package org.leanlintel.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -10,6 +13,7 @@ import org.leanlintel.core.edit.Edit;
 import org.leanlintel.formats.json.Json;
 import org.leanlintel.formats.json.Kinds;
 import org.leanlintel.server.openapi.ApiDescription;
+import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
 
@@ -31,6 +35,18 @@ class ApiDescriptionTest {
                 .as(
                         "web/openapi.json; refresh it with mvn -pl server -am test -Dtest=ApiDescriptionTest -Drefresh=true")
                 .isEqualTo(now);
+    }
+
+    @Test
+    void describesEveryRoomOfTheApi() {
+        JavaClasses api =
+                new ClassFileImporter().importPackages("org.leanlintel.server.api", "org.leanlintel.server.openapi");
+        assertThat(api.stream()
+                        .filter(c -> c.getPackageName().endsWith(".api") && c.isAnnotatedWith(RestController.class))
+                        .filter(c -> c.getDirectDependenciesToSelf().stream()
+                                .noneMatch(d -> d.getOriginClass().isEquivalentTo(ApiDescription.class)))
+                        .map(JavaClass::getSimpleName))
+                .isEmpty();
     }
 
     @Test

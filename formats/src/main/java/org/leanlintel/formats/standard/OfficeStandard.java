@@ -128,6 +128,11 @@ public final class OfficeStandard {
         return null;
     }
 
+    /** What names of layers can be made up of. */
+    public static LayerFields layerFields() {
+        return Json.mapper().readValue(text("layer-fields.json"), LayerFields.class);
+    }
+
     /** The trade regions that come with the program. */
     public static List<TradeRegion> regions() {
         return Json.mapper().readValue(text("regions.json"), new TypeReference<List<TradeRegion>>() {});

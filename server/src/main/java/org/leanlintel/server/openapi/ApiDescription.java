@@ -17,6 +17,7 @@ import org.leanlintel.server.api.FilesApi;
 import org.leanlintel.server.api.FormsApi;
 import org.leanlintel.server.api.HeightsApi;
 import org.leanlintel.server.api.IssuesApi;
+import org.leanlintel.server.api.LayersApi;
 import org.leanlintel.server.api.NotesApi;
 import org.leanlintel.server.api.PicturesApi;
 import org.leanlintel.server.api.PlotsApi;
@@ -57,6 +58,7 @@ public final class ApiDescription {
             FilesApi.class,
             StairRulesApi.class,
             RegionsApi.class,
+            LayersApi.class,
             StandardsApi.class);
 
     private final Schemas schemas = new Schemas();
