@@ -123,6 +123,7 @@ export type LengthAnswer = Schemas["LengthAnswer"];
 export type ProjectSummary = Schemas["ProjectSummary"];
 export type NewProject = Schemas["NewProject"];
 export type PictureAnswer = Schemas["PictureAnswer"];
+export type OpeningAnswer = Schemas["OpeningAnswer"];
 export type ProjectState = Schemas["ProjectState"];
 export type VersionSummary = Schemas["VersionSummary"];
 export type EntryAnswer = Schemas["EntryAnswer"];

@@ -6,6 +6,7 @@ import type {
   Element,
   Group,
   Offered,
+  OpeningAnswer,
   Picture,
   PictureAnswer,
   ProjectState,
@@ -82,8 +83,9 @@ export class Sync {
     return { project: this.store.getState().project };
   }
 
-  /** What a board needs is asked for at once, and the first picture before the page is busy with the elements. */
+  /** What a board needs is asked for at once, the first picture too. */
   async load(): Promise<void> {
+    const opening = this.askOpening();
     try {
       const [state, papers, regions] = await Promise.all([
         this.askState(),
@@ -91,15 +93,29 @@ export class Sync {
         answerOf(api.GET("/api/v1/regions")),
       ]);
       const [first] = elementsOf({ elements: byId(state.elements) }, "drawing");
-      const picture = first && this.askPicture({ kind: "drawing", id: first.id });
       this.store.setState({ papers, ...stateOf(state) });
       this.offer(regions);
       this.store.setState({ loaded: true });
-      if (first) await this.show({ kind: "drawing", id: first.id }, picture);
+      if (first) await this.showOpening({ kind: "drawing", id: first.id }, opening);
       await this.catchUp();
     } catch (error) {
       this.store.setState({ fault: sentenceOf(error) });
     }
+  }
+
+  /** The picture that a project opens with; null where it is looked at as it was, or none came. */
+  private async askOpening(): Promise<OpeningAnswer | null> {
+    if (this.state.version) return null;
+    try {
+      return await answerOf(api.GET("/api/v1/projects/{project}/picture", { params: { path: this.path } }));
+    } catch {
+      return null;
+    }
+  }
+
+  private showOpening(first: Shown, opening: Promise<OpeningAnswer | null>): Promise<void> {
+    const asked = opening.then((o) => (o?.drawing === first.id ? o : this.askPicture(first)));
+    return this.show(first, asked);
   }
 
   private async showFirst(): Promise<void> {

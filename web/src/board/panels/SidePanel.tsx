@@ -20,11 +20,14 @@ export function SidePanel() {
   const { store } = useBoardTools();
   const tab = useBoard((s) => PANELS.indexOf(s.panel));
   const pages = useRef<HTMLDivElement>(null);
+  /** Scrolling what is not scrolled has the page laid out at once, long before it has to be. */
+  const scrolled = useRef(false);
   const shown = useBoard((s) => s.shown?.id);
   const selection = useBoard((s) => s.selection);
   // biome-ignore lint/correctness/useExhaustiveDependencies: what is shown, selected or taken up brings the top of its facts
   useEffect(() => {
-    void pages.current?.scrollTo(0, 0);
+    if (scrolled.current) pages.current?.scrollTo(0, 0);
+    scrolled.current = false;
   }, [shown, selection, tool]);
   useEffect(() => {
     if (!toolOf({ name: tool }).leavesPanel) store.setState({ panel: "facts" });
@@ -43,7 +46,13 @@ export function SidePanel() {
         <Tab className={look}>Register</Tab>
         <Tab className={look}>Findings{found > 0 && ` ${found}`}</Tab>
       </TabList>
-      <TabPanels ref={pages} className="relative overflow-auto p-3.5">
+      <TabPanels
+        ref={pages}
+        className="relative overflow-auto p-3.5"
+        onScroll={(e) => {
+          scrolled.current = e.currentTarget.scrollTop > 0;
+        }}
+      >
         <TabPanel unmount={false}>
           <fieldset disabled={version}>
             <Facts />

@@ -305,6 +305,9 @@ public final class Messages {
     /** A picture with the revision it shows. */
     public record PictureAnswer(long revision, Picture picture) {}
 
+    /** The picture of the drawing that a board opens with. */
+    public record OpeningAnswer(ElementId drawing, long revision, Picture picture) {}
+
     public record VersionSummary(UUID id, String name, long revision, Instant madeAt) {}
 
     public record NewVersion(String name) {}

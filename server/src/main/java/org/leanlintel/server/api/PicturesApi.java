@@ -24,6 +24,7 @@ import org.leanlintel.formats.csv.ScheduleCsv;
 import org.leanlintel.formats.pdf.DrawingLettering;
 import org.leanlintel.formats.pdf.PdfWriter;
 import org.leanlintel.formats.xlsx.ScheduleXlsx;
+import org.leanlintel.server.api.Messages.OpeningAnswer;
 import org.leanlintel.server.api.Messages.PictureAnswer;
 import org.leanlintel.server.live.Live;
 import org.leanlintel.server.live.LiveProjects;
@@ -53,6 +54,18 @@ public class PicturesApi {
 
     private Live at(UUID project, @Nullable UUID version) {
         return version == null ? live.get(project) : Live.of(store.loadVersion(project, version));
+    }
+
+    /** The first drawing, which a board asks for together with all else that it opens with. */
+    @GetMapping("/picture")
+    public OpeningAnswer opening(@PathVariable UUID project) {
+        Live now = live.get(project);
+        ElementId first = now.model().all(Drawing.class).stream()
+                .findFirst()
+                .orElseThrow(() -> new Unusable("There is no drawing yet."))
+                .id();
+        return new OpeningAnswer(
+                first, now.model().revision(), now.drawing(first).picture());
     }
 
     @GetMapping("/drawings/{drawing}/picture")
