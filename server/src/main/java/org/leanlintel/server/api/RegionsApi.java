@@ -22,6 +22,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/regions")
 public class RegionsApi {
 
+    private static final List<OfficeStandard.Offered> SHIPPED =
+            OfficeStandard.regions().stream().map(OfficeStandard::offered).toList();
+
     private final OfficeRegions office;
 
     RegionsApi(OfficeRegions office) {
@@ -30,8 +33,7 @@ public class RegionsApi {
 
     @GetMapping
     public List<OfficeStandard.Offered> all() {
-        return Stream.concat(OfficeStandard.regions().stream(), office.all().stream())
-                .map(OfficeStandard::offered)
+        return Stream.concat(SHIPPED.stream(), office.all().stream().map(OfficeStandard::offered))
                 .toList();
     }
 
