@@ -72,7 +72,7 @@ public final class Derived implements Reads {
             Set<ElementId> changed) {
         this.earlier = earlier;
         this.changed = changed;
-        laidBefore = Set.copyOf(plane.spreads());
+        laidBefore = plane.spreads();
         this.model = model;
         this.readers = readers;
         this.readersAtFirst = readersAtFirst;

@@ -1,21 +1,22 @@
 package org.leanlintel.core.derive;
 
-import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.BiFunction;
 import org.jspecify.annotations.Nullable;
+import org.pcollections.HashPMap;
+import org.pcollections.HashTreePMap;
 
 /** All spreads of one model as they lie. Does not change; what is settled in it is found out once. */
 final class Plane {
 
-    static final Plane EMPTY = new Plane(Map.of());
+    static final Plane EMPTY = new Plane(HashTreePMap.empty());
 
-    private final Map<Spread<?>, Laid> laid;
+    private final HashPMap<Spread<?>, Laid> laid;
     private final Map<Object, Boolean> settled = new ConcurrentHashMap<>();
 
-    private Plane(Map<Spread<?>, Laid> laid) {
+    private Plane(HashPMap<Spread<?>, Laid> laid) {
         this.laid = laid;
     }
 
@@ -29,22 +30,26 @@ final class Plane {
     }
 
     Plane with(Spread<?> spread, Laid is) {
-        Map<Spread<?>, Laid> all = new LinkedHashMap<>(laid);
-        all.put(spread, is);
-        return new Plane(all);
+        return new Plane(laid.plus(spread, is));
     }
 
     /** With some members in doubt. */
     Plane moving(Set<Member<?>> members) {
-        Map<Spread<?>, Laid> all = new LinkedHashMap<>(laid);
-        for (Member<?> m : members) all.computeIfPresent(m.spread(), (s, is) -> is.moving(Set.of(m)));
-        return new Plane(all);
+        HashPMap<Spread<?>, Laid> all = laid;
+        for (Member<?> m : members) {
+            Laid is = all.get(m.spread()), next = is == null ? null : is.moving(Set.of(m));
+            if (next != null && next != is) all = all.plus(m.spread(), next);
+        }
+        return all == laid ? this : new Plane(all);
     }
 
     Plane each(BiFunction<Spread<?>, Laid, Laid> change) {
-        Map<Spread<?>, Laid> all = new LinkedHashMap<>();
-        laid.forEach((spread, is) -> all.put(spread, change.apply(spread, is)));
-        return new Plane(all);
+        HashPMap<Spread<?>, Laid> all = laid;
+        for (Map.Entry<Spread<?>, Laid> of : laid.entrySet()) {
+            Laid next = change.apply(of.getKey(), of.getValue());
+            if (next != of.getValue()) all = all.plus(of.getKey(), next);
+        }
+        return all == laid ? this : new Plane(all);
     }
 
     /** Whether all that lies in a spread is known, and in those that it stands on. */
