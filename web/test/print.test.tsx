@@ -55,8 +55,13 @@ describe("a sheet that is printed", () => {
     const link = dialog("v1");
     await userEvent.selectOptions(screen.getByLabelText("Paper"), "LETTER");
     expect(link().searchParams.get("version")).toBe("v1");
-    const all = screen.getByRole<HTMLAnchorElement>("link", { name: "Open all sheets as one PDF" });
-    expect(new URL(all.href).searchParams.has("paper")).toBe(false);
+    const all = screen.getByRole<HTMLAnchorElement>("link", { name: "Open all sheets so as one PDF" });
+    expect(new URL(all.href).pathname).toMatch(/\/set\.pdf$/);
+    expect(Object.fromEntries(new URL(all.href).searchParams)).toEqual({
+      version: "v1",
+      paper: "LETTER",
+      onto: "REDUCED",
+    });
     expect(screen.queryByRole("button", { name: "Send sheets to the plotter" })).toBeNull();
   });
 });

@@ -45,11 +45,11 @@ function PrintSheet({ sheet, onClose }: { readonly sheet: string; readonly onClo
   const [onto, setOnto] = useState<"REDUCED" | "PARTS">("REDUCED");
   const query = new URLSearchParams();
   if (version) query.set("version", version);
-  const all = `/api/v1/projects/${project}/set.pdf?${query}`;
   if (paper !== "OWN") {
     query.set("paper", paper);
     query.set("onto", onto);
   }
+  const all = `/api/v1/projects/${project}/set.pdf?${query}`;
   return (
     <Print href={`/api/v1/projects/${project}/sheets/${sheet}/sheet.pdf?${query}`} onClose={onClose}>
       <Row label="Paper">
@@ -68,7 +68,7 @@ function PrintSheet({ sheet, onClose }: { readonly sheet: string; readonly onClo
             : "Parts overlap by 10 mm, with marks where the next one lies. Print them without fitting to the page."}
       </p>
       <a className="text-verdigris underline hover:text-ink" href={all} target="_blank" rel="noreferrer">
-        Open all sheets as one PDF
+        {paper === "OWN" ? "Open all sheets as one PDF" : "Open all sheets so as one PDF"}
       </a>
       {!version && (
         <p className="pt-2">

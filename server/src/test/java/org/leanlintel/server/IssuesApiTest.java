@@ -77,6 +77,9 @@ class IssuesApiTest {
             assertThat(parts.getNumberOfPages()).isEqualTo(8);
         }
         assertThat(api.get(path + "?paper=A17").detail()).isNotBlank();
+        sheet("A-102", "First");
+        assertThat(text(api.get("/set.pdf?paper=A4").body()))
+                .contains("A-101 Ground, reduced to 45 %: 1:50 is 1:112", "A-102 First, reduced to 45 %");
     }
 
     @Test

@@ -5,8 +5,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.multipdf.LayerUtility;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.GivenUp;
@@ -24,6 +22,12 @@ import org.leanlintel.core.picture.Picture;
 /** A sheet on paper of another size: reduced, with its true scales said, or at its size in parts that are laid side by side. */
 public final class OnPaper {
 
+    /** How a sheet comes on paper that is not of its size: all of it on one page, or at its size on several. */
+    public enum Onto {
+        REDUCED,
+        PARTS
+    }
+
     /** Millimetres: what printers leave white, what is kept for a line at the foot, how far parts lie over each other. */
     static final double EDGE_MM = 8, FOOT_MM = 6, OVERLAP_MM = 10;
 
@@ -33,14 +37,26 @@ public final class OnPaper {
     private final Picture sheet;
     private final Paper of;
     private final String name;
+    private final List<Double> scales;
     private final Lettering lettering;
 
-    /** @param sheet in paper millimetres; @param name what it is called at the foot of pages */
-    public OnPaper(Picture sheet, Paper of, String name, Lettering lettering) {
+    /** @param sheet in paper millimetres; @param name what it is called at the foot of pages; @param scales of what stands on it */
+    public OnPaper(Picture sheet, Paper of, String name, List<Double> scales, Lettering lettering) {
         this.sheet = sheet;
         this.of = of;
         this.name = name;
+        this.scales = List.copyOf(scales);
         this.lettering = lettering;
+    }
+
+    /** One document of sheets, each as it comes on paper of one size. */
+    public static byte[] document(List<OnPaper> sheets, PaperSize on, Onto onto, String title) {
+        return PdfWriter.document(title, (document, fonts) -> {
+            for (OnPaper sheet : sheets) {
+                if (onto == Onto.PARTS) sheet.inParts(on, document, fonts);
+                else sheet.reduced(on, document, fonts);
+            }
+        });
     }
 
     /** How parts lie on a sheet. @param wideMm of the sheet on each; likewise high */
@@ -72,22 +88,19 @@ public final class OnPaper {
         }
     }
 
-    /** One page with all of it, as large as the paper lets it be and no larger than it is. @param scales of what stands on it */
-    public byte[] reduced(PaperSize on, List<Double> scales) {
+    /** One page with all of it, as large as the paper lets it be and no larger than it is. */
+    private void reduced(PaperSize on, PDDocument document, PdfFonts fonts) throws IOException {
+        GivenUp.orGoOn();
         Paper paper = new Paper(on, of.heightMm() > of.widthMm());
         double wide = paper.widthMm() - 2 * EDGE_MM, high = paper.heightMm() - 2 * EDGE_MM - FOOT_MM;
         double factor = Math.min(1, Math.min(wide / of.widthMm(), high / of.heightMm()));
-        byte[] whole = PdfWriter.sheet(sheet, of, name, lettering);
-        return PdfWriter.document(name, (document, fonts) -> {
-            try (PDDocument source = Loader.loadPDF(whole);
-                    PdfPage page = new PdfPage(document, fonts, lettering, paper.widthMm(), paper.heightMm())) {
-                page.draw(List.of(foot(said(factor, scales))));
-                page.form(new LayerUtility(document).importPageAsForm(source, 0), EDGE_MM, EDGE_MM + FOOT_MM, factor);
-            }
-        });
+        try (PdfPage page = new PdfPage(document, fonts, lettering, paper.widthMm(), paper.heightMm())) {
+            page.draw(List.of(foot(said(factor))));
+            page.drawSmaller(sheet.inOrder(), EDGE_MM, EDGE_MM + FOOT_MM, factor);
+        }
     }
 
-    private String said(double factor, List<Double> scales) {
+    private String said(double factor) {
         if (factor == 1) return name + ", at its size.";
         String trueScales = new TreeSet<>(scales)
                 .stream()
@@ -98,12 +111,10 @@ public final class OnPaper {
     }
 
     /** As many pages as it takes, at its size, row after row from the top. */
-    public byte[] inParts(PaperSize on) {
+    private void inParts(PaperSize on, PDDocument document, PdfFonts fonts) throws IOException {
         Parts parts = Parts.of(of, on);
-        return PdfWriter.document(name, (document, fonts) -> {
-            for (int row = 0; row < parts.rows(); row++)
-                for (int column = 0; column < parts.columns(); column++) part(parts, column, row, document, fonts);
-        });
+        for (int row = 0; row < parts.rows(); row++)
+            for (int column = 0; column < parts.columns(); column++) part(parts, column, row, document, fonts);
     }
 
     private void part(Parts parts, int column, int row, PDDocument document, PdfFonts fonts) throws IOException {

@@ -9,7 +9,6 @@ import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.graphics.color.PDColor;
 import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceRGB;
-import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentGroup;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
@@ -25,7 +24,7 @@ import org.leanlintel.formats.standard.LineTypes;
 
 /**
  * Writes items in paper millimetres onto one page. Points are worked out here and written as they are, without a
- * transformation in the file, so that a length can be measured in the page's content.
+ * transformation in the file but where a page is drawn smaller, so that a length can be measured in the page's content.
  */
 final class PdfPage implements AutoCloseable {
 
@@ -106,11 +105,11 @@ final class PdfPage implements AutoCloseable {
         out.restoreGraphicsState();
     }
 
-    /** A page of another document. @param factor how much smaller it is drawn */
-    void form(PDFormXObject form, double xMm, double yMm, double factor) throws IOException {
+    /** Draws all of a page smaller, pens and letters too. @param xMm where its lower left corner comes */
+    void drawSmaller(List<Item> items, double xMm, double yMm, double factor) throws IOException {
         out.saveGraphicsState();
         out.transform(new Matrix((float) factor, 0, 0, (float) factor, points(xMm), points(yMm)));
-        out.drawForm(form);
+        draw(items);
         out.restoreGraphicsState();
     }
 

@@ -3,9 +3,12 @@ package org.leanlintel.formats.pdf;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -22,6 +25,7 @@ import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Picture;
+import org.leanlintel.formats.pdf.OnPaper.Onto;
 
 /** An A2 sheet of 594 by 420 with a word in each corner and in the middle, on smaller paper. */
 class OnPaperTest {
@@ -29,18 +33,25 @@ class OnPaperTest {
     private static final Lettering LETTERING = DrawingLettering.get();
     private static final Paper A2 = Paper.across(PaperSize.A2);
 
-    private final OnPaper sheet = new OnPaper(
-            new Picture(
-                    1,
-                    List.of(
-                            word("lowleft", 5, 5),
-                            word("lowright", 575, 5),
-                            word("highleft", 5, 412),
-                            word("highright", 572, 412),
-                            word("middle", 290, 205))),
-            A2,
-            "A-101 Plans",
-            LETTERING);
+    private static OnPaper sheet(String name, Double... scales) {
+        return new OnPaper(
+                new Picture(
+                        1,
+                        List.of(
+                                word("lowleft", 5, 5),
+                                word("lowright", 575, 5),
+                                word("highleft", 5, 412),
+                                word("highright", 572, 412),
+                                word("middle", 290, 205))),
+                A2,
+                name,
+                List.of(scales),
+                LETTERING);
+    }
+
+    private static byte[] on(PaperSize paper, Onto onto, OnPaper... sheets) {
+        return OnPaper.document(List.of(sheets), paper, onto, "Plans");
+    }
 
     private static Group word(String said, double x, double y) {
         Item text = LETTERING.set(said, new Vec(x, y), 0, 2.5, Lettering.Align.LEFT, false);
@@ -63,7 +74,7 @@ class OnPaperTest {
     /** Upright 194 by 275 are of use: 4 columns, 584 of 184 each, and 2 rows, 410 of 265 each; across it would take nine. */
     @Test
     void partsAreAsFewAsCanBe() throws IOException {
-        List<String> pages = pages(sheet.inParts(PaperSize.A4));
+        List<String> pages = pages(on(PaperSize.A4, Onto.PARTS, sheet("A-101 Plans")));
         assertThat(pages).hasSize(8);
         assertThat(pages.get(0)).contains("A-101 Plans, part 1 of 8: row 1 from the top, 1 from the left", "highleft");
         assertThat(pages.get(3)).contains("highright").doesNotContain("highleft");
@@ -93,7 +104,7 @@ class OnPaperTest {
     /** 281 of 594 by 188 of 420: 0.4476 decides. 1:50 becomes 1:112, 1:20 1:45. */
     @Test
     void aReducedSheetSaysItsTrueScales() throws IOException {
-        byte[] pdf = sheet.reduced(PaperSize.A4, List.of(50.0, 20.0, 50.0));
+        byte[] pdf = on(PaperSize.A4, Onto.REDUCED, sheet("A-101 Plans", 50.0, 20.0, 50.0));
         assertThat(pages(pdf)).singleElement().satisfies(p -> assertThat(p)
                 .contains("reduced to 45 %: 1:20 is 1:45, 1:50 is 1:112", "lowleft", "highright", "middle"));
         try (PDDocument document = Loader.loadPDF(pdf)) {
@@ -105,9 +116,42 @@ class OnPaperTest {
 
     @Test
     void onLargerPaperItIsAtItsSize() throws IOException {
-        assertThat(pages(sheet.reduced(PaperSize.A1, List.of(50.0))))
+        assertThat(pages(on(PaperSize.A1, Onto.REDUCED, sheet("A-101 Plans", 50.0))))
                 .singleElement()
                 .satisfies(p -> assertThat(p).contains("at its size"));
-        assertThat(pages(sheet.inParts(PaperSize.A1))).hasSize(1);
+        assertThat(pages(on(PaperSize.A1, Onto.PARTS, sheet("A-101 Plans")))).hasSize(1);
+    }
+
+    /** How far a word of 2.5 mm stands from the lower left corner, and how high it is: 0.4476 of what it was. */
+    @Test
+    void aReducedSheetIsAllOfItSmaller() throws IOException {
+        byte[] pdf = on(PaperSize.A4, Onto.REDUCED, sheet("A-101 Plans", 50.0));
+        BufferedImage page = ImageIO.read(new ByteArrayInputStream(PdfWriter.png(pdf, 254)));
+        Bounds dark = dark(page, 100, 2900, 140, 2000);
+        assertThat(dark.minX()).isCloseTo(8 + 5 * 0.4476, within(0.3));
+        assertThat(dark.maxY()).isCloseTo(14 + 414.5 * 0.4476, within(0.6));
+        assertThat(dark.minY()).isCloseTo(14 + 5 * 0.4476, within(0.6));
+    }
+
+    /** Ten pixels are a millimetre, from the top. */
+    private static Bounds dark(BufferedImage page, int left, int right, int low, int high) {
+        List<Vec> dark = new ArrayList<>();
+        for (int x = left; x < right && x < page.getWidth(); x++)
+            for (int y = low; y < high && y < page.getHeight(); y++)
+                if ((page.getRGB(x, page.getHeight() - 1 - y) & 255) < 128) dark.add(new Vec(x / 10.0, y / 10.0));
+        return Bounds.of(dark);
+    }
+
+    @Test
+    void aSetIsOneDocument() throws IOException {
+        OnPaper one = sheet("A-101 Plans", 50.0), other = sheet("A-102 Sections", 20.0);
+        assertThat(pages(on(PaperSize.A3, Onto.REDUCED, one, other)))
+                .satisfiesExactly(
+                        p -> assertThat(p).contains("A-101 Plans, reduced to 65 %: 1:50 is 1:76"),
+                        p -> assertThat(p).contains("A-102 Sections, reduced to 65 %: 1:20 is 1:31"));
+        assertThat(pages(on(PaperSize.A4, Onto.PARTS, one, other)))
+                .hasSize(16)
+                .last()
+                .satisfies(p -> assertThat(p).contains("A-102 Sections, part 8 of 8"));
     }
 }

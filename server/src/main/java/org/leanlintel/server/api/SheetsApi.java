@@ -22,6 +22,7 @@ import org.leanlintel.core.sheet.SheetNames;
 import org.leanlintel.core.sheet.SheetOrder;
 import org.leanlintel.formats.pdf.DrawingLettering;
 import org.leanlintel.formats.pdf.OnPaper;
+import org.leanlintel.formats.pdf.OnPaper.Onto;
 import org.leanlintel.formats.pdf.PdfWriter;
 import org.leanlintel.server.api.Messages.LaidOut;
 import org.leanlintel.server.api.Messages.LaidOutDrawing;
@@ -63,12 +64,6 @@ public class SheetsApi {
                 now.model().revision(), print.picture(now.model().get(new ElementId(sheet), Sheet.class)));
     }
 
-    /** How a sheet comes on paper that is not of its size: all of it on one page, or at its size on several. */
-    public enum Onto {
-        REDUCED,
-        PARTS
-    }
-
     /** The sheet as a PDF page of its exact size, at exact scale; or on other paper. */
     @GetMapping(path = "/sheets/{sheet}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     public ResponseEntity<byte[]> sheetPdf(
@@ -83,37 +78,44 @@ public class SheetsApi {
         String title = now.model().settings().name() + " " + s.number() + " " + s.title();
         byte[] pdf = paper == null
                 ? PdfWriter.sheet(print.picture(s), s.paper(), title, DrawingLettering.get())
-                : onto(paper, onto, s, print);
+                : OnPaper.document(List.of(onPaper(s, print)), paper, onto, title);
         return ProjectsApi.download(pdf, MediaType.APPLICATION_PDF, title + ".pdf");
     }
 
-    private static byte[] onto(PaperSize paper, Onto onto, Sheet sheet, Printing print) {
+    private static OnPaper onPaper(Sheet sheet, Printing print) {
         Model model = print.now().model();
-        String name = sheet.number() + " " + sheet.title();
-        OnPaper on = new OnPaper(print.picture(sheet), sheet.paper(), name, DrawingLettering.get());
-        if (onto == Onto.PARTS) return on.inParts(paper);
         List<Double> scales = sheet.drawings().stream()
                 .map(d -> model.get(d.drawing(), Drawing.class))
                 .filter(d -> !d.kind().isSchedule())
                 .map(Drawing::scale)
                 .toList();
-        return on.reduced(paper, scales);
+        String name = sheet.number() + " " + sheet.title();
+        return new OnPaper(print.picture(sheet), sheet.paper(), name, scales, DrawingLettering.get());
     }
 
-    /** Sheets as one document, bound by their numbers. @param sheet those asked for; all, where none is named */
+    /**
+     * Sheets as one document, bound by their numbers.
+     *
+     * @param sheet those asked for; all, where none is named
+     * @param paper that all of them come on; each on its own where none is named
+     */
     @GetMapping(path = "/set.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     public ResponseEntity<byte[]> setPdf(
             @PathVariable UUID project,
             @RequestParam(defaultValue = "") List<String> sheet,
-            @RequestParam @Nullable UUID version) {
+            @RequestParam @Nullable UUID version,
+            @RequestParam @Nullable PaperSize paper,
+            @RequestParam(defaultValue = "REDUCED") Onto onto) {
         Printing print = asPrinted.of(project, version);
         Live now = print.now();
         List<Sheet> sheets =
                 SheetOrder.of(now.model(), sheet.stream().map(ElementId::new).toList());
         if (sheets.isEmpty()) throw new Unusable("There are no sheets to print yet.");
-        byte[] pdf = print.set(sheets);
-        return ProjectsApi.download(
-                pdf, MediaType.APPLICATION_PDF, now.model().settings().name() + ".pdf");
+        String title = now.model().settings().name();
+        byte[] pdf = paper == null
+                ? print.set(sheets)
+                : OnPaper.document(sheets.stream().map(s -> onPaper(s, print)).toList(), paper, onto, title);
+        return ProjectsApi.download(pdf, MediaType.APPLICATION_PDF, title + ".pdf");
     }
 
     /** What does not print well, sheet by sheet. */
