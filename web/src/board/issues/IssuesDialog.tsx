@@ -5,6 +5,7 @@ import type { Issue } from "../../api/types";
 import { Panel } from "../../ui/controls";
 import { useBoard } from "../state/context";
 import { Compared } from "./Compared";
+import { DrawClouds } from "./DrawClouds";
 import { IssueEntry } from "./IssueEntry";
 import { NewIssue } from "./NewIssue";
 import { SetChecked } from "./SetChecked";
@@ -32,6 +33,7 @@ export function IssuesDialog({ onClose }: { readonly onClose: () => void }) {
         onClose={() => setPair(null)}
         size="w-290"
       >
+        {!pair.after && <DrawClouds before={pair.before.id} issue={String(all.length + 1)} />}
         <Compared before={pair.before.id} after={pair.after?.id ?? null} />
       </Panel>
     );

@@ -52,7 +52,8 @@ public record TakenBoxes(Set<Bounds> things, Set<Bounds> texts) {
         }
     }
 
-    private static Bounds text(Item.Text t, double scale) {
+    /** About the letters of a text. */
+    public static Bounds text(Item.Text t, double scale) {
         Vec along = Vec.ofAngle(t.angle());
         List<Vec> corners = new ArrayList<>(List.of(t.at()));
         for (Item.Run run : t.runs()) {

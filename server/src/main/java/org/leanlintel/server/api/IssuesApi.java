@@ -8,6 +8,7 @@ import org.leanlintel.core.check.Finding;
 import org.leanlintel.core.check.Findings;
 import org.leanlintel.core.issue.ComparedSheet;
 import org.leanlintel.core.issue.Comparison;
+import org.leanlintel.core.issue.ProposedCloud;
 import org.leanlintel.core.issue.SetCheck;
 import org.leanlintel.core.issue.State;
 import org.leanlintel.core.model.Sheet;
@@ -158,6 +159,12 @@ public class IssuesApi {
         Live before = issued(project, issue);
         Live after = with == null ? live.get(project) : issued(project, with);
         return Comparison.of(state(before), state(after), DrawingLettering.get());
+    }
+
+    /** Revision clouds for what is different today from what was issued. */
+    @GetMapping("/{issue}/clouds")
+    public List<ProposedCloud> clouds(@PathVariable UUID project, @PathVariable UUID issue) {
+        return ProposedCloud.of(state(issued(project, issue)), state(live.get(project)));
     }
 
     private Live issued(UUID project, UUID issue) {

@@ -46,6 +46,7 @@ import org.leanlintel.core.edit.gap.SetGap;
 import org.leanlintel.core.edit.note.AddClause;
 import org.leanlintel.core.edit.note.DrawBlank;
 import org.leanlintel.core.edit.note.DrawCloud;
+import org.leanlintel.core.edit.note.DrawClouds;
 import org.leanlintel.core.edit.note.FillBlank;
 import org.leanlintel.core.edit.note.PlaceKeyMark;
 import org.leanlintel.core.edit.note.PlaceNote;
@@ -150,6 +151,7 @@ public final class EditKinds {
             AddDrawings.class,
             DrawBlank.class,
             DrawCloud.class,
+            DrawClouds.class,
             PlaceNotes.class,
             PlaceSign.class,
             PlaceSpotLevel.class,

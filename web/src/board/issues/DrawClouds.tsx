@@ -1,0 +1,41 @@
+import { useState } from "react";
+import { answerOf, api, reasonOf } from "../../api/client";
+import { Button, fieldClass } from "../../ui/controls";
+import { useBoard, useBoardTools } from "../state/context";
+import { layerOf } from "../state/layers";
+
+/** Draws revision clouds round all that is different from an issue today. @param issue the number in their triangles */
+export function DrawClouds({ before, issue }: { readonly before: string; readonly issue: string }) {
+  const { store, sync } = useBoardTools();
+  const project = useBoard((s) => s.project);
+  const [number, setNumber] = useState(issue);
+  const [said, setSaid] = useState("");
+  const draw = async () => {
+    try {
+      const clouds = await answerOf(
+        api.GET("/api/v1/projects/{project}/issues/{issue}/clouds", {
+          params: { path: { project, issue: before } },
+        }),
+      );
+      if (clouds.length === 0) return setSaid("No drawing shows anything else.");
+      const layer = layerOf(store.getState(), "cloud");
+      const drawn = await sync.edit({
+        type: "drawClouds",
+        clouds: clouds.map((c) => ({ type: "drawCloud", ...c, layer, issue: number })),
+      });
+      setSaid(drawn ? `${clouds.length === 1 ? "A cloud was" : `${clouds.length} clouds were`} drawn.` : "");
+    } catch (error) {
+      setSaid(reasonOf(error));
+    }
+  };
+  return (
+    <div className="mb-3 flex items-center gap-2">
+      <Button onClick={() => void draw()}>Draw clouds round what is different</Button>
+      <label className="flex items-center gap-2 text-ink-2">
+        for issue
+        <input className={`${fieldClass} w-16`} value={number} onChange={(e) => setNumber(e.target.value)} />
+      </label>
+      <span role="status">{said}</span>
+    </div>
+  );
+}
