@@ -62,6 +62,21 @@ it("draws all clouds that are proposed, at once, for the issue that is typed", a
   expect(screen.getByText("2 clouds were drawn.")).toBeTruthy();
 });
 
+it("draws them once, however often it is clicked while they are worked out", async () => {
+  let answered: (value: unknown) => void = () => {};
+  const edits = shown(
+    () =>
+      new Promise((go) => {
+        answered = go;
+      }),
+  );
+  await draw();
+  await draw();
+  answered({ data: [{ drawing: "plan", ring: [] }], response: new Response() });
+  expect(await screen.findByText("A cloud was drawn.")).toBeTruthy();
+  expect(edits).toHaveLength(1);
+});
+
 it("says where there is none to draw, and what went wrong", async () => {
   const edits = shown(answer([]));
   await draw();

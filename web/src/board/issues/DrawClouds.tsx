@@ -10,27 +10,36 @@ export function DrawClouds({ before, issue }: { readonly before: string; readonl
   const project = useBoard((s) => s.project);
   const [number, setNumber] = useState(issue);
   const [said, setSaid] = useState("");
+  const [busy, setBusy] = useState(false);
   const draw = async () => {
+    setBusy(true);
+    setSaid(await drawn());
+    setBusy(false);
+  };
+  const drawn = async () => {
     try {
       const clouds = await answerOf(
         api.GET("/api/v1/projects/{project}/issues/{issue}/clouds", {
           params: { path: { project, issue: before } },
         }),
       );
-      if (clouds.length === 0) return setSaid("No drawing shows anything else.");
+      if (clouds.length === 0) return "No drawing shows anything else.";
       const layer = layerOf(store.getState(), "cloud");
-      const drawn = await sync.edit({
+      const accepted = await sync.edit({
         type: "drawClouds",
         clouds: clouds.map((c) => ({ type: "drawCloud", ...c, layer, issue: number })),
       });
-      setSaid(drawn ? `${clouds.length === 1 ? "A cloud was" : `${clouds.length} clouds were`} drawn.` : "");
+      if (!accepted) return "";
+      return clouds.length === 1 ? "A cloud was drawn." : `${clouds.length} clouds were drawn.`;
     } catch (error) {
-      setSaid(reasonOf(error));
+      return reasonOf(error);
     }
   };
   return (
     <div className="mb-3 flex items-center gap-2">
-      <Button onClick={() => void draw()}>Draw clouds round what is different</Button>
+      <Button onClick={() => void draw()} disabled={busy}>
+        Draw clouds round what is different
+      </Button>
       <label className="flex items-center gap-2 text-ink-2">
         for issue
         <input className={`${fieldClass} w-16`} value={number} onChange={(e) => setNumber(e.target.value)} />

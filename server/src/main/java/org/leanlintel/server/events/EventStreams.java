@@ -12,6 +12,7 @@ import org.springframework.context.event.EventListener;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter.SseEventBuilder;
 
@@ -45,7 +46,7 @@ public class EventStreams {
         try {
             store.revisions(projects)
                     .forEach((project, revision) -> opened[0].tell(event(new Revised(project, revision, "-"))));
-        } catch (DataAccessException away) {
+        } catch (DataAccessException | TransactionException away) {
             LOG.warn("The database does not answer; revisions are told when it does.");
         }
         return emitter;

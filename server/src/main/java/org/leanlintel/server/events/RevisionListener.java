@@ -17,6 +17,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
 
 /** Hears from PostgreSQL which projects have new revisions, whichever instance made them, and tells the open windows. */
 @Component
@@ -52,7 +53,7 @@ public class RevisionListener implements SmartLifecycle {
                 statement.execute("listen lintel");
                 lookAnew();
                 listen(connection.unwrap(PGConnection.class));
-            } catch (SQLException | DataAccessException lost) {
+            } catch (SQLException | DataAccessException | TransactionException lost) {
                 if (running) LOG.warn("The database does not answer; trying again.");
                 pause();
             }

@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.server.store.ProjectStore;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
 
 /**
  * The projects lately in work. Whatever is here can be rebuilt from the store by any instance, so where memory runs short
@@ -68,7 +69,7 @@ public class LiveProjects {
         });
         try {
             store.revisions(Set.of(project)).forEach(this::heardOf);
-        } catch (DataAccessException away) {
+        } catch (DataAccessException | TransactionException away) {
             forget(project);
         }
     }

@@ -9,7 +9,7 @@ import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.formats.standard.OfficeStandard;
 import org.leanlintel.server.store.ProjectStore;
-import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.transaction.CannotCreateTransactionException;
 
 /** A store of one new project, without a database, and what is live of it. */
 public final class OneProject extends ProjectStore {
@@ -49,7 +49,7 @@ public final class OneProject extends ProjectStore {
 
     @Override
     public Map<UUID, Long> revisions(Collection<UUID> ids) {
-        if (away) throw new DataAccessResourceFailureException("away");
+        if (away) throw new CannotCreateTransactionException("away");
         return Map.of(ID, revision);
     }
 }
