@@ -251,7 +251,7 @@ describe("a note", () => {
       type: "placeNote",
       text: "Kitchen",
       at: [10, 20],
-      style: "NOTE",
+      style: "",
       pointsAt: [],
     });
   });

@@ -33,6 +33,7 @@ export type GridLine = Schemas["GridLine"];
 export type Sign = Schemas["Sign"];
 export type ReviseFigure = Schemas["ReviseFigure"];
 export type StringStyle = Schemas["StringStyle"];
+export type LetterStyle = Schemas["LetterStyle"];
 export type Leaders = Schemas["Leaders"];
 export type LeaderTarget = Schemas["Target"];
 export type Picked = Schemas["Picked"];

@@ -43,6 +43,7 @@ export const dialogs: readonly Command[] = [
   opens("issues", "Issues of the set", [], "hand out permit tender revision compare transmittal"),
   opens("layOut", "Lay drawings out on sheets", [], "compose set arrange place"),
   opens("stringStyles", "Styles of dimension strings", [], "arrow stroke dot rounding units figures"),
+  opens("letterStyles", "Styles of letters in notes", [], "text font height size bold centred"),
   opens("replace", "Find and replace in notes", [], "words text search"),
   opens("clauses", "Library of keyed notes", [], "clauses specification general"),
   opens("materials", "Materials", [], "hatch conductivity stock"),

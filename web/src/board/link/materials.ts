@@ -2,6 +2,7 @@ import { answerOf, api } from "../../api/client";
 import type { Edit } from "../../api/types";
 import { layerOf } from "../state/layers";
 import { type BoardState, drawingShown } from "../state/state";
+import { usualLetters } from "../state/usual";
 
 /** The edit that names what the shown elevation is faced with; null where all of it is named. */
 export async function namingMaterials(state: BoardState): Promise<Edit | null> {
@@ -21,7 +22,7 @@ export async function namingMaterials(state: BoardState): Promise<Edit | null> {
       layer: layerOf(state, "note"),
       at,
       text: "{facing}",
-      style: "NOTE",
+      style: usualLetters(state),
       widthMm: 0,
       shape: "ELBOWED",
       tip: "DOT",

@@ -1,5 +1,6 @@
 import { Section } from "../../ui/Section";
-import { useBoardTools } from "../state/context";
+import { useBoard, useBoardTools } from "../state/context";
+import { lettersChosen } from "../state/usual";
 import { FactsToSay } from "../things/FactsToSay";
 import { LeaderFields, NoteFields } from "../things/NoteFields";
 import type { MakingProps } from "../tools/ToolOf";
@@ -39,9 +40,10 @@ export function LeaderToMake(props: MakingProps) {
 
 function Letters({ making, set }: MakingProps) {
   const { note } = making;
+  const style = useBoard((s) => lettersChosen(s));
   return (
     <NoteFields
-      style={note.style}
+      style={style}
       widthMm={note.widthMm}
       onStyle={(style) => set({ note: { ...note, style } })}
       onWidth={(widthMm) => set({ note: { ...note, widthMm } })}

@@ -8,7 +8,7 @@ import { SeveralDrawings } from "../register/SeveralDrawings";
 import { LayOutDialog } from "../sheets/LayOutDialog";
 import { useBoard, useBoardTools } from "../state/context";
 import { elementOf } from "../state/state";
-import { StringStyles } from "../strings/StringStyles";
+import { LetterStyles, StringStyles } from "../styles/Styles";
 import { OwnStairRules } from "../things/OwnStairRules";
 import { Find } from "./Find";
 import { KeysDialog } from "./KeysDialog";
@@ -41,6 +41,8 @@ export function Dialogs() {
       return <VersionsDialog onClose={close} />;
     case "stringStyles":
       return <StringStyles onClose={close} />;
+    case "letterStyles":
+      return <LetterStyles onClose={close} />;
     case "replace":
       return <ReplaceWords onClose={close} />;
     case "clauses":

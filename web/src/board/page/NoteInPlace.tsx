@@ -4,8 +4,7 @@ import { useBoard, useBoardTools } from "../state/context";
 import { elementOf } from "../state/state";
 import { toScreen } from "../state/view";
 
-/** How high the letters of a note are on paper, in millimetres of capitals; letters are larger by the face's own part. */
-const LETTERS_MM = { SMALL: 1.8, NOTE: 2.5, NAME: 3.5, HEADING: 5 } as const;
+/** How high capitals are as a part of the letters' own height. */
 const CAPITAL = 0.7;
 const SMALLEST_PX = 13;
 
@@ -20,8 +19,9 @@ function Words({ note }: { readonly note: Note }) {
   const view = useBoard((s) => s.view);
   const size = useBoard((s) => s.size);
   const scale = useBoard((s) => s.scale);
+  const style = useBoard((s) => elementOf(s, "letterStyle", note.style));
   const [text, setText] = useState(note.text);
-  const letters = Math.max(SMALLEST_PX, (LETTERS_MM[note.style] / CAPITAL) * scale * view.zoom);
+  const letters = Math.max(SMALLEST_PX, ((style?.heightMm ?? 0) / CAPITAL) * scale * view.zoom);
   const at = toScreen({ x: note.at[0], y: note.at[1] }, view, size);
   /** Once it is left, the field that goes is not taken for one that is left again. */
   const left = useRef(false);

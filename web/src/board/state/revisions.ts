@@ -369,9 +369,9 @@ export function replacingWords(find: string, words: string): Edit {
   return { type: "replaceWords", find, with: words };
 }
 
-/** The edit that adds a style of strings. @param like the style it begins as */
-export function addingStringStyle(like: string, name: string): Edit {
-  return { type: "addStringStyle", like, name };
+/** The edit that adds a style of strings or of letters. @param like the style it begins as */
+export function addingStyle(like: string, name: string): Edit {
+  return { type: "addStyle", like, name };
 }
 
 /** The edit that sets notes in a column. */

@@ -57,6 +57,7 @@ export type Dialog =
   | "versions"
   | "materials"
   | "stringStyles"
+  | "letterStyles"
   | "layOut"
   | "issues"
   | "clauses"

@@ -85,6 +85,7 @@ export function usualMaking(before: BoardState, offered: Offered): Making {
     },
     stair: { ...making.stair, make: stairs.make, widthMm: stairs.widthMm, wellMm: region.wellMm },
     dimension: { ...making.dimension, scheme: region.strings },
+    note: { ...making.note, style: usualLetters(state) },
     sectionDepthMm: region.units === "METRIC" ? 20_000 : 60 * 304.8,
   };
 }
@@ -101,6 +102,17 @@ export function usualLens(state: BoardState, of: "elevations" | "roofPlan"): str
   const usual = all.find((l) => l.id === state.offered?.stock[of]);
   const like = of === "roofPlan" ? all.find((l) => l.roofs === "FROM_ABOVE") : undefined;
   return (usual ?? like ?? all[0])?.id ?? null;
+}
+
+/** The style that notes are usually set in, or another where the project has not got it. */
+export function usualLetters(state: Pick<BoardState, "elements" | "offered">): string {
+  const usual = elementOf(state, "letterStyle", state.offered?.stock.letters);
+  return (usual ?? elementsOf(state, "letterStyle")[0])?.id ?? "";
+}
+
+/** The style that the note tool sets in: the one chosen for it, as long as it is there. */
+export function lettersChosen(state: Pick<BoardState, "elements" | "offered" | "making">): string {
+  return elementOf(state, "letterStyle", state.making.note.style)?.id ?? usualLetters(state);
 }
 
 /** What is made of one material is usually made of this one. */

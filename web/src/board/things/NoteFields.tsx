@@ -1,6 +1,8 @@
 import type { Leaders, Note } from "../../api/types";
 import { Choice, Row } from "../../ui/controls";
 import { NumberField } from "../fields/NumberField";
+import { useBoard, useBoardTools } from "../state/context";
+import { elementsOf } from "../state/state";
 
 /** On paper: as wide as a note can be set. */
 const WIDEST_MM = 400;
@@ -12,20 +14,21 @@ export function NoteFields(props: {
   readonly onStyle: (style: Note["style"]) => void;
   readonly onWidth: (widthMm: number | null) => void;
 }) {
+  const { store } = useBoardTools();
+  const elements = useBoard((s) => s.elements);
+  const styles = elementsOf({ elements }, "letterStyle").toSorted((a, b) => a.heightMm - b.heightMm);
   return (
     <>
       <Row label="Letters">
-        <Choice
-          value={props.style}
-          options={[
-            ["NOTE", "Note, 2.5 mm"],
-            ["SMALL", "Small, 1.8 mm"],
-            ["NAME", "Name, 3.5 mm, centred"],
-            ["HEADING", "Heading, 5 mm"],
-          ]}
-          onChange={props.onStyle}
-        />
+        <Choice value={props.style} options={styles.map((s) => [s.id, s.name])} onChange={props.onStyle} />
       </Row>
+      <button
+        type="button"
+        className="pb-1 text-verdigris underline"
+        onClick={() => store.setState({ dialog: "letterStyles" })}
+      >
+        Change styles
+      </button>
       <NumberField
         label="Lines break at, mm on paper"
         value={props.widthMm}

@@ -131,7 +131,7 @@ class FromNothingToAPrintedSheetTest {
         drafter.click(3500, 4500);
         page.keyboard().type("Living");
         drafter.press("Enter");
-        drafter.expectUndo("write name \"Living\"");
+        drafter.expectUndo("write note \"Living\"");
         drafter.press("Escape");
     }
 
@@ -149,7 +149,7 @@ class FromNothingToAPrintedSheetTest {
                 .as("the string follows")
                 .isEqualTo(7500);
         drafter.press("Control+z");
-        drafter.expectUndo("write name \"Living\"");
+        drafter.expectUndo("write note \"Living\"");
         assertThat(figures().stream().mapToInt(Integer::parseInt).sum()).isEqualTo(7200);
     }
 
@@ -189,7 +189,7 @@ class FromNothingToAPrintedSheetTest {
         List<String> steps = List.of(
                 "change sheet A-101",
                 "add sheet A-101",
-                "write name \"Living\"",
+                "write note \"Living\"",
                 "draw dimension string",
                 "place window W1",
                 "place door D1",

@@ -63,7 +63,7 @@ class NotesTest {
         drafter.click(CLEAR_X, CLEAR_Y);
         page.keyboard().type("cavity wall");
         page.keyboard().press("Enter");
-        drafter.expectUndo("write note");
+        drafter.expectUndo("write note \"cavity wall\"");
         drafter.press("Escape");
         drafter.press("v");
         drafter.doubleClick(CLEAR_X + 200, CLEAR_Y + 60);
@@ -75,9 +75,9 @@ class NotesTest {
         drafter.doubleClick(CLEAR_X + 200, CLEAR_Y + 60);
         words.fill("cavity wall\nto the roof");
         words.press("Control+Enter");
-        drafter.expectUndo("change note");
+        drafter.expectUndo("change note \"cavity wall\u2026\"");
         drafter.press("Delete");
-        drafter.expectUndo("delete note");
+        drafter.expectUndo("delete note \"cavity wall\u2026\"");
     }
 
     /** What it can say is offered beside what it says now; the words are read from the wall when it is drawn. */
@@ -88,7 +88,7 @@ class NotesTest {
         drafter.click(CLEAR_X, CLEAR_Y);
         page.getByTitle("Put {build-up} into the words").click();
         page.keyboard().press("Enter");
-        drafter.expectUndo("write note");
+        drafter.expectUndo("write note \"{build-up}\"");
         drafter.press("Escape");
         drafter.click(CLEAR_X + 100, CLEAR_Y + 60);
         assertThat(heading("Note \u201C{build-up}\u201D")).isVisible();

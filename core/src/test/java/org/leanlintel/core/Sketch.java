@@ -35,6 +35,7 @@ import org.leanlintel.core.model.Heat;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.LetterStyle;
 import org.leanlintel.core.model.MarkLetters;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
@@ -63,6 +64,8 @@ public final class Sketch {
     public static final ElementId STOREY = id("ground"), LAYER = id("layer"), LENS = id("lens"), PLAN = id("plan");
     /** Strokes, figures of 2.5 mm above the line, to 1 mm and 1/16 in. */
     public static final ElementId STYLE = id("style");
+    /** Styles of letters: of notes, and of names. */
+    public static final ElementId LETTERS = id("letters"), NAMES = id("names");
     /** 100 facing, 50 air gap, 140 structure: 290 mm. */
     public static final ElementId SHELL = id("shell");
     /** 140 structure, 15 lining. */
@@ -90,6 +93,8 @@ public final class Sketch {
                 Layer.plain(LAYER, "All", List.of()),
                 lens(),
                 style(),
+                letters().getFirst(),
+                letters().getLast(),
                 titleBlock(),
                 new Drawing(
                         PLAN,
@@ -198,6 +203,12 @@ public final class Sketch {
 
     private static TitleBlock.Part box(double x, double y, double wide, double high, TitleBlock.Content content) {
         return new TitleBlock.Part(x, y, wide, high, false, true, content);
+    }
+
+    public static List<LetterStyle> letters() {
+        return List.of(
+                new LetterStyle(LETTERS, "Note", 2.5, 2.5, LetterStyle.Strong.NOTHING, false),
+                new LetterStyle(NAMES, "Name", 3.5, 2.5, LetterStyle.Strong.FIRST_LINE, true));
     }
 
     public static StringStyle style() {

@@ -26,7 +26,6 @@ import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Layer;
-import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Ply;
@@ -74,7 +73,7 @@ class EditingApiTest {
         api.edit(note("Kitchen"));
         JsonNode before = elements();
         SERVER.restart();
-        assertThat(api.undo().json().path("name").asString()).isEqualTo("write name \"Kitchen\"");
+        assertThat(api.undo().json().path("name").asString()).isEqualTo("write note \"Kitchen\"");
         assertThat(api.undo().json().path("redo").asString()).isEqualTo("draw 4 walls");
         assertThat(api.undo().detail()).isEqualTo("There is nothing to undo.");
         SERVER.restart();
@@ -251,7 +250,11 @@ class EditingApiTest {
 
     private static PlaceNote note(String text) {
         return new PlaceNote(
-                OfficeStandard.GROUND_PLAN, OfficeStandard.LAYER_NOTES, new Vec(0, 0), text, Note.Style.NAME);
+                OfficeStandard.GROUND_PLAN,
+                OfficeStandard.LAYER_NOTES,
+                new Vec(0, 0),
+                text,
+                OfficeStandard.LETTERS_NAME);
     }
 
     /** Of a partition up the middle of a shell of 7,200 in 354 mm; one that is kept says so, and a preview shows the new ones. */

@@ -15,10 +15,10 @@ import org.leanlintel.core.edit.drawing.ComposeSheets;
 import org.leanlintel.core.edit.note.PlaceNote;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
-import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Paper;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Sheet;
+import org.leanlintel.formats.standard.OfficeStandard;
 import org.leanlintel.server.RunningServer.Answer;
 import tools.jackson.databind.JsonNode;
 
@@ -39,7 +39,8 @@ class IssuesApiTest {
     }
 
     private void note(String text) {
-        assertThat(api.edit(new PlaceNote(PLAN, new ElementId("layer-notes"), new Vec(0, 0), text, Note.Style.NOTE))
+        assertThat(api.edit(new PlaceNote(
+                                PLAN, new ElementId("layer-notes"), new Vec(0, 0), text, OfficeStandard.LETTERS_NOTE))
                         .status())
                 .isEqualTo(200);
     }
@@ -102,7 +103,7 @@ class IssuesApiTest {
                 + second.path("id").asString());
         assertThat(compared.json().path(0).path("sentences").values())
                 .extracting(JsonNode::asString)
-                .containsExactly("Note came.");
+                .containsExactly("Note \"paving\" came.");
         assertThat(api.get("/issues/" + second.path("id").asString() + "/comparison")
                         .json()
                         .path(0)

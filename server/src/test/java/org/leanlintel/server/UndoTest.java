@@ -289,7 +289,7 @@ class UndoTest {
                 OfficeStandard.LAYER_NOTES,
                 new Vec(-3000, 0),
                 text,
-                Note.Style.values()[0]);
+                OfficeStandard.LETTERS_NOTE);
     }
 
     /** What the office standard has too does not come back by itself when the project is read again. */

@@ -20,6 +20,7 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.LetterStyle;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Room;
@@ -133,10 +134,11 @@ final class Clutter {
         }
 
         private void note(Note note, double scale) {
-            Block block = Block.of(note, Filled.of(note, building).text());
+            LetterStyle style = building.model().get(note.style(), LetterStyle.class);
+            Block block = Block.of(note, style, Filled.of(note, building).text());
             double wide = block.widthMm() * scale, high = block.heightMm() * scale;
-            double left = note.at().x() - (note.style().isCentred() ? wide / 2 : 0);
-            double top = note.at().y() + note.style().heightMm() * scale;
+            double left = note.at().x() - (style.centred() ? wide / 2 : 0);
+            double top = note.at().y() + style.heightMm() * scale;
             inside.add(Thing.of(Area.rectangle(left, top - high, wide, high)));
         }
 

@@ -23,6 +23,7 @@ import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.KeyMark;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.LetterStyle;
 import org.leanlintel.core.model.Marked;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
@@ -74,6 +75,7 @@ public final class Naming {
             case Lens l -> "lens " + l.name();
             case TitleBlock b -> "title block " + b.name();
             case StringStyle s -> "string style " + s.name();
+            case LetterStyle s -> "letter style " + s.name();
             case Material m -> "material " + m.name();
             case BuildUp b -> "build-up " + b.name();
             case Corner c -> "corner";
@@ -118,7 +120,7 @@ public final class Naming {
                 };
             case Blank b -> "blank";
             case Cloud c -> "revision cloud";
-            case Note n -> n.style() == Note.Style.NAME ? "name \"" + n.text() + "\"" : "note";
+            case Note n -> "note \"" + begins(n.text()) + "\"";
             case Drawing d -> "drawing " + d.name();
             case Sheet s -> "sheet " + s.number();
         };
@@ -169,6 +171,8 @@ public final class Naming {
     }
 
     private static String begins(String text) {
-        return text.length() > LONGEST_CLAUSE ? text.substring(0, LONGEST_CLAUSE) + "\u2026" : text;
+        String first = text.lines().findFirst().orElse("");
+        String begins = first.substring(0, Math.min(first.length(), LONGEST_CLAUSE));
+        return begins.length() < text.length() ? begins + "\u2026" : begins;
     }
 }

@@ -16,5 +16,5 @@ public sealed interface Element permits OnLayer, Corner, Tracing, Element.Apart 
 
     /** What others are made of or drawn by, and stands in no drawing itself. */
     sealed interface Stock extends Apart
-            permits Layer, Lens, StringStyle, TitleBlock, Clause, Material, BuildUp, Symbol {}
+            permits Layer, Lens, StringStyle, LetterStyle, TitleBlock, Clause, Material, BuildUp, Symbol {}
 }

@@ -7,6 +7,7 @@ import org.leanlintel.core.geometry.Vec;
  *
  * @param at the middle of a name, the left end of the first base line of a note
  * @param text in braces, what is said of the first thing it points at: {thickness}; lines that begin with "- " or "1. " are set as lists
+ * @param style the {@link LetterStyle} it is set in
  * @param widthMm on paper: where its lines are broken; 0 where they run on
  * @param throughLens whether they show in all plans of the storey that are seen through the lens of their drawing
  */
@@ -16,7 +17,7 @@ public record Note(
         ElementId drawing,
         Vec at,
         String text,
-        Style style,
+        ElementId style,
         double widthMm,
         Leaders leaders,
         boolean throughLens)
@@ -44,33 +45,6 @@ public record Note(
 
     public Note with(Vec otherAt, Leaders others) {
         return new Note(id, layer, drawing, otherAt, text, style, widthMm, others, throughLens);
-    }
-
-    /** How words are set. Letter heights are of the series of ISO 3098-1. */
-    public enum Style {
-        /** Left aligned. */
-        SMALL(1.8),
-        /** Left aligned. */
-        NOTE(2.5),
-        /** The first line strong, centred: the name of a room. */
-        NAME(3.5),
-        /** Strong, left aligned. */
-        HEADING(5);
-
-        private final double heightMm;
-
-        Style(double heightMm) {
-            this.heightMm = heightMm;
-        }
-
-        /** Of capitals, on paper. */
-        public double heightMm() {
-            return heightMm;
-        }
-
-        public boolean isCentred() {
-            return this == NAME;
-        }
     }
 
     @Override

@@ -1,5 +1,6 @@
 package org.leanlintel.core.note;
 
+import org.leanlintel.core.model.LetterStyle;
 import org.leanlintel.core.model.Note;
 
 /**
@@ -17,8 +18,8 @@ public record Block(double widthMm, double heightMm) {
     private static final double LETTER = 0.62;
 
     /** @param text as it is set, with its fields filled */
-    public static Block of(Note note, String text) {
-        double letter = note.style().heightMm() * LETTER, longest = 0;
+    public static Block of(Note note, LetterStyle style, String text) {
+        double letter = style.heightMm() * LETTER, longest = 0;
         int lines = 0;
         for (String line : text.split("\\R")) {
             double width = line.length() * letter;
@@ -26,7 +27,6 @@ public record Block(double widthMm, double heightMm) {
             lines += broken ? (int) Math.ceil(width / note.widthMm()) : 1;
             longest = Math.max(longest, broken ? note.widthMm() : width);
         }
-        double height = note.style().heightMm();
-        return new Block(longest, height + (lines - 1) * PITCH * Math.min(height, Note.Style.NOTE.heightMm()));
+        return new Block(longest, style.heightMm() + (lines - 1) * PITCH * style.nextMm());
     }
 }

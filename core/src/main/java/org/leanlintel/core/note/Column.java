@@ -7,6 +7,7 @@ import java.util.Objects;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.LetterStyle;
 import org.leanlintel.core.model.Note;
 
 /**
@@ -18,7 +19,7 @@ public final class Column {
     /** On paper: between one note and the next, and from a leader's landing to its words. */
     private static final double APART_MM = 2.5, LANDING_MM = 1.2;
 
-    private record Entry(int index, Block block, Vec tip) {}
+    private record Entry(int index, LetterStyle style, Block block, Vec tip) {}
 
     private final List<Note> notes;
     private final double scale;
@@ -32,7 +33,9 @@ public final class Column {
         pointed = Pointed.in(drawing, building);
         for (int i = 0; i < notes.size(); i++) {
             Note n = notes.get(i);
-            entries.add(new Entry(i, Block.of(n, Filled.of(n, building).text()), tip(n)));
+            LetterStyle style = building.model().get(n.style(), LetterStyle.class);
+            entries.add(new Entry(
+                    i, style, Block.of(n, style, Filled.of(n, building).text()), tip(n)));
         }
     }
 
@@ -133,6 +136,6 @@ public final class Column {
 
     private Vec landing(double edge, double base, Entry e) {
         double aside = e.tip().x() < edge ? -LANDING_MM : LANDING_MM;
-        return new Vec(edge + aside * scale, base + notes.get(e.index()).style().heightMm() / 2 * scale);
+        return new Vec(edge + aside * scale, base + e.style().heightMm() / 2 * scale);
     }
 }

@@ -40,7 +40,7 @@ class ComparisonTest {
     private final Building issued = sketch.building();
 
     private Note note(double x, double y, String text) {
-        return (Note) sketch.run(new PlaceNote(Sketch.PLAN, Sketch.LAYER, new Vec(x, y), text, Note.Style.NOTE))
+        return (Note) sketch.run(new PlaceNote(Sketch.PLAN, Sketch.LAYER, new Vec(x, y), text, Sketch.LETTERS))
                 .after()
                 .getFirst();
     }
@@ -91,7 +91,7 @@ class ComparisonTest {
     void whatMovedShowsTwiceAndSaysHowFar() {
         sketch.run(new Move(List.of(note.id()), new Vec(600, 0)));
         ComparedSheet moved = compared().getFirst();
-        assertThat(moved.sentences()).containsExactly("Note moved 600 to the right on the page.");
+        assertThat(moved.sentences()).containsExactly("Note \"gravel\" moved 600 to the right on the page.");
         assertThat(inks(moved.picture(), note.id())).containsExactly(Comparison.WENT, Comparison.CAME);
         assertThat(inks(moved.picture(), shell.getFirst().id())).containsExactly(Comparison.STAYED);
     }
@@ -102,7 +102,7 @@ class ComparisonTest {
         sketch.run(new Delete(List.of(partition.id())));
         ComparedSheet changed = compared().getFirst();
         assertThat(changed.sentences())
-                .contains("Note came.", "Wall %s went.".formatted(partition.mark()))
+                .contains("Note \"turf\" came.", "Wall %s went.".formatted(partition.mark()))
                 .doesNotContain("Note went.");
         assertThat(inks(changed.picture(), second.id())).containsExactly(Comparison.CAME);
         assertThat(inks(changed.picture(), partition.id())).containsExactly(Comparison.WENT);

@@ -40,7 +40,7 @@ class ProposedCloudTest {
     private final Building issued = sketch.building();
 
     private Note note(double x, double y, String text) {
-        return (Note) sketch.run(new PlaceNote(Sketch.PLAN, Sketch.LAYER, new Vec(x, y), text, Note.Style.NOTE))
+        return (Note) sketch.run(new PlaceNote(Sketch.PLAN, Sketch.LAYER, new Vec(x, y), text, Sketch.LETTERS))
                 .after()
                 .getFirst();
     }

@@ -99,7 +99,7 @@ class ElementsTest {
                         Sketch.PLAN,
                         Vec.ORIGIN,
                         "  ",
-                        Note.Style.NOTE,
+                        Sketch.LETTERS,
                         0,
                         Leaders.NONE,
                         false));

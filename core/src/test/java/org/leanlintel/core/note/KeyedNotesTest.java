@@ -191,7 +191,7 @@ class KeyedNotesTest {
     void wordsAreReplacedWhereverTheyStand() {
         mark(lintel, "precast", "150");
         Note note = (Note)
-                sketch.run(new PlaceNote(Sketch.PLAN, Sketch.LAYER, Vec.ORIGIN, "Lintel precast", Note.Style.NOTE))
+                sketch.run(new PlaceNote(Sketch.PLAN, Sketch.LAYER, Vec.ORIGIN, "Lintel precast", Sketch.LETTERS))
                         .after()
                         .getFirst();
         sketch.run(new ReplaceWords("precast", "steel"));

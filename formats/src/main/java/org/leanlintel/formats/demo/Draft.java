@@ -67,7 +67,6 @@ import org.leanlintel.core.model.Leaders;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
-import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OpeningMake;
 import org.leanlintel.core.model.OutsideSteps;
@@ -344,7 +343,7 @@ final class Draft {
                     OfficeStandard.LAYER_NOTES,
                     n.at(),
                     MaterialNames.TEXT,
-                    Note.Style.NOTE,
+                    OfficeStandard.LETTERS_NOTE,
                     0,
                     Leaders.Shape.ELBOWED,
                     Leaders.Tip.DOT,
@@ -743,7 +742,7 @@ final class Draft {
     }
 
     void noteOn(ElementId drawing, double x, double y, String text) {
-        run(new PlaceNote(drawing, OfficeStandard.LAYER_NOTES, at(x, y), text, Note.Style.NOTE));
+        run(new PlaceNote(drawing, OfficeStandard.LAYER_NOTES, at(x, y), text, OfficeStandard.LETTERS_NOTE));
     }
 
     /** On paper: where the lines of notes with leaders are broken. */
@@ -756,7 +755,7 @@ final class Draft {
                 OfficeStandard.LAYER_NOTES,
                 at(x, y),
                 text,
-                Note.Style.NOTE,
+                OfficeStandard.LETTERS_NOTE,
                 NOTE_WIDTH_MM,
                 Leaders.Shape.ELBOWED,
                 Leaders.Tip.DOT,

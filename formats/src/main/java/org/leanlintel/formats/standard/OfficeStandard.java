@@ -54,11 +54,14 @@ public final class OfficeStandard {
     public static final ElementId LAYER_SECTIONS = new ElementId("layer-sections");
     public static final ElementId LAYER_DIMENSIONS = new ElementId("layer-dimensions");
     public static final ElementId LAYER_NOTES = new ElementId("layer-notes");
+    public static final ElementId LETTERS_NOTE = new ElementId("letters-note");
+    public static final ElementId LETTERS_NAME = new ElementId("letters-name");
     public static final ElementId LENS_BUILDING_PLAN = new ElementId("lens-building-plan");
 
     private static final List<String> FILES = List.of(
             "layers.json",
             "string-styles.json",
+            "letter-styles.json",
             "title-blocks.json",
             "lenses.json",
             "clauses.json",
@@ -257,6 +260,7 @@ public final class OfficeStandard {
      * @param lining of a lining of its own; mass, post, steps and chimney of what is built of one material
      * @param board of what is boxed in
      * @param elevations the lens of drawings that show heights; roofPlan that of roofs from above
+     * @param letters the style that notes are set in
      */
     public record UsualStock(
             ElementId lining,
@@ -267,6 +271,7 @@ public final class OfficeStandard {
             ElementId chimney,
             ElementId elevations,
             ElementId roofPlan,
+            ElementId letters,
             String source) {}
 
     public static UsualStock usualStock(String region) {

@@ -2,6 +2,7 @@ package org.leanlintel.formats.json;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.io.IOException;
 import java.io.InputStream;
@@ -27,6 +28,7 @@ import org.leanlintel.core.model.InWork;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Leaders;
 import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.LetterStyle;
 import org.leanlintel.core.model.MarkLetters;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
@@ -223,6 +225,30 @@ class ProjectFileTest {
                 .isNotEmpty()
                 .allMatch(l -> model.find(l.layer()) instanceof Layer);
         assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
+    }
+
+    /** In version 17 there were four ways of setting notes, and no more. */
+    @Test
+    void upgradesVersion17() throws IOException {
+        Model model = ProjectFile.read(sample(17));
+        assertThat(model.all(LetterStyle.class))
+                .extracting(s -> s.id().value(), LetterStyle::heightMm, LetterStyle::nextMm)
+                .containsExactlyInAnyOrder(
+                        tuple("letters-note", 2.5, 2.5),
+                        tuple("letters-small", 1.8, 1.8),
+                        tuple("letters-name", 3.5, 2.5),
+                        tuple("letters-heading", 5.0, 5.0));
+        assertThat(model.all(Note.class))
+                .extracting(n -> n.style().value())
+                .containsExactlyInAnyOrder("letters-note", "letters-note", "letters-name", "letters-heading");
+        assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
+    }
+
+    @Test
+    void theForm16OpensAsWhatItBecame() throws IOException {
+        Model later = ProjectFile.read(sample(17)), model = ProjectFile.read(sample(16));
+        assertThat(later.elements()).containsAll(model.elements());
+        assertThat(ProjectFile.read(sample(15)).all(Wall.class)).isEqualTo(model.all(Wall.class));
     }
 
     private static byte[] sample(int version) throws IOException {

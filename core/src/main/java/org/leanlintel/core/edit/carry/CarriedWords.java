@@ -15,6 +15,7 @@ import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.KeyMark;
+import org.leanlintel.core.model.LetterStyle;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Pointing;
 import org.leanlintel.core.model.Post;
@@ -35,7 +36,8 @@ record CarriedWords(Carriage carry) {
     /** Words stay upright: it is the middle of their block that is carried. */
     void note(Note n) {
         ElementId id = carry.idOf(n);
-        Vec middle = n.style().isCentred() ? Vec.ORIGIN : blockOf(n).times(0.5);
+        LetterStyle style = carry.from().model().get(n.style(), LetterStyle.class);
+        Vec middle = style.centred() ? Vec.ORIGIN : blockOf(n, style).times(0.5);
         List<Target> targets =
                 n.leaders().targets().stream().map(t -> pointed(t, n)).toList();
         carry.put(new Note(
@@ -44,7 +46,7 @@ record CarriedWords(Carriage carry) {
                 carry.there(n.drawing()),
                 carry.movement().point(n.at().plus(middle)).minus(middle),
                 n.text(),
-                n.style(),
+                carry.there(n.style()),
                 n.widthMm(),
                 n.leaders().to(targets),
                 n.throughLens()));
@@ -87,9 +89,9 @@ record CarriedWords(Carriage carry) {
     }
 
     /** From the upper left to the lower right corner of a note, about. */
-    private Vec blockOf(Note n) {
+    private Vec blockOf(Note n, LetterStyle style) {
         double scale = carry.from().model().find(n.drawing(), Drawing.class) instanceof Drawing d ? d.scale() : 1;
-        Block block = Block.of(n, Filled.of(n, carry.from()).text());
+        Block block = Block.of(n, style, Filled.of(n, carry.from()).text());
         return new Vec(block.widthMm(), -block.heightMm()).times(scale);
     }
 

@@ -4,6 +4,8 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.edit.Naming;
 import org.leanlintel.core.edit.NewIds;
@@ -12,12 +14,14 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Layer;
+import org.leanlintel.core.model.LetterStyle;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.StringStyle;
 
 /**
- * What stands in a project for the storeys, drawings, layers, materials and build-ups of another: the storey and drawing
+ * What stands in a project for the storeys, drawings, layers, styles, materials and build-ups of another: the storey and drawing
  * pasted into, what the project has alike, and else a copy under a free name and mark.
  */
 final class Sharing {
@@ -52,7 +56,12 @@ final class Sharing {
         for (Storey s : copied.all(Storey.class)) known.put(s.id(), shown.storey());
         for (Drawing d : copied.all(Drawing.class)) known.put(d.id(), shown.id());
         copied.all(Layer.class).forEach(this::layer);
-        copied.all(Material.class).forEach(this::material);
+        for (Material m : copied.all(Material.class))
+            alike(m, Material.class, o -> o.called(m.id(), m.name()), id -> m.called(id, m.name()));
+        for (LetterStyle s : copied.all(LetterStyle.class))
+            alike(s, LetterStyle.class, o -> o.called(s.id(), s.name()), id -> s.called(id, s.name()));
+        for (StringStyle s : copied.all(StringStyle.class))
+            alike(s, StringStyle.class, o -> o.called(s.id(), s.name()), id -> s.called(id, s.name()));
         copied.all(BuildUp.class).forEach(this::buildUp);
     }
 
@@ -63,13 +72,20 @@ final class Sharing {
         else add(layer.id(), layer.copied(free(layer.id())));
     }
 
-    private void material(Material material) {
-        for (Material m : model.all(Material.class)) {
-            if (!m.called(material.id(), material.name()).equals(material)) continue;
-            known.put(material.id(), m.id());
+    /**
+     * What the project has alike, whatever it is called there, or a copy.
+     *
+     * @param asThis one of the project's under the id and name of this one
+     * @param under this one under another id
+     */
+    private <E extends Element> void alike(
+            E item, Class<E> kind, UnaryOperator<E> asThis, Function<ElementId, E> under) {
+        for (E here : model.all(kind)) {
+            if (!asThis.apply(here).equals(item)) continue;
+            known.put(item.id(), here.id());
             return;
         }
-        add(material.id(), material.called(free(material.id()), material.name()));
+        add(item.id(), under.apply(free(item.id())));
     }
 
     private void buildUp(BuildUp was) {

@@ -31,6 +31,7 @@ import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.KeyMark;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.LetterStyle;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
@@ -221,6 +222,7 @@ public final class References {
             case Sign s -> add(found, s.drawing(), Drawing.class);
             case Note n -> {
                 add(found, n.drawing(), Drawing.class);
+                add(found, n.style(), LetterStyle.class);
                 n.leaders().targets().forEach(t -> ofTarget(t, found));
             }
             case Drawing d -> {
@@ -250,6 +252,7 @@ public final class References {
             }
             case Layer l -> {}
             case StringStyle s -> {}
+            case LetterStyle s -> {}
             case Clause c -> {}
             case Material m -> {}
         }

@@ -27,7 +27,7 @@ public record PlaceNote(
         ElementId layer,
         Vec at,
         String text,
-        Note.Style style,
+        ElementId style,
         double widthMm,
         Leaders.Shape shape,
         Leaders.Tip tip,
@@ -39,13 +39,13 @@ public record PlaceNote(
     }
 
     /** Words that run on and point at nothing. */
-    public PlaceNote(ElementId drawing, ElementId layer, Vec at, String text, Note.Style style) {
+    public PlaceNote(ElementId drawing, ElementId layer, Vec at, String text, ElementId style) {
         this(drawing, layer, at, text, style, 0, Leaders.NONE.shape(), Leaders.NONE.tip(), List.of());
     }
 
     @Override
     public Set<ElementId> reads() {
-        return Set.of(drawing, layer);
+        return Set.of(drawing, layer, style);
     }
 
     @Override

@@ -14,6 +14,7 @@ import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.LetterStyle;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Rules;
@@ -88,6 +89,7 @@ public final class Standard {
             case Lens l -> l.called(id, l.name()).showing(layers(l)).stringing(there(l.strings()));
             case Clause c -> c.called(id);
             case StringStyle s -> s.called(id, s.name());
+            case LetterStyle s -> s.called(id, s.name());
             case TitleBlock b -> b.called(id, b.name()).showing(this::there);
             case Material m -> m.called(id, m.name());
             case BuildUp b -> b.named(id, b.mark(), b.name()).of(this::there);

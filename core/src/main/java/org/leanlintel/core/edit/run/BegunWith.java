@@ -13,6 +13,7 @@ import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.LetterStyle;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Refusal;
@@ -30,6 +31,7 @@ public final class BegunWith {
             Material.class,
             Lens.class,
             StringStyle.class,
+            LetterStyle.class,
             TitleBlock.class,
             Clause.class,
             Layer.class,

@@ -16,7 +16,6 @@ import org.leanlintel.core.edit.change.RenumberMarks;
 import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.change.ReviseAll;
 import org.leanlintel.core.edit.dimension.AddStringPoint;
-import org.leanlintel.core.edit.dimension.AddStringStyle;
 import org.leanlintel.core.edit.dimension.CopyString;
 import org.leanlintel.core.edit.dimension.DimensionPlan;
 import org.leanlintel.core.edit.dimension.DrawDimension;
@@ -59,6 +58,7 @@ import org.leanlintel.core.edit.office.AddBuildUp;
 import org.leanlintel.core.edit.office.AddLayer;
 import org.leanlintel.core.edit.office.AddLens;
 import org.leanlintel.core.edit.office.AddMaterial;
+import org.leanlintel.core.edit.office.AddStyle;
 import org.leanlintel.core.edit.office.AddSymbol;
 import org.leanlintel.core.edit.office.DeleteLayer;
 import org.leanlintel.core.edit.office.DeleteLens;
@@ -162,7 +162,7 @@ public final class EditKinds {
             JoinStrings.class,
             CopyString.class,
             ReviseFigure.class,
-            AddStringStyle.class,
+            AddStyle.class,
             AddTitleBlock.class,
             ReorderDrawing.class,
             AddMaterial.class,

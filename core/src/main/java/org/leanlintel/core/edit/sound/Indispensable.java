@@ -10,6 +10,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.HeatRule;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.LetterStyle;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Rules;
@@ -17,7 +18,7 @@ import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Storey;
 
-/** What a project cannot do without: its settings, site and rules, and one layer, storey, plan and lens. */
+/** What a project cannot do without: its settings, site and rules, and one layer, storey, plan, lens and style of letters. */
 public final class Indispensable {
 
     private Indispensable() {}
@@ -32,6 +33,8 @@ public final class Indispensable {
         }
         if (gone.contains(Layer.class) && next.all(Layer.class).isEmpty()) return needs("a layer to draw on");
         if (gone.contains(Storey.class) && next.all(Storey.class).isEmpty()) return needs("a storey");
+        if (gone.contains(LetterStyle.class) && next.all(LetterStyle.class).isEmpty())
+            return needs("a style of letters");
         if (gone.contains(Lens.class) && next.all(Lens.class).isEmpty()) return needs("a lens to draw through");
         boolean plan = next.all(Drawing.class).stream().anyMatch(d -> d.kind() == Drawing.Kind.PLAN);
         return gone.contains(Drawing.class) && !plan ? needs("a plan to draw in") : null;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.leanlintel.core.model.LetterStyle;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.note.Block;
 import org.leanlintel.core.picture.BrokenLines;
@@ -24,27 +25,27 @@ final class NoteLines {
     /** Words on one base line. @param down below the first */
     record Line(String words, double right, double down, double heightMm, boolean strong) {}
 
-    private final Note.Style style;
+    private final LetterStyle style;
     private final double widthMm;
     private final Lettering lettering;
     private final List<Line> lines = new ArrayList<>();
     private double down;
 
-    private NoteLines(Note note, Lettering lettering) {
-        style = note.style();
+    private NoteLines(Note note, LetterStyle style, Lettering lettering) {
+        this.style = style;
         widthMm = note.widthMm();
         this.lettering = lettering;
     }
 
-    static List<Line> of(Note note, String text, Lettering lettering) {
-        NoteLines all = new NoteLines(note, lettering);
+    static List<Line> of(Note note, LetterStyle style, String text, Lettering lettering) {
+        NoteLines all = new NoteLines(note, style, lettering);
         for (String paragraph : text.split("\\R")) all.paragraph(paragraph);
         return all.lines;
     }
 
     private void paragraph(String paragraph) {
         Matcher entry = ENTRY.matcher(paragraph);
-        if (style.isCentred() || !entry.matches()) {
+        if (style.centred() || !entry.matches()) {
             broken(paragraph, 0);
             return;
         }
@@ -63,25 +64,19 @@ final class NoteLines {
 
     private void add(String words, double right) {
         lines.add(new Line(words, right, down, height(), strong()));
-        boolean name = style.isCentred() && lines.size() == 1;
-        down += pitch() + (name ? UNDER_NAME_MM : 0);
+        boolean name = style.isOfNames() && lines.size() == 1;
+        down += Block.PITCH * style.nextMm() + (name ? UNDER_NAME_MM : 0);
     }
 
-    private double pitch() {
-        double height = style.isCentred() ? Lettering.NOTE_MM : style.heightMm();
-        return Block.PITCH * height;
-    }
-
-    /** Of a name only the first line is one. */
     private double height() {
-        return style.isCentred() && !lines.isEmpty() ? Lettering.NOTE_MM : style.heightMm();
+        return style.heightMm(lines.size());
     }
 
     private boolean strong() {
-        return style == Note.Style.HEADING || style.isCentred() && lines.isEmpty();
+        return style.isStrong(lines.size());
     }
 
-    static Align align(Note.Style style) {
-        return style.isCentred() ? Align.CENTRE : Align.LEFT;
+    static Align align(LetterStyle style) {
+        return style.centred() ? Align.CENTRE : Align.LEFT;
     }
 }

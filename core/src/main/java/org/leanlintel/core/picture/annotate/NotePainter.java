@@ -5,6 +5,7 @@ import java.util.Objects;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.LetterStyle;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Target;
 import org.leanlintel.core.note.Filled;
@@ -23,6 +24,7 @@ final class NotePainter {
 
     private final Note note;
     private final Building building;
+    private final LetterStyle style;
     private final Drawing drawing;
     private final Lettering lettering;
     private final double scale;
@@ -38,11 +40,12 @@ final class NotePainter {
         scale = look.drawing().scale();
         pens = new Pens(look.lens());
         pointed = Pointed.in(look.drawing(), building);
-        lines = NoteLines.of(note, Filled.of(note, building).text(), lettering);
+        style = building.model().get(note.style(), LetterStyle.class);
+        lines = NoteLines.of(note, style, Filled.of(note, building).text(), lettering);
     }
 
     Group paint() {
-        Align align = NoteLines.align(note.style());
+        Align align = NoteLines.align(style);
         for (NoteLines.Line l : lines)
             pens.add(lettering.set(l.words(), at(l.right(), -l.down()), 0, l.heightMm(), align, l.strong()));
         leaders();
@@ -74,19 +77,19 @@ final class NotePainter {
     /** Whether leaders begin at the right end of the words. */
     private boolean isRight(Vec tip) {
         NoteLines.Line first = first();
-        double middle = note.style().isCentred() ? 0 : first.right() + width(first) / 2;
+        double middle = style.centred() ? 0 : first.right() + width(first) / 2;
         return tip.x() > at(middle, 0).x();
     }
 
     /** Half as high as the first line, a little beside it; beside the longest where the leader goes down past them. */
     private Vec landing(boolean right, Vec tip) {
         NoteLines.Line first = first();
-        double low = note.style().isCentred() ? -width(first) / 2 : 0;
+        double low = style.centred() ? -width(first) / 2 : 0;
         boolean downwards = tip.y() < at(0, 0).y();
         double end = downwards
                 ? lines.stream().mapToDouble(l -> l.right() + width(l)).max().orElse(0)
                 : first.right() + width(first);
-        double high = note.style().isCentred() ? width(first) / 2 : end;
+        double high = style.centred() ? width(first) / 2 : end;
         double aside = right ? high + LeaderPainter.BESIDE_MM : low - LeaderPainter.BESIDE_MM;
         return at(aside, first.heightMm() / 2);
     }

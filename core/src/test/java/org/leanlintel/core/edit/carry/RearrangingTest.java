@@ -1,6 +1,7 @@
 package org.leanlintel.core.edit.carry;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
@@ -30,6 +31,7 @@ import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.KeptGap;
+import org.leanlintel.core.model.LetterStyle;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
@@ -169,7 +171,7 @@ class RearrangingTest {
         Post post = (Post) sketch.run(new PlacePost(Sketch.STOREY, Sketch.LAYER, new Vec(3000, 2000), 0.3, 90, stud))
                 .after()
                 .getFirst();
-        sketch.run(new PlaceNote(Sketch.PLAN, Sketch.LAYER, new Vec(1000, 1000), "Hall", Note.Style.NAME));
+        sketch.run(new PlaceNote(Sketch.PLAN, Sketch.LAYER, new Vec(1000, 1000), "Hall", Sketch.NAMES));
         sketch.run(new DrawString(
                 Sketch.PLAN,
                 Sketch.LAYER,
@@ -231,6 +233,26 @@ class RearrangingTest {
         assertThat(sketch.model().all(BuildUp.class))
                 .as("pasted again, it is there already")
                 .hasSize(4);
+    }
+
+    /** With the style it is set in: one that is alike is that, whatever it is called; another comes along. */
+    @Test
+    void aNoteIsPastedInTheStyleItIsSetIn() {
+        Sketch other = new Sketch();
+        LetterStyle alike = new LetterStyle(Sketch.id("alike"), "Office", 2.5, 2.5, LetterStyle.Strong.NOTHING, false);
+        LetterStyle own = new LetterStyle(Sketch.id("own"), "Loud", 7, 7, LetterStyle.Strong.ALL, false);
+        other.put(alike, own);
+        List<ElementId> notes = new ArrayList<>();
+        for (LetterStyle s : List.of(alike, own))
+            notes.add(other.run(new PlaceNote(Sketch.PLAN, Sketch.LAYER, Vec.ORIGIN, s.name(), s.id()))
+                    .after()
+                    .getFirst()
+                    .id());
+        sketch.run(new Paste(List.copyOf(Copied.of(other.model(), notes)), notes, Sketch.PLAN, Vec.ORIGIN));
+        assertThat(sketch.model().all(Note.class))
+                .extracting(Note::text, Note::style)
+                .containsExactlyInAnyOrder(tuple("Office", Sketch.LETTERS), tuple("Loud", own.id()));
+        assertThat(sketch.model().all(LetterStyle.class)).hasSize(3).contains(own);
     }
 
     /** In place on the storey above: the same walls with their joints, on that storey's plan. */

@@ -47,7 +47,7 @@ class PointingNotesTest {
                         Sketch.LAYER,
                         new Vec(2000, -1500),
                         text,
-                        Note.Style.NOTE,
+                        Sketch.LETTERS,
                         0,
                         Leaders.Shape.ELBOWED,
                         Leaders.Tip.DOT,

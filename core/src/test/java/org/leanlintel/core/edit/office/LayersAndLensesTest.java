@@ -10,10 +10,14 @@ import org.leanlintel.core.check.Findings;
 import org.leanlintel.core.edit.change.Delete;
 import org.leanlintel.core.edit.change.MoveToLayer;
 import org.leanlintel.core.edit.change.Revise;
+import org.leanlintel.core.edit.note.PlaceNote;
+import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.LetterStyle;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Wall;
 
@@ -90,6 +94,24 @@ class LayersAndLensesTest {
         sketch.run(new DeleteLens(lens.id(), copy.id()));
         assertThat(sketch.model().get(Sketch.PLAN, Drawing.class).lens()).isEqualTo(copy.id());
         assertThat(sketch.refusal(new Delete(List.of(copy.id())))).contains("still used by drawing Plan");
+    }
+
+    @Test
+    void aStyleOfLettersIsCopiedAndStaysWhileNotesAreSetInIt() {
+        Element note = sketch.run(
+                        new PlaceNote(Sketch.PLAN, Sketch.LAYER, new Vec(0, 9000), "North light", Sketch.LETTERS))
+                .after()
+                .getFirst();
+        LetterStyle copy = (LetterStyle)
+                sketch.run(new AddStyle(Sketch.LETTERS, "Large")).after().getFirst();
+        assertThat(copy).isEqualTo(Sketch.letters().getFirst().called(copy.id(), "Large"));
+        assertThat(sketch.refusal(new AddStyle(Sketch.LETTERS, "large")))
+                .isEqualTo("There is a letter style large already.");
+        assertThat(sketch.refusal(new AddStyle(Sketch.LENS, "Large"))).contains("Only styles");
+        assertThat(sketch.refusal(new Delete(List.of(Sketch.LETTERS)))).contains("still used by note \"North light\"");
+        sketch.run(new Delete(List.of(note.id(), Sketch.LETTERS, Sketch.NAMES)));
+        assertThat(sketch.refusal(new Delete(List.of(copy.id()))))
+                .isEqualTo("A project needs a style of letters: that cannot be deleted.");
     }
 
     @Test

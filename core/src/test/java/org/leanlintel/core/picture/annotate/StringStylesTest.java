@@ -12,9 +12,9 @@ import org.leanlintel.core.check.Findings;
 import org.leanlintel.core.edit.change.Move;
 import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.dimension.AddStringPoint;
-import org.leanlintel.core.edit.dimension.AddStringStyle;
 import org.leanlintel.core.edit.dimension.DrawString;
 import org.leanlintel.core.edit.dimension.ReviseFigure;
+import org.leanlintel.core.edit.office.AddStyle;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.DimensionString;
@@ -222,8 +222,7 @@ class StringStylesTest {
 
     @Test
     void aLensOrAStringHasAStyleOfItsOwn() {
-        Element made =
-                sketch.run(new AddStringStyle(Sketch.STYLE, "Coarse")).after().getFirst();
+        Element made = sketch.run(new AddStyle(Sketch.STYLE, "Coarse")).after().getFirst();
         ElementId coarse = made.id();
         sketch.run(new Revise(new StringStyle(
                 coarse,
@@ -242,7 +241,6 @@ class StringStylesTest {
                 .filteredOn(i -> i instanceof Item.Fill f && f.over())
                 .hasSize(3);
         assertThat(figure("2880").at().y()).isCloseTo(-900 - 62.5, within(0.01));
-        assertThat(sketch.refusal(new AddStringStyle(coarse, "coarse")))
-                .isEqualTo("A string style is called \"Coarse\" already.");
+        assertThat(sketch.refusal(new AddStyle(coarse, "coarse"))).isEqualTo("There is a string style coarse already.");
     }
 }

@@ -291,7 +291,7 @@ class LensTest {
     void whatIsHiddenTakesNoPlaceFromMarks() {
         lens(l -> with(l, "marks", List.of(Lens.MarkOf.WINDOWS)));
         Vec free = mark(window);
-        Note note = (Note) sketch.run(new PlaceNote(Sketch.PLAN, OTHER, free, "in the way", Note.Style.NOTE))
+        Note note = (Note) sketch.run(new PlaceNote(Sketch.PLAN, OTHER, free, "in the way", Sketch.LETTERS))
                 .after()
                 .getFirst();
         assertThat(mark(window)).as("clear of %s", note.text()).isNotEqualTo(free);

@@ -177,8 +177,8 @@ class PartPlanTest {
     /** What is under a blank goes; what is written in its drawing stays, and so do its other drawings. */
     @Test
     void aBlankHidesAllButWhatIsWrittenInItsDrawing() {
-        Note note = (Note)
-                sketch.run(new PlaceNote(Sketch.PLAN, Sketch.LAYER, new Vec(1000, 2000), "over", Note.Style.NOTE))
+        Note note =
+                (Note) sketch.run(new PlaceNote(Sketch.PLAN, Sketch.LAYER, new Vec(1000, 2000), "over", Sketch.LETTERS))
                         .after()
                         .getFirst();
         Drawing other = part(-500, -500, 8000, 5500, 50);
@@ -255,7 +255,7 @@ class PartPlanTest {
     void whatIsWrittenInAPartPlanShowsBesideItsFrameToo() {
         Drawing part = part(0, 0, 2000, 2000, 20);
         Note note =
-                (Note) sketch.run(new PlaceNote(part.id(), Sketch.LAYER, new Vec(2600, 500), "beside", Note.Style.NOTE))
+                (Note) sketch.run(new PlaceNote(part.id(), Sketch.LAYER, new Vec(2600, 500), "beside", Sketch.LETTERS))
                         .after()
                         .getFirst();
         assertThat(picture(part.id()).groups()).anyMatch(g -> g.element().equals(note.id()));
@@ -266,7 +266,7 @@ class PartPlanTest {
     void aPlanShowsWhatIsWrittenInAnotherAndForgetsItWithThat() {
         Drawing large = sketch.drawing("Setting out", Drawing.Kind.PLAN, Sketch.STOREY, 100);
         Note note = (Note)
-                sketch.run(new PlaceNote(Sketch.PLAN, Sketch.LAYER, new Vec(3000, -500), "in both", Note.Style.NOTE))
+                sketch.run(new PlaceNote(Sketch.PLAN, Sketch.LAYER, new Vec(3000, -500), "in both", Sketch.LETTERS))
                         .after()
                         .getFirst();
         assertThat(picture(large.id()).groups()).noneMatch(g -> g.element().equals(note.id()));

@@ -122,7 +122,7 @@ class AnnotatedSectionTest {
                         Sketch.LAYER,
                         new Vec(-2000, 2500),
                         text,
-                        Note.Style.NOTE,
+                        Sketch.LETTERS,
                         0,
                         Leaders.Shape.ELBOWED,
                         Leaders.Tip.DOT,
@@ -234,7 +234,7 @@ class AnnotatedSectionTest {
     @Test
     void aNoteStandsWhereItWasWritten() {
         Note note = (Note) sketch.run(
-                        new PlaceNote(section, Sketch.LAYER, new Vec(1200, 1500), "Seal to the slab", Note.Style.NOTE))
+                        new PlaceNote(section, Sketch.LAYER, new Vec(1200, 1500), "Seal to the slab", Sketch.LETTERS))
                 .after()
                 .iterator()
                 .next();
@@ -250,7 +250,7 @@ class AnnotatedSectionTest {
     @Test
     void whatIsWrittenGoesWithItsLayer() {
         Note note = (Note) sketch.run(
-                        new PlaceNote(section, Sketch.LAYER, new Vec(1200, 1500), "Seal to the slab", Note.Style.NOTE))
+                        new PlaceNote(section, Sketch.LAYER, new Vec(1200, 1500), "Seal to the slab", Sketch.LETTERS))
                 .after()
                 .iterator()
                 .next();
@@ -296,7 +296,7 @@ class AnnotatedSectionTest {
     @Test
     void onlyWhatIsWrittenIsDrawnAnew() {
         List<Group> before = picture().groups();
-        Element note = sketch.run(new PlaceNote(section, Sketch.LAYER, Vec.ORIGIN, "Here", Note.Style.NOTE))
+        Element note = sketch.run(new PlaceNote(section, Sketch.LAYER, Vec.ORIGIN, "Here", Sketch.LETTERS))
                 .after()
                 .iterator()
                 .next();

@@ -20,7 +20,6 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Leaders;
 import org.leanlintel.core.model.Material;
-import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Roof;
@@ -248,7 +247,7 @@ class ElevationTest {
                     Sketch.LAYER,
                     n.at(),
                     MaterialNames.TEXT,
-                    Note.Style.NOTE,
+                    Sketch.LETTERS,
                     0,
                     Leaders.Shape.ELBOWED,
                     Leaders.Tip.DOT,

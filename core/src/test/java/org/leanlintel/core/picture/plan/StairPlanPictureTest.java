@@ -133,7 +133,7 @@ class StairPlanPictureTest {
                 Sketch.PLAN,
                 before,
                 "gravel",
-                Note.Style.NOTE,
+                Sketch.LETTERS,
                 0,
                 Leaders.NONE,
                 false));

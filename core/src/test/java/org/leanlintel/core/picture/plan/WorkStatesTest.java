@@ -281,7 +281,7 @@ class WorkStatesTest {
     @Test
     void aNoteShowsInThePlansOfItsLensWhereItSaysSo() {
         Note note = (Note)
-                sketch.run(new PlaceNote(Sketch.PLAN, Sketch.LAYER, new Vec(2000, 1000), "gravel", Note.Style.NOTE))
+                sketch.run(new PlaceNote(Sketch.PLAN, Sketch.LAYER, new Vec(2000, 1000), "gravel", Sketch.LETTERS))
                         .after()
                         .getFirst();
         ElementId alike = another("Alike", Sketch.LENS);

@@ -54,7 +54,7 @@ class SheetFindingsTest {
     }
 
     private Note note(double x, double y, String text) {
-        return (Note) sketch.run(new PlaceNote(Sketch.PLAN, Sketch.LAYER, new Vec(x, y), text, Note.Style.NOTE))
+        return (Note) sketch.run(new PlaceNote(Sketch.PLAN, Sketch.LAYER, new Vec(x, y), text, Sketch.LETTERS))
                 .after()
                 .getFirst();
     }

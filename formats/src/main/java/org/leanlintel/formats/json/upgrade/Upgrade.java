@@ -25,7 +25,8 @@ public final class Upgrade {
             new ToVersion14(),
             new ToVersion15(),
             new ToVersion16(),
-            new ToVersion17());
+            new ToVersion17(),
+            new ToVersion18());
 
     /** The form that all steps lead to. */
     public static final int PRESENT = STEPS.size() + 1;
@@ -42,7 +43,8 @@ public final class Upgrade {
     /**
      * What forms after {@code version} have added to every project: the sixth a rule for heat, a site, rules, layers and symbols of
      * fittings, the tenth styles of strings, the twelfth lenses of elevations and of roof plans,
-     * the fourteenth title blocks, the fifteenth layers of foundations and of the site, and a lens of foundation plans.
+     * the fourteenth title blocks, the fifteenth layers of foundations and of the site, and a lens of foundation plans,
+     * the eighteenth styles of letters.
      */
     public static List<JsonNode> added(int version, boolean inches) {
         List<JsonNode> added = new ArrayList<>();
@@ -51,6 +53,7 @@ public final class Upgrade {
         if (version < 12) added(12, Step.frozen("added-12.json"), added);
         if (version < 14) added(14, Step.frozen("added-14.json"), added);
         if (version < 15) added(15, Step.frozen("added-15.json"), added);
+        if (version < 18) added(18, Step.frozen("added-18.json"), added);
         return added;
     }
 

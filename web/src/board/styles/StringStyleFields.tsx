@@ -1,7 +1,7 @@
 import type { StringStyle } from "../../api/types";
 import { Checks } from "../../ui/Checks";
 import { Choice, Row } from "../../ui/controls";
-import { Accepted } from "../fields/Accepted";
+import { Figure } from "./Figure";
 
 interface Props {
   readonly style: StringStyle;
@@ -102,22 +102,5 @@ export function FigureFields({ style, revise }: Props) {
         onChange={(on) => revise({ ground: on.includes("GROUND") })}
       />
     </>
-  );
-}
-
-/** A number; what is none stays as it was. */
-function Figure(props: {
-  readonly label: string;
-  readonly value: number;
-  readonly onChange: (value: number) => void;
-}) {
-  const accept = (text: string) => {
-    const typed = Number(text.replace(",", "."));
-    if (text.trim() !== "" && Number.isFinite(typed) && typed >= 0) props.onChange(typed);
-  };
-  return (
-    <Row label={props.label}>
-      <Accepted value={String(props.value)} onAccept={accept} />
-    </Row>
   );
 }

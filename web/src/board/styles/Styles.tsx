@@ -1,21 +1,40 @@
 import { useState } from "react";
-import type { StringStyle } from "../../api/types";
+import type { LetterStyle, StringStyle } from "../../api/types";
 import { Button, Panel, Row } from "../../ui/controls";
 import { Accepted } from "../fields/Accepted";
 import { useBoard, useBoardTools } from "../state/context";
-import { addingStringStyle, erasure } from "../state/revisions";
+import { addingStyle, erasure } from "../state/revisions";
 import { type Elements, elementsOf } from "../state/state";
 import { freeCopyName } from "../state/stock";
-import { FigureFields, LineFields } from "./StyleFields";
+import { LetterStyleFields } from "./LetterStyleFields";
+import { FigureFields, LineFields } from "./StringStyleFields";
+
+type Kind = "stringStyle" | "letterStyle";
+type Style =
+  | (StringStyle & { readonly type: "stringStyle" })
+  | (LetterStyle & { readonly type: "letterStyle" });
 
 /** The styles of dimension strings: what a lens asks for, or a string has for its own. */
 export function StringStyles({ onClose }: { readonly onClose: () => void }) {
+  return <Styles kind="stringStyle" title="Styles of dimension strings" onClose={onClose} />;
+}
+
+/** The styles that notes are set in. */
+export function LetterStyles({ onClose }: { readonly onClose: () => void }) {
+  return <Styles kind="letterStyle" title="Styles of letters in notes" onClose={onClose} />;
+}
+
+function stylesOf(state: Elements, kind: Kind): Style[] {
+  return (elementsOf(state, kind) as Style[]).toSorted((a, b) => a.name.localeCompare(b.name));
+}
+
+function Styles(props: { readonly kind: Kind; readonly title: string; readonly onClose: () => void }) {
   const elements = useBoard((s) => s.elements);
-  const all = elementsOf({ elements }, "stringStyle").toSorted((a, b) => a.name.localeCompare(b.name));
+  const all = stylesOf({ elements }, props.kind);
   const [chosen, setChosen] = useState(all[0]?.id);
   const style = all.find((s) => s.id === chosen) ?? all[0];
   return (
-    <Panel title="Styles of dimension strings" size="w-180" onClose={onClose}>
+    <Panel title={props.title} size="w-180" onClose={props.onClose}>
       <div className="flex gap-6">
         <ul aria-label="Styles" className="w-60 shrink-0 border-rule border-r pr-2">
           {all.map((s) => (
@@ -38,20 +57,21 @@ export function StringStyles({ onClose }: { readonly onClose: () => void }) {
 }
 
 interface OneProps {
-  readonly style: StringStyle;
+  readonly style: Style;
   readonly onAdded: (id: string) => void;
 }
 
 function OneStyle({ style, onAdded }: OneProps) {
   const { sync } = useBoardTools();
-  const used = useBoard((s) => usesOf(s, style.id));
+  const used = useBoard((s) => usesOf(s, style));
   const refused = useBoard((s) => s.saying);
-  const revise = (part: Partial<StringStyle>) => void sync.revise({ ...style, ...part, type: "stringStyle" });
+  const revise = (part: Partial<StringStyle> | Partial<LetterStyle>) =>
+    void sync.revise({ ...style, ...part } as Style);
   const copy = async () => {
-    const known = elementsOf(sync.state, "stringStyle");
+    const known = stylesOf(sync.state, style.type);
     const name = freeCopyName(style.name, known);
-    if (!(await sync.edit(addingStringStyle(style.id, name)))) return;
-    const made = elementsOf(sync.state, "stringStyle").find((s) => !known.includes(s) && s.name === name);
+    if (!(await sync.edit(addingStyle(style.id, name)))) return;
+    const made = stylesOf(sync.state, style.type).find((s) => !known.includes(s) && s.name === name);
     if (made) onAdded(made.id);
   };
   return (
@@ -59,8 +79,14 @@ function OneStyle({ style, onAdded }: OneProps) {
       <Row label="Name">
         <Accepted value={style.name} onAccept={(name) => revise({ name })} />
       </Row>
-      <LineFields style={style} revise={revise} />
-      <FigureFields style={style} revise={revise} />
+      {style.type === "stringStyle" ? (
+        <>
+          <LineFields style={style} revise={revise} />
+          <FigureFields style={style} revise={revise} />
+        </>
+      ) : (
+        <LetterStyleFields style={style} revise={revise} />
+      )}
       <p className="py-1 text-ink-2">{used}</p>
       {refused && <p className="text-oxide">{refused}</p>}
       <div className="flex gap-2 pt-1">
@@ -71,11 +97,15 @@ function OneStyle({ style, onAdded }: OneProps) {
   );
 }
 
-/** Which lenses and how many strings would look otherwise. */
-function usesOf(state: Elements, style: string): string {
-  const lenses = elementsOf(state, "lens").filter((l) => l.strings === style);
+/** What would look otherwise. */
+function usesOf(state: Elements, { type, id }: Style): string {
+  if (type === "letterStyle") {
+    const notes = elementsOf(state, "note").filter((n) => n.style === id).length;
+    return notes === 0 ? "Not used yet." : `${notes === 1 ? "One note is" : `${notes} notes are`} set in it.`;
+  }
+  const lenses = elementsOf(state, "lens").filter((l) => l.strings === id);
   const strings = elementsOf(state, "dimensionString").filter(
-    (s) => s.styled.type === "inStyle" && s.styled.style === style,
+    (s) => s.styled.type === "inStyle" && s.styled.style === id,
   );
   const through = lenses.length > 0 ? `Asked for by ${lenses.map((l) => l.name).join(", ")}` : "";
   const own =
