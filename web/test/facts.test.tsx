@@ -104,6 +104,19 @@ describe("what closes a room above", () => {
     await userEvent.click(screen.getByRole("button", { name: "Turn its ridge by a quarter" }));
     expect(revised).toMatchObject([{ above: { ...above, ridge: 0 } }]);
   });
+
+  it("may rise to one side, away from the foot of the page at first", async () => {
+    const { on, revised } = boardOf({ elements: withCeiling() });
+    on(<RoomFacts room={ROOM} />);
+    await userEvent.selectOptions(screen.getByLabelText("Closed above by"), "Its own, rising to one side");
+    expect(revised).toMatchObject([{ above: { type: "slopedCeiling", buildUp: "c", up: Math.PI / 2 } }]);
+    cleanup();
+    const again = boardOf({ elements: withCeiling() });
+    const above = { type: "slopedCeiling", buildUp: "c", pitch: { said: "DEGREES", value: 5 } } as const;
+    again.on(<RoomFacts room={{ ...ROOM, above: { ...above, up: 1.5 * Math.PI } }} />);
+    await userEvent.click(screen.getByRole("button", { name: "Turn the way it rises by a quarter" }));
+    expect(again.revised).toMatchObject([{ above: { ...above, up: 0 } }]);
+  });
 });
 
 describe("downpipes of a roof", () => {

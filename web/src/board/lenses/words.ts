@@ -38,6 +38,7 @@ export const MARKS = [
   ["PART_PLANS", "part plans"],
   ["FOOTINGS", "foundations"],
   ["SPOT_LEVELS", "levels of the ground"],
+  ["CEILINGS", "ceilings from below"],
 ] as const;
 
 export const BEHIND = [
@@ -64,6 +65,7 @@ export const PARTS = [
   ["AREA", "area"],
   ["SIZE", "clear size"],
   ["CEILING_HEIGHT", "ceiling height"],
+  ["CEILING", "what the ceiling is"],
   ["FINISHES", "finishes"],
 ] as const;
 

@@ -9,6 +9,7 @@ const PARTS: readonly (readonly [LabelPart, string])[] = [
   ["AREA", "Area"],
   ["SIZE", "Clear size"],
   ["CEILING_HEIGHT", "Ceiling height"],
+  ["CEILING", "What the ceiling is"],
   ["FINISHES", "Finishes"],
 ];
 

@@ -177,6 +177,7 @@ const ABOVE = [
   ["whatStands", "What is over it"],
   ["levelCeiling", "Its own, level"],
   ["vaultedCeiling", "Its own, vaulted"],
+  ["slopedCeiling", "Its own, rising to one side"],
 ] as const;
 
 const QUARTER = Math.PI / 2;
@@ -192,6 +193,8 @@ function Above({ room: { above }, revise }: AboveProps) {
     else if (buildUp && type === "levelCeiling") revise({ above: { type, buildUp } });
     else if (buildUp && type === "vaultedCeiling")
       revise({ above: { type, buildUp, pitch: usual.pitch, ridge: 0 } });
+    else if (buildUp && type === "slopedCeiling")
+      revise({ above: { type, buildUp, pitch: usual.pitch, up: QUARTER } });
   };
   return (
     <>
@@ -219,6 +222,21 @@ function Above({ room: { above }, revise }: AboveProps) {
             onClick={() => revise({ above: { ...above, ridge: (above.ridge + QUARTER) % Math.PI } })}
           >
             Turn its ridge by a quarter
+          </Button>
+        </>
+      )}
+      {above.type === "slopedCeiling" && (
+        <>
+          <PitchField
+            label="Pitch of the ceiling"
+            pitch={above.pitch}
+            onChange={(pitch) => revise({ above: { ...above, pitch } })}
+          />
+          <Button
+            className="my-1"
+            onClick={() => revise({ above: { ...above, up: (above.up + QUARTER) % (4 * QUARTER) } })}
+          >
+            Turn the way it rises by a quarter
           </Button>
         </>
       )}

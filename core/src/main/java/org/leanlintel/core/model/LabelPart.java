@@ -6,6 +6,9 @@ public enum LabelPart {
     AREA,
     /** Width and depth, clear between finished faces. */
     SIZE,
+    /** From the floor, at its lowest and its highest. */
     CEILING_HEIGHT,
+    /** The mark of its build-up, and its finish. */
+    CEILING,
     FINISHES
 }

@@ -238,7 +238,9 @@ public record Lens(
         /** The foundations under a storey, dashed; in elevations as far as they lie below the ground. */
         FOOTINGS,
         /** The ground's levels at points. */
-        SPOT_LEVELS
+        SPOT_LEVELS,
+        /** Ceilings as seen from below: how they rise, and what is open over a room. */
+        CEILINGS
     }
 
     /** What plans show of roofs. */

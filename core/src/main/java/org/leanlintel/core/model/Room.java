@@ -77,6 +77,7 @@ public record Room(
             case WhatStands w -> null;
             case LevelCeiling l -> l.buildUp();
             case VaultedCeiling v -> v.buildUp();
+            case SlopedCeiling s -> s.buildUp();
         };
     }
 
@@ -101,7 +102,24 @@ public record Room(
         }
     }
 
-    /** Above the storey's level, millimetres; of a vaulted ceiling where it springs. */
+    /**
+     * Rising from one side to the other. It springs where the room's ceiling is said to be.
+     *
+     * @param up the way it rises, radians counter-clockwise from the x axis
+     */
+    public record SlopedCeiling(ElementId buildUp, Pitch pitch, double up) implements Above {
+        public SlopedCeiling {
+            up = Checks.number("The way a ceiling rises", up, -100, 100, "");
+            if (!(pitch.tan() > 0)) throw new Unusable("A sloped ceiling rises: its pitch is more than 0.");
+        }
+    }
+
+    /** Whether it has a ceiling of its own that is not level. */
+    public boolean isUnderSlopesOfItsOwn() {
+        return above instanceof VaultedCeiling || above instanceof SlopedCeiling;
+    }
+
+    /** Above the storey's level, millimetres; of a ceiling that rises where it springs. */
     public double ceilingMm(StoreySpace on) {
         return ceiling instanceof Rise.Fixed f ? f.mm() : on.ceilingMm();
     }

@@ -135,12 +135,17 @@ public final class HeronPointCabin {
         ElementId foundations = d.plan("Foundation plan", "foundation", 48);
         d.dimension(foundations, false);
         ElementId roofs = d.schedule("Roofs", Drawing.Kind.ROOFS, 12);
+        ElementId below = d.plan("First floor, ceilings", "ceiling", 48);
+        d.on(d.model().get(d.named("Loft plan"), Drawing.class).storey());
+        ElementId loft = d.plan("Loft, ceilings", "ceiling", 48);
+        d.on(OfficeStandard.GROUND);
         List<ElementId> sides = d.elevations(48);
         sides.forEach(d::dimension);
         sides.forEach(d::materials);
         d.sheet("A-106", "Elevations", PaperSize.ARCH_D, sides.toArray(ElementId[]::new));
         ElementId truss = d.drawn(d.model().all(Truss.class).getFirst(), 24);
         d.sheet("A-107", "Roof", PaperSize.ARCH_C, roof, roofs);
+        d.sheet("A-111", "Ceilings", PaperSize.ARCH_C, below, loft);
         ElementId schedule = d.schedule("Foundation schedule", Drawing.Kind.FOUNDATIONS, 12);
         d.sheet("A-110", "Foundation plan", PaperSize.ARCH_C, foundations, schedule);
         d.sheet("A-109", "Vaulted truss", PaperSize.ARCH_C, truss);

@@ -177,6 +177,11 @@ public final class QuarryBankHouse {
                 d.trusses(Objects.requireNonNull(mainRoof), new Truss.Level(Truss.Webs.FINK), new Truss.AllAlong());
         d.sheet("A-110", "Roof", PaperSize.A2, roofPlan, roofs, d.drawn(truss, 50));
         d.sheet("A-111", "Kitchen and wet room", PaperSize.A2, d.interior("Kitchen", 50), d.interior("Wet room", 25));
+        ElementId below = d.plan("Ground floor, ceilings", "ceiling", 50);
+        d.on(d.model().get(d.named("First floor plan"), Drawing.class).storey());
+        ElementId upper = d.plan("First floor, ceilings", "ceiling", 50);
+        d.on(OfficeStandard.GROUND);
+        d.sheet("A-113", "Ceilings", PaperSize.A2, below, upper);
         ElementId schedule = d.schedule("Foundation schedule", Drawing.Kind.FOUNDATIONS, 10);
         d.sheet("A-112", "Foundations", PaperSize.A2, foundations, schedule);
     }

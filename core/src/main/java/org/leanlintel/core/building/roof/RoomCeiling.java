@@ -51,23 +51,34 @@ public record RoomCeiling(List<Face> faces) {
             case Room.WhatStands w -> new RoomCeiling(List.of());
             case Room.LevelCeiling l -> new RoomCeiling(List.of(new Face(space.net(), Plane.level(springs))));
             case Room.VaultedCeiling v -> vaulted(v, space.net(), springs);
+            case Room.SlopedCeiling s -> new RoomCeiling(List.of(sloped(s, space.net(), springs)));
         };
     }
 
     /** Half the room each side of a ridge in the middle of what it measures across. */
     private static RoomCeiling vaulted(Room.VaultedCeiling vault, Area net, double springs) {
         Vec across = Vec.ofAngle(vault.ridge()).left();
-        double low = Double.POSITIVE_INFINITY, high = Double.NEGATIVE_INFINITY;
-        for (List<Vec> ring : net.rings())
-            for (Vec p : ring) {
-                low = Math.min(low, p.dot(across));
-                high = Math.max(high, p.dot(across));
-            }
+        double low = least(net, across), high = -least(net, across.times(-1));
         double middle = (low + high) / 2, tan = vault.pitch().tan();
         List<Face> faces = new ArrayList<>();
         half(net, across, low, middle, Plane.rising(across.times(low), springs, across, tan), faces);
         half(net, across, middle, high, Plane.rising(across.times(high), springs, across.times(-1), tan), faces);
         return new RoomCeiling(faces);
+    }
+
+    /** From the side of the room that lies furthest back. */
+    private static Face sloped(Room.SlopedCeiling of, Area net, double springs) {
+        Vec up = Vec.ofAngle(of.up());
+        return new Face(
+                net,
+                Plane.rising(up.times(least(net, up)), springs, up, of.pitch().tan()));
+    }
+
+    /** The least that its corners lie along a direction. */
+    private static double least(Area net, Vec along) {
+        double least = Double.POSITIVE_INFINITY;
+        for (List<Vec> ring : net.rings()) for (Vec p : ring) least = Math.min(least, p.dot(along));
+        return least;
     }
 
     private static void half(Area net, Vec across, double from, double to, Plane under, List<Face> faces) {

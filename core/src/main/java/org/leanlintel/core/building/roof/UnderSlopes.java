@@ -64,25 +64,25 @@ public record UnderSlopes(List<Piece> pieces, Area level, double ceilingMm, bool
             }
         }
         double ceiling = room.ceilingMm(building.space(room.storey()));
-        if (room.above() instanceof Room.VaultedCeiling)
-            return vaulted(
+        if (room.isUnderSlopesOfItsOwn())
+            return lower(
                     building.get(new RoomCeiling.Of(room.id())), pieces, left, floor, building.space(room.storey()));
         boolean capped = room.ceiling() instanceof Rise.Fixed || room.above() instanceof Room.LevelCeiling;
         return new UnderSlopes(pieces, left, ceiling, capped);
     }
 
-    /** Under the lower of the vault and of what stands over it: a slope of the roof, or the structure above. */
-    private static UnderSlopes vaulted(
+    /** Under the lower of its own ceiling and of what stands over that: a slope of the roof, or the structure above. */
+    private static UnderSlopes lower(
             RoomCeiling ceiling, List<Piece> slopes, Area level, double floor, StoreySpace on) {
         List<Piece> over = new ArrayList<>(slopes);
         if (!level.isEmpty()) over.add(new Piece(level, Plane.level(on.headMm())));
         List<Piece> lower = new ArrayList<>();
         for (RoomCeiling.Face face : ceiling.faces()) {
-            Plane vault = face.under().raised(-floor);
+            Plane own = face.under().raised(-floor);
             for (Piece p : over) {
                 Area both = p.plan().and(face.plan());
-                Area under = both.over(p.height().minus(vault)), past = both.minus(under);
-                if (under.mm2() > Tolerance.SLIVER_MM2) lower.add(new Piece(under, vault));
+                Area under = both.over(p.height().minus(own)), past = both.minus(under);
+                if (under.mm2() > Tolerance.SLIVER_MM2) lower.add(new Piece(under, own));
                 if (past.mm2() > Tolerance.SLIVER_MM2) lower.add(new Piece(past, p.height()));
             }
         }
@@ -92,6 +92,20 @@ public record UnderSlopes(List<Piece> pieces, Area level, double ceilingMm, bool
     /** Whether any of it lies under a slope. */
     public boolean isSloped() {
         return !pieces.isEmpty();
+    }
+
+    /** What lies under one slope, or under none, as far down as it really is: under the level ceiling where that is lower. */
+    public List<Piece> ceilings() {
+        List<Piece> ceilings = new ArrayList<>();
+        Area flat = level;
+        for (Piece p : pieces) {
+            Area past = capped ? p.plan().over(p.height().raised(-ceilingMm)) : Area.NONE;
+            Area under = past.isEmpty() ? p.plan() : p.plan().minus(past);
+            if (under.mm2() > Tolerance.SLIVER_MM2) ceilings.add(new Piece(under, p.height()));
+            if (!past.isEmpty()) flat = Area.union(List.of(flat, past));
+        }
+        if (flat.mm2() > Tolerance.SLIVER_MM2) ceilings.add(new Piece(flat, Plane.level(ceilingMm)));
+        return ceilings;
     }
 
     /** What of its floor has at least so much height over it, square millimetres. */

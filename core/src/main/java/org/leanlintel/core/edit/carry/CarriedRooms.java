@@ -64,6 +64,11 @@ record CarriedRooms(Carriage carry, CarriedPlacings placings) {
                         carry.there(v.buildUp()),
                         v.pitch(),
                         carry.movement().direction(Vec.ofAngle(v.ridge())).angle());
+            case Room.SlopedCeiling s ->
+                new Room.SlopedCeiling(
+                        carry.there(s.buildUp()),
+                        s.pitch(),
+                        carry.movement().direction(Vec.ofAngle(s.up())).angle());
         };
     }
 

@@ -107,6 +107,7 @@ public record OnPlan(PlanOf plan, Stage stage, ElementId element) implements Mem
                 yield what instanceof Wall
                         || what instanceof Fitting
                         || what instanceof RoomLimit
+                        || what instanceof Room
                         || what instanceof Floor
                         || what instanceof FloorVoid
                         || what instanceof Stair;

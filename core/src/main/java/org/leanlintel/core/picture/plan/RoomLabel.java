@@ -2,12 +2,18 @@ package org.leanlintel.core.picture.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.roof.CeilingBuildUp;
+import org.leanlintel.core.building.roof.UnderSlopes;
 import org.leanlintel.core.building.room.RoomSpace;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.AreaPrinter;
 import org.leanlintel.core.measure.LengthPrinter;
+import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.LabelPart;
 import org.leanlintel.core.model.Lens;
@@ -16,6 +22,7 @@ import org.leanlintel.core.model.Room;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Look;
 import org.leanlintel.core.picture.Pens;
+import org.leanlintel.core.picture.PlanOf;
 import org.leanlintel.core.picture.annotate.InteriorMark;
 
 /** What a room's label says, and how large it is on paper: the number in a box, the name, and lines under it. */
@@ -23,6 +30,9 @@ final class RoomLabel {
 
     /** On paper. */
     private static final double BOX_PAD = 0.9, BOX_GAP = 1.6, AIR = 1.2;
+    /** How much of a room's floor has nothing over it where the room counts as open, as a part. */
+    private static final double OPEN = 0.5;
+
     /** From line to line, as a part of the height of capitals; how many lines a number over its name takes. */
     private static final double PITCH = 1.6, STACK = 1.35;
 
@@ -41,21 +51,22 @@ final class RoomLabel {
     private final double wide, high;
 
     RoomLabel(
-            Room room, RoomSpace space, boolean stacked, Look look, Lettering lettering, @Nullable InteriorMark mark) {
+            Room room, RoomSpace space, boolean stacked, PlanOf plan, Building building, @Nullable InteriorMark mark) {
+        Look look = plan.look(building);
         this.room = room;
         this.stacked = stacked;
         this.look = look;
-        this.lettering = lettering;
+        lettering = plan.lettering();
         letters = look.lens().letters();
         this.mark = mark;
         List<LabelPart> parts = look.lens().roomLabels();
         numbered = parts.contains(LabelPart.NUMBER) && !room.number().isEmpty();
-        lines = lines(parts, room, space, look);
+        lines = lines(parts, room, space, look, building);
         wide = (width() / 2 + AIR) * scale();
         high = (height() / 2 + AIR) * scale();
     }
 
-    private static List<String> lines(List<LabelPart> parts, Room room, RoomSpace space, Look look) {
+    private static List<String> lines(List<LabelPart> parts, Room room, RoomSpace space, Look look, Building building) {
         LengthPrinter lengths = LengthPrinter.ofDrawings(look.units());
         List<String> lines = new ArrayList<>();
         if (parts.contains(LabelPart.AREA))
@@ -64,7 +75,20 @@ final class RoomLabel {
             RoomSpace.Size size = space.size(Gap.Faces.FINISH);
             lines.add(lengths.print(size.widthMm()) + " x " + lengths.print(size.depthMm()));
         }
-        if (parts.contains(LabelPart.CEILING_HEIGHT)) lines.add("CH " + lengths.print(room.ceilingMm(look.on())));
+        boolean says = parts.contains(LabelPart.CEILING_HEIGHT) || parts.contains(LabelPart.CEILING);
+        boolean open = says
+                && CeilingPainter.open(space, building).mm2()
+                        > OPEN * space.net().mm2();
+        if (open) lines.add("open above");
+        if (!open && parts.contains(LabelPart.CEILING_HEIGHT)) lines.add("CH " + heights(room, lengths, building));
+        if (!open && parts.contains(LabelPart.CEILING)) {
+            BuildUp of = CeilingBuildUp.of(room, space, building);
+            String words = Stream.of(
+                            of == null ? "" : of.mark(), room.finishes().ceiling())
+                    .filter(w -> !w.isEmpty())
+                    .collect(Collectors.joining(", "));
+            if (!words.isEmpty()) lines.add(words);
+        }
         if (parts.contains(LabelPart.FINISHES)) {
             Room.Finishes f = room.finishes();
             String codes = String.join(
@@ -75,6 +99,19 @@ final class RoomLabel {
             if (!f.equals(Room.Finishes.NONE)) lines.add(codes);
         }
         return lines;
+    }
+
+    /** The lowest and the highest its ceiling lies over its floor; one where it is level. */
+    private static String heights(Room room, LengthPrinter lengths, Building building) {
+        double low = Double.POSITIVE_INFINITY, high = Double.NEGATIVE_INFINITY;
+        for (UnderSlopes.Piece p : building.get(new UnderSlopes.Of(room.id())).ceilings())
+            for (List<Vec> ring : p.plan().rings())
+                for (Vec at : ring) {
+                    low = Math.min(low, p.height().at(at));
+                    high = Math.max(high, p.height().at(at));
+                }
+        String lowest = lengths.print(low), highest = lengths.print(high);
+        return lowest.equals(highest) ? lowest : lowest + " to " + highest;
     }
 
     private double headWidth() {

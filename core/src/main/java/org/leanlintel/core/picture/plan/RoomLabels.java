@@ -82,7 +82,7 @@ final class RoomLabels {
     }
 
     private RoomLabel label(boolean stacked, @Nullable InteriorMark mark) {
-        return new RoomLabel(room, space, stacked, look, plan.lettering(), mark);
+        return new RoomLabel(room, space, stacked, plan, building, mark);
     }
 
     private Shows paint(RoomLabel label, Vec at) {

@@ -114,7 +114,7 @@ public enum Stage {
             case SectionLine l -> true;
             case GridLine l -> true;
             case Annotation a -> plan.shows(a);
-            case Room r -> false;
+            case Room r -> r.storey().equals(plan.storey());
             case Opening o -> false;
             case WallPiece p -> false;
             case OutsideSteps s -> false;

@@ -12,6 +12,8 @@ import org.leanlintel.core.building.feature.InPlan;
 import org.leanlintel.core.building.roof.BuiltTruss;
 import org.leanlintel.core.building.roof.JoinedRoof;
 import org.leanlintel.core.building.roof.PlacedRoofPart;
+import org.leanlintel.core.building.room.RoomSpace;
+import org.leanlintel.core.building.room.Rooms;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
@@ -106,7 +108,7 @@ final class Standing {
             case SectionLine l -> marked(SectionLinePainter.of(l, sheetOf(l), look, plan.lettering()));
             case GridLine l -> marked(GridPainter.of(l, look, plan.lettering()));
             case Annotation a -> annotation(a);
-            case Room r -> Shows.NOTHING;
+            case Room r -> ceiling(r);
             case Opening o -> Shows.NOTHING;
             case WallPiece p -> Shows.NOTHING;
             case OutsideSteps s -> Shows.NOTHING;
@@ -123,6 +125,17 @@ final class Standing {
         return drawn == null ? Shows.NOTHING : new Shows(List.of(), drawn.leaves(), drawn.texts());
     }
 
+    /** Of the room whose label its area has, where a lens asks for it. */
+    private Shows ceiling(Room room) {
+        if (!look.marks(Lens.MarkOf.CEILINGS)
+                || !(Rooms.in(building).of(room) instanceof RoomSpace space)
+                || Rooms.in(building).named(space).getFirst() != room) return Shows.NOTHING;
+        return lined(
+                undrawn.orMark(room.id(), room.layer(), room.name(), space.net().middle(), () -> new CeilingPainter(
+                                room, space, building, look, plan.lettering())
+                        .paint()));
+    }
+
     private static Shows alone(Group group, List<Bounds> things) {
         return new Shows(List.of(group), things, List.of());
     }
@@ -130,6 +143,13 @@ final class Standing {
     /** Labels keep clear of its words. */
     private Shows marked(Group group) {
         return alone(group, TakenBoxes.marks(List.of(group), look.drawing().scale()));
+    }
+
+    /** Labels keep clear of its words and of its lines. */
+    private Shows lined(Group group) {
+        List<Group> all = List.of(group);
+        double scale = look.drawing().scale();
+        return new Shows(all, TakenBoxes.lines(all), TakenBoxes.texts(all, scale));
     }
 
     /** The frame of a drawing that shows a part of this one, with its name. */
@@ -208,7 +228,8 @@ final class Standing {
                 && building.space(roof.storey()).levelMm()
                         >= building.space(look.storey()).levelMm();
         if (placed == null || !passes && !RoofPainter.shows(roof, look)) return Shows.NOTHING;
-        return marked(RoofPartPainter.of(placed, look, plan.lettering()));
+        Group group = RoofPartPainter.of(placed, look, plan.lettering());
+        return look.marks(Lens.MarkOf.CEILINGS) ? lined(group) : marked(group);
     }
 
     private Shows truss(Truss truss) {
@@ -289,10 +310,6 @@ final class Standing {
     }
 
     private Shows annotation(Annotation annotation) {
-        List<Group> group = List.of(new AnnotationPainter(building, look, plan.lettering()).paint(annotation));
-        return new Shows(
-                group,
-                TakenBoxes.lines(group),
-                TakenBoxes.texts(group, look.drawing().scale()));
+        return lined(new AnnotationPainter(building, look, plan.lettering()).paint(annotation));
     }
 }

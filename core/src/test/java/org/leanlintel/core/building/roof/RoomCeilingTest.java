@@ -17,6 +17,7 @@ import org.leanlintel.core.building.feature.Feature;
 import org.leanlintel.core.building.feature.Features;
 import org.leanlintel.core.building.room.RoomSpace;
 import org.leanlintel.core.building.room.Rooms;
+import org.leanlintel.core.edit.carry.Hand;
 import org.leanlintel.core.edit.change.Delete;
 import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.room.NameRoom;
@@ -119,6 +120,33 @@ class RoomCeilingTest {
         Room room = room(2000, new Room.VaultedCeiling(CEILING, Pitch.degrees(45), 0));
         double sides = 500 * 500 / 2.0;
         assertThat(under(sketch, room).volumeMm3()).isCloseTo(WIDE * (2500 * DEEP - 2 * sides), within(1e6));
+    }
+
+    /** At 10 degrees over 3,420 it rises by 603, from 1,500 to 2,103: 300 higher from 1,701 on. Handed, it rises the other way. */
+    @Test
+    void aSlopedOneRisesFromOneSideToTheOther() {
+        double tan = Math.tan(Math.toRadians(10)), rise = DEEP * tan;
+        Room room = room(1500, new Room.SlopedCeiling(CEILING, Pitch.degrees(10), Math.PI / 2));
+        UnderSlopes under = under(sketch, room);
+        assertThat(under.volumeMm3()).isCloseTo(WIDE * DEEP * (1500 + rise / 2), within(1e6));
+        assertThat(under.mm2Over(1800)).isCloseTo(WIDE * (DEEP - 300 / tan), within(1e3));
+        sketch.run(new Revise(room.under(new Room.SlopedCeiling(CEILING, Pitch.degrees(10), 0))));
+        assertThat(highest(1000)).isGreaterThan(1500 + (WIDE - 300) * tan);
+        sketch.run(new Hand(new Vec(3000, 0)));
+        assertThat(highest(1000)).as("over the right end, where it begins now").isLessThan(1500 + 600 * tan);
+        assertThatThrownBy(() -> new Room.SlopedCeiling(CEILING, new Pitch(Pitch.Said.IN_TWELVE, 0), 0))
+                .isInstanceOf(Unusable.class);
+    }
+
+    /** How high the room's ceiling lies at its right end. */
+    private double highest(double y) {
+        Room room = sketch.model().all(Room.class).getFirst();
+        Vec end = new Vec(290 + WIDE - 200, 290 + y);
+        return under(sketch, room).ceilings().stream()
+                .filter(p -> p.plan().covers(end))
+                .mapToDouble(p -> p.height().at(end))
+                .max()
+                .orElseThrow();
     }
 
     @Test

@@ -44,7 +44,7 @@ public final class Upgrade {
      * What forms after {@code version} have added to every project: the sixth a rule for heat, a site, rules, layers and symbols of
      * fittings, the tenth styles of strings, the twelfth lenses of elevations and of roof plans,
      * the fourteenth title blocks, the fifteenth layers of foundations and of the site, and a lens of foundation plans,
-     * the eighteenth styles of letters.
+     * the eighteenth styles of letters and a lens of ceiling plans.
      */
     public static List<JsonNode> added(int version, boolean inches) {
         List<JsonNode> added = new ArrayList<>();
