@@ -18,9 +18,14 @@ globalThis.ResizeObserver ??= class {
 afterEach(cleanup);
 
 function dialog(version: string | null = null) {
-  const sheet = { type: "sheet", id: "s", number: "A-101", title: "Plans" } as Element;
+  const sheet = { type: "sheet", id: "s", number: "A-101", title: "Plans", set: "Permit" } as Element;
+  const other = { type: "sheet", id: "o", number: "A-9", title: "Notes", set: "permit" } as Element;
+  const client = { type: "sheet", id: "c", number: "A-2", title: "Client's", set: "" } as Element;
   const store = boardStore({
-    elements: new Map([...boardStore().getState().elements, [sheet.id, sheet]]),
+    elements: new Map([
+      ...boardStore().getState().elements,
+      ...[sheet, other, client].map((e) => [e.id, e] as const),
+    ]),
     shown: { kind: "sheet", id: sheet.id },
     ...(version ? { version: { id: version, name: "Version" } as never } : {}),
   });
@@ -63,5 +68,13 @@ describe("a sheet that is printed", () => {
       onto: "REDUCED",
     });
     expect(screen.queryByRole("button", { name: "Send sheets to the plotter" })).toBeNull();
+  });
+
+  it("comes with the set it is bound in, by number, and without the others", async () => {
+    dialog();
+    await userEvent.selectOptions(screen.getByLabelText("Paper"), "A3");
+    const set = screen.getByRole<HTMLAnchorElement>("link", { name: "Open the set Permit so as one PDF" });
+    expect(new URL(set.href).searchParams.getAll("sheet")).toEqual(["o", "s"]);
+    expect(new URL(set.href).searchParams.get("paper")).toBe("A3");
   });
 });

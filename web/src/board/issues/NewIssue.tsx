@@ -4,7 +4,7 @@ import type { Issue, Issued } from "../../api/types";
 import { Checks } from "../../ui/Checks";
 import { Button, Choice, Fault, fieldClass, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../state/context";
-import { elementsOf } from "../state/state";
+import { inSet, setsOf, setWords, sheetsAsBound } from "../state/sheets";
 
 export const PURPOSES = [
   ["COMMENT", "comment"],
@@ -25,9 +25,8 @@ export function NewIssue({ issues, onIssued }: Props) {
   const project = useBoard((s) => s.project);
   const elements = useBoard((s) => s.elements);
   const shown = useBoard((s) => s.shown);
-  const sheets = elementsOf({ elements }, "sheet").toSorted((a, b) =>
-    a.number.localeCompare(b.number, undefined, { numeric: true }),
-  );
+  const sheets = sheetsAsBound({ elements });
+  const sets = setsOf(sheets);
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const chosen = sheets.filter((s) => !left.has(s.id));
   const [facts, setFacts] = useState<Issued>({
@@ -89,6 +88,21 @@ export function NewIssue({ issues, onIssued }: Props) {
       </Row>
       {sheets.length > 1 && (
         <div className="col-span-2 mt-1">
+          {sets.length > 1 && (
+            <p className="flex flex-wrap items-center gap-2 pb-1">
+              <span className="text-ink-2">Just the set</span>
+              {sets.map((set) => (
+                <Button
+                  key={set}
+                  onClick={() =>
+                    setLeft(new Set(sheets.filter((s) => !inSet([s], set).length).map((s) => s.id)))
+                  }
+                >
+                  {setWords(set)}
+                </Button>
+              ))}
+            </p>
+          )}
           <Checks
             words="Sheets in it"
             options={sheets.map((s) => [s.id, s.number] as const)}

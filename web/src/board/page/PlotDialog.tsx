@@ -4,7 +4,7 @@ import type { Plot, Plotter } from "../../api/types";
 import { Checks } from "../../ui/Checks";
 import { Button, Fault, Panel } from "../../ui/controls";
 import { useBoard } from "../state/context";
-import { elementsOf } from "../state/state";
+import { inSet, setsOf, setWords, sheetsAsBound } from "../state/sheets";
 
 /** How often is looked what has become of what was sent. */
 const LOOK_MS = 600;
@@ -84,9 +84,8 @@ function SheetsToPlot({ onSent }: { readonly onSent: () => void }) {
   const project = useBoard((s) => s.project);
   const elements = useBoard((s) => s.elements);
   const shown = useBoard((s) => (s.shown?.kind === "sheet" ? s.shown.id : null));
-  const sheets = elementsOf({ elements }, "sheet").toSorted((a, b) =>
-    a.number.localeCompare(b.number, undefined, { numeric: true }),
-  );
+  const sheets = sheetsAsBound({ elements });
+  const sets = setsOf(sheets);
   const [chosen, setChosen] = useState<ReadonlySet<string>>(
     () => new Set(shown ? [shown] : sheets.map((s) => s.id)),
   );
@@ -119,6 +118,12 @@ function SheetsToPlot({ onSent }: { readonly onSent: () => void }) {
       />
       {fault && <Fault>{fault}</Fault>}
       <div className="mt-2 flex justify-end gap-2">
+        {sets.length > 1 &&
+          sets.map((set) => (
+            <Button key={set} onClick={() => setChosen(new Set(inSet(sheets, set).map((s) => s.id)))}>
+              {setWords(set)}
+            </Button>
+          ))}
         <Button onClick={() => setChosen(new Set(sheets.map((s) => s.id)))}>All</Button>
         <Button onClick={() => setChosen(new Set())}>None</Button>
         <Button main disabled={busy || chosen.size === 0} onClick={() => void send()}>

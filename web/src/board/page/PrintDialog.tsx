@@ -4,6 +4,7 @@ import { Button, Choice, Panel, Row } from "../../ui/controls";
 import { backdropOf } from "../canvas/backdrop";
 import { useBoard, useBoardTools } from "../state/context";
 import { SCALES } from "../state/scales";
+import { inSet, sheetsAsBound } from "../state/sheets";
 import { drawingShown, elementOf, unitsOf } from "../state/state";
 
 /** Prints the shown sheet at its size, or what the board shows at a stated scale. */
@@ -41,6 +42,9 @@ function PrintSheet({ sheet, onClose }: { readonly sheet: string; readonly onClo
   const { store } = useBoardTools();
   const project = useBoard((s) => s.project);
   const version = useBoard((s) => s.version?.id);
+  const elements = useBoard((s) => s.elements);
+  const set = elementOf({ elements }, "sheet", sheet)?.set ?? "";
+  const bound = inSet(sheetsAsBound({ elements }), set).map((s) => s.id);
   const [paper, setPaper] = useState<PaperSize | "OWN">("OWN");
   const [onto, setOnto] = useState<"REDUCED" | "PARTS">("REDUCED");
   const query = new URLSearchParams();
@@ -50,6 +54,7 @@ function PrintSheet({ sheet, onClose }: { readonly sheet: string; readonly onClo
     query.set("onto", onto);
   }
   const all = `/api/v1/projects/${project}/set.pdf?${query}`;
+  const so = paper === "OWN" ? "" : " so";
   return (
     <Print href={`/api/v1/projects/${project}/sheets/${sheet}/sheet.pdf?${query}`} onClose={onClose}>
       <Row label="Paper">
@@ -67,15 +72,29 @@ function PrintSheet({ sheet, onClose }: { readonly sheet: string; readonly onClo
             ? "The true scales are said at the foot. Scale bars stay true."
             : "Parts overlap by 10 mm, with marks where the next one lies. Print them without fitting to the page."}
       </p>
-      <a className="text-verdigris underline hover:text-ink" href={all} target="_blank" rel="noreferrer">
-        {paper === "OWN" ? "Open all sheets as one PDF" : "Open all sheets so as one PDF"}
-      </a>
+      {set && (
+        <p>
+          <Opens href={`${all}&${new URLSearchParams(bound.map((id) => ["sheet", id]))}`}>
+            Open the set {set}
+            {so} as one PDF
+          </Opens>
+        </p>
+      )}
+      <Opens href={all}>Open all sheets{so} as one PDF</Opens>
       {!version && (
         <p className="pt-2">
           <Button onClick={() => store.setState({ dialog: "plot" })}>Send sheets to the plotter</Button>
         </p>
       )}
     </Print>
+  );
+}
+
+function Opens({ href, children }: { readonly href: string; readonly children: React.ReactNode }) {
+  return (
+    <a className="text-verdigris underline hover:text-ink" href={href} target="_blank" rel="noreferrer">
+      {children}
+    </a>
   );
 }
 

@@ -9,6 +9,7 @@ import { ThisSheet } from "../sheets/ThisSheet";
 import { useBoard, useBoardTools } from "../state/context";
 import { register, TABLES } from "../state/drawings";
 import { adding } from "../state/revisions";
+import { inSet, setsOf, setWords, sheetsAsBound } from "../state/sheets";
 import { type BoardState, drawingShown, elementOf, elementsOf, type Shown, unitsOf } from "../state/state";
 import { TracedFrom } from "./TracedFrom";
 
@@ -18,9 +19,8 @@ const elementsIn = (state: BoardState) => state.elements;
 export function Register() {
   const elements = useBoard(elementsIn);
   const state = { elements };
-  const sheets = elementsOf(state, "sheet").sort((a, b) =>
-    a.number.localeCompare(b.number, "en", { numeric: true }),
-  );
+  const sheets = sheetsAsBound(state);
+  const sets = setsOf(sheets);
   const locked = useBoard((s) => s.version !== null);
   const drawing = useBoard(drawingShown);
   const sheet = useBoard((s) => elementOf(s, "sheet", s.shown?.id));
@@ -33,11 +33,16 @@ export function Register() {
       {!locked && <AddSchedule />}
       <h2 className="mt-4 border-rule border-t pt-2 font-semibold text-[15px]">Sheets</h2>
       {sheets.length === 0 && <p className="py-1 text-ink-2">None yet.</p>}
-      <ul className="mb-3">
-        {sheets.map((s) => (
-          <Entry key={s.id} shown={{ kind: "sheet", id: s.id }} words={`${s.number}  ${s.title}`} />
-        ))}
-      </ul>
+      {sets.map((set) => (
+        <div key={set} className="mb-3">
+          {(sets.length > 1 || set) && <h3 className="text-ink-2">{setWords(set)}</h3>}
+          <ul>
+            {inSet(sheets, set).map((s) => (
+              <Entry key={s.id} shown={{ kind: "sheet", id: s.id }} words={`${s.number}  ${s.title}`} />
+            ))}
+          </ul>
+        </div>
+      ))}
       {sheet && !locked && <ThisSheet key={sheet.id} sheet={sheet} />}
       {!locked && <SheetsToCome />}
       {!locked && sheets.length > 1 && <NumberSheets />}

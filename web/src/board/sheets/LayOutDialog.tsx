@@ -7,6 +7,7 @@ import { useBoard, useBoardTools } from "../state/context";
 import { register, sheetsOf } from "../state/drawings";
 import { composing } from "../state/revisions";
 import { type Elements, elementOf } from "../state/state";
+import { SetField } from "./SetField";
 import { SheetSketch } from "./SheetSketch";
 
 /** Drawings laid out on new sheets: which, on what paper; the sheets are shown before they are made. */
@@ -23,6 +24,7 @@ export function LayOutDialog({ onClose }: { readonly onClose: () => void }) {
   const [size, setSize] = useState<PaperSize | "BEST">("BEST");
   const [upright, setUpright] = useState(false);
   const [after, setAfter] = useState("");
+  const [set, setSet] = useState("");
   const chosen = all.filter((d) => !left.has(d.id)).map((d) => d.id);
   const asked = { drawings: chosen, papers: size === "BEST" ? [] : [{ size, upright }], after };
   const proposal = useQuery({
@@ -38,7 +40,7 @@ export function LayOutDialog({ onClose }: { readonly onClose: () => void }) {
   });
   const sheets = chosen.length > 0 ? proposal.data?.sheets : undefined;
   const make = async () => {
-    if (sheets && (await sync.edit(composing(sheets)))) onClose();
+    if (sheets && (await sync.edit(composing(sheets, set)))) onClose();
   };
   return (
     <Panel title="Lay drawings out on sheets" onClose={onClose} size="w-220">
@@ -52,6 +54,7 @@ export function LayOutDialog({ onClose }: { readonly onClose: () => void }) {
               onChange={setSize}
             />
           </Row>
+          <SetField value={set} onChange={(e) => setSet(e.target.value)} />
           {size !== "BEST" && (
             <label className="flex items-center gap-2 py-1">
               <input type="checkbox" checked={upright} onChange={(e) => setUpright(e.target.checked)} />

@@ -4,18 +4,19 @@ import { Button, Choice, fieldClass, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../state/context";
 import { addingSheet } from "../state/revisions";
 import { elementOf } from "../state/state";
+import { SetField } from "./SetField";
 
 /** New sheets: one by its number and title, or as many as the drawings need. */
 export function SheetsToCome() {
   const { store, sync } = useBoardTools();
   const papers = useBoard((s) => s.papers);
   const paper = useBoard((s) => elementOf(s, "settings", "settings")?.paper ?? "A2");
-  const [facts, setFacts] = useState({ number: "", title: "", size: "" });
+  const [facts, setFacts] = useState({ number: "", title: "", set: "", size: "" });
   const size = (facts.size || paper) as PaperSize;
   const add = async (e: FormEvent) => {
     e.preventDefault();
-    if (await sync.edit(addingSheet(facts.number, facts.title, size)))
-      setFacts({ number: "", title: "", size: "" });
+    if (await sync.edit(addingSheet(facts.number, facts.title, facts.set, size)))
+      setFacts({ ...facts, number: "", title: "", size: "" });
   };
   return (
     <form className="mt-3 border-rule border-t pt-3" onSubmit={add}>
@@ -35,6 +36,7 @@ export function SheetsToCome() {
           onChange={(e) => setFacts({ ...facts, title: e.target.value })}
         />
       </Row>
+      <SetField value={facts.set} onChange={(e) => setFacts({ ...facts, set: e.target.value })} />
       <Row label="Size">
         <Choice
           value={size}

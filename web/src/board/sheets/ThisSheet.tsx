@@ -7,6 +7,7 @@ import { register, sheetsOf, TABLES } from "../state/drawings";
 import { SCALES, scaleWords } from "../state/scales";
 import { elementOf, unitsOf } from "../state/state";
 import { faultOf, swap, takeInHand } from "./placing";
+import { SetField } from "./SetField";
 import { TitleBlockFacts } from "./TitleBlockFacts";
 
 /** The sheet that is open: its number, title and paper, what stands on it, and what could. */
@@ -54,6 +55,10 @@ function SheetFields({ sheet }: { readonly sheet: Sheet }) {
     sheet.title,
     words((typed) => ({ title: typed })),
   );
+  const set = useTyped(sheet.set, (typed) => {
+    void revise({ set: typed.trim() });
+    return true;
+  });
   return (
     <>
       <Row label="Number">
@@ -62,6 +67,7 @@ function SheetFields({ sheet }: { readonly sheet: Sheet }) {
       <Row label="Title">
         <input className={`${fieldClass} w-44`} {...title.field} />
       </Row>
+      <SetField placeholder="none" {...set.field} />
       <Row label="Paper">
         <Choice
           value={sheet.paper.size}

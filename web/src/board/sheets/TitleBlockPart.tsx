@@ -10,7 +10,7 @@ type Content = BlockPart["content"];
 
 /** Fields that need no field of one's own. */
 const FIELDS =
-  "{project} {address} {client} {drawn by} {title} {sheet} {place in set} {scale} {paper} {units} {printed} {issue} {issue date} {issued for}";
+  "{project} {address} {client} {drawn by} {title} {sheet} {set} {place in set} {scale} {paper} {units} {printed} {issue} {issue date} {issued for}";
 
 const KINDS = [
   ["words", "Words"],

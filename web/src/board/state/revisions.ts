@@ -108,17 +108,18 @@ export function roofPlan(state: BoardState, scale: number): Edit | null {
 }
 
 /** The edit that adds a sheet with nothing on it. */
-export function addingSheet(number: string, title: string, size: PaperSize): Edit {
-  return { type: "addSheet", number, title, paper: { size, upright: false }, drawings: [] };
+export function addingSheet(number: string, title: string, set: string, size: PaperSize): Edit {
+  return { type: "addSheet", number, title, set, paper: { size, upright: false }, drawings: [] };
 }
 
-/** The edit that adds sheets with drawings laid out on them. */
-export function composing(sheets: readonly LaidOutSheet[]): Edit {
+/** The edit that adds sheets with drawings laid out on them, in a set. */
+export function composing(sheets: readonly LaidOutSheet[], set: string): Edit {
   return {
     type: "composeSheets",
     sheets: sheets.map((s) => ({
       ...s,
       type: "addSheet" as const,
+      set,
       drawings: s.drawings.map(({ drawing, anchor, at }) => ({ drawing, anchor, at })),
     })),
   };

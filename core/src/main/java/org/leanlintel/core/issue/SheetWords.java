@@ -18,6 +18,9 @@ final class SheetWords {
         List<String> words = new ArrayList<>();
         if (!was.number().equals(is.number())) words.add("The sheet was numbered %s.".formatted(was.number()));
         if (!was.title().equals(is.title())) words.add("The sheet was called \"%s\".".formatted(was.title()));
+        if (!was.set().equals(is.set()))
+            words.add(
+                    "The sheet was in %s.".formatted(was.set().isEmpty() ? "no set" : "the set \"" + was.set() + "\""));
         if (!was.paper().equals(is.paper())) words.add("The sheet is of another paper.");
         for (Sheet.Placed p : is.drawings()) {
             Sheet.Placed earlier = on(was, p.drawing());

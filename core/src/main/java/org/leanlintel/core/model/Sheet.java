@@ -3,8 +3,12 @@ package org.leanlintel.core.model;
 import java.util.List;
 import org.leanlintel.core.geometry.Vec;
 
-/** A titled page with drawings on it, each at its own scale. */
-public record Sheet(ElementId id, String number, String title, Paper paper, List<Placed> drawings)
+/**
+ * A titled page with drawings on it, each at its own scale.
+ *
+ * @param set the name of the set it is bound in; empty where the project has one set without a name
+ */
+public record Sheet(ElementId id, String number, String title, String set, Paper paper, List<Placed> drawings)
         implements Element.Apart {
 
     private static final int MOST = 200;
@@ -15,16 +19,21 @@ public record Sheet(ElementId id, String number, String title, Paper paper, List
     public Sheet {
         number = Checks.name("A sheet's number", number);
         title = Checks.name("A sheet's title", title);
+        set = Checks.text("The name of a set", set.strip(), 60);
         drawings = List.copyOf(drawings);
         if (drawings.size() > MOST) throw new Unusable("A sheet has %d drawings at most.".formatted(MOST));
     }
 
     public Sheet numbered(String other) {
-        return new Sheet(id, other, title, paper, drawings);
+        return new Sheet(id, other, title, set, paper, drawings);
     }
 
     public Sheet with(List<Placed> others) {
-        return new Sheet(id, number, title, paper, others);
+        return new Sheet(id, number, title, set, paper, others);
+    }
+
+    public Sheet inSet(String other) {
+        return new Sheet(id, number, title, other, paper, drawings);
     }
 
     /**

@@ -12,7 +12,7 @@ import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Storey;
 
-/** The sheets of a set as they are bound: by their numbers, figures in them by what they count. */
+/** Sheets as they are bound: set by set, and in a set by their numbers, figures in them by what they count. */
 public final class SheetOrder {
 
     private static final Pattern PARTS = Pattern.compile("\\d{1,15}|\\D+");
@@ -20,7 +20,14 @@ public final class SheetOrder {
     private SheetOrder() {}
 
     public static List<Sheet> of(Model model) {
-        return model.all(Sheet.class).stream().sorted(byNumber()).toList();
+        return model.all(Sheet.class).stream().sorted(asBound()).toList();
+    }
+
+    /** Those that are bound with a sheet. */
+    public static List<Sheet> with(Sheet sheet, Model model) {
+        return of(model).stream()
+                .filter(s -> s.set().equalsIgnoreCase(sheet.set()))
+                .toList();
     }
 
     /** Of those asked for; of all, where none is. */
@@ -29,7 +36,7 @@ public final class SheetOrder {
                 ? of(model)
                 : asked.stream()
                         .map(id -> model.get(id, Sheet.class))
-                        .sorted(byNumber())
+                        .sorted(asBound())
                         .toList();
     }
 
@@ -66,8 +73,9 @@ public final class SheetOrder {
         };
     }
 
-    public static Comparator<Sheet> byNumber() {
-        return Comparator.<Sheet, String>comparing(Sheet::number, SheetOrder::compare)
+    public static Comparator<Sheet> asBound() {
+        return Comparator.comparing(Sheet::set, String.CASE_INSENSITIVE_ORDER)
+                .thenComparing(Sheet::number, SheetOrder::compare)
                 .thenComparing(Sheet::id);
     }
 

@@ -118,6 +118,12 @@ class ComparisonTest {
     }
 
     @Test
+    void aSheetThatIsBoundElsewhereIsSaid() {
+        revise(s -> s.inSet("Permit"));
+        assertThat(compared().getFirst().sentences()).containsExactly("The sheet was in no set.");
+    }
+
+    @Test
     void sheetsThatCameAndWentAreSaid() {
         sketch.run(new AddSheet("A-2", "More", PaperSize.A3, List.of()));
         sketch.run(new Delete(List.of(sheet.id())));

@@ -105,6 +105,7 @@ import org.leanlintel.formats.standard.OfficeStandard;
 /** Draws a demo project by the product's own edits, in its own unit. A refused edit is a fault of the demo. */
 final class Draft {
 
+    private String set = "";
     private final double unitMm;
     private Building building;
     /** The storey that is drawn on, and its plan. */
@@ -460,6 +461,11 @@ final class Draft {
         run(new Move(List.of(opening.id()), by));
     }
 
+    /** Sheets to come are bound in a set of this name. */
+    void binding(String name) {
+        set = name;
+    }
+
     /** A sheet with drawings laid out on it; they all fit. */
     void sheet(String number, String title, PaperSize size, ElementId... drawings) {
         Building now = building();
@@ -477,7 +483,7 @@ final class Draft {
         List<Sheet.Placed> placed = laid.sheets().getFirst().stream()
                 .map(p -> new Sheet.Placed(p.block().drawing(), p.block().anchor(), p.at()))
                 .toList();
-        run(new AddSheet(number, title, paper, placed));
+        run(new AddSheet(number, title, set, paper, placed));
     }
 
     private static List<Wall> made(Change change) {

@@ -119,6 +119,7 @@ public final class HeronPointCabin {
         ElementId rooms = d.schedule("Rooms", Drawing.Kind.ROOMS, 12);
         ElementId fittings = d.schedule("Fittings", Drawing.Kind.FITTINGS, 12);
         ElementId bath = d.named("Bath"), client = d.named("First floor for the client");
+        d.binding("Permit");
         d.sheet("A-101", "First floor plan and bath", PaperSize.ARCH_C, d.plan(), bath, legend);
         d.sheet(
                 "A-102",
@@ -128,7 +129,9 @@ public final class HeronPointCabin {
                 d.named("Section A"),
                 buildUps);
         d.sheet("A-103", "Stair", PaperSize.ARCH_C, d.named("Stair ST1"));
+        d.binding("Client");
         d.sheet("A-104", "Client's plan and furniture", PaperSize.ARCH_C, client, d.named("First floor, furniture"));
+        d.binding("Permit");
         d.on(d.model().get(d.named("Loft plan"), Drawing.class).storey());
         ElementId roof = d.plan("Roof plan", "roof", 96);
         d.on(OfficeStandard.GROUND);

@@ -238,6 +238,8 @@ class ProjectFileTest {
                         tuple("letters-small", 1.8, 1.8),
                         tuple("letters-name", 3.5, 2.5),
                         tuple("letters-heading", 5.0, 5.0));
+        assertThat(model.all(Sheet.class)).isNotEmpty().allMatch(s -> s.set().isEmpty());
+        assertThat(model.get(new ElementId("lens-ceiling"), Lens.class).marks()).containsExactly(Lens.MarkOf.CEILINGS);
         assertThat(model.all(Note.class))
                 .extracting(n -> n.style().value())
                 .containsExactlyInAnyOrder("letters-note", "letters-note", "letters-name", "letters-heading");

@@ -16,7 +16,13 @@ import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Sheet;
 
 /** Adds a sheet, with drawings already placed on it or none. */
-public record AddSheet(String number, String title, Paper paper, List<Sheet.Placed> drawings) implements Edit {
+public record AddSheet(String number, String title, String set, Paper paper, List<Sheet.Placed> drawings)
+        implements Edit {
+
+    /** In the set without a name. */
+    public AddSheet(String number, String title, Paper paper, List<Sheet.Placed> drawings) {
+        this(number, title, "", paper, drawings);
+    }
 
     /** On paper that lies across. */
     public AddSheet(String number, String title, PaperSize size, List<Sheet.Placed> drawings) {
@@ -38,7 +44,7 @@ public record AddSheet(String number, String title, Paper paper, List<Sheet.Plac
             if (s.number().equalsIgnoreCase(number.strip()))
                 return Refusal.because("There is a sheet %s already.".formatted(s.number()), s.id());
         }
-        Sheet sheet = new Sheet(new NewIds(building.model()).next(), number, title, paper, drawings);
+        Sheet sheet = new Sheet(new NewIds(building.model()).next(), number, title, set, paper, drawings);
         return Change.to(building.model(), "add " + Naming.of(sheet), List.of(sheet), List.of());
     }
 }

@@ -26,7 +26,7 @@ public final class TitleFields {
 
     public TitleFields(Sheet sheet, Model model, TitleFacts facts) {
         Settings project = model.settings();
-        List<Sheet> set = SheetOrder.of(model);
+        List<Sheet> set = SheetOrder.with(sheet, model);
         int at = set.indexOf(sheet);
         Issued last = facts.issues().isEmpty() ? null : facts.issues().getLast();
         values.put("project", project.name());
@@ -35,6 +35,7 @@ public final class TitleFields {
         values.put("drawn by", project.drawnBy());
         values.put("title", sheet.title());
         values.put("sheet", sheet.number());
+        values.put("set", sheet.set());
         values.put("place in set", at < 0 ? "" : "Sheet %d of %d".formatted(at + 1, set.size()));
         values.put("scale", scale(sheet, model));
         values.put("paper", sheet.paper().size().label());
@@ -55,6 +56,7 @@ public final class TitleFields {
                 "drawn by",
                 "title",
                 "sheet",
+                "set",
                 "place in set",
                 "scale",
                 "paper",

@@ -73,6 +73,7 @@ class ConstructionLineTest {
                 Sketch.id("sheet"),
                 "A-1",
                 "Plan",
+                "",
                 Paper.across(PaperSize.A2),
                 List.of(new Sheet.Placed(Sketch.PLAN, Vec.ORIGIN, new Vec(200, 200))));
         Picture onPaper = SheetPicture.of(sheet, sketch.model(), id -> plan(), LETTERS, TitleFacts.printed("today"));

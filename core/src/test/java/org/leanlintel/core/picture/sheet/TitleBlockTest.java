@@ -30,6 +30,7 @@ import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.sheet.Issued;
 import org.leanlintel.core.sheet.SheetArea;
+import org.leanlintel.core.sheet.SheetOrder;
 import org.leanlintel.core.sheet.TitleFacts;
 
 /** Title blocks that an office lays out itself, on an A3: 390 by 277 within its frame. */
@@ -240,5 +241,24 @@ class TitleBlockTest {
         sketch.run(new Delete(List.of(copy.id())));
         assertThat(sketch.refusal(new Delete(List.of(TitleBlock.USUAL))))
                 .isEqualTo("Title block Corner is still used by project settings.");
+    }
+
+    /** Sheets of two sets are counted apart, whatever stands between them by number; one without a set by itself. */
+    @Test
+    void aSheetSaysItsSetAndItsPlaceInIt() {
+        sketch.run(new AddSheet("A-10", "Later", "Permit", sheet.paper(), List.of()));
+        sketch.run(new AddSheet("A-9", "Earlier", "permit", sheet.paper(), List.of()));
+        sketch.run(new AddSheet("A-9a", "Between", "Client", sheet.paper(), List.of()));
+        assertThat(SheetOrder.of(sketch.model()))
+                .extracting(Sheet::number)
+                .containsExactly("A-101", "A-9a", "A-9", "A-10");
+        assertThat(sketch.model().all(Sheet.class))
+                .extracting(s -> new TitleFields(s, sketch.model(), TitleFacts.printed("today"))
+                        .filled("{sheet} {set} {place in set}"))
+                .containsExactlyInAnyOrder(
+                        "A-101  Sheet 1 of 1",
+                        "A-9 permit Sheet 1 of 2",
+                        "A-10 Permit Sheet 2 of 2",
+                        "A-9a Client Sheet 1 of 1");
     }
 }
