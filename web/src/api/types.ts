@@ -34,6 +34,8 @@ export type Sign = Schemas["Sign"];
 export type ReviseFigure = Schemas["ReviseFigure"];
 export type StringStyle = Schemas["StringStyle"];
 export type LetterStyle = Schemas["LetterStyle"];
+/** What lies behind a chimney. */
+export type Behind = Schemas["RoofPartBehind"];
 export type Leaders = Schemas["Leaders"];
 export type LeaderTarget = Schemas["Target"];
 export type Picked = Schemas["Picked"];

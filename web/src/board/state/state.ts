@@ -1,5 +1,6 @@
 import type {
   Areas,
+  Behind,
   Catch,
   Clearance,
   Element,
@@ -228,6 +229,7 @@ export interface Making {
     readonly standsMm: number;
     /** Of a chimney, over the roof at it. */
     readonly aboveMm: number;
+    readonly behind: Behind;
     /** Of a chimney, of a dormer's walls, of a downpipe. */
     readonly material: string;
     readonly form: "GABLED" | "HIPPED" | "SHED";

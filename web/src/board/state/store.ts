@@ -94,6 +94,7 @@ const making: Making = {
     frameMm: 60,
     standsMm: 50,
     aboveMm: 1000,
+    behind: { type: "bare" },
     material: "",
     form: "GABLED",
     pitch: { said: "DEGREES", value: 35 },

@@ -20,7 +20,11 @@ export function NoteFields(props: {
   return (
     <>
       <Row label="Letters">
-        <Choice value={props.style} options={styles.map((s) => [s.id, s.name])} onChange={props.onStyle} />
+        <Choice
+          value={props.style}
+          options={styles.map((s) => [s.id, `${s.name}, ${s.heightMm} mm`])}
+          onChange={props.onStyle}
+        />
       </Row>
       <button
         type="button"

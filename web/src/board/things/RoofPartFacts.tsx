@@ -71,6 +71,25 @@ function Fields({ made, change }: { readonly made: Made; readonly change: (part:
             onChange={(aboveMm) => change({ aboveMm })}
           />
           {of}
+          <Row label="Behind it">
+            <Choice
+              value={made.behind.type}
+              options={[
+                ["bare", "nothing"],
+                ["saddle", "a saddle"],
+              ]}
+              onChange={(type) =>
+                change({ behind: type === "bare" ? { type } : { type, pitch: made.pitch } })
+              }
+            />
+          </Row>
+          {made.behind.type === "saddle" && (
+            <PitchField
+              label="Pitch of the saddle"
+              pitch={made.behind.pitch}
+              onChange={(pitch) => change({ behind: { type: "saddle", pitch } })}
+            />
+          )}
         </>
       )}
       {made.kind === "DOWNPIPE" && of}

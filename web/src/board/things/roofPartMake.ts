@@ -9,7 +9,7 @@ export function makeOf(made: Made): RoofPart["make"] {
     case "LIGHT":
       return { type: "roofLight", frameMm: made.frameMm, standsMm: made.standsMm };
     case "STACK":
-      return { type: "stack", aboveMm: made.aboveMm, material: made.material };
+      return { type: "stack", aboveMm: made.aboveMm, material: made.material, behind: made.behind };
     case "DOWNPIPE":
       return { type: "downpipe", material: made.material };
     case "DORMER": {

@@ -127,7 +127,7 @@ class FromNothingToAPrintedSheetTest {
 
     private void write() {
         drafter.press("t");
-        drafter.field("Letters").selectOption("Name, 3.5 mm, centred");
+        drafter.field("Letters").selectOption("Name, 3.5 mm");
         drafter.click(3500, 4500);
         page.keyboard().type("Living");
         drafter.press("Enter");

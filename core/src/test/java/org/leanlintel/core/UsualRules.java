@@ -16,7 +16,7 @@ public final class UsualRules {
                 List.of(),
                 new Rules.Escape(1, 1, 1, 1, "none", true),
                 new Rules.Support(10, "T1", false),
-                new Rules.Chimneys(914.4, 3048, 609.6, 0, 0, "R1003.9", true),
+                new Rules.Chimneys(914.4, 3048, 609.6, 0, 0, "R1003.9", true, new Rules.Saddles(762, "R1003.20", true)),
                 new Rules.Headroom(1500, 2300, 0.75, "H1", true),
                 new Rules.Foundations(450, 150, 1, "F1", true),
                 new Rules.Drainage(

@@ -1,5 +1,6 @@
 package org.leanlintel.core.check;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
@@ -14,7 +15,7 @@ import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.roof.RoofShape;
 
-/** Whether a chimney ends high enough over the roof it goes through, and over roofs near it. */
+/** Whether a chimney ends high enough over the roof it goes through and over roofs near it, and leads the water round it. */
 final class ChimneyCheck {
 
     private final Building building;
@@ -38,8 +39,55 @@ final class ChimneyCheck {
         Plane roof = placed.roof().top(placed.face());
         double at = highest(roof, placed.plan());
         ChimneyCheck check = new ChimneyCheck(building, rules.chimneys(), placed, at + stack.aboveMm());
-        Finding found = check.find(stack.aboveMm());
-        return found == null ? List.of() : List.of(found);
+        List<Finding> found = new ArrayList<>();
+        if (check.find(stack.aboveMm()) instanceof Finding f) found.add(f);
+        if (check.lacksSaddle(stack) instanceof Finding f) found.add(f);
+        return found;
+    }
+
+    /** Water stands behind one that is wide, unless it comes through the ridge. */
+    private @Nullable Finding lacksSaddle(RoofPart.Stack stack) {
+        RoofPart part = placed.part();
+        Rules.Saddles asked = rule.saddles();
+        boolean lacks = asked.widerMm() > 0
+                && part.widthMm() > asked.widerMm() + 1
+                && stack.behind() instanceof RoofPart.Bare
+                && ridges(outline).isEmpty();
+        if (!lacks) return null;
+        LengthPrinter lengths =
+                LengthPrinter.ofScreen(building.model().settings().units());
+        return finding(
+                "%s has no saddle behind it: it is %s wide, and over %s one is asked for. %s%s."
+                        .formatted(
+                                part.mark(),
+                                lengths.print(part.widthMm()),
+                                lengths.print(asked.widerMm()),
+                                asked.source(),
+                                asked.sure() ? "" : " (check)"),
+                "Give it a saddle.",
+                asked.source());
+    }
+
+    private Finding finding(String sentence, String mending, String source) {
+        RoofPart part = placed.part();
+        return new Finding(
+                Finding.Kind.ROOF,
+                sentence,
+                mending,
+                List.of(part.id()),
+                building.model().get(part.roof(), Roof.class).storey(),
+                part.at(),
+                source);
+    }
+
+    private List<RoofShape.Line> ridges(Area near) {
+        List<RoofShape.Line> ridges = new ArrayList<>();
+        for (Roof r : building.model().all(Roof.class))
+            if (building.get(new JoinedRoof.Of(r.id())) instanceof JoinedRoof joined)
+                for (RoofShape.Line l : joined.shape().lines())
+                    if (l.kind() == RoofShape.Kind.RIDGE
+                            && !near.inside(List.of(List.of(l.from(), l.to()))).isEmpty()) ridges.add(l);
+        return ridges;
     }
 
     private @Nullable Finding find(double aboveMm) {
@@ -55,29 +103,19 @@ final class ChimneyCheck {
                 ? "it ends %s over the roof at its upper side, %s are asked for"
                         .formatted(lengths.print(aboveMm), lengths.print(rule.overRoofMm()))
                 : "it ends too low over the roof that lies within %s of it".formatted(lengths.print(rule.withinMm()));
-        return new Finding(
-                Finding.Kind.ROOF,
+        return finding(
                 "%s is %s too low: %s. %s%s."
                         .formatted(
                                 part.mark(), lengths.print(lacking), why, rule.source(), rule.sure() ? "" : " (check)"),
                 "Make it higher by so much.",
-                List.of(part.id()),
-                building.model().get(part.roof(), Roof.class).storey(),
-                part.at(),
                 rule.source());
     }
 
     /** Near to a ridge it is enough to end so far over that. */
     private boolean isOverARidge() {
         if (rule.overRidgeMm() == 0) return false;
-        Area near = outline.grown(rule.nearRidgeMm());
-        for (Roof r : building.model().all(Roof.class)) {
-            if (!(building.get(new JoinedRoof.Of(r.id())) instanceof JoinedRoof joined)) continue;
-            for (RoofShape.Line l : joined.shape().lines())
-                if (l.kind() == RoofShape.Kind.RIDGE
-                        && !near.inside(List.of(List.of(l.from(), l.to()))).isEmpty()
-                        && topMm >= Math.max(l.fromMm(), l.toMm()) + rule.overRidgeMm()) return true;
-        }
+        for (RoofShape.Line l : ridges(outline.grown(rule.nearRidgeMm())))
+            if (topMm >= Math.max(l.fromMm(), l.toMm()) + rule.overRidgeMm()) return true;
         return false;
     }
 

@@ -41,12 +41,25 @@ public record RoofPart(
         }
     }
 
-    /** A chimney or a flue. @param aboveMm over the highest place of the roof at it */
-    public record Stack(double aboveMm, ElementId material) implements Make {
+    /**
+     * A chimney or a flue.
+     *
+     * @param aboveMm over the highest place of the roof at it
+     * @param behind what leads the water round it
+     */
+    public record Stack(double aboveMm, ElementId material, Behind behind) implements Make {
         public Stack {
             aboveMm = Checks.between("How far a stack rises over the roof", aboveMm, 50, 10_000);
         }
     }
+
+    /** What lies on the slope above a stack. */
+    public sealed interface Behind {}
+
+    public record Bare() implements Behind {}
+
+    /** Two slopes that fall to its sides, from a level ridge in its middle. */
+    public record Saddle(Pitch pitch) implements Behind {}
 
     /**
      * A room's way out of a slope, with a front, cheeks and a roof of its own.
@@ -128,7 +141,7 @@ public record RoofPart(
     public Make madeOf(ElementId other) {
         return switch (make) {
             case RoofLight l -> l;
-            case Stack s -> new Stack(s.aboveMm(), other);
+            case Stack s -> new Stack(s.aboveMm(), other, s.behind());
             case Dormer d -> d.of(other);
             case Downpipe p -> new Downpipe(other);
         };

@@ -82,6 +82,7 @@ public record Rules(
      * @param overRoofMm over the roof at their upper side, at least
      * @param withinMm roofs that lie so near count; @param overNearMm over the highest place of those, at least
      * @param nearRidgeMm so near to a ridge it is enough to end so far over that: @param overRidgeMm
+     * @param saddles which of them need one behind them
      */
     public record Chimneys(
             double overRoofMm,
@@ -90,13 +91,22 @@ public record Rules(
             double nearRidgeMm,
             double overRidgeMm,
             String source,
-            boolean sure) {
+            boolean sure,
+            Saddles saddles) {
         public Chimneys {
             overRoofMm = Checks.between("How far a chimney rises over its roof", overRoofMm, 0, 10_000);
             withinMm = Checks.between("How near roofs count for a chimney", withinMm, 0, 20_000);
             overNearMm = Checks.between("How far a chimney rises over roofs near it", overNearMm, 0, 10_000);
             nearRidgeMm = Checks.between("How near to a ridge a chimney stands", nearRidgeMm, 0, 20_000);
             overRidgeMm = Checks.between("How far a chimney rises over a ridge", overRidgeMm, 0, 10_000);
+            source = Checks.name("The source of a rule", source);
+        }
+    }
+
+    /** Which chimneys need a saddle. @param widerMm those that are wider along the eaves and meet no ridge; 0 where none is asked for */
+    public record Saddles(double widerMm, String source, boolean sure) {
+        public Saddles {
+            widerMm = Checks.between("How wide a chimney without a saddle is", widerMm, 0, 10_000);
             source = Checks.name("The source of a rule", source);
         }
     }

@@ -56,7 +56,8 @@ class FindingsTest {
                                 new Rules.Clearance(Symbol.Kind.WC, Rules.Where.FRONT, 533.4, FRONT_AND_SIDE, true)),
                         new Rules.Escape(0.33e6, 450, 450, 1100, "AD B vol 1", true),
                         new Rules.Support(10, "T1", false),
-                        new Rules.Chimneys(914.4, 3048, 609.6, 0, 0, "R1003.9", true),
+                        new Rules.Chimneys(
+                                914.4, 3048, 609.6, 0, 0, "R1003.9", true, new Rules.Saddles(762, "R1003.20", true)),
                         new Rules.Headroom(1500, 2300, 0.75, "H1", true),
                         new Rules.Foundations(450, 150, 1, "F1", true),
                         new Rules.Drainage(List.of(), List.of(), 0, "", "none", true),

@@ -53,7 +53,7 @@ class RoofWindowsTest {
     void eachHasARowWithItsRoofAndItsSize() {
         dormer(600);
         placed(1000, 1000, 780, 1180, new RoofPart.RoofLight(60, 50));
-        placed(5000, 1000, 600, 600, new RoofPart.Stack(1500, Sketch.id("brick")));
+        placed(5000, 1000, 600, 600, new RoofPart.Stack(1500, Sketch.id("brick"), new RoofPart.Bare()));
         List<List<String>> rows = rows();
         assertThat(rows).hasSize(2);
         assertThat(rows.get(0)).contains("DO1", "Dormer window", "in its front", "600", "400");

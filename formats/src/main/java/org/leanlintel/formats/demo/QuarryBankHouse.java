@@ -262,7 +262,12 @@ public final class QuarryBankHouse {
         Roof.Edge front = new Roof.Edge(new Roof.Verge(), 300, 0), inside = new Roof.Edge(new Roof.Against(), 0, 0);
         d.roof(9200, 0, 12_000, 3600, 0, front, eaves, inside, eaves);
         d.drain(mainRoof, 68, 68);
-        d.through(620, 3730, 550, 800, new RoofPart.Stack(1650, new ElementId("material-brick")));
+        d.through(
+                620,
+                3730,
+                550,
+                800,
+                new RoofPart.Stack(1650, new ElementId("material-brick"), new RoofPart.Saddle(Pitch.degrees(30))));
         d.on(OfficeStandard.GROUND);
         Roof.Edge low = new Roof.Edge(new Roof.Eaves(Pitch.degrees(17.5)), 200, 0);
         Roof.Edge side = new Roof.Edge(new Roof.Verge(), 100, 0);

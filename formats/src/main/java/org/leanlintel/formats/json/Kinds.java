@@ -114,6 +114,7 @@ public final class Kinds {
             Roof.Fall.class,
             Roof.Under.class,
             RoofPart.Make.class,
+            RoofPart.Behind.class,
             Truss.Form.class,
             Truss.Along.class,
             Footing.Under.class,

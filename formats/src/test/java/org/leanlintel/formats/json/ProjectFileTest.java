@@ -57,6 +57,8 @@ import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
 import org.leanlintel.core.model.WorkState;
+import org.leanlintel.formats.json.upgrade.Upgrade;
+import tools.jackson.databind.node.ObjectNode;
 
 class ProjectFileTest {
 
@@ -238,12 +240,26 @@ class ProjectFileTest {
                         tuple("letters-small", 1.8, 1.8),
                         tuple("letters-name", 3.5, 2.5),
                         tuple("letters-heading", 5.0, 5.0));
+        assertThat(model.get(Rules.ID, Rules.class).chimneys().saddles().widerMm())
+                .isZero();
         assertThat(model.all(Sheet.class)).isNotEmpty().allMatch(s -> s.set().isEmpty());
         assertThat(model.get(new ElementId("lens-ceiling"), Lens.class).marks()).containsExactly(Lens.MarkOf.CEILINGS);
         assertThat(model.all(Note.class))
                 .extracting(n -> n.style().value())
                 .containsExactlyInAnyOrder("letters-note", "letters-note", "letters-name", "letters-heading");
         assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
+    }
+
+    @Test
+    void inVersion17NothingLayBehindAChimney() {
+        ObjectNode part = Json.mapper().createObjectNode().put("type", "roofPart");
+        part.set("make", Json.mapper().createObjectNode().put("type", "stack"));
+        Upgrade.element(part, 17);
+        assertThat(part.path("make").path("behind").path("type").asString()).isEqualTo("bare");
+        ObjectNode light = Json.mapper().createObjectNode().put("type", "roofPart");
+        light.set("make", Json.mapper().createObjectNode().put("type", "roofLight"));
+        Upgrade.element(light, 17);
+        assertThat(light.path("make").has("behind")).isFalse();
     }
 
     @Test

@@ -16,6 +16,7 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Material;
+import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.roof.RoofShape;
 
@@ -25,9 +26,15 @@ import org.leanlintel.core.roof.RoofShape;
  * @param part a downpipe as it stands before its wall; anything else as it was put
  * @param plan its outline in plan, counter-clockwise; of a dormer what lies within its walls
  * @param dormer its shape where it is one
+ * @param saddle what lies behind it where it is a stack with one
  */
 public record PlacedRoofPart(
-        RoofPart part, BuiltRoof roof, RoofShape.Face face, List<Vec> plan, @Nullable DormerShape dormer) {
+        RoofPart part,
+        BuiltRoof roof,
+        RoofShape.Face face,
+        List<Vec> plan,
+        @Nullable DormerShape dormer,
+        @Nullable SaddleShape saddle) {
 
     /** By its name; null where it or its roof is not there, or no slope lies under its middle. */
     public record Of(ElementId part) implements Key<@Nullable PlacedRoofPart> {
@@ -53,7 +60,7 @@ public record PlacedRoofPart(
             if (f.plan().covers(part.at()))
                 return part.make() instanceof RoofPart.Dormer d
                         ? dormer(part, d, roof, f)
-                        : new PlacedRoofPart(part, roof, f, plan(part, f, 0), null);
+                        : new PlacedRoofPart(part, roof, f, plan(part, f, 0), null, SaddleShape.of(part, roof, f));
         return null;
     }
 
@@ -63,7 +70,7 @@ public record PlacedRoofPart(
         RoofShape.Face face = spot == null ? null : spot.face();
         if (spot == null || face == null) return null;
         RoofPart stands = part.moved(spot.at(part.lengthMm()));
-        return new PlacedRoofPart(stands, roof, face, plan(stands, face, 0), null);
+        return new PlacedRoofPart(stands, roof, face, plan(stands, face, 0), null, null);
     }
 
     private static @Nullable PlacedRoofPart dormer(
@@ -71,7 +78,7 @@ public record PlacedRoofPart(
         DormerShape shape = DormerShape.of(part, dormer, face);
         if (shape == null || shape.hole().isEmpty()) return null;
         List<Vec> plan = UnderRoofs.open(shape.hole().ringsWithoutHoles()).getFirst();
-        return new PlacedRoofPart(part, roof, face, plan, shape);
+        return new PlacedRoofPart(part, roof, face, plan, shape, null);
     }
 
     /** The lines round the faces of a dormer's roof; none of others. */
@@ -125,18 +132,30 @@ public record PlacedRoofPart(
     public List<Body> bodies(Building building, ToDoubleFunction<Vec> ground) {
         return switch (part.make()) {
             case RoofPart.RoofLight l -> light(l);
-            case RoofPart.Stack s ->
-                List.of(new Body(
-                        part.id(),
-                        Content.NO_PLY,
-                        building.model().get(s.material(), Material.class),
-                        Does.CARRIES,
-                        plan,
-                        Plane.level(roof.plateMm()),
-                        Plane.level(topMm())));
+            case RoofPart.Stack s -> stack(s, building);
             case RoofPart.Dormer d -> dormer == null ? List.of() : DormerBodies.of(dormer, roof.buildUp(), building);
             case RoofPart.Downpipe d -> DownpipeBodies.of(this, d, building, ground);
         };
+    }
+
+    private List<Body> stack(RoofPart.Stack stack, Building building) {
+        List<Body> bodies = new ArrayList<>();
+        bodies.add(new Body(
+                part.id(),
+                Content.NO_PLY,
+                building.model().get(stack.material(), Material.class),
+                Does.CARRIES,
+                plan,
+                Plane.level(roof.plateMm()),
+                Plane.level(topMm())));
+        if (saddle == null) return bodies;
+        Ply covering = roof.buildUp().downwards().getFirst();
+        Material material = building.model().get(covering.material(), Material.class);
+        for (SaddleShape.Side side : List.of(saddle.left(), saddle.right()))
+            for (List<Vec> ring : UnderRoofs.open(side.plan().ringsWithoutHoles()))
+                bodies.add(new Body(
+                        part.id(), Content.NO_PLY, material, covering.does(), ring, roof.top(face), side.top()));
+        return bodies;
     }
 
     private List<Body> light(RoofPart.RoofLight light) {

@@ -3,6 +3,7 @@ package org.leanlintel.core.picture.plan;
 import java.util.List;
 import org.leanlintel.core.building.roof.PlacedRoofPart;
 import org.leanlintel.core.building.roof.PlateEdge;
+import org.leanlintel.core.building.roof.SaddleShape;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Hold;
@@ -43,6 +44,8 @@ final class RoofPartPainter {
             pens.line(PenRole.EDGE, plan.get(0), plan.get(2));
             pens.line(PenRole.EDGE, plan.get(1), plan.get(3));
         }
+        if (placed.saddle() instanceof SaddleShape saddle && above)
+            saddle.lines().forEach(l -> pens.line(role, l));
         double over = Bounds.of(plan).maxY() + OFF_MM * look.drawing().scale();
         Vec at = new Vec(part.at().x(), over);
         if (above && part.make() instanceof RoofPart.Downpipe) beside(placed, look, lettering, pens);

@@ -8,13 +8,17 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.RoofedHouse;
 import org.leanlintel.core.Sketch;
+import org.leanlintel.core.building.body.Bodies;
 import org.leanlintel.core.check.Finding;
 import org.leanlintel.core.check.Findings;
+import org.leanlintel.core.edit.change.Delete;
 import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.room.NameRoom;
 import org.leanlintel.core.edit.storey.PlaceRoofPart;
 import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Pitch;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.RoofPart;
@@ -116,14 +120,59 @@ class UnderSlopesTest {
     /** R1003.9: 914.4 over the roof, and 609.6 over the ridge, which lies 800 tan 35 over its upper side: 609.6 + 560.2 - 500. */
     @Test
     void aChimneyThatEndsTooLowIsFound() {
-        RoofPart.Make low = new RoofPart.Stack(500, Sketch.id("brick"));
+        RoofPart.Make low = new RoofPart.Stack(500, Sketch.id("brick"), new RoofPart.Bare());
         RoofPart chimney = (RoofPart) sketch.run(new PlaceRoofPart(Sketch.LAYER, new Vec(3000, 1000), 400, 400, low))
                 .after()
                 .getFirst();
         assertThat(found("CH1")).singleElement().asString().contains("is 669.8 too low");
-        RoofPart.Make high = new RoofPart.Stack(1300, Sketch.id("brick"));
+        RoofPart.Make high = new RoofPart.Stack(1300, Sketch.id("brick"), new RoofPart.Bare());
         sketch.run(new Revise(chimney.on(chimney.id(), chimney.roof(), chimney.layer(), chimney.mark(), high)));
         assertThat(found("CH1")).isEmpty();
+    }
+
+    /** R1003.20: one that is wider than 30 in and does not come through the ridge needs a saddle. */
+    @Test
+    void aWideChimneyWithoutASaddleIsFound() {
+        RoofPart.Make bare = new RoofPart.Stack(3000, Sketch.id("brick"), new RoofPart.Bare());
+        RoofPart chimney = (RoofPart) sketch.run(new PlaceRoofPart(Sketch.LAYER, new Vec(3000, 1000), 900, 400, bare))
+                .after()
+                .getFirst();
+        assertThat(found("CH1"))
+                .singleElement()
+                .asString()
+                .contains("no saddle behind it: it is 900 wide, and over 762", "R1003.20");
+        sketch.run(new Revise(chimney.moved(new Vec(3000, 1950))));
+        assertThat(found("CH1")).as("through the ridge").isEmpty();
+        RoofPart.Make saddled = new RoofPart.Stack(3000, Sketch.id("brick"), new RoofPart.Saddle(Pitch.degrees(30)));
+        sketch.run(new Revise(chimney.on(chimney.id(), chimney.roof(), chimney.layer(), chimney.mark(), saddled)));
+        assertThat(found("CH1")).isEmpty();
+    }
+
+    /** Behind 900 on 35 degrees: at 35 the ridge rises 315.1 and runs back 450; at 45, 450 and 642.7. Volume: a third of base and rise. */
+    @Test
+    void aSaddleRisesByItsPitchAndEndsWhereTheRoofComesUpToIt() {
+        for (double[] worked : new double[][] {{35, 315.1, 450}, {45, 450, 642.7}}) {
+            RoofPart.Make make =
+                    new RoofPart.Stack(3000, Sketch.id("brick"), new RoofPart.Saddle(Pitch.degrees(worked[0])));
+            RoofPart chimney =
+                    (RoofPart) sketch.run(new PlaceRoofPart(Sketch.LAYER, new Vec(3000, 900), 900, 400, make))
+                            .after()
+                            .getFirst();
+            PlacedRoofPart placed = sketch.building().get(new PlacedRoofPart.Of(chimney.id()));
+            SaddleShape saddle = placed.saddle();
+            assertThat(saddle.riseMm()).isCloseTo(worked[1], within(0.1));
+            assertThat(saddle.backMm()).isCloseTo(worked[2], within(0.1));
+            Plane roof = placed.roof().top(placed.face());
+            for (SaddleShape.Side side : List.of(saddle.left(), saddle.right())) {
+                assertThat(side.plan().mm2()).isCloseTo(450 * worked[2] / 2, within(20.0));
+                for (Vec p : side.plan().rings().getFirst())
+                    assertThat(side.top().at(p)).isGreaterThan(roof.at(p) - 0.01);
+            }
+            Vec end = saddle.lines().getFirst().getLast();
+            assertThat(saddle.left().top().at(end)).isCloseTo(roof.at(end), within(0.01));
+            assertThat(new Bodies(sketch.building()).of(chimney.id())).hasSize(3);
+            sketch.run(new Delete(List.of(chimney.id())));
+        }
     }
 
     private List<String> found(String... words) {

@@ -197,7 +197,8 @@ class ElevationTest {
     void aRoofLightAndAChimneyAreSeenWhereTheyGoThrough() {
         house.gabled();
         RoofPart light = placed(3000, 800, 780, 1180, new RoofPart.RoofLight(60, 50));
-        RoofPart stack = placed(1500, 1800, 600, 450, new RoofPart.Stack(1000, Sketch.id("brick")));
+        RoofPart stack =
+                placed(1500, 1800, 600, 450, new RoofPart.Stack(1000, Sketch.id("brick"), new RoofPart.Bare()));
         Picture south = elevation(SOUTH);
         Bounds seen = bounds(lines(south, light.id(), PenRole.EDGE));
         assertThat(seen.width()).isCloseTo(780, within(0.1));
@@ -225,7 +226,11 @@ class ElevationTest {
     void materialsAreNamedUntilANoteNamesThem() {
         Roof roof = house.gabled();
         sketch.run(new PlaceRoofPart(
-                Sketch.LAYER, new Vec(3000, 1000), 600, 600, new RoofPart.Stack(1500, Sketch.id("board"))));
+                Sketch.LAYER,
+                new Vec(3000, 1000),
+                600,
+                600,
+                new RoofPart.Stack(1500, Sketch.id("board"), new RoofPart.Bare())));
         ElementId drawing = house.elevation(SOUTH);
         List<MaterialNames.Named> named = MaterialNames.of(sketch.building(), drawing, LETTERS);
         assertThat(named).extracting(MaterialNames.Named::material).containsExactlyInAnyOrder("brick", "board");

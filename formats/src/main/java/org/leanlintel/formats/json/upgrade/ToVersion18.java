@@ -1,10 +1,16 @@
 package org.leanlintel.formats.json.upgrade;
 
 import java.util.Locale;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** How the words of notes are set is a stock item of the project; sheets may be bound in several sets. */
+/** How the words of notes are set is a stock item of the project; sheets may be bound in several sets; chimneys may have saddles. */
 final class ToVersion18 extends Step {
+
+    private static final JsonNode SADDLES = frozen("to-18.json");
+
+    /** Of all that know no set by its name. */
+    private static final String USUAL = "United Kingdom: Approved Documents, BS 6465";
 
     @Override
     void element(ObjectNode element) {
@@ -14,7 +20,18 @@ final class ToVersion18 extends Step {
                         "style",
                         "letters-" + element.path("style").asString("NOTE").toLowerCase(Locale.ROOT));
             case "sheet" -> element.put("set", "");
+            case "roofPart" -> {
+                if (element.path("make") instanceof ObjectNode make
+                        && type(make).equals("stack")) make.set("behind", thing("bare"));
+            }
+            case "rules" -> saddles(element);
             default -> {}
         }
+    }
+
+    private static void saddles(ObjectNode rules) {
+        JsonNode of = SADDLES.path(rules.path("name").asString(""));
+        if (rules.path("chimneys") instanceof ObjectNode chimneys)
+            chimneys.set("saddles", (of.isMissingNode() ? SADDLES.path(USUAL) : of).deepCopy());
     }
 }
