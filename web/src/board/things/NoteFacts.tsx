@@ -73,7 +73,8 @@ export function wordsOf(target: LeaderTarget, state: Elements): string {
       const material = elementOf(state, "material", ply?.material);
       return [wall?.mark, material?.name].filter(Boolean).join(", ");
     }
-    case "onThing": {
+    case "onThing":
+    case "onSeen": {
       const thing = state.elements.get(target.thing);
       if (thing?.type === "room") return thing.name;
       return thing && "mark" in thing ? thing.mark : "a thing";

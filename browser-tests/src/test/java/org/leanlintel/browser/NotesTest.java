@@ -95,6 +95,13 @@ class NotesTest {
         assertThat(page.getByText("Points at W")).isVisible();
         drafter.field("Letters").selectOption("Heading, 5 mm");
         drafter.expectUndo("change note");
+        drafter.button("Change styles").click();
+        assertThat(page.getByText("One note is set in it.")).isVisible();
+        drafter.field("First line, mm on paper").fill("7");
+        page.keyboard().press("Tab");
+        drafter.button("Close").click();
+        drafter.expectUndo("change letter style Heading");
+        assertThat(drafter.field("Letters").locator("option:checked")).hasText("Heading, 7 mm");
         drafter.button("Point at more, take leaders away").click();
         drafter.click(4500, 8330);
         drafter.expectUndo("point a note at something");

@@ -33,10 +33,22 @@ public sealed interface Target {
     /**
      * A thing.
      *
-     * @param off in the thing's own directions, from where it stands; on drawings that show heights, the place itself
+     * @param off in the thing's own directions, from where it stands; where heights are shown, the place itself: there {@link OnSeen}
+     *     follows, but for the walls of a room
      */
     record OnThing(ElementId thing, Vec off) implements Target {
         public OnThing {
+            off = Checks.near(off);
+        }
+    }
+
+    /**
+     * A thing as a section or an elevation shows it.
+     *
+     * @param off to the right and upwards in the picture, from where the thing stands there
+     */
+    record OnSeen(ElementId thing, Vec off) implements Target {
+        public OnSeen {
             off = Checks.near(off);
         }
     }

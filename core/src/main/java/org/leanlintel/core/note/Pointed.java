@@ -2,6 +2,7 @@ package org.leanlintel.core.note;
 
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.feature.SectionFrame;
 import org.leanlintel.core.building.join.Strip;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
@@ -11,14 +12,20 @@ import org.leanlintel.core.model.Target;
 import org.leanlintel.core.model.Wall;
 
 /**
- * Where the tips of leaders lie. Plans point into plies of walls and at things, and follow them; drawings that show heights
- * point at places, and know what is there.
+ * Where the tips of leaders lie. Plans point into plies of walls and at things, sections and elevations at things as they show them;
+ * they follow these. Other drawings point at places, and know what is there.
+ *
+ * @param frame of a section or an elevation; null of any other drawing
  */
-public record Pointed(Building building, boolean inPlan) {
+public record Pointed(Building building, boolean inPlan, @Nullable SectionFrame frame) {
 
     /** As a drawing shows them. */
     public static Pointed in(Drawing drawing, Building building) {
-        return new Pointed(building, drawing.kind() == Drawing.Kind.PLAN);
+        boolean upright = drawing.kind() == Drawing.Kind.SECTION || drawing.kind() == Drawing.Kind.ELEVATION;
+        return new Pointed(
+                building,
+                drawing.kind() == Drawing.Kind.PLAN,
+                upright ? SectionFrame.of(drawing, building.model()) : null);
     }
 
     /** Where a leader's tip lies now; null where what it points at stands nowhere. */
@@ -28,6 +35,7 @@ public record Pointed(Building building, boolean inPlan) {
             case Target.Lost l -> l.at();
             case Target.InPly p -> inPly(p);
             case Target.OnThing t -> onThing(t);
+            case Target.OnSeen s -> onSeen(s);
         };
     }
 
@@ -44,9 +52,21 @@ public record Pointed(Building building, boolean inPlan) {
         return anchor == null ? null : anchor.there(target.off());
     }
 
+    private @Nullable Vec onSeen(Target.OnSeen target) {
+        Vec stands = building.model().find(target.thing()) instanceof Element e ? seen(e) : null;
+        return stands == null ? null : stands.plus(target.off());
+    }
+
+    /** Where a thing stands in the picture of a section or an elevation; null where it stands nowhere. */
+    private @Nullable Vec seen(Element thing) {
+        Vec at = Standpoint.inPlan(thing, building);
+        return frame == null || at == null ? null : new Vec(frame.seen(at).x(), Standpoint.levelMm(thing, building));
+    }
+
     /** What a leader holds to that is to point at a place of a thing: the bare place where that offers nothing. */
     public Target on(@Nullable Element thing, Vec at) {
         if (thing == null) return new Target.AtPlace(at);
+        if (seen(thing) instanceof Vec stands) return new Target.OnSeen(thing.id(), at.minus(stands));
         if (!inPlan) return new Target.OnThing(thing.id(), at);
         if (thing instanceof Wall w && building.strip(w.id()) instanceof Strip strip) return inWall(strip, at);
         Anchor anchor = Anchor.of(thing, building);
@@ -77,6 +97,7 @@ public record Pointed(Building building, boolean inPlan) {
             case Target.Lost l -> null;
             case Target.InPly p -> p.wall();
             case Target.OnThing t -> t.thing();
+            case Target.OnSeen s -> s.thing();
         };
     }
 }

@@ -65,6 +65,7 @@ record CarriedWords(Carriage carry) {
         return switch (target) {
             case Target.InPly p -> p.in(carried, p.alongMm());
             case Target.OnThing t -> new Target.OnThing(carried, turned(t));
+            case Target.OnSeen s -> new Target.OnSeen(carried, s.off());
             case Target.AtPlace p -> p;
             case Target.Lost l -> l;
         };

@@ -303,6 +303,7 @@ public final class References {
             case Target.Lost l -> {}
             case Target.InPly p -> add(found, p.wall(), Wall.class);
             case Target.OnThing t -> add(found, t.thing(), Element.class);
+            case Target.OnSeen s -> add(found, s.thing(), Element.class);
         }
     }
 

@@ -12,6 +12,7 @@ import org.leanlintel.core.building.join.Strip.StripPly;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Room;
@@ -41,10 +42,8 @@ final class ThroughPlies {
         ThroughPlies through = new ThroughPlies(drawing, building);
         return switch (target) {
             case Target.InPly p -> through.wallInPlan(p);
-            case Target.OnThing t ->
-                drawing.kind() == Drawing.Kind.SECTION && Pointed.thing(t) != null
-                        ? through.cut(building.model().find(t.thing()), t.off())
-                        : List.of();
+            case Target.OnThing t -> through.cut(t);
+            case Target.OnSeen s -> through.cut(s);
             case Target.AtPlace p -> List.of();
             case Target.Lost l -> List.of();
         };
@@ -57,6 +56,14 @@ final class ThroughPlies {
         List<Vec> middles = new ArrayList<>();
         for (StripPly p : strip.plies()) if (p.thickness() > 0) middles.add(strip.at(along, (p.lo() + p.hi()) / 2));
         return middles;
+    }
+
+    private List<Vec> cut(Target target) {
+        if (drawing.kind() != Drawing.Kind.SECTION) return List.of();
+        Vec at = Pointed.in(drawing, building).at(target);
+        return at != null && Pointed.thing(target) instanceof ElementId thing
+                ? cut(building.model().find(thing), at)
+                : List.of();
     }
 
     private List<Vec> cut(@Nullable Element element, Vec at) {

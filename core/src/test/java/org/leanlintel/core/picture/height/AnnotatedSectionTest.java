@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.leanlintel.core.HouseOfTwo;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.change.Delete;
+import org.leanlintel.core.edit.change.Move;
 import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.dimension.DrawString;
 import org.leanlintel.core.edit.drawing.DrawGrid;
@@ -34,6 +35,7 @@ import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.Target;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.picture.Catch;
 import org.leanlintel.core.picture.Group;
@@ -46,7 +48,7 @@ import org.leanlintel.core.picture.drawing.DrawingPicture;
 class AnnotatedSectionTest {
 
     private static final Lettering LETTERS = new Lettering(Map.of(), Map.of(), 0.5, 0.7);
-    private static final Vec UP = new Vec(0, 1), ACROSS = new Vec(1, 0);
+    private static final Vec UP = new Vec(0, 1), ACROSS = new Vec(1, 0), SILL = new Vec(4355, 900);
 
     private final HouseOfTwo house = new HouseOfTwo();
     private final Sketch sketch = house.sketch;
@@ -116,8 +118,42 @@ class AnnotatedSectionTest {
         assertThat(dots(north, new Vec(590, 1500), "{build-up}")).containsExactly(new Vec(590, 1500));
     }
 
+    /** A wall set 300 further, a sill 150 higher: the tips go along. */
+    @Test
+    void leadersFollowWhatTheyPointAtInSections() {
+        Wall north = house.shell.get(1);
+        ElementId atWall = note(north.id(), new Vec(590, 1500), "brick"), atSill = note(window.id(), SILL, "sill");
+        assertThat(dots(atWall)).containsExactly(new Vec(590, 1500));
+        assertThat(dots(atSill)).containsExactly(SILL);
+        sketch.run(new Move(List.of(north.id()), new Vec(0, 300)));
+        assertThat(dots(atWall)).containsExactly(new Vec(290, 1500));
+        Opening o = sketch.model().get(window.id(), Opening.class);
+        sketch.run(new Revise(new Opening(
+                o.id(),
+                o.layer(),
+                o.mark(),
+                o.wall(),
+                o.placing(),
+                o.widthMm(),
+                o.heightMm(),
+                1050,
+                o.kind(),
+                o.make(),
+                o.typeMark(),
+                o.markAt(),
+                o.work())));
+        assertThat(dots(atSill)).containsExactly(new Vec(SILL.x(), 1050));
+        sketch.run(new Delete(List.of(window.id())));
+        assertThat(sketch.model().get(atSill, Note.class).leaders().targets())
+                .containsExactly(new Target.Lost(new Vec(SILL.x(), 1050)));
+    }
+
     private List<Vec> dots(Wall wall, Vec at, String text) {
-        ElementId note = sketch.run(new PlaceNote(
+        return dots(note(wall.id(), at, text));
+    }
+
+    private ElementId note(ElementId thing, Vec at, String text) {
+        return sketch.run(new PlaceNote(
                         section,
                         Sketch.LAYER,
                         new Vec(-2000, 2500),
@@ -126,10 +162,13 @@ class AnnotatedSectionTest {
                         0,
                         Leaders.Shape.ELBOWED,
                         Leaders.Tip.DOT,
-                        List.of(new Picked.Thing(wall.id(), at))))
+                        List.of(new Picked.Thing(thing, at))))
                 .after()
                 .getFirst()
                 .id();
+    }
+
+    private List<Vec> dots(ElementId note) {
         return picture().groups().stream()
                 .filter(g -> g.element().equals(note))
                 .flatMap(g -> g.items().stream())
