@@ -186,7 +186,7 @@ describe("on a sheet", () => {
     id: "sh",
     number: "A-101",
     title: "Plan",
-    paper: { size: "A2", upright: false },
+    paper: { size: "A2", upright: false, ownLongMm: 0, ownShortMm: 0 },
     drawings: [{ drawing: "d", anchor: [0, 0], at: [100, 100] }],
   } as unknown as Element;
   const onSheet = () => ({

@@ -59,7 +59,7 @@ const SHEET = {
   id: "sheet",
   number: "A-101",
   title: "Plan",
-  paper: { size: "A2", upright: false },
+  paper: { size: "A2", upright: false, ownLongMm: 0, ownShortMm: 0 },
   drawings: [{ drawing: plan().id, anchor: [0, 0], at: [0, 0] }],
 } as unknown as Element;
 

@@ -1,3 +1,4 @@
+import { paperOf } from "../state/papers";
 import type { BoardState } from "../state/state";
 import type { BoardStore } from "../state/store";
 import { fitting, type View } from "../state/view";
@@ -63,8 +64,6 @@ function keptView(state: BoardState): View | null {
 export function sheetBox(state: BoardState) {
   const sheet = state.shown && state.elements.get(state.shown.id);
   if (sheet?.type !== "sheet") return null;
-  const paper = state.papers.find((p) => p.id === sheet.paper.size);
-  if (!paper) return null;
-  const [width, height] = sheet.paper.upright ? [paper.shortMm, paper.longMm] : [paper.longMm, paper.shortMm];
-  return { minX: 0, minY: 0, maxX: width, maxY: height };
+  const paper = paperOf(state, sheet.paper);
+  return paper ? { minX: 0, minY: 0, maxX: paper.width, maxY: paper.height } : null;
 }

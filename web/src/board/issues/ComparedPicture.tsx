@@ -2,17 +2,16 @@ import { type PointerEvent, useEffect, useRef, useState } from "react";
 import type { ComparedSheet } from "../../api/types";
 import { clear, paint } from "../canvas/paint";
 import { useBoard } from "../state/context";
+import { paperOf } from "../state/papers";
 import { panned, type View, zoomedAbout } from "../state/view";
 
 const SIZE = { width: 660, height: 500 };
 
 /** A compared sheet, to zoom with the wheel and to shift by dragging. */
 export function ComparedPicture({ sheet }: { readonly sheet: ComparedSheet }) {
-  const paper = useBoard((s) => s.papers.find((p) => p.id === sheet.paper.size));
+  const papers = useBoard((s) => s.papers);
   const canvas = useRef<HTMLCanvasElement>(null);
-  const [width, height] = sheet.paper.upright
-    ? [paper?.shortMm ?? 1, paper?.longMm ?? 1]
-    : [paper?.longMm ?? 1, paper?.shortMm ?? 1];
+  const { width, height } = paperOf({ papers }, sheet.paper) ?? { width: 1, height: 1 };
   const [view, setView] = useState<View>({
     centre: { x: width / 2, y: height / 2 },
     zoom: Math.min(SIZE.width / width, SIZE.height / height),

@@ -4,6 +4,7 @@ import { Checks } from "../../ui/Checks";
 import { Button, Choice, Row } from "../../ui/controls";
 import { Section } from "../../ui/Section";
 import { Accepted } from "../fields/Accepted";
+import { LengthField } from "../fields/LengthField";
 import { useBoard, useBoardTools } from "../state/context";
 import { changing, drawingsThrough, type Lens } from "../state/lenses";
 import { addingLens, withoutLens } from "../state/revisions";
@@ -82,6 +83,11 @@ export function LensFacts({ lens, onChoose }: Props) {
               onChange={(openingLines) => revise({ openingLines })}
             />
           </Row>
+          <LengthField
+            label="Thinner lines from, behind the nearest"
+            mm={lens.distantFromMm}
+            onChange={(distantFromMm) => revise({ distantFromMm })}
+          />
           <Row label="Inks of layers">
             <Choice value={lens.colours} options={COLOURS} onChange={(colours) => revise({ colours })} />
           </Row>

@@ -26,7 +26,11 @@ export function LayOutDialog({ onClose }: { readonly onClose: () => void }) {
   const [after, setAfter] = useState("");
   const [set, setSet] = useState("");
   const chosen = all.filter((d) => !left.has(d.id)).map((d) => d.id);
-  const asked = { drawings: chosen, papers: size === "BEST" ? [] : [{ size, upright }], after };
+  const asked = {
+    drawings: chosen,
+    papers: size === "BEST" ? [] : [{ size, upright, ownLongMm: 0, ownShortMm: 0 }],
+    after,
+  };
   const proposal = useQuery({
     queryKey: ["lay-out", project, revision, asked],
     enabled: chosen.length > 0,

@@ -1,16 +1,17 @@
 import type { LaidOutSheet } from "../../api/types";
 import { useBoard } from "../state/context";
+import { paperOf } from "../state/papers";
 import { elementOf } from "../state/state";
 import { outlineOf, shifted } from "./fitting";
 
 /** A sheet in small: its drawing area, and what each drawing takes of it. */
 export function SheetSketch({ sheet }: { readonly sheet: LaidOutSheet }) {
-  const paper = useBoard((s) => s.papers.find((p) => p.id === sheet.paper.size));
+  const papers = useBoard((s) => s.papers);
   const elements = useBoard((s) => s.elements);
+  const paper = paperOf({ papers }, sheet.paper);
   if (!paper) return null;
-  const { upright } = sheet.paper;
-  const [width, height] = upright ? [paper.shortMm, paper.longMm] : [paper.longMm, paper.shortMm];
-  const outline = outlineOf(sheet, { papers: [paper], elements })
+  const { width, height } = paper;
+  const outline = outlineOf(sheet, { papers, elements })
     .map(([x, y]) => `${x},${height - y}`)
     .join(" ");
   return (

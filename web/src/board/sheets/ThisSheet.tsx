@@ -1,9 +1,11 @@
 import { sentenceOf } from "../../api/client";
 import type { Drawing, PaperSize, Sheet } from "../../api/types";
 import { Button, Choice, fieldClass, Row } from "../../ui/controls";
+import { LengthField } from "../fields/LengthField";
 import { useTyped } from "../fields/useTyped";
 import { useBoard, useBoardTools } from "../state/context";
 import { register, sheetsOf, TABLES } from "../state/drawings";
+import { paperChosen } from "../state/papers";
 import { SCALES, scaleWords } from "../state/scales";
 import { elementOf, unitsOf } from "../state/state";
 import { faultOf, swap, takeInHand } from "./placing";
@@ -55,6 +57,13 @@ function SheetFields({ sheet }: { readonly sheet: Sheet }) {
     sheet.title,
     words((typed) => ({ title: typed })),
   );
+  const cut = (part: Partial<Sheet["paper"]>) => void revise({ paper: { ...sheet.paper, ...part } });
+  /** A size of its own begins as the one it had. */
+  const choose = (size: PaperSize | "OWN") => {
+    const named = papers.find((p) => p.id === sheet.paper.size);
+    if (size !== "OWN") cut({ size, ownLongMm: 0, ownShortMm: 0 });
+    else if (named) cut({ ownLongMm: named.longMm, ownShortMm: named.shortMm });
+  };
   const set = useTyped(sheet.set, (typed) => {
     void revise({ set: typed.trim() });
     return true;
@@ -70,11 +79,25 @@ function SheetFields({ sheet }: { readonly sheet: Sheet }) {
       <SetField placeholder="none" {...set.field} />
       <Row label="Paper">
         <Choice
-          value={sheet.paper.size}
-          options={papers.map((p) => [p.id, p.label] as const)}
-          onChange={(size: PaperSize) => void revise({ paper: { ...sheet.paper, size } })}
+          value={paperChosen(sheet.paper)}
+          options={[...papers.map((p) => [p.id, p.label] as const), ["OWN", "A size of its own"] as const]}
+          onChange={choose}
         />
       </Row>
+      {sheet.paper.ownLongMm > 0 && (
+        <>
+          <LengthField
+            label="Longer side"
+            mm={sheet.paper.ownLongMm}
+            onChange={(mm) => cut({ ownLongMm: mm })}
+          />
+          <LengthField
+            label="Shorter side"
+            mm={sheet.paper.ownShortMm}
+            onChange={(mm) => cut({ ownShortMm: mm })}
+          />
+        </>
+      )}
       <label className="flex items-center gap-2 py-1">
         <input
           type="checkbox"

@@ -1,4 +1,5 @@
 import type { Footprint, Sheet } from "../../api/types";
+import { paperOf } from "../state/papers";
 import { type BoardState, elementOf } from "../state/state";
 import type { Box, ModelPoint } from "../state/view";
 
@@ -125,8 +126,7 @@ export function outlineOf(
   sheet: Pick<Sheet, "paper">,
   state: Pick<BoardState, "papers" | "elements">,
 ): readonly Point[] {
-  const paper = state.papers.find((p) => p.id === sheet.paper.size);
-  const frame = sheet.paper.upright ? paper?.upright : paper?.across;
+  const frame = paperOf(state, sheet.paper)?.frame;
   const block = elementOf(state, "titleBlock", elementOf(state, "settings", "settings")?.titleBlock);
   if (!frame) return [];
   const { minX, minY, maxX, maxY } = frame;

@@ -109,7 +109,14 @@ export function roofPlan(state: BoardState, scale: number): Edit | null {
 
 /** The edit that adds a sheet with nothing on it. */
 export function addingSheet(number: string, title: string, set: string, size: PaperSize): Edit {
-  return { type: "addSheet", number, title, set, paper: { size, upright: false }, drawings: [] };
+  return {
+    type: "addSheet",
+    number,
+    title,
+    set,
+    paper: { size, upright: false, ownLongMm: 0, ownShortMm: 0 },
+    drawings: [],
+  };
 }
 
 /** The edit that adds sheets with drawings laid out on them, in a set. */

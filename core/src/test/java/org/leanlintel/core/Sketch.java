@@ -176,7 +176,8 @@ public final class Sketch {
                 Lens.Colours.NOWHERE,
                 STYLE,
                 Lens.Letters.USUAL,
-                Lens.Backdrop.NONE);
+                Lens.Backdrop.NONE,
+                0);
     }
 
     /** In the corner, 180 by 54: project, client and sheet above, drawing and scale below. */

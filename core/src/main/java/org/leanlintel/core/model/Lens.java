@@ -26,6 +26,8 @@ import java.util.Set;
  * @param strings the style of dimension strings that have none of their own
  * @param letters how large words are that have no style of their own
  * @param backdrop what of another storey is drawn behind plans
+ * @param distantFromMm how far behind the nearest of what an elevation shows, or behind a cut, things lie that are drawn with the
+ *     pen of what is distant; 0 where none are
  */
 public record Lens(
         ElementId id,
@@ -46,7 +48,8 @@ public record Lens(
         Colours colours,
         ElementId strings,
         Letters letters,
-        Backdrop backdrop)
+        Backdrop backdrop,
+        double distantFromMm)
         implements Element.Stock {
 
     public Lens {
@@ -56,6 +59,7 @@ public record Lens(
         states = Map.copyOf(states);
         marks = marks.stream().distinct().toList();
         roomLabels = roomLabels.stream().distinct().toList();
+        distantFromMm = Checks.between("How far away what is distant begins", distantFromMm, 0, 200_000);
         thinnestPlyMm = Checks.between("The thinnest ply drawn", thinnestPlyMm, 0, 10);
         for (PenRole role : PenRole.values()) {
             if (!pens.containsKey(role)) throw new Unusable("The lens \"%s\" has no pen for %s.".formatted(name, role));
@@ -119,7 +123,8 @@ public record Lens(
                 colours,
                 otherStrings,
                 letters,
-                backdrop);
+                backdrop,
+                distantFromMm);
     }
 
     /** The same as another stock item. */
@@ -143,7 +148,8 @@ public record Lens(
                 colours,
                 strings,
                 letters,
-                backdrop);
+                backdrop,
+                distantFromMm);
     }
 
     /**

@@ -15,6 +15,8 @@ public enum PenRole {
     HATCH,
     /** Seen below the cut: sills, thresholds, glass. */
     EDGE,
+    /** The same of what lies far behind the nearest of what is seen, where a lens tells these apart. */
+    DISTANT,
     /** What stands before something farther off, or against the sky: the outline of a mass in elevation. */
     OUTLINE,
     /** Courses, boards and tiles seen from the front. */

@@ -123,7 +123,8 @@ class ElementsTest {
                         Lens.Colours.NOWHERE,
                         Sketch.STYLE,
                         Lens.Letters.USUAL,
-                        Lens.Backdrop.NONE))
+                        Lens.Backdrop.NONE,
+                        0))
                 .withMessageContaining("no pen for");
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> new Opening.Window(0, 0, Opening.Opens.FIXED))

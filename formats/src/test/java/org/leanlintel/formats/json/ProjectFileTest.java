@@ -242,7 +242,9 @@ class ProjectFileTest {
                         tuple("letters-heading", 5.0, 5.0));
         assertThat(model.get(Rules.ID, Rules.class).chimneys().saddles().widerMm())
                 .isZero();
-        assertThat(model.all(Sheet.class)).isNotEmpty().allMatch(s -> s.set().isEmpty());
+        assertThat(model.all(Sheet.class))
+                .isNotEmpty()
+                .allMatch(s -> s.set().isEmpty() && !s.paper().isOfItsOwn());
         assertThat(model.get(new ElementId("lens-ceiling"), Lens.class).marks()).containsExactly(Lens.MarkOf.CEILINGS);
         assertThat(model.all(Note.class))
                 .extracting(n -> n.style().value())

@@ -21,8 +21,8 @@ final class SeenLines {
 
     private final List<Seen> seen;
 
-    /** A line, and what it belongs to. */
-    record Edge(ElementId element, List<Vec> line) {}
+    /** A line, and what it belongs to. @param depthMm how far behind the picture the nearest of its face lies */
+    record Edge(ElementId element, List<Vec> line, double depthMm) {}
 
     SeenLines(List<Seen> seen) {
         this.seen = seen;
@@ -44,7 +44,8 @@ final class SeenLines {
                         && (inOnePlane(s.face(), o.face()) || isRound(s.face(), o.face()))) same.add(o.area());
             List<List<Vec>> lines = s.lines();
             if (!same.isEmpty()) lines = Area.union(same).grown(JOINS_MM).outside(lines);
-            for (List<Vec> line : lines) edges.add(new Edge(s.face().element(), line));
+            for (List<Vec> line : lines)
+                edges.add(new Edge(s.face().element(), line, s.face().near()));
         }
         return edges;
     }

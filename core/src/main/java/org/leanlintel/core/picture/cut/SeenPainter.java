@@ -50,10 +50,20 @@ public final class SeenPainter {
 
     /** @param place where in the picture something comes to lie that is seen through the frame */
     public void paint(List<Seen> seen, SectionFrame frame, UnaryOperator<List<Vec>> place) {
+        double distant = distantFrom(seen, frame);
         for (SeenLines.Edge e : new SeenLines(seen).edges())
-            pens(e.element()).line(PenRole.EDGE, place.apply(e.line()));
+            pens(e.element()).line(e.depthMm() > distant ? PenRole.DISTANT : PenRole.EDGE, place.apply(e.line()));
         surfaces(frame, seen, place);
         leaves(frame, seen, place);
+    }
+
+    /** Behind the cut, or where nothing is cut behind the nearest that is seen. */
+    private double distantFrom(List<Seen> seen, SectionFrame frame) {
+        if (lens.distantFromMm() == 0) return Double.POSITIVE_INFINITY;
+        double nearest = frame.isOutside()
+                ? seen.stream().mapToDouble(s -> s.face().near()).min().orElse(0)
+                : 0;
+        return nearest + lens.distantFromMm();
     }
 
     private void surfaces(SectionFrame frame, List<Seen> seen, UnaryOperator<List<Vec>> place) {

@@ -39,7 +39,7 @@ final class MarginPainter {
 
     void paint(TitleBlock.Margin margin) {
         if (margin.zones()) zones();
-        if (margin.folds() && paper.size().isOfIso()) folds();
+        if (margin.folds() && paper.isOfIso()) folds();
     }
 
     /** Fields are counted from the middle of each side, so that centring marks lie between two; A4 has them above and at the right. */

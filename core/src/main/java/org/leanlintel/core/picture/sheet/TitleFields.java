@@ -38,7 +38,7 @@ public final class TitleFields {
         values.put("set", sheet.set());
         values.put("place in set", at < 0 ? "" : "Sheet %d of %d".formatted(at + 1, set.size()));
         values.put("scale", scale(sheet, model));
-        values.put("paper", sheet.paper().size().label());
+        values.put("paper", sheet.paper().label());
         values.put("units", units(project.units()));
         values.put("printed", facts.printed());
         values.put("issue", last == null ? "" : last.number());

@@ -101,9 +101,7 @@ public record Transmittal(Issued issued, List<Sheet> sheets, List<Given> given) 
 
         private String[] row(Sheet sheet) {
             TitleFields fields = new TitleFields(sheet, model, TitleFacts.printed(""));
-            return new String[] {
-                sheet.number(), sheet.title(), sheet.paper().size().label(), fields.filled("{scale}")
-            };
+            return new String[] {sheet.number(), sheet.title(), sheet.paper().label(), fields.filled("{scale}")};
         }
 
         private void head() {

@@ -2,9 +2,11 @@ package org.leanlintel.core.picture.height;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.leanlintel.core.Lenses.with;
 
 import java.util.List;
 import java.util.Map;
+import java.util.function.Supplier;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.RoofedHouse;
 import org.leanlintel.core.Sketch;
@@ -19,6 +21,7 @@ import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Leaders;
+import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PenRole;
@@ -108,6 +111,27 @@ class ElevationTest {
         assertThat(seen.minY()).as("its sill stands out below it").isLessThan(900 + 5);
         assertThat(seen.maxY()).isCloseTo(900 + 1200 - 5, within(5.1));
         assertThat(lines(elevation(NORTH), window.id(), PenRole.EDGE)).isEmpty();
+    }
+
+    /** A shed 6,000 behind the house, beside it: 5,000 behind its nearest face on, lines are thinner. */
+    @Test
+    void whatLiesFarBehindIsDrawnWithAPenOfItsOwn() {
+        house.gabled();
+        ElementId behind = sketch.run(Sketch.SHELL, true, 8000, 10_000, 8000, 12_000, 11_000, 12_000, 11_000, 10_000)
+                .get(3)
+                .id();
+        ElementId front = house.house.shell.get(3).id();
+        ElementId drawing = house.elevation(SOUTH);
+        Supplier<Picture> south =
+                () -> DrawingPicture.of(sketch.building(), drawing, LETTERS).picture();
+        assertThat(lines(south.get(), behind, PenRole.EDGE)).isNotEmpty();
+        sketch.put(with(sketch.model().get(Sketch.LENS, Lens.class), "distantFromMm", 5000.0));
+        assertThat(lines(south.get(), behind, PenRole.EDGE)).isEmpty();
+        assertThat(lines(south.get(), behind, PenRole.DISTANT)).isNotEmpty();
+        assertThat(lines(south.get(), front, PenRole.EDGE)).isNotEmpty();
+        assertThat(lines(south.get(), front, PenRole.DISTANT)).isEmpty();
+        sketch.put(with(sketch.model().get(Sketch.LENS, Lens.class), "distantFromMm", 15_000.0));
+        assertThat(lines(south.get(), behind, PenRole.DISTANT)).isEmpty();
     }
 
     @Test

@@ -1,6 +1,7 @@
 package org.leanlintel.core.picture.sheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
@@ -25,6 +26,7 @@ import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.TitleBlock;
+import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Picture;
@@ -260,5 +262,19 @@ class TitleBlockTest {
                         "A-9 permit Sheet 1 of 2",
                         "A-10 Permit Sheet 2 of 2",
                         "A-9a Client Sheet 1 of 1");
+    }
+
+    /** Cut to 1000 by 500 with the margins of ISO: 20 at the left, 10 else. It has no name, and does not fold as the series A. */
+    @Test
+    void paperMayBeOfASizeOfItsOwn() {
+        Paper own = new Paper(PaperSize.A2, true, 500, 1000);
+        assertThat(List.of(own.widthMm(), own.heightMm())).containsExactly(500.0, 1000.0);
+        assertThat(SheetArea.frame(own)).isEqualTo(new Bounds(20, 10, 490, 990));
+        assertThat(own.label()).isEqualTo("1000 x 500");
+        assertThat(own.isOfIso()).isFalse();
+        assertThat(new Paper(PaperSize.ARCH_D, false, 30 * 25.4, 42.5 * 25.4).label())
+                .isEqualTo("42.5 x 30 in");
+        assertThatThrownBy(() -> new Paper(PaperSize.A2, false, 5000, 500)).isInstanceOf(Unusable.class);
+        assertThatThrownBy(() -> new Paper(PaperSize.A2, false, 500, 0)).isInstanceOf(Unusable.class);
     }
 }
