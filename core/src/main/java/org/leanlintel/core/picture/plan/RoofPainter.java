@@ -1,14 +1,18 @@
 package org.leanlintel.core.picture.plan;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.roof.BuiltRoof;
 import org.leanlintel.core.building.roof.Coping;
 import org.leanlintel.core.building.roof.JoinedRoof;
+import org.leanlintel.core.building.roof.PlacedRoofPart;
 import org.leanlintel.core.building.roof.PlateEdge;
+import org.leanlintel.core.building.roof.SaddleShape;
 import org.leanlintel.core.building.roof.UnderSlopes;
 import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.model.Hold;
@@ -16,6 +20,7 @@ import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Pitch;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.picture.Catch;
@@ -69,7 +74,7 @@ final class RoofPainter {
     static Group of(JoinedRoof joined, Look look, Lettering lettering, Building building) {
         RoofPainter painter = new RoofPainter(joined, look, lettering);
         if (look.lens().roofs() == Lens.Roofs.OVERHEAD) painter.overhead(building);
-        else painter.fromAbove(hidden(joined, building), painter.hiddenAtEaves(building));
+        else painter.fromAbove(hidden(joined, building), painter.hiddenAtEaves(building), painter.parts(building));
         Roof roof = painter.built.roof();
         return new Group(roof.id(), roof.layer(), painter.pens.items(), painter.catches());
     }
@@ -101,6 +106,23 @@ final class RoofPainter {
         if (!joined.given().isEmpty())
             over.add(joined.given().grown(built.roof().trim().gutterMm()));
         return Area.union(over);
+    }
+
+    /** What goes through it and the marks over that: arrows stand clear of these. */
+    private Area parts(Building building) {
+        List<Area> taken = new ArrayList<>();
+        for (RoofPart p : building.model().all(RoofPart.class))
+            if (p.roof().equals(built.roof().id())
+                    && !(p.make() instanceof RoofPart.Downpipe)
+                    && building.get(new PlacedRoofPart.Of(p.id())) instanceof PlacedRoofPart placed) {
+                List<Vec> all = new ArrayList<>(placed.plan());
+                if (placed.saddle() instanceof SaddleShape saddle)
+                    saddle.lines().forEach(all::addAll);
+                Bounds b = Bounds.of(all).grown(OFF_MM * scale);
+                double high = b.height() + (LETTERS_MM + OFF_MM) * scale;
+                taken.add(Area.rectangle(b.minX(), b.minY(), b.width(), high));
+            }
+        return taken.isEmpty() ? Area.NONE : Area.union(taken);
     }
 
     /** The walls that it stands on, dashed. */
@@ -139,7 +161,7 @@ final class RoofPainter {
         return closed;
     }
 
-    private void fromAbove(Area hidden, Area hiddenAtEaves) {
+    private void fromAbove(Area hidden, Area hiddenAtEaves, Area parts) {
         List<List<Vec>> lines = new ArrayList<>(List.of(closed()));
         for (Line l : joined.shape().lines()) if (!isOnOutline(l)) lines.add(List.of(l.from(), l.to()));
         beside(hidden).outside(lines).forEach(l -> pens.line(PenRole.ROOF, l));
@@ -152,8 +174,9 @@ final class RoofPainter {
         for (Coping c : Coping.of(built)) hidden.outside(c.area().rings()).forEach(l -> pens.line(PenRole.ROOF, l));
         below();
         for (Face f : joined.faces()) {
-            Area seen = f.plan().minus(hidden);
-            if (!seen.isEmpty()) fall(f, seen.parts().getFirst());
+            f.plan().minus(hidden).minus(parts).parts().stream()
+                    .max(Comparator.comparingDouble(Area::mm2))
+                    .ifPresent(seen -> fall(f, seen));
         }
         for (Line l : joined.shape().lines())
             if (l.kind() == RoofShape.Kind.RIDGE && !hidden.covers(middle(l))) ridge(l);
