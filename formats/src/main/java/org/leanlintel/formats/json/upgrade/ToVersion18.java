@@ -37,8 +37,8 @@ final class ToVersion18 extends Step {
     /** Nothing is, and would be drawn as what is near. */
     private static void distant(ObjectNode lens) {
         lens.put("distantFromMm", 0);
-        if (lens.path("pens") instanceof ObjectNode pens)
-            pens.set("DISTANT", pens.path("EDGE").deepCopy());
+        if (lens.path("pens") instanceof ObjectNode byRole)
+            byRole.set("DISTANT", byRole.path("EDGE").deepCopy());
     }
 
     private static void saddles(ObjectNode rules) {
