@@ -1,5 +1,5 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from "@headlessui/react";
-import { useEffect, useRef } from "react";
+import { useCallback, useEffect, useRef } from "react";
 import { useBoard, useBoardTools } from "../state/context";
 import type { Panel } from "../state/state";
 import { toolOf } from "../tools";
@@ -23,12 +23,17 @@ export function SidePanel() {
   /** Scrolling what is not scrolled has the page laid out at once, long before it has to be. */
   const scrolled = useRef(false);
   const shown = useBoard((s) => s.shown?.id);
-  const selection = useBoard((s) => s.selection);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: what is shown, selected or taken up brings the top of its facts
-  useEffect(() => {
+  const selection = useBoard((s) => s.selection.join(" "));
+  const toTop = useCallback(() => {
     if (scrolled.current) pages.current?.scrollTo(0, 0);
     scrolled.current = false;
-  }, [shown, selection, tool]);
+  }, []);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another page, and a tool that is taken up, begin at the top
+  useEffect(toTop, [tab, tool]);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: so do facts of what is shown or selected; the register stays where it is
+  useEffect(() => {
+    if (store.getState().panel === "facts") toTop();
+  }, [shown, selection]);
   useEffect(() => {
     if (!toolOf({ name: tool }).leavesPanel) store.setState({ panel: "facts" });
   }, [tool, store]);
