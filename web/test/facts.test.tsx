@@ -108,7 +108,7 @@ describe("what closes a room above", () => {
   it("may rise to one side, away from the foot of the page at first", async () => {
     const { on, revised } = boardOf({ elements: withCeiling() });
     on(<RoomFacts room={ROOM} />);
-    await userEvent.selectOptions(screen.getByLabelText("Closed above by"), "Its own, rising to one side");
+    await userEvent.selectOptions(screen.getByLabelText("Closed above by"), "Its own, one slope");
     expect(revised).toMatchObject([{ above: { type: "slopedCeiling", buildUp: "c", up: Math.PI / 2 } }]);
     cleanup();
     const again = boardOf({ elements: withCeiling() });

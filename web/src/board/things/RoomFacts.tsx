@@ -177,7 +177,7 @@ const ABOVE = [
   ["whatStands", "What is over it"],
   ["levelCeiling", "Its own, level"],
   ["vaultedCeiling", "Its own, vaulted"],
-  ["slopedCeiling", "Its own, rising to one side"],
+  ["slopedCeiling", "Its own, one slope"],
 ] as const;
 
 const QUARTER = Math.PI / 2;
