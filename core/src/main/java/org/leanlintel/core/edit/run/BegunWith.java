@@ -40,7 +40,8 @@ public final class BegunWith {
     private BegunWith() {}
 
     /**
-     * All of a standard, and of the fresh project's stock only what its storey, plan or that standard cannot do without.
+     * All of a standard, and of the fresh project's stock only what its storey, plan or that standard cannot do without. A standard
+     * without styles of letters is older than these, and leaves those of the program.
      *
      * @throws Unusable with a sentence where a project with that standard would be unsound
      */
@@ -51,11 +52,15 @@ public final class BegunWith {
         List<Element> elements =
                 fresh.elements().stream().map(e -> leaving(e, kept)).toList();
         Building building = taken(standard, Building.of(Model.of(fresh.revision(), elements)));
-        for (Class<? extends Element.Stock> kind : USERS_FIRST)
+        for (Class<? extends Element.Stock> kind : USERS_FIRST) {
+            boolean fromBeforeThese =
+                    kind == LetterStyle.class && standard.stream().noneMatch(kind::isInstance);
+            if (fromBeforeThese) continue;
             for (Element e : fresh.all(kind))
                 if (!kept.contains(e.id()))
                     building =
                             Editing.run(new Delete(List.of(e.id())), building).after(); // stays where it is needed
+        }
         return building.model().at(fresh.revision());
     }
 

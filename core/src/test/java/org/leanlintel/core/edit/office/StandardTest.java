@@ -17,6 +17,7 @@ import org.leanlintel.core.model.Hatch;
 import org.leanlintel.core.model.Heat;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.LetterStyle;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Ply;
@@ -136,6 +137,10 @@ class StandardTest {
         assertThat(begun.all(Material.class)).extracting(Material::name).containsExactly("Slate");
         assertThat(begun.all(BuildUp.class)).isEmpty();
         assertThat(begun.find(Sketch.LENS)).as("the plan is seen through it").isNotNull();
+        assertThat(begun.all(LetterStyle.class)).as("it is older than these").hasSameSizeAs(Sketch.letters());
+        LetterStyle large = Sketch.letters().getFirst().called(Sketch.id("large"), "Large");
+        assertThat(BegunWith.standard(List.of(office, large), fresh.model()).all(LetterStyle.class))
+                .containsExactly(large);
         List<Element> own =
                 fresh.model().elements().stream().filter(Standard::holds).toList();
         assertThat(BegunWith.standard(own, fresh.model())).isEqualTo(fresh.model());
