@@ -3,6 +3,7 @@ import { cleanup, screen, within } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { Element, Opening } from "../src/api/types";
+import { Figure } from "../src/board/fields/Figure";
 import { LengthField } from "../src/board/fields/LengthField";
 import { Find } from "../src/board/page/Find";
 import { KeysDialog } from "../src/board/page/KeysDialog";
@@ -37,6 +38,29 @@ const withDoor = () => new Map([...boardStore().getState().elements, [DOOR.id, D
 
 beforeEach(() => localStorage.clear());
 afterEach(cleanup);
+
+describe("a number that is typed into a field", () => {
+  it("is taken with a point or a comma, and with its unit", async () => {
+    const taken = vi.fn();
+    boardOf().on(<Figure label="Letters" value={2.5} onChange={taken} />);
+    for (const typed of ["3,5", "1.8 mm"]) {
+      await userEvent.clear(screen.getByLabelText("Letters"));
+      await userEvent.type(screen.getByLabelText("Letters"), `${typed}{Enter}`);
+    }
+    expect(taken.mock.calls).toEqual([[3.5], [1.8]]);
+  });
+
+  it("stays in place, and is said to be none, where it is none", async () => {
+    const taken = vi.fn();
+    boardOf().on(<Figure label="Letters" value={2.5} onChange={taken} />);
+    await userEvent.clear(screen.getByLabelText("Letters"));
+    await userEvent.type(screen.getByLabelText("Letters"), "2.5O{Enter}");
+    await userEvent.tab();
+    expect(screen.getByLabelText<HTMLInputElement>("Letters").value).toBe("2.5O");
+    expect(screen.getByText("A number, 0 or more.")).toBeTruthy();
+    expect(taken).not.toHaveBeenCalled();
+  });
+});
 
 describe("a length that is typed into a field", () => {
   it("is taken by Enter, and not a second time by leaving the field", async () => {

@@ -4,6 +4,7 @@ import { Checks } from "../../ui/Checks";
 import { Button, Choice, Row } from "../../ui/controls";
 import { Section } from "../../ui/Section";
 import { Accepted } from "../fields/Accepted";
+import { Figure } from "../fields/Figure";
 import { LengthField } from "../fields/LengthField";
 import { useBoard, useBoardTools } from "../state/context";
 import { changing, drawingsThrough, type Lens } from "../state/lenses";
@@ -99,15 +100,12 @@ export function LensFacts({ lens, onChoose }: Props) {
             />
           </Row>
           {LETTERS.map(([part, words]) => (
-            <Row key={part} label={words}>
-              <Accepted
-                value={String(lens.letters[part])}
-                onAccept={(text) => {
-                  const mm = Number(text.replace(/\s*mm$/, ""));
-                  if (Number.isFinite(mm)) revise({ letters: { ...lens.letters, [part]: mm } });
-                }}
-              />
-            </Row>
+            <Figure
+              key={part}
+              label={words}
+              value={lens.letters[part]}
+              onChange={(mm) => revise({ letters: { ...lens.letters, [part]: mm } })}
+            />
           ))}
         </div>
         <div className="flex flex-wrap gap-x-10">

@@ -1,7 +1,7 @@
 import type { LetterStyle } from "../../api/types";
 import { Checks } from "../../ui/Checks";
 import { Choice, Row } from "../../ui/controls";
-import { Figure } from "./Figure";
+import { Figure } from "../fields/Figure";
 
 /** How large and strong the lines of a note are, and where they stand. */
 export function LetterStyleFields({

@@ -1,7 +1,7 @@
 import type { StringStyle } from "../../api/types";
 import { Checks } from "../../ui/Checks";
 import { Choice, Row } from "../../ui/controls";
-import { Figure } from "./Figure";
+import { Figure } from "../fields/Figure";
 
 interface Props {
   readonly style: StringStyle;
