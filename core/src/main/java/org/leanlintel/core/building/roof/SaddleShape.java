@@ -13,7 +13,7 @@ import org.leanlintel.core.roof.RoofShape;
  * to it.
  *
  * @param left of the ridge as one looks up the slope; empty where no roof lies there
- * @param lines its ridge and its two valleys, in plan
+ * @param lines its ridge and its two valleys in plan, as far as the slope goes
  * @param riseMm of its ridge over the roof at the stack; @param backMm how far that runs, level
  */
 public record SaddleShape(Side left, Side right, List<List<Vec>> lines, double riseMm, double backMm) {
@@ -39,7 +39,7 @@ public record SaddleShape(Side left, Side right, List<List<Vec>> lines, double r
                         Area.of(List.of(left, middle, end)).and(face.plan()),
                         Plane.rising(left, foot, aside.times(-1), tan)),
                 new Side(Area.of(List.of(right, end, middle)).and(face.plan()), Plane.rising(right, foot, aside, tan)),
-                List.of(List.of(middle, end), List.of(left, end), List.of(right, end)),
+                face.plan().inside(List.of(List.of(middle, end), List.of(left, end), List.of(right, end))),
                 rise,
                 back);
     }

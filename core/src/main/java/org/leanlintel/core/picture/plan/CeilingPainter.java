@@ -7,7 +7,6 @@ import org.leanlintel.core.building.roof.UnderSlopes;
 import org.leanlintel.core.building.room.FloorAreas;
 import org.leanlintel.core.building.room.RoomSpace;
 import org.leanlintel.core.geometry.Area;
-import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.PenRole;
@@ -17,15 +16,14 @@ import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Lettering;
-import org.leanlintel.core.picture.Lettering.Align;
 import org.leanlintel.core.picture.Look;
 import org.leanlintel.core.picture.Pens;
 
 /** The ceiling of a room as it is seen from below: where slopes begin and meet, which way they rise, and what is open. */
 final class CeilingPainter {
 
-    /** On paper: letters, an arrow and its head, how far words stand off it, the least piece that has one. */
-    private static final double LETTERS_MM = 1.8, ARROW_MM = 9, HEAD_MM = 2, OFF_MM = 1, PIECE_MM = 12;
+    /** On paper: an arrow uphill, and the least piece that has one. */
+    private static final double ARROW_MM = 9, PIECE_MM = 12;
 
     /** How near to a wall a line lies that is the wall's own; how far apart lines are one. */
     private static final double BESIDE_MM = 2;
@@ -62,7 +60,11 @@ final class CeilingPainter {
             seen = Area.union(List.of(seen, p.plan()));
             Area piece = p.plan().minus(open);
             if (p.height().slope().length() > LEVEL && !piece.isEmpty())
-                rise(p.height(), piece.parts().getFirst());
+                new SlopeArrow(ARROW_MM, PIECE_MM, scale, lettering, pens)
+                        .paint(
+                                piece.parts().getFirst(),
+                                p.height().slope().unit(),
+                                words(p.height().slope().length()));
         }
         for (Area part : open.parts()) openOver(part);
         return new Group(room.id(), room.layer(), pens.items(), List.of());
@@ -75,25 +77,6 @@ final class CeilingPainter {
         return above == null
                 ? Area.NONE
                 : FloorAreas.openings(building, above.id()).and(space.net());
-    }
-
-    /** An arrow uphill in the middle of a slope, with its pitch. */
-    private void rise(Plane slope, Area piece) {
-        var bounds = piece.bounds();
-        if (Math.min(bounds.width(), bounds.height()) < PIECE_MM * scale) return;
-        Vec up = slope.slope().unit(), middle = piece.middle();
-        Vec from = middle.along(up, -ARROW_MM / 2 * scale), to = middle.along(up, ARROW_MM / 2 * scale);
-        if (!piece.covers(from) || !piece.covers(to)) return;
-        pens.line(PenRole.STAIR, from, to);
-        Vec back = to.along(up, -HEAD_MM * scale);
-        double half = HEAD_MM * 0.35 * scale;
-        pens.line(PenRole.STAIR, back.along(up.left(), half), to, back.along(up.left(), -half));
-        boolean upright = Math.abs(up.y()) > Math.abs(up.x());
-        Vec beside = upright
-                ? middle.plus(new Vec(OFF_MM * scale, -LETTERS_MM / 2 * scale))
-                : middle.plus(new Vec(0, OFF_MM * scale));
-        Align align = upright ? Align.LEFT : Align.CENTRE;
-        pens.add(lettering.set(words(slope.slope().length()), beside, 0, LETTERS_MM, align, false));
     }
 
     /** To half a degree, or to a quarter in 12. */

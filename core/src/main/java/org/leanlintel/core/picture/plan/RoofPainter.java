@@ -37,8 +37,8 @@ import org.leanlintel.core.roof.RoofShape.Line;
 /** Roofs in plan: their outlines overhead, or their faces from above, with falls, pitches and levels. */
 final class RoofPainter {
 
-    /** On paper: letters, an arrow and its head, how far words stand off, the least face and line that have words. */
-    private static final double LETTERS_MM = 1.8, ARROW_MM = 12, HEAD_MM = 2.2, OFF_MM = 1, FACE_MM = 14, LINE_MM = 22;
+    /** On paper: letters, an arrow, how far words stand off, the least face and line that have words. */
+    private static final double LETTERS_MM = 1.8, ARROW_MM = 12, OFF_MM = 1, FACE_MM = 14, LINE_MM = 22;
 
     /** How far along a line its words stand, as they are read, as a part of it: clear of section lines, which pass the middle. */
     private static final double ALONG = 0.8;
@@ -211,20 +211,8 @@ final class RoofPainter {
 
     /** An arrow downhill in the middle of a face, with its pitch. */
     private void fall(Face f, Area seen) {
-        var bounds = seen.bounds();
-        if (Math.min(bounds.width(), bounds.height()) < FACE_MM * scale) return;
-        Vec middle = seen.middle(), down = f.plane().slope().unit().times(-1);
-        Vec from = middle.along(down, -ARROW_MM / 2 * scale), to = middle.along(down, ARROW_MM / 2 * scale);
-        if (!seen.covers(from) || !seen.covers(to)) return;
-        pens.line(PenRole.STAIR, from, to);
-        Vec back = to.along(down, -HEAD_MM * scale);
-        double half = HEAD_MM * 0.35 * scale;
-        pens.line(PenRole.STAIR, back.along(down.left(), half), to, back.along(down.left(), -half));
-        boolean upright = Math.abs(down.y()) > Math.abs(down.x());
-        Vec beside = upright
-                ? middle.plus(new Vec(OFF_MM * scale, -LETTERS_MM / 2 * scale))
-                : middle.plus(new Vec(0, OFF_MM * scale));
-        pens.add(lettering.set(words(f), beside, 0, LETTERS_MM, upright ? Align.LEFT : Align.CENTRE, false));
+        new SlopeArrow(ARROW_MM, FACE_MM, scale, lettering, pens)
+                .paint(seen, f.plane().slope().unit().times(-1), words(f));
     }
 
     private String words(Face f) {

@@ -168,11 +168,28 @@ class UnderSlopesTest {
                 for (Vec p : side.plan().rings().getFirst())
                     assertThat(side.top().at(p)).isGreaterThan(roof.at(p) - 0.01);
             }
-            Vec end = saddle.lines().getFirst().getLast();
+            Vec up = placed.face().plane().slope().unit();
+            Vec end = new Vec(3000, 900).along(up, 200 + saddle.backMm());
+            assertThat(saddle.lines()).hasSize(3).allSatisfy(l -> assertThat(
+                            Math.min(l.getFirst().distanceTo(end), l.getLast().distanceTo(end)))
+                    .isLessThan(0.01));
             assertThat(saddle.left().top().at(end)).isCloseTo(roof.at(end), within(0.01));
             assertThat(new Bodies(sketch.building()).of(chimney.id())).hasSize(3);
             sketch.run(new Delete(List.of(chimney.id())));
         }
+    }
+
+    /** On 35 degrees a saddle of 80 would run back 3,600: the slope ends after 1,000. */
+    @Test
+    void aSaddleEndsWithTheSlope() {
+        RoofPart.Make make = new RoofPart.Stack(3000, Sketch.id("brick"), new RoofPart.Saddle(Pitch.degrees(80)));
+        RoofPart chimney = (RoofPart) sketch.run(new PlaceRoofPart(Sketch.LAYER, new Vec(3000, 800), 900, 400, make))
+                .after()
+                .getFirst();
+        PlacedRoofPart placed = sketch.building().get(new PlacedRoofPart.Of(chimney.id()));
+        assertThat(placed.saddle().backMm()).isGreaterThan(3000);
+        assertThat(placed.saddle().lines()).isNotEmpty().allSatisfy(l -> assertThat(l)
+                .allMatch(v -> v.y() < 2000.1));
     }
 
     private List<String> found(String... words) {
