@@ -103,6 +103,29 @@ describe("an answer that does not come", () => {
   });
 });
 
+describe("edits that may be made soon", () => {
+  const other = { ...moved, by: [0, 200] as [number, number] };
+  const tried = () => asked.filter((a) => a.path.endsWith("/previews")).map((a) => a.body);
+
+  it("are tried once, and not shown", async () => {
+    await sync.previews.ready([moved, other]);
+    await sync.previews.ready([moved, other]);
+    expect(tried()).toEqual([moved, other]);
+    expect(store.getState().preview).toBeNull();
+  });
+
+  it("are tried no more once one is made", async () => {
+    let answer: (a: Answer) => void = () => {};
+    answers = [new Promise<Answer>((done) => (answer = done)), { status: 200, body: accepted(8) }];
+    const ready = sync.previews.ready([moved, other]);
+    await vi.advanceTimersByTimeAsync(0);
+    const made = sync.edit(moved);
+    answer({ status: 200, body: {} });
+    await Promise.all([ready, made]);
+    expect(tried()).toEqual([moved]);
+  });
+});
+
 describe("a drawing opened while an edit in another is on its way", () => {
   const group = (element: string) => ({
     element,

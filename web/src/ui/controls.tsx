@@ -40,6 +40,8 @@ interface ChoiceProps<T extends string> {
   readonly value: T;
   readonly options: readonly (readonly [T, string])[];
   readonly onChange: (value: T) => void;
+  /** One of the options may be chosen soon. */
+  readonly onNear?: () => void;
   readonly label?: string;
   readonly className?: string;
 }
@@ -48,6 +50,7 @@ export function Choice<T extends string>({
   value,
   options,
   onChange,
+  onNear,
   label,
   className = "",
 }: ChoiceProps<T>) {
@@ -57,6 +60,8 @@ export function Choice<T extends string>({
       aria-label={label ?? rowLabel}
       className={`${fieldClass} min-w-0 ${className.includes("max-w-") ? "" : "max-w-54"} ${className}`}
       value={value}
+      onPointerEnter={onNear}
+      onFocus={onNear}
       onChange={(e) => onChange(e.target.value as T)}
     >
       {options.map(([id, words]) => (

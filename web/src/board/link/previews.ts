@@ -18,6 +18,9 @@ export class Previews {
   /** What the preview shown answers, and of which revision: the same is not asked twice. */
   private answered: string | null = null;
 
+  /** What was tried last so that it is ready. */
+  private readied: string | null = null;
+
   constructor(private readonly store: BoardStore) {}
 
   show(edit: Edit | null): void {
@@ -63,7 +66,25 @@ export class Previews {
     this.asking = false;
   }
 
-  private question(edit: Edit): string {
+  /**
+   * Tries edits one of which may be made soon, one after another, so that the server has worked it out by then. Given up once
+   * the model changes or something is to be shown.
+   */
+  async ready(edits: readonly Edit[]): Promise<void> {
+    const of = this.question(edits);
+    if (of === this.readied) return;
+    this.readied = of;
+    for (const edit of edits) {
+      if (this.held > 0 || this.wanted || this.question(edits) !== of) return;
+      try {
+        await this.send(edit);
+      } catch {
+        return;
+      }
+    }
+  }
+
+  private question(edit: Edit | readonly Edit[]): string {
     return JSON.stringify([edit, this.query(), this.store.getState().revision]);
   }
 

@@ -6,7 +6,7 @@ import { LengthField } from "../fields/LengthField";
 import { RegionField } from "../region/RegionField";
 import { useBoard, useBoardTools } from "../state/context";
 import { TABLES } from "../state/drawings";
-import { lettering, renumbering } from "../state/revisions";
+import { lettering, renumbering, revision } from "../state/revisions";
 import { SCALES } from "../state/scales";
 import { type BoardState, elementsOf, unitsOf } from "../state/state";
 import { AlsoWritten } from "./AlsoWritten";
@@ -24,7 +24,9 @@ export function DrawingFacts({ drawing }: { readonly drawing: Drawing }) {
   const lenses = elementsOf({ elements }, "lens");
   const lens = lenses.find((l) => l.id === drawing.lens);
   const isTable = TABLES.includes(drawing.kind);
-  const revise = (change: Partial<Drawing>) => void sync.revise({ ...drawing, ...change, type: "drawing" });
+  const revised = (change: Partial<Drawing>) => ({ ...drawing, ...change, type: "drawing" }) as const;
+  const revise = (change: Partial<Drawing>) => void sync.revise(revised(change));
+  const others = lenses.filter((l) => l.id !== drawing.lens).map((l) => revision(revised({ lens: l.id })));
   return (
     <Section title={drawing.name} words="this drawing">
       <Row label={isTable ? "Size of letters, as at" : "Scale"}>
@@ -40,6 +42,7 @@ export function DrawingFacts({ drawing }: { readonly drawing: Drawing }) {
             value={drawing.lens}
             options={lenses.map((l) => [l.id, l.name] as const)}
             onChange={(lens) => revise({ lens })}
+            onNear={() => void sync.previews.ready(others)}
           />
         </Row>
       )}

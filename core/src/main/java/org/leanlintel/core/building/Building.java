@@ -70,10 +70,10 @@ public final class Building {
         return new Building(reads, Set.of());
     }
 
-    /** The same building, to be kept: what is not known any more is let go. To be asked for before it is shown to anybody. */
+    /** The same building, to be kept: what is not known any more is let go. */
     public Building kept() {
-        derived().tidy();
-        return this;
+        Derived tidied = derived().tidied();
+        return tidied == reads ? this : new Building(tidied, fitted);
     }
 
     /** What else can be derived from it. */

@@ -43,7 +43,7 @@ public final class Derived implements Reads {
     private static final Object NEVER = new Object();
 
     private final Model model;
-    private volatile Readers readers;
+    private final Readers readers;
     private volatile long readersAtFirst;
     private volatile Layers before;
     private final Map<Key<?>, Entry> now = new ConcurrentHashMap<>();
@@ -67,12 +67,15 @@ public final class Derived implements Reads {
             long readersAtFirst,
             Layers before,
             Set<Key<?>> reached,
+            Set<Member<?>> altered,
             Plane plane,
+            Set<Spread<?>> laidBefore,
             @Nullable Object earlier,
             Set<ElementId> changed) {
         this.earlier = earlier;
         this.changed = changed;
-        laidBefore = plane.spreads();
+        this.laidBefore = laidBefore;
+        this.altered.addAll(altered);
         this.model = model;
         this.readers = readers;
         this.readersAtFirst = readersAtFirst;
@@ -83,12 +86,14 @@ public final class Derived implements Reads {
 
     /** Nothing is known yet. */
     public static Derived of(Model model) {
-        return new Derived(model, new Readers(), 0, Layers.NONE, Set.of(), Plane.EMPTY, null, Set.of());
+        return new Derived(
+                model, new Readers(), 0, Layers.NONE, Set.of(), Set.of(), Plane.EMPTY, Set.of(), null, Set.of());
     }
 
     /** What follows from {@code next}, which {@code change} made of this one's model. */
     public Derived after(Change change, Model next) {
-        Layers was = putBelow();
+        Snapshot here = snapshot();
+        Layers was = here.known;
         Map<Key<?>, Entry> top = new HashMap<>();
         Set<Key<?>> doubted = readers.reachedFrom(ModelPart.reachedBy(change), key -> doubted(key, was.get(key), top));
         Layers layers = was.under(top);
@@ -96,37 +101,54 @@ public final class Derived implements Reads {
         for (Key<?> key : doubted)
             if (key instanceof Member<?> m)
                 bySpread.computeIfAbsent(m.spread(), s -> new HashSet<>()).add(m);
-        Plane moving =
-                plane.each((spread, is) -> is.moving(moving(spread, change, bySpread.getOrDefault(spread, Set.of()))));
-        return new Derived(next, readers, readersAtFirst, layers, doubted, moving, self, change.touches());
+        Plane moving = here.plane.each(
+                (spread, is) -> is.moving(moving(spread, change, bySpread.getOrDefault(spread, Set.of()))));
+        return new Derived(
+                next,
+                readers,
+                readersAtFirst,
+                layers,
+                doubted,
+                here.altered,
+                moving,
+                moving.spreads(),
+                self,
+                change.touches());
     }
 
     /**
-     * Lets go what is remembered of values that are not known any more, where that has become much. To be asked for where a model
-     * is kept, and before anybody else asks for anything.
+     * The same without what is remembered of values that are not known any more, where that has become much. To be asked for
+     * where a model is kept.
      */
-    public void tidy() {
-        tidy(STALE_LEAST);
+    public Derived tidied() {
+        return tidied(STALE_LEAST);
     }
 
-    void tidy(long least) {
-        putBelow();
+    Derived tidied(long least) {
+        Snapshot here = snapshot();
         if (readersAtFirst == 0) readersAtFirst = readers.count();
-        if (readers.count() <= STALE_TIMES * readersAtFirst + least) return;
+        if (readers.count() <= STALE_TIMES * readersAtFirst + least) return this;
         Readers anew = new Readers();
-        before.all().forEach(anew::addAll);
-        readers = anew;
-        readersAtFirst = anew.count();
+        here.known.all().forEach(anew::addAll);
+        return new Derived(
+                model, anew, anew.count(), here.known, reached, here.altered, here.plane, laidBefore, earlier, changed);
     }
+
+    /**
+     * What is known at one moment, while others may be working out more: what they have worked out and not yet followed to what
+     * it bears on is among {@code altered}, and the spread it lies in is not settled.
+     */
+    private record Snapshot(Layers known, Set<Member<?>> altered, Plane plane) {}
 
     /** What was worked out here becomes a layer, so that the models made from this one share it. */
-    private Layers putBelow() {
+    private Snapshot snapshot() {
         synchronized (laying) {
             Map<Key<?>, Entry> newest = new HashMap<>(now);
-            if (newest.isEmpty()) return before;
-            before = before.under(newest);
-            newest.forEach(now::remove);
-            return before;
+            if (!newest.isEmpty()) {
+                before = before.under(newest);
+                newest.forEach(now::remove);
+            }
+            return new Snapshot(before, Set.copyOf(altered), plane);
         }
     }
 

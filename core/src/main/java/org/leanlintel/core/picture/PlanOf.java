@@ -2,6 +2,8 @@ package org.leanlintel.core.picture;
 
 import java.util.List;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.derive.Key;
+import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
@@ -16,12 +18,28 @@ import org.leanlintel.core.model.Model;
 public record PlanOf(
         ElementId drawing, ElementId storey, Lettering lettering, List<ElementId> also, List<ElementId> alike) {
 
-    public static PlanOf of(Drawing drawing, Lettering lettering, Model model) {
-        List<ElementId> alike = model.all(Drawing.class).stream()
-                .filter(drawing::isAlike)
-                .map(Drawing::id)
-                .toList();
-        return new PlanOf(drawing.id(), drawing.storey(), lettering, drawing.also(), alike);
+    /** That of a drawing. As long as it says the same it is the same one, so that keys are told alike at a glance. */
+    public record Of(ElementId drawing, Lettering lettering) implements Key<PlanOf> {
+        @Override
+        public PlanOf from(Reads reads) {
+            Model model = Building.in(reads).model();
+            Drawing of = model.get(drawing, Drawing.class);
+            List<ElementId> alike = model.all(Drawing.class).stream()
+                    .filter(of::isAlike)
+                    .map(Drawing::id)
+                    .toList();
+            return new PlanOf(drawing, of.storey(), lettering, of.also(), alike);
+        }
+
+        @Override
+        public int hashCode() {
+            return drawing.hashCode();
+        }
+    }
+
+    /** @throws org.leanlintel.core.model.MissingElement if the drawing is not in the building's model */
+    public static PlanOf of(ElementId drawing, Lettering lettering, Building building) {
+        return building.get(new Of(drawing, lettering));
     }
 
     /** Whether what is written in a drawing shows in this one. */

@@ -10,6 +10,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
@@ -28,6 +30,9 @@ import org.leanlintel.core.model.Model;
 
 /** Values are worked out again where something they were worked out from has changed, and nowhere else. */
 class DerivedTest {
+
+    /** Asked before it is said where a corner lies. */
+    private static volatile Runnable beforeLaying = () -> {};
 
     /** How often each value was worked out. */
     private static final Map<Object, Integer> WORKED = new HashMap<>();
@@ -107,6 +112,7 @@ class DerivedTest {
 
         @Override
         public Collection<Cell> cells(@Nullable Vec at) {
+            beforeLaying.run();
             return at == null ? List.of() : Cell.of(Bounds.of(List.of(at)));
         }
 
@@ -246,6 +252,32 @@ class DerivedTest {
         assertThat(derived.get(new Sum(id("a"), id("b")))).isEqualTo(7);
     }
 
+    @Test
+    void aChangeWhileAnotherThreadLaysOutSeesAllThatThisFound() throws Exception {
+        derived.get(new Between(0, 3000));
+        Derived first = put(corner("a", 1100));
+        CountDownLatch there = new CountDownLatch(1), on = new CountDownLatch(1);
+        beforeLaying = () -> {
+            there.countDown();
+            awaiting(on);
+        };
+        Thread other = Thread.ofPlatform().start(() -> first.get(new Between(0, 3000)));
+        awaiting(there);
+        beforeLaying = () -> {};
+        Derived second = put(corner("c", 8000));
+        on.countDown();
+        other.join();
+        assertThat(second.get(new Between(0, 3000))).containsEntry(id("a"), new Vec(1100, 0));
+    }
+
+    private static void awaiting(CountDownLatch latch) {
+        try {
+            assertThat(latch.await(10, TimeUnit.SECONDS)).isTrue();
+        } catch (InterruptedException e) {
+            throw new AssertionError(e);
+        }
+    }
+
     /** Long enough for layers to be merged and for what nobody looks at to be let go. */
     @ParameterizedTest(name = "seed {0}")
     @ValueSource(longs = {1, 2, 3, 4, 5, 6})
@@ -259,7 +291,7 @@ class DerivedTest {
             }
             put(corner("n" + random.nextInt(30), random.nextInt(20) * 700));
             if (random.nextInt(3) == 0) kept.add(derived);
-            if (random.nextInt(10) == 0) derived.tidy(-1_000_000);
+            if (random.nextInt(10) == 0) derived = derived.tidied(-1_000_000);
             if (random.nextBoolean()) continue;
             Derived anew = Derived.of(model);
             for (int k = 0; k < 6; k++) {

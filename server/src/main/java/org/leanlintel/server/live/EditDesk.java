@@ -59,8 +59,8 @@ public class EditDesk {
     /** Runs an edit without storing anything. */
     public Answer preview(UUID project, Edit edit) {
         Live now = live.get(project);
-        Editing.Result result = Editing.run(edit, now.building());
-        return new Answer(result.outcome(), now, result.after() == now.building() ? now : now.after(result.after()));
+        Tried.Result result = now.run(edit);
+        return new Answer(result.outcome(), now, result.after());
     }
 
     /**
@@ -86,12 +86,12 @@ public class EditDesk {
     /** @param seen the revision the sender's window had seen */
     public Answer accept(UUID project, Sender sender, long seen, Edit edit) {
         return inTurn(project, sender, now -> {
-            Editing.Result result = Editing.run(edit, now.building());
+            Tried.Result result = now.run(edit);
             if (result.outcome() instanceof Change change && now.model().revision() > seen) {
                 Set<ElementId> concerned = new HashSet<>(edit.reads());
                 concerned.addAll(change.touches());
                 Refusal stale = changedMeanwhile(project, seen, concerned);
-                if (stale != null) return new Work(stale, now.building(), JournalRow.Kind.EDIT, null);
+                if (stale != null) return new Work(stale, now, JournalRow.Kind.EDIT, null);
             }
             return new Work(result.outcome(), result.after(), JournalRow.Kind.EDIT, null);
         });
@@ -141,9 +141,9 @@ public class EditDesk {
 
     private Work takeBack(
             UUID project, Sender sender, Live now, Optional<JournalRow> found, JournalRow.Kind kind, String none) {
-        if (found.isEmpty()) return new Work(Refusal.because(none), now.building(), kind, null);
+        if (found.isEmpty()) return new Work(Refusal.because(none), now, kind, null);
         Editing.Result result = takingBack.of(found.get(), project, sender.personId(), now.building());
-        return new Work(result.outcome(), result.after(), kind, found.get());
+        return new Work(result.outcome(), now.after(result.after()), kind, found.get());
     }
 
     /** Makes the project what it was in a named version, as one edit that can be undone. */
@@ -153,14 +153,14 @@ public class EditDesk {
         return inTurn(project, sender, now -> {
             Change back = Change.between(now.model(), target, name);
             if (back.isEmpty())
-                return new Work(
-                        Refusal.because("It is that version already."), now.building(), JournalRow.Kind.EDIT, null);
-            return new Work(back, Editing.restore(back, now.building()).after(), JournalRow.Kind.EDIT, null);
+                return new Work(Refusal.because("It is that version already."), now, JournalRow.Kind.EDIT, null);
+            Building then = Editing.restore(back, now.building()).after();
+            return new Work(back, now.after(then), JournalRow.Kind.EDIT, null);
         });
     }
 
     /** What is to be written. @param takes the row it takes back */
-    private record Work(Outcome outcome, Building after, JournalRow.Kind kind, @Nullable JournalRow takes) {}
+    private record Work(Outcome outcome, Live after, JournalRow.Kind kind, @Nullable JournalRow takes) {}
 
     private Answer inTurn(UUID project, Sender sender, Function<Live, Work> work) {
         Answer answer = transaction.execute(status -> {
@@ -172,7 +172,7 @@ public class EditDesk {
             if (!(done.outcome instanceof Change change)) return new Answer(done.outcome, now, now);
             if (done.takes != null) journal.takeBack(done.takes);
             journal.write(locked, sender, done.kind, change, done.after.model());
-            return new Answer(change, now, now.after(done.after.kept()));
+            return new Answer(change, now, done.after.kept());
         });
         live.put(project, Objects.requireNonNull(answer).after());
         return answer;

@@ -5,6 +5,8 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.BooleanSupplier;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.edit.run.Editing;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
@@ -16,6 +18,7 @@ public final class Live {
 
     private final Building building;
     private final Map<ElementId, DrawingPicture> drawings = new ConcurrentHashMap<>();
+    private final Tried tried = new Tried();
 
     private Live(Building building) {
         this.building = building;
@@ -25,9 +28,23 @@ public final class Live {
         return new Live(Building.of(model));
     }
 
+    /** What an edit of this revision comes to. */
+    Tried.Result run(Edit edit) {
+        return tried.of(edit, e -> {
+            Editing.Result result = Editing.run(e, building);
+            return new Tried.Result(result.outcome(), result.after() == building ? this : after(result.after()));
+        });
+    }
+
     /** The next revision. */
     Live after(Building next) {
         return new Live(next);
+    }
+
+    /** The same to be kept, without what is not needed any more. */
+    Live kept() {
+        Building kept = building.kept();
+        return kept == building ? this : new Live(kept);
     }
 
     public Building building() {

@@ -53,8 +53,7 @@ public final class Plan implements DrawingPicture {
 
     /** @throws org.leanlintel.core.model.MissingElement if the drawing is not in the building's model */
     public static Plan of(Building building, ElementId id, Lettering lettering) {
-        Drawing drawing = building.model().get(id, Drawing.class);
-        return new Plan(building, PlanOf.of(drawing, lettering, building.model()));
+        return new Plan(building, PlanOf.of(id, lettering, building));
     }
 
     @Override

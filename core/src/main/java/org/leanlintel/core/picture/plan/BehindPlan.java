@@ -45,7 +45,7 @@ public record BehindPlan(List<Item> items) {
             Building building = Building.in(reads);
             Drawing other = behind(building, plan.look(building));
             if (other == null) return new BehindPlan(List.of());
-            return of(PlanOf.of(other, plan.lettering(), building.model()), building);
+            return of(PlanOf.of(other.id(), plan.lettering(), building), building);
         }
     }
 

@@ -34,7 +34,7 @@ public final class LabelFindings {
         this.plan = plan;
         this.sheet = sheet;
         this.findings = findings;
-        of = PlanOf.of(plan, lettering, building.model());
+        of = PlanOf.of(plan.id(), lettering, building);
     }
 
     public static List<Finding> of(Building building, Lettering lettering) {

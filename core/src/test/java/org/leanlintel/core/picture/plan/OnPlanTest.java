@@ -9,7 +9,6 @@ import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.room.NameRoom;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
-import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Room;
@@ -31,8 +30,7 @@ class OnPlanTest {
             .getFirst();
 
     private OnPlan member(Stage stage, ElementId of) {
-        Drawing plan = sketch.model().get(Sketch.PLAN, Drawing.class);
-        PlanOf planOf = PlanOf.of(plan, new Lettering(Map.of(), Map.of(), 0.5, 0.7), sketch.model());
+        PlanOf planOf = PlanOf.of(Sketch.PLAN, new Lettering(Map.of(), Map.of(), 0.5, 0.7), sketch.building());
         return new OnPlan(planOf, stage, of);
     }
 
