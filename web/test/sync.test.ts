@@ -107,11 +107,33 @@ describe("edits that may be made soon", () => {
   const other = { ...moved, by: [0, 200] as [number, number] };
   const tried = () => asked.filter((a) => a.path.endsWith("/previews")).map((a) => a.body);
 
-  it("are tried once, and not shown", async () => {
+  const trial = { refusal: null, gaps: [], picture: { changed: [], gone: ["door"] }, revision: 7 };
+
+  it("are tried once, and shown only when one is made", async () => {
+    answers = [
+      { status: 200, body: trial },
+      { status: 200, body: { ...trial, refusal: "It would not fit." } },
+      { status: 200, body: accepted(8) },
+    ];
     await sync.previews.ready([moved, other]);
     await sync.previews.ready([moved, other]);
     expect(tried()).toEqual([moved, other]);
     expect(store.getState().preview).toBeNull();
+    const made = sync.edit(moved);
+    expect(store.getState().preview).toMatchObject({ made: true, gone: new Set(["door"]) });
+    await made;
+    expect(store.getState().preview).toBeNull();
+  });
+
+  it("are not shown where they would be refused", async () => {
+    answers = [
+      { status: 200, body: { ...trial, refusal: "It would not fit." } },
+      { status: 422, body: { detail: "It would not fit." } },
+    ];
+    await sync.previews.ready([moved]);
+    const made = sync.edit(moved);
+    expect(store.getState().preview).toBeNull();
+    expect(await made).toBe(false);
   });
 
   it("are tried no more once one is made", async () => {

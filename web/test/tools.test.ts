@@ -114,7 +114,16 @@ function setOutAt(from: number, to: number): SettingOut {
 }
 
 function answered(settingOut: SettingOut): Preview {
-  return { groups: new Map(), gone: new Set(), name: "", refusal: null, gaps: [], settingOut, length: null };
+  return {
+    groups: new Map(),
+    gone: new Set(),
+    name: "",
+    refusal: null,
+    gaps: [],
+    settingOut,
+    length: null,
+    made: false,
+  };
 }
 
 describe("the distance that typing goes to", () => {

@@ -40,7 +40,7 @@ export class Redraw {
     this.base.draw(canvas, this.groups(state), this.again);
     if (preview) {
       paintTraced(canvas, [...preview.groups.values()]);
-      paint(canvas, [...preview.groups.values()], "preview");
+      paint(canvas, [...preview.groups.values()], preview.made ? "plain" : "preview");
     }
     const selected = state.selection.flatMap((id) =>
       preview?.groups.has(id) ? [] : (state.groups.get(id) ?? []),

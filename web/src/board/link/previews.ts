@@ -20,6 +20,8 @@ export class Previews {
 
   /** What was tried last so that it is ready. */
   private readied: string | null = null;
+  /** What came of these, by question. */
+  private readonly answers = new Map<string, PreviewAnswer>();
 
   constructor(private readonly store: BoardStore) {}
 
@@ -67,21 +69,30 @@ export class Previews {
   }
 
   /**
-   * Tries edits one of which may be made soon, one after another, so that the server has worked it out by then. Given up once
-   * the model changes or something is to be shown.
+   * Tries edits one of which may be made soon, one after another, so that it shows at once then. Given up once the model changes
+   * or something is to be shown.
    */
   async ready(edits: readonly Edit[]): Promise<void> {
     const of = this.question(edits);
     if (of === this.readied) return;
     this.readied = of;
+    this.answers.clear();
     for (const edit of edits) {
       if (this.held > 0 || this.wanted || this.question(edits) !== of) return;
       try {
-        await this.send(edit);
+        const answer = await this.send(edit);
+        if (this.question(edits) === of) this.answers.set(this.question(edit), answer);
       } catch {
         return;
       }
     }
+  }
+
+  /** An edit is about to be made: where it was tried so that it is ready, it shows as it will be until the server answers. */
+  made(edit: Edit): void {
+    const asked = this.question(edit);
+    const answer = this.answers.get(asked);
+    if (answer && this.held === 0 && answer.refusal === null) this.take(answer, asked, true);
   }
 
   private question(edit: Edit | readonly Edit[]): string {
@@ -111,7 +122,7 @@ export class Previews {
     );
   }
 
-  private take(answer: PreviewAnswer, asked: string): void {
+  private take(answer: PreviewAnswer, asked: string, made = false): void {
     this.answered = asked;
     const { entry, preview, saying, refused } = this.store.getState();
     const typing = entry !== "";
@@ -126,6 +137,7 @@ export class Previews {
         gaps: answer.gaps,
         settingOut: answer.settingOut ?? stays,
         length: answer.length,
+        made,
       },
     });
   }

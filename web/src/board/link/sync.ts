@@ -272,6 +272,7 @@ export class Sync {
   edit(edit: Edit): Promise<boolean> {
     const editId = crypto.randomUUID();
     const meantOn = this.state.elements;
+    this.previews.made(edit);
     return this.inTurn(() => {
       const { revision, elements } = this.state;
       const late = overtaken(edit, meantOn, elements);

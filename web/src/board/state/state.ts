@@ -90,6 +90,8 @@ export interface Preview {
   readonly settingOut: SettingOut | null;
   /** Of the last wall drawn: the clear length of its finished face, where it differs. */
   readonly length: string | null;
+  /** Whether it is being made: it is drawn as it will be. */
+  readonly made: boolean;
 }
 
 export type ToolName = Tool["name"];

@@ -147,5 +147,6 @@ export const USES: readonly RoomUse[] = [
   "HALL",
   "STORE",
   "GARAGE",
+  "COURT",
   "OTHER",
 ];

@@ -140,18 +140,24 @@ export function RoomFacts({ room }: { readonly room: Room }) {
       </Row>
       {finish("Floor", "floor")}
       {finish("Walls", "walls")}
-      {finish("Ceiling", "ceiling")}
-      <LengthField
-        label="Ceiling height"
-        mm={ceiling.type === "fixed" ? ceiling.mm : ceilingMm}
-        onChange={(mm) => revise({ ceiling: { type: "fixed", mm } })}
-      />
-      {ceiling.type === "fixed" && (
-        <Button className="my-1" onClick={() => revise({ ceiling: { type: "underStoreyAbove" } })}>
-          As high as the storey
-        </Button>
+      {room.use === "COURT" ? (
+        <p className="py-1 text-ink-2">Open to the sky: floors, ceilings and roofs leave it out.</p>
+      ) : (
+        <>
+          {finish("Ceiling", "ceiling")}
+          <LengthField
+            label="Ceiling height"
+            mm={ceiling.type === "fixed" ? ceiling.mm : ceilingMm}
+            onChange={(mm) => revise({ ceiling: { type: "fixed", mm } })}
+          />
+          {ceiling.type === "fixed" && (
+            <Button className="my-1" onClick={() => revise({ ceiling: { type: "underStoreyAbove" } })}>
+              As high as the storey
+            </Button>
+          )}
+          <Above room={room} revise={revise} />
+        </>
       )}
-      <Above room={room} revise={revise} />
       {room.label.type === "putAt" && (
         <Button className="my-1" onClick={() => revise({ label: { type: "whereClear" } })}>
           Label where it is clear

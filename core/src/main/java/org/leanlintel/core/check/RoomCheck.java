@@ -5,7 +5,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.join.Strip;
 import org.leanlintel.core.building.roof.UnderSlopes;
+import org.leanlintel.core.building.room.Court;
 import org.leanlintel.core.building.room.RoomSpace;
 import org.leanlintel.core.building.room.Rooms;
 import org.leanlintel.core.derive.Key;
@@ -44,7 +46,10 @@ final class RoomCheck {
                     "Part them by a wall or a room limit, or delete one of them.",
                     room,
                     first);
-        else underSlopes(room);
+        else {
+            underSlopes(room);
+            turnedAway(room);
+        }
         Room same = building.get(new Numbered(storey.id())).get(room.number());
         if (same != null && same != room)
             add(
@@ -84,10 +89,23 @@ final class RoomCheck {
                 rule.source()));
     }
 
+    private void turnedAway(Room room) {
+        if (!(Court.of(room, building) instanceof Court court)) return;
+        for (Strip s : court.turnedAway(building))
+            findings.add(new Finding(
+                    Finding.Kind.ROOMS,
+                    "%s turns its outside away from %s.".formatted(s.wall().mark(), room.name()),
+                    "Turn the wall inside out.",
+                    List.of(s.wall().id(), room.id()),
+                    storey.id(),
+                    s.at(s.length() / 2, 0),
+                    ""));
+    }
+
     private static boolean isLivedIn(Room.Use use) {
         return switch (use) {
             case LIVING, KITCHEN, DINING, BEDROOM, STUDY -> true;
-            case BATHROOM, WC, UTILITY, HALL, STORE, GARAGE, OTHER -> false;
+            case BATHROOM, WC, UTILITY, HALL, STORE, GARAGE, COURT, OTHER -> false;
         };
     }
 

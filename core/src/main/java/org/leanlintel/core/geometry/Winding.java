@@ -12,6 +12,10 @@ public final class Winding {
         return twiceArea(ring) < 0 ? ring.reversed() : ring;
     }
 
+    public static boolean isCounterClockwise(List<Vec> ring) {
+        return twiceArea(ring) > 0;
+    }
+
     /** Above 0 where a ring runs counter-clockwise. */
     private static double twiceArea(List<Vec> ring) {
         double sum = 0;

@@ -137,6 +137,8 @@ public record Room(
         HALL,
         STORE,
         GARAGE,
+        /** Within the house and open to the sky: floors, ceilings and roofs leave it out. */
+        COURT,
         OTHER
     }
 
@@ -150,6 +152,11 @@ public record Room(
             walls = Checks.text("A wall finish", walls.strip(), 60);
             ceiling = Checks.text("A ceiling finish", ceiling.strip(), 60);
         }
+    }
+
+    /** Whether nothing closes it above: no floor, ceiling or roof lies over it. */
+    public boolean isOpenToSky() {
+        return use == Use.COURT;
     }
 
     /** Where its label stands. */

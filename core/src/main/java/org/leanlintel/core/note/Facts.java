@@ -198,7 +198,7 @@ public final class Facts {
         RoomSpace space = Rooms.in(building).of(r);
         if (space != null)
             says("area", AreaPrinter.print(space.net().mm2(), model.settings().units()));
-        says("ceiling", lengths.print(r.ceilingMm(building.space(r.storey()))));
+        if (!r.isOpenToSky()) says("ceiling", lengths.print(r.ceilingMm(building.space(r.storey()))));
         says("floor finish", r.finishes().floor());
         says("wall finish", r.finishes().walls());
         says("ceiling finish", r.finishes().ceiling());

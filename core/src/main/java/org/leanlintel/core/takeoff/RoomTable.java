@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.roof.UnderSlopes;
+import org.leanlintel.core.building.room.Court;
 import org.leanlintel.core.building.room.RoomSpace;
 import org.leanlintel.core.building.room.Rooms;
 import org.leanlintel.core.measure.AreaPrinter;
@@ -71,12 +72,14 @@ final class RoomTable {
                 RoomSpace space = entry.getKey();
                 Room room = entry.getValue().getFirst();
                 rows.add(row(entry.getValue(), space, storey));
+                if (room.isOpenToSky()) continue;
                 storeyNet += AreaPrinter.printedMm2(space.net().mm2(), units);
                 storeyStructure += AreaPrinter.printedMm2(space.toStructure().mm2(), units);
                 double room3 = building.get(new UnderSlopes.Of(room.id())).volumeMm3();
                 storeyVolume += AreaPrinter.printedMm3(room3, units);
             }
-            double inside = Rooms.in(building).outline(storey.id()).mm2();
+            double inside = Rooms.in(building).outline(storey.id()).mm2()
+                    - Court.open(storey.id(), building).mm2();
             sums.add(sum(storey, storey.name(), storeyNet, storeyStructure, storeyVolume, inside));
             net += storeyNet;
             structure += storeyStructure;
@@ -104,8 +107,11 @@ final class RoomTable {
                         length(size.widthMm()),
                         length(size.depthMm()),
                         length(space.perimeterMm()),
-                        length(ceiling),
-                        volume(building.get(new UnderSlopes.Of(room.id())).volumeMm3()),
+                        room.isOpenToSky() ? Cell.of("") : length(ceiling),
+                        room.isOpenToSky()
+                                ? Cell.of("")
+                                : volume(building.get(new UnderSlopes.Of(room.id()))
+                                        .volumeMm3()),
                         Cell.of(room.finishes().floor()),
                         Cell.of(room.finishes().walls()),
                         Cell.of(room.finishes().ceiling())));

@@ -12,6 +12,7 @@ import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.geometry.Winding;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
@@ -28,8 +29,11 @@ import org.leanlintel.core.roof.Solution;
  * A roof as it stands. The faces of its shape are those of the tops of its rafters; heights are above the project's zero.
  *
  * @param plateMm the level of its plates
- * @param plate the sides of what it covers
- * @param eaves its outline with overhangs; edges of the shape are counted along it
+ * @param plate the sides of what it covers, ring by ring
+ * @param plates how many sides each ring of these has
+ * @param eaves its outline with overhangs, ring by ring: the outer one counter-clockwise, those round courts clockwise; edges of the
+ *     shape are counted along it
+ * @param rings how many edges of it each ring has
  * @param inside what lies within the structure of the walls it stands on
  */
 public record BuiltRoof(
@@ -37,7 +41,9 @@ public record BuiltRoof(
         BuildUp buildUp,
         double plateMm,
         List<PlateEdge> plate,
+        List<Integer> plates,
         List<RoofEdge> eaves,
+        List<Integer> rings,
         List<Integer> plateOf,
         Area inside,
         Solution solution) {
@@ -52,7 +58,9 @@ public record BuiltRoof(
 
     public BuiltRoof {
         plate = List.copyOf(plate);
+        plates = List.copyOf(plates);
         eaves = List.copyOf(eaves);
+        rings = List.copyOf(rings);
         plateOf = List.copyOf(plateOf);
     }
 
@@ -65,19 +73,59 @@ public record BuiltRoof(
                     case Roof.AtWallHeads h -> on.headMm();
                     case Roof.AtHeight h -> h.mm();
                 };
-        List<PlateEdge> plate = PlateEdges.of(roof, building);
-        if (plate.size() < 3)
+        List<List<PlateEdge>> plates = PlateEdges.of(roof, building);
+        List<PlateEdge> plate = plates.stream().flatMap(List::stream).toList();
+        if (plates.isEmpty() || plates.getFirst().size() < 3)
             return new BuiltRoof(
-                    roof, buildUp, plateMm, List.of(), List.of(), List.of(), Area.NONE, unclosed(roof.over()));
-        EavesLine line = EavesLine.of(plate);
-        List<RoofEdge> eaves = new Rafters(roof, buildUp, plateMm).edges(plate, line);
-        Solution solution = Area.of(line.ring()).isClean()
-                ? RoofSolver.solve(List.of(eaves))
-                : new Solution.None(
-                        "Its overhangs run into each other. Make them smaller.",
-                        line.ring().getFirst());
-        List<Integer> plateOf = line.sides().stream().map(EavesLine.Side::plate).toList();
-        return new BuiltRoof(roof, buildUp, plateMm, plate, eaves, plateOf, inside(roof, building), solution);
+                    roof,
+                    buildUp,
+                    plateMm,
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    Area.NONE,
+                    unclosed(roof.over()));
+        List<EavesLine> lines = plates.stream().map(EavesLine::of).toList();
+        Rafters rafters = new Rafters(roof, buildUp, plateMm, plate);
+        List<List<RoofEdge>> eaves = new ArrayList<>();
+        List<Integer> plateOf = new ArrayList<>();
+        int first = 0;
+        for (int i = 0; i < lines.size(); i++) {
+            eaves.add(rafters.edges(plates.get(i), lines.get(i)));
+            for (EavesLine.Side s : lines.get(i).sides())
+                plateOf.add(s.plate() == EavesLine.STEP ? s.plate() : first + s.plate());
+            first += plates.get(i).size();
+        }
+        Vec unclear = unclear(lines);
+        Solution solution = unclear == null
+                ? RoofSolver.solve(eaves)
+                : new Solution.None("Its overhangs run into each other. Make them smaller.", unclear);
+        return new BuiltRoof(
+                roof,
+                buildUp,
+                plateMm,
+                plate,
+                plates.stream().map(List::size).toList(),
+                eaves.stream().flatMap(List::stream).toList(),
+                eaves.stream().map(List::size).toList(),
+                plateOf,
+                inside(roof, building),
+                solution);
+    }
+
+    /** Where overhangs run into each other, or fill the court they stand over; null where none do. */
+    private static @Nullable Vec unclear(List<EavesLine> lines) {
+        Area left = Area.NONE;
+        for (EavesLine line : lines) {
+            Area ring = Area.of(line.ring());
+            boolean outer = left.isEmpty();
+            if (!ring.isClean() || Winding.isCounterClockwise(line.ring()) != outer || !outer && !left.covers(ring))
+                return line.ring().getFirst();
+            left = outer ? ring : left.minus(ring);
+        }
+        return null;
     }
 
     private static Solution unclosed(Roof.Over over) {
@@ -104,9 +152,31 @@ public record BuiltRoof(
         return plateEdge == EavesLine.STEP ? null : plate.get(plateEdge);
     }
 
-    /** Round it, overhangs included. */
-    public List<Vec> outline() {
-        return eaves.stream().map(RoofEdge::from).toList();
+    /** What it covers, overhangs included and courts left out. */
+    public Area covered() {
+        return inRings(eaves.stream().map(RoofEdge::from).toList(), rings);
+    }
+
+    private static Area inRings(List<Vec> corners, List<Integer> rings) {
+        List<List<Vec>> all = new ArrayList<>();
+        int first = 0;
+        for (int ring : rings) all.add(corners.subList(first, first += ring));
+        return all.isEmpty() ? Area.NONE : Area.of(all.getFirst(), all.subList(1, all.size()));
+    }
+
+    /** What lies between the outer faces of the walls it stands on, courts left out. */
+    Area standing() {
+        return inRings(plate.stream().map(PlateEdge::from).toList(), plates);
+    }
+
+    /** The edge that follows another in its ring. */
+    int next(int edge) {
+        int first = 0;
+        for (int ring : rings) {
+            if (edge < first + ring) return first + (edge - first + 1) % ring;
+            first += ring;
+        }
+        throw new IndexOutOfBoundsException(edge);
     }
 
     /** Where the tops of rafters lie over the outer edge of an edge's fascia. */
@@ -183,10 +253,10 @@ public record BuiltRoof(
     }
 
     /** How the rafters of a roof lie over its plates. */
-    private record Rafters(Roof roof, BuildUp buildUp, double plateMm) {
+    private record Rafters(Roof roof, BuildUp buildUp, double plateMm, List<PlateEdge> all) {
 
         List<RoofEdge> edges(List<PlateEdge> plate, EavesLine line) {
-            double lowest = plate.stream()
+            double lowest = all.stream()
                     .filter(PlateEdge::slopes)
                     .mapToDouble(this::footMm)
                     .min()

@@ -48,7 +48,6 @@ public record Coping(Area area, double lowMm, double highMm) {
 
     /** All round the house, from outside of its walls to within the roof. */
     private static Area round(BuiltRoof built) {
-        Area walls = Area.of(built.plate().stream().map(PlateEdge::from).toList());
-        return walls.grown(OUT_MM).minus(Area.of(built.outline()).grown(-OUT_MM));
+        return built.standing().grown(OUT_MM).minus(built.covered().grown(-OUT_MM));
     }
 }

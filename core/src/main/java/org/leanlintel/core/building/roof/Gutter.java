@@ -67,10 +67,19 @@ public record Gutter(BuiltRoof roof, Area given, List<Run> runs, boolean closed)
     /** @param given what lies under other roofs */
     private static List<Gutter> of(BuiltRoof roof, Area given) {
         if (roof.roof().trim().gutterMm() == 0 || roof.shape() == null) return List.of();
-        List<Run> all = runs(roof, given);
+        List<Gutter> gutters = new ArrayList<>();
+        int from = 0;
+        for (int edges : roof.rings()) {
+            add(roof, given, runs(roof, from, from + edges, given), gutters);
+            from += edges;
+        }
+        return gutters.stream().filter(g -> g.lengthMm() >= LEAST_MM).toList();
+    }
+
+    /** @param all that lie along one ring of the outline */
+    private static void add(BuiltRoof roof, Area given, List<Run> all, List<Gutter> gutters) {
         int n = all.size(), first = 0;
         for (int i = 0; i < n; i++) if (!runsOn(roof, all.get((i + n - 1) % n), all.get(i))) first = i;
-        List<Gutter> gutters = new ArrayList<>();
         List<Run> runs = new ArrayList<>();
         for (int k = 0; k < n; k++) {
             Run run = all.get((first + k) % n);
@@ -84,12 +93,11 @@ public record Gutter(BuiltRoof roof, Area given, List<Run> runs, boolean closed)
             boolean closed = runs.size() > 1 && runsOn(roof, runs.getLast(), runs.getFirst());
             gutters.add(new Gutter(roof, given, runs, closed));
         }
-        return gutters.stream().filter(g -> g.lengthMm() >= LEAST_MM).toList();
     }
 
-    private static List<Run> runs(BuiltRoof roof, Area given) {
+    private static List<Run> runs(BuiltRoof roof, int from, int to, Area given) {
         List<Run> runs = new ArrayList<>();
-        for (int i = 0; i < roof.eaves().size(); i++) {
+        for (int i = from; i < to; i++) {
             if (!(roof.plate(i) instanceof PlateEdge plate) || !plate.isEaves()) continue;
             RoofEdge e = roof.eaves().get(i);
             double length = plate.from().distanceTo(plate.to());
@@ -99,9 +107,9 @@ public record Gutter(BuiltRoof roof, Area given, List<Run> runs, boolean closed)
             List<Run> pieces = new ArrayList<>();
             for (List<Vec> line : open) {
                 double one = along(plate, line.getFirst()), other = along(plate, line.getLast());
-                double from = Math.clamp(Math.min(one, other), 0, length);
-                double to = Math.clamp(Math.max(one, other), 0, length);
-                if (to - from > Tolerance.SAME_MM) pieces.add(new Run(i, plate, from, to));
+                double near = Math.clamp(Math.min(one, other), 0, length);
+                double far = Math.clamp(Math.max(one, other), 0, length);
+                if (far - near > Tolerance.SAME_MM) pieces.add(new Run(i, plate, near, far));
             }
             pieces.sort(Comparator.comparingDouble(Run::fromMm));
             runs.addAll(pieces);
@@ -115,9 +123,8 @@ public record Gutter(BuiltRoof roof, Area given, List<Run> runs, boolean closed)
 
     /** Whether one runs on before the next eaves of the outline, at its height. */
     private static boolean runsOn(BuiltRoof roof, Run one, Run next) {
-        int n = roof.eaves().size();
         double end = one.plate().from().distanceTo(one.plate().to());
-        return next.edge() == (one.edge() + 1) % n
+        return next.edge() == roof.next(one.edge())
                 && one.toMm() > end - Tolerance.SAME_MM
                 && next.fromMm() < Tolerance.SAME_MM
                 && Math.abs(roof.eavesMm(one.edge()) - roof.eavesMm(next.edge())) < Tolerance.SAME_MM;

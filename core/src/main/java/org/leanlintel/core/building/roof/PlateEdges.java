@@ -8,6 +8,7 @@ import org.leanlintel.core.building.room.FloorAreas;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.geometry.Winding;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Roof;
 
@@ -25,32 +26,50 @@ final class PlateEdges {
         this.roof = roof;
     }
 
-    /** Counter-clockwise, sides in line and alike as one; none where nothing closes round the roof's seed. */
-    static List<PlateEdge> of(Roof roof, Building building) {
+    /**
+     * Ring by ring, the outer one counter-clockwise and those round courts clockwise, sides in line and alike as one; none where
+     * nothing closes round the roof's seed.
+     */
+    static List<List<PlateEdge>> of(Roof roof, Building building) {
         PlateEdges edges = new PlateEdges(building, roof);
-        return joined(
+        List<List<PlateEdge>> rings =
                 switch (roof.over()) {
                     case Roof.OverShell shell -> edges.ofShell(shell);
-                    case Roof.OverRing ring -> edges.ofRing(ring.ring());
-                });
+                    case Roof.OverRing ring -> List.of(edges.ofRing(ring.ring()));
+                };
+        return rings.stream().map(PlateEdges::joined).toList();
     }
 
-    private List<PlateEdge> ofShell(Roof.OverShell over) {
+    private List<List<PlateEdge>> ofShell(Roof.OverShell over) {
         FloorAreas.Shell shell = FloorAreas.shellRound(building, roof.storey(), over.seed());
         if (shell == null) return List.of();
         List<Strip> walls = new ArrayList<>();
         shell.walls().forEach(id -> {
             if (building.strip(id) instanceof Strip s) walls.add(s);
         });
-        List<PlateEdge> edges = new ArrayList<>();
-        List<Vec> ring = corners(shell.outer());
-        for (int i = 0; i < ring.size(); i++) edges.add(onWall(i, ring.get(i), ring.get((i + 1) % ring.size()), walls));
-        return edges;
+        List<List<PlateEdge>> rings = new ArrayList<>();
+        int sides = 0;
+        for (List<Vec> ring : rings(shell.outer())) {
+            List<PlateEdge> edges = new ArrayList<>();
+            for (int i = 0; i < ring.size(); i++)
+                edges.add(onWall(sides++, ring.get(i), ring.get((i + 1) % ring.size()), walls));
+            rings.add(edges);
+        }
+        return rings;
     }
 
-    private static List<Vec> corners(Area area) {
-        List<Vec> closed = area.filled().ringsWithoutHoles().getFirst(), corners = new ArrayList<>();
-        List<Vec> ring = closed.subList(0, closed.size() - 1);
+    /** The outer ring counter-clockwise, then those of holes clockwise. */
+    private static List<List<Vec>> rings(Area area) {
+        List<List<Vec>> rings = new ArrayList<>();
+        for (List<Vec> closed : area.rings()) {
+            List<Vec> ring = Winding.counterClockwise(closed.subList(0, closed.size() - 1));
+            rings.add(corners(rings.isEmpty() ? ring : ring.reversed()));
+        }
+        return rings;
+    }
+
+    private static List<Vec> corners(List<Vec> ring) {
+        List<Vec> corners = new ArrayList<>();
         for (int i = 0; i < ring.size(); i++) {
             Vec before = ring.get((i + ring.size() - 1) % ring.size()), p = ring.get(i);
             Vec after = ring.get((i + 1) % ring.size());

@@ -160,7 +160,7 @@ public final class RoofBodies {
         double top = built.eavesMm(edge);
         if (isBoarded(edge))
             trim(
-                    band(edge, 0, BOARD_MM).and(Area.of(built.outline())),
+                    band(edge, 0, BOARD_MM).and(built.covered()),
                     Plane.level(top - roof.trim().fasciaMm()),
                     Plane.level(top));
         double wide = roof.trim().gutterMm();

@@ -38,6 +38,7 @@ public record RoomCeiling(List<Face> faces) {
         public RoomCeiling from(Reads reads) {
             Building building = Building.in(reads);
             return building.model().find(room) instanceof Room r
+                            && !r.isOpenToSky()
                             && Rooms.in(building).of(r) instanceof RoomSpace space
                             && Rooms.in(building).named(space).getFirst() == r
                     ? of(r, space, building)

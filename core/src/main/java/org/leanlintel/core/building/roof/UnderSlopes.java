@@ -34,12 +34,13 @@ public record UnderSlopes(List<Piece> pieces, Area level, double ceilingMm, bool
         pieces = List.copyOf(pieces);
     }
 
-    /** That of a room of the model; one without floor where nothing closes round it. */
+    /** That of a room of the model; one without floor where nothing closes round it, or over it. */
     public record Of(ElementId room) implements Key<UnderSlopes> {
         @Override
         public UnderSlopes from(Reads reads) {
             Building building = Building.in(reads);
             if (!(building.model().find(room) instanceof Room r)
+                    || r.isOpenToSky()
                     || !(Rooms.in(building).of(r) instanceof RoomSpace space))
                 return new UnderSlopes(List.of(), Area.NONE, 0, false);
             return of(r, space, building);

@@ -2,12 +2,13 @@ package org.leanlintel.core.building.room;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
-import org.leanlintel.core.building.WallBodies;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.building.join.Strip;
 import org.leanlintel.core.derive.Key;
@@ -189,13 +190,20 @@ public final class FloorAreas {
             WallSolid solid = building.solid(wall);
             if (solid == null) continue;
             all.add(solid.footprint());
-            if (hasOutside(solid, closed)) without.addAll(outside(solid, inside.edge()));
+            if (hasOutside(solid, closed)) without.addAll(Court.outside(solid, inside.edge()));
         }
         Area whole = partWith(inside.seed(), Area.union(all)).filled();
+        for (Court court : courts(building, storey.id(), closed)) without.add(court.without(inside.edge(), building));
         return without.isEmpty() ? whole : partWith(inside.seed(), whole.minus(Area.union(without)));
     }
 
-    /** What walls close round. @param outer from their outer faces; @param walls along it */
+    private static List<Court> courts(Building building, ElementId storey, Area closed) {
+        return building.get(new Court.Of(storey)).stream()
+                .filter(c -> closed.covers(c.open()))
+                .toList();
+    }
+
+    /** What walls close round. @param outer from their outer faces, without courts; @param walls along it, and round courts */
     public record Shell(Area outer, List<ElementId> walls) {}
 
     /** What closes round a point of a storey from outside; null where nothing does. */
@@ -203,22 +211,15 @@ public final class FloorAreas {
         Ring.Loop loop = shell(building, storey, seed);
         if (loop == null) return null;
         Area outer = inside(building, storey, new Floor.InsideShell(seed, Floor.Edge.OUTER_FACE));
-        return outer.isEmpty() ? null : new Shell(outer, loop.walls());
+        if (outer.isEmpty()) return null;
+        Set<ElementId> walls = new LinkedHashSet<>(loop.walls());
+        for (Court court : courts(building, storey, loop.area())) walls.addAll(court.walls());
+        return new Shell(outer, List.copyOf(walls));
     }
 
     /** All that a shell closes round, voids too. */
     public static Area inside(Building building, ElementId storey, Floor.InsideShell within) {
         return building.get(new Inside(storey, within));
-    }
-
-    private static List<Area> outside(WallSolid solid, Floor.Edge edge) {
-        BuildUp of = solid.strip().buildUp();
-        return switch (edge) {
-            case OUTER_FACE -> List.of();
-            case STRUCTURE_OUTER -> WallBodies.outsideOf(solid, of.structureFrom());
-            case STRUCTURE_INNER -> WallBodies.outsideOf(solid, of.structureTo());
-            case INNER_FACE -> List.of(solid.footprint());
-        };
     }
 
     private static boolean hasOutside(WallSolid solid, Area closed) {

@@ -53,6 +53,11 @@ public final class RoomSpace {
         return closed.bounds();
     }
 
+    /** What walls and limits close round, whatever stands on its floor or is open through it. */
+    Area closed() {
+        return closed;
+    }
+
     /** Between finished faces: linings, piers and what else stands on the floor are taken out, and what is open through it. */
     public Area net() {
         return net;

@@ -12,7 +12,6 @@ import org.leanlintel.core.building.roof.JoinedRoof;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Marks;
 import org.leanlintel.core.edit.NewIds;
-import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
@@ -119,8 +118,7 @@ public record DrainRoof(ElementId roof, ElementId layer, double widthMm, double 
             if (!other.id().equals(roof)
                     && building.get(new BuiltRoof.Of(other.id())) instanceof BuiltRoof lower
                     && lower.plateMm() < spot.roof().plateMm()
-                    && !lower.outline().isEmpty()
-                    && Area.of(lower.outline()).meets(round)) return true;
+                    && lower.covered().meets(round)) return true;
         return false;
     }
 

@@ -128,7 +128,7 @@ public final class InteriorPicture extends Painting {
                     && r.under() instanceof Roof.ItsUnderside
                     && building.get(new BuiltRoof.Of(r.id())) instanceof BuiltRoof built
                     && built.shape() != null
-                    && Area.of(built.outline()).covers(middle)) return true;
+                    && built.covered().covers(middle)) return true;
         return false;
     }
 

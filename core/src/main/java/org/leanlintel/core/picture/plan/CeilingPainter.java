@@ -50,7 +50,7 @@ final class CeilingPainter {
     }
 
     Group paint() {
-        Area open = open(space, building);
+        Area open = open(room, space, building);
         List<UnderSlopes.Piece> pieces =
                 building.get(new UnderSlopes.Of(room.id())).ceilings();
         Area within = space.net().grown(-BESIDE_MM).minus(open), seen = Area.NONE;
@@ -70,8 +70,9 @@ final class CeilingPainter {
         return new Group(room.id(), room.layer(), pens.items(), List.of());
     }
 
-    /** What of a room has no floor over it, though there is a storey. */
-    static Area open(RoomSpace space, Building building) {
+    /** What of a room has no floor over it, though there is a storey; all of a court. */
+    static Area open(Room room, RoomSpace space, Building building) {
+        if (room.isOpenToSky()) return space.net();
         Storey on = building.model().get(space.storey(), Storey.class);
         Storey above = StoreySpace.above(building.model(), on);
         return above == null

@@ -86,7 +86,7 @@ final class RoofPainter {
             if (!other.id().equals(joined.built().roof().id())
                     && building.get(new JoinedRoof.Of(other.id())) instanceof JoinedRoof o
                     && o.built().lowestEavesMm() > joined.built().ridgeMm())
-                over.add(Area.of(o.built().outline()));
+                over.add(o.built().covered());
         return Area.union(over);
     }
 
@@ -132,7 +132,7 @@ final class RoofPainter {
     }
 
     private void overhead(Building building) {
-        for (List<Vec> line : joined.given().outside(List.of(closed()))) pens.line(PenRole.OVERHEAD, line);
+        for (List<Vec> line : joined.given().outside(built.covered().rings())) pens.line(PenRole.OVERHEAD, line);
         if (built.roof().under() instanceof Roof.ItsUnderside
                 && building.model().find(Rules.ID, Rules.class) instanceof Rules rules) headroom(building, rules);
     }
@@ -155,18 +155,12 @@ final class RoofPainter {
         }
     }
 
-    private List<Vec> closed() {
-        List<Vec> closed = new ArrayList<>(built.outline());
-        closed.add(closed.getFirst());
-        return closed;
-    }
-
     private void fromAbove(Area hidden, Area hiddenAtEaves, Area parts) {
-        List<List<Vec>> lines = new ArrayList<>(List.of(closed()));
+        List<List<Vec>> lines = new ArrayList<>(built.covered().rings());
         for (Line l : joined.shape().lines()) if (!isOnOutline(l)) lines.add(List.of(l.from(), l.to()));
         beside(hidden).outside(lines).forEach(l -> pens.line(PenRole.ROOF, l));
         if (!joined.given().isEmpty())
-            Area.of(built.outline())
+            built.covered()
                     .grown(-ON_OUTLINE_MM)
                     .inside(joined.given().rings())
                     .forEach(l -> pens.line(PenRole.ROOF, l));
@@ -278,7 +272,8 @@ final class RoofPainter {
         for (PlateEdge e : built.plate())
             if (e.along().getFirst() instanceof Roof.OnWall w && look.lens().roofs() == Lens.Roofs.FROM_ABOVE)
                 catches.add(new Catch("face below", new Hold.OnFace(w.wall(), 0), e.from(), e.to()));
-        for (Vec p : built.outline()) catches.add(new Catch("corner of " + mark, new Hold.AtPoint(p), p, p));
+        for (RoofEdge e : built.eaves())
+            catches.add(new Catch("corner of " + mark, new Hold.AtPoint(e.from()), e.from(), e.from()));
         if (look.lens().roofs() == Lens.Roofs.FROM_ABOVE)
             for (Line l : joined.shape().lines())
                 if (l.kind() == RoofShape.Kind.RIDGE)

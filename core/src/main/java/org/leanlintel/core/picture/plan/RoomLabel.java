@@ -77,9 +77,9 @@ final class RoomLabel {
         }
         boolean says = parts.contains(LabelPart.CEILING_HEIGHT) || parts.contains(LabelPart.CEILING);
         boolean open = says
-                && CeilingPainter.open(space, building).mm2()
+                && CeilingPainter.open(room, space, building).mm2()
                         > OPEN * space.net().mm2();
-        if (open) lines.add("open above");
+        if (open) lines.add(room.isOpenToSky() ? "open to the sky" : "open above");
         if (!open && parts.contains(LabelPart.CEILING_HEIGHT)) lines.add("CH " + heights(room, lengths, building));
         if (!open && parts.contains(LabelPart.CEILING)) {
             BuildUp of = CeilingBuildUp.of(room, space, building);

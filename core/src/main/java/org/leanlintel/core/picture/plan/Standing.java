@@ -267,7 +267,7 @@ final class Standing {
                 roof.id(),
                 roof.layer(),
                 roof.mark(),
-                built.built().outline().getFirst(),
+                built.built().eaves().getFirst().from(),
                 () -> RoofPainter.of(built, look, plan.lettering(), building)));
     }
 

@@ -54,7 +54,7 @@ class ParapetsTest {
     @Test
     void theRoofEndsAtTheInnerFaceOfTheStructureOfParapets() {
         BuiltRoof built = house.built(draining(500));
-        Bounds plan = Bounds.of(built.outline());
+        Bounds plan = built.covered().bounds();
         assertThat(plan.minX()).isCloseTo(290, NEAR);
         assertThat(plan.maxX()).isCloseTo(5710, NEAR);
         assertThat(plan.minY()).isCloseTo(-300, NEAR);
