@@ -30,7 +30,6 @@ import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.SpotLevel;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
-import org.leanlintel.core.roof.RoofEdge;
 
 /**
  * The strings that a section wants: up its left side every level, then from floor to floor, then all of it; up its right side the openings that are cut
@@ -97,8 +96,8 @@ public final class SectionStrings {
     private void reach(Roof roof) {
         BuiltRoof built = building.get(new BuiltRoof.Of(roof.id()));
         if (built == null) return;
-        for (RoofEdge e : built.eaves())
-            clear = Math.min(clear, frame.seen(e.from()).x());
+        for (List<Vec> ring : built.covered().rings())
+            for (Vec p : ring) clear = Math.min(clear, frame.seen(p).x());
     }
 
     private void reach(Floor floor) {
