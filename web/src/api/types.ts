@@ -7,6 +7,8 @@ export type ElementOf<T extends Element["type"]> = Extract<Element, { type: T }>
 export type Wall = Schemas["Wall"];
 export type Opening = Schemas["Opening"];
 export type OpeningKind = Schemas["OpeningKind"];
+/** How a bay stands before its wall. */
+export type Bay = Omit<Extract<Extract<OpeningKind, { type: "window" }>["form"], { type: "bay" }>, "type">;
 export type Placing = Schemas["Placing"];
 export type WallPiece = Schemas["WallPiece"];
 export type PieceMake = Schemas["WallPieceMake"];

@@ -194,9 +194,7 @@ export function NewWindow({ making, set }: Props) {
       <Row label="Stands">
         <Choice value={w.form} options={FORMS} onChange={(form) => change({ form })} />
       </Row>
-      {w.form === "BAY" && (
-        <BayFields projectionMm={w.projectionMm} frontPart={w.frontPart} onChange={(bay) => change(bay)} />
-      )}
+      {w.form === "BAY" && <BayFields bay={w.bay} onChange={(bay) => change({ bay })} />}
       <SizesField label="Size" sizes={sizes} widthMm={w.widthMm} heightMm={w.heightMm} onChange={change} />
       <LengthField label="Width" mm={w.widthMm} onChange={(widthMm) => change({ widthMm })} />
       {w.form === "CORNER" && (

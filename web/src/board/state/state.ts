@@ -1,5 +1,6 @@
 import type {
   Areas,
+  Bay,
   Behind,
   Catch,
   Clearance,
@@ -141,9 +142,7 @@ export interface Making {
     readonly setbackMm: number;
     readonly opens: Extract<OpeningKind, { type: "window" }>["opens"];
     readonly form: "FLAT" | "BAY" | "CORNER";
-    /** Of a bay: how far it stands out, and how much of the width its front takes. */
-    readonly projectionMm: number;
-    readonly frontPart: number;
+    readonly bay: Bay;
     /** Of a pair round a corner: the width on the other wall. */
     readonly otherWidthMm: number;
   };

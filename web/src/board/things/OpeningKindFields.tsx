@@ -1,7 +1,9 @@
-import type { OpeningKind } from "../../api/types";
+import type { Bay, OpeningKind } from "../../api/types";
 import { Choice, Row } from "../../ui/controls";
 import { LengthField } from "../fields/LengthField";
+import { PitchField } from "../fields/PitchField";
 import { PAIRED_PANELS, PANELS } from "../fields/panelCounts";
+import { useBoard } from "../state/context";
 
 type Of<T extends OpeningKind["type"]> = Extract<OpeningKind, { type: T }>;
 type Ways = readonly (readonly [string, string])[];
@@ -131,11 +133,7 @@ function WindowFields({ kind, onChange }: Props<Of<"window">>) {
       <Lights value={kind.lights} onChange={(lights) => onChange({ ...kind, lights })} />
       <OpensField value={kind.opens} onChange={(opens) => onChange({ ...kind, opens })} />
       {kind.form.type === "bay" && (
-        <BayFields
-          projectionMm={kind.form.projectionMm}
-          frontPart={kind.form.frontPart}
-          onChange={(bay) => onChange({ ...kind, form: { type: "bay", ...bay } })}
-        />
+        <BayFields bay={kind.form} onChange={(bay) => onChange({ ...kind, form: { ...bay, type: "bay" } })} />
       )}
       {kind.form.type === "toCorner" && <p className="py-1 text-ink-2">Goes round the corner.</p>}
       <LengthField
@@ -147,18 +145,26 @@ function WindowFields({ kind, onChange }: Props<Of<"window">>) {
   );
 }
 
-interface Bay {
-  readonly projectionMm: number;
-  readonly frontPart: number;
+interface BayProps {
+  readonly bay: Bay;
+  readonly onChange: (bay: Bay) => void;
 }
 
-/** How far a bay stands out, and how wide its front is. */
-export function BayFields({
-  projectionMm,
-  frontPart,
-  onChange,
-}: Bay & { readonly onChange: (bay: Bay) => void }) {
-  const now = String(frontPart);
+const FEET = [
+  ["WALLED", "Walls down to the ground"],
+  ["HUNG", "Nothing: it hangs"],
+] as const;
+
+const LIDS = [
+  ["flatLid", "Flat"],
+  ["slopedLid", "Slopes to the wall"],
+] as const;
+
+/** How far a bay stands out, how wide its front is, what stands under it and what closes it above. */
+export function BayFields({ bay, onChange }: BayProps) {
+  const { pitch } = useBoard((s) => s.making.roof);
+  const { lid } = bay;
+  const now = String(bay.frontPart);
   const parts: Ways = [
     ["0.5", "Half of the width"],
     ["0.6", "Six tenths"],
@@ -170,16 +176,33 @@ export function BayFields({
     <>
       <LengthField
         label="Stands out"
-        mm={projectionMm}
-        onChange={(mm) => onChange({ projectionMm: mm, frontPart })}
+        mm={bay.projectionMm}
+        onChange={(projectionMm) => onChange({ ...bay, projectionMm })}
       />
       <Row label="Front takes">
         <Choice
           value={now}
           options={known ? parts : [[now, now], ...parts]}
-          onChange={(part) => onChange({ projectionMm, frontPart: Number(part) })}
+          onChange={(part) => onChange({ ...bay, frontPart: Number(part) })}
         />
       </Row>
+      <Row label="Under it">
+        <Choice value={bay.foot} options={FEET} onChange={(foot) => onChange({ ...bay, foot })} />
+      </Row>
+      <Row label="Roof">
+        <Choice
+          value={lid.type}
+          options={LIDS}
+          onChange={(type) => onChange({ ...bay, lid: type === "flatLid" ? { type } : { type, pitch } })}
+        />
+      </Row>
+      {lid.type === "slopedLid" && (
+        <PitchField
+          label="Pitch"
+          pitch={lid.pitch}
+          onChange={(other) => onChange({ ...bay, lid: { type: "slopedLid", pitch: other } })}
+        />
+      )}
     </>
   );
 }

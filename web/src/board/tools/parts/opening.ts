@@ -107,8 +107,8 @@ function openingAcross(state: BoardState, wall: string): string | undefined {
 /** The kind chosen; it hangs on, slides or folds to the measured side unless turned, and opens to the pointer's. */
 function kindOf(state: BoardState, what: "door" | "window", from: End, wall: string): OpeningKind {
   if (what === "window") {
-    const { lights, setbackMm, opens, form, projectionMm, frontPart } = state.making.window;
-    const stands = form === "BAY" ? ({ type: "bay", projectionMm, frontPart } as const) : FLAT;
+    const { lights, setbackMm, opens, form, bay } = state.making.window;
+    const stands = form === "BAY" ? ({ ...bay, type: "bay" } as const) : FLAT;
     return { type: "window", lights, setbackMm, opens, form: stands };
   }
   const { kind, part, panels, lined } = state.making.door;

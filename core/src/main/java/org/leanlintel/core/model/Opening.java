@@ -390,13 +390,31 @@ public record Opening(
      *
      * @param projectionMm from the wall's outer face to the front's
      * @param frontPart how much of the opening's width the front takes
+     * @param foot what stands under it
+     * @param lid what closes it above
      */
-    public record Bay(double projectionMm, double frontPart) implements Form {
+    public record Bay(double projectionMm, double frontPart, BayFoot foot, BayLid lid) implements Form {
         public Bay {
             projectionMm = Checks.between("How far a bay stands out", projectionMm, 100, 3000);
             frontPart = Checks.number("The front's part of a bay", frontPart, 0.2, 1, "");
         }
     }
+
+    /** What stands under a bay. */
+    public enum BayFoot {
+        /** Nothing: a floor of its own is hung before the wall. */
+        HUNG,
+        /** Walls of the outermost ply of its wall, down to the foot of that, or to the ground. */
+        WALLED
+    }
+
+    /** What closes a bay above. */
+    public sealed interface BayLid {}
+
+    public record FlatLid() implements BayLid {}
+
+    /** Three slopes that rise to the wall. */
+    public record SlopedLid(Pitch pitch) implements BayLid {}
 
     /** Round the corner at an end of its wall, with the window of the next wall, and a post between them. */
     public record ToCorner(End end) implements Form {}

@@ -357,7 +357,11 @@ public final class QuarryBankHouse {
                 2100,
                 1200,
                 900,
-                new Opening.Window(2, 110, Opens.SIDE_HUNG, new Opening.Bay(500, 0.6)));
+                new Opening.Window(
+                        2,
+                        110,
+                        Opens.SIDE_HUNG,
+                        new Opening.Bay(500, 0.6, Opening.BayFoot.WALLED, new Opening.SlopedLid(Pitch.degrees(30)))));
         d.door(south, End.END, 5100, 1010, 2100, End.END, Side.RIGHT);
         d.window(south, End.END, 7350, 900, 1200, 900, 2, 110, Opens.VERTICAL_SLIDING);
         d.liftingDoor(garageSouth, End.START, 600, 2440, 2134);

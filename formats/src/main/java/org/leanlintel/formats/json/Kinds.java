@@ -78,6 +78,7 @@ public final class Kinds {
             Picked.class,
             Opening.Kind.class,
             Opening.Form.class,
+            Opening.BayLid.class,
             Opening.MarkAt.class,
             Layer.Drawn.class,
             DeleteLayer.Leaves.class,

@@ -300,6 +300,20 @@ class ProjectFileTest {
                 .doesNotContain("org.leanlintel");
     }
 
+    /** In version 18 a bay had nothing under it and nothing over it. */
+    @Test
+    void upgradesVersion18() throws IOException {
+        Model model = ProjectFile.read(sample(18));
+        assertThat(model.all(Opening.class))
+                .extracting(Opening::kind)
+                .contains(new Opening.Window(
+                        2,
+                        110,
+                        Opening.Opens.SIDE_HUNG,
+                        new Opening.Bay(500, 0.6, Opening.BayFoot.HUNG, new Opening.FlatLid())));
+        assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
+    }
+
     @Test
     void editsKeepTheirMeaningOnTheWire() {
         Edit edit = new DrawWalls(

@@ -17,6 +17,8 @@ import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OpeningMake;
 import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Storey;
+import org.leanlintel.core.model.StoreySpace;
 
 /** What stands in the openings of a wall: frames, leaves, glass, bars and sills, each a body of its opening. */
 public final class OpeningBodies {
@@ -30,6 +32,7 @@ public final class OpeningBodies {
     private static final double JOINT_MM = 6;
 
     private final WallSolid solid;
+    private final Building building;
     private final Strip strip;
     private final List<Body> bodies = new ArrayList<>();
 
@@ -37,13 +40,15 @@ public final class OpeningBodies {
     record Of(ElementId wall) implements Key<List<Body>> {
         @Override
         public List<Body> from(Reads reads) {
-            WallSolid solid = Building.in(reads).solid(wall);
-            return solid == null ? List.of() : new OpeningBodies(solid).all();
+            Building building = Building.in(reads);
+            WallSolid solid = building.solid(wall);
+            return solid == null ? List.of() : new OpeningBodies(solid, building).all();
         }
     }
 
-    private OpeningBodies(WallSolid solid) {
+    private OpeningBodies(WallSolid solid, Building building) {
         this.solid = solid;
+        this.building = building;
         strip = solid.strip();
     }
 
@@ -140,7 +145,9 @@ public final class OpeningBodies {
         double in = o.make().fixWidthMm() / 2, deep = Math.min(WINDOW_MM, strip.thickness());
         double setback = Math.min(w.setbackMm(), strip.thickness() - deep);
         if (w.form() instanceof Opening.Bay bay) {
-            bay(o, w, bay, placed, low, high);
+            Bay of = new Bay(strip, placed, bay);
+            glaze(of, o, w, low, high);
+            of.closed(footMm(of), low, high, bodies);
             return;
         }
         Panel p = panel(o, placed.from() + in, placed.to() - in, setback, deep);
@@ -148,21 +155,18 @@ public final class OpeningBodies {
         if (o.sillMm() > 0) p.box(Panel.FRAME, 0, p.longMm(), -setback - SILL_MM, 0, low - SILL_MM, low);
     }
 
-    /** A front and a side from either edge of the opening to it, each side one light. */
-    private void bay(Opening o, Opening.Window w, Opening.Bay bay, PlacedOpening placed, double low, double high) {
-        double outer = strip.offsetOfFace(0), inwards = -strip.wall().outside().sign();
-        double out = outer - inwards * bay.projectionMm();
-        double side = (placed.to() - placed.from()) * (1 - bay.frontPart()) / 2;
-        List<Vec> line = List.of(
-                strip.at(placed.from(), outer),
-                strip.at(placed.from() + side, out),
-                strip.at(placed.to() - side, out),
-                strip.at(placed.to(), outer));
-        for (int i = 0; i < 3; i++) {
-            Vec start = line.get(i),
-                    end = line.get(i + 1),
-                    along = end.minus(start).unit();
-            Panel p = new Panel(o, start, along, along.left().times(inwards), start.distanceTo(end), WINDOW_MM, bodies);
+    /** Where walls under a bay begin: at the foot of its wall, in the lowest storey at the ground where that lies lower. */
+    private double footMm(Bay bay) {
+        double foot = solid.levelMm() + solid.footMm();
+        Storey on = building.model().get(strip.wall().storey(), Storey.class);
+        return StoreySpace.below(building.model(), on) == null
+                ? Math.min(foot, bay.lowestMm(Ground.finished(building)))
+                : foot;
+    }
+
+    private void glaze(Bay bay, Opening o, Opening.Window w, double low, double high) {
+        for (int i = 0; i < Bay.SIDES; i++) {
+            Panel p = bay.panel(i, WINDOW_MM, bodies);
             glazed(p, o, i == 1 ? w.lights() : 1, i == 1 ? w.opens() : Opening.Opens.FIXED, low, high);
         }
     }

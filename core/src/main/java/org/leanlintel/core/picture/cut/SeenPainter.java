@@ -79,10 +79,12 @@ public final class SeenPainter {
         }
     }
 
-    /** Of what stands in a roof, frames and glass alone. */
+    /** Of what stands in walls and roofs, frames and glass alone. */
     private static boolean isTinted(@Nullable Element element, Material material) {
         boolean glazing = material.equals(Panel.GLASS) || material.equals(Panel.FRAME);
-        return element instanceof Opening || element instanceof Fitting || element instanceof RoofPart && glazing;
+        return element instanceof Fitting
+                || element instanceof Opening && (glazing || material.equals(Panel.SASH))
+                || element instanceof RoofPart && glazing;
     }
 
     /** Over what is seen of each opening. */

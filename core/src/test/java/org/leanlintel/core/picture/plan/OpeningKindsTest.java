@@ -133,7 +133,7 @@ class OpeningKindsTest {
     /** A front of 1,200 stands 600 before the outer face at y = 57 of a wall whose outside is left. */
     @Test
     void aBayStandsOut() {
-        Opening.Bay form = new Opening.Bay(600, 0.6);
+        Opening.Bay form = new Opening.Bay(600, 0.6, Opening.BayFoot.HUNG, new Opening.FlatLid());
         Group bay = drawn(2000, 2000, new Opening.Window(2, 0, Opens.FIXED, form));
         Bounds frames = bounds(bay, PenRole.CUT_LINING);
         assertThat(frames.maxY()).isCloseTo(57 + 600, within(1e-6));

@@ -26,7 +26,8 @@ public final class Upgrade {
             new ToVersion15(),
             new ToVersion16(),
             new ToVersion17(),
-            new ToVersion18());
+            new ToVersion18(),
+            new ToVersion19());
 
     /** The form that all steps lead to. */
     public static final int PRESENT = STEPS.size() + 1;
