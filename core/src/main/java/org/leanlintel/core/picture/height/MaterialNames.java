@@ -29,8 +29,8 @@ public final class MaterialNames {
 
     private static final String FACT = "facing";
 
-    /** On paper: from the house to the row, between one note and the next with its leader, and what of a material is too little to name. */
-    private static final double OVER_MM = 7, APART_MM = 9, LEAST_MM2 = 30;
+    /** On paper: from the house to the row, between one note and the next with its leader, and what of a material is too little or too narrow to name. */
+    private static final double OVER_MM = 7, APART_MM = 9, LEAST_MM2 = 30, LEAST_WIDE_MM = 2;
     /** On paper: from a note to the end of the level part of its leader. */
     private static final double LANDING_MM = 4.2;
 
@@ -49,7 +49,7 @@ public final class MaterialNames {
         if (seen.isEmpty()) return List.of();
         Set<String> named = named(drawing, building);
         List<Found> found = new ArrayList<>(largest(seen, building).values());
-        found.removeIf(f -> named.contains(f.material()) || f.area().mm2() < LEAST_MM2 * scale * scale);
+        found.removeIf(f -> named.contains(f.material()) || isLittle(f.area(), scale));
         found.sort(Comparator.comparingDouble(f -> f.area().middle().x()));
         Bounds house = Area.union(seen.stream().map(Seen::area).toList()).bounds();
         double over = house.maxY() + OVER_MM * scale;
@@ -57,6 +57,11 @@ public final class MaterialNames {
         for (int turn = 0; turn < found.size() * found.size() && uncross(found, row, scale, lettering); turn++)
             row = row(found, over, scale, lettering);
         return row;
+    }
+
+    private static boolean isLittle(Area area, double scale) {
+        return area.mm2() < LEAST_MM2 * scale * scale
+                || area.grown(-LEAST_WIDE_MM / 2 * scale).isEmpty();
     }
 
     /** Each so that its leader drops from beside it, or as near to that as the one before it leaves room. */

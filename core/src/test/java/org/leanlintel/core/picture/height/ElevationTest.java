@@ -245,6 +245,22 @@ class ElevationTest {
                 .getFirst();
     }
 
+    /** A strip of 90 by more than 1,000: 1.8 by over 20 on paper. */
+    @Test
+    void whatIsSeenOfAMaterialInANarrowStripIsNotNamed() {
+        house.gabled();
+        sketch.run(new PlaceRoofPart(
+                Sketch.LAYER,
+                new Vec(3000, 1000),
+                90,
+                600,
+                new RoofPart.Stack(1500, Sketch.id("board"), new RoofPart.Bare())));
+        ElementId drawing = house.elevation(SOUTH);
+        assertThat(MaterialNames.of(sketch.building(), drawing, LETTERS))
+                .extracting(MaterialNames.Named::material)
+                .containsExactly("brick");
+    }
+
     /** Walls and roof are faced with brick here, the chimney with board: each is named once, over the house, where most of it is seen. */
     @Test
     void materialsAreNamedUntilANoteNamesThem() {
