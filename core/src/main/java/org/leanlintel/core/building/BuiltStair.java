@@ -44,6 +44,9 @@ public record BuiltStair(
         }
     }
 
+    /** From the edge of a flight without newels to the middle of its handrail, about (trade). */
+    private static final double RAIL_IN_MM = 70;
+
     private static final StairRules NONE = new StairRules("none", List.of());
 
     /** @throws Unusable with a sentence where it leads nowhere or cannot be laid out */
@@ -109,8 +112,8 @@ public record BuiltStair(
         return heights.levelMm() + number * plan.sum().riserMm();
     }
 
-    /** A newel. @param levelMm of what it stands on, above the project's zero */
-    public record Newel(List<Vec> ring, double levelMm) {}
+    /** A newel. @param levelMm of what it stands on, above the project's zero; @param railMm of the top of the handrail at it */
+    public record Newel(List<Vec> ring, double levelMm, double railMm) {}
 
     /** At the foot and the head of each flight, on the sides that have a handrail. */
     public List<Newel> newels() {
@@ -118,13 +121,19 @@ public record BuiltStair(
         StairMake make = stair().make();
         if (make.newelMm() == 0) return newels;
         for (Flight f : plan.flights()) {
-            double foot = levelMm(f.first() - 1), head = levelMm(f.first() + f.risers() - 1);
+            double foot = levelMm(f.first() - 1), head = levelMm(f.first() + f.risers() - 1), rail = make.railMm();
             for (double across : railsAt(0, stair().widthMm() - make.newelMm())) {
-                newels.add(new Newel(newel(f, -make.newelMm() / 2, across), foot));
-                newels.add(new Newel(newel(f, f.lengthMm() - make.newelMm() / 2, across), head));
+                newels.add(new Newel(newel(f, -make.newelMm() / 2, across), foot, levelMm(f.first()) + rail));
+                newels.add(new Newel(newel(f, f.lengthMm() - make.newelMm() / 2, across), head, head + rail));
             }
         }
         return newels;
+    }
+
+    /** From the edge of a flight to the middle of its handrail: that of its newels, where it has any. */
+    public double railInMm() {
+        double newel = stair().make().newelMm();
+        return newel > 0 ? newel / 2 : RAIL_IN_MM;
     }
 
     /** What lies at the left and at the right of a flight, for each side that has a handrail. */

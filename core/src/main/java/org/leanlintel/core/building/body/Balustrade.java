@@ -9,6 +9,7 @@ import org.leanlintel.core.building.join.Strip;
 import org.leanlintel.core.building.room.FloorAreas;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.StairMake;
 import org.leanlintel.core.stair.StairPlan.Riser;
@@ -35,6 +36,22 @@ public final class Balustrade {
         List<Area> parts =
                 round.parts().stream().filter(p -> p.mm2() > LEAST_MM2).toList();
         return parts.isEmpty() ? Area.NONE : Area.union(parts);
+    }
+
+    /** The same as handrails, each along one of its straight stretches. */
+    static List<Railing> railings(BuiltStair stair, Building building) {
+        Area round = of(stair, building);
+        if (round.isEmpty()) return List.of();
+        Plane top =
+                Plane.level(stair.storeyAbove().levelMm() + stair.stair().make().railMm());
+        List<List<Vec>> lines =
+                openRound(stair, building).grown((NEAR_MM + FAR_MM) / 2).rings();
+        List<Railing> railings = new ArrayList<>();
+        for (List<Vec> line : round.inside(lines))
+            for (int i = 1; i < line.size(); i++)
+                if (line.get(i).distanceTo(line.get(i - 1)) > FAR_MM)
+                    railings.add(new Railing(line.get(i - 1), line.get(i), top));
+        return railings;
     }
 
     /** The void it comes up through, with voids drawn by hand that run into it. */

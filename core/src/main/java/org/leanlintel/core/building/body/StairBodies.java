@@ -2,11 +2,14 @@ package org.leanlintel.core.building.body;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
+import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.building.join.Content;
-import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.building.join.Strip;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Does;
@@ -18,15 +21,18 @@ import org.leanlintel.core.stair.StairPlan.Of;
 import org.leanlintel.core.stair.StairPlan.Riser;
 import org.leanlintel.core.stair.StairPlan.Tread;
 
-/** The treads, risers, landings, strings and newels of a stair as bodies. */
+/** The treads, risers, landings, strings, newels, handrails and balusters of a stair as bodies. */
 final class StairBodies {
 
     /** A landing's deck with what carries it, about (trade). */
     static final double LANDING_MM = 150;
     /** How far a closed string stands above the line of the nosings, square to it (BS 585-1 as remembered: check). */
     private static final double MARGIN_MM = 45;
-    /** How far newels stand above a landing or floor beyond the handrail. */
+    /** How far newels stand above the handrail. */
     private static final double NEWEL_OVER_MM = 100;
+
+    /** So far beside a flight a wall stands at it. */
+    private static final double BESIDE_MM = 60;
 
     private final BuiltStair stair;
     private final StairMake make;
@@ -45,7 +51,9 @@ final class StairBodies {
         if (!made.make.hasOpenRisers()) made.risers();
         for (Flight f : stair.plan().flights()) made.strings(f);
         made.newels();
-        made.balustrade(Balustrade.of(stair, building));
+        for (Flight f : stair.plan().flights()) made.rails(f, building);
+        for (Railing r : Balustrade.railings(stair, building))
+            made.railing(r, along -> stair.storeyAbove().levelMm());
         return made.bodies;
     }
 
@@ -125,14 +133,47 @@ final class StairBodies {
         return Math.max(0, under / slope);
     }
 
-    private void balustrade(Area area) {
-        double floor = stair.storeyAbove().levelMm();
-        for (List<Vec> ring : area.ringsWithoutHoles())
-            add(ring.subList(0, ring.size() - 1), Plane.level(floor), Plane.level(floor + make.railMm()));
+    /** Along a flight; with balusters where no wall stands beside it. */
+    private void rails(Flight f, Building building) {
+        if (f.lengthMm() < 1) return;
+        double slope = stair.plan().sum().riserMm() / stair.plan().sum().goingMm();
+        double w = stair.stair().widthMm(), in = stair.railInMm();
+        for (double across : stair.railsAt(in, w - in)) {
+            Vec from = f.at(0, across), to = f.at(f.lengthMm(), across);
+            double top = stair.levelMm(f.first()) + make.railMm();
+            Railing railing = new Railing(from, to, Plane.rising(from, top, f.direction(), slope));
+            if (isByWall(f.at(f.lengthMm() / 2, across < w / 2 ? -BESIDE_MM : w + BESIDE_MM), building))
+                add(railing.rail());
+            else
+                railing(
+                        railing,
+                        along -> stair.levelMm(f.first()
+                                + (int) Math.min(
+                                        f.risers() - 1.0,
+                                        along / stair.plan().sum().goingMm())));
+        }
+    }
+
+    private boolean isByWall(Vec beside, Building building) {
+        for (Strip strip :
+                building.near(Bounds.of(List.of(beside)), stair.stair().storey()))
+            if (strip.wall().stays()
+                    && building.solid(strip.wall().id()) instanceof WallSolid solid
+                    && solid.footprint().covers(beside)) return true;
+        return false;
+    }
+
+    private void railing(Railing railing, ToDoubleFunction<Double> foot) {
+        add(railing.rail());
+        railing.balusters(foot).forEach(this::add);
+    }
+
+    private void add(Railing.Piece piece) {
+        add(piece.ring(), piece.low(), piece.high());
     }
 
     private void newels() {
         for (BuiltStair.Newel n : stair.newels())
-            add(n.ring(), Plane.level(n.levelMm()), Plane.level(n.levelMm() + make.railMm() + NEWEL_OVER_MM));
+            add(n.ring(), Plane.level(n.levelMm()), Plane.level(n.railMm() + NEWEL_OVER_MM));
     }
 }

@@ -29,9 +29,6 @@ record CutStair(
 
     private static final CutStair NOTHING = new CutStair(List.of(), Area.NONE, List.of(), List.of(), List.of());
 
-    /** From the edge of a flight to the line of its handrail. */
-    private static final double RAIL_MM = 70;
-
     /** @param cutMm over the floor it starts from; @param scale of the drawing */
     record At(ElementId stair, double cutMm, double scale) implements Key<CutStair> {
 
@@ -92,7 +89,7 @@ record CutStair(
             if (make.strings() == StairMake.Strings.CLOSED && make.stringMm() / scale > 0.4)
                 for (double across : List.of(make.stringMm(), w - make.stringMm()))
                     lines.add(List.of(f.at(0, across), f.at(f.lengthMm(), across)));
-            for (double across : stair.railsAt(RAIL_MM, w - RAIL_MM))
+            for (double across : stair.railsAt(stair.railInMm(), w - stair.railInMm()))
                 lines.add(List.of(f.at(0, across), f.at(f.lengthMm(), across)));
         }
         for (Tread t : stair.plan().treads()) if (t.of() != Of.FLIGHT) lines.add(closed(t.ring()));

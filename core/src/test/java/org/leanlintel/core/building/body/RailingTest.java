@@ -1,0 +1,107 @@
+package org.leanlintel.core.building.body;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.leanlintel.core.HouseOfTwo;
+import org.leanlintel.core.building.Body;
+import org.leanlintel.core.building.BuiltStair;
+import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Plane;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Stair;
+import org.leanlintel.core.model.StairMake;
+
+/** Handrails and balusters of a stair of 13 risers, 250 going, up along y = 1,500 from x = 1,000; its handrail 900 high. */
+class RailingTest {
+
+    private final HouseOfTwo house = new HouseOfTwo();
+
+    private List<Body> bodies(Stair stair) {
+        return new Bodies(house.sketch.building()).of(stair.id());
+    }
+
+    private static boolean isBaluster(Body b) {
+        Bounds box = Bounds.of(b.outline());
+        return Math.abs(box.width() - 32) < 0.1 && Math.abs(box.height() - 32) < 0.1;
+    }
+
+    private List<Body> balusters(Stair stair, double y) {
+        return bodies(stair).stream()
+                .filter(RailingTest::isBaluster)
+                .filter(b -> Math.abs(Bounds.of(b.outline()).centre().y() - y) < 1)
+                .toList();
+    }
+
+    /** Of 1,000: eight of 32 leave nine gaps of 82.7; seven would leave eight of 97. */
+    @Test
+    void balustersStandAsCloseAsTheyMustAndNoCloser() {
+        Railing railing = new Railing(Vec.ORIGIN, new Vec(1000, 0), Plane.level(900));
+        List<Railing.Piece> balusters = railing.balusters(along -> 0);
+        assertThat(balusters).hasSize(8);
+        double first = Bounds.of(balusters.getFirst().ring()).minX();
+        double last = 1000 - Bounds.of(balusters.getLast().ring()).maxX();
+        assertThat(first).isCloseTo((1000 - 8 * 32) / 9.0, within(1e-6)).isCloseTo(last, within(1e-6));
+        assertThat(railing.rail().high()).isEqualTo(Plane.level(900));
+        assertThat(new Railing(Vec.ORIGIN, new Vec(90, 0), Plane.level(900)).balusters(along -> 0))
+                .isEmpty();
+    }
+
+    @Test
+    void aHandrailRunsParallelToTheNosingsAndItsBalustersStandOnTheTreads() {
+        Stair stair = house.stair(900, StairMake.Rails.LEFT, Stair.Above.FOUND);
+        BuiltStair built = BuiltStair.of(stair, house.sketch.model());
+        double y = 1500 - 45;
+        Body rail = bodies(stair).stream()
+                .filter(b -> !b.high().isLevel()
+                        && Area.of(b.outline()).mm2() > 1000 * 49
+                        && Math.abs(Bounds.of(b.outline()).centre().y() - y) < 1)
+                .findFirst()
+                .orElseThrow();
+        assertThat(rail.high().at(new Vec(1000, y))).isCloseTo(built.levelMm(1) + 900, within(0.01));
+        assertThat(rail.high().at(new Vec(1000 + 12 * 250, y))).isCloseTo(built.levelMm(13) + 900, within(0.01));
+        List<Body> balusters = balusters(stair, y);
+        assertThat(balusters).hasSize(23).allSatisfy(b -> {
+            double along = Bounds.of(b.outline()).centre().x() - 1000;
+            assertThat(b.lowMm()).isCloseTo(built.levelMm(1 + (int) (along / 250)), within(0.01));
+            assertThat(b.high().at(Bounds.of(b.outline()).centre()))
+                    .isCloseTo(rail.low().at(Bounds.of(b.outline()).centre()), within(0.01));
+        });
+    }
+
+    @Test
+    void newelsStandOverTheHandrailThatRunsIntoThem() {
+        BuiltStair built =
+                BuiltStair.of(house.stair(900, StairMake.Rails.LEFT, Stair.Above.FOUND), house.sketch.model());
+        assertThat(built.newels())
+                .extracting(n -> n.railMm() - n.levelMm())
+                .containsExactly(900 + built.plan().sum().riserMm(), 900.0);
+    }
+
+    /** 1,200 wide, its right edge 10 before the south wall. */
+    @Test
+    void besideAWallThereIsAHandrailAlone() {
+        Stair stair = house.stair(1200, StairMake.Rails.BOTH, Stair.Above.FOUND);
+        assertThat(balusters(stair, 1500 - 45)).hasSize(23);
+        assertThat(balusters(stair, 300 + 45)).isEmpty();
+    }
+
+    @Test
+    void theVoidHasBalustersOnTheFloorAbove() {
+        Stair stair = house.stair(900, StairMake.Rails.LEFT, Stair.Above.FOUND);
+        BuiltStair built = BuiltStair.of(stair, house.sketch.model());
+        double floor = built.storeyAbove().levelMm();
+        Area round = Balustrade.of(built, house.sketch.building());
+        List<Body> above = bodies(stair).stream()
+                .filter(b -> isBaluster(b) && b.lowMm() > floor - 1)
+                .toList();
+        assertThat(above).isNotEmpty().allSatisfy(b -> {
+            assertThat(round.covers(Bounds.of(b.outline()).centre())).isTrue();
+            assertThat(b.highMm()).isCloseTo(floor + 850, within(0.01));
+        });
+        assertThat(above.size() * (32 + 95.0)).isGreaterThan(round.mm2() / 50 - 600);
+    }
+}
