@@ -50,7 +50,7 @@ public final class Balustrade {
         for (List<Vec> line : round.inside(lines))
             for (int i = 1; i < line.size(); i++)
                 if (line.get(i).distanceTo(line.get(i - 1)) > FAR_MM)
-                    railings.add(new Railing(line.get(i - 1), line.get(i), top));
+                    railings.add(new Railing(line.get(i - 1), line.get(i), top, Railing.clearMm(stair)));
         return railings;
     }
 

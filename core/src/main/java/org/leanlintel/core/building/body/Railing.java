@@ -3,24 +3,32 @@ package org.leanlintel.core.building.body;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
+import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.StairRules;
 
 /**
  * A handrail from one place to another, with balusters under it.
  *
  * @param top of the handrail, above the project's zero
+ * @param clearMm between balusters at most
  */
-record Railing(Vec from, Vec to, Plane top) {
+record Railing(Vec from, Vec to, Plane top, double clearMm) {
 
     /** Millimetres, usual sizes: a handrail, the side of a baluster. */
     private static final double WIDE_MM = 50, DEEP_MM = 50, SIDE_MM = 32;
 
-    /**
-     * Between balusters at most: less than the ball of 100 mm, or of 4 inches, that must not pass (Approved Document K, diagram 3.1;
-     * IRC R312.1.3, both as remembered: check).
-     */
-    private static final double CLEAR_MM = 95;
+    /** How much less than the gap that rules allow is left: what is as wide must not pass. */
+    private static final double LESS_MM = 5;
+
+    /** Between balusters where no rule says it. */
+    private static final double USUAL_GAP_MM = 100;
+
+    /** Between the balusters of a stair by its rules. */
+    static double clearMm(BuiltStair stair) {
+        return stair.rules().value(StairRules.What.GAP_MOST, USUAL_GAP_MM) - LESS_MM;
+    }
 
     /** A piece of it, as {@link org.leanlintel.core.building.Body} has it. */
     record Piece(List<Vec> ring, Plane low, Plane high) {}
@@ -39,7 +47,7 @@ record Railing(Vec from, Vec to, Plane top) {
 
     /** In equal gaps. @param foot what one stands on, by how far along it stands */
     List<Piece> balusters(ToDoubleFunction<Double> foot) {
-        int n = (int) Math.max(0, Math.ceil((longMm() - CLEAR_MM) / (SIDE_MM + CLEAR_MM)));
+        int n = (int) Math.max(0, Math.ceil((longMm() - clearMm) / (SIDE_MM + clearMm)));
         double gap = (longMm() - n * SIDE_MM) / (n + 1);
         List<Piece> pieces = new ArrayList<>();
         for (int i = 1; i <= n; i++) {

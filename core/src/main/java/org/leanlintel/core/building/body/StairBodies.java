@@ -141,7 +141,8 @@ final class StairBodies {
         for (double across : stair.railsAt(in, w - in)) {
             Vec from = f.at(0, across), to = f.at(f.lengthMm(), across);
             double top = stair.levelMm(f.first()) + make.railMm();
-            Railing railing = new Railing(from, to, Plane.rising(from, top, f.direction(), slope));
+            Railing railing =
+                    new Railing(from, to, Plane.rising(from, top, f.direction(), slope), Railing.clearMm(stair));
             if (isByWall(f.at(f.lengthMm() / 2, across < w / 2 ? -BESIDE_MM : w + BESIDE_MM), building))
                 add(railing.rail());
             else

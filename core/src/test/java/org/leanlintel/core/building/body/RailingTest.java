@@ -39,14 +39,14 @@ class RailingTest {
     /** Of 1,000: eight of 32 leave nine gaps of 82.7; seven would leave eight of 97. */
     @Test
     void balustersStandAsCloseAsTheyMustAndNoCloser() {
-        Railing railing = new Railing(Vec.ORIGIN, new Vec(1000, 0), Plane.level(900));
+        Railing railing = new Railing(Vec.ORIGIN, new Vec(1000, 0), Plane.level(900), 95);
         List<Railing.Piece> balusters = railing.balusters(along -> 0);
         assertThat(balusters).hasSize(8);
         double first = Bounds.of(balusters.getFirst().ring()).minX();
         double last = 1000 - Bounds.of(balusters.getLast().ring()).maxX();
         assertThat(first).isCloseTo((1000 - 8 * 32) / 9.0, within(1e-6)).isCloseTo(last, within(1e-6));
         assertThat(railing.rail().high()).isEqualTo(Plane.level(900));
-        assertThat(new Railing(Vec.ORIGIN, new Vec(90, 0), Plane.level(900)).balusters(along -> 0))
+        assertThat(new Railing(Vec.ORIGIN, new Vec(90, 0), Plane.level(900), 95).balusters(along -> 0))
                 .isEmpty();
     }
 
