@@ -279,8 +279,8 @@ public final class QuarryBankHouse {
     private void annotate(ElementId section) {
         d.dimension(section);
         d.noteAt(section, 800, 9500, "{plies}", d.model().all(Roof.class).getFirst(), 3300, 7000);
-        d.noteAt(section, 5500, 4900, "{build-up}, {thickness} mm", floor("timber-floor"), 7400, 2680);
-        d.noteAt(section, 2700, 1050, "{build-up}, {thickness} mm", floor("suspended-timber"), 4000, -110);
+        d.noteAt(section, 5200, 4900, "{build-up},\n{thickness} mm", floor("timber-floor"), 7540, 2680);
+        d.noteAt(section, 2400, 1050, "{build-up}, {thickness} mm", floor("suspended-timber"), 4000, -110);
     }
 
     private Floor floor(String buildUp) {
