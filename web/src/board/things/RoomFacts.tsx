@@ -169,7 +169,11 @@ export function RoomFacts({ room }: { readonly room: Room }) {
         open="Open the drawing of its walls"
         edit={(state) => interior(state, room.id)}
       />
-      {area ? <Measures area={area} /> : <p className="py-1 text-oxide">Nothing closes round it.</p>}
+      {area ? (
+        <Measures area={area} open={room.use === "COURT"} />
+      ) : (
+        <p className="py-1 text-oxide">Nothing closes round it.</p>
+      )}
     </>
   );
 }
@@ -250,14 +254,15 @@ function Above({ room: { above }, revise }: AboveProps) {
   );
 }
 
-function Measures({ area }: { readonly area: AreaAnswer }) {
+/** @param open to the sky: it has no volume */
+function Measures({ area, open }: { readonly area: AreaAnswer; readonly open: boolean }) {
   const [finish, structure, middle] = area.sizes;
   return (
     <dl className="mt-2 border-rule border-t pt-2">
       <Fact label="Area, net" value={area.net} />
       <Fact label="Area, to structure" value={area.toStructure} />
       <Fact label="Perimeter" value={area.perimeter} />
-      <Fact label="Volume" value={area.volume} />
+      {!open && <Fact label="Volume" value={area.volume} />}
       {area.heights.map((h) => (
         <Fact key={h.name} label={h.name} value={h.value} />
       ))}
