@@ -235,6 +235,28 @@ describe("a dimension string", () => {
   });
 });
 
+describe("areas and slopes", () => {
+  it("an area is meant by three faces or more, where the pointer is", () => {
+    const [face] = pointing(2000, 110).caughts;
+    if (!face) throw new Error("nothing caught");
+    const meant = (n: number) =>
+      editMeant(pointing(900, 700, { tool: { name: "area", picks: Array(n).fill(face), undone: [] } }));
+    expect(meant(2)).toBeNull();
+    expect(meant(3)).toMatchObject({ type: "drawDimension", at: [900, 700], of: { type: "surface" } });
+  });
+
+  it("a slope is between what was picked, held to or not", () => {
+    const place = (x: number) => ({ near: [x, 0] as [number, number], hold: pick(x, 0).hold });
+    const tool = (...picks: ReturnType<typeof place>[]) => ({ name: "slope" as const, picks, undone: [] });
+    expect(editMeant(pointing(500, -900, { tool: tool(place(0)) }))).toBeNull();
+    expect(editMeant(pointing(500, -900, { tool: tool(place(0), place(4000)) }))).toMatchObject({
+      type: "drawDimension",
+      at: [500, -900],
+      of: { type: "slope", one: place(0), other: place(4000) },
+    });
+  });
+});
+
 describe("a figure of a string", () => {
   const tool = { name: "figure" as const, string: "d", at: [1000, -900] as [number, number] };
 

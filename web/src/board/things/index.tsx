@@ -29,7 +29,13 @@ type Things = { readonly [T in Element["type"]]?: ThingOf<ElementOf<T>> };
 
 const OPENINGS: Partial<Record<OpeningKind["type"], string>> = { window: "Window", openWay: "Open way" };
 const SIGNS = { NORTH: "North arrow", LEVEL: "Level mark", SCALE: "Scale bar" } as const;
-const DIMENSIONS = { angle: "Angle", radius: "Radius", arcLength: "Length of an arc" } as const;
+const DIMENSIONS = {
+  angle: "Angle",
+  radius: "Radius",
+  arcLength: "Length of an arc",
+  slope: "Slope",
+  surface: "Area",
+} as const;
 const PIECES = { lined: "Lining", solid: "Pier", built: "Pier", boxed: "Boxing", niche: "Niche" } as const;
 
 /** The kinds of things that stand in drawings. A new kind is a line here and its facts. */

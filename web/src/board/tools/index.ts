@@ -1,6 +1,7 @@
 import type { Edit } from "../../api/types";
 import type { BoardState, Tool, ToolName } from "../state/state";
 import { angle } from "./angle";
+import { area } from "./area";
 import { bend } from "./bend";
 import { beside } from "./beside";
 import { blank } from "./blank";
@@ -42,6 +43,7 @@ import { section } from "./section";
 import { select } from "./select";
 import { setout } from "./setout";
 import { sign } from "./sign";
+import { slope } from "./slope";
 import { spot } from "./spot";
 import { stair } from "./stair";
 import { storeys } from "./storeys";
@@ -65,7 +67,22 @@ const stages = [
   { words: "Roof", tools: [roof, gable, through] },
   {
     words: "Dimensions, notes",
-    tools: [dimension, string, angle, setout, note, leader, keyed, sign, grid, part, blank, cloud],
+    tools: [
+      dimension,
+      string,
+      angle,
+      slope,
+      area,
+      setout,
+      note,
+      leader,
+      keyed,
+      sign,
+      grid,
+      part,
+      blank,
+      cloud,
+    ],
   },
 ] as const;
 

@@ -59,7 +59,14 @@ final class StringCheck {
     List<Finding> findings(Dimension dimension) {
         Drawing drawing = building.model().get(dimension.drawing(), Drawing.class);
         if (!drawing.storey().equals(storey) || Measured.of(dimension, building) != null) return List.of();
-        String what = dimension.of() instanceof Dimension.Angle ? "An angle" : "The measure of an arc";
+        String what =
+                switch (dimension.of()) {
+                    case Dimension.Angle a -> "An angle";
+                    case Dimension.Radius r -> "The measure of an arc";
+                    case Dimension.ArcLength l -> "The measure of an arc";
+                    case Dimension.Slope s -> "A slope";
+                    case Dimension.Surface s -> "An area";
+                };
         return List.of(finding(
                 dimension,
                 dimension.at(),

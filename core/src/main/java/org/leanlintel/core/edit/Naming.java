@@ -117,6 +117,8 @@ public final class Naming {
                     case Dimension.Angle a -> "angle";
                     case Dimension.Radius r -> "radius";
                     case Dimension.ArcLength l -> "length of an arc";
+                    case Dimension.Slope s -> "slope";
+                    case Dimension.Surface s -> "area";
                 };
             case Blank b -> "blank";
             case Cloud c -> "revision cloud";

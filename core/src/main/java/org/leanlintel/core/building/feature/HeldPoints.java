@@ -73,6 +73,25 @@ public final class HeldPoints {
         return isLine && !isArc(hold, building) ? line : List.of();
     }
 
+    /**
+     * The point that a drawing shows of what is held to which lies nearest to a place; null where it shows none. Lines go on past
+     * their ends.
+     */
+    public static @Nullable Vec nearest(Hold hold, Vec place, ElementId drawing, Building building) {
+        if (hold instanceof Hold.AtPoint p) return p.at();
+        if (hold instanceof Hold.Lost l) return l.at();
+        Drawing shown = building.model().get(drawing, Drawing.class);
+        Upright upright = Upright.of(shown, building);
+        List<Vec> seen;
+        if (upright == null) seen = InPlan.of(shown, building).of(hold);
+        else seen = Features.of(hold, building) instanceof Feature f ? upright.near(f, place.x()) : List.of();
+        if (seen.isEmpty()) return null;
+        Vec from = seen.getFirst(), to = seen.getLast();
+        if (Tolerance.same(from, to)) return from;
+        Vec along = to.minus(from).unit();
+        return from.along(along, place.minus(from).dot(along));
+    }
+
     private static boolean isArc(Hold hold, Building building) {
         return hold instanceof Hold.OnFace f
                 && building.strip(f.wall()) instanceof Strip s

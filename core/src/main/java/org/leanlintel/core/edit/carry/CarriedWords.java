@@ -145,7 +145,7 @@ record CarriedWords(Carriage carry) {
         if (d.holds().stream().anyMatch(h -> held(h) == null)) return;
         ElementId id = carry.idOf(d);
         carry.put(d.holding(h -> Objects.requireNonNull(held(h)))
-                .lying(carry.movement().point(d.at()))
+                .moved(carry.movement()::point)
                 .in(id, carry.there(d.layer()), carry.there(d.drawing())));
     }
 

@@ -14,8 +14,10 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Refusal;
 
-/** Draws an angle, a radius or the length of an arc. Parameters as in {@link Dimension}. */
+/** Draws an angle, a radius, the length of an arc, a slope or an area. Parameters as in {@link Dimension}. */
 public record DrawDimension(ElementId drawing, ElementId layer, Dimension.Of of, Vec at) implements Edit {
+
+    private static final String NO_ARC = "Only the face of a curved wall has a radius and an arc.";
 
     @Override
     public Set<ElementId> reads() {
@@ -27,9 +29,16 @@ public record DrawDimension(ElementId drawing, ElementId layer, Dimension.Of of,
         Dimension dimension = new Dimension(new NewIds(building.model()).next(), layer, drawing, of, at, false);
         if (Measured.of(dimension, building) == null)
             return Refusal.because(
-                    of instanceof Dimension.Angle
-                            ? "There is no angle there: these two lie side by side, or this drawing does not show them as lines."
-                            : "Only the face of a curved wall has a radius and an arc.");
+                    switch (of) {
+                        case Dimension.Angle a ->
+                            "There is no angle there: these two lie side by side, or this drawing does not show them as lines.";
+                        case Dimension.Radius r -> NO_ARC;
+                        case Dimension.ArcLength l -> NO_ARC;
+                        case Dimension.Slope s ->
+                            "Between these two there is no slope: pick two points that lie apart.";
+                        case Dimension.Surface s ->
+                            "These close round nothing: pick points round an area, or lines each of which meets the next.";
+                    });
         return Change.to(building.model(), "draw " + Naming.of(dimension), List.of(dimension), List.of());
     }
 }

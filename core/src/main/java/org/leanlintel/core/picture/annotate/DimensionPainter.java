@@ -6,8 +6,11 @@ import java.util.Locale;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.dimension.FigureWords;
 import org.leanlintel.core.dimension.Measured;
+import org.leanlintel.core.dimension.SlopeWords;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.measure.AreaPrinter;
 import org.leanlintel.core.measure.LengthPrinter;
+import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Dimension;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.StringStyle;
@@ -17,11 +20,13 @@ import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Look;
 import org.leanlintel.core.picture.Pens;
 
-/** Angles, radii and lengths of arcs as ISO 129-1 draws them, in the style of the lens. Sizes on paper. */
+/** Angles, radii, lengths of arcs, slopes and areas as ISO 129-1 draws them, in the style of the lens. Sizes on paper. */
 final class DimensionPainter {
 
     /** From a line to its figure, how far lines run on beyond it, and between a thing and its extension line. */
     private static final double CLEAR_MM = 0.8, OVERSHOOT_MM = 1.5, GAP_MM = 1;
+    /** How long the arrow of a slope is. */
+    private static final double FALL_MM = 12;
     /** Half the cross at the centre of a radius. */
     private static final double CENTRE_MM = 1.2;
     /** How high the arc over the figure of an arc's length is, in heights of letters; and how wide it is at least. */
@@ -32,6 +37,7 @@ final class DimensionPainter {
     private final Lettering lettering;
     private final StringStyle style;
     private final FigureWords words;
+    private final UnitSystem units;
     private final double scale;
     private final Pens pens;
 
@@ -40,7 +46,8 @@ final class DimensionPainter {
         this.building = building;
         this.lettering = lettering;
         style = building.model().get(look.lens().strings(), StringStyle.class);
-        words = FigureWords.of(style, look.units());
+        units = look.units();
+        words = FigureWords.of(style, units);
         scale = look.drawing().scale();
         pens = new Pens(look.lens());
     }
@@ -52,6 +59,8 @@ final class DimensionPainter {
                 if (dimension.of() instanceof Dimension.Radius) radius(a);
                 else arcLength(a);
             }
+            case Measured.Fall f -> fall(f);
+            case Measured.Patch p -> patch(p);
             case null -> {}
         }
         return new Group(dimension.id(), dimension.layer(), pens.items(), List.of());
@@ -103,6 +112,30 @@ final class DimensionPainter {
         Vec base = centre.along(out, radius).along(Vec.ofAngle(reading).left(), CLEAR_MM * scale);
         pens.add(lettering.set(says, base, reading, style.letterMm(), Lettering.Align.CENTRE, false));
         return base;
+    }
+
+    /** An arrow down it, its slope over it. */
+    private void fall(Measured.Fall f) {
+        Vec down = f.to().minus(f.from()).unit();
+        double half = FALL_MM / 2 * scale;
+        Vec high = dimension.at().along(down, -half), low = dimension.at().along(down, half);
+        pens.line(PenRole.DIMENSION, high, low);
+        if (f.tan() > 0)
+            new Terminators(StringStyle.Terminator.ARROW, down.times(-1), 0, scale, pens).paint(low, 2 * half, 0);
+        double reading = Lettering.readable(down.angle());
+        Vec base = dimension.at().along(Vec.ofAngle(reading).left(), CLEAR_MM * scale);
+        pens.add(lettering.set(
+                SlopeWords.of(f.tan(), units), base, reading, style.letterMm(), Lettering.Align.CENTRE, false));
+    }
+
+    /** Its outline, and how much lies within. */
+    private void patch(Measured.Patch p) {
+        List<Vec> closed = new ArrayList<>(p.ring());
+        closed.add(p.ring().getFirst());
+        pens.line(PenRole.DIMENSION, closed);
+        Vec base = dimension.at().plus(new Vec(0, -style.letterMm() / 2 * scale));
+        pens.add(lettering.set(
+                AreaPrinter.print(p.area().mm2(), units), base, 0, style.letterMm(), Lettering.Align.CENTRE, false));
     }
 
     private void radius(Measured.Arc arc) {
