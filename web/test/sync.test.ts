@@ -74,38 +74,6 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
-describe("a project that is opened", () => {
-  const group = { element: "w", layer: "walls", items: [], catches: [], ground: [], drawing: null };
-  const opening = { drawing: "d", revision: 9, picture: { scale: 50, groups: [group] } };
-  const state = (revision: number) => ({
-    status: 200,
-    body: { revision, elements: [...store.getState().elements.values()], undo: null, redo: null },
-  });
-  const rest = [
-    { status: 200, body: [] },
-    { status: 200, body: [] },
-  ];
-
-  it("shows its first drawing before all else is read, and asks for it once", async () => {
-    let read: (a: Answer) => void = () => {};
-    answers = [{ status: 200, body: opening }, new Promise<Answer>((done) => (read = done)), ...rest];
-    const loading = sync.load();
-    await vi.advanceTimersByTimeAsync(0);
-    expect(store.getState()).toMatchObject({ loaded: false, drawn: "d", scale: 50 });
-    expect([...store.getState().groups.keys()]).toEqual(["w"]);
-    read(state(9));
-    await loading;
-    expect(store.getState()).toMatchObject({ loaded: true, revision: 9, drawn: "d" });
-    expect(asked.filter((a) => a.path.endsWith("/picture"))).toHaveLength(1);
-  });
-
-  it("asks for the drawing anew where it was changed while it came", async () => {
-    answers = [{ status: 200, body: opening }, state(10), ...rest];
-    await sync.load();
-    expect(asked.filter((a) => a.path.endsWith("/drawings/d/picture"))).toHaveLength(1);
-  });
-});
-
 describe("an answer that does not come", () => {
   it("is asked for again under the same id while the server says not just now", async () => {
     answers = [{ status: 503, body: { detail: "The database does not answer." } }, "no answer"];

@@ -86,7 +86,6 @@ export class Sync {
   /** What a board needs is asked for at once, the first picture too. */
   async load(): Promise<void> {
     const opening = this.askOpening();
-    void opening.then((o) => this.showEarly(o));
     try {
       const [state, papers, regions] = await Promise.all([
         this.askState(),
@@ -112,15 +111,6 @@ export class Sync {
     } catch {
       return null;
     }
-  }
-
-  /** The picture stands on the board as soon as it is there, before all else is read. */
-  private showEarly(opening: OpeningAnswer | null): void {
-    if (!opening || this.state.loaded || this.state.version) return;
-    const shown: Shown = { kind: "drawing", id: opening.drawing };
-    this.store.setState({ shown });
-    this.setPicture(opening.picture, shown, opening.revision);
-    this.views.resume();
   }
 
   private showOpening(first: Shown, opening: Promise<OpeningAnswer | null>): Promise<void> {

@@ -36,7 +36,7 @@ export function BoardPage({ project }: { readonly project: string }) {
 
 function Desk() {
   const fault = useBoard((s) => s.fault);
-  const empty = useBoard((s) => !s.loaded && s.drawn === null);
+  const loaded = useBoard((s) => s.loaded);
   useKeys();
   return (
     <div className="relative grid h-full grid-cols-[172px_minmax(0,1fr)_304px] grid-rows-[44px_minmax(0,1fr)_44px] overflow-hidden">
@@ -51,7 +51,7 @@ function Desk() {
           </div>
         )}
         <FirstSteps />
-        {empty && !fault && (
+        {!loaded && !fault && (
           <p className="absolute inset-x-0 top-10 text-center text-ink-2">Reading the project…</p>
         )}
       </main>

@@ -91,7 +91,6 @@ export function DrawingBoard() {
   };
 
   const down = (e: PointerEvent<HTMLCanvasElement>) => {
-    if (!store.getState().loaded) return;
     e.currentTarget.setPointerCapture(e.pointerId);
     if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
     const from = place(e.nativeEvent);
