@@ -135,8 +135,10 @@ public final class Derived implements Reads {
     }
 
     /**
-     * What is known at one moment, while others may be working out more: what they have worked out and not yet followed to what
-     * it bears on is among {@code altered}, and the spread it lies in is not settled.
+     * What is known at one moment, while others may be working out more.
+     *
+     * @param altered among them all that was found otherwise and not yet followed to what it bears on: the spread it lies in is
+     *     not settled
      */
     private record Snapshot(Layers known, Set<Member<?>> altered, Plane plane) {}
 
@@ -148,7 +150,9 @@ public final class Derived implements Reads {
                 before = before.under(newest);
                 newest.forEach(now::remove);
             }
-            return new Snapshot(before, Set.copyOf(altered), plane);
+            Set<Member<?>> open = new HashSet<>();
+            for (Member<?> m : altered) if (!plane.isSettled(m.spread())) open.add(m);
+            return new Snapshot(before, open, plane);
         }
     }
 

@@ -270,6 +270,18 @@ class DerivedTest {
         assertThat(second.get(new Between(0, 3000))).containsEntry(id("a"), new Vec(1100, 0));
     }
 
+    /** What has changed once and was followed to its end is not followed again with every later change. */
+    @Test
+    void whatIsSettledIsNotFollowedAgain() {
+        derived.get(new Between(0, 3000));
+        put(corner("a", 1100));
+        derived.get(new Between(0, 3000));
+        assertThat(derived.reached()).contains(new Between(0, 3000));
+        put(new Corner(id("a"), new ElementId("ground"), new Vec(1100, 0), new Meeting.Through(id("w"))));
+        derived.get(new Between(0, 3000));
+        assertThat(derived.reached()).contains(new Place(id("a"))).doesNotContain(new Between(0, 3000));
+    }
+
     private static void awaiting(CountDownLatch latch) {
         try {
             assertThat(latch.await(10, TimeUnit.SECONDS)).isTrue();

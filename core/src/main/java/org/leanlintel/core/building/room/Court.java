@@ -54,7 +54,7 @@ public record Court(Area open, List<ElementId> walls) {
                 : Area.union(courts.stream().map(Court::open).toList());
     }
 
-    /** That which a room is; null where nothing closes round it, or it is under something. */
+    /** That which a room is; null where it is none, or nothing closes round it. */
     public static @Nullable Court of(Room room, Building building) {
         return room.isOpenToSky() && Rooms.in(building).of(room) instanceof RoomSpace space ? of(space) : null;
     }
