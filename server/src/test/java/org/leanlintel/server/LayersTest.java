@@ -88,7 +88,8 @@ class LayersTest {
                     "core.building core.edit core.edit.carry core.edit.change core.edit.dimension core.edit.drawing core.edit.fitting core.edit.gap core.edit.note core.edit.office core.edit.opening core.edit.room core.edit.sound core.edit.storey core.edit.wall core.geometry core.measure core.model"),
             entry("core.effect", "core.building core.dimension core.geometry core.measure core.model core.stair"),
             entry("core.picture", "core.building core.derive core.geometry core.measure core.model"),
-            entry("core.picture.cut", "core.building core.geometry core.model core.picture"),
+            entry("core.picture.seen", "core.building core.derive core.geometry core.model core.picture"),
+            entry("core.picture.cut", "core.building core.derive core.geometry core.model core.picture core.picture.seen"),
             entry(
                     "core.picture.annotate",
                     "core.building core.derive core.dimension core.geometry core.measure core.model core.note core.picture core.picture.cut core.roof"),
@@ -98,7 +99,7 @@ class LayersTest {
             entry("core.issue", "core.check core.edit core.geometry core.measure core.model core.picture core.sheet"),
             entry(
                     "core.picture.height",
-                    "core.building core.derive core.geometry core.measure core.model core.note core.picture core.picture.annotate core.picture.cut core.roof core.stair core.truss"),
+                    "core.building core.derive core.geometry core.measure core.model core.note core.picture core.picture.annotate core.picture.cut core.picture.seen core.roof core.stair core.truss"),
             entry(
                     "core.picture.wall",
                     "core.building core.derive core.geometry core.model core.picture core.picture.annotate"),

@@ -1,6 +1,7 @@
 package org.leanlintel.core.building;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Collections;
 import java.util.List;
 import java.util.Set;
@@ -84,6 +85,11 @@ public final class Building {
 
     public <T extends @Nullable Object> T get(Key<T> key) {
         return reads.get(key);
+    }
+
+    /** Several at once, worked out side by side where they are not known. */
+    public <T extends @Nullable Object> List<T> all(Collection<? extends Key<T>> keys) {
+        return reads.all(keys);
     }
 
     /** What lies in a spread where some bounds are. */

@@ -187,6 +187,14 @@ public final class Derived implements Reads {
         return (T) entry(key, null).orThrow();
     }
 
+    @Override
+    public <T extends @Nullable Object> List<T> all(Collection<? extends Key<T>> keys) {
+        SideBySide.mapFew(keys, key -> entry(key, null));
+        List<T> values = new ArrayList<>(keys.size());
+        for (Key<T> key : keys) values.add(get(key));
+        return values;
+    }
+
     /** Whether this was made from another by one change. */
     public boolean follows(Derived other) {
         return earlier == other.self;
@@ -444,6 +452,14 @@ public final class Derived implements Reads {
             grounds = grounds.and(entry.grounds());
             seen.put(other, entry.value());
             return (T) entry.orThrow();
+        }
+
+        @Override
+        public <T extends @Nullable Object> List<T> all(Collection<? extends Key<T>> keys) {
+            SideBySide.mapFew(keys, other -> entry(other, this));
+            List<T> values = new ArrayList<>(keys.size());
+            for (Key<T> other : keys) values.add(get(other));
+            return values;
         }
 
         @Override

@@ -9,6 +9,8 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.body.Bodies;
+import org.leanlintel.core.derive.Key;
+import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.InWork;
@@ -20,12 +22,15 @@ import org.leanlintel.core.model.StoreySpace;
 /** The bodies of all storeys that a drawing shows, with the layer that each element lies on. */
 public record Shown(List<Body> bodies, Map<ElementId, ElementId> layers) {
 
-    public static Shown of(Building building, Look look) {
-        return of(building, look, false);
+    /** What an elevation or a section shows. @param inside whether with fittings and trusses: from outside none is seen */
+    public record Of(ElementId drawing, boolean inside) implements Key<Shown> {
+        @Override
+        public Shown from(Reads reads) {
+            return of(Building.in(reads), reads.get(new Look.Of(drawing)), inside);
+        }
     }
 
-    /** @param inside whether with fittings and trusses: from outside none is seen */
-    public static Shown of(Building building, Look look, boolean inside) {
+    private static Shown of(Building building, Look look, boolean inside) {
         List<Body> bodies = new ArrayList<>();
         for (Storey s : StoreySpace.stack(building.model())) add(building, s.id(), inside, bodies);
         return of(bodies, building, look);

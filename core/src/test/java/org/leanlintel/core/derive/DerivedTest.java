@@ -6,10 +6,10 @@ import static org.assertj.core.api.Assertions.assertThatIllegalStateException;
 
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
@@ -35,7 +35,7 @@ class DerivedTest {
     private static volatile Runnable beforeLaying = () -> {};
 
     /** How often each value was worked out. */
-    private static final Map<Object, Integer> WORKED = new HashMap<>();
+    private static final Map<Object, Integer> WORKED = new ConcurrentHashMap<>();
 
     private Model model = Model.of(0, List.of(corner("a", 1000), corner("b", 2000), corner("c", 9000)));
     private Derived derived = Derived.of(model);
@@ -62,6 +62,17 @@ class DerivedTest {
         public Integer from(Reads reads) {
             worked(this);
             return reads.get(new Metres(one)) + reads.get(new Metres(other));
+        }
+    }
+
+    /** Worked out side by side. */
+    private record Total(List<ElementId> corners) implements Key<Integer> {
+        @Override
+        public Integer from(Reads reads) {
+            worked(this);
+            return reads.all(corners.stream().map(Metres::new).toList()).stream()
+                    .mapToInt(m -> m)
+                    .sum();
         }
     }
 
@@ -155,6 +166,15 @@ class DerivedTest {
         assertThat(derived.get(new Sum(id("a"), id("b")))).isEqualTo(7);
         assertThat(derived.get(new Metres(id("c")))).isEqualTo(9);
         assertThat(WORKED).containsOnly(Map.entry(new Metres(id("a")), 1), Map.entry(new Sum(id("a"), id("b")), 1));
+    }
+
+    @Test
+    void ofSeveralReadAtOnceThoseAreWorkedOutAgainThatChanged() {
+        Total total = new Total(List.of(id("a"), id("b"), id("c")));
+        assertThat(derived.get(total)).isEqualTo(12);
+        put(corner("b", 4000));
+        assertThat(derived.get(total)).isEqualTo(14);
+        assertThat(WORKED).containsOnly(Map.entry(new Metres(id("b")), 1), Map.entry(total, 1));
     }
 
     @Test

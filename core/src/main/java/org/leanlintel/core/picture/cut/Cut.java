@@ -7,11 +7,14 @@ import java.util.Map;
 import java.util.Objects;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.feature.SectionFrame;
+import org.leanlintel.core.derive.Key;
+import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Material;
+import org.leanlintel.core.picture.seen.View;
 
 /** What an upright cut meets of bodies. */
 public record Cut(SectionFrame frame) {
@@ -24,18 +27,46 @@ public record Cut(SectionFrame frame) {
     /** A strip on a slope. @param from and {@code to}: along its lower edge; @param across from there square to its upper edge */
     public record Slant(Vec from, Vec to, Vec across) {}
 
-    private record Key(ElementId element, int ply, Material material) {}
+    private record Ply(ElementId element, int ply, Material material) {}
 
     /** A piece of the cut's line, by x. */
     private record Stretch(double from, double to) {}
 
+    /** What is cut of one element of a view, in the view's own plane. */
+    public record Of(Key<View> view, ElementId element) implements Key<List<Met>> {
+        @Override
+        public List<Met> from(Reads reads) {
+            View.Part part = reads.get(new View.Part.Of(view, element));
+            return new Cut(part.frame()).met(part.bodies());
+        }
+    }
+
+    /** All that is cut of a view. */
+    public record All(Key<View> view) implements Key<List<Met>> {
+        @Override
+        public List<Met> from(Reads reads) {
+            List<ElementId> elements = reads.get(view).elements();
+            List<Met> all = new ArrayList<>();
+            reads.all(elements.stream().map(e -> new Of(view, e)).toList()).forEach(all::addAll);
+            return all;
+        }
+    }
+
+    /** The same as shapes, which hide all beyond the cut. */
+    public record Areas(Key<View> view) implements Key<List<Area>> {
+        @Override
+        public List<Area> from(Reads reads) {
+            return reads.get(new All(view)).stream().map(Met::area).toList();
+        }
+    }
+
     /** What the cut meets, ply by ply: the bands of one ply are one area. */
     public List<Met> met(List<Body> bodies) {
-        Map<Key, List<Area>> areas = new LinkedHashMap<>();
-        Map<Key, Body> first = new LinkedHashMap<>();
-        Map<Key, Slants> slants = new LinkedHashMap<>();
+        Map<Ply, List<Area>> areas = new LinkedHashMap<>();
+        Map<Ply, Body> first = new LinkedHashMap<>();
+        Map<Ply, Slants> slants = new LinkedHashMap<>();
         for (Body b : bodies) {
-            Key key = new Key(b.element(), b.ply(), b.material());
+            Ply key = new Ply(b.element(), b.ply(), b.material());
             for (Stretch s : inside(b)) {
                 List<Vec> ring = upright(s, b);
                 areas.computeIfAbsent(key, k -> new ArrayList<>()).add(Area.of(ring));

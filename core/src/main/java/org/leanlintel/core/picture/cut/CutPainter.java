@@ -7,7 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
-import org.leanlintel.core.building.Body;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.feature.SectionFrame;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
@@ -20,6 +21,9 @@ import org.leanlintel.core.picture.Pens;
 import org.leanlintel.core.picture.PlyHatch;
 import org.leanlintel.core.picture.cut.Cut.Met;
 import org.leanlintel.core.picture.cut.Cut.Slant;
+import org.leanlintel.core.picture.seen.Seen;
+import org.leanlintel.core.picture.seen.SeenLines;
+import org.leanlintel.core.picture.seen.Sight;
 
 /** Bodies as an upright cut shows them: what is cut filled, hatched and outlined by what it does, what lies beyond in thin lines. */
 public final class CutPainter {
@@ -27,28 +31,29 @@ public final class CutPainter {
     /** Closer than that, pieces of one material touch. */
     private static final double JOINS_MM = 0.2;
 
-    private final List<Cut> cuts;
+    private final Building building;
+    private final List<SectionFrame> legs;
     private final Lens lens;
     private final double scale;
     private final double thinnestMm;
     private final Map<ElementId, Pens> byElement = new LinkedHashMap<>();
     private final List<Area> all = new ArrayList<>();
 
-    /** @param cuts side by side, each through its own stretch of the picture */
-    public CutPainter(List<Cut> cuts, Lens lens, double scale) {
-        this.cuts = List.copyOf(cuts);
+    /** @param legs side by side, each with its own stretch of the picture */
+    public CutPainter(Building building, List<SectionFrame> legs, Lens lens, double scale) {
+        this.building = building;
+        this.legs = List.copyOf(legs);
         this.lens = lens;
         this.scale = scale;
         thinnestMm = lens.thinnestPlyMm() * scale;
     }
 
-    /** @param beyond whether what lies beyond the cut is shown */
-    public List<Group> paint(List<Body> bodies, boolean beyond, Map<ElementId, ElementId> layers) {
+    /** @param sights one through each leg */
+    public List<Group> paint(List<Sight> sights, Map<ElementId, ElementId> layers) {
         List<Met> met = new ArrayList<>();
-        for (Cut cut : cuts) {
-            List<Met> here = cut.met(bodies);
-            if (beyond) beyond(cut, bodies, here);
-            met.addAll(here);
+        for (int i = 0; i < legs.size(); i++) {
+            beyond(sights.get(i), legs.get(i));
+            met.addAll(building.get(new Cut.All(sights.get(i).view())));
         }
         met.forEach(m -> all.add(m.area()));
         met.forEach(this::fill);
@@ -68,21 +73,21 @@ public final class CutPainter {
         return byElement.computeIfAbsent(element, e -> new Pens(lens));
     }
 
-    /** The nearest first: each hides what lies behind it. */
-    private void beyond(Cut cut, List<Body> bodies, List<Met> met) {
-        Hiding nearer = new Hiding();
-        met.forEach(m -> nearer.add(m.area()));
-        new SeenLines(nearer.of(SeenFaces.of(bodies, cut.frame()))).edges().forEach(edge -> {
-            for (List<Vec> line : offSteps(edge.line(), cut))
-                pens(edge.element()).line(PenRole.EDGE, line);
-        });
+    private void beyond(Sight sight, SectionFrame leg) {
+        List<ElementId> elements = building.get(new Seen.Elements(sight));
+        List<List<SeenLines.Edge>> edges = building.all(
+                elements.stream().map(e -> new SeenLines.Of(sight, e)).toList());
+        for (int i = 0; i < elements.size(); i++)
+            for (SeenLines.Edge edge : edges.get(i))
+                for (List<Vec> line : offSteps(edge.line(), leg))
+                    pens(elements.get(i)).line(PenRole.EDGE, line);
     }
 
     /** Without what lies upright where a stretch ends and the next begins: there nothing is seen end on but that it was cut off. */
-    private List<List<Vec>> offSteps(List<Vec> line, Cut cut) {
-        boolean first = cut == cuts.getFirst(), last = cut == cuts.getLast();
-        double left = first ? Double.NEGATIVE_INFINITY : cut.frame().startMm();
-        double right = last ? Double.POSITIVE_INFINITY : cut.frame().endMm();
+    private List<List<Vec>> offSteps(List<Vec> line, SectionFrame leg) {
+        boolean first = leg == legs.getFirst(), last = leg == legs.getLast();
+        double left = first ? Double.NEGATIVE_INFINITY : leg.startMm();
+        double right = last ? Double.POSITIVE_INFINITY : leg.endMm();
         if (first && last) return List.of(line);
         List<List<Vec>> pieces = new ArrayList<>();
         List<Vec> piece = new ArrayList<>(List.of(line.getFirst()));

@@ -1,4 +1,4 @@
-/** Bodies cut by a plane or seen beyond it, with hidden lines removed, and how both are drawn. */
+/** Bodies cut by a plane, the ground with them, and how both are drawn. */
 @NullMarked
 package org.leanlintel.core.picture.cut;
 

@@ -2,24 +2,28 @@ package org.leanlintel.core.picture.height;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.UnaryOperator;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.body.Ground;
 import org.leanlintel.core.building.feature.InSection;
 import org.leanlintel.core.building.feature.SectionFrame;
+import org.leanlintel.core.derive.Key;
+import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LevelPrinter;
 import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.picture.Extent;
 import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.InStates;
+import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Look;
 import org.leanlintel.core.picture.Painting;
@@ -32,10 +36,10 @@ import org.leanlintel.core.picture.annotate.HouseLevels;
 import org.leanlintel.core.picture.annotate.LevelMarks;
 import org.leanlintel.core.picture.annotate.PitchMarks;
 import org.leanlintel.core.picture.cut.GroundLine;
-import org.leanlintel.core.picture.cut.Hiding;
-import org.leanlintel.core.picture.cut.Hiding.Seen;
-import org.leanlintel.core.picture.cut.SeenFaces;
-import org.leanlintel.core.picture.cut.SeenPainter;
+import org.leanlintel.core.picture.seen.Seen;
+import org.leanlintel.core.picture.seen.SeenPainter;
+import org.leanlintel.core.picture.seen.Sight;
+import org.leanlintel.core.picture.seen.View;
 
 /** The house seen square on from outside, down to the ground, with its levels. */
 public final class ElevationPicture extends Painting {
@@ -44,65 +48,87 @@ public final class ElevationPicture extends Painting {
         super(building, drawing, lettering);
     }
 
+    /** What an elevation sees of the house over its ground. */
+    static Sight sight(ElementId drawing) {
+        return new Sight(new House(drawing), new Earth(drawing));
+    }
+
+    private record House(ElementId drawing) implements Key<View> {
+        @Override
+        public View from(Reads reads) {
+            Model model = reads.model();
+            SectionFrame frame = SectionFrame.of(model.get(drawing, Drawing.class), model);
+            return View.of(
+                    frame.endless(), reads.get(new Shown.Of(drawing, false)).bodies());
+        }
+    }
+
+    /** All that lies under the ground. */
+    private record Earth(ElementId drawing) implements Key<List<Area>> {
+        @Override
+        public List<Area> from(Reads reads) {
+            return List.of(GroundLine.under(reads.get(new Surface(drawing, false))));
+        }
+    }
+
+    /** The ground as far as the house and a little beyond it. @param existing before the work, else after it */
+    private record Surface(ElementId drawing, boolean existing) implements Key<List<Vec>> {
+        @Override
+        public List<Vec> from(Reads reads) {
+            Building building = Building.in(reads);
+            Drawing of = reads.model().get(drawing, Drawing.class);
+            SectionFrame frame = SectionFrame.of(of, reads.model());
+            List<Body> bodies = reads.get(new Shown.Of(drawing, false)).bodies();
+            double left = Double.POSITIVE_INFINITY, right = Double.NEGATIVE_INFINITY;
+            for (Body b : bodies)
+                for (Vec p : b.outline()) {
+                    double x = frame.seen(p).x();
+                    left = Math.min(left, x);
+                    right = Math.max(right, x);
+                }
+            if (left > right) left = right = 0;
+            double beyond = GroundLine.BEYOND_MM * of.scale();
+            Ground ground = existing ? Ground.existing(building) : Ground.finished(building);
+            return GroundLine.before(bodies, ground, frame, left - beyond, right + beyond);
+        }
+    }
+
     @Override
     public Picture draw() {
         SectionFrame frame = SectionFrame.of(drawing, building.model());
         Look look = building.get(new Look.Of(drawing.id()));
-        Shown shown = Shown.of(building, look);
-        List<Vec> ground = ground(Ground.finished(building), frame, shown.bodies());
-        List<Seen> seen = seen(shown, frame, ground);
-        SeenPainter painter = new SeenPainter(building, lens(), drawing.scale());
-        painter.paint(seen, frame, UnaryOperator.identity());
+        Shown shown = building.get(new Shown.Of(drawing.id(), false));
         SectionCatches catches = new SectionCatches(building, new InSection(frame));
         List<Group> groups = new ArrayList<>();
-        painter.painted()
-                .forEach((id, pens) ->
-                        groups.add(new Group(id, shown.layers().getOrDefault(id, id), pens.items(), catches.of(id))));
+        Sight sight = sight(drawing.id());
+        List<ElementId> elements = building.get(new Seen.Elements(sight));
+        List<List<Item>> items = building.all(elements.stream()
+                .map(e -> new SeenPainter.Of(sight, e, drawing.id()))
+                .toList());
+        for (int i = 0; i < elements.size(); i++) {
+            ElementId id = elements.get(i);
+            if (!items.get(i).isEmpty())
+                groups.add(new Group(id, shown.layers().getOrDefault(id, id), items.get(i), catches.of(id)));
+        }
         List<Group> all = new ArrayList<>(new InStates(look, building.model()).of(groups));
         Bounds house = Extent.of(new Picture(drawing.scale(), all));
         all.addAll(new GridInHeight(building, frame, catches, look, lettering).groups(house));
-        all.add(around(frame, seen, shown.bodies(), ground, catches));
+        all.add(around(frame, sight, shown.bodies(), catches));
         return new Picture(drawing.scale(), all);
     }
 
-    /** What of the house is seen over the ground. */
-    List<Seen> seen() {
-        SectionFrame frame = SectionFrame.of(drawing, building.model());
-        Shown shown = Shown.of(building, building.get(new Look.Of(drawing.id())));
-        return seen(shown, frame, ground(Ground.finished(building), frame, shown.bodies()));
-    }
-
-    private static List<Seen> seen(Shown shown, SectionFrame frame, List<Vec> ground) {
-        Hiding hiding = new Hiding();
-        hiding.add(GroundLine.under(ground));
-        return hiding.of(SeenFaces.of(shown.bodies(), frame.endless()));
-    }
-
-    /** As far as the house and a little beyond it. */
-    private List<Vec> ground(Ground ground, SectionFrame frame, List<Body> bodies) {
-        double left = Double.POSITIVE_INFINITY, right = Double.NEGATIVE_INFINITY;
-        for (Body b : bodies)
-            for (Vec p : b.outline()) {
-                double x = frame.seen(p).x();
-                left = Math.min(left, x);
-                right = Math.max(right, x);
-            }
-        if (left > right) left = right = 0;
-        double beyond = GroundLine.BEYOND_MM * drawing.scale();
-        return GroundLine.before(bodies, ground, frame, left - beyond, right + beyond);
-    }
-
     /** What belongs to no one thing: the outline against the sky, the ground, levels. */
-    private Group around(
-            SectionFrame frame, List<Seen> seen, List<Body> bodies, List<Vec> ground, SectionCatches catches) {
+    private Group around(SectionFrame frame, Sight sight, List<Body> bodies, SectionCatches catches) {
         Pens pens = new Pens(lens());
         double scale = drawing.scale();
-        Area below = GroundLine.under(ground), house = Silhouette.of(seen).minus(below);
+        List<Vec> ground = building.get(new Surface(drawing.id(), false));
+        Area below = GroundLine.under(ground),
+                house = building.get(new Silhouette(sight)).minus(below);
         Bounds bounds = house.isEmpty() ? null : house.bounds();
         for (List<Vec> l : below.grown(1).outside(house.rings())) pens.line(PenRole.OUTLINE, l);
         double right = bounds == null ? 0 : bounds.maxX();
         pens.line(PenRole.GROUND, ground);
-        List<Vec> existing = ground(Ground.existing(building), frame, bodies);
+        List<Vec> existing = building.get(new Surface(drawing.id(), true));
         if (!existing.equals(ground)) pens.line(PenRole.OVERHEAD, existing);
         boolean foundations = lens().marks().contains(Lens.MarkOf.FOOTINGS);
         if (foundations) foundations(frame, bodies, below, pens);

@@ -2,17 +2,23 @@ package org.leanlintel.core.picture.height;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.feature.Unrolled;
 import org.leanlintel.core.building.roof.BuiltRoof;
+import org.leanlintel.core.derive.Key;
+import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
+import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.OnLayer;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Room;
@@ -20,6 +26,7 @@ import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.InStates;
+import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Lettering.Align;
 import org.leanlintel.core.picture.Look;
@@ -30,9 +37,10 @@ import org.leanlintel.core.picture.SectionCatches;
 import org.leanlintel.core.picture.Shown;
 import org.leanlintel.core.picture.cut.Cut;
 import org.leanlintel.core.picture.cut.Cut.Met;
-import org.leanlintel.core.picture.cut.Hiding;
-import org.leanlintel.core.picture.cut.SeenFaces;
-import org.leanlintel.core.picture.cut.SeenPainter;
+import org.leanlintel.core.picture.seen.Seen;
+import org.leanlintel.core.picture.seen.SeenPainter;
+import org.leanlintel.core.picture.seen.Sight;
+import org.leanlintel.core.picture.seen.View;
 
 /** The walls of a room side by side, each within the profile of the room, with what stands before it. */
 public final class InteriorPicture extends Painting {
@@ -45,63 +53,128 @@ public final class InteriorPicture extends Painting {
     /** Far over and beside any room; how far a body may lie from a wall's picture to matter to it. */
     private static final double FAR_MM = 100_000, BESIDE_MM = 100;
 
-    private final SeenPainter painter;
     private final Pens around;
+    private final Map<ElementId, Pens> byElement = new LinkedHashMap<>();
 
     public InteriorPicture(Building building, Drawing drawing, Lettering lettering) {
         super(building, drawing, lettering);
-        painter = new SeenPainter(building, lens(), drawing.scale());
         around = new Pens(lens());
+    }
+
+    /** What is looked at of one wall of a room, counted from 0. */
+    private record OneWall(ElementId drawing, int wall) implements Key<View> {
+        @Override
+        public View from(Reads reads) {
+            Room room = room(reads);
+            Unrolled.View view = reads.get(new Unrolled.Of(room.id())).views().get(wall);
+            Height height = height(reads);
+            List<Body> bodies = new ArrayList<>();
+            for (Body b : reads.get(new Standing(drawing)))
+                if (b.highMm() > height.floor() && b.lowMm() < height.over() && isNear(b, view)) bodies.add(b);
+            return View.of(view.frame(), bodies);
+        }
+
+        Room room(Reads reads) {
+            Model model = reads.model();
+            return model.get(model.get(drawing, Drawing.class).one(), Room.class);
+        }
+
+        Height height(Reads reads) {
+            Building building = Building.in(reads);
+            Room room = room(reads);
+            StoreySpace on = building.space(room.storey());
+            Unrolled.View view = reads.get(new Unrolled.Of(room.id())).views().get(wall);
+            double floor = on.levelMm();
+            return new Height(floor, floor + (closesItself(building, view, room) ? FAR_MM : room.ceilingMm(on)));
+        }
+
+        Sight sight() {
+            return new Sight(this, new Before(this));
+        }
+    }
+
+    /** From the floor to what lies over a room at most. */
+    private record Height(double floor, double over) {}
+
+    /** The bodies of the storey but those of loose furniture. */
+    private record Standing(ElementId drawing) implements Key<List<Body>> {
+        @Override
+        public List<Body> from(Reads reads) {
+            Building building = Building.in(reads);
+            Look look = reads.get(new Look.Of(drawing));
+            List<Body> bodies = new ArrayList<>(Shown.ofStorey(building, look).bodies());
+            bodies.removeIf(b -> isLoose(b.element(), reads.model()));
+            return bodies;
+        }
+    }
+
+    /** What the room is where its wall is looked at from. */
+    private record Profile(OneWall of) implements Key<Area> {
+        @Override
+        public Area from(Reads reads) {
+            Height height = of.height(reads);
+            List<Area> cut = new ArrayList<>();
+            for (Met m : reads.get(new Cut.All(of)))
+                if (!(reads.model().find(m.element()) instanceof Fitting)) cut.add(m.area());
+            return profile(reads.get(of).frame().endMm(), height.floor(), height.over(), Area.union(cut));
+        }
+    }
+
+    /** All but the profile, and what is cut within it. */
+    private record Before(OneWall of) implements Key<List<Area>> {
+        @Override
+        public List<Area> from(Reads reads) {
+            List<Area> before = new ArrayList<>(reads.get(new Cut.Areas(of)));
+            Area profile = reads.get(new Profile(of));
+            if (profile.isEmpty()) return before;
+            Bounds b = profile.bounds();
+            Area all = Area.rectangle(
+                    b.minX() - FAR_MM, b.minY() - FAR_MM, b.width() + 2 * FAR_MM, b.height() + 2 * FAR_MM);
+            before.add(all.minus(profile));
+            return before;
+        }
     }
 
     @Override
     public Picture draw() {
         Look look = building.get(new Look.Of(drawing.id()));
-        Room room = building.model().get(drawing.one(), Room.class);
-        Unrolled unrolled = building.get(new Unrolled.Of(room.id()));
-        Shown shown = Shown.ofStorey(building, look);
-        List<Body> bodies = new ArrayList<>(shown.bodies());
-        bodies.removeIf(b -> isLoose(b.element()));
-        int number = 1;
-        for (Unrolled.View v : unrolled.views()) wall(v, number++, room, bodies);
+        Unrolled unrolled = building.get(new Unrolled.Of(drawing.one()));
+        for (int i = 0; i < unrolled.views().size(); i++) wall(unrolled.views().get(i), i);
         SectionCatches catches = new SectionCatches(building, unrolled);
         List<Group> groups = new ArrayList<>();
-        painter.painted()
-                .forEach((id, pens) ->
-                        groups.add(new Group(id, shown.layers().getOrDefault(id, id), pens.items(), catches.of(id))));
+        byElement.forEach((id, pens) -> groups.add(new Group(
+                id, building.model().find(id) instanceof OnLayer on ? on.layer() : id, pens.items(), catches.of(id))));
         List<Group> all = new ArrayList<>(new InStates(look, building.model()).of(groups));
         all.add(new Group(drawing.id(), drawing.id(), around.items(), catches.ofLevels()));
         return new Picture(drawing.scale(), all);
     }
 
-    private boolean isLoose(ElementId element) {
-        return building.model().find(element) instanceof Fitting f
-                && building.model().get(f.symbol(), Symbol.class).kind().isLoose();
+    private static boolean isLoose(ElementId element, Model model) {
+        return model.find(element) instanceof Fitting f
+                && model.get(f.symbol(), Symbol.class).kind().isLoose();
     }
 
-    private void wall(Unrolled.View view, int number, Room room, List<Body> all) {
-        StoreySpace on = building.space(room.storey());
-        double floor = on.levelMm(), over = floor + (closesItself(view, room) ? FAR_MM : room.ceilingMm(on));
-        List<Body> bodies = new ArrayList<>();
-        for (Body b : all) if (b.highMm() > floor && b.lowMm() < over && isNear(b, view)) bodies.add(b);
-        List<Area> cut = new ArrayList<>();
-        Hiding hiding = new Hiding();
-        for (Met m : new Cut(view.frame()).met(bodies)) {
-            hiding.add(m.area());
-            boolean fitting = building.model().find(m.element()) instanceof Fitting;
-            if (!fitting) cut.add(m.area());
-            else
-                for (List<Vec> ring : m.area().rings())
-                    painter.pens(m.element()).line(PenRole.CUT_LINING, view.placed(ring));
-        }
-        Area profile = profile(view, floor, over, Area.union(cut));
+    private Pens pens(ElementId element) {
+        return byElement.computeIfAbsent(element, e -> new Pens(lens()));
+    }
+
+    private void wall(Unrolled.View view, int index) {
+        OneWall wall = new OneWall(drawing.id(), index);
+        Area profile = building.get(new Profile(wall));
+        for (Met m : building.get(new Cut.All(wall)))
+            if (building.model().find(m.element()) instanceof Fitting)
+                for (List<Vec> ring : m.area().rings()) pens(m.element()).line(PenRole.CUT_LINING, view.placed(ring));
         if (profile.isEmpty()) return;
-        Bounds b = profile.bounds();
-        hiding.add(Area.rectangle(b.minX() - FAR_MM, b.minY() - FAR_MM, b.width() + 2 * FAR_MM, b.height() + 2 * FAR_MM)
-                .minus(profile));
-        painter.paint(hiding.of(SeenFaces.of(bodies, view.frame())), view.frame(), view::placed);
+        Sight sight = wall.sight();
+        Vec place = view.placed(Vec.ORIGIN);
+        for (ElementId e : building.get(new Seen.Elements(sight)))
+            for (Item item : building.get(new SeenPainter.Of(sight, e, drawing.id())))
+                pens(e).add(item.placed(1, place));
         for (List<Vec> ring : profile.rings()) around.line(PenRole.OUTLINE, view.placed(ring));
-        number(view, floor, number);
+        double floor = building.space(
+                        building.model().get(drawing.one(), Room.class).storey())
+                .levelMm();
+        number(view, floor, index + 1);
     }
 
     private static boolean isNear(Body body, Unrolled.View view) {
@@ -120,7 +193,7 @@ public final class InteriorPicture extends Painting {
     }
 
     /** Whether what closes the room there is among the bodies: a ceiling of its own, or the roof itself. */
-    private boolean closesItself(Unrolled.View view, Room room) {
+    private static boolean closesItself(Building building, Unrolled.View view, Room room) {
         if (room.ceilingBuildUp() != null) return true;
         Vec middle = view.frame().plan(new Vec(view.lengthMm() / 2, 0));
         for (Roof r : building.model().all(Roof.class))
@@ -132,9 +205,9 @@ public final class InteriorPicture extends Painting {
         return false;
     }
 
-    /** What the room is where it is looked from: from the floor to what lies over it. */
-    private static Area profile(Unrolled.View view, double floor, double over, Area cut) {
-        return Area.rectangle(0, floor, view.lengthMm(), over - floor).minus(cut).parts().stream()
+    /** From the floor to what lies over it. */
+    private static Area profile(double length, double floor, double over, Area cut) {
+        return Area.rectangle(0, floor, length, over - floor).minus(cut).parts().stream()
                 .min(Comparator.comparingDouble((Area a) -> a.bounds().minY())
                         .thenComparing(Comparator.comparingDouble(Area::mm2).reversed()))
                 .orElse(Area.NONE);

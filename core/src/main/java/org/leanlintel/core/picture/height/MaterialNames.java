@@ -19,7 +19,7 @@ import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Target;
 import org.leanlintel.core.note.Facts;
 import org.leanlintel.core.picture.Lettering;
-import org.leanlintel.core.picture.cut.Hiding.Seen;
+import org.leanlintel.core.picture.seen.Seen;
 
 /** Notes that would name the materials an elevation shows: one for each that none names yet, in a row over the house. */
 public final class MaterialNames {
@@ -45,7 +45,7 @@ public final class MaterialNames {
     public static List<Named> of(Building building, ElementId elevation, Lettering lettering) {
         Drawing drawing = building.model().get(elevation, Drawing.class);
         double scale = drawing.scale();
-        List<Seen> seen = new ElevationPicture(building, drawing, lettering).seen();
+        List<Seen> seen = building.get(new Seen.All(ElevationPicture.sight(elevation)));
         if (seen.isEmpty()) return List.of();
         Set<String> named = named(drawing, building);
         List<Found> found = new ArrayList<>(largest(seen, building).values());

@@ -2,16 +2,21 @@ package org.leanlintel.core.picture.height;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.body.Ground;
 import org.leanlintel.core.building.feature.InSection;
 import org.leanlintel.core.building.feature.SectionFrame;
+import org.leanlintel.core.derive.Key;
+import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LevelPrinter;
 import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.picture.Extent;
@@ -31,6 +36,8 @@ import org.leanlintel.core.picture.annotate.PitchMarks;
 import org.leanlintel.core.picture.cut.Cut;
 import org.leanlintel.core.picture.cut.CutPainter;
 import org.leanlintel.core.picture.cut.GroundLine;
+import org.leanlintel.core.picture.seen.Sight;
+import org.leanlintel.core.picture.seen.View;
 
 /** A section through all storeys along a section line, with its levels beside it. */
 public final class SectionPicture extends Painting {
@@ -41,15 +48,33 @@ public final class SectionPicture extends Painting {
         super(building, drawing, lettering);
     }
 
+    /** What is looked at through one leg of a section. */
+    private record Leg(ElementId drawing, int leg) implements Key<View> {
+        @Override
+        public View from(Reads reads) {
+            Model model = reads.model();
+            return View.of(
+                    SectionFrame.legs(model.get(drawing, Drawing.class), model).get(leg),
+                    reads.get(new Shown.Of(drawing, true)).bodies());
+        }
+
+        Sight sight() {
+            return new Sight(this, new Cut.Areas(this));
+        }
+    }
+
     @Override
     public Picture draw() {
         SectionFrame frame = SectionFrame.of(drawing, building.model());
         Look look = building.get(new Look.Of(drawing.id()));
-        Shown shown = Shown.of(building, look, true);
+        Shown shown = building.get(new Shown.Of(drawing.id(), true));
         List<SectionFrame> legs = SectionFrame.legs(drawing, building.model());
         SectionCatches catches = new SectionCatches(building, InSection.of(drawing, building.model()));
-        CutPainter painter = new CutPainter(legs.stream().map(Cut::new).toList(), lens(), drawing.scale());
-        List<Group> groups = new ArrayList<>(painter.paint(shown.bodies(), true, shown.layers()));
+        List<Sight> sights = IntStream.range(0, legs.size())
+                .mapToObj(i -> new Leg(drawing.id(), i).sight())
+                .toList();
+        CutPainter painter = new CutPainter(building, legs, lens(), drawing.scale());
+        List<Group> groups = new ArrayList<>(painter.paint(sights, shown.layers()));
         groups.replaceAll(g -> g.catching(catches.of(g.element())));
         groups = new ArrayList<>(new InStates(look, building.model()).of(groups));
         groups.addAll(new RoomNames(building, legs, look, lettering).groups());

@@ -10,6 +10,7 @@ import java.util.function.Supplier;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.RoofedHouse;
 import org.leanlintel.core.Sketch;
+import org.leanlintel.core.building.Building;
 import org.leanlintel.core.dimension.Facing;
 import org.leanlintel.core.dimension.Scheme;
 import org.leanlintel.core.edit.change.Revise;
@@ -19,12 +20,14 @@ import org.leanlintel.core.edit.note.PlaceNote;
 import org.leanlintel.core.edit.storey.PlaceRoofPart;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Leaders;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Site;
@@ -34,6 +37,9 @@ import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.picture.drawing.DrawingPicture;
+import org.leanlintel.core.picture.seen.Seen;
+import org.leanlintel.core.picture.seen.SeenPainter;
+import org.leanlintel.core.picture.seen.Sight;
 
 /** Elevations of the house of two storeys under a gabled roof of 35 degrees. */
 class ElevationTest {
@@ -132,6 +138,30 @@ class ElevationTest {
         assertThat(lines(south.get(), front, PenRole.DISTANT)).isEmpty();
         sketch.put(with(sketch.model().get(Sketch.LENS, Lens.class), "distantFromMm", 15_000.0));
         assertThat(lines(south.get(), behind, PenRole.DISTANT)).isEmpty();
+    }
+
+    /** A shed beside the house is raised: of neither the house nor its roof is anything looked at again. */
+    @Test
+    void whatAnEditDoesNotTouchIsNotLookedAtAgain() {
+        house.gabled();
+        Wall shed = sketch.run(Sketch.SHELL, true, 9000, 0, 9000, 2000, 12_000, 2000, 12_000, 0)
+                .get(3);
+        ElementId drawing = house.elevation(SOUTH),
+                front = house.house.shell.get(3).id();
+        Sight sight = ElevationPicture.sight(drawing);
+        Building before = sketch.building();
+        List<Seen> ofHouse = before.get(new Seen.Of(sight, front)), ofShed = before.get(new Seen.Of(sight, shed.id()));
+        List<Item> drawn = before.get(new SeenPainter.Of(sight, front, drawing));
+        assertThat(ofHouse).isNotEmpty();
+        Change raise = Change.to(
+                before.model(),
+                "raise",
+                List.of(shed.rising(new Rise(new Rise.OnFloor(), new Rise.Fixed(500)))),
+                List.of());
+        Building after = before.after(raise, before.model().after(raise));
+        assertThat(after.get(new Seen.Of(sight, front))).isSameAs(ofHouse);
+        assertThat(after.get(new SeenPainter.Of(sight, front, drawing))).isSameAs(drawn);
+        assertThat(after.get(new Seen.Of(sight, shed.id()))).isNotEqualTo(ofShed);
     }
 
     @Test

@@ -1,6 +1,7 @@
-package org.leanlintel.core.picture.cut;
+package org.leanlintel.core.picture.seen;
 
 import java.util.List;
+import java.util.Objects;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Vec;
@@ -25,6 +26,12 @@ public record SeenFace(
 
     /** On a slope. @param plane over the plan */
     record Sloping(Plane plane) implements Lies {}
+
+    /** Faces of one element seldom begin equally far away; what tells them apart further is long to read. */
+    @Override
+    public int hashCode() {
+        return Objects.hash(element, near);
+    }
 
     static SeenFace of(ElementId element, Material material, Area shape, Plane depth, Lies lies) {
         double near = Double.POSITIVE_INFINITY, far = Double.NEGATIVE_INFINITY;

@@ -1,4 +1,4 @@
-package org.leanlintel.core.picture.cut;
+package org.leanlintel.core.picture.seen;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.Objects;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.feature.SectionFrame;
+import org.leanlintel.core.derive.Key;
+import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Clip;
@@ -18,7 +20,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Material;
 
 /** The faces of bodies that look towards an upright plane and lie beyond it, those of one element in one plane as one. */
-public final class SeenFaces {
+final class SeenFaces {
 
     private static final double THIN_MM = 0.01;
 
@@ -29,19 +31,28 @@ public final class SeenFaces {
     private static final double SAME_DEPTH_MM = 0.5, SAME_SLOPE = 1e3;
 
     private final SectionFrame frame;
-    private final Map<Key, List<List<Vec>>> rings = new LinkedHashMap<>();
-    private final Map<Key, Flat> flats = new LinkedHashMap<>();
+    private final Map<Flush, List<List<Vec>>> rings = new LinkedHashMap<>();
+    private final Map<Flush, Flat> flats = new LinkedHashMap<>();
 
-    private record Key(ElementId element, Material material, long depth, long slopeX, long slopeY) {}
+    private record Flush(ElementId element, Material material, long depth, long slopeX, long slopeY) {}
 
     private record Flat(Plane depth, SeenFace.Lies lies) {}
+
+    /** Those of one element in a view. */
+    record Of(Key<View> view, ElementId element) implements Key<List<SeenFace>> {
+        @Override
+        public List<SeenFace> from(Reads reads) {
+            View.Part part = reads.get(new View.Part.Of(view, element));
+            return of(part.bodies(), part.frame());
+        }
+    }
 
     private SeenFaces(SectionFrame frame) {
         this.frame = frame;
     }
 
     /** The nearest first. */
-    public static List<SeenFace> of(List<Body> bodies, SectionFrame frame) {
+    static List<SeenFace> of(List<Body> bodies, SectionFrame frame) {
         SeenFaces seen = new SeenFaces(frame);
         bodies.forEach(seen::add);
         List<SeenFace> faces = new ArrayList<>();
@@ -53,9 +64,9 @@ public final class SeenFaces {
         return faces;
     }
 
-    private record Shape(Key key, Area area) {}
+    private record Shape(Flush key, Area area) {}
 
-    private Shape shape(Key key) {
+    private Shape shape(Flush key) {
         return new Shape(key, together(Objects.requireNonNull(rings.get(key))));
     }
 
@@ -113,7 +124,7 @@ public final class SeenFaces {
     }
 
     private void put(Body b, List<Vec> face, Plane depth, SeenFace.Lies lies) {
-        Key key = new Key(
+        Flush key = new Flush(
                 b.element(),
                 b.material(),
                 Math.round(depth.at(face.getFirst().times(0)) / SAME_DEPTH_MM),

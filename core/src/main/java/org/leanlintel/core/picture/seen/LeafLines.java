@@ -1,4 +1,4 @@
-package org.leanlintel.core.picture.cut;
+package org.leanlintel.core.picture.seen;
 
 import java.util.ArrayList;
 import java.util.List;

@@ -1,9 +1,10 @@
-package org.leanlintel.core.picture.cut;
+package org.leanlintel.core.picture.seen;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import java.util.stream.IntStream;
@@ -37,15 +38,19 @@ class HidingTest {
         RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
         List<Body> bodies = new ArrayList<>();
         for (int i = 0; i < 2 + random.nextInt(10); i++) bodies.add(body(i, random));
-        List<SeenFace> faces = SeenFaces.of(bodies, FRAME);
-        List<Hiding.Seen> seen = new Hiding().of(faces);
+        List<SeenFace> faces = new ArrayList<>(SeenFaces.of(bodies, FRAME));
+        List<SeenFace> live = Hiding.live(faces, List.of());
+        List<Seen> seen = live.stream()
+                .map(f -> Hiding.Before.of(f, live, List.of()).seen())
+                .filter(Objects::nonNull)
+                .toList();
         int looked = 0;
         for (int i = 0; i < 300; i++) {
             Vec at = new Vec(random.nextDouble() * 6000, random.nextDouble() * 4000);
             SeenFace nearest = nearest(faces, at);
             List<SeenFace> there = seen.stream()
                     .filter(s -> s.area().covers(at))
-                    .map(Hiding.Seen::face)
+                    .map(Seen::face)
                     .toList();
             if (nearest == null) assertThat(there).isEmpty();
             else if (isClear(faces, nearest, at)) {
