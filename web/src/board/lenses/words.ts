@@ -35,7 +35,7 @@ export const MARKS = [
   ["DOORS", "doors"],
   ["WINDOWS", "windows"],
   ["FITTINGS", "fittings"],
-  ["PART_PLANS", "part plans"],
+  ["PART_PLANS", "parts and details"],
   ["FOOTINGS", "foundations"],
   ["SPOT_LEVELS", "levels of the ground"],
   ["CEILINGS", "ceilings from below"],

@@ -45,7 +45,7 @@ export function NewCloud(props: MakingProps) {
 
 export function NewPart(props: MakingProps) {
   return (
-    <Section title="New part plan" words="what lies in its frame, at a large scale">
+    <Section title="New part or detail" words="what lies in its frame, at a large scale">
       <OutlineWay {...props} />
     </Section>
   );

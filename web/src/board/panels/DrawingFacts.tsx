@@ -69,14 +69,16 @@ export function DrawingFacts({ drawing }: { readonly drawing: Drawing }) {
   );
 }
 
-/** That a plan shows a part of its storey, and whether its edges say so. */
+/** That a drawing shows a part, and whether its edges say so. */
 function FrameField({ drawing, revise }: { drawing: Drawing; revise: (change: Partial<Drawing>) => void }) {
   const { frame } = drawing;
   if (frame.type !== "part") return null;
   return (
     <div className="py-1">
       <div className="flex items-center justify-between">
-        <span className="text-ink-2">Shows a part of its storey</span>
+        <span className="text-ink-2">
+          {drawing.kind === "PLAN" ? "Shows a part of its storey" : "Shows a part of its house"}
+        </span>
         <Button onClick={() => revise({ frame: { type: "all" } })}>Show all of it</Button>
       </div>
       <label className="flex items-center gap-2 py-1">

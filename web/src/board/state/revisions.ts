@@ -225,6 +225,11 @@ export function addingLike({ id, type, sortBy, order, inFront, ...drawing }: Dra
   return { type: "addDrawing", ...drawing, name };
 }
 
+/** The edit that adds a drawing of a part of another. */
+export function addingPart(of: Drawing, name: string, scale: number, frame: Drawing["frame"]): Edit {
+  return { ...addingLike({ ...of, scale, frame, also: [] }, name) };
+}
+
 /** The edit that adds the drawing of one stair, seen as the plan shown is. */
 export function drawingOfStair(state: BoardState, stair: Stair): Edit | null {
   const plan = planShown(state);

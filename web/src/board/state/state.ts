@@ -603,6 +603,14 @@ export function planShown(state: BoardState): ElementOf<"drawing"> | undefined {
   return drawing?.kind === "PLAN" ? drawing : undefined;
 }
 
+/** The drawing shown, where a part of it can be a drawing by itself. */
+export function partedShown(state: BoardState): ElementOf<"drawing"> | undefined {
+  const drawing = drawingShown(state);
+  return drawing && PARTED.includes(drawing.kind) ? drawing : undefined;
+}
+
+const PARTED: readonly ElementOf<"drawing">["kind"][] = ["PLAN", "SECTION", "ELEVATION", "INTERIOR"];
+
 /** Whether what is selected can be moved in what is shown: anything in a plan, elsewhere what is written there. */
 export function canShift(state: BoardState): boolean {
   if (planShown(state)) return true;

@@ -2,20 +2,20 @@ import type { Drawing } from "../../api/types";
 import { Button } from "../../ui/controls";
 import { takeInHand } from "../sheets/placing";
 import { useBoard, useBoardTools } from "../state/context";
-import { planShown } from "../state/state";
+import { partedShown } from "../state/state";
 
-/** A drawing that was picked: on a sheet, or by its frame on the plan it is a part of. */
+/** A drawing that was picked: on a sheet, or by its frame on the one it is a part of. */
 export function OpenDrawing({ drawing }: { readonly drawing: Drawing }) {
   const { store, sync } = useBoardTools();
   const onSheet = useBoard((s) => s.shown?.kind === "sheet" && !s.version);
-  const onPlan = useBoard((s) => planShown(s) !== undefined);
+  const onWhole = useBoard((s) => partedShown(s) !== undefined);
   return (
     <div className="flex gap-2">
       <Button main onClick={() => void sync.show({ kind: "drawing", id: drawing.id })}>
         Open it
       </Button>
       {onSheet && <Button onClick={() => void takeInHand(store, drawing.id)}>Move it</Button>}
-      {onPlan && (
+      {onWhole && (
         <Button
           onClick={() =>
             store.setState({ tool: { name: "part", picks: [], drawing: drawing.id }, selection: [] })

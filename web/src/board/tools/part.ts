@@ -1,9 +1,9 @@
 import type { Pick } from "../../api/types";
 import { NewPart } from "../making/OutlineWay";
 import { freeName } from "../state/drawings";
-import { adding, revision } from "../state/revisions";
-import { LARGE } from "../state/scales";
-import { elementOf, planShown, unitsOf } from "../state/state";
+import { addingPart, revision } from "../state/revisions";
+import { DETAIL, LARGE } from "../state/scales";
+import { drawingShown, elementOf, partedShown, unitsOf } from "../state/state";
 import { outlined, outlineWords, outlining } from "./parts/outline";
 import type { ToolOf } from "./ToolOf";
 
@@ -16,28 +16,28 @@ export interface Part {
 
 const fresh: Part = { name: "part", picks: [], drawing: null };
 
-/** A drawing of a part of the plan shown, at a large scale. */
+/** A drawing of a part of the one shown, at a large scale: a part plan, or a detail of a section or an elevation. */
 export const part: ToolOf<Part> = {
   ...outlining(fresh),
   name: "part",
-  words: "Part plan",
+  words: "Part or detail",
   key: "Q",
-  also: "detail large scale crop frame",
+  also: "part plan detail large scale crop frame eaves",
+  anywhere: true,
   prompt: (state, { picks, drawing }) => [
-    drawing ? "Its frame." : "Part plan.",
+    drawing ? "Its frame." : drawingShown(state)?.kind === "PLAN" ? "Part plan." : "Detail.",
     outlineWords(state.making.outlineWay, picks.length),
   ],
   edit: (state, tool) => {
-    const plan = planShown(state);
+    const shown = partedShown(state);
     const ring = outlined(state, tool);
-    if (!plan || !ring) return null;
+    if (!shown || !ring) return null;
     const known = elementOf(state, "drawing", tool.drawing ?? undefined);
     const broken = known?.frame.type === "part" && known.frame.broken;
     const frame = { type: "part", ring, broken } as const;
     if (known) return revision({ ...known, frame });
-    const name = freeName(state, `${plan.name}, part`);
-    const { storey, lens } = plan;
-    return adding({ name, kind: "PLAN", storey, lens, scale: LARGE[unitsOf(state)], frame, also: [] });
+    const [word, scales] = shown.kind === "PLAN" ? ["part", LARGE] : ["detail", DETAIL];
+    return addingPart(shown, freeName(state, `${shown.name}, ${word}`), scales[unitsOf(state)], frame);
   },
   Facts: NewPart,
 };

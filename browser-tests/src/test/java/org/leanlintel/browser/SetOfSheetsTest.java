@@ -178,7 +178,7 @@ class SetOfSheetsTest {
         drafter.button("Issues").click();
         dialog().getByLabel("A-101", new Locator.GetByLabelOptions().setExact(true))
                 .uncheck();
-        assertThat(drafter.button("Issue 12 of 13 sheets")).isEnabled();
+        assertThat(drafter.button("Issue 13 of 14 sheets")).isEnabled();
         String transmittal = dialog().getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Transmittal"))
                 .first()
                 .getAttribute("href");
@@ -209,7 +209,7 @@ class SetOfSheetsTest {
         assertThat(page.getByLabel("Differences")).containsText("Window W9 moved 250 to the left on the page.");
         drafter.button("Close").click();
         drafter.field("Note").fill("For the builder");
-        drafter.button("Issue all 13 sheets").click();
+        drafter.button("Issue all 14 sheets").click();
         assertThat(dialog()).containsText("Issue 3");
         assertThat(dialog()).containsText("For the builder");
         drafter.button("Close").click();

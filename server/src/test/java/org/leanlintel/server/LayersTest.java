@@ -89,7 +89,9 @@ class LayersTest {
             entry("core.effect", "core.building core.dimension core.geometry core.measure core.model core.stair"),
             entry("core.picture", "core.building core.derive core.geometry core.measure core.model"),
             entry("core.picture.seen", "core.building core.derive core.geometry core.model core.picture"),
-            entry("core.picture.cut", "core.building core.derive core.geometry core.model core.picture core.picture.seen"),
+            entry(
+                    "core.picture.cut",
+                    "core.building core.derive core.geometry core.model core.picture core.picture.seen"),
             entry(
                     "core.picture.annotate",
                     "core.building core.derive core.dimension core.geometry core.measure core.model core.note core.picture core.picture.cut core.roof"),

@@ -14,6 +14,7 @@ import org.leanlintel.core.building.feature.InSection;
 import org.leanlintel.core.building.feature.SectionFrame;
 import org.leanlintel.core.building.feature.Upright;
 import org.leanlintel.core.building.roof.BuiltRoof;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
@@ -48,6 +49,8 @@ public final class SectionStrings {
     private final Proposals proposals;
     /** Where the walls that are cut reach to, and the lowest that is drawn. */
     private double left = Double.POSITIVE_INFINITY, right = Double.NEGATIVE_INFINITY, low;
+    /** What of the picture is drawn; null for all. */
+    private @Nullable Bounds part;
     /** From where on strings at the left are clear of what stands out there. */
     private double clear = Double.POSITIVE_INFINITY;
 
@@ -66,6 +69,10 @@ public final class SectionStrings {
         for (Wall w : building.model().all(Wall.class)) reach(w);
         for (Floor f : building.model().all(Floor.class)) reach(f);
         if (frame.isOutside()) for (Roof r : building.model().all(Roof.class)) reach(r);
+        if (drawing.frame() instanceof Drawing.Part p) {
+            part = Bounds.of(p.ring());
+            low = part.minY();
+        }
     }
 
     /** @param section a drawing that is one; @param sides which of its sides get strings; its top gets none */
@@ -109,13 +116,36 @@ public final class SectionStrings {
         return feature == null ? List.of() : shown.near(feature, frame.startMm());
     }
 
+    /** From where strings stand off at the left. */
+    private double leftEnd() {
+        return part == null ? Math.min(left, clear) : part.minX();
+    }
+
+    private double rightEnd() {
+        return part == null ? right : part.maxX();
+    }
+
+    /** Whether what is drawn shows the height that a hold tells. */
+    private boolean isInHeight(Hold hold) {
+        Bounds drawn = part;
+        return drawn == null || seen(hold).stream().anyMatch(p -> p.y() >= drawn.minY() && p.y() <= drawn.maxY());
+    }
+
+    /** Whether an upright line runs on to where strings stand below what is drawn. */
+    private boolean isAcross(List<Vec> line) {
+        Bounds drawn = part;
+        if (drawn == null) return true;
+        Bounds of = Bounds.of(line);
+        return drawn.meets(of) && of.minY() <= drawn.minY();
+    }
+
     /** From the cut on outwards. @param tier 0 for the first */
     private double off(int tier) {
         return (scheme.firstMm() + tier * scheme.nextMm()) * drawing.scale();
     }
 
     private void levels() {
-        double outer = Math.min(left, clear);
+        double outer = leftEnd();
         List<Hold> all = new ArrayList<>(), floors = new ArrayList<>();
         if (lowestFooting() instanceof Footing f) all.add(new Hold.AtLevel(f.id(), Of.UNDERSIDE));
         boolean level = building.model().all(SpotLevel.class).isEmpty();
@@ -131,6 +161,9 @@ public final class SectionStrings {
             all.add(highest);
             floors.add(highest);
         }
+        all.removeIf(h -> !isInHeight(h));
+        floors.removeIf(h -> !isInHeight(h));
+        if (highest != null && !isInHeight(highest)) highest = null;
         proposals.propose(UP, new Vec(outer - off(0), 0), all);
         proposals.propose(UP, new Vec(outer - off(1), 0), floors);
         if (highest != null) proposals.propose(UP, new Vec(outer - off(2), 0), List.of(all.getFirst(), all.getLast()));
@@ -186,22 +219,23 @@ public final class SectionStrings {
             List<Hold> here = new ArrayList<>();
             for (Opening o : building.model().all(Opening.class)) {
                 Wall wall = building.model().get(o.wall(), Wall.class);
-                if (!wall.storey().equals(s.id()) || !isCutAtTheRight(wall, o)) continue;
+                if (!wall.storey().equals(s.id()) || !isCutThere(wall, o)) continue;
                 if (o.sillMm() > 0) here.add(new Hold.AtLevel(o.id(), Of.SILL));
                 here.add(new Hold.AtLevel(o.id(), Of.HEAD));
             }
+            here.removeIf(h -> !isInHeight(h));
             if (here.isEmpty()) continue;
-            holds.add(new Hold.AtLevel(s.id(), Of.FLOOR));
+            if (isInHeight(new Hold.AtLevel(s.id(), Of.FLOOR))) holds.add(new Hold.AtLevel(s.id(), Of.FLOOR));
             holds.addAll(here);
         }
-        if (!holds.isEmpty()) proposals.propose(UP, new Vec(right + off(0), 0), holds);
+        if (!holds.isEmpty()) proposals.propose(UP, new Vec(rightEnd() + off(0), 0), holds);
     }
 
-    private boolean isCutAtTheRight(Wall wall, Opening opening) {
+    private boolean isCutThere(Wall wall, Opening opening) {
         int plies = building.model().get(wall.buildUp(), BuildUp.class).plies().size();
         boolean outermost = false;
         for (int face : new int[] {0, plies})
-            for (Vec at : seen(new Hold.OnFace(wall.id(), face))) outermost |= right - at.x() < Tolerance.SAME_MM;
+            for (Vec at : seen(new Hold.OnFace(wall.id(), face))) outermost |= isAtTheRight(at.x());
         if (!outermost
                 || !(Features.of(new Hold.AtLevel(opening.id(), Of.HEAD), building) instanceof Feature.Ledge over))
             return false;
@@ -213,6 +247,11 @@ public final class SectionStrings {
         return near < 0 && far > 0;
     }
 
+    /** In a part, anywhere that it shows. */
+    private boolean isAtTheRight(double x) {
+        return part == null ? right - x < Tolerance.SAME_MM : x >= part.minX() && x <= part.maxX();
+    }
+
     private void walls() {
         for (Storey s : storeys) {
             Map<Hold, Double> faces = faces(s);
@@ -222,7 +261,8 @@ public final class SectionStrings {
                     .map(Map.Entry::getKey)
                     .toList();
             proposals.propose(ACROSS, new Vec(0, low - off(0)), across);
-            proposals.propose(ACROSS, new Vec(0, low - off(1)), List.of(across.getFirst(), across.getLast()));
+            if (across.size() > 2)
+                proposals.propose(ACROSS, new Vec(0, low - off(1)), List.of(across.getFirst(), across.getLast()));
             return;
         }
     }
@@ -234,7 +274,8 @@ public final class SectionStrings {
             for (int face : wanted(w)) {
                 Hold hold = new Hold.OnFace(w.id(), face);
                 List<Vec> seen = seen(hold);
-                if (!seen.isEmpty()) faces.put(hold, seen.getFirst().x());
+                if (!seen.isEmpty() && isAcross(seen))
+                    faces.put(hold, seen.getFirst().x());
             }
         return faces;
     }

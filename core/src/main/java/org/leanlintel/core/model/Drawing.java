@@ -46,7 +46,8 @@ public record Drawing(
             throw new Unusable("A plan shows what is written in %d others at most.".formatted(MOST_ALSO));
         if (kind != Kind.PLAN && !also.isEmpty()) throw new Unusable("Only plans show what is written in others.");
         order = Checks.number("A place in the register", order, -1e9, 1e9, "");
-        if (frame instanceof Part && kind != Kind.PLAN) throw new Unusable("Only a plan can show a part.");
+        if (frame instanceof Part && !kind.canShowPart())
+            throw new Unusable("Only a plan, a section, an elevation and the walls of a room can show a part.");
         if (frame instanceof Rows && !kind.isTable()) throw new Unusable("Only a table can show some of its rows.");
         if (subject instanceof InState && !kind.isOfThings())
             throw new Unusable("Only schedules of doors, windows and fittings list what is in one state.");
@@ -120,6 +121,14 @@ public record Drawing(
                 && lens.equals(other.lens);
     }
 
+    /** Whether this shows a part of what another shows whole. */
+    public boolean isPartOf(Drawing whole) {
+        return frame instanceof Part
+                && whole.frame instanceof All
+                && kind == whole.kind
+                && (kind == Kind.PLAN ? storey.equals(whole.storey) : subject.equals(whole.subject));
+    }
+
     /** Whether what is written in a drawing shows in this one. */
     public boolean shows(Annotation written, Model model) {
         return written.drawing().equals(id)
@@ -159,16 +168,16 @@ public record Drawing(
     /**
      * What lies in an outline.
      *
-     * @param ring not repeating the first point
+     * @param ring in the plan, or in the whole picture of what is shown in height; not repeating the first point
      * @param broken whether its edges are drawn, as break lines
      */
     public record Part(List<Vec> ring, boolean broken) implements Frame {
 
         public Part {
-            ring = Checks.cleanRing("A part plan", ring);
+            ring = Checks.cleanRing("A part of a drawing", ring);
             Bounds bounds = Bounds.of(ring);
             if (bounds.width() < 100 || bounds.height() < 100)
-                throw new Unusable("A part plan is 100 mm wide and high at least.");
+                throw new Unusable("A part of a drawing is 100 mm wide and high at least.");
         }
 
         /** A rectangle. @param low its lower left corner; @param high its upper right */
@@ -272,6 +281,11 @@ public record Drawing(
         /** Whether it shows the house in height, as it stands. */
         public boolean isUpright() {
             return this == SECTION || this == ELEVATION || this == INTERIOR;
+        }
+
+        /** Whether it can show what lies in an outline alone. */
+        public boolean canShowPart() {
+            return this == PLAN || isUpright();
         }
 
         /** Whether it is of one thing, and goes with it. */

@@ -168,7 +168,7 @@ public final class Facts {
         says("thickness", lengths.print(buildUp.thicknessMm()));
         says(
                 "plies",
-                String.join("\n", buildUp.plies().stream().map(this::words).toList()));
+                String.join("\n", buildUp.downwards().stream().map(this::words).toList()));
         if (UValue.of(buildUp, model) instanceof HeatLoss.Worked w && metric())
             says("U-value", String.format(Locale.ROOT, "%.2f W/m\u00b2K", w.uValue()));
         says("fire", buildUp.fire());

@@ -22,13 +22,17 @@ public enum SheetSeries {
         return figure;
     }
 
+    private static boolean isPart(Drawing drawing) {
+        return drawing.frame() instanceof Drawing.Part;
+    }
+
     /** That of a drawing. */
     public static SheetSeries of(Drawing drawing) {
         return switch (drawing.kind()) {
             case LEGEND, CLAUSES -> GENERAL;
-            case PLAN -> drawing.frame() instanceof Drawing.Part ? LARGE_SCALE : PLANS;
-            case ELEVATION -> ELEVATIONS;
-            case SECTION -> SECTIONS;
+            case PLAN -> isPart(drawing) ? LARGE_SCALE : PLANS;
+            case ELEVATION -> isPart(drawing) ? DETAILS : ELEVATIONS;
+            case SECTION -> isPart(drawing) ? DETAILS : SECTIONS;
             case INTERIOR -> LARGE_SCALE;
             case STAIR, TRUSS -> DETAILS;
             case BUILD_UPS, DOORS, WINDOWS, ROOMS, FITTINGS, ROOFS, FOUNDATIONS -> SCHEDULES;

@@ -815,6 +815,16 @@ final class Draft {
         return plan(name, "every-ply", scale, Drawing.Part.rectangle(at(x0, y0), at(x1, y1)), List.of());
     }
 
+    /** A part of a section at a large scale, its edges broken. */
+    ElementId detail(String name, ElementId section, double scale, double x0, double y0, double x1, double y1) {
+        Drawing of = model().get(section, Drawing.class);
+        Drawing.Part part = new Drawing.Part(List.of(at(x0, y0), at(x1, y0), at(x1, y1), at(x0, y1)), true);
+        return run(new AddDrawing(name, of.kind(), of.storey(), of.lens(), scale, of.subject(), part, List.of()))
+                .after()
+                .getFirst()
+                .id();
+    }
+
     private ElementId plan(String name, String lens, double scale, Drawing.Frame frame, List<ElementId> also) {
         ElementId through = new ElementId("lens-" + lens);
         return run(new AddDrawing(name, Drawing.Kind.PLAN, storey, through, scale, new Drawing.Whole(), frame, also))

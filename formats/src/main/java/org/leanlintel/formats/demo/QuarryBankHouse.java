@@ -184,6 +184,22 @@ public final class QuarryBankHouse {
         d.sheet("A-113", "Ceilings", PaperSize.A2, below, upper);
         ElementId schedule = d.schedule("Foundation schedule", Drawing.Kind.FOUNDATIONS, 10);
         d.sheet("A-112", "Foundations", PaperSize.A2, foundations, schedule);
+        d.sheet("A-114", "Details", PaperSize.A2, details().toArray(ElementId[]::new));
+    }
+
+    /** Where the section's outside walls meet the ground, a floor and the roof. */
+    private List<ElementId> details() {
+        ElementId section = d.named("Section A");
+        Roof roof = Objects.requireNonNull(mainRoof);
+        ElementId eaves = d.detail("Eaves", section, 10, 750, 4800, 2150, 5850);
+        d.noteAt(eaves, 760, 6130, "{plies}", roof, 1500, 5560);
+        ElementId foot = d.detail("Foot of outside wall", section, 10, 1000, -1120, 2200, 130);
+        d.noteAt(foot, 1740, -610, "{build-up},\n{thickness} mm", floor("suspended-timber"), 1900, -110);
+        ElementId edge = d.detail("First floor at outside wall", section, 10, 9150, 2250, 10_550, 3050);
+        d.noteAt(edge, 9160, 3300, "{plies}", floor("timber-floor"), 9400, 2680);
+        List<ElementId> details = List.of(eaves, foot, edge);
+        details.forEach(d::dimension);
+        return details;
     }
 
     /** The garage stands already, with a wall and a chimney breast in it that go and doors that come; the ground floor through other lenses. */

@@ -44,7 +44,7 @@ class DemoDraftsTest {
         assertThat(model.all(Room.class))
                 .extracting(Room::name)
                 .contains("Living", "Kitchen", "Wet room", "Garage", "Store");
-        assertThat(model.all(Sheet.class)).hasSize(13);
+        assertThat(model.all(Sheet.class)).hasSize(14);
         assertThat(model.all(Drawing.class)).hasSizeGreaterThanOrEqualTo(8);
         assertThat(model.all(Wall.class)).extracting(Wall::state).contains(WorkState.values());
         assertThat(StoreySpace.stack(model)).extracting(Storey::name).containsExactly("Ground", "First");

@@ -13,7 +13,6 @@ import org.leanlintel.core.building.roof.PlacedRoofPart;
 import org.leanlintel.core.building.roof.RoofBodies;
 import org.leanlintel.core.building.roof.RoomCeiling;
 import org.leanlintel.core.building.roof.UnderRoofs;
-import org.leanlintel.core.building.room.FloorAreas;
 import org.leanlintel.core.derive.Failing;
 import org.leanlintel.core.derive.Key;
 import org.leanlintel.core.derive.Reads;
@@ -67,7 +66,7 @@ record BodiesOf(ElementId element) implements Key<BodiesOf.Stands> {
                         building.get(new BuiltRoof.Of(element)) instanceof BuiltRoof built
                                 ? RoofBodies.of(built, building)
                                 : List.of();
-                    case Floor f -> FloorAreas.bodies(f, building);
+                    case Floor f -> OnStems.floor(f, building);
                     case Stair s ->
                         building.get(new BuiltStair.Of(element)) instanceof BuiltStair built
                                 ? StairBodies.of(built, building)

@@ -158,17 +158,18 @@ public record BuiltFooting(
 
     List<Body> bodies(Building building) {
         List<Body> bodies = new ArrayList<>();
-        add(area, footing.material(), lowMm, topMm, building, bodies);
+        add(area, footing.material(), lowMm, Plane.level(topMm), building, bodies);
         if (footing.rising() instanceof Footing.Stem made)
-            for (Stem s : stems) add(s.area(), made.material(), topMm, s.topMm(), building, bodies);
+            for (Stem s : stems)
+                for (OnStems.Rising r : OnStems.stem(s, topMm, footing, building))
+                    add(r.area(), made.material(), topMm, r.top(), building, bodies);
         return bodies;
     }
 
-    private void add(Area of, ElementId material, double from, double to, Building building, List<Body> bodies) {
+    private void add(Area of, ElementId material, double from, Plane to, Building building, List<Body> bodies) {
         Material made = building.model().get(material, Material.class);
         for (List<Vec> ring : of.ringsWithoutHoles())
-            bodies.add(new Body(
-                    footing.id(), Content.NO_PLY, made, Does.CARRIES, ring, Plane.level(from), Plane.level(to)));
+            bodies.add(new Body(footing.id(), Content.NO_PLY, made, Does.CARRIES, ring, Plane.level(from), to));
     }
 
     /** Its plan without what lies in foundations before it in the model at the same height: so all of them are counted once. */

@@ -94,7 +94,8 @@ public record Hand(Vec about) implements Edit {
             put.add(l.through(
                     mirror.point(l.from()), mirror.point(l.to()), l.looking().other()));
         for (Drawing d : model.all(Drawing.class))
-            if (d.frame() instanceof Drawing.Part part) put.add(d.framed(mirrored(part, mirror)));
+            if (d.kind() == Drawing.Kind.PLAN && d.frame() instanceof Drawing.Part part)
+                put.add(d.framed(mirrored(part, mirror)));
         for (Sheet sheet : model.all(Sheet.class)) put.add(sheet.with(placed(model, sheet, mirror)));
         return Change.to(model, "hand the house", put, List.of());
     }

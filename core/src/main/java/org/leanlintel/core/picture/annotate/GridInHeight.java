@@ -48,7 +48,7 @@ public final class GridInHeight {
         double scale = look.drawing().scale();
         for (GridLine line : building.model().all(GridLine.class)) {
             Double x = x(line);
-            if (x == null) continue;
+            if (x == null || x < house.minX() || x > house.maxX()) continue;
             Pens pens = new Pens(look.lens());
             Vec top = new Vec(x, house.maxY() + ABOVE_MM * scale);
             pens.line(PenRole.GRID, new Vec(x, house.minY() - BELOW_MM * scale), top);

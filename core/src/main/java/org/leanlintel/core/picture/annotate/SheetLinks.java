@@ -27,7 +27,7 @@ public final class SheetLinks {
 
     private SheetLinks() {}
 
-    /** Those of section lines and of the frames of part plans. @param sheet as it prints */
+    /** Those of section lines and of the frames of parts. @param sheet as it prints */
     public static List<Link> of(Picture sheet, Model model, Lettering lettering) {
         List<Link> links = new ArrayList<>();
         for (Group g : sheet.groups()) {
@@ -57,7 +57,8 @@ public final class SheetLinks {
         return null;
     }
 
-    private static @Nullable Sheet sheetWith(ElementId drawing, Model model) {
+    /** The first that shows a drawing; null where none does. */
+    static @Nullable Sheet sheetWith(ElementId drawing, Model model) {
         for (Sheet s : model.all(Sheet.class))
             if (s.drawings().stream().anyMatch(p -> p.drawing().equals(drawing))) return s;
         return null;

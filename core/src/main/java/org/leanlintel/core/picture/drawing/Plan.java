@@ -29,8 +29,8 @@ import org.leanlintel.core.picture.Look;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.picture.PlanOf;
 import org.leanlintel.core.picture.Region;
+import org.leanlintel.core.picture.annotate.BreakLines;
 import org.leanlintel.core.picture.plan.BehindPlan;
-import org.leanlintel.core.picture.plan.BreakLines;
 import org.leanlintel.core.picture.plan.OnPlan;
 import org.leanlintel.core.picture.plan.Stage;
 

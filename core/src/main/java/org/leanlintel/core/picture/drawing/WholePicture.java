@@ -17,6 +17,7 @@ import org.leanlintel.core.picture.Painting;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.picture.Undrawn;
 import org.leanlintel.core.picture.annotate.AnnotationPainter;
+import org.leanlintel.core.picture.annotate.PartFrame;
 import org.leanlintel.core.picture.height.ElevationPicture;
 import org.leanlintel.core.picture.height.InteriorPicture;
 import org.leanlintel.core.picture.height.SectionPicture;
@@ -53,7 +54,15 @@ final class WholePicture implements DrawingPicture {
                     new ArrayList<>(blanks.cut(look.layering().drawn(painted.groups()), List.of(), g -> false));
             groups.addAll(
                     look.layering().shown(written.stream().map(painter::paint).toList()));
+            if (look.drawing().kind().isUpright()) frames(building, look, groups);
             return new Picture(painted.scale(), groups);
+        }
+
+        private void frames(Building building, Look look, List<Group> groups) {
+            for (Drawing part : Drawing.register(building.model())) {
+                Group frame = PartFrame.of(part, look, building.model(), lettering, List.copyOf(groups));
+                if (frame != null) groups.add(frame);
+            }
         }
     }
 

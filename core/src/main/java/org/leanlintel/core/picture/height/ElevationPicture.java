@@ -20,13 +20,11 @@ import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Site;
-import org.leanlintel.core.picture.Extent;
 import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.InStates;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Look;
-import org.leanlintel.core.picture.Painting;
 import org.leanlintel.core.picture.Pens;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.picture.SectionCatches;
@@ -42,7 +40,7 @@ import org.leanlintel.core.picture.seen.Sight;
 import org.leanlintel.core.picture.seen.View;
 
 /** The house seen square on from outside, down to the ground, with its levels. */
-public final class ElevationPicture extends Painting {
+public final class ElevationPicture extends UprightPainting {
 
     public ElevationPicture(Building building, Drawing drawing, Lettering lettering) {
         super(building, drawing, lettering);
@@ -110,15 +108,16 @@ public final class ElevationPicture extends Painting {
             if (!items.get(i).isEmpty())
                 groups.add(new Group(id, shown.layers().getOrDefault(id, id), items.get(i), catches.of(id)));
         }
-        List<Group> all = new ArrayList<>(new InStates(look, building.model()).of(groups));
-        Bounds house = Extent.of(new Picture(drawing.scale(), all));
+        List<Group> all = new ArrayList<>(inPart(new InStates(look, building.model()).of(groups)));
+        Bounds house = reach(all);
         all.addAll(new GridInHeight(building, frame, catches, look, lettering).groups(house));
-        all.add(around(frame, sight, shown.bodies(), catches));
+        all.add(around(frame, sight, shown.bodies(), catches, all));
         return new Picture(drawing.scale(), all);
     }
 
     /** What belongs to no one thing: the outline against the sky, the ground, levels. */
-    private Group around(SectionFrame frame, Sight sight, List<Body> bodies, SectionCatches catches) {
+    private Group around(
+            SectionFrame frame, Sight sight, List<Body> bodies, SectionCatches catches, List<Group> drawn) {
         Pens pens = new Pens(lens());
         double scale = drawing.scale();
         List<Vec> ground = building.get(new Surface(drawing.id(), false));
@@ -126,7 +125,10 @@ public final class ElevationPicture extends Painting {
                 house = building.get(new Silhouette(sight)).minus(below);
         Bounds bounds = house.isEmpty() ? null : house.bounds();
         for (List<Vec> l : below.grown(1).outside(house.rings())) pens.line(PenRole.OUTLINE, l);
-        double right = bounds == null ? 0 : bounds.maxX();
+        Drawing.Part part = part();
+        Bounds framed = part == null ? bounds : Bounds.of(part.ring());
+        double right = framed == null ? 0 : framed.maxX();
+        Pens beside = new Pens(lens());
         pens.line(PenRole.GROUND, ground);
         List<Vec> existing = building.get(new Surface(drawing.id(), true));
         if (!existing.equals(ground)) pens.line(PenRole.OVERHEAD, existing);
@@ -139,9 +141,10 @@ public final class ElevationPicture extends Painting {
                 building,
                 ground.getLast().y(),
                 foundations,
-                new LevelMarks(pens, lettering, levels, right, scale),
+                told(drawn),
+                new LevelMarks(beside, lettering, levels, right, scale),
                 scale);
-        return new Group(drawing.id(), drawing.id(), pens.items(), catches.ofLevels());
+        return ofItself(pens, beside, catches.ofLevels());
     }
 
     /** What of foundations lies in the ground, dashed. */

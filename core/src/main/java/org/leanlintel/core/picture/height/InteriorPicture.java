@@ -30,7 +30,6 @@ import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Lettering.Align;
 import org.leanlintel.core.picture.Look;
-import org.leanlintel.core.picture.Painting;
 import org.leanlintel.core.picture.Pens;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.picture.SectionCatches;
@@ -43,7 +42,7 @@ import org.leanlintel.core.picture.seen.Sight;
 import org.leanlintel.core.picture.seen.View;
 
 /** The walls of a room side by side, each within the profile of the room, with what stands before it. */
-public final class InteriorPicture extends Painting {
+public final class InteriorPicture extends UprightPainting {
 
     /** On paper: how far under a wall its number stands, and the circle round that. */
     private static final double UNDER_MM = 27, CIRCLE_MM = 3.2;
@@ -144,8 +143,8 @@ public final class InteriorPicture extends Painting {
         List<Group> groups = new ArrayList<>();
         byElement.forEach((id, pens) -> groups.add(new Group(
                 id, building.model().find(id) instanceof OnLayer on ? on.layer() : id, pens.items(), catches.of(id))));
-        List<Group> all = new ArrayList<>(new InStates(look, building.model()).of(groups));
-        all.add(new Group(drawing.id(), drawing.id(), around.items(), catches.ofLevels()));
+        List<Group> all = new ArrayList<>(inPart(new InStates(look, building.model()).of(groups)));
+        all.add(ofItself(around, new Pens(lens()), catches.ofLevels()));
         return new Picture(drawing.scale(), all);
     }
 

@@ -46,6 +46,7 @@ public final class MaterialNames {
         Drawing drawing = building.model().get(elevation, Drawing.class);
         double scale = drawing.scale();
         List<Seen> seen = building.get(new Seen.All(ElevationPicture.sight(elevation)));
+        if (drawing.frame() instanceof Drawing.Part part) seen = within(Area.of(part.ring()), seen);
         if (seen.isEmpty()) return List.of();
         Set<String> named = named(drawing, building);
         List<Found> found = new ArrayList<>(largest(seen, building).values());
@@ -57,6 +58,15 @@ public final class MaterialNames {
         for (int turn = 0; turn < found.size() * found.size() && uncross(found, row, scale, lettering); turn++)
             row = row(found, over, scale, lettering);
         return row;
+    }
+
+    private static List<Seen> within(Area part, List<Seen> seen) {
+        List<Seen> left = new ArrayList<>();
+        for (Seen s : seen) {
+            Area area = s.area().and(part);
+            if (!area.isEmpty()) left.add(new Seen(s.face(), s.lines(), area));
+        }
+        return left;
     }
 
     private static boolean isLittle(Area area, double scale) {

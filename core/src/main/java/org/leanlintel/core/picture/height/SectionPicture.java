@@ -19,12 +19,10 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Site;
-import org.leanlintel.core.picture.Extent;
 import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.InStates;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Look;
-import org.leanlintel.core.picture.Painting;
 import org.leanlintel.core.picture.Pens;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.picture.SectionCatches;
@@ -40,7 +38,7 @@ import org.leanlintel.core.picture.seen.Sight;
 import org.leanlintel.core.picture.seen.View;
 
 /** A section through all storeys along a section line, with its levels beside it. */
-public final class SectionPicture extends Painting {
+public final class SectionPicture extends UprightPainting {
 
     private static final double FAR_MM = 1_000_000;
 
@@ -78,13 +76,19 @@ public final class SectionPicture extends Painting {
         groups.replaceAll(g -> g.catching(catches.of(g.element())));
         groups = new ArrayList<>(new InStates(look, building.model()).of(groups));
         groups.addAll(new RoomNames(building, legs, look, lettering).groups());
-        Bounds house = Extent.of(new Picture(drawing.scale(), groups));
-        groups.add(around(legs, catches, painter.cut(), house));
+        groups = new ArrayList<>(inPart(groups));
+        Bounds house = reach(groups);
+        groups.add(around(legs, catches, painter.cut(), house, groups));
         groups.addAll(new GridInHeight(building, frame, catches, look, lettering).groups(house));
         return new Picture(drawing.scale(), groups);
     }
 
-    private Group around(List<SectionFrame> legs, SectionCatches catches, List<Area> cut, @Nullable Bounds house) {
+    private Group around(
+            List<SectionFrame> legs,
+            SectionCatches catches,
+            List<Area> cut,
+            @Nullable Bounds house,
+            List<Group> drawn) {
         Pens pens = new Pens(lens());
         double scale = drawing.scale();
         LevelPrinter levels = new LevelPrinter(
@@ -92,21 +96,30 @@ public final class SectionPicture extends Painting {
         double left = house == null ? 0 : house.minX(),
                 right = house == null ? legs.getLast().endMm() : house.maxX();
         for (SectionFrame leg : legs) new PitchMarks(building, leg, pens, lettering, scale).draw();
+        Pens beside = new Pens(lens());
         double beyond = GroundLine.BEYOND_MM * scale;
         List<Vec> finished = GroundLine.cut(Ground.finished(building), legs, left - beyond, right + beyond);
         HouseLevels.mark(
-                building, finished.getLast().y(), true, new LevelMarks(pens, lettering, levels, right, scale), scale);
+                building,
+                finished.getLast().y(),
+                true,
+                told(drawn),
+                new LevelMarks(beside, lettering, levels, right, scale),
+                scale);
         ground(finished, cut, left, right, pens);
         List<Vec> existing = GroundLine.cut(Ground.existing(building), legs, left - beyond, right + beyond);
         if (!existing.equals(finished)) Area.past(List.of(existing), cut).forEach(l -> pens.line(PenRole.OVERHEAD, l));
-        return new Group(drawing.id(), drawing.id(), pens.items(), catches.ofLevels());
+        return ofItself(pens, beside, catches.ofLevels());
     }
 
     /** Up to what of the house stands in it; where nothing does, up to the sides of all that is drawn. */
     private void ground(List<Vec> line, List<Area> cut, double left, double right, Pens pens) {
         double scale = drawing.scale();
         List<List<Vec>> outside = GroundLine.outside(line, cut);
-        if (outside.size() == 1 && outside.getFirst().size() == line.size()) {
+        boolean free = outside.size() == 1
+                && outside.getFirst().getFirst().equals(line.getFirst())
+                && outside.getFirst().getLast().equals(line.getLast());
+        if (free && part() == null) {
             Area under = Area.rectangle(left, line.getFirst().y() - FAR_MM, right - left, 2 * FAR_MM);
             outside = under.outside(List.of(line));
         }

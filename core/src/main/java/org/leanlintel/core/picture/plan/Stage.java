@@ -90,7 +90,8 @@ public enum Stage {
 
     /** Whether a drawing shows a part of a plan, which marks it there. */
     private static boolean isPart(Drawing drawing, PlanOf plan) {
-        return drawing.frame() instanceof Drawing.Part
+        return drawing.kind() == Drawing.Kind.PLAN
+                && drawing.frame() instanceof Drawing.Part
                 && drawing.storey().equals(plan.storey())
                 && !drawing.id().equals(plan.drawing());
     }

@@ -17,7 +17,6 @@ import org.leanlintel.core.building.room.Rooms;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
-import org.leanlintel.core.measure.ScaleLabel;
 import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
@@ -52,7 +51,6 @@ import org.leanlintel.core.model.WallPiece;
 import org.leanlintel.core.picture.Catch;
 import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Item;
-import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Look;
 import org.leanlintel.core.picture.Pens;
 import org.leanlintel.core.picture.PlanOf;
@@ -60,6 +58,7 @@ import org.leanlintel.core.picture.TakenBoxes;
 import org.leanlintel.core.picture.Undrawn;
 import org.leanlintel.core.picture.annotate.AnnotationPainter;
 import org.leanlintel.core.picture.annotate.GridPainter;
+import org.leanlintel.core.picture.annotate.PartFrame;
 import org.leanlintel.core.picture.annotate.SectionLinePainter;
 import org.leanlintel.core.picture.annotate.SheetLinks;
 import org.leanlintel.core.picture.annotate.SignPainter;
@@ -68,9 +67,6 @@ import org.leanlintel.core.picture.wall.PiecePainter;
 
 /** What stands on a plan where it stands, and cannot give way. */
 final class Standing {
-
-    /** On paper: letters of the name of a part plan, and how far over its frame they stand. */
-    private static final double PART_NAME_MM = 1.8, PART_NAME_UP_MM = 0.8;
 
     /** How far an endless line runs on beyond its points: as wide as a house may be. */
     private static final double ENDLESS_MM = 200_000;
@@ -154,16 +150,8 @@ final class Standing {
 
     /** The frame of a drawing that shows a part of this one, with its name. */
     private Shows part(Drawing drawing) {
-        boolean shown = look.marks(Lens.MarkOf.PART_PLANS) && look.drawing().frame() instanceof Drawing.All;
-        if (!shown || !(drawing.frame() instanceof Drawing.Part part)) return Shows.NOTHING;
-        double scale = look.drawing().scale();
-        Pens pens = new Pens(look.lens());
-        pens.closed(PenRole.OVERHEAD, part.ring());
-        Bounds bounds = Bounds.of(part.ring());
-        Vec over = new Vec(bounds.minX(), bounds.maxY() + PART_NAME_UP_MM * scale);
-        String words = drawing.name() + " " + ScaleLabel.of(drawing.scale(), look.units());
-        pens.add(plan.lettering().set(words, over, 0, PART_NAME_MM, Lettering.Align.LEFT, false));
-        return marked(new Group(drawing.id(), drawing.id(), pens.items(), List.of()));
+        Group frame = PartFrame.of(drawing, look, model, plan.lettering(), List.of());
+        return frame == null ? Shows.NOTHING : marked(frame);
     }
 
     private Shows fitting(Fitting fitting) {

@@ -9,6 +9,7 @@ import java.util.Objects;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.UsualRules;
+import org.leanlintel.core.building.join.Content;
 import org.leanlintel.core.check.Finding;
 import org.leanlintel.core.check.Findings;
 import org.leanlintel.core.edit.change.Delete;
@@ -17,14 +18,18 @@ import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.drawing.AddDrawing;
 import org.leanlintel.core.edit.drawing.DrawSection;
 import org.leanlintel.core.edit.storey.AddStorey;
+import org.leanlintel.core.edit.storey.DrawFloor;
 import org.leanlintel.core.edit.storey.LayFootings;
 import org.leanlintel.core.edit.storey.PlaceSpotLevel;
 import org.leanlintel.core.edit.wall.Split;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.PenRole;
@@ -119,6 +124,56 @@ class FootingsTest {
             assertThat(b.minY()).isCloseTo(-1000, within(0.01));
             assertThat(b.maxY()).isCloseTo(0, within(0.01));
         });
+    }
+
+    /**
+     * Joists of 200 under 20 of boards that reach 190 onto a wall in the ground of 290: it ends under them there, and rises to the
+     * foot of the walls outside of them; the air and the concrete under the joists end at its inner face.
+     */
+    @Test
+    void aFloorBearsOnTheWallsInTheGroundWithItsJoistsAlone() {
+        ElementId suspended = Sketch.id("suspended");
+        sketch.put(new BuildUp(
+                suspended,
+                "FX",
+                "Suspended",
+                BuildUp.Use.GROUND_FLOOR,
+                List.of(
+                        Sketch.ply("brick", 100, Does.CARRIES),
+                        Sketch.ply("air", 150, Does.AIR_GAP),
+                        Sketch.ply("stud", 200, Does.CARRIES),
+                        Sketch.ply("board", 20, Does.BOARDS)),
+                "",
+                "",
+                ""));
+        Footing footing = laid(600, stem(290), ROUND);
+        double stem = 6000.0 * 4000 - 5420.0 * 3420, outside = 6000.0 * 4000 - 5800.0 * 3800;
+        assertThat(volume(footing.id(), Content.NO_PLY)).isCloseTo(volumeOf(footing, stem * 775), within(10.0));
+        List<Vec> ring = List.of(new Vec(100, 100), new Vec(5900, 100), new Vec(5900, 3900), new Vec(100, 3900));
+        ElementId floor = sketch.run(new DrawFloor(
+                        Sketch.STOREY, Sketch.LAYER, suspended, new Floor.Drawn(ring), 0, 0, new Floor.Level()))
+                .after()
+                .getFirst()
+                .id();
+        double under = stem - outside;
+        assertThat(volume(footing.id(), Content.NO_PLY))
+                .isCloseTo(volumeOf(footing, outside * 775 + under * (775 - 220)), within(1e3));
+        assertThat(volume(floor, 2)).as("joists").isCloseTo(5800.0 * 3800 * 200, within(1e3));
+        assertThat(volume(floor, 1)).as("air").isCloseTo(5420.0 * 3420 * 150, within(1e3));
+        assertThat(volume(floor, 0)).as("concrete").isCloseTo(5420.0 * 3420 * 100, within(1e3));
+    }
+
+    /** Of a strip with what rises from it. */
+    private double volumeOf(Footing footing, double rising) {
+        return built(footing).volumeMm3(sketch.building()) + rising;
+    }
+
+    private double volume(ElementId element, int ply) {
+        return new Bodies(sketch.building())
+                .of(element).stream()
+                        .filter(b -> b.ply() == ply)
+                        .mapToDouble(b -> Area.of(b.outline()).mm2() * (b.highMm() - b.lowMm()))
+                        .sum();
     }
 
     /** The ground is drawn up to what stands in it, from both sides. */

@@ -1,4 +1,4 @@
-package org.leanlintel.core.picture.plan;
+package org.leanlintel.core.picture.annotate;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -9,7 +9,7 @@ import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Look;
 import org.leanlintel.core.picture.Pens;
 
-/** The edges of a part plan where they say that the house goes on: each a thin line with a kink in its middle (ISO 128-2, line 01.1.19, as remembered: check). */
+/** The edges of a part of a drawing where they say that the house goes on: each a thin line with a kink in its middle (ISO 128-2, line 01.1.19, as remembered: check). */
 public final class BreakLines {
 
     /** On paper: how far the kink reaches along its line to each side of the middle, and across it. */
@@ -19,10 +19,14 @@ public final class BreakLines {
 
     public static Group of(Drawing drawing, Drawing.Part part, Look look) {
         Pens pens = new Pens(look.lens());
+        draw(part, drawing.scale(), pens);
+        return new Group(drawing.id(), drawing.id(), pens.items(), List.of());
+    }
+
+    public static void draw(Drawing.Part part, double scale, Pens pens) {
         List<Vec> ring = part.ring();
         for (int i = 0; i < ring.size(); i++)
-            pens.line(PenRole.EDGE, edge(ring.get(i), ring.get((i + 1) % ring.size()), drawing.scale()));
-        return new Group(drawing.id(), drawing.id(), pens.items(), List.of());
+            pens.line(PenRole.EDGE, edge(ring.get(i), ring.get((i + 1) % ring.size()), scale));
     }
 
     private static List<Vec> edge(Vec from, Vec to, double scale) {
