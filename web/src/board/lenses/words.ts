@@ -36,6 +36,7 @@ export const MARKS = [
   ["WINDOWS", "windows"],
   ["FITTINGS", "fittings"],
   ["PART_PLANS", "parts and details"],
+  ["FACINGS", "courses and boards beyond a cut"],
   ["FOOTINGS", "foundations"],
   ["SPOT_LEVELS", "levels of the ground"],
   ["CEILINGS", "ceilings from below"],

@@ -260,6 +260,8 @@ export interface Making {
     readonly above: Stair["above"];
   };
   readonly sectionDepthMm: number;
+  /** What a new one shows behind its line: edges behind what is cut, or faces as an elevation does. */
+  readonly sectionBeyond: "EDGES" | "FACES";
   /** How a note is written. @param widthMm on paper; null where its lines run on */
   readonly note: {
     readonly style: Note["style"];
@@ -611,12 +613,13 @@ export function partedShown(state: BoardState): ElementOf<"drawing"> | undefined
 
 const PARTED: readonly ElementOf<"drawing">["kind"][] = ["PLAN", "SECTION", "ELEVATION", "INTERIOR"];
 
-/** Whether what is selected can be moved in what is shown: anything in a plan, elsewhere what is written there. */
+/** Whether what is selected can be moved in what is shown: anything in a plan, elsewhere what is written there and frames of parts. */
 export function canShift(state: BoardState): boolean {
   if (planShown(state)) return true;
   const here = drawingShown(state)?.id;
   return state.selection.every((id) => {
     const e = state.elements.get(id);
+    if (e?.type === "drawing") return e.frame.type === "part";
     return (e?.type === "note" || e?.type === "dimensionString") && e.drawing === here;
   });
 }

@@ -117,6 +117,7 @@ const making: Making = {
     above: "FOUND",
   },
   sectionDepthMm: 20000,
+  sectionBeyond: "EDGES",
   note: { style: "", widthMm: null, shape: "ELBOWED", tip: "DOT" },
   grid: { first: "1", apart: "", bubbles: "BOTH" },
   sign: "LEVEL",

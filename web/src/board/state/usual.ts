@@ -96,10 +96,11 @@ function has(state: BoardState, buildUp: string, use: ElementOf<"buildUp">["use"
   return (all.find((b) => b.id === buildUp) ?? all[0])?.id ?? "";
 }
 
-/** Which lens shows heights, and which the roofs from above; null where the project has none. */
-export function usualLens(state: BoardState, of: "elevations" | "roofPlan"): string | null {
+/** Which lens shows heights, which cuts, and which the roofs from above; null where the project has none. */
+export function usualLens(state: BoardState, of: "sections" | "elevations" | "roofPlan"): string | null {
   const all = elementsOf(state, "lens");
   const usual = all.find((l) => l.id === state.offered?.stock[of]);
+  if (of === "sections") return usual?.id ?? null;
   const like = of === "roofPlan" ? all.find((l) => l.roofs === "FROM_ABOVE") : undefined;
   return (usual ?? like ?? all[0])?.id ?? null;
 }

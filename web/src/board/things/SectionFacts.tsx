@@ -1,5 +1,5 @@
 import type { SectionLine } from "../../api/types";
-import { Button } from "../../ui/controls";
+import { Button, Choice, Row } from "../../ui/controls";
 import { Section } from "../../ui/Section";
 import { LengthField } from "../fields/LengthField";
 import { useBoard, useBoardTools } from "../state/context";
@@ -8,6 +8,16 @@ import { elementsOf, type Making } from "../state/state";
 export function NewSection({ making, set }: { making: Making; set: (change: Partial<Making>) => void }) {
   return (
     <Section title="New section" words="cut upright along a line">
+      <Row label="Behind the line">
+        <Choice
+          value={making.sectionBeyond}
+          options={[
+            ["EDGES", "Section: edges"],
+            ["FACES", "Elevation: faces"],
+          ]}
+          onChange={(sectionBeyond) => set({ sectionBeyond })}
+        />
+      </Row>
       <LengthField
         label="Looks so far beyond"
         mm={making.sectionDepthMm}

@@ -33,7 +33,7 @@ export const part: ToolOf<Part> = {
     const ring = outlined(state, tool);
     if (!shown || !ring) return null;
     const known = elementOf(state, "drawing", tool.drawing ?? undefined);
-    const broken = known?.frame.type === "part" && known.frame.broken;
+    const broken = known?.frame.type === "part" ? known.frame.broken : shown.kind !== "PLAN";
     const frame = { type: "part", ring, broken } as const;
     if (known) return revision({ ...known, frame });
     const [word, scales] = shown.kind === "PLAN" ? ["part", LARGE] : ["detail", DETAIL];

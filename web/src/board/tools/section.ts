@@ -2,6 +2,7 @@ import type { Pick } from "../../api/types";
 import { pointOf } from "../catch/points";
 import { layerOf } from "../state/layers";
 import { planShown } from "../state/state";
+import { usualLens } from "../state/usual";
 import { NewSection } from "../things/SectionFacts";
 import { nextPoint } from "./parts/outline";
 import type { ToolOf } from "./ToolOf";
@@ -20,7 +21,7 @@ export const section: ToolOf<Section> = {
   words: "Section line",
   makes: "sectionLine",
   key: "C",
-  also: "cut through",
+  also: "cut through elevation along a line part courtyard",
   fresh,
   aims: true,
   prompt: (_, { from, to }) => {
@@ -33,15 +34,17 @@ export const section: ToolOf<Section> = {
     const a = pointOf(from);
     const b = pointOf(to);
     const across = (b.x - a.x) * (state.pointer.y - a.y) - (b.y - a.y) * (state.pointer.x - a.x);
+    const { sectionBeyond, sectionDepthMm } = state.making;
     return {
       type: "drawSection",
+      called: sectionBeyond === "FACES" ? "Elevation" : "Section",
       storey: drawing.storey,
       layer: layerOf(state, "sectionLine"),
       from: from.at,
       to: to.at,
       looking: across >= 0 ? "LEFT" : "RIGHT",
-      depthMm: state.making.sectionDepthMm,
-      lens: drawing.lens,
+      depthMm: sectionDepthMm,
+      lens: usualLens(state, sectionBeyond === "FACES" ? "elevations" : "sections") ?? drawing.lens,
       scale: drawing.scale,
     };
   },

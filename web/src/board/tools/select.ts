@@ -1,4 +1,4 @@
-import { elementOf, gapPointedAt, measureNow, wallSelected } from "../state/state";
+import { canShift, elementOf, gapPointedAt, measureNow, wallSelected } from "../state/state";
 import { gapEdit, moverOf } from "./parts/gap";
 import { measureEdit } from "./parts/measured";
 import type { Hands, ToolOf, Words } from "./ToolOf";
@@ -25,7 +25,7 @@ export const select: ToolOf<Select> = {
     }
     const measure = state.settingOut?.measures[measureNow(state)];
     if (measure) return ["Select.", `Type to change the distance. ${measure.words}. C takes the next.`];
-    return state.selection.length > 0
+    return state.selection.length > 0 && canShift(state)
       ? ["Select.", "Drag to move it, or press M to move it exactly."]
       : ["Select.", "Click a thing, or drag a box."];
   },

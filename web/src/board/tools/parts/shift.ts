@@ -4,7 +4,8 @@ import { type BoardState, canShift, type Tool } from "../../state/state";
 import type { ModelPoint } from "../../state/view";
 import type { Hands } from "../ToolOf";
 
-const ONLY_WRITTEN = "Here only notes and dimension strings move; what is drawn moves in a plan.";
+const ONLY_WRITTEN =
+  "Here only notes, dimension strings and the frames of details move; what is drawn moves in a plan.";
 
 /** From the point picked to the pointer; null while nothing is selected. */
 export function shiftFrom(state: BoardState, from: ModelPoint): [number, number] | null {

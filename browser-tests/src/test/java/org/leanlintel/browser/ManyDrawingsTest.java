@@ -140,6 +140,24 @@ class ManyDrawingsTest {
         assertThat(page.getByText("Shows a part of its storey")).isVisible();
     }
 
+    /** At 1:10, between break lines; its frame on the section leads to it. */
+    @Test
+    void aDetailOfASectionIsMarkedOnIt() {
+        lookAt("Section A");
+        drafter.press("Shift+Q");
+        drafter.click(2500, 5000);
+        drafter.click(3500, 6200);
+        drafter.expectUndo("add drawing Section A, detail");
+        drafter.press("Escape");
+        drafter.press("v");
+        drafter.click(2500, 5600);
+        tab("Facts");
+        drafter.button("Open it").click();
+        assertThat(page.locator("header")).containsText("1:10");
+        assertThat(page.getByText("Shows a part of its house")).isVisible();
+        assertThat(drafter.field("Break lines along its edges")).isChecked();
+    }
+
     /** A building plan and a furniture plan of every storey, in one edit. */
     @Test
     void plansOfEveryStoreyAreMadeAtOnce() {

@@ -261,7 +261,7 @@ public final class Sketch {
 
     /** Draws a section at 1:50. @param beyondMm how far behind it things are seen */
     public ElementId section(Vec from, Vec to, Side looking, double beyondMm) {
-        return run(new DrawSection(STOREY, LAYER, from, to, looking, beyondMm, LENS, 50)).after().stream()
+        return run(new DrawSection("Section", STOREY, LAYER, from, to, looking, beyondMm, LENS, 50)).after().stream()
                 .filter(Drawing.class::isInstance)
                 .findFirst()
                 .orElseThrow()

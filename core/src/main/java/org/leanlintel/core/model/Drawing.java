@@ -180,6 +180,10 @@ public record Drawing(
                 throw new Unusable("A part of a drawing is 100 mm wide and high at least.");
         }
 
+        public Part moved(Vec by) {
+            return new Part(ring.stream().map(p -> p.plus(by)).toList(), broken);
+        }
+
         /** A rectangle. @param low its lower left corner; @param high its upper right */
         public static Part rectangle(Vec low, Vec high) {
             return new Part(List.of(low, new Vec(high.x(), low.y()), high, new Vec(low.x(), high.y())), false);

@@ -241,6 +241,8 @@ public record Lens(
         FITTINGS,
         /** Drawings that show a part of the plan, by their frames. */
         PART_PLANS,
+        /** Courses, boards and tiles on what is seen beyond a cut, and which way leaves open there: an elevation along a line. */
+        FACINGS,
         /** The foundations under a storey, dashed; in elevations as far as they lie below the ground. */
         FOOTINGS,
         /** The ground's levels at points. */

@@ -99,7 +99,15 @@ class SetCheckTest {
         titled();
         sheet("A-1", at(Sketch.PLAN, 200, 250));
         sketch.run(new DrawSection(
-                Sketch.STOREY, Sketch.LAYER, new Vec(0, 1000), new Vec(5000, 1000), Side.LEFT, 5000, Sketch.LENS, 50));
+                "Section",
+                Sketch.STOREY,
+                Sketch.LAYER,
+                new Vec(0, 1000),
+                new Vec(5000, 1000),
+                Side.LEFT,
+                5000,
+                Sketch.LENS,
+                50));
         assertThat(found()).contains("Section A stands on no sheet.", "Section line A leads to no sheet.");
     }
 

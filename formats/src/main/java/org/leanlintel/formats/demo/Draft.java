@@ -418,6 +418,7 @@ final class Draft {
     /** A section line with its drawing. */
     ElementId section(double x0, double y0, double x1, double y1, Side looking, double scale) {
         Change change = run(new DrawSection(
+                "Section",
                 storey,
                 OfficeStandard.LAYER_SECTIONS,
                 at(x0, y0),

@@ -259,7 +259,7 @@ public final class OfficeStandard {
      *
      * @param lining of a lining of its own; mass, post, steps and chimney of what is built of one material
      * @param board of what is boxed in
-     * @param elevations the lens of drawings that show heights; roofPlan that of roofs from above
+     * @param sections the lens of cuts; elevations that of other drawings that show heights; roofPlan that of roofs from above
      * @param letters the style that notes are set in
      */
     public record UsualStock(
@@ -269,6 +269,7 @@ public final class OfficeStandard {
             ElementId steps,
             ElementId board,
             ElementId chimney,
+            ElementId sections,
             ElementId elevations,
             ElementId roofPlan,
             ElementId letters,

@@ -138,7 +138,7 @@ class OfficeStandardTest {
                 OfficeStandard.usualStock(OfficeStandard.region(region).like());
         assertThat(List.of(stock.lining(), stock.mass(), stock.post(), stock.steps(), stock.board(), stock.chimney()))
                 .allSatisfy(id -> assertThat(offered.find(id, Material.class)).isNotNull());
-        assertThat(List.of(stock.elevations(), stock.roofPlan()))
+        assertThat(List.of(stock.sections(), stock.elevations(), stock.roofPlan()))
                 .allSatisfy(id -> assertThat(offered.find(id, Lens.class)).isNotNull());
     }
 

@@ -26,6 +26,7 @@ import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.Dimension;
 import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
@@ -199,7 +200,8 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
                     return stays(c);
                 }
                 case Element.Apart a -> {
-                    return stays(a);
+                    if (!(a instanceof Drawing d) || !(d.frame() instanceof Drawing.Part part)) return stays(a);
+                    put.put(d.id(), d.framed(part.moved(by)));
                 }
             }
             return null;

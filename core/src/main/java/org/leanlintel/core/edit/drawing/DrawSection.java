@@ -16,9 +16,21 @@ import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.Side;
 
-/** Draws the line of a section, with the drawing of it. It takes the next free letter. */
+/**
+ * Draws the line of a section, or of an elevation seen from there, with the drawing of it. It takes the next free letter.
+ *
+ * @param called what the drawing is called before its letter
+ */
 public record DrawSection(
-        ElementId storey, ElementId layer, Vec from, Vec to, Side looking, double depthMm, ElementId lens, double scale)
+        String called,
+        ElementId storey,
+        ElementId layer,
+        Vec from,
+        Vec to,
+        Side looking,
+        double depthMm,
+        ElementId lens,
+        double scale)
         implements Edit {
 
     @Override
@@ -31,7 +43,7 @@ public record DrawSection(
         Model model = building.model();
         NewIds ids = new NewIds(model);
         for (char letter = 'A'; letter <= 'Z'; letter++) {
-            String mark = Character.toString(letter), name = "Section " + mark;
+            String mark = Character.toString(letter), name = called + " " + mark;
             boolean taken = model.all(SectionLine.class).stream()
                             .anyMatch(l -> l.mark().equals(mark))
                     || model.all(Drawing.class).stream().anyMatch(d -> d.name().equalsIgnoreCase(name));

@@ -17,12 +17,15 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.picture.Group;
+import org.leanlintel.core.picture.Item;
+import org.leanlintel.core.picture.Look;
 import org.leanlintel.core.picture.Pens;
 import org.leanlintel.core.picture.PlyHatch;
 import org.leanlintel.core.picture.cut.Cut.Met;
 import org.leanlintel.core.picture.cut.Cut.Slant;
 import org.leanlintel.core.picture.seen.Seen;
 import org.leanlintel.core.picture.seen.SeenLines;
+import org.leanlintel.core.picture.seen.SeenPainter;
 import org.leanlintel.core.picture.seen.Sight;
 
 /** Bodies as an upright cut shows them: what is cut filled, hatched and outlined by what it does, what lies beyond in thin lines. */
@@ -33,19 +36,19 @@ public final class CutPainter {
 
     private final Building building;
     private final List<SectionFrame> legs;
-    private final Lens lens;
+    private final Look look;
     private final double scale;
     private final double thinnestMm;
     private final Map<ElementId, Pens> byElement = new LinkedHashMap<>();
     private final List<Area> all = new ArrayList<>();
 
     /** @param legs side by side, each with its own stretch of the picture */
-    public CutPainter(Building building, List<SectionFrame> legs, Lens lens, double scale) {
+    public CutPainter(Building building, List<SectionFrame> legs, Look look) {
         this.building = building;
         this.legs = List.copyOf(legs);
-        this.lens = lens;
-        this.scale = scale;
-        thinnestMm = lens.thinnestPlyMm() * scale;
+        this.look = look;
+        scale = look.drawing().scale();
+        thinnestMm = look.lens().thinnestPlyMm() * scale;
     }
 
     /** @param sights one through each leg */
@@ -70,7 +73,7 @@ public final class CutPainter {
     }
 
     private Pens pens(ElementId element) {
-        return byElement.computeIfAbsent(element, e -> new Pens(lens));
+        return byElement.computeIfAbsent(element, e -> new Pens(look.lens()));
     }
 
     private void beyond(Sight sight, SectionFrame leg) {
@@ -81,6 +84,11 @@ public final class CutPainter {
             for (SeenLines.Edge edge : edges.get(i))
                 for (List<Vec> line : offSteps(edge.line(), leg))
                     pens(elements.get(i)).line(PenRole.EDGE, line);
+        if (!look.marks(Lens.MarkOf.FACINGS)) return;
+        List<List<Item>> on = building.all(elements.stream()
+                .map(e -> new SeenPainter.On(sight, e, look.drawing().id()))
+                .toList());
+        for (int i = 0; i < elements.size(); i++) on.get(i).forEach(pens(elements.get(i))::add);
     }
 
     /** Without what lies upright where a stretch ends and the next begins: there nothing is seen end on but that it was cut off. */

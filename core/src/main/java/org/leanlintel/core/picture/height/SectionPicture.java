@@ -71,7 +71,7 @@ public final class SectionPicture extends UprightPainting {
         List<Sight> sights = IntStream.range(0, legs.size())
                 .mapToObj(i -> new Leg(drawing.id(), i).sight())
                 .toList();
-        CutPainter painter = new CutPainter(building, legs, lens(), drawing.scale());
+        CutPainter painter = new CutPainter(building, legs, look);
         List<Group> groups = new ArrayList<>(painter.paint(sights, shown.layers()));
         groups.replaceAll(g -> g.catching(catches.of(g.element())));
         groups = new ArrayList<>(new InStates(look, building.model()).of(groups));

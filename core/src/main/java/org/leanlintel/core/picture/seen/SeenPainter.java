@@ -41,9 +41,7 @@ public final class SeenPainter {
                     reads.get(new View.Part.Of(sight.view(), element)).frame();
             SeenPainter painter = new SeenPainter(Building.in(reads), look, frame);
             painter.edges(reads.get(new SeenLines.Of(sight, element)), distantFrom(reads, frame, look));
-            List<Seen> seen = reads.get(new Seen.Of(sight, element));
-            painter.surfaces(element, seen);
-            painter.leaves(element, seen);
+            reads.get(new On(sight, element, drawing)).forEach(painter.pens::add);
             return painter.pens.items();
         }
 
@@ -52,6 +50,20 @@ public final class SeenPainter {
             double behind = look.lens().distantFromMm();
             if (behind == 0) return Double.POSITIVE_INFINITY;
             return behind + (frame.isOutside() ? reads.get(new Nearest(sight)) : 0);
+        }
+    }
+
+    /** What is drawn on what is seen of an element, within its edges. */
+    public record On(Sight sight, ElementId element, ElementId drawing) implements Key<List<Item>> {
+        @Override
+        public List<Item> from(Reads reads) {
+            SectionFrame frame =
+                    reads.get(new View.Part.Of(sight.view(), element)).frame();
+            SeenPainter painter = new SeenPainter(Building.in(reads), reads.get(new Look.Of(drawing)), frame);
+            List<Seen> seen = reads.get(new Seen.Of(sight, element));
+            painter.surfaces(element, seen);
+            painter.leaves(element, seen);
+            return painter.pens.items();
         }
     }
 

@@ -328,7 +328,7 @@ class FootingsTest {
 
     private Picture section(Vec from, Vec to) {
         ElementId id = sketch
-                .run(new DrawSection(Sketch.STOREY, Sketch.LAYER, from, to, Side.RIGHT, 0, Sketch.LENS, 50))
+                .run(new DrawSection("Section", Sketch.STOREY, Sketch.LAYER, from, to, Side.RIGHT, 0, Sketch.LENS, 50))
                 .after()
                 .stream()
                 .filter(Drawing.class::isInstance)

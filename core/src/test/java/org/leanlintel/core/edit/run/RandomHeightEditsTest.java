@@ -200,6 +200,7 @@ class RandomHeightEditsTest {
     private Edit section(RandomGenerator random, Storey storey) {
         Vec from = place(random);
         return new DrawSection(
+                "Section",
                 storey.id(),
                 Sketch.LAYER,
                 from,

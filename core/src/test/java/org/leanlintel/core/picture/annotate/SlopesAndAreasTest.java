@@ -88,6 +88,7 @@ class SlopesAndAreasTest {
     @Test
     void aSlopeInASectionIsThatOfTheLine() {
         sketch.run(new DrawSection(
+                "Section",
                 Sketch.STOREY,
                 Sketch.LAYER,
                 new Vec(3000, -500),

@@ -19,6 +19,7 @@ import org.leanlintel.core.building.feature.HeldPoints;
 import org.leanlintel.core.dimension.Facing;
 import org.leanlintel.core.dimension.Scheme;
 import org.leanlintel.core.edit.carry.Hand;
+import org.leanlintel.core.edit.change.Move;
 import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.dimension.DimensionPlan;
 import org.leanlintel.core.edit.drawing.AddDrawing;
@@ -186,6 +187,16 @@ class PartInHeightTest {
             assertThat(HeldPoints.along(s, sketch.building()))
                     .allSatisfy(p -> assertThat(p.position()).isBetween(-600.0, 3600.0));
         }
+    }
+
+    @Test
+    void itsFrameIsMovedAndOfAWholeDrawingThereIsNone() {
+        Drawing drawing = whole(Whole.SECTION), part = part(drawing, -500, 2500, 1500, 1000, 10);
+        sketch.run(new Move(List.of(part.id()), new Vec(300, -200)));
+        assertThat(sketch.model().get(part.id(), Drawing.class).frame())
+                .isEqualTo(Drawing.Part.rectangle(new Vec(-200, 2300), new Vec(1300, 3300)));
+        assertThat(sketch.refusal(new Move(List.of(drawing.id()), new Vec(300, -200))))
+                .contains("cannot be moved");
     }
 
     @Test

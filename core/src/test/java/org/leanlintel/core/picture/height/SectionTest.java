@@ -3,6 +3,7 @@ package org.leanlintel.core.picture.height;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
+import static org.leanlintel.core.Lenses.with;
 
 import java.util.List;
 import java.util.Map;
@@ -17,6 +18,8 @@ import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Post;
@@ -62,6 +65,33 @@ class SectionTest {
                 PaperSize.A2,
                 List.of(new Sheet.Placed(drawn.id(), Vec.ORIGIN, new Vec(200, 200)))));
         assertThat(said(line)).containsExactly("A", "A-201", "A", "A-201");
+    }
+
+    /** A line before the house cuts nothing: through a lens that says so, it is an elevation along that line. */
+    @Test
+    void aSectionShowsFacesBeyondItWhereItsLensSaysSo() {
+        Opening door = sketch.door(house.shell.get(3), 1000, 900);
+        Picture edges = section(-500, -500, 6500, -500, Side.LEFT, 3000);
+        assertThat(roles(edges, door.id())).contains(PenRole.EDGE).doesNotContain(PenRole.OVERHEAD);
+        Lens lens = sketch.model().get(Sketch.LENS, Lens.class);
+        sketch.run(new Revise(with(lens, "marks", List.of(Lens.MarkOf.FACINGS))));
+        Picture faces = section(-500, -600, 6500, -600, Side.LEFT, 3000);
+        assertThat(roles(faces, door.id())).contains(PenRole.EDGE, PenRole.OVERHEAD);
+        assertThat(lines(faces, door.id(), PenRole.EDGE)).isEqualTo(lines(edges, door.id(), PenRole.EDGE));
+    }
+
+    private static List<PenRole> roles(Picture picture, ElementId element) {
+        return items(picture, element).stream()
+                .filter(Item.Strokes.class::isInstance)
+                .map(i -> ((Item.Strokes) i).role())
+                .toList();
+    }
+
+    private static List<List<Vec>> lines(Picture picture, ElementId element, PenRole role) {
+        return items(picture, element).stream()
+                .filter(i -> i instanceof Item.Strokes s && s.role() == role)
+                .flatMap(i -> ((Item.Strokes) i).lines().stream())
+                .toList();
     }
 
     private List<String> said(SectionLine line) {

@@ -196,6 +196,7 @@ class DraftingConventionsTest {
         sketch.shell(6000, 4000);
         SectionLine line = (SectionLine) sketch
                 .run(new DrawSection(
+                        "Section",
                         Sketch.STOREY,
                         Sketch.LAYER,
                         new Vec(-500, 2000),
