@@ -78,9 +78,9 @@ class SetOfSheetsTest {
         drafter.field("Paper").selectOption("A3");
         assertThat(dialog()).containsText("Too large for this paper at their scales: ");
         drafter.field("Paper").selectOption("A1");
-        assertThat(sheets).hasCount(5);
-        drafter.button("Make 5 sheets").click();
-        drafter.expectUndo("lay out 5 sheets");
+        assertThat(sheets).hasCount(6);
+        drafter.button("Make 6 sheets").click();
+        drafter.expectUndo("lay out 6 sheets");
         assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("B-104")))
                 .isVisible();
         drafter.press("Control+z");
