@@ -223,7 +223,7 @@ export interface Making {
   /** A gable across a slope; the rest of it is as of roofs. */
   readonly gable: { readonly widthMm: number; readonly outMm: number };
   readonly roofPart: {
-    readonly kind: "LIGHT" | "STACK" | "DORMER" | "DOWNPIPE";
+    readonly kind: "LIGHT" | "STACK" | "DORMER" | "DOWNPIPE" | "OUTLET";
     readonly widthMm: number;
     readonly lengthMm: number;
     readonly frameMm: number;
@@ -231,7 +231,7 @@ export interface Making {
     /** Of a chimney, over the roof at it. */
     readonly aboveMm: number;
     readonly behind: Behind;
-    /** Of a chimney, of a dormer's walls, of a downpipe. */
+    /** Of a chimney, of a dormer's walls, of a downpipe, of an outlet. */
     readonly material: string;
     readonly form: "GABLED" | "HIPPED" | "SHED";
     readonly pitch: Pitch;

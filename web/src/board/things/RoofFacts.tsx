@@ -208,26 +208,28 @@ export function RoofFacts({ roof }: { readonly roof: Roof }) {
         onChange={(mm) => revise({ heel: { ...heel, mm } })}
       />
       <TrussesOf roof={roof.id} />
-      <Downpipes roof={roof} />
+      <Drains roof={roof} />
     </>
   );
 }
 
-/** Those that stand under its gutters, and the way to the ones it lacks. */
-function Downpipes({ roof }: { readonly roof: Roof }) {
+/** Downpipes under its gutters, outlets before its parapets, and the way to those it lacks. */
+function Drains({ roof }: { readonly roof: Roof }) {
   const { sync, actions } = useBoardTools();
   const elements = useBoard(elementsIn);
   const there = elementsOf({ elements }, "roofPart").filter(
-    (p) => p.roof === roof.id && p.make.type === "downpipe",
+    (p) => p.roof === roof.id && (p.make.type === "downpipe" || p.make.type === "outlet"),
   );
   const place = () => {
     const edit = draining(sync.state, roof);
     if (edit) void sync.edit(edit);
   };
-  if (roof.trim.gutterMm === 0) return null;
+  const edges = [roof.usual, ...roof.own.map((o) => o.edge)];
+  const dams = edges.some(({ rises }) => rises.type === "parapet" && rises.fall.type === "fallsToIt");
+  if (roof.trim.gutterMm === 0 && !dams) return null;
   return (
     <div className="pt-2">
-      <p className="font-semibold">Downpipes</p>
+      <p className="font-semibold">{dams ? "Downpipes and outlets" : "Downpipes"}</p>
       {there.map((p) => (
         <Button key={p.id} className="my-1 mr-2" onClick={() => actions.selection.selectJust([p.id])}>
           {p.mark}
@@ -235,7 +237,7 @@ function Downpipes({ roof }: { readonly roof: Roof }) {
       ))}
       <Button
         className="my-1"
-        title="At the ends of gutters and between, beside openings; the rule on drainage says how many"
+        title="At the ends of gutters and between, beside openings, as many as the rule on drainage says; in each slope behind a parapet an outlet"
         onClick={place}
       >
         Place those it lacks

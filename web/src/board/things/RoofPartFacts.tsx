@@ -14,6 +14,7 @@ const SIZES = {
   LIGHT: { widthMm: 780, lengthMm: 1180 },
   STACK: { widthMm: 665, lengthMm: 440 },
   DORMER: { widthMm: 1500, lengthMm: 1350 },
+  OUTLET: { widthMm: 110, lengthMm: 110 },
 } as const;
 
 const LENGTHS = {
@@ -43,12 +44,22 @@ function Fields({ made, change }: { readonly made: Made; readonly change: (part:
   );
   return (
     <>
-      <LengthField label="Width" mm={made.widthMm} onChange={(widthMm) => change({ widthMm })} />
-      <LengthField
-        label={LENGTHS[made.kind]}
-        mm={made.lengthMm}
-        onChange={(lengthMm) => change({ lengthMm })}
-      />
+      {made.kind === "OUTLET" ? (
+        <LengthField
+          label="Diameter"
+          mm={made.widthMm}
+          onChange={(widthMm) => change({ widthMm, lengthMm: widthMm })}
+        />
+      ) : (
+        <>
+          <LengthField label="Width" mm={made.widthMm} onChange={(widthMm) => change({ widthMm })} />
+          <LengthField
+            label={LENGTHS[made.kind]}
+            mm={made.lengthMm}
+            onChange={(lengthMm) => change({ lengthMm })}
+          />
+        </>
+      )}
       {made.kind === "LIGHT" && (
         <>
           <LengthField
@@ -92,7 +103,7 @@ function Fields({ made, change }: { readonly made: Made; readonly change: (part:
           )}
         </>
       )}
-      {made.kind === "DOWNPIPE" && of}
+      {(made.kind === "DOWNPIPE" || made.kind === "OUTLET") && of}
       {made.kind === "DORMER" && (
         <>
           <Row label="Its roof">
@@ -129,7 +140,8 @@ export function NewRoofPart({ making, set }: { making: Making; set: (change: Par
   const pipe = useBoard((s) => s.offered?.roofs.downpipe);
   const trim = making.roof.trim.material;
   const begin = (kind: Made["kind"]) => {
-    if (kind !== "DOWNPIPE") change({ kind, ...SIZES[kind] });
+    if (kind === "OUTLET") change({ kind, ...SIZES[kind], material: trim });
+    else if (kind !== "DOWNPIPE") change({ kind, ...SIZES[kind] });
     else if (pipe) change({ kind, widthMm: pipe.widthMm, lengthMm: pipe.depthMm, material: trim });
   };
   return (
@@ -142,6 +154,7 @@ export function NewRoofPart({ making, set }: { making: Making; set: (change: Par
             ["STACK", "A chimney"],
             ["DORMER", "A dormer"],
             ["DOWNPIPE", "A downpipe"],
+            ["OUTLET", "A roof outlet"],
           ]}
           onChange={begin}
         />
@@ -151,7 +164,7 @@ export function NewRoofPart({ making, set }: { making: Making; set: (change: Par
   );
 }
 
-/** The facts of a selected roof light, chimney, dormer or downpipe. */
+/** The facts of a selected roof light, chimney, dormer, downpipe or outlet. */
 export function RoofPartFacts({ part }: { readonly part: RoofPart }) {
   const { sync } = useBoardTools();
   const usual = useBoard((s) => s.making.roofPart);

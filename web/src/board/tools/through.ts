@@ -14,15 +14,16 @@ const WHERE = {
   LIGHT: "Click on a roof where its middle goes.",
   STACK: "Click on a roof where its middle goes.",
   DORMER: "Click on a roof where the middle of its front goes.",
+  OUTLET: "Click on a roof at the low edge of a slope behind a parapet.",
   DOWNPIPE: "Click near the eaves it drains; it stands before the wall there.",
 } as const;
 
-/** A roof light, a chimney or a dormer in the roof under the pointer, square to its slope, or a downpipe under its gutter. */
+/** A roof light, a chimney or a dormer in the roof under the pointer, square to its slope, an outlet, or a downpipe under its gutter. */
 export const through: ToolOf<Through> = {
   name: "through",
-  words: "Roof light, chimney, dormer, downpipe",
+  words: "Roof light, chimney, dormer, drain",
   makes: "roofPart",
-  also: "rooflight skylight stack flue window gablet shed rainwater pipe leader",
+  also: "rooflight skylight stack flue window gablet shed rainwater downpipe pipe leader outlet",
   fresh: { name: "through" },
   aims: true,
   prompt: (state) => [

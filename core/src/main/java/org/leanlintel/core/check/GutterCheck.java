@@ -4,22 +4,27 @@ import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.roof.BeforeOpenings;
+import org.leanlintel.core.building.roof.Dammed;
 import org.leanlintel.core.building.roof.Gutter;
 import org.leanlintel.core.building.roof.JoinedRoof;
 import org.leanlintel.core.building.roof.PlacedRoofPart;
 import org.leanlintel.core.building.roof.PlateEdge;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.AreaPrinter;
+import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Rules;
 
-/** Gutters that collect more than their downpipes take away. */
+/** Gutters that collect more than their downpipes take away, and slopes behind parapets that nothing drains. */
 final class GutterCheck {
 
     private static final String SAID = "A gutter of %s collects from %s at %s; it needs %d %s and has %s.";
+
+    /** How deep water may stand on a slope. */
+    private static final double PUDDLE_MM = 10;
 
     private GutterCheck() {}
 
@@ -40,10 +45,41 @@ final class GutterCheck {
                         has,
                         building.model().settings().units()));
         }
+        for (Dammed slope : Dammed.of(built)) behindParapet(slope, building, findings);
         for (RoofPart p : building.model().all(RoofPart.class))
             if (p.make() instanceof RoofPart.Downpipe && p.stays() && p.roof().equals(roof.id()))
                 before(p, roof, building, findings);
         return findings;
+    }
+
+    /** Without an outlet, or with none where the water comes to stand. */
+    private static void behindParapet(Dammed slope, Building building, List<Finding> findings) {
+        Roof roof = slope.roof().roof();
+        List<RoofPart> outlets = slope.outlets(building);
+        Vec low = slope.low(0);
+        if (outlets.isEmpty())
+            findings.add(new Finding(
+                    Finding.Kind.ROOF,
+                    "A slope of %s runs down to a parapet, and nothing takes its water away.".formatted(roof.mark()),
+                    "Place a roof outlet at its low edge, from the facts of the roof or by hand.",
+                    List.of(roof.id()),
+                    roof.storey(),
+                    low,
+                    ""));
+        else if (outlets.stream().allMatch(o -> slope.overLowest(o.at()) > PUDDLE_MM)) {
+            RoofPart first = outlets.getFirst();
+            LengthPrinter lengths =
+                    LengthPrinter.ofScreen(building.model().settings().units());
+            findings.add(new Finding(
+                    Finding.Kind.ROOF,
+                    "%s lies %s above the lowest place of its slope: water stands there."
+                            .formatted(first.mark(), lengths.print(slope.overLowest(first.at()))),
+                    "Move it to the low edge of its slope.",
+                    List.of(first.id(), roof.id()),
+                    roof.storey(),
+                    first.at(),
+                    ""));
+        }
     }
 
     /** A downpipe that runs down before a window or a door. */

@@ -6,7 +6,7 @@ import org.leanlintel.core.geometry.Vec;
 /**
  * What goes through a roof, or stands out of it, square to the slope it lies in.
  *
- * @param mark what people call it: RL1, CH1, DO1, DP1
+ * @param mark what people call it: RL1, CH1, DO1, DP1, RO1
  * @param at its middle, in plan; of a dormer the middle of its front
  * @param widthMm along the eaves; of a dormer between the outer faces of its cheeks
  * @param lengthMm of a light along the slope, of a stack in plan; of a dormer its front's height, from the slope to its plates
@@ -101,6 +101,14 @@ public record RoofPart(
      */
     public record Downpipe(ElementId material) implements Make {}
 
+    /** What takes the water of a slope down through it that a parapet holds back; as wide as it is long. @param material of it */
+    public record Outlet(ElementId material) implements Make {}
+
+    /** Whether it takes water off its roof, rather than being a hole in it. */
+    public boolean drains() {
+        return make instanceof Downpipe || make instanceof Outlet;
+    }
+
     public enum Form {
         GABLED,
         HIPPED,
@@ -115,6 +123,7 @@ public record RoofPart(
             case Stack s -> "CH";
             case Dormer d -> "DO";
             case Downpipe p -> "DP";
+            case Outlet o -> "RO";
         };
     }
 
@@ -124,6 +133,7 @@ public record RoofPart(
             case Stack s -> "chimney";
             case Dormer d -> "dormer";
             case Downpipe p -> "downpipe";
+            case Outlet o -> "roof outlet";
         };
     }
 
@@ -134,6 +144,7 @@ public record RoofPart(
             case Stack s -> s.material();
             case Dormer d -> d.material();
             case Downpipe p -> p.material();
+            case Outlet o -> o.material();
         };
     }
 
@@ -144,6 +155,7 @@ public record RoofPart(
             case Stack s -> new Stack(s.aboveMm(), other, s.behind());
             case Dormer d -> d.of(other);
             case Downpipe p -> new Downpipe(other);
+            case Outlet o -> new Outlet(other);
         };
     }
 

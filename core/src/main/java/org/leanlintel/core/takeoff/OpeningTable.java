@@ -68,6 +68,7 @@ final class OpeningTable {
                                 sill(placed, building.space(roof.storey()).levelMm()));
                     case RoofPart.Stack s -> null;
                     case RoofPart.Downpipe p -> null;
+                    case RoofPart.Outlet o -> null;
                 };
         return what == null || what.wideMm() == 0 ? List.of() : List.of(row(part, roof, what, building.model()));
     }

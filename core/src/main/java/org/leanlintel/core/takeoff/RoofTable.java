@@ -51,7 +51,11 @@ final class RoofTable {
         RoofTable table = new RoofTable(building);
         for (Roof r : building.model().all(Roof.class))
             if (r.stays() && building.get(new JoinedRoof.Of(r.id())) instanceof JoinedRoof joined)
-                table.add(r, joined, downpipes(r, building));
+                table.add(
+                        r,
+                        joined,
+                        count(r, RoofPart.Downpipe.class, building),
+                        count(r, RoofPart.Outlet.class, building));
         List<Row> sums = new ArrayList<>();
         if (!table.rows.isEmpty()) {
             Cell none = Cell.of("");
@@ -70,7 +74,7 @@ final class RoofTable {
         return new Table(COLUMNS, table.rows, sums, "No roofs yet.");
     }
 
-    private void add(Roof roof, JoinedRoof joined, long downpipes) {
+    private void add(Roof roof, JoinedRoof joined, long downpipes, long outlets) {
         int slope = 0;
         for (Face f : joined.faces()) {
             planMm2 += AreaPrinter.printedMm2(f.plan().mm2(), units);
@@ -84,14 +88,14 @@ final class RoofTable {
                             area(f.plan().mm2()),
                             area(f.trueMm2()),
                             length(rafter(f)),
-                            Cell.of(slope == 1 ? lines(joined, downpipes) : ""),
+                            Cell.of(slope == 1 ? lines(joined, downpipes, outlets) : ""),
                             Cell.of(slope == 1 ? joined.built().buildUp().name() : ""))));
         }
     }
 
-    private static long downpipes(Roof roof, Building building) {
+    private static long count(Roof roof, Class<? extends RoofPart.Make> make, Building building) {
         return building.model().all(RoofPart.class).stream()
-                .filter(p -> p.roof().equals(roof.id()) && p.stays() && p.make() instanceof RoofPart.Downpipe)
+                .filter(p -> p.roof().equals(roof.id()) && p.stays() && make.isInstance(p.make()))
                 .count();
     }
 
@@ -118,7 +122,7 @@ final class RoofTable {
                 .anyMatch(p -> p != null && p.parapet() != null && !p.isEaves());
     }
 
-    private String lines(JoinedRoof joined, long downpipes) {
+    private String lines(JoinedRoof joined, long downpipes, long outlets) {
         List<String> told = new ArrayList<>();
         for (Kind kind : TOLD) {
             double sum = joined.shape().lines().stream()
@@ -141,6 +145,7 @@ final class RoofTable {
         if (verge > 0) told.add("verge " + lengths.print(verge));
         if (parapet > 0) told.add("parapet " + lengths.print(parapet));
         if (downpipes > 0) told.add(downpipes + (downpipes == 1 ? " downpipe" : " downpipes"));
+        if (outlets > 0) told.add(outlets + (outlets == 1 ? " outlet" : " outlets"));
         return String.join(", ", told);
     }
 

@@ -55,7 +55,7 @@ public record JoinedRoof(BuiltRoof built, RoofShape shape, List<Face> faces, Are
         for (RoofPart p : building.model().all(RoofPart.class))
             if (p.roof().equals(id)
                     && p.stays()
-                    && !(p.make() instanceof RoofPart.Downpipe)
+                    && !p.drains()
                     && building.get(new PlacedRoofPart.Of(p.id())) instanceof PlacedRoofPart placed)
                 through.add(placed.hole());
         if (given.isEmpty() && through.isEmpty()) return new JoinedRoof(built, shape, shape.faces(), Area.NONE);

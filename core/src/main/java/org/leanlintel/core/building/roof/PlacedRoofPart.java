@@ -102,9 +102,9 @@ public record PlacedRoofPart(
                 .reversed();
     }
 
-    /** What it takes of its roof; nothing of a downpipe. */
+    /** What it takes of its roof; nothing of what drains it. */
     public Area hole() {
-        if (part.make() instanceof RoofPart.Downpipe) return Area.NONE;
+        if (part.drains()) return Area.NONE;
         return dormer == null ? Area.of(plan) : dormer.hole();
     }
 
@@ -135,6 +135,7 @@ public record PlacedRoofPart(
             case RoofPart.Stack s -> stack(s, building);
             case RoofPart.Dormer d -> dormer == null ? List.of() : DormerBodies.of(dormer, roof.buildUp(), building);
             case RoofPart.Downpipe d -> DownpipeBodies.of(this, d, building, ground);
+            case RoofPart.Outlet o -> List.of();
         };
     }
 

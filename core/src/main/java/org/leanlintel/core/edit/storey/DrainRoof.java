@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.roof.BeforeOpenings;
 import org.leanlintel.core.building.roof.BuiltRoof;
+import org.leanlintel.core.building.roof.Dammed;
 import org.leanlintel.core.building.roof.Gutter;
 import org.leanlintel.core.building.roof.JoinedRoof;
 import org.leanlintel.core.edit.Edit;
@@ -27,7 +28,7 @@ import org.leanlintel.core.model.WorkState;
 
 /**
  * Places the downpipes a roof lacks by the project's rule on drainage: at the ends of its gutters first, then evenly between, beside
- * openings and not before them. Those that are there stay.
+ * openings and not before them. In each slope that runs down to a parapet and has none, an outlet before that. Those that are there stay.
  *
  * @param widthMm of each along the wall, @param depthMm away from it
  */
@@ -52,9 +53,10 @@ public record DrainRoof(ElementId roof, ElementId layer, double widthMm, double 
         Rules rules = model.find(Rules.ID, Rules.class);
         if (built == null || rules == null)
             return Refusal.because("%s has no shape that could be drained.".formatted(of.mark()), roof);
-        if (of.trim().gutterMm() == 0)
+        List<Dammed> dammed = Dammed.of(built);
+        if (of.trim().gutterMm() == 0 && dammed.isEmpty())
             return Refusal.because("%s has no gutters. Say first how wide they are.".formatted(of.mark()), roof);
-        if (rules.drainage().perPipeM2(of.trim().gutterMm()) == null)
+        if (of.trim().gutterMm() > 0 && rules.drainage().perPipeM2(of.trim().gutterMm()) == null)
             return Refusal.because(
                     "The rule says nothing of gutters as narrow as those of %s.".formatted(of.mark()), roof);
         NewIds ids = new NewIds(model);
@@ -72,9 +74,30 @@ public record DrainRoof(ElementId roof, ElementId layer, double widthMm, double 
                         depthMm,
                         new RoofPart.Downpipe(material),
                         WorkState.NEW));
-        if (put.isEmpty()) return Refusal.because("%s has the downpipes it needs.".formatted(of.mark()), roof);
-        String placed = put.size() == 1 ? "place a downpipe on %s" : "place " + put.size() + " downpipes on %s";
-        return Change.to(model, placed.formatted(of.mark()), put, List.of());
+        int pipes = put.size();
+        for (Dammed slope : dammed)
+            if (slope.outlets(building).isEmpty())
+                put.add(new RoofPart(
+                        ids.next(),
+                        roof,
+                        layer,
+                        marks.next("RO"),
+                        slope.low(widthMm),
+                        widthMm,
+                        widthMm,
+                        new RoofPart.Outlet(material),
+                        WorkState.NEW));
+        if (put.isEmpty())
+            return Refusal.because(
+                    "%s has the %s it needs.".formatted(of.mark(), dammed.isEmpty() ? "downpipes" : "outlets"), roof);
+        return Change.to(
+                model, "place %s on %s".formatted(words(pipes, put.size() - pipes), of.mark()), put, List.of());
+    }
+
+    private static String words(int pipes, int outlets) {
+        String first = pipes == 0 ? "" : pipes == 1 ? "a downpipe" : pipes + " downpipes";
+        String second = outlets == 0 ? "" : outlets == 1 ? "an outlet" : outlets + " outlets";
+        return first + (pipes > 0 && outlets > 0 ? " and " : "") + second;
     }
 
     private List<Gutter.Spot> missing(Gutter gutter, JoinedRoof built, Rules.Drainage rule, Building building) {

@@ -113,7 +113,7 @@ final class RoofPainter {
         List<Area> taken = new ArrayList<>();
         for (RoofPart p : building.model().all(RoofPart.class))
             if (p.roof().equals(built.roof().id())
-                    && !(p.make() instanceof RoofPart.Downpipe)
+                    && !p.drains()
                     && building.get(new PlacedRoofPart.Of(p.id())) instanceof PlacedRoofPart placed) {
                 List<Vec> all = new ArrayList<>(placed.plan());
                 if (placed.saddle() instanceof SaddleShape saddle)

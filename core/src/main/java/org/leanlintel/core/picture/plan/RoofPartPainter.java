@@ -36,6 +36,7 @@ final class RoofPartPainter {
         List<Vec> plan = placed.plan();
         if (part.make() instanceof RoofPart.Downpipe)
             pens.add(new Item.Arc(PenRole.EDGE, pens.pen(PenRole.EDGE), part.at(), radius(part, look), 0, Math.TAU));
+        else if (part.make() instanceof RoofPart.Outlet) outlet(part, look, pens);
         else if (part.make() instanceof RoofPart.Dormer && above)
             placed.roofLines().forEach(l -> pens.line(role, l));
         else pens.closed(role, plan);
@@ -46,7 +47,10 @@ final class RoofPartPainter {
         }
         if (placed.saddle() instanceof SaddleShape saddle && above)
             saddle.lines().forEach(l -> pens.line(role, l));
-        double over = Bounds.of(plan).maxY() + OFF_MM * look.drawing().scale();
+        double top = part.make() instanceof RoofPart.Outlet
+                ? part.at().y() + radius(part, look)
+                : Bounds.of(plan).maxY();
+        double over = top + OFF_MM * look.drawing().scale();
         Vec at = new Vec(part.at().x(), over);
         if (above && part.make() instanceof RoofPart.Downpipe) beside(placed, look, lettering, pens);
         else if (above) pens.add(lettering.set(part.mark(), at, 0, LETTERS_MM, Align.CENTRE, true));
@@ -56,7 +60,16 @@ final class RoofPartPainter {
         return new Group(part.id(), part.layer(), pens.items(), catches);
     }
 
-    /** Of a downpipe: its own, or as small as can be seen. */
+    /** A circle with a cross in it. */
+    private static void outlet(RoofPart part, Look look, Pens pens) {
+        double radius = radius(part, look);
+        pens.add(new Item.Arc(PenRole.EDGE, pens.pen(PenRole.EDGE), part.at(), radius, 0, Math.TAU));
+        Vec across = new Vec(radius, 0), up = new Vec(0, radius);
+        pens.line(PenRole.EDGE, part.at().minus(across), part.at().plus(across));
+        pens.line(PenRole.EDGE, part.at().minus(up), part.at().plus(up));
+    }
+
+    /** Of a downpipe or an outlet: its own, or as small as can be seen. */
     private static double radius(RoofPart part, Look look) {
         return Math.max(part.widthMm() / 2, DOT_MM * look.drawing().scale());
     }

@@ -16,7 +16,9 @@ import org.leanlintel.core.building.feature.Feature;
 import org.leanlintel.core.building.feature.Features;
 import org.leanlintel.core.check.Finding;
 import org.leanlintel.core.check.Findings;
+import org.leanlintel.core.edit.change.Move;
 import org.leanlintel.core.edit.change.Revise;
+import org.leanlintel.core.edit.storey.DrainRoof;
 import org.leanlintel.core.edit.storey.DrawFlatRoof;
 import org.leanlintel.core.edit.storey.DrawRoof;
 import org.leanlintel.core.geometry.Bounds;
@@ -26,9 +28,11 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Pitch;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.StairRules;
 import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.roof.RoofShape;
+import org.leanlintel.core.takeoff.Table;
 
 /**
  * Flat roofs over a house of 6,000 by 4,000 with its wall heads at 5,100, facings of 150 before structures of 140. Seats of 100: at 1:40
@@ -122,16 +126,43 @@ class ParapetsTest {
                 .anyMatch(p -> p.y() < -50));
     }
 
+    /** 100 off the parapet's inner face; 2,000 up a slope of 1:40 it lies 50 higher than there, and 154 from its lowest place to begin with. */
+    @Test
+    void aSlopeThatRunsDownToAParapetNeedsAnOutletWhereItIsLowest() {
+        house.sketch.put(UsualRules.with(new StairRules("none", List.of())));
+        Roof.Edge falling = new Roof.Edge(new Roof.Parapet(500, 0, new Roof.FallsToIt(FALL)), 0, 0);
+        Roof roof = house.draw(house.overShell(parapet(500), RoofedHouse.at(house.wall(3000, 0), falling)));
+        assertThat(findings(roof))
+                .extracting(Finding::sentence)
+                .contains("A slope of R1 runs down to a parapet, and nothing takes its water away.");
+        DrainRoof drain = new DrainRoof(roof.id(), Sketch.LAYER, 110, 110, Sketch.id("board"));
+        RoofPart outlet = (RoofPart) house.sketch.run(drain).after().getFirst();
+        assertThat(outlet.mark()).isEqualTo("RO1");
+        assertThat(outlet.at().distanceTo(new Vec(3000, 290 + 100 + 55))).isLessThan(0.1);
+        assertThat(house.sketch.refusal(drain)).isEqualTo("R1 has the outlets it needs.");
+        assertThat(findings(roof)).extracting(Finding::sentence).noneMatch(s -> s.contains("water"));
+        PlacedRoofPart placed = house.sketch.building().get(new PlacedRoofPart.Of(outlet.id()));
+        assertThat(placed).isNotNull().satisfies(p -> assertThat(p.hole().isEmpty())
+                .isTrue());
+        assertThat(house.schedule().rows().getFirst().cells())
+                .extracting(Table.Cell::text)
+                .anyMatch(t -> t.endsWith("1 outlet"));
+        house.sketch.run(new Move(List.of(outlet.id()), new Vec(0, 2000)));
+        assertThat(findings(roof))
+                .extracting(Finding::sentence)
+                .contains("RO1 lies 53.9 above the lowest place of its slope: water stands there.");
+    }
+
     /** Along the north parapet the covering lies at 5,100 + 147.55 + 89 + 50.02 = 5,386.56; so it does at the ends of those beside it. */
     @Test
     void aParapetThatStandsTooLittleAboveTheRoofIsFound() {
         house.sketch.put(UsualRules.with(new StairRules("none", List.of())));
         Roof low = draining(400);
-        assertThat(findings(low)).hasSize(3).allSatisfy(f -> assertThat(f.sentence())
+        assertThat(low(low)).hasSize(3).allSatisfy(f -> assertThat(f.sentence())
                 .contains("stands 113.4 above the roof; 150 is asked for"));
         house.sketch.run(new Revise(low.over(
                 low.over(), List.of(RoofedHouse.at(house.wall(3000, 0), EAVES), own(6000, 500), own(0, 500)))));
-        assertThat(findings(low)).hasSize(1);
+        assertThat(low(low)).hasSize(1);
     }
 
     private Roof.OwnEdge own(double x, double upMm) {
@@ -158,9 +189,15 @@ class ParapetsTest {
                 .hasMessageContaining("no overhang");
     }
 
+    private List<Finding> low(Roof roof) {
+        return findings(roof).stream()
+                .filter(f -> f.sentence().contains("parapet"))
+                .toList();
+    }
+
     private List<Finding> findings(Roof roof) {
         return Findings.of(house.sketch.building()).stream()
-                .filter(f -> f.concerns().contains(roof.id()) && f.sentence().contains("parapet"))
+                .filter(f -> f.concerns().contains(roof.id()))
                 .toList();
     }
 
