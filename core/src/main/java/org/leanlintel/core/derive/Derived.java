@@ -189,9 +189,14 @@ public final class Derived implements Reads {
 
     @Override
     public <T extends @Nullable Object> List<T> all(Collection<? extends Key<T>> keys) {
-        SideBySide.mapFew(keys, key -> entry(key, null));
+        return all(keys, this, null);
+    }
+
+    private <T extends @Nullable Object> List<T> all(
+            Collection<? extends Key<T>> keys, Reads reads, @Nullable Frame asks) {
+        SideBySide.mapFew(keys, key -> entry(key, asks));
         List<T> values = new ArrayList<>(keys.size());
-        for (Key<T> key : keys) values.add(get(key));
+        for (Key<T> key : keys) values.add(reads.get(key));
         return values;
     }
 
@@ -456,10 +461,7 @@ public final class Derived implements Reads {
 
         @Override
         public <T extends @Nullable Object> List<T> all(Collection<? extends Key<T>> keys) {
-            SideBySide.mapFew(keys, other -> entry(other, this));
-            List<T> values = new ArrayList<>(keys.size());
-            for (Key<T> other : keys) values.add(get(other));
-            return values;
+            return Derived.this.all(keys, this, this);
         }
 
         @Override

@@ -28,6 +28,9 @@ final class StringFigures {
     /** On paper: from the line up to figures. */
     static final double CLEAR_MM = 0.8;
 
+    /** On paper: from the line down to figures under it, clear of its strokes. */
+    private static final double UNDER_MM = 2;
+
     /** From one base line to the next, in heights of letters. */
     private static final double PITCH = 1.44;
     /** On paper: how far the ground of a figure reaches beyond it. */
@@ -79,8 +82,11 @@ final class StringFigures {
     /** What stands over a part, one line for each unit. */
     private record Words(List<String> lines, boolean typed) {}
 
-    /** @param crossing where other strings run across */
-    void chained(List<FigureRow.Band> crossing) {
+    /**
+     * @param crossing where other strings run across
+     * @param along how far above the line, on paper, other things begin along it; less than 0 for under it
+     */
+    void chained(List<FigureRow.Band> crossing, List<Double> along) {
         List<List<StringParts.Part>> said = new ArrayList<>();
         for (LengthPrinter l : words.lengths()) said.add(StringParts.of(points, string.direction(), l));
         IdentityHashMap<FigureRow.Figure, Words> free = new IdentityHashMap<>();
@@ -100,9 +106,9 @@ final class StringFigures {
                 free.put(over, here);
             }
         }
-        for (FigureRow.Set set : FigureRow.place(inOrder, bands)) {
+        for (FigureRow.Set set : FigureRow.place(inOrder, bands, row -> isTaken(row, along))) {
             Words here = Objects.requireNonNull(free.get(set.figure()));
-            double lift = lift() + set.row() * rowMm(style, words);
+            double lift = lift(set.row());
             if (set.needsLeader()) leader(set.centreMm(), lift, set.figure().centreMm());
             set(here, set.centreMm(), lift);
         }
@@ -131,6 +137,17 @@ final class StringFigures {
         return style.figures() == StringStyle.Figures.ABOVE
                 ? CLEAR_MM
                 : -pitch() * (words.lengths().size() - 1) / 2 - style.letterMm() / 2;
+    }
+
+    /** The same of a row: above the line, or under it where that is less than 0. */
+    private double lift(int row) {
+        double high = rowMm(style, words);
+        return row < 0 ? -UNDER_MM - style.letterMm() + (row + 1) * high : lift() + row * high;
+    }
+
+    private boolean isTaken(int row, List<Double> along) {
+        double low = lift(row) - CLEAR_MM / 2, high = low + rowMm(style, words);
+        return along.stream().anyMatch(a -> row > 0 ? a > 0 && high > a : a < 0 && low < a);
     }
 
     /** Where the drafter put it, with a line to its part where it does not stand over that. */

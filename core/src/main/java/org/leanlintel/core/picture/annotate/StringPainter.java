@@ -5,6 +5,7 @@ import java.util.List;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.feature.HeldPoints;
 import org.leanlintel.core.building.feature.HeldPoints.Held;
+import org.leanlintel.core.building.feature.Unrolled;
 import org.leanlintel.core.dimension.FigureWords;
 import org.leanlintel.core.dimension.OwnParts;
 import org.leanlintel.core.geometry.Bounds;
@@ -12,6 +13,7 @@ import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.OwnPart;
@@ -47,6 +49,7 @@ final class StringPainter {
     private final Line line;
     private final List<Held> points;
     private final List<FigureRow.Band> crossing;
+    private final List<Double> along;
 
     StringPainter(DimensionString string, Building building, Lettering lettering, Look look) {
         this.string = string;
@@ -60,6 +63,7 @@ final class StringPainter {
         StringReach reach = building.get(new StringReach.Of(string.drawing(), string.id()));
         points = reach.points();
         crossing = crossing(building);
+        along = along(building);
         origin = HeldPoints.of(string.holds().getFirst(), string, building) instanceof Held first
                 ? first.position()
                 : points.isEmpty() ? 0 : points.getFirst().position();
@@ -91,6 +95,18 @@ final class StringPainter {
                 crossing.add(band(g.from().dot(line.direction()), 0, 0));
         }
         return crossing;
+    }
+
+    /** How far above its line, on paper, the walls of a room begin beside it. */
+    private List<Double> along(Building building) {
+        Drawing drawing = building.model().get(string.drawing(), Drawing.class);
+        boolean upright = Math.abs(string.direction().x()) <= Tolerance.PARALLEL_SINE;
+        List<Double> along = new ArrayList<>();
+        if (drawing.kind() != Drawing.Kind.INTERIOR || !upright) return along;
+        for (Unrolled.View v : building.get(new Unrolled.Of(drawing.one())).views())
+            for (double x : new double[] {v.leftMm(), v.leftMm() + v.lengthMm()})
+                along.add(new Vec(x - string.at().x(), 0).dot(string.up()) / scale);
+        return along;
     }
 
     /** A string square to this one, and its figures over it. */
@@ -132,7 +148,7 @@ final class StringPainter {
         }
         StringFigures figures = new StringFigures(string, style, words, own, points, lettering, scale, pens);
         switch (string.kind()) {
-            case CHAINED -> figures.chained(crossing);
+            case CHAINED -> figures.chained(crossing, along);
             case RUNNING -> figures.running(origin);
         }
         for (Hold hold : string.holds()) if (hold instanceof Hold.Lost lost) lost(lost);

@@ -30,7 +30,7 @@ class FigureRowTest {
             figures.add(new Figure("n" + i, at + part / 2, part, random.nextDouble(3, 8)));
             at += part;
         }
-        List<Set> placed = FigureRow.place(figures, List.of());
+        List<Set> placed = FigureRow.place(figures, List.of(), row -> false);
         assertThat(placed).hasSize(figures.size());
         for (Set a : placed)
             for (Set b : placed)
@@ -39,7 +39,8 @@ class FigureRowTest {
 
     @Test
     void aFigureStandsClearOfALineThroughItsPart() {
-        Set set = FigureRow.place(List.of(new Figure("1900", 20, 38, 7)), List.of(new FigureRow.Band(20.5, 20.5)))
+        Set set = FigureRow.place(
+                        List.of(new Figure("1900", 20, 38, 7)), List.of(new FigureRow.Band(20.5, 20.5)), row -> false)
                 .getFirst();
         assertThat(Math.abs(set.centreMm() - 20.5)).isGreaterThan(3.5);
         assertThat(set.centreMm()).isBetween(4.0, 36.0);
@@ -47,17 +48,29 @@ class FigureRowTest {
 
     @Test
     void aFigureWithNoRoomGoesOneRowUp() {
-        List<Set> placed =
-                FigureRow.place(List.of(new Figure("3000", 30, 60, 7), new Figure("100", 61, 2, 5)), List.of());
+        List<Set> placed = FigureRow.place(
+                List.of(new Figure("3000", 30, 60, 7), new Figure("100", 61, 2, 5)), List.of(), row -> false);
         assertThat(placed.getFirst().row()).isZero();
         assertThat(placed.getLast().row()).isEqualTo(1);
+    }
+
+    /** Along every row above the line something is drawn. */
+    @Test
+    void aFigureWithNoRowFreeAboveTheLineGoesUnderIt() {
+        List<Figure> figures = List.of(new Figure("3000", 30, 60, 7), new Figure("100", 61, 2, 5));
+        assertThat(FigureRow.place(figures, List.of(), row -> row > 0).getLast().row())
+                .isEqualTo(-1);
+        assertThat(FigureRow.place(figures, List.of(), row -> row == 1)
+                        .getLast()
+                        .row())
+                .isEqualTo(2);
     }
 
     @Test
     void aFigureThatMovesAsideKeepsClearOfALineThereToo() {
         List<FigureRow.Band> across = List.of(new FigureRow.Band(57, 62));
-        Set set =
-                FigureRow.place(List.of(new Figure("140", 60, 2.8, 5)), across).getFirst();
+        Set set = FigureRow.place(List.of(new Figure("140", 60, 2.8, 5)), across, row -> false)
+                .getFirst();
         assertThat(set.row()).isEqualTo(1);
         assertThat(set.centreMm() - 2.5 >= 62 || set.centreMm() + 2.5 <= 57).isTrue();
         assertThat(set.needsLeader()).as("its part is told by a leader").isTrue();
