@@ -80,7 +80,9 @@ public class InHeight {
                 OfficeStandard.stairMakes("UK").make(),
                 Stair.Above.FOUND));
         Drawing ground = building.model().get(OfficeStandard.GROUND_PLAN, Drawing.class);
-        run(new DrawSection("Section", OfficeStandard.GROUND,
+        run(new DrawSection(
+                "Section",
+                OfficeStandard.GROUND,
                 OfficeStandard.LAYER_FLOORS,
                 new Vec(-1000, 4500),
                 new Vec(1_000_000, 4500),
