@@ -257,6 +257,33 @@ describe("areas and slopes", () => {
   });
 });
 
+describe("a part of a drawing", () => {
+  const tool = { name: "part" as const, picks: [pick(0, 2000)], drawing: null };
+  const showing = (change: Partial<Extract<Element, { type: "drawing" }>>) => {
+    const state = pointing(1500, 3000, { tool });
+    const shown = state.elements.get("d");
+    if (shown?.type !== "drawing") throw new Error("no drawing");
+    return { ...state, elements: new Map(state.elements).set("d", { ...shown, ...change }) };
+  };
+
+  it("of a section is of the same line, at a larger scale, between break lines", () => {
+    const subject = { type: "one" as const, element: "line" };
+    expect(editMeant(showing({ name: "Section A", kind: "SECTION", subject }))).toMatchObject({
+      type: "addDrawing",
+      name: "Section A, detail",
+      kind: "SECTION",
+      subject,
+      scale: 10,
+      frame: { type: "part", broken: true },
+    });
+  });
+
+  it("of a plan is a plan; of a schedule there is none", () => {
+    expect(editMeant(showing({}))).toMatchObject({ kind: "PLAN", scale: 20, frame: { broken: false } });
+    expect(editMeant(showing({ kind: "DOORS" }))).toBeNull();
+  });
+});
+
 describe("a figure of a string", () => {
   const tool = { name: "figure" as const, string: "d", at: [1000, -900] as [number, number] };
 
