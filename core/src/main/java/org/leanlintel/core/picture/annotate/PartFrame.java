@@ -72,7 +72,7 @@ public final class PartFrame {
         Place best = places.getFirst();
         long least = Long.MAX_VALUE;
         for (Place p : places) {
-            Bounds box = p.box(wide, high);
+            Bounds box = p.box(wide, high).grown(UP_MM * scale);
             long met = WORDS_COUNT * count(texts, box) + count(lines, box);
             if (met < least) {
                 least = met;
