@@ -180,7 +180,7 @@ class RoofTest extends NewProjectTest {
     @Test
     void aDormerIsCutIntoTheRoof() {
         roof();
-        drafter.button("Roof light, chimney, dormer, downpipe").click();
+        drafter.button("Roof light, chimney, dormer, drain").click();
         drafter.field("Place").selectOption("A dormer");
         drafter.field("Width").first().fill("1200");
         drafter.field("Width").first().press("Enter");
