@@ -2,6 +2,7 @@ package org.leanlintel.core.model;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
@@ -181,7 +182,12 @@ public record Drawing(
         }
 
         public Part moved(Vec by) {
-            return new Part(ring.stream().map(p -> p.plus(by)).toList(), broken);
+            return each(p -> p.plus(by));
+        }
+
+        /** The same with each of its corners elsewhere. */
+        public Part each(UnaryOperator<Vec> to) {
+            return new Part(ring.stream().map(to).toList(), broken);
         }
 
         /** A rectangle. @param low its lower left corner; @param high its upper right */

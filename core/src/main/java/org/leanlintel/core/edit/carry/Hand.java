@@ -5,11 +5,13 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.feature.SectionFrame;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Marks;
 import org.leanlintel.core.edit.NewIds;
 import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Rigid;
+import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Blank;
 import org.leanlintel.core.model.Change;
@@ -94,14 +96,27 @@ public record Hand(Vec about) implements Edit {
             put.add(l.through(
                     mirror.point(l.from()), mirror.point(l.to()), l.looking().other()));
         for (Drawing d : model.all(Drawing.class))
-            if (d.kind() == Drawing.Kind.PLAN && d.frame() instanceof Drawing.Part part)
-                put.add(d.framed(mirrored(part, mirror)));
+            if (d.frame() instanceof Drawing.Part part) put.add(d.framed(part.each(inPicture(d, model, mirror))));
         for (Sheet sheet : model.all(Sheet.class)) put.add(sheet.with(placed(model, sheet, mirror)));
         return Change.to(model, "hand the house", put, List.of());
     }
 
-    private static Drawing.Part mirrored(Drawing.Part part, Rigid mirror) {
-        return new Drawing.Part(part.ring().stream().map(mirror::point).toList(), part.broken());
+    /** Where a place of a drawing's picture comes to be: in plans as in the house, in sections and elevations of front and back from side to side. */
+    private static UnaryOperator<Vec> inPicture(Drawing drawing, Model model, Rigid mirror) {
+        return switch (drawing.kind()) {
+            case PLAN -> mirror::point;
+            case SECTION -> turned(SectionFrame.of(drawing, model).endMm());
+            case ELEVATION -> {
+                Vec right = SectionFrame.of(drawing, model).right();
+                boolean square = Math.abs(right.y()) < Tolerance.PARALLEL_SINE;
+                yield square ? turned(mirror.point(Vec.ORIGIN).dot(right)) : p -> p;
+            }
+            default -> p -> p;
+        };
+    }
+
+    private static UnaryOperator<Vec> turned(double about) {
+        return p -> new Vec(about - p.x(), p.y());
     }
 
     private static List<Sheet.Placed> placed(Model model, Sheet sheet, Rigid mirror) {

@@ -199,11 +199,19 @@ class PartInHeightTest {
                 .contains("cannot be moved");
     }
 
-    @Test
-    void itStaysWhereItIsWhenTheHouseIsHanded() {
-        Drawing part = part(whole(Whole.SECTION), -500, 2500, 1500, 1000, 10);
-        sketch.run(new Hand(new Vec(3000, 0)));
-        assertThat(sketch.model().get(part.id(), Drawing.class).frame()).isEqualTo(part.frame());
+    /** The house is 6,000 wide, and stands 1,500 from where its section begins; what the part shows is the same, from side to side. */
+    @ParameterizedTest
+    @EnumSource
+    void itShowsTheSamePlaceWhenTheHouseIsHanded(Whole which) {
+        house.sketch.door(house.house.shell.get(3), 1000, 900);
+        Drawing part = part(whole(which), 400, -100, 1900, 1500, 20);
+        Area everywhere = Area.rectangle(-1e5, -1e5, 2e5, 2e5);
+        double shown = lines(picture(part), everywhere);
+        assertThat(shown).isPositive();
+        sketch.run(new Hand(new Vec(2000, 0)));
+        Drawing handed = sketch.model().get(part.id(), Drawing.class);
+        assertThat(handed.frame()).isNotEqualTo(part.frame());
+        assertThat(lines(picture(handed), everywhere)).isCloseTo(shown, within(1.0));
     }
 
     @Test
