@@ -41,7 +41,7 @@ final class EscapeCheck {
 
     private void check(Room room, RoomSpace space, Rules.Escape escape, List<Finding> findings) {
         String best = "It has no window that opens to the outside";
-        for (WallSolid solid : space.round()) {
+        for (WallSolid solid : space.walls(building).all()) {
             for (PlacedOpening o : solid.openings()) {
                 if (!leadsOut(solid.strip(), o, space)) continue;
                 if (!(o.opening().kind() instanceof Opening.Window window)) {

@@ -21,10 +21,12 @@ final class WayInCheck {
     /** How far past an opening or a riser a point is taken to lie in the room there, millimetres. */
     private static final double INTO_MM = 60;
 
+    private final Building building;
     private final Storey storey;
     private final List<Vec> stairEnds = new ArrayList<>();
 
     WayInCheck(Building building, Storey storey) {
+        this.building = building;
         this.storey = storey;
         for (Stair stair : building.model().all(Stair.class))
             if (stair.stays() && building.get(new BuiltStair.Of(stair.id())) instanceof BuiltStair built)
@@ -57,7 +59,7 @@ final class WayInCheck {
     }
 
     private boolean hasWayThroughAWall(RoomSpace space) {
-        for (WallSolid solid : space.round())
+        for (WallSolid solid : space.walls(building).all())
             for (PlacedOpening o : solid.openings())
                 if (!(o.opening().kind() instanceof Opening.Window) && isBeside(solid.strip(), o, space)) return true;
         return false;

@@ -131,7 +131,7 @@ public final class InteriorStrings {
 
     /** The finished face that bounds a wall at its end, its own or that of what is on it; null where there is none. */
     private @Nullable Hold face(Unrolled.View view, RoomSpace space, double x) {
-        for (WallSolid solid : space.round()) {
+        for (WallSolid solid : space.walls(building).all()) {
             int plies = solid.strip().plies().size();
             for (int face : new int[] {0, plies}) {
                 Hold hold = new Hold.OnFace(solid.strip().wall().id(), face);
@@ -170,7 +170,7 @@ public final class InteriorStrings {
 
     private List<Opening> openings(Unrolled.View view, RoomSpace space) {
         List<Opening> all = new ArrayList<>();
-        for (WallSolid solid : space.round()) {
+        for (WallSolid solid : space.walls(building).all()) {
             Vec way = solid.strip().axis().chord().direction();
             if (Math.abs(way.dot(view.frame().right())) < 0.9) continue;
             for (Opening o :

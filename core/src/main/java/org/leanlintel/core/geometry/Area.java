@@ -22,6 +22,7 @@ import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import org.locationtech.jts.operation.overlayng.RingClipper;
 import org.locationtech.jts.operation.overlayng.UnaryUnionNG;
 import org.locationtech.jts.operation.polygonize.Polygonizer;
 
@@ -98,6 +99,7 @@ public final class Area {
 
     /** What lines cut it into, each running from edge to edge or to another of them; itself alone where none does. */
     public List<Area> splitBy(Collection<List<Vec>> lines) {
+        if (lines.isEmpty()) return List.of(this);
         List<Geometry> all = new ArrayList<>(List.of(shape.getBoundary()));
         for (List<Vec> l : lines) all.add(line(l));
         Polygonizer polygonizer = new Polygonizer();
@@ -212,6 +214,34 @@ public final class Area {
     /** Whether it shares a point with some bounds. */
     public boolean meets(Bounds box) {
         return !isEmpty() && (hasEdgeIn(box) || covers(box.centre()));
+    }
+
+    /**
+     * It as far as it lies in a box, quickly: along the sides of the box it may have edges that lie on each other. To be joined
+     * and subtracted, within the box.
+     */
+    public Area cutTo(Bounds box) {
+        Envelope to = new Envelope(box.minX(), box.maxX(), box.minY(), box.maxY());
+        if (shape.isEmpty() || to.contains(shape.getEnvelopeInternal())) return this;
+        RingClipper clipper = new RingClipper(to);
+        List<Geometry> left = new ArrayList<>();
+        for (int i = 0; i < shape.getNumGeometries(); i++) {
+            if (!(shape.getGeometryN(i) instanceof Polygon polygon)) continue;
+            Polygon part = cut(polygon, clipper);
+            if (part.getArea() > 0) left.add(part);
+        }
+        return left.isEmpty() ? NONE : new Area(JTS.buildGeometry(left));
+    }
+
+    private static Polygon cut(Polygon polygon, RingClipper clipper) {
+        List<LinearRing> holes = new ArrayList<>();
+        for (int h = 0; h < polygon.getNumInteriorRing(); h++) {
+            Coordinate[] hole = clipper.clip(polygon.getInteriorRingN(h).getCoordinates());
+            if (hole.length > 0) holes.add(JTS.createLinearRing(hole));
+        }
+        return JTS.createPolygon(
+                JTS.createLinearRing(clipper.clip(polygon.getExteriorRing().getCoordinates())),
+                holes.toArray(LinearRing[]::new));
     }
 
     /** Everything within {@code mm} of it, corners kept sharp. */

@@ -16,7 +16,6 @@ import org.leanlintel.core.building.room.Rooms;
 import org.leanlintel.core.measure.AreaPrinter;
 import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.measure.UnitSystem;
-import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Storey;
@@ -74,7 +73,8 @@ final class RoomTable {
                 rows.add(row(entry.getValue(), space, storey));
                 if (room.isOpenToSky()) continue;
                 storeyNet += AreaPrinter.printedMm2(space.net().mm2(), units);
-                storeyStructure += AreaPrinter.printedMm2(space.toStructure().mm2(), units);
+                storeyStructure += AreaPrinter.printedMm2(
+                        space.walls(building).toStructure().mm2(), units);
                 double room3 = building.get(new UnderSlopes.Of(room.id())).volumeMm3();
                 storeyVolume += AreaPrinter.printedMm3(room3, units);
             }
@@ -93,7 +93,7 @@ final class RoomTable {
     /** @param named all rooms of the space: before the work, several may have been one */
     private Row row(List<Room> named, RoomSpace space, Storey storey) {
         Room room = named.getFirst();
-        RoomSpace.Size size = space.size(Gap.Faces.FINISH);
+        RoomSpace.Size size = space.size();
         double ceiling = room.ceilingMm(building.space(storey.id()));
         return new Row(
                 room.id(),
@@ -103,7 +103,7 @@ final class RoomTable {
                         Cell.of(use(room.use())),
                         Cell.of(storey.name()),
                         area(space.net().mm2()),
-                        area(space.toStructure().mm2()),
+                        area(space.walls(building).toStructure().mm2()),
                         length(size.widthMm()),
                         length(size.depthMm()),
                         length(space.perimeterMm()),

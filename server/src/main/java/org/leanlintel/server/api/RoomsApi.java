@@ -1,5 +1,6 @@
 package org.leanlintel.server.api;
 
+import org.leanlintel.core.building.room.RoomWalls;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -68,7 +69,7 @@ public class RoomsApi {
             Room room = named.containsKey(space) ? named.get(space).getFirst() : null;
             areas.add(answer(space, room, building, units));
             net += space.net().mm2();
-            structure += space.toStructure().mm2();
+            structure += space.walls(building).toStructure().mm2();
         }
         return new AreasAnswer(
                 areas,
@@ -84,9 +85,10 @@ public class RoomsApi {
         double ceiling = room == null ? on.ceilingMm() : room.ceilingMm(on);
         double volume = under == null ? space.net().mm2() * ceiling : under.volumeMm3();
         List<RoofFigure> heights = under == null ? List.of() : heights(under, building, units);
+        RoomWalls walls = space.walls(building);
         List<String> sizes = new ArrayList<>();
         for (Gap.Faces faces : Gap.Faces.values()) {
-            RoomSpace.Size size = space.size(faces);
+            RoomSpace.Size size = walls.size(faces);
             sizes.add(lengths.print(size.widthMm()) + " x " + lengths.print(size.depthMm()));
         }
         return new AreaAnswer(
@@ -94,7 +96,7 @@ public class RoomsApi {
                 space.net().middle(),
                 space.net().rings(),
                 AreaPrinter.print(space.net().mm2(), units),
-                AreaPrinter.print(space.toStructure().mm2(), units),
+                AreaPrinter.print(walls.toStructure().mm2(), units),
                 lengths.print(space.perimeterMm()),
                 AreaPrinter.printVolume(volume, units),
                 lengths.print(ceiling),

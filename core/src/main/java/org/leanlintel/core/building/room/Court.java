@@ -41,7 +41,7 @@ public record Court(Area open, List<ElementId> walls) {
             for (Room room : reads.model().all(Room.class))
                 if (room.isOpenToSky()
                         && room.storey().equals(storey)
-                        && Rooms.in(building).of(room) instanceof RoomSpace space) courts.add(of(space));
+                        && Rooms.in(building).of(room) instanceof RoomSpace space) courts.add(of(space, building));
             return List.copyOf(courts);
         }
     }
@@ -56,7 +56,9 @@ public record Court(Area open, List<ElementId> walls) {
 
     /** That which a room is; null where it is none, or nothing closes round it. */
     public static @Nullable Court of(Room room, Building building) {
-        return room.isOpenToSky() && Rooms.in(building).of(room) instanceof RoomSpace space ? of(space) : null;
+        return room.isOpenToSky() && Rooms.in(building).of(room) instanceof RoomSpace space
+                ? of(space, building)
+                : null;
     }
 
     /** Walls round it that turn the first of their plies to the house, where that makes a difference. */
@@ -82,11 +84,11 @@ public record Court(Area open, List<ElementId> walls) {
         return wall.at(s, first + Math.signum(first - last) * BESIDE_MM);
     }
 
-    private static Court of(RoomSpace space) {
+    private static Court of(RoomSpace space, Building building) {
         Area open = space.closed().filled(), beside = open.grown(BESIDE_MM);
         return new Court(
                 open,
-                space.round().stream()
+                space.walls(building).all().stream()
                         .filter(w -> w.footprint().and(beside).mm2() > 0)
                         .map(w -> w.strip().wall().id())
                         .toList());

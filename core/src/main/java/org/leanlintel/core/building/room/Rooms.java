@@ -101,7 +101,7 @@ public final class Rooms {
         for (Seed seed : building.lying(Seeds.ALL, space.reach()))
             if (building.model().find(seed.room()) instanceof Room r
                     && r.storey().equals(space.storey())
-                    && of(r) == space) rooms.add(r);
+                    && space.equals(of(r))) rooms.add(r);
         return rooms;
     }
 

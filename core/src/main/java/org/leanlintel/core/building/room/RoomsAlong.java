@@ -5,15 +5,12 @@ import java.util.Collection;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
-import org.leanlintel.core.building.WallSolid;
-import org.leanlintel.core.building.join.Slab;
 import org.leanlintel.core.derive.Cell;
 import org.leanlintel.core.derive.Member;
 import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.derive.Spread;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Tolerance;
-import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Wall;
@@ -39,25 +36,19 @@ record RoomsAlong(ElementId wall) implements Member<List<RoomSpace>>, Comparable
     @Override
     public List<RoomSpace> from(Reads reads) {
         List<RoomSpace> spaces = new ArrayList<>();
-        for (Round round : reads.get(new Round.Along(wall))) add(round, spaces);
+        List<Closing> faces = reads.get(new Closing.Along(wall));
+        for (int i = 0; i < faces.size(); i++) add(i, faces.get(i), spaces);
         return List.copyOf(spaces);
     }
 
     /** What the walls that part rooms leave of a face, cut by limits; then what stands on the floor, or is open through it, is taken out. */
-    private static void add(Round round, List<RoomSpace> spaces) {
-        List<Area> parting = new ArrayList<>(), standing = new ArrayList<>();
-        for (WallSolid solid : round.solids()) {
-            (round.parting().contains(solid) ? parting : standing).add(solid.footprint());
-            for (Slab slab : solid.lastingSlabs())
-                if (slab.lowMm() <= solid.levelMm() + Tolerance.SAME_MM) standing.add(Area.of(solid.outline(slab)));
-        }
-        for (List<Vec> ring : round.posts()) standing.add(Area.of(ring));
-        for (List<Vec> ring : round.voids()) standing.add(Area.of(ring));
-        Area floor = Area.union(standing);
-        for (Area part : round.face().minus(Area.union(parting)).parts()) {
-            for (Area closed : part.splitBy(round.limits())) {
-                Area net = standing.isEmpty() ? closed : closed.minus(floor);
-                if (net.mm2() >= Tolerance.LEAST_ROOM_MM2) spaces.add(new RoomSpace(round, closed, net));
+    private void add(int face, Closing of, List<RoomSpace> spaces) {
+        Area standing = Area.union(of.standing());
+        for (Area part : of.face().minus(Area.union(of.parting())).parts()) {
+            for (Area closed : part.splitBy(of.limits())) {
+                Area net = standing.isEmpty() ? closed : closed.minus(standing);
+                if (net.mm2() >= Tolerance.LEAST_ROOM_MM2)
+                    spaces.add(new RoomSpace(wall, face, spaces.size(), of, closed, net));
             }
         }
     }

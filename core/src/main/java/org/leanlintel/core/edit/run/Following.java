@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -210,13 +211,13 @@ final class Following {
         RoomSpace first = Rooms.in(before).of(sorted.getFirst());
         return sorted.stream()
                 .skip(1)
-                .filter(r -> Rooms.in(before).of(r) != first)
+                .filter(r -> !Objects.equals(Rooms.in(before).of(r), first))
                 .toList();
     }
 
     private static double shared(@Nullable RoomSpace was, RoomSpace space) {
         if (was == null || !space.bounds().meets(was.bounds())) return 0;
-        return space == was ? was.net().mm2() : space.net().and(was.net()).mm2();
+        return space.equals(was) ? was.net().mm2() : space.net().and(was.net()).mm2();
     }
 
     private @Nullable RoomSpace mostOf(RoomSpace was, Set<RoomSpace> not) {

@@ -14,7 +14,6 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.AreaPrinter;
 import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.model.BuildUp;
-import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.LabelPart;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.PenRole;
@@ -72,7 +71,7 @@ final class RoomLabel {
         if (parts.contains(LabelPart.AREA))
             lines.add(AreaPrinter.print(space.net().mm2(), look.units()));
         if (parts.contains(LabelPart.SIZE)) {
-            RoomSpace.Size size = space.size(Gap.Faces.FINISH);
+            RoomSpace.Size size = space.size();
             lines.add(lengths.print(size.widthMm()) + " x " + lengths.print(size.depthMm()));
         }
         boolean says = parts.contains(LabelPart.CEILING_HEIGHT) || parts.contains(LabelPart.CEILING);

@@ -176,6 +176,7 @@ class FloorAreasTest {
         assertThat(Rooms.in(house.sketch.building())
                         .of(house.first.id())
                         .getFirst()
+                        .walls(house.sketch.building())
                         .toStructure()
                         .mm2())
                 .isCloseTo(5420 * 3420 - open, within(1.0));

@@ -104,7 +104,11 @@ class JoiningWallsTest {
     }
 
     private double toStructure(Vec at) {
-        return Rooms.in(sketch.building()).at(Sketch.STOREY, at).toStructure().mm2();
+        return Rooms.in(sketch.building())
+                .at(Sketch.STOREY, at)
+                .walls(sketch.building())
+                .toStructure()
+                .mm2();
     }
 
     @Test
