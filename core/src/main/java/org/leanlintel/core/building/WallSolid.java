@@ -36,7 +36,10 @@ import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallPiece;
 
-/** One wall with its ends joined, interrupted by the walls that stand on it, and its openings placed. */
+/**
+ * One wall with its ends joined, interrupted by the walls that stand on it, and its openings placed. Two are equal where all
+ * that there is of them is, whatever has become of the far ends of walls they meet.
+ */
 public final class WallSolid {
 
     private final Strip strip;
@@ -402,5 +405,32 @@ public final class WallSolid {
     /** Everything that stands, foot to head. */
     public List<Body> bodies() {
         return WallBodies.of(this);
+    }
+
+    @Override
+    public boolean equals(@Nullable Object other) {
+        if (this == other) return true;
+        if (!(other instanceof WallSolid s) || !s.strip.equals(strip) || !s.space.equals(space)) return false;
+        return s.visibleStart == visibleStart
+                && s.visibleEnd == visibleEnd
+                && s.openings.equals(openings)
+                && s.pieces.equals(pieces)
+                && s.slabs.equals(slabs)
+                && s.lost.equals(lost)
+                && start.isSameFor(strip, s.start)
+                && end.isSameFor(strip, s.end)
+                && isStoodOnAlike(s);
+    }
+
+    private boolean isStoodOnAlike(WallSolid other) {
+        if (standing.size() != other.standing.size()) return false;
+        for (int i = 0; i < standing.size(); i++)
+            if (!standing.get(i).isSameForHost(other.standing.get(i))) return false;
+        return true;
+    }
+
+    @Override
+    public int hashCode() {
+        return strip.wall().id().hashCode();
     }
 }

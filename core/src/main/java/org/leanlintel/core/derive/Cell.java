@@ -34,6 +34,10 @@ public record Cell(int column, int row) {
         return cells;
     }
 
+    public Bounds bounds() {
+        return new Bounds(column * SIZE_MM, row * SIZE_MM, (column + 1) * SIZE_MM, (row + 1) * SIZE_MM);
+    }
+
     public Vec centre() {
         return new Vec((column + 0.5) * SIZE_MM, (row + 0.5) * SIZE_MM);
     }

@@ -59,6 +59,13 @@ public record Bounds(double minX, double minY, double maxX, double maxY) {
         return minX <= other.minX && minY <= other.minY && maxX >= other.maxX && maxY >= other.maxY;
     }
 
+    /** How far outside it a point lies, squared; nought within. */
+    public double squaredTo(Vec point) {
+        double x = Math.max(0, Math.max(minX - point.x(), point.x() - maxX));
+        double y = Math.max(0, Math.max(minY - point.y(), point.y() - maxY));
+        return x * x + y * y;
+    }
+
     /** Counter-clockwise from the lower left. */
     public List<Vec> corners() {
         return List.of(new Vec(minX, minY), new Vec(maxX, minY), new Vec(maxX, maxY), new Vec(minX, maxY));

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.DoubleFunction;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.join.Strip.StripPly;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.End;
@@ -40,6 +41,23 @@ public record EndJoint(List<PlyEnd> plies, DoubleFunction<List<Span>> beyond, Se
 
     /** A piece of the strip's ply {@code ply} across the wall's end {@code at}: s from {@code from} to {@code to}, t from lo to hi. */
     public record Cap(End at, int ply, double from, double to, double lo, double hi) {}
+
+    /** What there is to an end for the strip that has it: {@code beyond} along each face of its plies. */
+    private record Seen(List<PlyEnd> plies, List<List<Span>> beyond, Set<Side> sides, @Nullable Cap cap) {}
+
+    private Seen seenFrom(Strip strip) {
+        List<List<Span>> spans = new ArrayList<>();
+        for (StripPly ply : strip.plies()) {
+            spans.add(beyond.apply(ply.lo()));
+            spans.add(beyond.apply(ply.hi()));
+        }
+        return new Seen(plies, spans, sides, cap);
+    }
+
+    /** Whether an end of a strip is the same with either. */
+    public boolean isSameFor(Strip strip, EndJoint other) {
+        return this == other || seenFrom(strip).equals(other.seenFrom(strip));
+    }
 
     public static EndJoint of(Map<Integer, PlyEnd> plies, DoubleFunction<List<Span>> beyond, Set<Side> sides) {
         return new EndJoint(plies.keySet().stream().sorted().map(plies::get).toList(), beyond, sides, null);

@@ -45,6 +45,9 @@ public final class SideJoint {
         }
     }
 
+    /** What there is to it for its host. */
+    private record OnHost(Wall standing, boolean onLeft, List<Cut> cuts, List<Span> touches, List<Landing> landings) {}
+
     private final Arm standing;
     private final Strip host;
     private final Reach reach;
@@ -161,6 +164,15 @@ public final class SideJoint {
 
     public boolean onLeft() {
         return onLeft;
+    }
+
+    private OnHost onHost() {
+        return new OnHost(standingWall(), onLeft, cuts(), touches(), landings());
+    }
+
+    /** Whether the host is the same with either. */
+    public boolean isSameForHost(SideJoint other) {
+        return this == other || onHost().equals(other.onHost());
     }
 
     /** How many of the host's plies a ply that {@code does} this goes through. */

@@ -167,7 +167,18 @@ public final class FloorAreas {
     }
 
     /** The outermost line of walls round a point; null where none runs round it. */
+    private record ShellRound(ElementId storey, Vec seed) implements Key<Ring.@Nullable Loop> {
+        @Override
+        public Ring.@Nullable Loop from(Reads reads) {
+            return findShell(Building.in(reads), storey, seed);
+        }
+    }
+
     private static Ring.@Nullable Loop shell(Building building, ElementId storey, Vec seed) {
+        return building.get(new ShellRound(storey, seed));
+    }
+
+    private static Ring.@Nullable Loop findShell(Building building, ElementId storey, Vec seed) {
         Ring.Loop outermost = null;
         for (RingsAlong along : building.lying(new RingsAlong.Islands(Parting.SHELL), Bounds.of(List.of(seed))))
             for (Ring ring : building.get(along))
@@ -186,11 +197,11 @@ public final class FloorAreas {
         if (shell == null) return Area.NONE;
         Area closed = shell.area();
         List<Area> all = new ArrayList<>(List.of(closed)), without = new ArrayList<>();
-        for (ElementId wall : shell.walls()) {
-            WallSolid solid = building.solid(wall);
-            if (solid == null) continue;
-            all.add(solid.footprint());
-            if (hasOutside(solid, closed)) without.addAll(Court.outside(solid, inside.edge()));
+        for (ElementId id : shell.walls()) {
+            ShellWall wall = building.get(new ShellWall.Of(id, inside.edge()));
+            if (wall == null) continue;
+            all.add(wall.footprint);
+            if (wall.hasOutside(closed)) without.addAll(wall.outside);
         }
         Area whole = partWith(inside.seed(), Area.union(all)).filled();
         for (Court court : courts(building, storey.id(), closed)) without.add(court.without(inside.edge(), building));
@@ -222,11 +233,31 @@ public final class FloorAreas {
         return building.get(new Inside(storey, within));
     }
 
-    private static boolean hasOutside(WallSolid solid, Area closed) {
-        Strip strip = solid.strip();
-        double middle = strip.length() / 2;
-        return !closed.covers(strip.at(middle, strip.hi() + BESIDE_MM))
-                || !closed.covers(strip.at(middle, strip.lo() - BESIDE_MM));
+    /**
+     * What of a wall decides how far a floor within its shell reaches.
+     *
+     * @param outside its plies outside the floor's edge, where one of its sides lies outside
+     * @param beside points just past its two faces
+     */
+    private record ShellWall(Area footprint, List<Area> outside, List<Vec> beside) {
+
+        record Of(ElementId wall, Floor.Edge edge) implements Key<@Nullable ShellWall> {
+            @Override
+            public @Nullable ShellWall from(Reads reads) {
+                WallSolid solid = Building.in(reads).solid(wall);
+                if (solid == null) return null;
+                Strip strip = solid.strip();
+                double middle = strip.length() / 2;
+                return new ShellWall(
+                        solid.footprint(),
+                        List.copyOf(Court.outside(solid, edge)),
+                        List.of(strip.at(middle, strip.hi() + BESIDE_MM), strip.at(middle, strip.lo() - BESIDE_MM)));
+            }
+        }
+
+        boolean hasOutside(Area closed) {
+            return !beside.stream().allMatch(closed::covers);
+        }
     }
 
     private static Area partWith(Vec seed, Area area) {

@@ -26,7 +26,8 @@ public final class RoomSpace {
     private final ElementId along;
     private final int face;
     private final int number;
-    private final Closing closing;
+    private final ElementId storey;
+    private final List<List<Vec>> limits;
     private final Area closed;
     private final Area net;
     private final Bounds bounds;
@@ -43,14 +44,15 @@ public final class RoomSpace {
         this.along = along;
         this.face = face;
         this.number = number;
-        this.closing = closing;
+        storey = closing.storey();
+        limits = closing.limits();
         this.closed = closed;
         this.net = net;
         bounds = net.bounds();
     }
 
     public ElementId storey() {
-        return closing.storey();
+        return storey;
     }
 
     int face() {
@@ -88,21 +90,16 @@ public final class RoomSpace {
 
     /** Whether a room limit parts it from another, so that one walks from one into the other. */
     public boolean bordersLimit() {
-        return !closed.grown(BESIDE_MM).inside(closing.limits()).isEmpty();
+        return !closed.grown(BESIDE_MM).inside(limits).isEmpty();
     }
 
     /** Whether a side of it lies along a room limit, so that no wall stands there. */
     public boolean isOpen(Vec from, Vec to) {
-        Area limits = Area.of(List.of(from, to, to.plus(OFF), from.plus(OFF))).grown(BESIDE_MM);
+        Area strip = Area.of(List.of(from, to, to.plus(OFF), from.plus(OFF))).grown(BESIDE_MM);
         double along = 0;
-        for (List<Vec> line : limits.inside(closing.limits()))
+        for (List<Vec> line : strip.inside(limits))
             for (int i = 1; i < line.size(); i++) along += line.get(i - 1).distanceTo(line.get(i));
         return along > from.distanceTo(to) / 2;
-    }
-
-    /** Whether a point lies inside the walls round it, whatever stands there. */
-    public boolean encloses(Vec point) {
-        return closing.face().covers(point);
     }
 
     /** Round its finished faces, openings included, millimetres. */
@@ -149,7 +146,8 @@ public final class RoomSpace {
                 && s.along.equals(along)
                 && s.closed.equals(closed)
                 && s.net.equals(net)
-                && s.closing.equals(closing);
+                && s.storey.equals(storey)
+                && s.limits.equals(limits);
     }
 
     @Override

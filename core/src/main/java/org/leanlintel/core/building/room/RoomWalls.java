@@ -42,6 +42,11 @@ public final class RoomWalls {
         return round.solids();
     }
 
+    /** Whether a point lies inside the set-out lines of the walls round the area, whatever stands there. */
+    public boolean enclose(Vec point) {
+        return round.face().covers(point);
+    }
+
     /** Between faces of structure: linings and what stands before them are not taken out; what is open through the floor is. */
     public Area toStructure() {
         Area known = toStructure;

@@ -7,6 +7,7 @@ import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.building.join.Span;
 import org.leanlintel.core.building.join.Strip;
 import org.leanlintel.core.building.room.RoomSpace;
+import org.leanlintel.core.building.room.RoomWalls;
 import org.leanlintel.core.building.room.Rooms;
 import org.leanlintel.core.edit.setting.Setting;
 import org.leanlintel.core.geometry.Tolerance;
@@ -39,7 +40,7 @@ public record Seating(Building building, ElementId storey, Set<ElementId> not) {
             for (Side side : Side.values()) {
                 Face face = face(strip, side, point);
                 if (face == null || face.off() > REACH_MM || best != null && face.off() >= best.off()) continue;
-                if (room != null && !looksInto(face, room)) continue;
+                if (room != null && !looksInto(face, room.walls(building))) continue;
                 best = face;
             }
         }
@@ -72,10 +73,10 @@ public record Seating(Building building, ElementId storey, Set<ElementId> not) {
         return off < -Tolerance.SAME_MM ? null : new Face(solid, side, s, off);
     }
 
-    private static boolean looksInto(Face face, RoomSpace room) {
+    private static boolean looksInto(Face face, RoomWalls walls) {
         Strip strip = face.solid().strip();
         double t = face.side() == Side.LEFT ? strip.hi() : strip.lo();
-        return room.encloses(strip.at(face.s(), t + face.side().sign() * (face.off() / 2 + 1)));
+        return walls.enclose(strip.at(face.s(), t + face.side().sign() * (face.off() / 2 + 1)));
     }
 
     /** Measured from the nearer inside corner, within the corners where it has room there. */

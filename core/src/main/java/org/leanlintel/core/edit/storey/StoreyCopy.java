@@ -52,7 +52,7 @@ final class StoreyCopy {
 
     private static boolean isInside(Building building, WallSolid solid, Vec at) {
         for (RoomSpace space : Rooms.in(building).of(solid.strip().wall().storey()))
-            if (space.encloses(at)) return true;
+            if (space.walls(building).enclose(at)) return true;
         return false;
     }
 

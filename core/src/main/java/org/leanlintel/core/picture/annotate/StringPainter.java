@@ -8,13 +8,11 @@ import org.leanlintel.core.building.feature.HeldPoints.Held;
 import org.leanlintel.core.building.feature.Unrolled;
 import org.leanlintel.core.dimension.FigureWords;
 import org.leanlintel.core.dimension.OwnParts;
-import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
-import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.OwnPart;
 import org.leanlintel.core.model.PenRole;
@@ -33,10 +31,6 @@ final class StringPainter {
     private static final double OVERSHOOT = 1.5;
     /** On paper: half as wide as the ring round a point whose thing has gone. */
     private static final double LOST = 2;
-    /** On paper: a part so short may have its figure a row up; how far along a string such a figure may reach. */
-    private static final double CROWDED_MM = 9, BESIDE_MM = 10;
-    /** On paper: how far past a string's ends its figures may stand. */
-    private static final double BEYOND = 30;
 
     private final DimensionString string;
     private final Lettering lettering;
@@ -62,39 +56,11 @@ final class StringPainter {
         line = new Line(string.at(), string.direction());
         StringReach reach = building.get(new StringReach.Of(string.drawing(), string.id()));
         points = reach.points();
-        crossing = crossing(building);
+        crossing = building.get(new StringCrossings(string.id()));
         along = along(building);
         origin = HeldPoints.of(string.holds().getFirst(), string, building) instanceof Held first
                 ? first.position()
                 : points.isEmpty() ? 0 : points.getFirst().position();
-    }
-
-    /** Where lines run across this one's figures: extension lines of other strings, strings square to it, grid lines. */
-    private List<FigureRow.Band> crossing(Building building) {
-        List<FigureRow.Band> crossing = new ArrayList<>();
-        if (points.size() < 2) return crossing;
-        Bounds figures = Bounds.of(List.of(
-                        at(points.getFirst().position()), at(points.getLast().position())))
-                .grown(BEYOND * scale);
-        Vec across = line.direction().left();
-        double here = string.at().dot(across);
-        for (StringReach.Of there : building.lying(new StringReach.Strings(string.drawing()), figures)) {
-            if (there.string().equals(string.id())) continue;
-            StringReach other = building.get(there);
-            if (Math.abs(other.direction().cross(line.direction())) <= Tolerance.PARALLEL_SINE)
-                for (Held h : other.points())
-                    if (other.crosses(h, here, across)) crossing.add(band(h.position(), 0, 0));
-            if (Math.abs(other.direction().dot(line.direction())) <= Tolerance.PARALLEL_SINE
-                    && other.spans(string.at())) crossing.add(withFigures(other));
-        }
-        for (GridLine g : building.model().all(GridLine.class)) {
-            Line grid = Line.between(g.from(), g.to());
-            boolean square = Math.abs(grid.direction().dot(line.direction())) <= Tolerance.PARALLEL_SINE;
-            double along = grid.along(string.at());
-            if (square && along > 0 && along < g.from().distanceTo(g.to()))
-                crossing.add(band(g.from().dot(line.direction()), 0, 0));
-        }
-        return crossing;
     }
 
     /** How far above its line, on paper, the walls of a room begin beside it. */
@@ -107,19 +73,6 @@ final class StringPainter {
             for (double x : new double[] {v.leftMm(), v.leftMm() + v.lengthMm()})
                 along.add(new Vec(x - string.at().x(), 0).dot(string.up()) / scale);
         return along;
-    }
-
-    /** A string square to this one, and its figures over it. */
-    private FigureRow.Band withFigures(StringReach other) {
-        Vec up = Vec.ofAngle(Lettering.readable(other.direction().angle())).left();
-        boolean crowded = other.isCrowded(string.at(), CROWDED_MM * scale, BESIDE_MM * scale);
-        double rows = StringFigures.CLEAR_MM + style.letterMm() + (crowded ? StringFigures.rowMm(style, words) : 0);
-        double over = up.dot(line.direction()) * rows;
-        return band(other.at().dot(line.direction()), Math.min(0, over), Math.max(0, over));
-    }
-
-    private FigureRow.Band band(double position, double below, double above) {
-        return new FigureRow.Band(position / scale + below, position / scale + above);
     }
 
     Group paint() {

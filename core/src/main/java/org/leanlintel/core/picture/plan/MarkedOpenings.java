@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.FootprintsIn;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.building.join.Strip;
@@ -103,18 +104,13 @@ final class MarkedOpenings {
     private OpeningMark.@Nullable Place free(OpeningMark mark, double scale) {
         Bounds reach = mark.reach(scale);
         TakenBoxes near = new Taken(plan, Stage.OPENINGS, building).within(reach);
-        List<WallSolid> walls = new ArrayList<>();
-        for (Strip strip : building.near(reach, plan.storey()))
-            if (building.solid(strip.wall().id()) instanceof WallSolid s) walls.add(s);
         List<Bounds> before = before(reach, scale);
         for (OpeningMark.Place p : mark.places()) {
             Bounds box = mark.box(p, scale);
             boolean free = !isCut(box, p.foot())
                     && near.isFree(box)
                     && before.stream().noneMatch(box::meets)
-                    && walls.stream()
-                            .noneMatch(
-                                    w -> w.bounds().meets(box) && w.footprint().meets(box));
+                    && !FootprintsIn.meet(box, plan.storey(), false, building);
             if (free) return p;
         }
         return null;

@@ -8,8 +8,7 @@ import java.util.function.Function;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
-import org.leanlintel.core.building.WallSolid;
-import org.leanlintel.core.building.join.Strip;
+import org.leanlintel.core.building.FootprintsIn;
 import org.leanlintel.core.building.room.RoomSpace;
 import org.leanlintel.core.building.room.Rooms;
 import org.leanlintel.core.geometry.Bounds;
@@ -167,8 +166,7 @@ final class RoomLabels {
 
     /** Of all that end in the room, one that crosses least, and the shortest of those; null where each crosses more than some. */
     private @Nullable Leader leader(Bounds box, List<Dot> dots, Round round, int most) {
-        Dot near = Collections.min(
-                dots, Comparator.comparingDouble(dot -> nearest(box, dot.at()).distanceTo(dot.at())));
+        Dot near = Collections.min(dots, Comparator.comparingDouble(dot -> box.squaredTo(dot.at())));
         Leader best = ending(near, box, round, most, Double.POSITIVE_INFINITY);
         for (Dot dot : dots) {
             Leader other = ending(dot, box, round, most, best == null ? Double.POSITIVE_INFINITY : best.cost());
@@ -179,9 +177,9 @@ final class RoomLabels {
 
     /** The leader that ends at a dot; null where it crosses more than {@code most}, or does not cost less than {@code least}. */
     private @Nullable Leader ending(Dot dot, Bounds box, Round round, int most, double least) {
+        if (box.squaredTo(dot.at()) >= least * least) return null;
         Vec from = nearest(box, dot.at());
         double length = from.distanceTo(dot.at()), each = CROSSED * scale();
-        if (length >= least) return null;
         int limit = (int) Math.min(most, (least - length) / each);
         int crossed = dot.isFree() ? 0 : 1;
         if (crossed <= limit) crossed += round.drawn.crossed(from, dot.at(), limit - crossed);
@@ -213,14 +211,10 @@ final class RoomLabels {
 
         final Bounds reach;
         final BoxGrid drawn;
-        private final List<WallSolid> walls = new ArrayList<>();
         private final List<RoomSpace> rooms;
 
         Round(Bounds reach) {
             this.reach = reach;
-            for (Strip strip : building.near(reach, look.storey()))
-                if (building.solid(strip.wall().id()) instanceof WallSolid s
-                        && s.strip().wall().stays()) walls.add(s);
             rooms = Rooms.in(building).near(look.storey(), reach);
             Taken all = new Taken(plan, Stage.OUTSIDE, building);
             addLabelsBefore(all);
@@ -245,9 +239,7 @@ final class RoomLabels {
         }
 
         boolean standsInAWall(Bounds box) {
-            for (WallSolid solid : walls)
-                if (solid.bounds().meets(box) && solid.footprint().meets(box)) return true;
-            return false;
+            return FootprintsIn.meet(box, look.storey(), true, building);
         }
     }
 

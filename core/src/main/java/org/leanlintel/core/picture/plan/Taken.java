@@ -2,9 +2,13 @@ package org.leanlintel.core.picture.plan;
 
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.derive.Cell;
+import org.leanlintel.core.derive.Key;
+import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.picture.PlanOf;
 import org.leanlintel.core.picture.TakenBoxes;
@@ -32,14 +36,32 @@ final class Taken {
         return List.copyOf(added);
     }
 
+    /** The boxes of one stage that meet a square: the same while none there changes, whatever else becomes of what takes them. */
+    private record In(PlanOf plan, Stage stage, Cell cell) implements Key<Boxes> {
+
+        @Override
+        public Boxes from(Reads reads) {
+            Set<Bounds> things = new LinkedHashSet<>(), texts = new LinkedHashSet<>();
+            for (OnPlan there : reads.lying(new Stage.Of(plan, stage), List.of(cell))) {
+                Shows shows = reads.get(there);
+                addMeeting(shows.things(), cell.bounds(), things);
+                addMeeting(shows.texts(), cell.bounds(), texts);
+            }
+            return new Boxes(List.copyOf(things), List.copyOf(texts));
+        }
+    }
+
+    private record Boxes(List<Bounds> things, List<Bounds> texts) {}
+
     TakenBoxes within(Bounds reach) {
         Set<Bounds> things = new HashSet<>(), texts = new HashSet<>();
+        List<Cell> cells = Cell.of(reach);
         for (Stage stage : Stage.values()) {
             if (stage == before) break;
-            for (OnPlan there : building.lying(new Stage.Of(plan, stage), reach)) {
-                Shows shows = building.get(there);
-                addMeeting(shows.things(), reach, things);
-                addMeeting(shows.texts(), reach, texts);
+            for (Cell cell : cells) {
+                Boxes there = building.get(new In(plan, stage, cell));
+                addMeeting(there.things, reach, things);
+                addMeeting(there.texts, reach, texts);
             }
         }
         addMeeting(added, reach, texts);
