@@ -26,7 +26,14 @@ public final class HeldPoints {
      * @param position along the string's direction, from the model's origin
      * @param reachFrom with {@code reachTo} the two ends of the feature measured, across the string's direction; equal for a point
      */
-    public record Held(double position, double reachFrom, double reachTo) {}
+    public record Held(double position, double reachFrom, double reachTo) {
+
+        /** No more of the feature than what is nearest to a line along the string, {@code place} across it. */
+        public Held nearTo(double place) {
+            double near = Math.clamp(place, reachFrom, reachTo);
+            return new Held(position, near, near);
+        }
+    }
 
     private final Building building;
     private final Line line;

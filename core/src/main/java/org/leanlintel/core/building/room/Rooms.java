@@ -95,6 +95,36 @@ public final class Rooms {
         }
     }
 
+    /** The closed areas of a storey as far as they lie in a square: the same while nothing changes there. */
+    private record ClosedIn(ElementId storey, Cell cell) implements Key<List<Area>> {
+        @Override
+        public List<Area> from(Reads reads) {
+            Bounds square = cell.bounds();
+            return Rooms.in(Building.in(reads)).near(storey, square).stream()
+                    .map(s -> s.closed().cutTo(square))
+                    .filter(a -> !a.isEmpty())
+                    .toList();
+        }
+    }
+
+    /** Whether a point of a storey lies in a closed area or on its edge. */
+    public boolean isIn(ElementId storey, Vec point) {
+        Cell cell = Cell.of(Bounds.of(List.of(point))).getFirst();
+        for (Area area : building.get(new ClosedIn(storey, cell)))
+            if (area.bounds().covers(point) && area.covers(point)) return true;
+        return false;
+    }
+
+    /** The rooms of a storey that say they are within some bounds, in the order of ids. */
+    public List<Room> saidToBeIn(ElementId storey, Bounds bounds) {
+        List<Room> rooms = new ArrayList<>();
+        for (Seed seed : building.lying(Seeds.ALL, bounds))
+            if (building.model().find(seed.room()) instanceof Room r
+                    && r.storey().equals(storey)
+                    && bounds.covers(r.seed())) rooms.add(r);
+        return rooms;
+    }
+
     /** The rooms that an area is; several may have come to share it. In the order of ids. */
     public List<Room> named(RoomSpace space) {
         List<Room> rooms = new ArrayList<>();

@@ -58,7 +58,12 @@ final class StringPainter {
         points = reach.points();
         crossing = building.get(new StringCrossings(string.id()));
         along = along(building);
-        origin = HeldPoints.of(string.holds().getFirst(), string, building) instanceof Held first
+        origin = string.kind() == DimensionString.Kind.RUNNING ? origin(building) : 0;
+    }
+
+    /** Where a running string counts from. */
+    private double origin(Building building) {
+        return HeldPoints.of(string.holds().getFirst(), string, building) instanceof Held first
                 ? first.position()
                 : points.isEmpty() ? 0 : points.getFirst().position();
     }

@@ -16,7 +16,7 @@ import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 
-/** The points of a dimension string, and how far its extension lines run. */
+/** The points of a dimension string, each with what is nearest to it of what it holds to: as far its extension lines run. */
 record StringReach(Vec at, Vec direction, List<Held> points) {
 
     private static final StringReach NONE = new StringReach(Vec.ORIGIN, new Vec(1, 0), List.of());
@@ -37,10 +37,13 @@ record StringReach(Vec at, Vec direction, List<Held> points) {
 
         @Override
         public StringReach from(Reads reads) {
-            return reads.model().find(string) instanceof DimensionString s
-                            && s.drawing().equals(drawing)
-                    ? new StringReach(s.at(), s.direction(), HeldPoints.along(s, Building.in(reads)))
-                    : NONE;
+            if (!(reads.model().find(string) instanceof DimensionString s)
+                    || !s.drawing().equals(drawing)) return NONE;
+            double here = s.at().dot(s.direction().left());
+            List<Held> points = HeldPoints.along(s, Building.in(reads)).stream()
+                    .map(h -> h.nearTo(here))
+                    .toList();
+            return new StringReach(s.at(), s.direction(), points);
         }
 
         @Override
@@ -66,8 +69,7 @@ record StringReach(Vec at, Vec direction, List<Held> points) {
     /** Whether the extension line of one of its points runs across a line parallel to it. @param here that line, across it */
     boolean crosses(Held held, double here, Vec across) {
         double there = at.dot(across);
-        double feature = there > held.reachTo() ? held.reachTo() : held.reachFrom();
-        return here > Math.min(feature, there) && here < Math.max(feature, there);
+        return here > Math.min(held.reachTo(), there) && here < Math.max(held.reachTo(), there);
     }
 
     /** Whether its line, from first to last, passes a line square to it through a point. */
@@ -95,7 +97,6 @@ record StringReach(Vec at, Vec direction, List<Held> points) {
         for (Held h : points) {
             Vec foot = at.along(direction, h.position() - at.dot(direction));
             all.add(foot);
-            all.add(foot.along(across, h.reachFrom() - here));
             all.add(foot.along(across, h.reachTo() - here));
         }
         return Bounds.of(all);

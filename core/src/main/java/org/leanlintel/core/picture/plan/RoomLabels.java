@@ -1,8 +1,6 @@
 package org.leanlintel.core.picture.plan;
 
 import java.util.ArrayList;
-import java.util.Collections;
-import java.util.Comparator;
 import java.util.List;
 import java.util.function.Function;
 import java.util.function.Predicate;
@@ -166,7 +164,8 @@ final class RoomLabels {
 
     /** Of all that end in the room, one that crosses least, and the shortest of those; null where each crosses more than some. */
     private @Nullable Leader leader(Bounds box, List<Dot> dots, Round round, int most) {
-        Dot near = Collections.min(dots, Comparator.comparingDouble(dot -> box.squaredTo(dot.at())));
+        Dot near = dots.getFirst();
+        for (Dot dot : dots) if (box.squaredTo(dot.at()) < box.squaredTo(near.at())) near = dot;
         Leader best = ending(near, box, round, most, Double.POSITIVE_INFINITY);
         for (Dot dot : dots) {
             Leader other = ending(dot, box, round, most, best == null ? Double.POSITIVE_INFINITY : best.cost());
@@ -211,11 +210,9 @@ final class RoomLabels {
 
         final Bounds reach;
         final BoxGrid drawn;
-        private final List<RoomSpace> rooms;
 
         Round(Bounds reach) {
             this.reach = reach;
-            rooms = Rooms.in(building).near(look.storey(), reach);
             Taken all = new Taken(plan, Stage.OUTSIDE, building);
             addLabelsBefore(all);
             TakenBoxes taken = all.within(reach);
@@ -226,16 +223,15 @@ final class RoomLabels {
 
         /** The labels outside of their rooms of rooms before it. */
         private void addLabelsBefore(Taken all) {
-            for (RoomSpace near : Rooms.in(building).near(look.storey(), reach.grown(FURTHEST * scale())))
-                for (Room other : Rooms.in(building).named(near))
-                    if (other.id().compareTo(room.id()) < 0)
-                        building.get(new OnPlan(plan, Stage.OUTSIDE, other.id()))
-                                .texts()
-                                .forEach(all::add);
+            for (Room other : Rooms.in(building).saidToBeIn(look.storey(), reach.grown(2 * FURTHEST * scale())))
+                if (other.id().compareTo(room.id()) < 0)
+                    building.get(new OnPlan(plan, Stage.OUTSIDE, other.id()))
+                            .texts()
+                            .forEach(all::add);
         }
 
         boolean isInARoom(Vec at) {
-            return rooms.stream().anyMatch(r -> r.covers(at));
+            return Rooms.in(building).isIn(look.storey(), at);
         }
 
         boolean standsInAWall(Bounds box) {
