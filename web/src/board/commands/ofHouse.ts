@@ -7,6 +7,14 @@ import type { Command } from "./Command";
 
 const isNow = (state: BoardState) => state.version === null && elementsOf(state, "wall").length > 0;
 
+/** Whether what things are faced with is drawn: in elevations, and in sections through a lens that shows it beyond the cut. */
+function showsFacings(state: BoardState): boolean {
+  const drawing = drawingShown(state);
+  const lens = state.elements.get(drawing?.lens ?? "");
+  const told = lens?.type === "lens" && lens.marks.includes("FACINGS");
+  return drawing?.kind === "ELEVATION" || (drawing?.kind === "SECTION" && told);
+}
+
 /** Drawings of the whole house that are made at once. */
 export const ofHouse: readonly Command[] = [
   {
@@ -23,15 +31,15 @@ export const ofHouse: readonly Command[] = [
   },
   {
     name: "name.materials",
-    words: "Name the materials of this elevation",
+    words: "Name the materials seen here",
     group: "Roof",
     keys: [],
     also: "facing brick cladding tiles notes leaders key",
-    when: (state) => state.version === null && drawingShown(state)?.kind === "ELEVATION",
+    when: (state) => state.version === null && showsFacings(state),
     does: async ({ sync, store }) => {
       const edit = await namingMaterials(sync.state);
       if (edit) await sync.edit(edit);
-      else store.setState({ saying: "All materials that this elevation shows are named." });
+      else store.setState({ saying: "All materials that this drawing shows are named." });
     },
   },
   {

@@ -17,6 +17,7 @@ import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.SideBySide;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
@@ -53,11 +54,17 @@ public final class Building {
     public Building after(Change change, Model next) {
         Derived was = derived(), is = was.after(change, next);
         is.lay(Walls.ALL);
-        Set<ElementId> walls = new TreeSet<>();
+        Set<ElementId> walls = new TreeSet<>(), decided = new TreeSet<>();
         for (List<Element> side : List.of(change.before(), change.after()))
-            for (Element e : side) if (e instanceof Wall w) walls.add(w.id());
+            for (Element e : side) {
+                if (e instanceof Wall w) walls.add(w.id());
+                if (e instanceof Corner c)
+                    next.relations()
+                            .endsAt(c.id())
+                            .forEach(end -> decided.add(end.wall().id()));
+            }
         for (Key<?> key : is.reached()) if (key instanceof SolidOf solid) walls.add(solid.wall());
-        Set<ElementId> fitted = new TreeSet<>();
+        Set<ElementId> fitted = new TreeSet<>(decided);
         SideBySide.map(walls, id -> new Solved(is.get(new SolidOf(id))));
         for (ElementId id : walls) {
             WallSolid now = is.get(new SolidOf(id));
@@ -152,7 +159,10 @@ public final class Building {
         return found;
     }
 
-    /** The walls whose solids differ from those of the building this was made from, those without one too, in the order of ids. */
+    /**
+     * The walls whose solids differ from those of the building this was made from, those without one too, and those at a corner
+     * that was decided or moved; in the order of ids.
+     */
     public Set<ElementId> fitted() {
         return fitted;
     }

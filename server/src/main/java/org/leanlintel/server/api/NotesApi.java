@@ -52,12 +52,13 @@ public class NotesApi {
         return answer(Pointed.in(on, building).on(element, new Vec(x, y)), building);
     }
 
-    /** Notes that would name the materials an elevation shows, as far as none names them yet. */
+    /** Notes that would name the materials an elevation shows, or a section beyond its cut, as far as none names them yet. */
     @GetMapping("/drawings/{drawing}/materials")
     public List<MaterialNames.Named> materials(@PathVariable UUID project, @PathVariable String drawing) {
         Live now = live.get(project);
         Drawing on = now.model().get(new ElementId(drawing), Drawing.class);
-        if (on.kind() != Drawing.Kind.ELEVATION) throw new Unusable("Materials are named in elevations.");
+        if (on.kind() != Drawing.Kind.ELEVATION && on.kind() != Drawing.Kind.SECTION)
+            throw new Unusable("Materials are named in elevations and sections.");
         return MaterialNames.of(now.building(), on.id(), DrawingLettering.get());
     }
 

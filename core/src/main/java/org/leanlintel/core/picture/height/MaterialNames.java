@@ -21,7 +21,7 @@ import org.leanlintel.core.note.Facts;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.seen.Seen;
 
-/** Notes that would name the materials an elevation shows: one for each that none names yet, in a row over the house. */
+/** Notes that would name the materials an elevation shows, or a section beyond its cut: one for each that none names yet, in a row over the house. */
 public final class MaterialNames {
 
     /** What a note says of what it points at. */
@@ -41,11 +41,11 @@ public final class MaterialNames {
 
     private MaterialNames() {}
 
-    /** @param elevation a drawing that is one */
-    public static List<Named> of(Building building, ElementId elevation, Lettering lettering) {
-        Drawing drawing = building.model().get(elevation, Drawing.class);
+    /** @param of an elevation or a section */
+    public static List<Named> of(Building building, ElementId of, Lettering lettering) {
+        Drawing drawing = building.model().get(of, Drawing.class);
         double scale = drawing.scale();
-        List<Seen> seen = building.get(new Seen.All(ElevationPicture.sight(elevation)));
+        List<Seen> seen = seen(drawing, building);
         if (drawing.frame() instanceof Drawing.Part part) seen = within(Area.of(part.ring()), seen);
         if (seen.isEmpty()) return List.of();
         Set<String> named = named(drawing, building);
@@ -58,6 +58,14 @@ public final class MaterialNames {
         for (int turn = 0; turn < found.size() * found.size() && uncross(found, row, scale, lettering); turn++)
             row = row(found, over, scale, lettering);
         return row;
+    }
+
+    private static List<Seen> seen(Drawing drawing, Building building) {
+        if (drawing.kind() == Drawing.Kind.ELEVATION)
+            return building.get(new Seen.All(ElevationPicture.sight(drawing.id())));
+        return SectionPicture.sights(drawing.id(), building.model()).stream()
+                .flatMap(sight -> building.get(new Seen.All(sight)).stream())
+                .toList();
     }
 
     private static List<Seen> within(Area part, List<Seen> seen) {

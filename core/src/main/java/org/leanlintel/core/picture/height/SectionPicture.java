@@ -61,6 +61,19 @@ public final class SectionPicture extends UprightPainting {
         }
     }
 
+    /** What a section sees beyond its cut, leg by leg. */
+    static List<Sight> sights(ElementId drawing, Model model) {
+        return sights(
+                drawing,
+                SectionFrame.legs(model.get(drawing, Drawing.class), model).size());
+    }
+
+    private static List<Sight> sights(ElementId drawing, int legs) {
+        return IntStream.range(0, legs)
+                .mapToObj(i -> new Leg(drawing, i).sight())
+                .toList();
+    }
+
     @Override
     public Picture draw() {
         SectionFrame frame = SectionFrame.of(drawing, building.model());
@@ -68,9 +81,7 @@ public final class SectionPicture extends UprightPainting {
         Shown shown = building.get(new Shown.Of(drawing.id(), true));
         List<SectionFrame> legs = SectionFrame.legs(drawing, building.model());
         SectionCatches catches = new SectionCatches(building, InSection.of(drawing, building.model()));
-        List<Sight> sights = IntStream.range(0, legs.size())
-                .mapToObj(i -> new Leg(drawing.id(), i).sight())
-                .toList();
+        List<Sight> sights = sights(drawing.id(), legs.size());
         CutPainter painter = new CutPainter(building, legs, look);
         List<Group> groups = new ArrayList<>(painter.paint(sights, shown.layers()));
         groups.replaceAll(g -> g.catching(catches.of(g.element())));
@@ -78,13 +89,14 @@ public final class SectionPicture extends UprightPainting {
         groups.addAll(new RoomNames(building, legs, look, lettering).groups());
         groups = new ArrayList<>(inPart(groups));
         Bounds house = reach(groups);
-        groups.add(around(legs, catches, painter.cut(), house, groups));
+        groups.add(around(legs, sights, catches, painter.cut(), house, groups));
         groups.addAll(new GridInHeight(building, frame, catches, look, lettering).groups(house));
         return new Picture(drawing.scale(), groups);
     }
 
     private Group around(
             List<SectionFrame> legs,
+            List<Sight> sights,
             SectionCatches catches,
             List<Area> cut,
             @Nullable Bounds house,
@@ -107,9 +119,17 @@ public final class SectionPicture extends UprightPainting {
                 new LevelMarks(beside, lettering, levels, right, scale),
                 scale);
         ground(finished, cut, left, right, pens);
+        if (cut.isEmpty()) outline(sights, GroundLine.under(finished), pens);
         List<Vec> existing = GroundLine.cut(Ground.existing(building), legs, left - beyond, right + beyond);
         if (!existing.equals(finished)) Area.past(List.of(existing), cut).forEach(l -> pens.line(PenRole.OVERHEAD, l));
         return ofItself(pens, beside, catches.ofLevels());
+    }
+
+    /** Of all that is seen over the ground, where nothing is cut: as an elevation has it. */
+    private void outline(List<Sight> sights, Area below, Pens pens) {
+        List<Area> seen = building.all(sights.stream().map(Silhouette::new).toList());
+        Area house = Area.union(seen).minus(below);
+        for (List<Vec> l : below.grown(1).outside(house.rings())) pens.line(PenRole.OUTLINE, l);
     }
 
     /** Up to what of the house stands in it; where nothing does, up to the sides of all that is drawn. */

@@ -80,6 +80,25 @@ class SectionTest {
         assertThat(lines(faces, door.id(), PenRole.EDGE)).isEqualTo(lines(edges, door.id(), PenRole.EDGE));
     }
 
+    /** As an elevation has it: heavier than edges, down to the ground; what is cut has its own. */
+    @Test
+    void whatIsSeenAloneHasAHeavyOutlineAndItsMaterialsAreNamed() {
+        ElementId before = sketch.section(new Vec(-500, -500), new Vec(6500, -500), Side.LEFT, 3000);
+        List<List<Vec>> outline = outline(before);
+        Bounds round = Bounds.of(outline.stream().flatMap(List::stream).toList());
+        assertThat(round.width()).as("along the whole front").isCloseTo(6000, within(0.1));
+        assertThat(round.maxY()).isCloseTo(2 * 2700, within(600.0));
+        assertThat(outline(sketch.section(new Vec(-500, 2000), new Vec(6500, 2000), Side.LEFT, 3000)))
+                .isEmpty();
+        assertThat(MaterialNames.of(sketch.building(), before, LETTERS))
+                .extracting(MaterialNames.Named::material)
+                .containsExactly("brick");
+    }
+
+    private List<List<Vec>> outline(ElementId drawing) {
+        return lines(DrawingPicture.of(sketch.building(), drawing, LETTERS).picture(), drawing, PenRole.OUTLINE);
+    }
+
     private static List<PenRole> roles(Picture picture, ElementId element) {
         return items(picture, element).stream()
                 .filter(Item.Strokes.class::isInstance)
