@@ -6,13 +6,17 @@ import java.util.List;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.GivenUp;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Paper;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Pen;
 import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.picture.Extent;
 import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Item;
@@ -49,14 +53,28 @@ public final class OnPaper {
         this.lettering = lettering;
     }
 
-    /** One document of sheets, each as it comes on paper of one size. */
-    public static byte[] document(List<OnPaper> sheets, PaperSize on, Onto onto, String title) {
-        return PdfWriter.document(title, (document, fonts) -> {
-            for (OnPaper sheet : sheets) {
-                if (onto == Onto.PARTS) sheet.inParts(on, document, fonts);
-                else sheet.reduced(on, document, fonts);
-            }
-        });
+    /** @param picture how the sheet prints */
+    public static OnPaper of(Sheet sheet, Picture picture, Model model, Lettering lettering) {
+        List<Double> scales = sheet.drawings().stream()
+                .map(d -> model.get(d.drawing(), Drawing.class))
+                .filter(d -> !d.kind().isSchedule())
+                .map(Drawing::scale)
+                .toList();
+        return new OnPaper(picture, sheet.paper(), sheet.number() + " " + sheet.title(), scales, lettering);
+    }
+
+    /** A document of it alone, on paper of one size. */
+    public byte[] document(PaperSize on, Onto onto, String title) {
+        return PdfWriter.document(title, (document, fonts) -> lay(on, onto, document, fonts, null));
+    }
+
+    /** Its pages in a document. @param layers of the document; null where nothing of it can be switched */
+    List<Laid> lay(PaperSize on, Onto onto, PDDocument document, PdfFonts fonts, @Nullable PdfLayers layers)
+            throws IOException {
+        return switch (onto) {
+            case REDUCED -> List.of(reduced(on, document, fonts, layers));
+            case PARTS -> inParts(on, document, fonts, layers);
+        };
     }
 
     /** How parts lie on a sheet. @param wideMm of the sheet on each; likewise high */
@@ -89,14 +107,21 @@ public final class OnPaper {
     }
 
     /** One page with all of it, as large as the paper lets it be and no larger than it is. */
-    private void reduced(PaperSize on, PDDocument document, PdfFonts fonts) throws IOException {
+    private Laid reduced(PaperSize on, PDDocument document, PdfFonts fonts, @Nullable PdfLayers layers)
+            throws IOException {
         GivenUp.orGoOn();
         Paper paper = new Paper(on, of.heightMm() > of.widthMm());
         double wide = paper.widthMm() - 2 * EDGE_MM, high = paper.heightMm() - 2 * EDGE_MM - FOOT_MM;
         double factor = Math.min(1, Math.min(wide / of.widthMm(), high / of.heightMm()));
         try (PdfPage page = new PdfPage(document, fonts, lettering, paper.widthMm(), paper.heightMm())) {
             page.draw(List.of(foot(said(factor))));
-            page.drawSmaller(sheet.inOrder(), EDGE_MM, EDGE_MM + FOOT_MM, factor);
+            page.smaller(EDGE_MM, EDGE_MM + FOOT_MM, factor);
+            page.draw(sheet, layers);
+            return new Laid(
+                    page.page(),
+                    new Bounds(0, 0, of.widthMm(), of.heightMm()),
+                    factor,
+                    new Vec(EDGE_MM, EDGE_MM + FOOT_MM));
         }
     }
 
@@ -111,13 +136,18 @@ public final class OnPaper {
     }
 
     /** As many pages as it takes, at its size, row after row from the top. */
-    private void inParts(PaperSize on, PDDocument document, PdfFonts fonts) throws IOException {
+    private List<Laid> inParts(PaperSize on, PDDocument document, PdfFonts fonts, @Nullable PdfLayers layers)
+            throws IOException {
         Parts parts = Parts.of(of, on);
+        List<Laid> laid = new ArrayList<>();
         for (int row = 0; row < parts.rows(); row++)
-            for (int column = 0; column < parts.columns(); column++) part(parts, column, row, document, fonts);
+            for (int column = 0; column < parts.columns(); column++)
+                laid.add(part(parts, column, row, document, fonts, layers));
+        return laid;
     }
 
-    private void part(Parts parts, int column, int row, PDDocument document, PdfFonts fonts) throws IOException {
+    private Laid part(Parts parts, int column, int row, PDDocument document, PdfFonts fonts, @Nullable PdfLayers layers)
+            throws IOException {
         GivenUp.orGoOn();
         Bounds there = parts.at(column, row, of);
         Vec by = new Vec(EDGE_MM - there.minX(), EDGE_MM + FOOT_MM - there.minY());
@@ -128,7 +158,8 @@ public final class OnPaper {
                             .formatted(name, row * parts.columns() + column + 1, parts.count(), row + 1, column + 1))));
             page.draw(marks(parts, column, row));
             page.clip(EDGE_MM, EDGE_MM + FOOT_MM, parts.wideMm(), parts.highMm());
-            page.draw(within(there).placed(1, by).inOrder());
+            page.draw(within(there).placed(1, by), layers);
+            return new Laid(page.page(), there, 1, by);
         }
     }
 

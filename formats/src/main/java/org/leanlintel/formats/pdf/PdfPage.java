@@ -13,6 +13,7 @@ import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.pdmodel.graphics.optionalcontent.PDOptionalContentGroup;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 import org.apache.pdfbox.util.Matrix;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Pen;
@@ -64,8 +65,14 @@ final class PdfPage implements AutoCloseable {
         for (Item item : items) draw(item);
     }
 
+    /** All of a picture in paper millimetres. @param layers that its parts are switched with; null where they are not */
+    void draw(Picture picture, @Nullable PdfLayers layers) throws IOException {
+        if (layers == null) draw(picture.inOrder());
+        else draw(picture.drawn(), layers);
+    }
+
     /** What is of a layer can be switched on and off with it. */
-    void draw(List<Picture.Drawn> items, PdfLayers layers) throws IOException {
+    private void draw(List<Picture.Drawn> items, PdfLayers layers) throws IOException {
         PDOptionalContentGroup open = null;
         for (Picture.Drawn drawn : items) {
             PDOptionalContentGroup layer = layers.of(drawn.layer());
@@ -105,12 +112,9 @@ final class PdfPage implements AutoCloseable {
         out.restoreGraphicsState();
     }
 
-    /** Draws all of a page smaller, pens and letters too. @param xMm where its lower left corner comes */
-    void drawSmaller(List<Item> items, double xMm, double yMm, double factor) throws IOException {
-        out.saveGraphicsState();
+    /** Makes what follows smaller, pens and letters too. @param xMm where its lower left corner comes */
+    void smaller(double xMm, double yMm, double factor) throws IOException {
         out.transform(new Matrix((float) factor, 0, 0, (float) factor, points(xMm), points(yMm)));
-        draw(items);
-        out.restoreGraphicsState();
     }
 
     /** Keeps what follows inside a rectangle of the page. */

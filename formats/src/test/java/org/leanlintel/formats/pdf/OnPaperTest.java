@@ -49,8 +49,8 @@ class OnPaperTest {
                 LETTERING);
     }
 
-    private static byte[] on(PaperSize paper, Onto onto, OnPaper... sheets) {
-        return OnPaper.document(List.of(sheets), paper, onto, "Plans");
+    private static byte[] on(PaperSize paper, Onto onto, OnPaper sheet) {
+        return sheet.document(paper, onto, "Plans");
     }
 
     private static Group word(String said, double x, double y) {
@@ -140,18 +140,5 @@ class OnPaperTest {
             for (int y = low; y < high && y < page.getHeight(); y++)
                 if ((page.getRGB(x, page.getHeight() - 1 - y) & 255) < 128) dark.add(new Vec(x / 10.0, y / 10.0));
         return Bounds.of(dark);
-    }
-
-    @Test
-    void aSetIsOneDocument() throws IOException {
-        OnPaper one = sheet("A-101 Plans", 50.0), other = sheet("A-102 Sections", 20.0);
-        assertThat(pages(on(PaperSize.A3, Onto.REDUCED, one, other)))
-                .satisfiesExactly(
-                        p -> assertThat(p).contains("A-101 Plans, reduced to 65 %: 1:50 is 1:76"),
-                        p -> assertThat(p).contains("A-102 Sections, reduced to 65 %: 1:20 is 1:31"));
-        assertThat(pages(on(PaperSize.A4, Onto.PARTS, one, other)))
-                .hasSize(16)
-                .last()
-                .satisfies(p -> assertThat(p).contains("A-102 Sections, part 8 of 8"));
     }
 }

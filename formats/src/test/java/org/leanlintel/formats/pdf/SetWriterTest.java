@@ -1,21 +1,25 @@
 package org.leanlintel.formats.pdf;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.interactive.action.PDActionGoTo;
 import org.apache.pdfbox.pdmodel.interactive.annotation.PDAnnotation;
 import org.apache.pdfbox.pdmodel.interactive.annotation.PDAnnotationLink;
 import org.apache.pdfbox.pdmodel.interactive.documentnavigation.destination.PDPageDestination;
 import org.apache.pdfbox.pdmodel.interactive.documentnavigation.outline.PDOutlineItem;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.drawing.DrawingPicture;
@@ -34,6 +38,10 @@ class SetWriterTest {
     private final List<Sheet> sheets = SheetOrder.of(model);
 
     private byte[] set() {
+        return set(null);
+    }
+
+    private byte[] set(SetWriter.@Nullable Other other) {
         List<SetWriter.Page> pages = new ArrayList<>();
         for (Sheet s : sheets)
             pages.add(new SetWriter.Page(
@@ -44,7 +52,7 @@ class SetWriterTest {
                             id -> DrawingPicture.of(building, id, LETTERING).picture(),
                             LETTERING,
                             TitleFacts.printed("2026-01-05"))));
-        return SetWriter.write(pages, model, LETTERING);
+        return SetWriter.write(pages, model, LETTERING, other);
     }
 
     @Test
@@ -85,5 +93,70 @@ class SetWriterTest {
                     }
             assertThat(leads).contains("A-101 to A-103").noneMatch(l -> l.endsWith("to " + l.substring(0, 5)));
         }
+    }
+
+    /** A2 of 594 by 420 on A3, of which 420 - 16 by 297 - 16 - 6 are of use. */
+    @Test
+    void aSetOnSmallerPaperHasLabelsBookmarksLayersAndLinksToo() throws IOException {
+        try (PDDocument own = Loader.loadPDF(set());
+                PDDocument reduced = Loader.loadPDF(set(new SetWriter.Other(PaperSize.A3, OnPaper.Onto.REDUCED)))) {
+            assertThat(reduced.getNumberOfPages()).isEqualTo(own.getNumberOfPages());
+            assertThat(bookmarks(reduced)).isEqualTo(bookmarks(own));
+            assertThat(reduced.getDocumentCatalog().getPageLabels().getLabelsByPageIndices())
+                    .isEqualTo(own.getDocumentCatalog().getPageLabels().getLabelsByPageIndices());
+            assertThat(reduced.getDocumentCatalog().getOCProperties().getGroupNames())
+                    .isEqualTo(own.getDocumentCatalog().getOCProperties().getGroupNames());
+            for (int i = 0; i < own.getNumberOfPages(); i++) {
+                double wide = own.getPage(i).getMediaBox().getWidth(),
+                        high = own.getPage(i).getMediaBox().getHeight();
+                double mm = 72 / 25.4, factor = Math.min(404 * mm / wide, 275 * mm / high);
+                List<PDRectangle> there = links(own, i), here = links(reduced, i);
+                assertThat(here).hasSameSizeAs(there);
+                for (int k = 0; k < here.size(); k++) {
+                    assertThat((double) here.get(k).getWidth())
+                            .isCloseTo(there.get(k).getWidth() * Math.min(1, factor), within(0.01));
+                    assertThat((double) here.get(k).getLowerLeftX())
+                            .isCloseTo(8 * mm + there.get(k).getLowerLeftX() * Math.min(1, factor), within(0.01));
+                }
+            }
+            assertThat(links(reduced, 0)).isNotEmpty();
+            assertThat(new PDFTextStripper().getText(reduced)).contains("reduced to 65 %: ");
+        }
+    }
+
+    @Test
+    void bookmarksOfDrawingsLeadToThePartTheyStandOn() throws IOException {
+        try (PDDocument parts = Loader.loadPDF(set(new SetWriter.Other(PaperSize.A4, OnPaper.Onto.PARTS)))) {
+            List<String> labels =
+                    List.of(parts.getDocumentCatalog().getPageLabels().getLabelsByPageIndices());
+            assertThat(labels).contains(sheets.getFirst().number() + ", part 2").doesNotHaveDuplicates();
+            List<Integer> first = new ArrayList<>();
+            for (PDOutlineItem sheet :
+                    parts.getDocumentCatalog().getDocumentOutline().children()) {
+                int at = parts.getPages().indexOf(sheet.findDestinationPage(parts));
+                assertThat(labels.get(at)).endsWith(", part 1");
+                for (PDOutlineItem drawing : sheet.children()) {
+                    int there = parts.getPages().indexOf(drawing.findDestinationPage(parts));
+                    assertThat(labels.get(there)).startsWith(labels.get(at).replace(", part 1", ", part "));
+                    if (there != at) first.add(there);
+                }
+            }
+            assertThat(first).as("drawings that stand on later parts").isNotEmpty();
+        }
+    }
+
+    private static List<String> bookmarks(PDDocument read) {
+        List<String> all = new ArrayList<>();
+        for (PDOutlineItem i : read.getDocumentCatalog().getDocumentOutline().children()) {
+            all.add(i.getTitle());
+            for (PDOutlineItem d : i.children()) all.add(i.getTitle() + ": " + d.getTitle());
+        }
+        return all;
+    }
+
+    private static List<PDRectangle> links(PDDocument read, int page) throws IOException {
+        List<PDRectangle> links = new ArrayList<>();
+        for (PDAnnotation a : read.getPage(page).getAnnotations()) links.add(a.getRectangle());
+        return links;
     }
 }

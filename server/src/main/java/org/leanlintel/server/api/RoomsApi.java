@@ -1,6 +1,5 @@
 package org.leanlintel.server.api;
 
-import org.leanlintel.core.building.room.RoomWalls;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.roof.UnderSlopes;
 import org.leanlintel.core.building.room.RoomSpace;
+import org.leanlintel.core.building.room.RoomWalls;
 import org.leanlintel.core.building.room.Rooms;
 import org.leanlintel.core.check.Clearances;
 import org.leanlintel.core.check.Finding;

@@ -24,6 +24,7 @@ import org.leanlintel.formats.pdf.DrawingLettering;
 import org.leanlintel.formats.pdf.OnPaper;
 import org.leanlintel.formats.pdf.OnPaper.Onto;
 import org.leanlintel.formats.pdf.PdfWriter;
+import org.leanlintel.formats.pdf.SetWriter;
 import org.leanlintel.server.api.Messages.LaidOut;
 import org.leanlintel.server.api.Messages.LaidOutDrawing;
 import org.leanlintel.server.api.Messages.LaidOutSheet;
@@ -78,19 +79,9 @@ public class SheetsApi {
         String title = now.model().settings().name() + " " + s.number() + " " + s.title();
         byte[] pdf = paper == null
                 ? PdfWriter.sheet(print.picture(s), s.paper(), title, DrawingLettering.get())
-                : OnPaper.document(List.of(onPaper(s, print)), paper, onto, title);
+                : OnPaper.of(s, print.picture(s), now.model(), DrawingLettering.get())
+                        .document(paper, onto, title);
         return ProjectsApi.download(pdf, MediaType.APPLICATION_PDF, title + ".pdf");
-    }
-
-    private static OnPaper onPaper(Sheet sheet, Printing print) {
-        Model model = print.now().model();
-        List<Double> scales = sheet.drawings().stream()
-                .map(d -> model.get(d.drawing(), Drawing.class))
-                .filter(d -> !d.kind().isSchedule())
-                .map(Drawing::scale)
-                .toList();
-        String name = sheet.number() + " " + sheet.title();
-        return new OnPaper(print.picture(sheet), sheet.paper(), name, scales, DrawingLettering.get());
     }
 
     /**
@@ -112,9 +103,7 @@ public class SheetsApi {
                 SheetOrder.of(now.model(), sheet.stream().map(ElementId::new).toList());
         if (sheets.isEmpty()) throw new Unusable("There are no sheets to print yet.");
         String title = now.model().settings().name();
-        byte[] pdf = paper == null
-                ? print.set(sheets)
-                : OnPaper.document(sheets.stream().map(s -> onPaper(s, print)).toList(), paper, onto, title);
+        byte[] pdf = print.set(sheets, paper == null ? null : new SetWriter.Other(paper, onto));
         return ProjectsApi.download(pdf, MediaType.APPLICATION_PDF, title + ".pdf");
     }
 

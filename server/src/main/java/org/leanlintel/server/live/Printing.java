@@ -3,6 +3,7 @@ package org.leanlintel.server.live;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Sheet;
@@ -35,8 +36,13 @@ public record Printing(Live now, List<Told> issues) {
 
     /** @param sheets one at least, in their order */
     public byte[] set(List<Sheet> sheets) {
+        return set(sheets, null);
+    }
+
+    /** @param other what they come on instead of their own paper; null for that */
+    public byte[] set(List<Sheet> sheets, SetWriter.@Nullable Other other) {
         List<SetWriter.Page> pages =
                 sheets.stream().map(s -> new SetWriter.Page(s, picture(s))).toList();
-        return SetWriter.write(pages, now.model(), DrawingLettering.get());
+        return SetWriter.write(pages, now.model(), DrawingLettering.get(), other);
     }
 }
