@@ -134,9 +134,12 @@ describe("downpipes of a roof", () => {
     under: { type: "loft" },
     state: "NEW",
   } as unknown as Roof;
-  const offered = { roofs: { downpipe: { widthMm: 68, depthMm: 70, source: "" } } } as unknown as Offered;
+  const offered = {
+    roofs: { downpipe: { widthMm: 68, depthMm: 70, source: "" } },
+    stock: { drain: "aluminium" },
+  } as unknown as Offered;
 
-  it("are placed where they lack, as large as is usual, of what its gutters are of", async () => {
+  it("are placed where they lack, as large as is usual, of what its gutters are of where the usual is not there", async () => {
     const { on, edits } = boardOf({ offered });
     on(<RoofFacts roof={roof} />);
     await userEvent.click(screen.getByRole("button", { name: "Place those it lacks" }));

@@ -22,7 +22,7 @@ import type {
 import { freeName } from "./drawings";
 import { layerOf } from "./layers";
 import { type BoardState, elementOf, elementsOf, planShown, unitsOf } from "./state";
-import { usualLens } from "./usual";
+import { drainMaterial, usualLens } from "./usual";
 
 /** Edits of what is there already, by what they change. */
 
@@ -51,7 +51,7 @@ export function interior(state: BoardState, room: string): Edit | null {
   return lens ? { type: "drawInterior", room, lens, scale } : null;
 }
 
-/** The edit that places the downpipes a roof lacks, as large as is usual in the trade region, of what its gutters are of. */
+/** The edit that places the downpipes a roof lacks, as large and of what is usual in the trade region. */
 export function draining(state: BoardState, roof: Roof): Edit | null {
   const pipe = state.offered?.roofs.downpipe;
   if (!pipe) return null;
@@ -61,7 +61,7 @@ export function draining(state: BoardState, roof: Roof): Edit | null {
     layer: layerOf(state, "roofPart"),
     widthMm: pipe.widthMm,
     depthMm: pipe.depthMm,
-    material: roof.trim.material,
+    material: drainMaterial(state, roof.trim.material),
   };
 }
 

@@ -124,6 +124,11 @@ export function usualMaterial(
   return material(state, state.offered?.stock[of] ?? "");
 }
 
+/** What downpipes and roof outlets are usually made of; where the project has not got that, of something else. */
+export function drainMaterial(state: BoardState, otherwise: string): string {
+  return elementOf(state, "material", state.offered?.stock.drain ?? "")?.id ?? otherwise;
+}
+
 /** A material of the stock, or another where the project has not got it. */
 function material(state: BoardState, id: string): string {
   return elementOf(state, "material", id)?.id ?? elementsOf(state, "material")[0]?.id ?? "";

@@ -5,6 +5,7 @@ import { LengthField } from "../fields/LengthField";
 import { PitchField } from "../fields/PitchField";
 import { useBoard, useBoardTools } from "../state/context";
 import { elementsOf, type Making } from "../state/state";
+import { drainMaterial, usualMaterial } from "../state/usual";
 import { madeOf, makeOf } from "./roofPartMake";
 
 type Made = Making["roofPart"];
@@ -138,11 +139,12 @@ export function NewRoofPart({ making, set }: { making: Making; set: (change: Par
   const { roofPart } = making;
   const change = (part: Partial<Made>) => set({ roofPart: { ...roofPart, ...part } });
   const pipe = useBoard((s) => s.offered?.roofs.downpipe);
-  const trim = making.roof.trim.material;
+  const drain = useBoard((s) => drainMaterial(s, making.roof.trim.material));
+  const chimney = useBoard((s) => usualMaterial(s, "chimney"));
   const begin = (kind: Made["kind"]) => {
-    if (kind === "OUTLET") change({ kind, ...SIZES[kind], material: trim });
-    else if (kind !== "DOWNPIPE") change({ kind, ...SIZES[kind] });
-    else if (pipe) change({ kind, widthMm: pipe.widthMm, lengthMm: pipe.depthMm, material: trim });
+    if (kind === "OUTLET") change({ kind, ...SIZES[kind], material: drain });
+    else if (kind !== "DOWNPIPE") change({ kind, ...SIZES[kind], material: chimney });
+    else if (pipe) change({ kind, widthMm: pipe.widthMm, lengthMm: pipe.depthMm, material: drain });
   };
   return (
     <Section title="Of a roof" words="square to the slope it lies in">

@@ -136,7 +136,14 @@ class OfficeStandardTest {
         Model offered = project(region);
         OfficeStandard.UsualStock stock =
                 OfficeStandard.usualStock(OfficeStandard.region(region).like());
-        assertThat(List.of(stock.lining(), stock.mass(), stock.post(), stock.steps(), stock.board(), stock.chimney()))
+        assertThat(List.of(
+                        stock.lining(),
+                        stock.mass(),
+                        stock.post(),
+                        stock.steps(),
+                        stock.board(),
+                        stock.chimney(),
+                        stock.drain()))
                 .allSatisfy(id -> assertThat(offered.find(id, Material.class)).isNotNull());
         assertThat(List.of(stock.sections(), stock.elevations(), stock.roofPlan()))
                 .allSatisfy(id -> assertThat(offered.find(id, Lens.class)).isNotNull());
