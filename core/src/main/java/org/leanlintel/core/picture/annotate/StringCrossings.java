@@ -18,8 +18,12 @@ import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.StringStyle;
 import org.leanlintel.core.picture.Lettering;
 
-/** Where lines run across a string's figures: extension lines of other strings, strings square to it, grid lines. */
-record StringCrossings(ElementId string) implements Key<List<FigureRow.Band>> {
+/**
+ * Where lines run across a string's figures: extension lines of other strings, strings square to it, grid lines.
+ *
+ * @param shownOn the drawing whose scale it is shown at; its own, or one that shows the strings of that too
+ */
+record StringCrossings(ElementId string, ElementId shownOn) implements Key<List<FigureRow.Band>> {
 
     /** On paper: a part so short may have its figure a row up; how far along a string such a figure may reach. */
     private static final double CROWDED_MM = 9, BESIDE_MM = 10;
@@ -31,7 +35,9 @@ record StringCrossings(ElementId string) implements Key<List<FigureRow.Band>> {
         Building building = Building.in(reads);
         DimensionString of = reads.model().get(string, DimensionString.class);
         List<Held> points = reads.get(new StringReach.Of(of.drawing(), string)).points();
-        return points.size() < 2 ? List.of() : List.copyOf(new Finding(of, building).along(points));
+        return points.size() < 2
+                ? List.of()
+                : List.copyOf(new Finding(of, reads.model().get(shownOn, Drawing.class), building).along(points));
     }
 
     private static final class Finding {
@@ -41,11 +47,11 @@ record StringCrossings(ElementId string) implements Key<List<FigureRow.Band>> {
         private final Line line;
         private final double scale;
 
-        Finding(DimensionString string, Building building) {
+        Finding(DimensionString string, Drawing shownOn, Building building) {
             this.string = string;
             this.building = building;
             line = new Line(string.at(), string.direction());
-            scale = building.model().get(string.drawing(), Drawing.class).scale();
+            scale = shownOn.scale();
         }
 
         private List<FigureRow.Band> along(List<Held> points) {

@@ -56,8 +56,8 @@ final class StringPainter {
         line = new Line(string.at(), string.direction());
         StringReach reach = building.get(new StringReach.Of(string.drawing(), string.id()));
         points = reach.points();
-        crossing = building.get(new StringCrossings(string.id()));
-        along = along(building);
+        crossing = building.get(new StringCrossings(string.id(), look.drawing().id()));
+        along = along(building, look);
         origin = string.kind() == DimensionString.Kind.RUNNING ? origin(building) : 0;
     }
 
@@ -68,8 +68,10 @@ final class StringPainter {
                 : points.isEmpty() ? 0 : points.getFirst().position();
     }
 
-    /** How far above its line, on paper, the walls of a room begin beside it. */
-    private List<Double> along(Building building) {
+    /** How far above its line, on paper, walls begin beside it: less than 0 for under it. */
+    private List<Double> along(Building building, Look look) {
+        if (look.drawing().kind() == Drawing.Kind.PLAN)
+            return building.get(new WallsBeside(string.id(), look.drawing().id()));
         Drawing drawing = building.model().get(string.drawing(), Drawing.class);
         boolean upright = Math.abs(string.direction().x()) <= Tolerance.PARALLEL_SINE;
         List<Double> along = new ArrayList<>();

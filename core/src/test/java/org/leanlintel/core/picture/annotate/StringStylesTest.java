@@ -243,4 +243,36 @@ class StringStylesTest {
         assertThat(figure("2880").at().y()).isCloseTo(-900 - 62.5, within(0.01));
         assertThat(sketch.refusal(new AddStyle(coarse, "coarse"))).isEqualTo("There is a string style coarse already.");
     }
+
+    /** The partition's 82 has no room over its part. 300 under the wall, 6 on paper, a row up would stand in it. */
+    @Test
+    void aFigureStandsUnderTheLineWhereAWallRunsOverIt() {
+        double face = 4800 - 290;
+        assertThat(heightOf(narrow(face - 2000))).isGreaterThan(face - 2000);
+        assertThat(heightOf(narrow(face - 300))).isLessThan(face - 300);
+        assertThat(heightOf(narrow(290 + 300))).as("the wall is under this one").isGreaterThan(290 + 300);
+    }
+
+    private DimensionString narrow(double y) {
+        Hold left = new Hold.OnFace(one.id(), 0), right = new Hold.OnFace(one.id(), 3);
+        return (DimensionString) sketch.run(new DrawString(
+                        Sketch.PLAN,
+                        Sketch.LAYER,
+                        new Vec(1, 0),
+                        new Vec(1000, y),
+                        List.of(new Hold.OnFace(shell.get(0).id(), 3), left, right)))
+                .after()
+                .getFirst();
+    }
+
+    /** Of the base of its first figure over a part narrower than that. */
+    private double heightOf(DimensionString string) {
+        return DrawingPicture.of(sketch.building(), Sketch.PLAN, LETTERING).picture().groups().stream()
+                .filter(g -> g.element().equals(string.id()))
+                .flatMap(g -> g.items().stream())
+                .filter(i -> i instanceof Item.Text t && t.text().length() < 4)
+                .mapToDouble(i -> ((Item.Text) i).at().y())
+                .findFirst()
+                .orElseThrow();
+    }
 }
