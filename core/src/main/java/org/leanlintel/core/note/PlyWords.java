@@ -20,15 +20,19 @@ public final class PlyWords {
 
     /** Material and framing. */
     public static String madeOf(Ply ply, Model model) {
-        String name = model.get(ply.material(), Material.class).name();
+        Material of = model.get(ply.material(), Material.class);
         String framing =
                 switch (ply.framing()) {
                     case Framing.Solid s -> "";
                     case Framing.Timbers t -> ", " + timbers(t, model);
-                    case Framing.Joints j ->
-                        ", " + model.get(j.material(), Material.class).name().toLowerCase(Locale.ROOT) + " joints";
+                    case Framing.Joints j -> joints(model.get(j.material(), Material.class), of);
                 };
-        return name + framing;
+        return of.name() + framing;
+    }
+
+    /** Nothing where a ply is named for what stands in it, as rafters with something between them are. */
+    private static String joints(Material in, Material of) {
+        return in.joinsAs().equals(of.joinsAs()) ? "" : ", " + in.name().toLowerCase(Locale.ROOT) + " joints";
     }
 
     public static String timbers(Framing.Timbers timbers, Model model) {

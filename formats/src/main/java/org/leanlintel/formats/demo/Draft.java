@@ -425,7 +425,7 @@ final class Draft {
                 at(x1, y1),
                 looking,
                 20_000,
-                OfficeStandard.LENS_BUILDING_PLAN,
+                new ElementId("lens-section"),
                 scale));
         return change.after().stream()
                 .filter(Drawing.class::isInstance)
