@@ -62,11 +62,11 @@ class FoundationsTest extends NewProjectTest {
         goToTab("Register");
         page.getByText("South elevation").first().click();
         assertThat(page.locator("header")).containsText("Elevation");
-        find("materials", "Name the materials of this elevation");
+        find("materials", "Name the materials seen here");
         drafter.expectUndo("place a note");
         assertThat(only("note").path("text").asString()).isEqualTo("{facing}");
-        find("materials", "Name the materials of this elevation");
-        assertThat(page.getByText("All materials that this elevation shows are named."))
+        find("materials", "Name the materials seen here");
+        assertThat(page.getByText("All materials that this drawing shows are named."))
                 .isVisible();
     }
 
