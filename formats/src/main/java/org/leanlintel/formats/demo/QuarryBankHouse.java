@@ -229,7 +229,7 @@ public final class QuarryBankHouse {
     private void write(ElementId wetRoom) {
         ElementId ground = d.plan();
         d.sign(ground, 14_700, 11_700, Sign.Says.NORTH);
-        d.sign(Objects.requireNonNull(firstPlan), 14_700, 11_700, Sign.Says.NORTH);
+        d.sign(Objects.requireNonNull(firstPlan), 14_700, 10_600, Sign.Says.NORTH);
         d.sign(ground, 1300, 1900, Sign.Says.LEVEL);
         d.sign(Objects.requireNonNull(firstPlan), 1300, 1900, Sign.Says.LEVEL);
         d.keyed(ground, 1200, 2350, "11", west, 200, 2350);
