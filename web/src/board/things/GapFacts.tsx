@@ -74,7 +74,7 @@ export function KeptGaps() {
   const kept = elementsOf({ elements }, "keptGap");
   if (kept.length === 0) return null;
   return (
-    <div className="mt-4 border-rule border-t pt-3">
+    <div className="mt-4 border-rule border-t pt-3 first:mt-0 first:border-t-0 first:pt-0">
       <Section title="Kept gaps" words="later edits hold them">
         <ul>
           {kept.map((k) => (
