@@ -99,7 +99,7 @@ export function ProjectFacts({ settings }: { readonly settings: Settings }) {
   const revise = (change: Partial<Settings>) =>
     void sync.revise({ ...settings, ...change, type: "settings" });
   return (
-    <div className="mt-4 border-rule border-t pt-3">
+    <div className="mt-4 border-rule border-t pt-3 first:mt-0 first:border-t-0 first:pt-0">
       <Section title="Project" words="fills the title block">
         <Row label="Name">
           <Accepted value={settings.name} onAccept={(name) => revise({ name })} />
