@@ -37,17 +37,17 @@ record StringCrossings(ElementId string, ElementId shownOn) implements Key<List<
         List<Held> points = reads.get(new StringReach.Of(of.drawing(), string)).points();
         return points.size() < 2
                 ? List.of()
-                : List.copyOf(new Finding(of, reads.model().get(shownOn, Drawing.class), building).along(points));
+                : List.copyOf(new Search(of, reads.model().get(shownOn, Drawing.class), building).along(points));
     }
 
-    private static final class Finding {
+    private static final class Search {
 
         private final DimensionString string;
         private final Building building;
         private final Line line;
         private final double scale;
 
-        Finding(DimensionString string, Drawing shownOn, Building building) {
+        Search(DimensionString string, Drawing shownOn, Building building) {
             this.string = string;
             this.building = building;
             line = new Line(string.at(), string.direction());

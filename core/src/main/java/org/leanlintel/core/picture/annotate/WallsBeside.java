@@ -32,13 +32,13 @@ record WallsBeside(ElementId string, ElementId shownOn) implements Key<List<Doub
         DimensionString of = reads.model().get(string, DimensionString.class);
         Look look = reads.get(new Look.Of(shownOn));
         List<Held> points = reads.get(new StringReach.Of(of.drawing(), string)).points();
-        List<Double> beside = new ArrayList<>();
-        if (points.size() < 2 || look.lens().roofs() == Lens.Roofs.FROM_ABOVE) return beside;
+        if (points.size() < 2 || look.lens().roofs() == Lens.Roofs.FROM_ABOVE) return List.of();
         double from = points.getFirst().position(), to = points.getLast().position();
         double scale = look.drawing().scale(), here = of.at().dot(of.direction());
         Bounds near = Bounds.of(List.of(
                         of.at().along(of.direction(), from - here), of.at().along(of.direction(), to - here)))
                 .grown(REACH_MM * scale);
+        List<Double> beside = new ArrayList<>();
         for (Strip wall : building.near(near, look.storey())) {
             if (look.hides(wall.wall()) || alongBoth(wall, of.direction(), from, to) < (to - from) / 2) continue;
             Double mm = from(of, wall);
