@@ -15,7 +15,6 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LevelPrinter;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
-import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.PenRole;
@@ -133,7 +132,7 @@ public final class ElevationPicture extends UprightPainting {
         List<Vec> existing = building.get(new Surface(drawing.id(), true));
         if (!existing.equals(ground)) pens.line(PenRole.OVERHEAD, existing);
         boolean foundations = lens().marks().contains(Lens.MarkOf.FOOTINGS);
-        if (foundations) foundations(frame, bodies, below, pens);
+        if (foundations) InGround.draw(frame, bodies, below, building.model(), pens);
         LevelPrinter levels = new LevelPrinter(
                 building.model().settings().units(), Site.of(building.model()).zeroMm());
         new PitchMarks(building, frame, pens, lettering, scale).draw();
@@ -145,17 +144,5 @@ public final class ElevationPicture extends UprightPainting {
                 new LevelMarks(beside, lettering, levels, right, scale),
                 scale);
         return ofItself(pens, beside, catches.ofLevels());
-    }
-
-    /** What of foundations lies in the ground, dashed. */
-    private void foundations(SectionFrame frame, List<Body> bodies, Area below, Pens pens) {
-        List<Area> sides = new ArrayList<>();
-        for (Body b : bodies) {
-            if (!(building.model().find(b.element()) instanceof Footing)) continue;
-            Bounds ring = Bounds.of(b.outline().stream().map(frame::seen).toList());
-            sides.add(Area.rectangle(ring.minX(), b.lowMm(), ring.width(), b.highMm() - b.lowMm()));
-        }
-        if (sides.isEmpty()) return;
-        for (List<Vec> l : below.inside(Area.union(sides).rings())) pens.line(PenRole.OVERHEAD, l);
     }
 }

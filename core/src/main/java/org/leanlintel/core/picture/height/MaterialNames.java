@@ -63,7 +63,7 @@ public final class MaterialNames {
     private static List<Seen> seen(Drawing drawing, Building building) {
         if (drawing.kind() == Drawing.Kind.ELEVATION)
             return building.get(new Seen.All(ElevationPicture.sight(drawing.id())));
-        return SectionPicture.sights(drawing.id(), building.model()).stream()
+        return Leg.sights(drawing.id(), building.model()).stream()
                 .flatMap(sight -> building.get(new Seen.All(sight)).stream())
                 .toList();
     }

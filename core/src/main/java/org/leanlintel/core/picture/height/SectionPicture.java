@@ -2,21 +2,18 @@ package org.leanlintel.core.picture.height;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.body.Ground;
 import org.leanlintel.core.building.feature.InSection;
 import org.leanlintel.core.building.feature.SectionFrame;
-import org.leanlintel.core.derive.Key;
-import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LevelPrinter;
 import org.leanlintel.core.model.Drawing;
-import org.leanlintel.core.model.ElementId;
-import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.picture.Group;
@@ -31,11 +28,9 @@ import org.leanlintel.core.picture.annotate.GridInHeight;
 import org.leanlintel.core.picture.annotate.HouseLevels;
 import org.leanlintel.core.picture.annotate.LevelMarks;
 import org.leanlintel.core.picture.annotate.PitchMarks;
-import org.leanlintel.core.picture.cut.Cut;
 import org.leanlintel.core.picture.cut.CutPainter;
 import org.leanlintel.core.picture.cut.GroundLine;
 import org.leanlintel.core.picture.seen.Sight;
-import org.leanlintel.core.picture.seen.View;
 
 /** A section through all storeys along a section line, with its levels beside it. */
 public final class SectionPicture extends UprightPainting {
@@ -46,34 +41,6 @@ public final class SectionPicture extends UprightPainting {
         super(building, drawing, lettering);
     }
 
-    /** What is looked at through one leg of a section. */
-    private record Leg(ElementId drawing, int leg) implements Key<View> {
-        @Override
-        public View from(Reads reads) {
-            Model model = reads.model();
-            return View.of(
-                    SectionFrame.legs(model.get(drawing, Drawing.class), model).get(leg),
-                    reads.get(new Shown.Of(drawing, true)).bodies());
-        }
-
-        Sight sight() {
-            return new Sight(this, new Cut.Areas(this));
-        }
-    }
-
-    /** What a section sees beyond its cut, leg by leg. */
-    static List<Sight> sights(ElementId drawing, Model model) {
-        return sights(
-                drawing,
-                SectionFrame.legs(model.get(drawing, Drawing.class), model).size());
-    }
-
-    private static List<Sight> sights(ElementId drawing, int legs) {
-        return IntStream.range(0, legs)
-                .mapToObj(i -> new Leg(drawing, i).sight())
-                .toList();
-    }
-
     @Override
     public Picture draw() {
         SectionFrame frame = SectionFrame.of(drawing, building.model());
@@ -81,7 +48,7 @@ public final class SectionPicture extends UprightPainting {
         Shown shown = building.get(new Shown.Of(drawing.id(), true));
         List<SectionFrame> legs = SectionFrame.legs(drawing, building.model());
         SectionCatches catches = new SectionCatches(building, InSection.of(drawing, building.model()));
-        List<Sight> sights = sights(drawing.id(), legs.size());
+        List<Sight> sights = Leg.sights(drawing.id(), building.model());
         CutPainter painter = new CutPainter(building, legs, look);
         List<Group> groups = new ArrayList<>(painter.paint(sights, shown.layers()));
         groups.replaceAll(g -> g.catching(catches.of(g.element())));
@@ -89,7 +56,7 @@ public final class SectionPicture extends UprightPainting {
         groups.addAll(new RoomNames(building, legs, look, lettering).groups());
         groups = new ArrayList<>(inPart(groups));
         Bounds house = reach(groups);
-        groups.add(around(legs, sights, catches, painter.cut(), house, groups));
+        groups.add(around(legs, sights, shown.bodies(), catches, painter.cut(), house, groups));
         groups.addAll(new GridInHeight(building, frame, catches, look, lettering).groups(house));
         return new Picture(drawing.scale(), groups);
     }
@@ -97,6 +64,7 @@ public final class SectionPicture extends UprightPainting {
     private Group around(
             List<SectionFrame> legs,
             List<Sight> sights,
+            List<Body> bodies,
             SectionCatches catches,
             List<Area> cut,
             @Nullable Bounds house,
@@ -111,25 +79,43 @@ public final class SectionPicture extends UprightPainting {
         Pens beside = new Pens(lens());
         double beyond = GroundLine.BEYOND_MM * scale;
         List<Vec> finished = GroundLine.cut(Ground.finished(building), legs, left - beyond, right + beyond);
+        boolean foundations = !cut.isEmpty() || lens().marks().contains(Lens.MarkOf.FOOTINGS);
         HouseLevels.mark(
                 building,
                 finished.getLast().y(),
-                true,
+                foundations,
                 told(drawn),
                 new LevelMarks(beside, lettering, levels, right, scale),
                 scale);
         ground(finished, cut, left, right, pens);
-        if (cut.isEmpty()) outline(sights, GroundLine.under(finished), pens);
+        if (cut.isEmpty()) uncut(sights, legs, foundations ? bodies : List.of(), GroundLine.under(finished), pens);
         List<Vec> existing = GroundLine.cut(Ground.existing(building), legs, left - beyond, right + beyond);
         if (!existing.equals(finished)) Area.past(List.of(existing), cut).forEach(l -> pens.line(PenRole.OVERHEAD, l));
         return ofItself(pens, beside, catches.ofLevels());
     }
 
-    /** Of all that is seen over the ground, where nothing is cut: as an elevation has it. */
-    private void outline(List<Sight> sights, Area below, Pens pens) {
+    /** Where nothing is cut, as an elevation has it: the outline of all that is seen over the ground, foundations in it. */
+    private void uncut(List<Sight> sights, List<SectionFrame> legs, List<Body> bodies, Area cutEarth, Pens pens) {
+        Area below = below(sights, legs);
         List<Area> seen = building.all(sights.stream().map(Silhouette::new).toList());
         Area house = Area.union(seen).minus(below);
         for (List<Vec> l : below.grown(1).outside(house.rings())) pens.line(PenRole.OUTLINE, l);
+        double left = legs.getFirst().startMm(), right = legs.getLast().endMm();
+        Area here = Area.rectangle(left, -FAR_MM, right - left, 2 * FAR_MM);
+        for (List<Vec> l : here.inside(cutEarth.grown(1).outside(below.rings()))) pens.line(PenRole.EDGE, l);
+        InGround.draw(legs.getFirst(), bodies, below, building.model(), pens);
+    }
+
+    /** The ground that hides what stands in it, under every leg. */
+    private Area below(List<Sight> sights, List<SectionFrame> legs) {
+        List<Area> all = new ArrayList<>();
+        for (int i = 0; i < legs.size(); i++) {
+            SectionFrame leg = legs.get(i);
+            Area under = Area.union(building.get(sights.get(i).first()));
+            double left = i == 0 ? -FAR_MM : leg.startMm(), right = i == legs.size() - 1 ? FAR_MM : leg.endMm();
+            all.add(under.cutTo(new Bounds(left, -FAR_MM, right, FAR_MM)));
+        }
+        return Area.union(all);
     }
 
     /** Up to what of the house stands in it; where nothing does, up to the sides of all that is drawn. */

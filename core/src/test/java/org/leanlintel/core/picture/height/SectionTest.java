@@ -12,12 +12,14 @@ import org.leanlintel.core.HouseOfTwo;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.drawing.AddSheet;
+import org.leanlintel.core.edit.storey.LayFootings;
 import org.leanlintel.core.edit.wall.PlacePost;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PaperSize;
@@ -93,6 +95,32 @@ class SectionTest {
         assertThat(MaterialNames.of(sketch.building(), before, LETTERS))
                 .extracting(MaterialNames.Named::material)
                 .containsExactly("brick");
+    }
+
+    /** Strips whose tops lie 775 below the ground: seen from before the house it is dashed, and the ground hides it. */
+    @Test
+    void theGroundHidesWhatStandsInItWhereNothingIsCut() {
+        sketch.run(new LayFootings(
+                Sketch.STOREY,
+                Sketch.LAYER,
+                List.of(new Footing.UnderShell(new Vec(3000, 2000))),
+                600,
+                225,
+                -1000,
+                Sketch.id("brick"),
+                new Footing.Stem(Sketch.id("brick"), 290)));
+        ElementId footing = sketch.model().all(Footing.class).getFirst().id();
+        ElementId before = sketch.section(new Vec(-500, -2000), new Vec(6500, -2000), Side.LEFT, 4000);
+        Picture picture = DrawingPicture.of(sketch.building(), before, LETTERS).picture();
+        assertThat(items(picture, footing)).as("its edges").isEmpty();
+        assertThat(lines(picture, before, PenRole.OVERHEAD)).isEmpty();
+        Lens lens = sketch.model().get(Sketch.LENS, Lens.class);
+        sketch.run(new Revise(with(lens, "marks", List.of(Lens.MarkOf.FACINGS, Lens.MarkOf.FOOTINGS))));
+        List<List<Vec>> dashed =
+                lines(DrawingPicture.of(sketch.building(), before, LETTERS).picture(), before, PenRole.OVERHEAD);
+        Bounds round = Bounds.of(dashed.stream().flatMap(List::stream).toList());
+        assertThat(round.minY()).isEqualTo(-1000);
+        assertThat(round.maxY()).isZero();
     }
 
     private List<List<Vec>> outline(ElementId drawing) {
