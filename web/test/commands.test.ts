@@ -198,7 +198,13 @@ describe("on a sheet", () => {
   it("a right click offers to open the drawing or to take it off, not to delete it", () => {
     const state = board(onSheet());
     const names = COMMANDS.filter((c) => c.on?.(state.elements.get("d") ?? null, state)).map((c) => c.name);
-    expect(names.sort()).toEqual(["look.selected", "sheet.move", "sheet.open", "sheet.takeOff"]);
+    expect(names.sort()).toEqual([
+      "look.selected",
+      "sheet.move",
+      "sheet.open",
+      "sheet.takeOff",
+      "sheet.turn",
+    ]);
   });
 
   it("Del takes the drawing off the sheet, and the drawing stays", async () => {

@@ -126,7 +126,15 @@ describe("downpipes of a roof", () => {
     layer: "l",
     mark: "R1",
     buildUp: "b",
-    trim: { fasciaMm: 175, soffit: "LEVEL", gutterMm: 112, material: "boards" },
+    trim: {
+      fasciaMm: 175,
+      soffit: "LEVEL",
+      material: "boards",
+      gutterMm: 112,
+      gutterOf: "aluminium",
+      flashingMm: 150,
+      flashingOf: "lead",
+    },
     plate: { type: "atWallHeads" },
     heel: { type: "seated", mm: 75 },
     usual: { rises: { type: "verge" }, overhangMm: 300, raisedMm: 0 },
@@ -136,15 +144,14 @@ describe("downpipes of a roof", () => {
   } as unknown as Roof;
   const offered = {
     roofs: { downpipe: { widthMm: 68, depthMm: 70, source: "" } },
-    stock: { drain: "aluminium" },
   } as unknown as Offered;
 
-  it("are placed where they lack, as large as is usual, of what its gutters are of where the usual is not there", async () => {
+  it("are placed where they lack, as large as is usual, of what its gutters are of", async () => {
     const { on, edits } = boardOf({ offered });
     on(<RoofFacts roof={roof} />);
     await userEvent.click(screen.getByRole("button", { name: "Place those it lacks" }));
     expect(edits).toMatchObject([
-      { type: "drainRoof", roof: "roof", widthMm: 68, depthMm: 70, material: "boards" },
+      { type: "drainRoof", roof: "roof", widthMm: 68, depthMm: 70, material: "aluminium" },
     ]);
   });
 

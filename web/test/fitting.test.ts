@@ -1,6 +1,8 @@
 import { describe, expect, it } from "vitest";
-import type { Footprint } from "../src/api/types";
+import type { Element, Footprint } from "../src/api/types";
 import { type Among, fitted } from "../src/board/sheets/fitting";
+import { among as amongOn } from "../src/board/sheets/placing";
+import { board } from "./board";
 
 /** 564 by 400 to draw on, with a title block of 180 by 72 at the lower right. */
 const outline = [
@@ -40,5 +42,28 @@ describe("a drawing placed on a sheet", () => {
     expect(fitted({ x: 450, y: 60 }, foot, among(), 0).fault).toBe("There it stands off the drawing area.");
     expect(fitted({ x: 40, y: 100 }, foot, among(), 0).fault).toBe("There it stands off the drawing area.");
     expect(fitted({ x: 300, y: 60 }, foot, among(), 0).fault).toBe("");
+  });
+});
+
+/** The plan of the house at 1:50 on one sheet, turned by a quarter; another sheet is shown. */
+describe("the place a plan has on another sheet", () => {
+  const paper = { size: "A2", upright: false, ownLongMm: 0, ownShortMm: 0 };
+  const plan = (id: string) => ({ type: "drawing", id, kind: "PLAN", name: id, scale: 50 });
+  const drawings = [{ drawing: "ground", anchor: [1000, 500], at: [200, 150], quarters: 1 }];
+  const things = [
+    plan("ground"),
+    plan("first"),
+    { type: "sheet", id: "other", number: "A-101", title: "Ground", paper, drawings },
+    { type: "sheet", id: "this", number: "A-102", title: "First", paper, drawings: [] },
+  ] as unknown as Element[];
+  const state = {
+    ...board(),
+    elements: new Map([...board().elements, ...things.map((e) => [e.id, e] as const)]),
+    shown: { kind: "sheet" as const, id: "this" },
+  };
+
+  it("is where it lies turned alike, and no place for a plan that is not turned", () => {
+    expect(amongOn(state, "first", [2000, 500], 1).same).toEqual([[200, 170]]);
+    expect(amongOn(state, "first", [2000, 500], 0).same).toEqual([]);
   });
 });

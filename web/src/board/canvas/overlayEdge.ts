@@ -1,6 +1,6 @@
 import type { Sheet } from "../../api/types";
 import { inside } from "../catch/near";
-import { outlineOf } from "../sheets/fitting";
+import { outlineOf, quarterTurned } from "../sheets/fitting";
 import { sheetsOf } from "../state/drawings";
 import { type BoardState, drawingShown } from "../state/state";
 import type { ModelPoint } from "../state/view";
@@ -31,7 +31,10 @@ function room(
   if (!placed) return [];
   const [ax, ay] = placed.anchor;
   const [px, py] = placed.at;
-  return outline.map(([x, y]) => [ax + (x - px) * drawing.scale, ay + (y - py) * drawing.scale]);
+  return outline.map(([x, y]) => {
+    const [right, up] = quarterTurned([x - px, y - py], -placed.quarters);
+    return [ax + right * drawing.scale, ay + up * drawing.scale];
+  });
 }
 
 function edge(on: On, ring: readonly Point[], number: string, pointer: ModelPoint | null): void {

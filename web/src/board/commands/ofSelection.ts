@@ -1,6 +1,6 @@
 import type { Element } from "../../api/types";
 import { alike } from "../hands/selecting";
-import { takeInHand } from "../sheets/placing";
+import { takeInHand, turnPlaced } from "../sheets/placing";
 import { inFront } from "../state/revisions";
 import { type BoardState, planShown, wallSelected } from "../state/state";
 import type { Command } from "./Command";
@@ -202,6 +202,19 @@ export const ofSelection: readonly Command[] = [
     does: ({ store }) => {
       const [drawing] = store.getState().selection;
       if (drawing) void takeInHand(store, drawing);
+    },
+  },
+  {
+    name: "sheet.turn",
+    words: "Turn the drawing on its sheet by a quarter",
+    brief: "Turn by a quarter on the sheet",
+    group: GROUP,
+    keys: [],
+    when: onSheet,
+    on: (thing, state) => thing?.type === "drawing" && onSheet(state),
+    does: ({ store, sync }) => {
+      const [drawing] = store.getState().selection;
+      if (drawing) void turnPlaced(store, sync, drawing);
     },
   },
 ];

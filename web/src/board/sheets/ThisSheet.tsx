@@ -8,7 +8,7 @@ import { register, sheetsOf, TABLES } from "../state/drawings";
 import { paperChosen } from "../state/papers";
 import { SCALES, scaleWords } from "../state/scales";
 import { elementOf, unitsOf } from "../state/state";
-import { faultOf, swap, takeInHand } from "./placing";
+import { faultOf, swap, takeInHand, turnPlaced } from "./placing";
 import { SetField } from "./SetField";
 import { TitleBlockFacts } from "./TitleBlockFacts";
 
@@ -161,6 +161,7 @@ function Placed({ sheet, drawing, others }: PlacedProps) {
       )}
       <div className="flex gap-2">
         <Button onClick={() => void takeInHand(store, drawing.id)}>Move</Button>
+        <Button onClick={() => void turnPlaced(store, sync, drawing.id)}>Turn</Button>
         <Button onClick={take}>Take off</Button>
         <Button onClick={() => void sync.show({ kind: "drawing", id: drawing.id })}>Open</Button>
       </div>

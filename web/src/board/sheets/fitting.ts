@@ -115,6 +115,17 @@ function holds(outline: readonly Point[], box: Box): boolean {
   return within && (box.maxX <= left || box.minY >= top);
 }
 
+/** Turned by so many quarters of a turn about the origin, counter-clockwise. */
+export function quarterTurned([x, y]: Point, quarters: number): Point {
+  const turns: readonly Point[] = [
+    [x, y],
+    [-y, x],
+    [-x, -y],
+    [y, -x],
+  ];
+  return turns[((quarters % 4) + 4) % 4] ?? [x, y];
+}
+
 function boxOf(outline: readonly Point[]): Box {
   const xs = outline.map(([x]) => x);
   const ys = outline.map(([, y]) => y);

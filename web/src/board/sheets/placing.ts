@@ -1,11 +1,11 @@
 import { answerOf, api, sentenceOf } from "../../api/client";
-import type { Sheet } from "../../api/types";
+import type { Footprint, Sheet } from "../../api/types";
 import { boxOf } from "../canvas/boxes";
 import type { Sync } from "../link/sync";
 import { type BoardState, elementOf, elementsOf } from "../state/state";
 import type { BoardStore } from "../state/store";
 import type { Box, ModelPoint } from "../state/view";
-import { type Among, faultAt, outlineOf } from "./fitting";
+import { type Among, faultAt, outlineOf, quarterTurned } from "./fitting";
 
 type Placed = Sheet["drawings"][number];
 
@@ -17,22 +17,45 @@ export async function takeInHand(store: BoardStore, drawing: string, by?: ModelP
   const group = by && store.getState().groups.get(drawing);
   const box = group && boxOf([group], 1);
   const held = by && box ? [by.x - (box.minX + box.maxX) / 2, by.y - (box.minY + box.maxY) / 2] : [0, 0];
+  const stood = elementOf(store.getState(), "sheet", store.getState().shown?.id)?.drawings.find(
+    (p) => p.drawing === drawing,
+  );
+  const quarters = stood?.quarters ?? 0;
   store.setState({
-    tool: { name: "place", drawing, foot: null, held: { x: held[0] ?? 0, y: held[1] ?? 0 } },
+    tool: { name: "place", drawing, quarters, foot: null, held: { x: held[0] ?? 0, y: held[1] ?? 0 } },
   });
-  const path = { project: store.getState().project, drawing };
   const inHand = () => {
     const { tool } = store.getState();
     return tool.name === "place" && tool.drawing === drawing ? tool : null;
   };
   try {
-    const foot = await answerOf(
-      api.GET("/api/v1/projects/{project}/drawings/{drawing}/footprint", { params: { path } }),
-    );
+    const foot = await footprint(store.getState().project, drawing, quarters);
     const tool = inHand();
     if (tool) store.setState({ tool: { ...tool, foot } });
   } catch (error) {
     if (inHand()) store.setState({ tool: { name: "select" }, saying: sentenceOf(error) });
+  }
+}
+
+function footprint(project: string, drawing: string, quarters: number): Promise<Footprint> {
+  const params = { path: { project, drawing }, query: { quarters } };
+  return answerOf(api.GET("/api/v1/projects/{project}/drawings/{drawing}/footprint", { params }));
+}
+
+/** Turns a drawing on the sheet shown by a quarter, to the left, about its middle. */
+export async function turnPlaced(store: BoardStore, sync: Sync, drawing: string): Promise<void> {
+  const { state } = sync;
+  const sheet = elementOf(state, "sheet", state.shown?.id);
+  const placed = sheet?.drawings.find((p) => p.drawing === drawing);
+  const group = state.groups.get(drawing);
+  const there = group && boxOf([group], 1);
+  if (!sheet || !placed || !there) return;
+  try {
+    const turned = await about(state.project, drawing, (placed.quarters + 1) % 4, there);
+    const drawings = sheet.drawings.map((p) => (p === placed ? turned : p));
+    await sync.revise({ ...sheet, drawings, type: "sheet" });
+  } catch (error) {
+    store.setState({ saying: sentenceOf(error) });
   }
 }
 
@@ -49,23 +72,29 @@ export async function swap(sync: Sync, sheet: Sheet, drawing: string, other: str
   const next = elementOf(state, "drawing", other);
   if (!placed || !one || !next) return;
   const alike = one.kind === "PLAN" && next.kind === "PLAN" && one.scale === next.scale;
-  const { anchor, at } = alike || !there ? placed : await about(state.project, other, there);
-  const drawings = sheet.drawings.map((p) => (p === placed ? { drawing: other, anchor, at } : p));
+  const put = alike || !there ? { ...placed, drawing: other } : await about(state.project, other, 0, there);
+  const drawings = sheet.drawings.map((p) => (p === placed ? put : p));
   await sync.revise({ ...sheet, drawings, type: "sheet" });
 }
 
-async function about(project: string, drawing: string, there: Box): Promise<Pick<Placed, "anchor" | "at">> {
-  const path = { project, drawing };
-  const { anchor, box } = await answerOf(
-    api.GET("/api/v1/projects/{project}/drawings/{drawing}/footprint", { params: { path } }),
-  );
+/** A drawing placed about the middle of a box. */
+async function about(project: string, drawing: string, quarters: number, there: Box): Promise<Placed> {
+  const { anchor, box } = await footprint(project, drawing, quarters);
   const across = (there.minX + there.maxX - box.minX - box.maxX) / 2;
   const up = (there.minY + there.maxY - box.minY - box.maxY) / 2;
-  return { anchor, at: [across, up] };
+  return { drawing, anchor, at: [across, up], quarters };
 }
 
-/** What a drawing is placed among on the sheet shown. @param anchor the point of it that is in its middle */
-export function among(state: BoardState, drawing: string, anchor: readonly [number, number]): Among {
+/**
+ * What a drawing is placed among on the sheet shown. @param anchor the point of it that is in its middle;
+ * @param quarters that it is turned by
+ */
+export function among(
+  state: BoardState,
+  drawing: string,
+  anchor: readonly [number, number],
+  quarters: number,
+): Among {
   const sheet = elementOf(state, "sheet", state.shown?.id);
   if (!sheet) return { outline: [], others: [], same: [] };
   const others = sheet.drawings.flatMap((p) => {
@@ -77,7 +106,7 @@ export function among(state: BoardState, drawing: string, anchor: readonly [numb
   return {
     outline: outlineOf(sheet, state),
     others,
-    same: samePlaces(state, sheet.id, drawing, anchor),
+    same: samePlaces(state, sheet.id, drawing, anchor, quarters),
   };
 }
 
@@ -92,15 +121,16 @@ export function faultOf(state: BoardState, drawing: string): string {
     maxX: box.maxX - SLACK_MM,
     maxY: box.maxY - SLACK_MM,
   };
-  return faultAt(within, among(state, drawing, [0, 0]));
+  return faultAt(within, among(state, drawing, [0, 0], 0));
 }
 
-/** Where a plan lies over another of the same scale, when the sheets are laid on each other. */
+/** Where a plan lies over another of the same scale, turned alike, when the sheets are laid on each other. */
 function samePlaces(
   state: BoardState,
   sheet: string,
   drawing: string,
   anchor: readonly [number, number],
+  quarters: number,
 ): (readonly [number, number])[] {
   const placed = elementOf(state, "drawing", drawing);
   if (placed?.kind !== "PLAN") return [];
@@ -109,8 +139,12 @@ function samePlaces(
     .flatMap((s) => s.drawings)
     .flatMap((p) => {
       const other = elementOf(state, "drawing", p.drawing);
-      if (other?.kind !== "PLAN" || other.scale !== placed.scale) return [];
-      const along = (i: 0 | 1) => p.at[i] + (anchor[i] - p.anchor[i]) / placed.scale;
-      return [[along(0), along(1)] as const];
+      if (other?.kind !== "PLAN" || other.scale !== placed.scale || p.quarters !== quarters) return [];
+      const from = [
+        (anchor[0] - p.anchor[0]) / placed.scale,
+        (anchor[1] - p.anchor[1]) / placed.scale,
+      ] as const;
+      const [x, y] = quarterTurned(from, quarters);
+      return [[p.at[0] + x, p.at[1] + y] as const];
     });
 }

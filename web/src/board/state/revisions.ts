@@ -22,7 +22,7 @@ import type {
 import { freeName } from "./drawings";
 import { layerOf } from "./layers";
 import { type BoardState, elementOf, elementsOf, planShown, unitsOf } from "./state";
-import { drainMaterial, usualLens } from "./usual";
+import { usualLens } from "./usual";
 
 /** Edits of what is there already, by what they change. */
 
@@ -61,7 +61,7 @@ export function draining(state: BoardState, roof: Roof): Edit | null {
     layer: layerOf(state, "roofPart"),
     widthMm: pipe.widthMm,
     depthMm: pipe.depthMm,
-    material: drainMaterial(state, roof.trim.material),
+    material: roof.trim.gutterOf,
   };
 }
 
@@ -127,7 +127,7 @@ export function composing(sheets: readonly LaidOutSheet[], set: string): Edit {
       ...s,
       type: "addSheet" as const,
       set,
-      drawings: s.drawings.map(({ drawing, anchor, at }) => ({ drawing, anchor, at })),
+      drawings: s.drawings.map(({ drawing, anchor, at }) => ({ drawing, anchor, at, quarters: 0 })),
     })),
   };
 }

@@ -72,7 +72,15 @@ const making: Making = {
     parapet: { buildUp: "", upMm: 800, copingMm: 50, fall: { said: "ONE_IN", value: 40 } },
     plateMm: null,
     seatMm: 75,
-    trim: { fasciaMm: 175, soffit: "LEVEL", gutterMm: 112, material: "" },
+    trim: {
+      fasciaMm: 175,
+      soffit: "LEVEL",
+      material: "",
+      gutterMm: 112,
+      gutterOf: "",
+      flashingMm: 150,
+      flashingOf: "",
+    },
     ceiling: "",
   },
   footing: {

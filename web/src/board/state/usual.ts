@@ -70,7 +70,12 @@ export function usualMaking(before: BoardState, offered: Offered): Making {
       vergeMm: roofs.vergeMm,
       parapet: { ...roofs.parapet, buildUp: has(state, roofs.parapet.buildUp, "ROOF") },
       seatMm: roofs.seatMm,
-      trim: { ...roofs.trim, material: elementOf(state, "material", roofs.trim.material)?.id ?? "" },
+      trim: {
+        ...roofs.trim,
+        material: material(state, roofs.trim.material),
+        gutterOf: material(state, roofs.trim.gutterOf),
+        flashingOf: material(state, roofs.trim.flashingOf),
+      },
       ceiling: has(state, roofs.ceiling, "CEILING"),
     },
     roofPart: { ...making.roofPart, material: usualMaterial(state, "chimney") },
@@ -122,11 +127,6 @@ export function usualMaterial(
   of: "lining" | "mass" | "post" | "steps" | "board" | "chimney",
 ) {
   return material(state, state.offered?.stock[of] ?? "");
-}
-
-/** What downpipes and roof outlets are usually made of; where the project has not got that, of something else. */
-export function drainMaterial(state: BoardState, otherwise: string): string {
-  return elementOf(state, "material", state.offered?.stock.drain ?? "")?.id ?? otherwise;
 }
 
 /** A material of the stock, or another where the project has not got it. */

@@ -1,6 +1,6 @@
 import type { Drawing } from "../../api/types";
 import { Button } from "../../ui/controls";
-import { takeInHand } from "../sheets/placing";
+import { takeInHand, turnPlaced } from "../sheets/placing";
 import { useBoard, useBoardTools } from "../state/context";
 import { partedShown } from "../state/state";
 
@@ -15,6 +15,7 @@ export function OpenDrawing({ drawing }: { readonly drawing: Drawing }) {
         Open it
       </Button>
       {onSheet && <Button onClick={() => void takeInHand(store, drawing.id)}>Move it</Button>}
+      {onSheet && <Button onClick={() => void turnPlaced(store, sync, drawing.id)}>Turn by a quarter</Button>}
       {onWhole && (
         <Button
           onClick={() =>

@@ -7,6 +7,7 @@ import { useBoard, useBoardTools } from "../state/context";
 import { draining } from "../state/revisions";
 import { type BoardState, buildUpsFor, elementsOf, type Making } from "../state/state";
 import { Figures } from "./Figures";
+import { MaterialField } from "./MassFields";
 import { EdgeFields, pitchOf, RoofEdges } from "./RoofEdges";
 import { TrussesOf } from "./TrussFacts";
 
@@ -66,6 +67,11 @@ function RoofFields({ made, onChange }: { made: MadeOf; onChange: (part: Partial
         mm={trim.fasciaMm}
         onChange={(fasciaMm) => onChange({ trim: { ...trim, fasciaMm } })}
       />
+      <MaterialField
+        label="Boards of"
+        value={trim.material}
+        onChange={(material) => onChange({ trim: { ...trim, material } })}
+      />
       <Row label="Soffit">
         <Choice
           value={trim.soffit}
@@ -78,6 +84,23 @@ function RoofFields({ made, onChange }: { made: MadeOf; onChange: (part: Partial
         mm={trim.gutterMm}
         onChange={(gutterMm) => onChange({ trim: { ...trim, gutterMm } })}
       />
+      <MaterialField
+        label="Gutters of"
+        value={trim.gutterOf}
+        onChange={(gutterOf) => onChange({ trim: { ...trim, gutterOf } })}
+      />
+      <LengthField
+        label="Flashing up walls"
+        mm={trim.flashingMm}
+        onChange={(flashingMm) => onChange({ trim: { ...trim, flashingMm } })}
+      />
+      {trim.flashingMm > 0 && (
+        <MaterialField
+          label="Flashing of"
+          value={trim.flashingOf}
+          onChange={(flashingOf) => onChange({ trim: { ...trim, flashingOf } })}
+        />
+      )}
     </>
   );
 }

@@ -5,7 +5,7 @@ import { LengthField } from "../fields/LengthField";
 import { PitchField } from "../fields/PitchField";
 import { useBoard, useBoardTools } from "../state/context";
 import { elementsOf, type Making } from "../state/state";
-import { drainMaterial, usualMaterial } from "../state/usual";
+import { usualMaterial } from "../state/usual";
 import { madeOf, makeOf } from "./roofPartMake";
 
 type Made = Making["roofPart"];
@@ -139,7 +139,7 @@ export function NewRoofPart({ making, set }: { making: Making; set: (change: Par
   const { roofPart } = making;
   const change = (part: Partial<Made>) => set({ roofPart: { ...roofPart, ...part } });
   const pipe = useBoard((s) => s.offered?.roofs.downpipe);
-  const drain = useBoard((s) => drainMaterial(s, making.roof.trim.material));
+  const drain = making.roof.trim.gutterOf;
   const chimney = useBoard((s) => usualMaterial(s, "chimney"));
   const begin = (kind: Made["kind"]) => {
     if (kind === "OUTLET") change({ kind, ...SIZES[kind], material: drain });

@@ -8,6 +8,8 @@ import type { ToolOf } from "./ToolOf";
 export interface Place {
   readonly name: "place";
   readonly drawing: string;
+  /** Of a turn that it is turned by. */
+  readonly quarters: number;
   /** How much of a sheet it takes; null until that has come. */
   readonly foot: Footprint | null;
   /** How far from its middle it is held. */
@@ -34,7 +36,8 @@ export const place: ToolOf<Place> = {
     if (!sheet || !tool.foot) return hands.say("Its size is being worked out: click again in a moment.");
     if (!there || there.fault) return hands.say(there?.fault ?? "Click on the sheet.");
     const { anchor } = tool.foot;
-    const placed = { drawing: tool.drawing, anchor, at: [there.at[0], there.at[1]] as [number, number] };
+    const at: [number, number] = [there.at[0], there.at[1]];
+    const placed = { drawing: tool.drawing, anchor, at, quarters: tool.quarters };
     const drawings = sheet.drawings.some((p) => p.drawing === tool.drawing)
       ? sheet.drawings.map((p) => (p.drawing === tool.drawing ? placed : p))
       : [...sheet.drawings, placed];
@@ -43,7 +46,13 @@ export const place: ToolOf<Place> = {
 };
 
 /** Where the drawing in hand would lie; null before that is known. */
-export function lying(state: BoardState, { drawing, foot, held }: Place, pointer: ModelPoint): Fit | null {
+export function lying(
+  state: BoardState,
+  { drawing, quarters, foot, held }: Place,
+  pointer: ModelPoint,
+): Fit | null {
   const middle = { x: pointer.x - held.x, y: pointer.y - held.y };
-  return foot && fitted(middle, foot, among(state, drawing, foot.anchor), REACH_PX / state.view.zoom);
+  return (
+    foot && fitted(middle, foot, among(state, drawing, foot.anchor, quarters), REACH_PX / state.view.zoom)
+  );
 }

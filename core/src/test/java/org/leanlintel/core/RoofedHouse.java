@@ -60,8 +60,14 @@ public final class RoofedHouse {
                 new Roof.Seated(100),
                 usual,
                 Arrays.asList(own),
-                new Roof.Trim(180, Roof.Soffit.LEVEL, 100, Sketch.id("board")),
+                trim(180, Roof.Soffit.LEVEL, 100),
                 new Roof.ItsUnderside());
+    }
+
+    /** All of one material, without flashings. */
+    public static Roof.Trim trim(double fasciaMm, Roof.Soffit soffit, double gutterMm) {
+        ElementId board = Sketch.id("board");
+        return new Roof.Trim(fasciaMm, soffit, board, gutterMm, board, 0, board);
     }
 
     /** Gables over the walls along y. */

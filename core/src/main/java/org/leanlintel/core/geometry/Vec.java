@@ -77,6 +77,16 @@ public record Vec(double x, double y) {
         return Math.sqrt(across * across + up * up);
     }
 
+    /** Turned by so many quarters of a turn about the origin, counter-clockwise. */
+    public Vec quarterTurned(int quarters) {
+        return switch (Math.floorMod(quarters, 4)) {
+            case 1 -> new Vec(-y, x);
+            case 2 -> new Vec(-x, -y);
+            case 3 -> new Vec(y, -x);
+            default -> this;
+        };
+    }
+
     /** A quarter turn counter-clockwise. */
     public Vec left() {
         return new Vec(-y, x);

@@ -29,19 +29,19 @@ public final class SetCheck {
     private static final String PRACTICE = "what permit officers ask of a set (check)";
 
     private final Model model;
-    private final Function<ElementId, Footprint> footprints;
+    private final Function<Sheet.Placed, Footprint> footprints;
     private final List<Finding> findings = new ArrayList<>();
     /** Of each drawing, the first sheet it stands on. */
     private final Map<ElementId, Sheet> placed = new HashMap<>();
 
-    private SetCheck(Model model, Function<ElementId, Footprint> footprints) {
+    private SetCheck(Model model, Function<Sheet.Placed, Footprint> footprints) {
         this.model = model;
         this.footprints = footprints;
         for (Sheet s : SheetOrder.of(model)) for (Sheet.Placed p : s.drawings()) placed.putIfAbsent(p.drawing(), s);
     }
 
-    /** @param footprints how much of a sheet each drawing takes */
-    public static List<Finding> of(Model model, Function<ElementId, Footprint> footprints) {
+    /** @param footprints how much of a sheet a drawing takes as it is placed */
+    public static List<Finding> of(Model model, Function<Sheet.Placed, Footprint> footprints) {
         SetCheck check = new SetCheck(model, footprints);
         check.project();
         for (Sheet s : SheetOrder.of(model)) check.sheet(s);
@@ -101,9 +101,8 @@ public final class SetCheck {
     }
 
     private Bounds box(Sheet.Placed here) {
-        Footprint print = footprints.apply(here.drawing());
-        double scale = drawing(here).scale();
-        return print.at(here.at().plus(print.anchor().minus(here.anchor()).times(1 / scale)));
+        Footprint print = footprints.apply(here);
+        return print.at(here.onSheet(print.anchor(), drawing(here).scale()));
     }
 
     /** A storey's own plan says where north is and how high its floor lies. */

@@ -29,7 +29,9 @@ final class SheetWords {
             else if (!before.get(p.drawing(), Drawing.class).name().equals(name))
                 words.add("%s was called \"%s\"."
                         .formatted(name, before.get(p.drawing(), Drawing.class).name()));
-            if (earlier != null && !liesAlike(earlier, p)) words.add("%s was moved on the sheet.".formatted(name));
+            if (earlier == null) continue;
+            if (earlier.quarters() != p.quarters()) words.add("%s was turned on the sheet.".formatted(name));
+            else if (!liesAlike(earlier, p)) words.add("%s was moved on the sheet.".formatted(name));
         }
         for (Sheet.Placed p : was.drawings())
             if (on(is, p.drawing()) == null)

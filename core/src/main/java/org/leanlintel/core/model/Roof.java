@@ -3,6 +3,7 @@ package org.leanlintel.core.model;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.geometry.Winding;
 
@@ -203,12 +204,35 @@ public record Roof(
      *
      * @param fasciaMm how high fascias and verge boards are; 0 for none
      * @param gutterMm how wide gutters are; 0 for none
-     * @param material of fascias, soffits, gutters and copings
+     * @param material of fascias, soffits and copings
+     * @param gutterOf the material of gutters
+     * @param flashingMm how far up the wall it runs where a roof lies against one or ends within a parapet, above the covering; 0 for none
+     * @param flashingOf its material
      */
-    public record Trim(double fasciaMm, Soffit soffit, double gutterMm, ElementId material) {
+    public record Trim(
+            double fasciaMm,
+            Soffit soffit,
+            ElementId material,
+            double gutterMm,
+            ElementId gutterOf,
+            double flashingMm,
+            ElementId flashingOf) {
         public Trim {
             fasciaMm = Checks.between("A fascia's height", fasciaMm, 0, 1000);
             gutterMm = Checks.between("A gutter's width", gutterMm, 0, 500);
+            flashingMm = Checks.between("A flashing's height", flashingMm, 0, 1000);
+        }
+
+        /** The same of other stock. */
+        public Trim of(UnaryOperator<ElementId> other) {
+            return new Trim(
+                    fasciaMm,
+                    soffit,
+                    other.apply(material),
+                    gutterMm,
+                    other.apply(gutterOf),
+                    flashingMm,
+                    other.apply(flashingOf));
         }
     }
 
@@ -259,9 +283,9 @@ public record Roof(
     }
 
     /** The same of other stock. */
-    public Roof of(ElementId otherBuildUp, ElementId trimOf, Under otherUnder) {
-        Trim other = new Trim(trim.fasciaMm, trim.soffit, trim.gutterMm, trimOf);
-        return new Roof(id, storey, layer, mark, otherBuildUp, over, plate, heel, usual, own, other, otherUnder, state);
+    public Roof of(ElementId otherBuildUp, Trim otherTrim, Under otherUnder) {
+        return new Roof(
+                id, storey, layer, mark, otherBuildUp, over, plate, heel, usual, own, otherTrim, otherUnder, state);
     }
 
     @Override

@@ -39,11 +39,24 @@ public record Sheet(ElementId id, String number, String title, String set, Paper
     /**
      * A drawing on the sheet: model point {@code anchor} lies at paper point {@code at} (mm from the lower left corner),
      * so what is added to the drawing does not shift it.
+     *
+     * @param quarters of a turn that it is turned by there, counter-clockwise; 0 to 3
      */
-    public record Placed(ElementId drawing, Vec anchor, Vec at) {
+    public record Placed(ElementId drawing, Vec anchor, Vec at, int quarters) {
         public Placed {
             Checks.near(anchor);
             Checks.of("A place on a sheet", at, FURTHEST_MM);
+            if (quarters < 0 || quarters > 3) throw new Unusable("A drawing is turned by 0 to 3 quarters of a turn.");
+        }
+
+        /** As it is drawn. */
+        public Placed(ElementId drawing, Vec anchor, Vec at) {
+            this(drawing, anchor, at, 0);
+        }
+
+        /** Where a point of the drawing lies on the sheet. @param scale of the drawing: the number under the line */
+        public Vec onSheet(Vec point, double scale) {
+            return at.plus(point.minus(anchor).times(1 / scale).quarterTurned(quarters));
         }
     }
 }

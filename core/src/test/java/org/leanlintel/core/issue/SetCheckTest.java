@@ -27,7 +27,7 @@ class SetCheckTest {
 
     private final Sketch sketch = new Sketch();
 
-    private static Footprint footprint(ElementId drawing) {
+    private static Footprint footprint(Sheet.Placed placed) {
         return new Footprint(Vec.ORIGIN, new Bounds(-50, -40, 50, 40));
     }
 

@@ -258,7 +258,6 @@ public final class OfficeStandard {
      * Which of the stock tools start with in a region, where sizes are not theirs to say.
      *
      * @param lining of a lining of its own; mass, post, steps and chimney of what is built of one material
-     * @param drain of downpipes and roof outlets
      * @param board of what is boxed in
      * @param sections the lens of cuts; elevations that of other drawings that show heights; roofPlan that of roofs from above
      * @param letters the style that notes are set in
@@ -270,7 +269,6 @@ public final class OfficeStandard {
             ElementId steps,
             ElementId board,
             ElementId chimney,
-            ElementId drain,
             ElementId sections,
             ElementId elevations,
             ElementId roofPlan,

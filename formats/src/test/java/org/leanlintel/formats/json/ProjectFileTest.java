@@ -42,6 +42,7 @@ import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Rise;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Settings;
@@ -311,6 +312,20 @@ class ProjectFileTest {
                         110,
                         Opening.Opens.SIDE_HUNG,
                         new Opening.Bay(500, 0.6, Opening.BayFoot.HUNG, new Opening.FlatLid())));
+        assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
+    }
+
+    /** In version 19 drawings stood on sheets as drawn, and gutters were of what fascias are. */
+    @Test
+    void upgradesVersion19() throws IOException {
+        Model model = ProjectFile.read(sample(19));
+        assertThat(model.all(Sheet.class).getFirst().drawings())
+                .extracting(Sheet.Placed::quarters)
+                .containsExactly(0);
+        ElementId boards = new ElementId("material-backer");
+        assertThat(model.all(Roof.class))
+                .extracting(Roof::trim)
+                .containsExactly(new Roof.Trim(175, Roof.Soffit.LEVEL, boards, 112, boards, 0, boards));
         assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
     }
 

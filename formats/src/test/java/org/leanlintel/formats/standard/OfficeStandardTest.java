@@ -17,6 +17,7 @@ import org.leanlintel.core.model.Heat;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Symbol;
@@ -136,6 +137,7 @@ class OfficeStandardTest {
         Model offered = project(region);
         OfficeStandard.UsualStock stock =
                 OfficeStandard.usualStock(OfficeStandard.region(region).like());
+        Roof.Trim trim = OfficeStandard.roofMakes(region).trim();
         assertThat(List.of(
                         stock.lining(),
                         stock.mass(),
@@ -143,7 +145,9 @@ class OfficeStandardTest {
                         stock.steps(),
                         stock.board(),
                         stock.chimney(),
-                        stock.drain()))
+                        trim.material(),
+                        trim.gutterOf(),
+                        trim.flashingOf()))
                 .allSatisfy(id -> assertThat(offered.find(id, Material.class)).isNotNull());
         assertThat(List.of(stock.sections(), stock.elevations(), stock.roofPlan()))
                 .allSatisfy(id -> assertThat(offered.find(id, Lens.class)).isNotNull());

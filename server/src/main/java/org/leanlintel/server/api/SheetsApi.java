@@ -117,11 +117,12 @@ public class SheetsApi {
         return all;
     }
 
-    /** How much of a sheet a drawing takes. */
+    /** How much of a sheet a drawing takes. @param quarters of a turn that it is turned by there, counter-clockwise */
     @GetMapping("/drawings/{drawing}/footprint")
-    public Footprint footprint(@PathVariable UUID project, @PathVariable String drawing) {
+    public Footprint footprint(
+            @PathVariable UUID project, @PathVariable String drawing, @RequestParam(defaultValue = "0") int quarters) {
         Live now = live.get(project);
-        return new Printing(now, List.of()).footprint(new ElementId(drawing));
+        return new Printing(now, List.of()).footprint(new ElementId(drawing), quarters);
     }
 
     /** How drawings would lie on new sheets; nothing is changed. Without drawings, those that stand on no sheet. */
@@ -133,7 +134,7 @@ public class SheetsApi {
         if (drawings.isEmpty()) throw new Unusable("Every drawing stands on a sheet already.");
         List<LayOut.Block> blocks = new ArrayList<>();
         for (Drawing d : drawings) {
-            Footprint print = new Printing(now, List.of()).footprint(d.id());
+            Footprint print = new Printing(now, List.of()).footprint(d.id(), 0);
             blocks.add(new LayOut.Block(d.id(), print.anchor(), print.box()));
         }
         LayOut.Result result = LayOut.onBest(papers(model, request.papers()), TitleBlock.of(model), blocks);

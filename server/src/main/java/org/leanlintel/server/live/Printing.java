@@ -28,10 +28,10 @@ public record Printing(Live now, List<Told> issues) {
                 new TitleFacts(today, Told.on(sheet, issues)));
     }
 
-    /** How much of a sheet a drawing takes. */
-    public Footprint footprint(ElementId drawing) {
+    /** How much of a sheet a drawing takes. @param quarters of a turn that it is turned by there */
+    public Footprint footprint(ElementId drawing, int quarters) {
         Drawing d = now.model().get(drawing, Drawing.class);
-        return Footprint.of(d, now.model(), now.drawing(drawing).picture(), DrawingLettering.get());
+        return Footprint.of(d, quarters, now.model(), now.drawing(drawing).picture(), DrawingLettering.get());
     }
 
     /** @param sheets one at least, in their order */

@@ -12,6 +12,7 @@ import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Does;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Ply;
@@ -19,13 +20,13 @@ import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.roof.RoofEdge;
 import org.leanlintel.core.roof.RoofShape.Face;
 
-/** A roof as bodies: its plies face by face, fascias, soffits and gutters, and the ceiling on its plates. */
+/** A roof as bodies: its plies face by face, fascias, soffits, gutters and flashings, and the ceiling on its plates. */
 public final class RoofBodies {
 
     /** Millimetres, usual in the trade: fascia and verge boards, soffit boards, a gutter's wall, how far it hangs below. */
     static final double BOARD_MM = 20;
 
-    private static final double SOFFIT_MM = 9, GUTTER_WALL_MM = 4;
+    private static final double SOFFIT_MM = 9, GUTTER_WALL_MM = 4, FLASHING_MM = 3;
 
     /** How far a gutter's lip hangs below the eaves. */
     static final double DROP_MM = 10;
@@ -104,7 +105,25 @@ public final class RoofBodies {
                         band(i, 0, BOARD_MM).and(f.plan()),
                         f.plane().raised(-f.plane().upright(roof.trim().fasciaMm())),
                         f.plane());
+            if (plate != null && isAtWall(plate))
+                flashing(f, band(i, 0, FLASHING_MM).and(f.plan()));
         }
+    }
+
+    /** Whether a wall rises past it there. */
+    private static boolean isAtWall(PlateEdge plate) {
+        return plate.edge().rises() instanceof Roof.Against || plate.edge().rises() instanceof Roof.Parapet;
+    }
+
+    /** Up the wall from the covering. */
+    private void flashing(Face f, Area area) {
+        if (roof.trim().flashingMm() == 0) return;
+        Plane covering = f.plane().raised(f.plane().upright(buildUp.depthToStructure()));
+        trim(
+                area,
+                covering,
+                covering.raised(roof.trim().flashingMm()),
+                roof.trim().flashingOf());
     }
 
     /** Rafters: cut over the plates of the side they rise from. */
@@ -167,12 +186,17 @@ public final class RoofBodies {
         if (wide == 0) return;
         double lip = top - DROP_MM, bottom = lip - wide / 2;
         Area whole = given.isEmpty() ? band(edge, wide, 0) : band(edge, wide, 0).minus(given.grown(wide));
-        trim(whole, Plane.level(bottom), Plane.level(bottom + GUTTER_WALL_MM));
-        trim(whole.minus(band(edge, wide - GUTTER_WALL_MM, 0)), Plane.level(bottom), Plane.level(lip));
+        ElementId of = roof.trim().gutterOf();
+        trim(whole, Plane.level(bottom), Plane.level(bottom + GUTTER_WALL_MM), of);
+        trim(whole.minus(band(edge, wide - GUTTER_WALL_MM, 0)), Plane.level(bottom), Plane.level(lip), of);
     }
 
     private void trim(Area area, Plane low, Plane high) {
-        Material material = building.model().get(roof.trim().material(), Material.class);
+        trim(area, low, high, roof.trim().material());
+    }
+
+    private void trim(Area area, Plane low, Plane high, ElementId of) {
+        Material material = building.model().get(of, Material.class);
         for (List<Vec> ring : UnderRoofs.open(area.minus(given).ringsWithoutHoles()))
             if (Area.of(ring).mm2() > Tolerance.OVERLAP_MM2)
                 bodies.add(new Body(roof.id(), Content.NO_PLY, material, Does.BOARDS, ring, low, high));

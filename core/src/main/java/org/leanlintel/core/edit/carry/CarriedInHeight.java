@@ -55,7 +55,7 @@ record CarriedInHeight(Carriage carry) {
                 r.under() instanceof Roof.LevelCeiling c ? new Roof.LevelCeiling(carry.there(c.buildUp())) : r.under();
         return r.on(carry.idOf(r), carry.there(r.storey()), carry.there(r.layer()), carry.mark("R", r.mark()))
                 .over(over, own(r))
-                .of(carry.there(r.buildUp()), carry.there(r.trim().material()), under);
+                .of(carry.there(r.buildUp()), r.trim().of(carry::there), under);
     }
 
     /** In the roof that is carried with them; null where it stays. */

@@ -122,7 +122,7 @@ public record Hand(Vec about) implements Edit {
     private static List<Sheet.Placed> placed(Model model, Sheet sheet, Rigid mirror) {
         return sheet.drawings().stream()
                 .map(p -> model.get(p.drawing(), Drawing.class).kind() == Drawing.Kind.PLAN
-                        ? new Sheet.Placed(p.drawing(), mirror.point(p.anchor()), p.at())
+                        ? new Sheet.Placed(p.drawing(), mirror.point(p.anchor()), p.at(), p.quarters())
                         : p)
                 .toList();
     }

@@ -184,6 +184,8 @@ public final class References {
             case Roof r -> {
                 add(found, r.buildUp(), BuildUp.class);
                 add(found, r.trim().material(), Material.class);
+                add(found, r.trim().gutterOf(), Material.class);
+                add(found, r.trim().flashingOf(), Material.class);
                 if (r.under() instanceof Roof.LevelCeiling c) add(found, c.buildUp(), BuildUp.class);
             }
             case Stair s -> {

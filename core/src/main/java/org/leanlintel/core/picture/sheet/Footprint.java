@@ -26,12 +26,17 @@ public record Footprint(Vec anchor, Bounds box) {
     /** What a drawing takes that shows nothing yet: room for its title, on paper. */
     private static final double EMPTY_MM = 10;
 
-    /** @param picture of the drawing */
+    /** Of a drawing that is not turned. @param picture of it */
     public static Footprint of(Drawing drawing, Model model, Picture picture, Lettering lettering) {
+        return of(drawing, 0, model, picture, lettering);
+    }
+
+    /** @param quarters of a turn that it is turned by; @param picture of the drawing */
+    public static Footprint of(Drawing drawing, int quarters, Model model, Picture picture, Lettering lettering) {
         Bounds printed = Extent.of(printing(picture));
         Vec anchor = printed == null ? Vec.ORIGIN : printed.centre();
-        List<Group> groups =
-                SheetPicture.placed(new Sheet.Placed(drawing.id(), anchor, Vec.ORIGIN), model, picture, lettering);
+        List<Group> groups = SheetPicture.placed(
+                new Sheet.Placed(drawing.id(), anchor, Vec.ORIGIN, quarters), model, picture, lettering);
         Bounds box = around(groups, lettering);
         return new Footprint(anchor, box == null ? new Bounds(0, 0, EMPTY_MM, EMPTY_MM) : box);
     }

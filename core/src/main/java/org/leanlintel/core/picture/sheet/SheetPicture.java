@@ -69,10 +69,11 @@ public final class SheetPicture {
         Drawing drawing = model.get(placed.drawing(), Drawing.class);
         double factor = 1 / drawing.scale();
         Vec by = placed.at().minus(placed.anchor().times(factor));
+        Quarters turn = new Quarters(placed.quarters(), placed.at(), lettering);
         List<Group> groups = new ArrayList<>();
         for (Group g : picture.groups())
             if (g.items().stream().allMatch(Item::prints))
-                groups.add(onPaper(g, drawing, model).onSheet(drawing.id(), factor, by));
+                groups.add(turn.of(onPaper(g, drawing, model).onSheet(drawing.id(), factor, by)));
         Bounds bounds = Extent.of(new Picture(1, groups));
         if (!drawing.kind().isSchedule())
             groups.add(new Group(

@@ -11,6 +11,7 @@ import org.leanlintel.core.RoofedHouse;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.body.Bodies;
+import org.leanlintel.core.building.join.Content;
 import org.leanlintel.core.edit.change.Delete;
 import org.leanlintel.core.edit.change.Move;
 import org.leanlintel.core.edit.change.Revise;
@@ -18,6 +19,7 @@ import org.leanlintel.core.edit.storey.DrawCrossGable;
 import org.leanlintel.core.edit.storey.DrawRoof;
 import org.leanlintel.core.edit.wall.Split;
 import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Pitch;
@@ -211,10 +213,9 @@ class RoofsTest {
         assertThat(ridge).isLessThan(house.built(main).ridgeMm());
     }
 
-    @Test
-    void aLeanToUnderTheOverhangStaysWhole() {
-        Roof main = house.gabled();
-        Roof low = house.draw(new DrawRoof(
+    /** Against the front, from x = 1,000 to 5,000, its eaves 2,000 before it. */
+    private Roof leanTo(Roof.Trim trim) {
+        return house.draw(new DrawRoof(
                 house.house.first.id(),
                 Sketch.LAYER,
                 RoofedHouse.COVER,
@@ -223,9 +224,44 @@ class RoofsTest {
                 new Roof.AtHeight(-400),
                 new Roof.Raised(120),
                 RoofedHouse.AGAINST,
-                List.of(new Roof.OwnEdge(new Roof.OnSide(0), new Roof.Edge(new Roof.Eaves(Pitch.degrees(15)), 200, 0))),
-                new Roof.Trim(150, Roof.Soffit.SLOPED, 0, Sketch.id("board")),
+                List.of(
+                        new Roof.OwnEdge(new Roof.OnSide(0), new Roof.Edge(new Roof.Eaves(Pitch.degrees(15)), 200, 0)),
+                        new Roof.OwnEdge(new Roof.OnSide(1), RoofedHouse.VERGE),
+                        new Roof.OwnEdge(new Roof.OnSide(3), RoofedHouse.VERGE)),
+                trim,
                 new Roof.ItsUnderside()));
+    }
+
+    /** 150 up the wall from its covering, which rises 2,000 x tan 15 = 535.9 from the plate to there, over the verges too; none at its eaves. */
+    @Test
+    void aLeanToHasItsFlashingUpTheWall() {
+        ElementId board = Sketch.id("board"), brick = Sketch.id("brick");
+        Roof low = leanTo(new Roof.Trim(150, Roof.Soffit.SLOPED, board, 0, board, 150, brick));
+        List<Body> flashings = bodies(low.id()).stream()
+                .filter(b -> b.ply() == Content.NO_PLY && b.material().id().equals(brick))
+                .toList();
+        assertThat(Bounds.of(
+                        flashings.stream().flatMap(b -> b.outline().stream()).toList()))
+                .isEqualTo(new Bounds(700, -3, 5300, 0));
+        Vec eaves = new Vec(3000, -2000), wall = new Vec(3000, 0);
+        Body one = flashings.getFirst();
+        assertThat(one.high().at(wall) - one.low().at(wall)).isCloseTo(150, within(0.01));
+        assertThat(one.low().at(wall) - one.low().at(eaves)).isCloseTo(535.9, within(0.1));
+        assertThat(one.low().at(wall)).isCloseTo(covering(low, wall), within(0.01));
+    }
+
+    private double covering(Roof roof, Vec at) {
+        return bodies(roof.id()).stream()
+                .filter(b -> b.ply() == 0)
+                .mapToDouble(b -> b.high().at(at))
+                .max()
+                .orElseThrow();
+    }
+
+    @Test
+    void aLeanToUnderTheOverhangStaysWhole() {
+        Roof main = house.gabled();
+        Roof low = leanTo(RoofedHouse.trim(150, Roof.Soffit.SLOPED, 0));
         assertThat(joined(main).given().isEmpty()).isTrue();
         assertThat(((RoofShape) house.built(low).solution()).faces()).hasSize(1);
     }

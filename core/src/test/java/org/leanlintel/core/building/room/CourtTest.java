@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
+import org.leanlintel.core.RoofedHouse;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.body.Bodies;
@@ -149,7 +150,7 @@ class CourtTest {
                 new Roof.Seated(100),
                 new Roof.Edge(new Roof.Eaves(Pitch.degrees(30)), overhangMm, 0),
                 List.of(),
-                new Roof.Trim(180, Roof.Soffit.NONE, gutterMm, Sketch.id("board")),
+                RoofedHouse.trim(180, Roof.Soffit.NONE, gutterMm),
                 new Roof.ItsUnderside());
     }
 

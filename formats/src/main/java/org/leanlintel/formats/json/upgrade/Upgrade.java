@@ -27,7 +27,8 @@ public final class Upgrade {
             new ToVersion16(),
             new ToVersion17(),
             new ToVersion18(),
-            new ToVersion19());
+            new ToVersion19(),
+            new ToVersion20());
 
     /** The form that all steps lead to. */
     public static final int PRESENT = STEPS.size() + 1;
