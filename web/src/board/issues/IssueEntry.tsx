@@ -21,6 +21,7 @@ export function IssueEntry({ issue, before, onCompare, onChanged, onClose }: Pro
   const [asks, setAsks] = useState<"given" | "withdrawal" | null>(null);
   const { number, date, purpose, note } = issue.issued;
   const words = PURPOSES.find(([p]) => p === purpose)?.[1] ?? purpose;
+  const bound = issue.sets.filter((set) => set !== "");
   const look = () => {
     void sync.lookAt({ id: issue.version, name: `Issue ${number}` });
     onClose();
@@ -33,6 +34,7 @@ export function IssueEntry({ issue, before, onCompare, onChanged, onClose }: Pro
           {date}, for {words}
           {issue.sheets.length > 0 &&
             `, ${issue.sheets.length === 1 ? "one sheet" : `${issue.sheets.length} sheets`}`}
+          {bound.length > 0 && ` of ${bound.join(", ")}`}
         </span>
         <span className="min-w-0 grow truncate text-ink-2" title={note}>
           {note}

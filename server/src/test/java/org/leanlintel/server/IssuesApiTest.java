@@ -10,6 +10,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.drawing.AddSheet;
 import org.leanlintel.core.edit.drawing.ComposeSheets;
 import org.leanlintel.core.edit.note.PlaceNote;
@@ -161,6 +162,34 @@ class IssuesApiTest {
                 .doesNotContain("A-101");
         assertThat(issue("P3", "PERMIT", "nothing").status()).isEqualTo(404);
         assertThat(ground).isNotEqualTo(again);
+    }
+
+    /** Also after the sheet has gone into another. */
+    @Test
+    void anIssueKnowsTheSetsItsSheetsWereBoundIn() throws IOException {
+        ElementId id = new ElementId(sheet("A-101", "Ground"));
+        Sheet.Placed plan = new Sheet.Placed(PLAN, Vec.ORIGIN, new Vec(200, 250));
+        Sheet sheet = new Sheet(id, "A-101", "Ground", "Tender set", Paper.across(PaperSize.A2), List.of(plan));
+        assertThat(api.edit(new Revise(sheet)).status()).isEqualTo(200);
+        JsonNode issued = issue("T1", "TENDER").json();
+        assertThat(api.edit(new Revise(sheet.inSet("Building set"))).status()).isEqualTo(200);
+        JsonNode kept = api.get("/issues").json().path(0);
+        assertThat(kept.path("sets").values()).extracting(JsonNode::asString).containsExactly("Tender set");
+        String transmittal = "/issues/" + issued.path("id").asString() + "/transmittal.pdf";
+        assertThat(text(api.get(transmittal).body())).contains("Set: Tender set");
+    }
+
+    /** The other sheet of today is not spoken of. */
+    @Test
+    void anIssueOfOneSheetIsComparedWithThatSheetOfToday() {
+        sheet();
+        String again = sheet("A-102", "Again");
+        String one = issue("P1", "COMMENT", again).json().path("id").asString();
+        note("gravel");
+        JsonNode compared = api.get("/issues/" + one + "/comparison").json();
+        assertThat(compared).hasSize(1);
+        assertThat(compared.path(0).path("number").asString()).isEqualTo("A-102");
+        assertThat(compared.path(0).path("sentences")).isNotEmpty();
     }
 
     @Test

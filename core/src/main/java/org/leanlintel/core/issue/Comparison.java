@@ -33,13 +33,14 @@ public final class Comparison {
         this.lettering = lettering;
     }
 
-    /** The sheets of both, in the order of their numbers; those that have gone after those there are. */
+    /** The sheets of the later one, in the order of their numbers; then those of the earlier one that are there no more. */
     public static List<ComparedSheet> of(State before, State after, Lettering lettering) {
         Comparison comparison = new Comparison(before, after, lettering);
         List<ComparedSheet> sheets = new ArrayList<>();
-        for (Sheet s : SheetOrder.of(after.model())) sheets.add(comparison.sheet(comparison.earlier(s), s));
+        for (Sheet s : SheetOrder.of(after.model()))
+            if (after.holds(s)) sheets.add(comparison.sheet(comparison.earlier(s), s));
         for (Sheet s : SheetOrder.of(before.model()))
-            if (after.model().find(s.id()) == null) sheets.add(comparison.gone(s));
+            if (before.holds(s) && after.model().find(s.id()) == null) sheets.add(comparison.gone(s));
         return sheets;
     }
 
@@ -50,7 +51,10 @@ public final class Comparison {
     private ComparedSheet sheet(@Nullable Sheet was, Sheet is) {
         List<String> sentences = new ArrayList<>();
         if (was == null) sentences.add("The sheet is new.");
-        else sentences.addAll(SheetWords.of(was, is, before.model(), after.model()));
+        else {
+            if (!before.holds(was)) sentences.add("The sheet was not in the earlier issue.");
+            sentences.addAll(SheetWords.of(was, is, before.model(), after.model()));
+        }
         Map<Place, Group> known = was == null ? Map.of() : groups(before, laidAs(was, is));
         List<Group> drawn = new ArrayList<>();
         ElementWords words = new ElementWords(before.model(), after.model());

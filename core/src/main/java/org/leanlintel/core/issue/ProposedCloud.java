@@ -25,7 +25,7 @@ public record ProposedCloud(ElementId drawing, List<Vec> ring) {
     }
 
     /**
-     * Those for all drawings on the sheets of both states, in their order. Tables have none, nor has a drawing whose scale is another: of
+     * Those for all drawings on the sheets that the earlier state holds, in their order. Tables have none, nor has a drawing whose scale is another: of
      * it all is different. Clouds that are there are not looked at.
      */
     public static List<ProposedCloud> of(State before, State after) {
@@ -45,9 +45,10 @@ public record ProposedCloud(ElementId drawing, List<Vec> ring) {
     private static Set<ElementId> drawings(State before, State after) {
         Set<ElementId> drawings = new LinkedHashSet<>();
         for (Sheet s : SheetOrder.of(after.model()))
-            for (Sheet.Placed p : s.drawings())
-                if (before.model().find(p.drawing()) instanceof Drawing d
-                        && !d.kind().isSchedule()) drawings.add(p.drawing());
+            if (before.holds(s))
+                for (Sheet.Placed p : s.drawings())
+                    if (before.model().find(p.drawing()) instanceof Drawing d
+                            && !d.kind().isSchedule()) drawings.add(p.drawing());
         return drawings;
     }
 }

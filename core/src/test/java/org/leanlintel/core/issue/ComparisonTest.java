@@ -1,6 +1,7 @@
 package org.leanlintel.core.issue;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.util.List;
 import java.util.Map;
@@ -56,6 +57,24 @@ class ComparisonTest {
 
     private List<ComparedSheet> compared() {
         return Comparison.of(state(issued), state(sketch.building()), LETTERING);
+    }
+
+    /** Two sheets, of which the second was handed out: the first is not spoken of, and in a later issue of both it is new to them. */
+    @Test
+    void anIssueOfSomeSheetsIsHeldAgainstTheseAlone() {
+        sketch.run(new AddSheet("A-102", "Alone", PaperSize.A2, List.of()));
+        Sheet alone = sketch.model().all(Sheet.class).stream()
+                .filter(s -> s.number().equals("A-102"))
+                .findFirst()
+                .orElseThrow();
+        State all = state(sketch.building());
+        State some = new State(all.model(), all.drawings(), List.of(alone.id()));
+        assertThat(Comparison.of(some, some, LETTERING))
+                .extracting(ComparedSheet::number)
+                .containsExactly("A-102");
+        assertThat(Comparison.of(some, all, LETTERING))
+                .extracting(ComparedSheet::number, ComparedSheet::sentences)
+                .contains(tuple("A-1", List.of("The sheet was not in the earlier issue.")), tuple("A-102", List.of()));
     }
 
     private static List<String> inks(Picture picture, ElementId element) {

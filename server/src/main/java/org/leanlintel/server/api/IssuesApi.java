@@ -11,6 +11,8 @@ import org.leanlintel.core.issue.Comparison;
 import org.leanlintel.core.issue.ProposedCloud;
 import org.leanlintel.core.issue.SetCheck;
 import org.leanlintel.core.issue.State;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.picture.plan.LabelFindings;
@@ -106,17 +108,17 @@ public class IssuesApi {
     @GetMapping(path = "/{issue}/transmittal.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     public ResponseEntity<byte[]> transmittal(@PathVariable UUID project, @PathVariable UUID issue) {
         Issue asked = issues.get(project, issue);
-        Live then = issued(project, issue);
+        Model then = store.loadVersion(project, asked.version());
         List<Transmittal.Given> given = asked.recipients().stream()
                 .map(r -> new Transmittal.Given(r.name(), r.date(), r.way()))
                 .toList();
-        Transmittal page = new Transmittal(asked.issued(), SheetOrder.of(then.model(), asked.sheets()), given);
+        Transmittal page = new Transmittal(asked.issued(), SheetOrder.of(then, asked.sheets()), given);
         String name = "%s, issue %s, transmittal.pdf"
-                .formatted(then.model().settings().name(), asked.issued().number());
+                .formatted(then.settings().name(), asked.issued().number());
         return ProjectsApi.download(
                 PdfWriter.pages(
-                        page.pages(then.model(), DrawingLettering.get()),
-                        Transmittal.paper(then.model()),
+                        page.pages(then, DrawingLettering.get()),
+                        Transmittal.paper(then),
                         name,
                         DrawingLettering.get()),
                 MediaType.APPLICATION_PDF,
@@ -156,22 +158,28 @@ public class IssuesApi {
     @GetMapping("/{issue}/comparison")
     public List<ComparedSheet> compare(
             @PathVariable UUID project, @PathVariable UUID issue, @RequestParam @Nullable UUID with) {
-        Live before = issued(project, issue);
-        Live after = with == null ? live.get(project) : issued(project, with);
-        return Comparison.of(state(before), state(after), DrawingLettering.get());
+        State before = issued(project, issues.get(project, issue));
+        State after = with == null ? today(project, before) : issued(project, issues.get(project, with));
+        return Comparison.of(before, after, DrawingLettering.get());
     }
 
     /** Revision clouds for what is different today from what was issued. */
     @GetMapping("/{issue}/clouds")
     public List<ProposedCloud> clouds(@PathVariable UUID project, @PathVariable UUID issue) {
-        return ProposedCloud.of(state(issued(project, issue)), state(live.get(project)));
+        State before = issued(project, issues.get(project, issue));
+        return ProposedCloud.of(before, today(project, before));
     }
 
-    private Live issued(UUID project, UUID issue) {
-        return Live.of(store.loadVersion(project, issues.get(project, issue).version()));
+    private State issued(UUID project, Issue issue) {
+        return state(Live.of(store.loadVersion(project, issue.version())), issue.sheets());
     }
 
-    private static State state(Live live) {
-        return new State(live.model(), id -> live.drawing(id).picture());
+    /** With the sheets that an issue is of. */
+    private State today(UUID project, State issued) {
+        return state(live.get(project), issued.sheets());
+    }
+
+    private static State state(Live live, List<ElementId> sheets) {
+        return new State(live.model(), id -> live.drawing(id).picture(), sheets);
     }
 }

@@ -14,6 +14,7 @@ import org.leanlintel.core.sheet.Told;
  *
  * @param version the project as it stood then
  * @param sheets which were handed out; none named stands for all of the version
+ * @param sets the names of those that its sheets were bound in; none where that was not kept
  * @param withdrawn why it no longer counts; empty while it does
  * @param recipients who has it
  */
@@ -22,6 +23,7 @@ public record Issue(
         UUID version,
         Issued issued,
         List<ElementId> sheets,
+        List<String> sets,
         String withdrawn,
         List<Recipient> recipients,
         Instant madeAt) {
@@ -43,6 +45,7 @@ public record Issue(
     public Issue {
         recipients = List.copyOf(recipients);
         sheets = List.copyOf(sheets);
+        sets = List.copyOf(sets);
     }
 
     /** As the title blocks of its sheets tell it. */

@@ -49,12 +49,16 @@ class IssueRow {
     @ColumnTransformer(write = "?::jsonb")
     private String sheets;
 
+    @Column(columnDefinition = "jsonb", nullable = false)
+    @ColumnTransformer(write = "?::jsonb")
+    private String sets;
+
     @Column(name = "made_at", nullable = false)
     private Instant madeAt;
 
     protected IssueRow() {}
 
-    IssueRow(UUID projectId, UUID versionId, Issued issued, String sheets, Instant madeAt) {
+    IssueRow(UUID projectId, UUID versionId, Issued issued, String sheets, String sets, Instant madeAt) {
         this.id = UUID.randomUUID();
         this.projectId = projectId;
         this.versionId = versionId;
@@ -65,6 +69,7 @@ class IssueRow {
         this.withdrawn = "";
         this.recipients = "[]";
         this.sheets = sheets;
+        this.sets = sets;
         this.madeAt = madeAt;
     }
 
@@ -86,6 +91,10 @@ class IssueRow {
 
     String sheets() {
         return sheets;
+    }
+
+    String sets() {
+        return sets;
     }
 
     String withdrawn() {

@@ -7,7 +7,9 @@ import java.util.List;
 import java.util.UUID;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.sheet.Issued;
+import org.leanlintel.core.sheet.SheetOrder;
 import org.leanlintel.core.sheet.Told;
 import org.leanlintel.formats.json.Json;
 import org.springframework.stereotype.Repository;
@@ -21,6 +23,8 @@ import tools.jackson.databind.JsonNode;
 public class Issues {
 
     private static final TypeReference<List<Issue.Recipient>> RECIPIENTS = new TypeReference<>() {};
+
+    private static final TypeReference<List<String>> NAMES = new TypeReference<>() {};
 
     private final EntityManager entities;
     private final ProjectStore projects;
@@ -56,8 +60,13 @@ public class Issues {
                 "Issue %s, for %s".formatted(issued.number(), issued.purpose().words());
         String sheets = Json.mapper()
                 .writeValueAsString(told.sheets().stream().map(ElementId::value).toList());
+        List<String> sets = SheetOrder.of(model, told.sheets()).stream()
+                .map(Sheet::set)
+                .distinct()
+                .toList();
         UUID version = projects.keepVersion(project, name, model).id();
-        IssueRow row = new IssueRow(project, version, issued, sheets, Instant.now());
+        IssueRow row =
+                new IssueRow(project, version, issued, sheets, Json.mapper().writeValueAsString(sets), Instant.now());
         entities.persist(row);
         entities.flush();
         entities.persist(new IssueDocumentRow(row.id(), pdf));
@@ -96,6 +105,14 @@ public class Issues {
         List<Issue.Recipient> recipients = Json.mapper().readValue(row.recipients(), RECIPIENTS);
         List<ElementId> sheets = new ArrayList<>();
         for (JsonNode id : Json.mapper().readTree(row.sheets())) sheets.add(new ElementId(id.asString()));
-        return new Issue(row.id(), row.versionId(), row.issued(), sheets, row.withdrawn(), recipients, row.madeAt());
+        return new Issue(
+                row.id(),
+                row.versionId(),
+                row.issued(),
+                sheets,
+                Json.mapper().readValue(row.sets(), NAMES),
+                row.withdrawn(),
+                recipients,
+                row.madeAt());
     }
 }

@@ -3,6 +3,7 @@ package org.leanlintel.core.picture.sheet;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Lens;
@@ -120,6 +121,12 @@ public record Transmittal(Issued issued, List<Sheet> sheets, List<Given> given) 
                                     issued.purpose().words()),
                     3.5,
                     true);
+            String sets = sheets.stream()
+                    .map(Sheet::set)
+                    .filter(s -> !s.isEmpty())
+                    .distinct()
+                    .collect(Collectors.joining(", "));
+            if (!sets.isEmpty()) line("Set: " + sets, LETTERS_MM, false);
             if (!issued.note().isBlank()) line(issued.note(), LETTERS_MM, false);
             if (!project.drawnBy().isBlank()) line("From " + project.drawnBy(), LETTERS_MM, false);
             down += BETWEEN_MM / 2;
