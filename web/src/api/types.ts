@@ -121,6 +121,7 @@ export type Issue = Schemas["Issue"];
 export type Issued = Schemas["Issued"];
 export type Footprint = Schemas["Footprint"];
 export type LaidOutSheet = Schemas["LaidOutSheet"];
+export type LaidOut = Schemas["LaidOut"];
 export type PaperSize = Schemas["PaperSize"];
 export type Paper = Schemas["PaperAnswer"];
 export type UnitSystem = Schemas["UnitSystem"];

@@ -1,12 +1,14 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { answerOf, api, sentenceOf } from "../../api/client";
-import type { Drawing, LaidOutSheet, PaperSize } from "../../api/types";
-import { Button, Choice, Fault, fieldClass, Panel, Row } from "../../ui/controls";
+import type { Drawing, LaidOut, LaidOutSheet, Sheet } from "../../api/types";
+import { Button, Fault, fieldClass, Panel, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../state/context";
 import { register, sheetsOf } from "../state/drawings";
 import { composing } from "../state/revisions";
-import { type Elements, elementOf } from "../state/state";
+import { SCALES, scaleWords } from "../state/scales";
+import { type Elements, elementOf, unitsOf } from "../state/state";
+import { PaperFields } from "./PaperFields";
 import { SetField } from "./SetField";
 import { SheetSketch } from "./SheetSketch";
 
@@ -16,20 +18,20 @@ export function LayOutDialog({ onClose }: { readonly onClose: () => void }) {
   const project = useBoard((s) => s.project);
   const elements = useBoard((s) => s.elements);
   const revision = useBoard((s) => s.revision);
-  const papers = useBoard((s) => s.papers);
+  const units = useBoard(unitsOf);
   const all = register({ elements });
   const [left, setLeft] = useState<ReadonlySet<string>>(
     () => new Set(all.filter((d) => sheetsOf({ elements }, d.id).length > 0).map((d) => d.id)),
   );
-  const [size, setSize] = useState<PaperSize | "BEST">("BEST");
-  const [upright, setUpright] = useState(false);
+  const [paper, setPaper] = useState<Sheet["paper"] | null>(null);
   const [after, setAfter] = useState("");
   const [set, setSet] = useState("");
   const chosen = all.filter((d) => !left.has(d.id)).map((d) => d.id);
   const asked = {
     drawings: chosen,
-    papers: size === "BEST" ? [] : [{ size, upright, ownLongMm: 0, ownShortMm: 0 }],
+    papers: paper ? [paper] : [],
     after,
+    scales: SCALES[units].map(([n]) => n),
   };
   const proposal = useQuery({
     queryKey: ["lay-out", project, revision, asked],
@@ -51,20 +53,8 @@ export function LayOutDialog({ onClose }: { readonly onClose: () => void }) {
       <div className="flex gap-6">
         <div className="w-80 shrink-0">
           <Which drawings={all} elements={elements} left={left} onChange={setLeft} />
-          <Row label="Paper">
-            <Choice
-              value={size}
-              options={[["BEST", "That is used best"], ...papers.map((p) => [p.id, p.label] as const)]}
-              onChange={setSize}
-            />
-          </Row>
+          <PaperFields paper={paper} open="That is used best" onChange={setPaper} />
           <SetField value={set} onChange={(e) => setSet(e.target.value)} />
-          {size !== "BEST" && (
-            <label className="flex items-center gap-2 py-1">
-              <input type="checkbox" checked={upright} onChange={(e) => setUpright(e.target.checked)} />
-              Upright
-            </label>
-          )}
           <Row label="Numbers after">
             <input
               className={`${fieldClass} w-28`}
@@ -78,13 +68,7 @@ export function LayOutDialog({ onClose }: { readonly onClose: () => void }) {
           {chosen.length === 0 && <p className="text-ink-2">Choose the drawings that need a sheet.</p>}
           {proposal.error && <Fault>{sentenceOf(proposal.error)}</Fault>}
           {sheets && <Proposed sheets={sheets} used={proposal.data?.used ?? 0} />}
-          {sheets && (proposal.data?.tooLarge.length ?? 0) > 0 && (
-            <Fault>
-              Too large for this paper at{" "}
-              {proposal.data?.tooLarge.length === 1 ? "its scale" : "their scales"}:{" "}
-              {proposal.data?.tooLarge.map((id) => elementOf({ elements }, "drawing", id)?.name).join(", ")}.
-            </Fault>
-          )}
+          {sheets && <TooLarge drawings={proposal.data?.tooLarge ?? []} />}
         </div>
       </div>
       <div className="mt-4 flex justify-end gap-2">
@@ -155,5 +139,32 @@ function Proposed({ sheets, used }: { readonly sheets: readonly LaidOutSheet[]; 
         ))}
       </ul>
     </>
+  );
+}
+
+/** What fits on no such paper, each with the scale at which it would. */
+function TooLarge({ drawings }: { readonly drawings: readonly LaidOut["tooLarge"][number][] }) {
+  const { sync } = useBoardTools();
+  const elements = useBoard((s) => s.elements);
+  const units = useBoard(unitsOf);
+  if (drawings.length === 0) return null;
+  return (
+    <ul className="mt-2" aria-label="Too large for this paper">
+      {drawings.map(({ drawing, scale }) => {
+        const too = elementOf({ elements }, "drawing", drawing);
+        if (!too) return null;
+        const at = `${too.name} is too large for this paper at ${scaleWords(too.scale, units)}`;
+        return (
+          <li key={drawing} className="flex items-center gap-2 py-1">
+            <Fault>{scale === 0 ? `${at}, and at any other scale offered.` : `${at}.`}</Fault>
+            {scale > 0 && (
+              <Button onClick={() => void sync.revise({ ...too, scale, type: "drawing" })}>
+                {`Draw it at ${scaleWords(scale, units)}`}
+              </Button>
+            )}
+          </li>
+        );
+      })}
+    </ul>
   );
 }

@@ -1,13 +1,12 @@
 import { sentenceOf } from "../../api/client";
-import type { Drawing, PaperSize, Sheet } from "../../api/types";
+import type { Drawing, Sheet } from "../../api/types";
 import { Button, Choice, fieldClass, Row } from "../../ui/controls";
-import { LengthField } from "../fields/LengthField";
 import { useTyped } from "../fields/useTyped";
 import { useBoard, useBoardTools } from "../state/context";
 import { register, sheetsOf, TABLES } from "../state/drawings";
-import { paperChosen } from "../state/papers";
 import { SCALES, scaleWords } from "../state/scales";
 import { elementOf, unitsOf } from "../state/state";
+import { PaperFields } from "./PaperFields";
 import { faultOf, swap, takeInHand, turnPlaced } from "./placing";
 import { SetField } from "./SetField";
 import { TitleBlockFacts } from "./TitleBlockFacts";
@@ -43,7 +42,6 @@ export function ThisSheet({ sheet }: { readonly sheet: Sheet }) {
 
 function SheetFields({ sheet }: { readonly sheet: Sheet }) {
   const { sync } = useBoardTools();
-  const papers = useBoard((s) => s.papers);
   const revise = (part: Partial<Sheet>) => sync.revise({ ...sheet, ...part, type: "sheet" });
   const words = (part: (typed: string) => Partial<Sheet>) => (typed: string) => {
     if (typed.trim()) void revise(part(typed.trim()));
@@ -57,13 +55,6 @@ function SheetFields({ sheet }: { readonly sheet: Sheet }) {
     sheet.title,
     words((typed) => ({ title: typed })),
   );
-  const cut = (part: Partial<Sheet["paper"]>) => void revise({ paper: { ...sheet.paper, ...part } });
-  /** A size of its own begins as the one it had. */
-  const choose = (size: PaperSize | "OWN") => {
-    const named = papers.find((p) => p.id === sheet.paper.size);
-    if (size !== "OWN") cut({ size, ownLongMm: 0, ownShortMm: 0 });
-    else if (named) cut({ ownLongMm: named.longMm, ownShortMm: named.shortMm });
-  };
   const set = useTyped(sheet.set, (typed) => {
     void revise({ set: typed.trim() });
     return true;
@@ -77,35 +68,7 @@ function SheetFields({ sheet }: { readonly sheet: Sheet }) {
         <input className={`${fieldClass} w-44`} {...title.field} />
       </Row>
       <SetField placeholder="none" {...set.field} />
-      <Row label="Paper">
-        <Choice
-          value={paperChosen(sheet.paper)}
-          options={[...papers.map((p) => [p.id, p.label] as const), ["OWN", "A size of its own"] as const]}
-          onChange={choose}
-        />
-      </Row>
-      {sheet.paper.ownLongMm > 0 && (
-        <>
-          <LengthField
-            label="Longer side"
-            mm={sheet.paper.ownLongMm}
-            onChange={(mm) => cut({ ownLongMm: mm })}
-          />
-          <LengthField
-            label="Shorter side"
-            mm={sheet.paper.ownShortMm}
-            onChange={(mm) => cut({ ownShortMm: mm })}
-          />
-        </>
-      )}
-      <label className="flex items-center gap-2 py-1">
-        <input
-          type="checkbox"
-          checked={sheet.paper.upright}
-          onChange={(e) => void revise({ paper: { ...sheet.paper, upright: e.target.checked } })}
-        />
-        Upright
-      </label>
+      <PaperFields paper={sheet.paper} onChange={(paper) => paper && void revise({ paper })} />
     </>
   );
 }

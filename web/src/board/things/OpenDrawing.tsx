@@ -1,6 +1,6 @@
 import type { Drawing } from "../../api/types";
 import { Button } from "../../ui/controls";
-import { takeInHand, turnPlaced } from "../sheets/placing";
+import { faultOf, takeInHand, turnPlaced } from "../sheets/placing";
 import { useBoard, useBoardTools } from "../state/context";
 import { partedShown } from "../state/state";
 
@@ -9,13 +9,15 @@ export function OpenDrawing({ drawing }: { readonly drawing: Drawing }) {
   const { store, sync } = useBoardTools();
   const onSheet = useBoard((s) => s.shown?.kind === "sheet" && !s.version);
   const onWhole = useBoard((s) => partedShown(s) !== undefined);
+  const fault = useBoard((s) => (onSheet ? faultOf(s, drawing.id) : ""));
   return (
-    <div className="flex gap-2">
+    <div className="flex flex-wrap gap-2">
+      {fault && <p className="basis-full text-oxide text-xs">{fault}</p>}
       <Button main onClick={() => void sync.show({ kind: "drawing", id: drawing.id })}>
         Open it
       </Button>
       {onSheet && <Button onClick={() => void takeInHand(store, drawing.id)}>Move it</Button>}
-      {onSheet && <Button onClick={() => void turnPlaced(store, sync, drawing.id)}>Turn by a quarter</Button>}
+      {onSheet && <Button onClick={() => void turnPlaced(store, sync, drawing.id)}>Turn it</Button>}
       {onWhole && (
         <Button
           onClick={() =>

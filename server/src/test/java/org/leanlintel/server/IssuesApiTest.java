@@ -40,8 +40,11 @@ class IssuesApiTest {
     }
 
     private void note(String text) {
-        assertThat(api.edit(new PlaceNote(
-                                PLAN, new ElementId("layer-notes"), new Vec(0, 0), text, OfficeStandard.LETTERS_NOTE))
+        note(text, Vec.ORIGIN);
+    }
+
+    private void note(String text, Vec at) {
+        assertThat(api.edit(new PlaceNote(PLAN, new ElementId("layer-notes"), at, text, OfficeStandard.LETTERS_NOTE))
                         .status())
                 .isEqualTo(200);
     }
@@ -195,7 +198,8 @@ class IssuesApiTest {
     @Test
     void drawingsAreLaidOutAndTheSheetsMadeFromThat() {
         note("gravel");
-        Map<String, Object> asked = Map.of("drawings", List.of(), "papers", List.of(), "after", "");
+        Map<String, Object> asked =
+                Map.of("drawings", List.of(), "papers", List.of(), "after", "", "scales", List.of());
         JsonNode laid = api.post("/lay-out", asked).json();
         JsonNode made = laid.path("sheets").path(0);
         assertThat(made.path("number").asString()).isEqualTo("A-101");
@@ -216,5 +220,23 @@ class IssuesApiTest {
                         .path("number")
                         .asString())
                 .isEqualTo("A-101");
+    }
+
+    /** Notes 20 m apart are 400 mm at 1:50 and 200 at 1:100: on A4 across the latter fits, on a strip of 210 nothing does before 1:200. */
+    @Test
+    void whatIsTooLargeForAPaperIsProposedAtAScaleThatFits() {
+        note("one", Vec.ORIGIN);
+        note("other", new Vec(20_000, 0));
+        assertThat(proposed(new Paper(PaperSize.A4, false), 25, 50, 100, 200)).isEqualTo(100);
+        assertThat(proposed(new Paper(PaperSize.A4, false, 210, 150), 100, 200)).isEqualTo(200);
+        assertThat(proposed(new Paper(PaperSize.A4, false), 25, 50)).isZero();
+    }
+
+    private double proposed(Paper paper, Integer... scales) {
+        Map<String, Object> asked =
+                Map.of("drawings", List.of(PLAN), "papers", List.of(paper), "after", "", "scales", List.of(scales));
+        JsonNode laid = api.post("/lay-out", asked).json();
+        assertThat(laid.path("sheets")).isEmpty();
+        return laid.path("tooLarge").path(0).path("scale").asDouble();
     }
 }

@@ -95,6 +95,10 @@ public record Drawing(
         return new Drawing(id, name, kind, storey, lens, scale, by, subject, order, frame, also, inFront);
     }
 
+    public Drawing scaled(double other) {
+        return new Drawing(id, name, kind, storey, lens, other, sortBy, subject, order, frame, also, inFront);
+    }
+
     public Drawing ordered(double other) {
         return new Drawing(id, name, kind, storey, lens, scale, sortBy, subject, other, frame, also, inFront);
     }

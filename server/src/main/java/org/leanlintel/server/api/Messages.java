@@ -274,7 +274,7 @@ public final class Messages {
      * @param papers the one of these that is used best is laid out on; without any, of those the project's trade draws on
      * @param after the number that those of the new sheets follow; empty for the highest there is
      */
-    public record LayOutRequest(List<ElementId> drawings, List<Paper> papers, String after) {}
+    public record LayOutRequest(List<ElementId> drawings, List<Paper> papers, String after, List<Double> scales) {}
 
     /** @param box round a drawing, on paper, from where its anchor lies */
     public record LaidOutDrawing(ElementId drawing, Vec anchor, Vec at, Bounds box) {}
@@ -282,7 +282,10 @@ public final class Messages {
     public record LaidOutSheet(String number, String title, Paper paper, List<LaidOutDrawing> drawings) {}
 
     /** @param tooLarge drawings that fit on no such paper; @param used what part of the room on the sheets is taken */
-    public record LaidOut(List<LaidOutSheet> sheets, List<ElementId> tooLarge, double used) {}
+    public record LaidOut(List<LaidOutSheet> sheets, List<TooLarge> tooLarge, double used) {}
+
+    /** A drawing that fits on no such paper. @param scale at which it would, the number under the line; 0 where it would at none */
+    public record TooLarge(ElementId drawing, double scale) {}
 
     /** An issue to hand out. @param sheets which; all where none is named */
     public record IssueRequest(Issued issued, List<ElementId> sheets) {}

@@ -30,6 +30,7 @@ import org.leanlintel.server.api.Messages.LaidOutDrawing;
 import org.leanlintel.server.api.Messages.LaidOutSheet;
 import org.leanlintel.server.api.Messages.LayOutRequest;
 import org.leanlintel.server.api.Messages.PictureAnswer;
+import org.leanlintel.server.api.Messages.TooLarge;
 import org.leanlintel.server.live.Live;
 import org.leanlintel.server.live.LiveProjects;
 import org.leanlintel.server.live.Printing;
@@ -125,26 +126,47 @@ public class SheetsApi {
         return new Printing(now, List.of()).footprint(new ElementId(drawing), quarters);
     }
 
-    /** How drawings would lie on new sheets; nothing is changed. Without drawings, those that stand on no sheet. */
+    /**
+     * How drawings would lie on new sheets; nothing is changed. Without drawings, those that stand on no sheet. For what is too
+     * large the largest of the scales asked for is proposed at which it is not.
+     */
     @PostMapping("/lay-out")
     public LaidOut layOut(@PathVariable UUID project, @RequestBody LayOutRequest request) {
         Live now = live.get(project);
         Model model = now.model();
         List<Drawing> drawings = SheetOrder.ofTrade(model, request.drawings());
         if (drawings.isEmpty()) throw new Unusable("Every drawing stands on a sheet already.");
-        List<LayOut.Block> blocks = new ArrayList<>();
-        for (Drawing d : drawings) {
-            Footprint print = new Printing(now, List.of()).footprint(d.id(), 0);
-            blocks.add(new LayOut.Block(d.id(), print.anchor(), print.box()));
-        }
+        Printing print = new Printing(now, List.of());
+        List<LayOut.Block> blocks = drawings.stream()
+                .map(d -> block(d.id(), print.footprint(d.id(), 0)))
+                .toList();
         LayOut.Result result = LayOut.onBest(papers(model, request.papers()), TitleBlock.of(model), blocks);
         SheetNames names = new SheetNames(model, request.after());
         return new LaidOut(
                 result.sheets().stream()
                         .map(s -> sheet(s, result.paper(), names, model))
                         .toList(),
-                result.tooLarge().stream().map(LayOut.Block::drawing).toList(),
+                result.tooLarge().stream()
+                        .map(b -> smaller(b.drawing(), result.paper(), request.scales(), print))
+                        .toList(),
                 result.used());
+    }
+
+    private static LayOut.Block block(ElementId drawing, Footprint print) {
+        return new LayOut.Block(drawing, print.anchor(), print.box());
+    }
+
+    /** With the largest of some scales at which it would fit. */
+    private static TooLarge smaller(ElementId drawing, Paper paper, List<Double> scales, Printing print) {
+        Model model = print.now().model();
+        double present = model.get(drawing, Drawing.class).scale();
+        for (double scale : scales.stream().sorted().filter(s -> s > present).toList()) {
+            LayOut.Block block = block(drawing, print.footprint(drawing, scale));
+            if (LayOut.on(paper, TitleBlock.of(model), List.of(block))
+                    .tooLarge()
+                    .isEmpty()) return new TooLarge(drawing, scale);
+        }
+        return new TooLarge(drawing, 0);
     }
 
     private static LaidOutSheet sheet(List<LayOut.Put> put, Paper paper, SheetNames names, Model model) {

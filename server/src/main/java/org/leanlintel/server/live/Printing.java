@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Sheet;
@@ -32,6 +33,12 @@ public record Printing(Live now, List<Told> issues) {
     public Footprint footprint(ElementId drawing, int quarters) {
         Drawing d = now.model().get(drawing, Drawing.class);
         return Footprint.of(d, quarters, now.model(), now.drawing(drawing).picture(), DrawingLettering.get());
+    }
+
+    /** How much it would take at another scale; nothing is changed. */
+    public Footprint footprint(ElementId drawing, double scale) {
+        Drawing d = now.model().get(drawing, Drawing.class);
+        return new Printing(now.run(new Revise(d.scaled(scale))).after(), issues).footprint(drawing, 0);
     }
 
     /** @param sheets one at least, in their order */

@@ -24,8 +24,6 @@ public class Issues {
 
     private static final TypeReference<List<Issue.Recipient>> RECIPIENTS = new TypeReference<>() {};
 
-    private static final TypeReference<List<String>> NAMES = new TypeReference<>() {};
-
     private final EntityManager entities;
     private final ProjectStore projects;
 
@@ -103,16 +101,22 @@ public class Issues {
 
     private static Issue read(IssueRow row) {
         List<Issue.Recipient> recipients = Json.mapper().readValue(row.recipients(), RECIPIENTS);
-        List<ElementId> sheets = new ArrayList<>();
-        for (JsonNode id : Json.mapper().readTree(row.sheets())) sheets.add(new ElementId(id.asString()));
         return new Issue(
                 row.id(),
                 row.versionId(),
                 row.issued(),
-                sheets,
-                Json.mapper().readValue(row.sets(), NAMES),
+                words(row.sheets()).stream().map(ElementId::new).toList(),
+                words(row.sets()),
                 row.withdrawn(),
                 recipients,
                 row.madeAt());
+    }
+
+    private static List<String> words(String array) {
+        return Json.mapper()
+                .readTree(array)
+                .valueStream()
+                .map(JsonNode::asString)
+                .toList();
     }
 }
