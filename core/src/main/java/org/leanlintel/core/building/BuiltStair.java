@@ -122,7 +122,7 @@ public record BuiltStair(
         if (make.newelMm() == 0) return newels;
         for (Flight f : plan.flights()) {
             double foot = levelMm(f.first() - 1), head = levelMm(f.first() + f.risers() - 1), rail = make.railMm();
-            for (double across : railsAt(0, stair().widthMm() - make.newelMm())) {
+            for (double across : railsAt(0.0, stair().widthMm() - make.newelMm())) {
                 newels.add(new Newel(newel(f, -make.newelMm() / 2, across), foot, levelMm(f.first()) + rail));
                 newels.add(new Newel(newel(f, f.lengthMm() - make.newelMm() / 2, across), head, head + rail));
             }
@@ -137,7 +137,7 @@ public record BuiltStair(
     }
 
     /** What lies at the left and at the right of a flight, for each side that has a handrail. */
-    public List<Double> railsAt(double left, double right) {
+    public <T> List<T> railsAt(T left, T right) {
         return switch (stair().make().rails()) {
             case NONE -> List.of();
             case LEFT -> List.of(left);

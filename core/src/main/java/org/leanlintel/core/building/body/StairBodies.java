@@ -52,6 +52,7 @@ final class StairBodies {
         for (Flight f : stair.plan().flights()) made.strings(f);
         made.newels();
         for (Flight f : stair.plan().flights()) made.rails(f, building);
+        for (TurnRail r : TurnRail.of(stair)) made.rails(r, building);
         for (Railing r : Balustrade.railings(stair, building))
             made.railing(r, along -> stair.storeyAbove().levelMm());
         return made.bodies;
@@ -152,6 +153,15 @@ final class StairBodies {
                                 + (int) Math.min(
                                         f.risers() - 1.0,
                                         along / stair.plan().sum().goingMm())));
+        }
+    }
+
+    /** Round a turn, in the same way. */
+    private void rails(TurnRail turn, Building building) {
+        for (TurnRail.Stretch s : turn.stretches()) {
+            Railing railing = s.railing(Railing.clearMm(stair));
+            if (isByWall(s.edge().plus(s.outwards().times(BESIDE_MM)), building)) add(railing.rail());
+            else railing(railing, along -> s.footMm());
         }
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
+import org.leanlintel.core.building.body.TurnRail;
 import org.leanlintel.core.derive.Key;
 import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.geometry.Area;
@@ -92,6 +93,7 @@ record CutStair(
             for (double across : stair.railsAt(stair.railInMm(), w - stair.railInMm()))
                 lines.add(List.of(f.at(0, across), f.at(f.lengthMm(), across)));
         }
+        for (TurnRail r : TurnRail.of(stair)) lines.add(r.line());
         for (Tread t : stair.plan().treads()) if (t.of() != Of.FLIGHT) lines.add(closed(t.ring()));
         for (BuiltStair.Newel n : stair.newels()) lines.add(closed(n.ring()));
         return lines;

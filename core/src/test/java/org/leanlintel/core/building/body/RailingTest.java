@@ -6,14 +6,17 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.HouseOfTwo;
+import org.leanlintel.core.Sketch;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StairMake;
+import org.leanlintel.core.model.WorkState;
 
 /** Handrails and balusters of a stair of 13 risers, 250 going, up along y = 1,500 from x = 1,000; its handrail 900 high. */
 class RailingTest {
@@ -103,5 +106,74 @@ class RailingTest {
             assertThat(b.highMm()).isCloseTo(floor + 850, within(0.01));
         });
         assertThat(above.size() * (32 + 95.0)).isGreaterThan(round.mm2() / 50 - 600);
+    }
+
+    private BuiltStair turning(Stair.Turn turn, StairMake.Rails rails) {
+        StairMake make =
+                new StairMake(22, 12, 18, StairMake.Strings.CLOSED, 32, 235, 90, rails, 900, Sketch.id("stud"));
+        Stair stair = new Stair(
+                Sketch.id("turning"),
+                Sketch.STOREY,
+                Sketch.LAYER,
+                "ST9",
+                new Vec(1000, 1500),
+                0,
+                900,
+                new Stair.Flights(List.of(5), List.of(turn)),
+                new Stair.FixedRisers(13),
+                new Stair.FixedGoing(250),
+                make,
+                Stair.Above.FOUND,
+                WorkState.NEW);
+        return BuiltStair.of(stair, house.sketch.model());
+    }
+
+    /** Up along y = 1,500 as far as x = 2,000, then to the left: round the landing's right side, 45 within its edges, level. */
+    @Test
+    void aLandingHasItsHandrailOnTheOutsideOfTheTurn() {
+        Stair.Turn left = new Stair.Turn(Stair.By.LANDING, Side.LEFT, false, 0, 0);
+        List<TurnRail> rails = TurnRail.of(turning(left, StairMake.Rails.RIGHT));
+        assertThat(rails).hasSize(1);
+        TurnRail rail = rails.getFirst();
+        assertThat(rail.line()).containsExactly(new Vec(2000, 645), new Vec(2855, 645), new Vec(2855, 1500));
+        assertThat(rail.stretches()).allSatisfy(s -> {
+            assertThat(s.fromMm()).isCloseTo(1000 + 900, within(0.01)).isEqualTo(s.toMm());
+            assertThat(s.footMm()).isCloseTo(1000, within(0.01));
+        });
+        assertThat(TurnRail.of(turning(left, StairMake.Rails.LEFT)))
+                .as("round the newel at the inner corner there is none")
+                .isEmpty();
+    }
+
+    /** The same turned back over a well of 400: across it, and along the three sides of the landing. */
+    @Test
+    void aHalfLandingHasThemOnItsFarSideAndOverAWideWell() {
+        Stair.Turn half = new Stair.Turn(Stair.By.LANDING, Side.LEFT, true, 400, 0);
+        List<TurnRail> rails = TurnRail.of(turning(half, StairMake.Rails.BOTH));
+        assertThat(rails).extracting(r -> r.stretches().size()).containsExactlyInAnyOrder(1, 3);
+        assertThat(rails.stream()
+                        .filter(r -> r.stretches().size() == 3)
+                        .findFirst()
+                        .orElseThrow()
+                        .line())
+                .startsWith(new Vec(2000, 645))
+                .endsWith(new Vec(2000, 2755));
+    }
+
+    /** Three winders: the rail rises from riser to riser, each stretch over its own tread. */
+    @Test
+    void overWindersItRisesWithThem() {
+        BuiltStair stair = turning(new Stair.Turn(Stair.By.WINDERS, Side.LEFT, false, 0, 45), StairMake.Rails.RIGHT);
+        List<TurnRail.Stretch> stretches = TurnRail.of(stair).getFirst().stretches();
+        assertThat(stretches).hasSize(4);
+        assertThat(stretches.getFirst().fromMm()).isCloseTo(stair.levelMm(5) + 900, within(0.01));
+        assertThat(stretches.getLast().toMm()).isCloseTo(stair.levelMm(8) + 900, within(0.01));
+        for (int i = 1; i < 4; i++) {
+            assertThat(stretches.get(i).fromMm()).isCloseTo(stretches.get(i - 1).toMm(), within(0.01));
+            assertThat(stretches.get(i).from()).isEqualTo(stretches.get(i - 1).to());
+        }
+        assertThat(stretches)
+                .extracting(TurnRail.Stretch::footMm)
+                .containsExactly(stair.levelMm(5), stair.levelMm(6), stair.levelMm(6), stair.levelMm(7));
     }
 }
