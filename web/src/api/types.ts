@@ -31,6 +31,7 @@ export type DimensionString = Schemas["DimensionString"];
 export type Note = Schemas["Note"];
 export type KeyMark = Schemas["KeyMark"];
 export type Clause = Schemas["Clause"];
+export type BoundaryLine = Schemas["BoundaryLine"];
 export type GridLine = Schemas["GridLine"];
 export type Sign = Schemas["Sign"];
 export type ReviseFigure = Schemas["ReviseFigure"];

@@ -13,6 +13,7 @@ const NO_THINGS: ReadonlySet<Element["type"]> = new Set([
   "cloud",
   "sectionLine",
   "gridLine",
+  "boundaryLine",
   "sign",
   "roomLimit",
   "constructionLine",

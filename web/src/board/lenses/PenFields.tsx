@@ -10,6 +10,7 @@ const DASHES = [
   ["CONTINUOUS", "Unbroken"],
   ["DASHED", "Dashed"],
   ["LONG_DASHED_DOTTED", "Long dashes and dots"],
+  ["LONG_DASHED_DOUBLE_DOTTED", "Long dashes and two dots"],
 ] as const;
 
 interface Props {

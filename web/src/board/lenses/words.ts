@@ -39,6 +39,7 @@ export const MARKS = [
   ["FACINGS", "courses and boards beyond a cut"],
   ["FOOTINGS", "foundations"],
   ["SPOT_LEVELS", "levels of the ground"],
+  ["BOUNDARIES", "boundaries of the plot"],
   ["CEILINGS", "ceilings from below"],
 ] as const;
 

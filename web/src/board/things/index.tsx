@@ -1,5 +1,6 @@
 import type { Element, ElementOf, OpeningKind } from "../../api/types";
 import { type Elements, elementOf } from "../state/state";
+import { BoundaryFacts } from "./BoundaryFacts";
 import { CloudFacts } from "./CloudFacts";
 import { FittingFacts } from "./FittingFacts";
 import { FloorFacts } from "./FloorFacts";
@@ -168,6 +169,13 @@ const THINGS: Things = {
     title: (l) => `Grid line ${l.mark}`,
     words: "through all storeys",
     Facts: ({ thing }) => <GridFacts line={thing} />,
+    many: true,
+    goes: true,
+  },
+  boundaryLine: {
+    title: () => "Side of the plot",
+    words: "its boundary",
+    Facts: ({ thing }) => <BoundaryFacts line={thing} />,
     many: true,
     goes: true,
   },

@@ -5,6 +5,7 @@ import { area } from "./area";
 import { bend } from "./bend";
 import { beside } from "./beside";
 import { blank } from "./blank";
+import { boundary } from "./boundary";
 import { cloud } from "./cloud";
 import { copy } from "./copy";
 import { cut } from "./cut";
@@ -62,7 +63,10 @@ const everywhere = [select, move, copy, turn, mirror, measure, line] as const;
 const stages = [
   { words: "Walls", tools: [run, rectangle, beside, reach, cut, bend, piece, post] },
   { words: "Openings", tools: [door, window] },
-  { words: "Storeys and stairs", tools: [storeys, floor, voidThrough, footing, spot, stair, well, section] },
+  {
+    words: "Storeys and stairs",
+    tools: [storeys, floor, voidThrough, footing, spot, boundary, stair, well, section],
+  },
   { words: "Rooms and fittings", tools: [room, limit, fitting] },
   { words: "Roof", tools: [roof, gable, through] },
   {

@@ -3,6 +3,7 @@ package org.leanlintel.core.edit;
 import java.util.List;
 import java.util.stream.Stream;
 import org.leanlintel.core.model.Blank;
+import org.leanlintel.core.model.BoundaryLine;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Clause;
 import org.leanlintel.core.model.Cloud;
@@ -102,6 +103,7 @@ public final class Naming {
             case KeptGap k -> "kept gap";
             case Tracing t -> "picture \"" + t.name() + "\"";
             case GridLine l -> "grid line " + l.mark();
+            case BoundaryLine l -> "side of the plot";
             case SpotLevel l -> "spot level";
             case KeyMark m -> "keyed note";
             case Clause c -> "clause \"" + begins(c.text()) + "\"";

@@ -9,7 +9,7 @@ import org.leanlintel.core.geometry.Vec;
  * @param bubbles at which ends they stand
  */
 public record GridLine(ElementId id, ElementId layer, String mark, Vec from, Vec to, Bubbles bubbles)
-        implements OnLayer, Marked {
+        implements Ruled, Marked {
 
     public GridLine {
         mark = Checks.text("A grid line's mark", Checks.name("A grid line's mark", mark), 4);

@@ -46,6 +46,7 @@ public sealed interface Hold {
     /** The middle of an opening. */
     record AtCentre(ElementId opening) implements Hold {}
 
+    /** A grid line, or a side of the plot. */
     record OnGrid(ElementId line) implements Hold {}
 
     /** A line of a fitting's box, as it is seen from before it; mirrored with it. */

@@ -247,6 +247,8 @@ public record Lens(
         FOOTINGS,
         /** The ground's levels at points. */
         SPOT_LEVELS,
+        /** The sides of the plot, in plans of the lowest storey and of roofs. */
+        BOUNDARIES,
         /** Ceilings as seen from below: how they rise, and what is open over a room. */
         CEILINGS
     }

@@ -2,7 +2,7 @@ package org.leanlintel.core.model;
 
 /** What stands in drawings, and is shown or hidden with its layer. */
 public sealed interface OnLayer extends Element
-        permits InWork, Opening, Room, RoomLimit, SectionLine, GridLine, ConstructionLine, SpotLevel, Annotation {
+        permits InWork, Opening, Room, RoomLimit, SectionLine, Ruled, ConstructionLine, SpotLevel, Annotation {
 
     ElementId layer();
 

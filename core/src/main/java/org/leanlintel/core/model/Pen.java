@@ -29,6 +29,7 @@ public record Pen(double widthMm, Dash dash, String ink) {
         /** Type 02. */
         DASHED,
         /** Type 04. */
-        LONG_DASHED_DOTTED
+        LONG_DASHED_DOTTED,
+        LONG_DASHED_DOUBLE_DOTTED
     }
 }

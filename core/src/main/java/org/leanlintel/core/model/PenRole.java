@@ -41,6 +41,8 @@ public enum PenRole {
     LEVEL,
     /** Grid lines (ISO 128-2, type 04). */
     GRID,
+    /** The sides of the plot. */
+    BOUNDARY,
     /** What is drawn by and never prints. */
     CONSTRUCTION,
     DIMENSION,

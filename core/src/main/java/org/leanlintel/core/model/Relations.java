@@ -93,7 +93,7 @@ public final class Relations {
             case Room r -> List.of();
             case RoomLimit r -> List.of();
             case ConstructionLine c -> List.of();
-            case GridLine g -> List.of();
+            case Ruled r -> List.of();
             case Fitting f -> List.of();
             case Floor f -> List.of();
             case FloorVoid f -> List.of();

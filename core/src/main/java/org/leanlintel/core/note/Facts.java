@@ -25,7 +25,6 @@ import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.Footing;
-import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Marked;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
@@ -37,6 +36,7 @@ import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
+import org.leanlintel.core.model.Ruled;
 import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.SpotLevel;
 import org.leanlintel.core.model.Stair;
@@ -136,7 +136,7 @@ public final class Facts {
                 says("facing", model.get(s.material(), Material.class).name());
             }
             case RoomLimit l -> {}
-            case GridLine l -> {}
+            case Ruled r -> {}
             case ConstructionLine l -> {}
             case SectionLine l -> {}
             case Annotation a -> {}

@@ -315,7 +315,7 @@ class ProjectFileTest {
         assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
     }
 
-    /** In version 19 drawings stood on sheets as drawn, and gutters were of what fascias are. */
+    /** In version 19 drawings stood on sheets as drawn, gutters were of what fascias are, and plots had no boundaries. */
     @Test
     void upgradesVersion19() throws IOException {
         Model model = ProjectFile.read(sample(19));
@@ -326,6 +326,8 @@ class ProjectFileTest {
         assertThat(model.all(Roof.class))
                 .extracting(Roof::trim)
                 .containsExactly(new Roof.Trim(175, Roof.Soffit.LEVEL, boards, 112, boards, 0, boards));
+        assertThat(model.all(Lens.class)).allSatisfy(l -> assertThat(l.pens()).containsKey(PenRole.BOUNDARY));
+        assertThat(model.all(Layer.class)).anySatisfy(l -> assertThat(l.takes()).contains("boundaryLine"));
         assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
     }
 

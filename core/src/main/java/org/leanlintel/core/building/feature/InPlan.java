@@ -12,10 +12,10 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
-import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.Ruled;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.stair.StairPlan;
 
@@ -44,7 +44,7 @@ public record InPlan(Building building, boolean toUnits) {
             case Hold.AtJamb j -> acrossOpening(j.opening(), o -> o.edge(j.edge(), toUnits));
             case Hold.AtCentre c -> acrossOpening(c.opening(), PlacedOpening::middle);
             case Hold.OnGrid g ->
-                building.model().find(g.line()) instanceof GridLine line ? List.of(line.from(), line.to()) : List.of();
+                building.model().find(g.line()) instanceof Ruled line ? List.of(line.from(), line.to()) : List.of();
             case Hold.OnFitting f -> fitting(f);
             case Hold.AtRiser r -> riser(r);
             case Hold.BesideFlight b -> beside(b);

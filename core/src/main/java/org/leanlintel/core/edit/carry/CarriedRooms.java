@@ -5,6 +5,7 @@ import org.leanlintel.core.building.body.PlacedFitting;
 import org.leanlintel.core.edit.drawing.DrawGrid;
 import org.leanlintel.core.edit.fitting.Seating;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.BoundaryLine;
 import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
@@ -95,6 +96,12 @@ record CarriedRooms(Carriage carry, CarriedPlacings placings) {
                 carry.movement().point(l.from()),
                 carry.movement().point(l.to()),
                 l.bubbles()));
+    }
+
+    void boundaryLine(BoundaryLine l) {
+        BoundaryLine there = l.as(carry.idOf(l), carry.there(l.layer()));
+        carry.put(
+                there.between(carry.movement().point(l.from()), carry.movement().point(l.to())));
     }
 
     void spotLevel(SpotLevel l) {

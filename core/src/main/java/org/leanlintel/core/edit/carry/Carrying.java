@@ -14,6 +14,7 @@ import org.leanlintel.core.edit.NewIds;
 import org.leanlintel.core.geometry.Rigid;
 import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.Blank;
+import org.leanlintel.core.model.BoundaryLine;
 import org.leanlintel.core.model.Cloud;
 import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
@@ -117,6 +118,7 @@ public final class Carrying {
             case RoomLimit l -> rooms.roomLimit(l);
             case ConstructionLine l -> rooms.constructionLine(l);
             case GridLine l -> rooms.gridLine(l);
+            case BoundaryLine l -> rooms.boundaryLine(l);
             case SpotLevel l -> rooms.spotLevel(l);
             case Floor f -> carry.put(inHeight.floor(f));
             case FloorVoid v -> carry.put(inHeight.hole(v));

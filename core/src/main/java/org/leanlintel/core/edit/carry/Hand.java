@@ -14,6 +14,7 @@ import org.leanlintel.core.geometry.Rigid;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Blank;
+import org.leanlintel.core.model.BoundaryLine;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Cloud;
 import org.leanlintel.core.model.ConstructionLine;
@@ -71,6 +72,7 @@ public record Hand(Vec about) implements Edit {
                 RoomLimit.class,
                 ConstructionLine.class,
                 GridLine.class,
+                BoundaryLine.class,
                 SpotLevel.class,
                 Floor.class,
                 FloorVoid.class,

@@ -29,7 +29,6 @@ import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.Footing;
-import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.Lens;
@@ -46,6 +45,7 @@ import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
+import org.leanlintel.core.model.Ruled;
 import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.SpotLevel;
@@ -150,7 +150,7 @@ public record Delete(List<ElementId> elements) implements Edit {
                 case Room r -> removeDrawingsOf(r.id());
                 case RoomLimit l -> {}
                 case ConstructionLine c -> {}
-                case GridLine g -> {}
+                case Ruled r -> {}
                 case Fitting f -> {}
                 case Floor f -> {}
                 case FloorVoid v -> {}

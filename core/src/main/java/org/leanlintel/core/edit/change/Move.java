@@ -20,6 +20,7 @@ import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Blank;
+import org.leanlintel.core.model.BoundaryLine;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Cloud;
 import org.leanlintel.core.model.ConstructionLine;
@@ -176,6 +177,7 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
                 case Stair s -> put.put(s.id(), s.at(s.at().plus(by), s.angle(), s.shape()));
                 case SectionLine l -> put.put(l.id(), l.through(l.from().plus(by), l.to().plus(by), l.looking()));
                 case RoomLimit l -> put.put(l.id(), l.between(l.from().plus(by), l.to().plus(by)));
+                case BoundaryLine l -> put.put(l.id(), l.between(l.from().plus(by), l.to().plus(by)));
                 case GridLine l -> put.put(l.id(), l.between(l.from().plus(by), l.to().plus(by)));
                 case Sign s -> put.put(s.id(), s.moved(by));
                 case ConstructionLine l -> put.put(l.id(), l.between(l.from().plus(by), l.to().plus(by)));

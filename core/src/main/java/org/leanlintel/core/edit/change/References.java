@@ -24,7 +24,6 @@ import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.Framing;
-import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.HeatRule;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.KeptGap;
@@ -48,6 +47,7 @@ import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
+import org.leanlintel.core.model.Ruled;
 import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.Settings;
@@ -212,7 +212,7 @@ public final class References {
                 add(found, d.drawing(), Drawing.class);
                 d.holds().forEach(h -> ofHold(h, found));
             }
-            case GridLine l -> {}
+            case Ruled r -> {}
             case SpotLevel l -> {}
             case KeyMark m -> {
                 add(found, m.drawing(), Drawing.class);
@@ -321,7 +321,7 @@ public final class References {
             case Hold.OnFitting f -> add(found, f.fitting(), Fitting.class);
             case Hold.AtRiser r -> add(found, r.stair(), Stair.class);
             case Hold.BesideFlight b -> add(found, b.stair(), Stair.class);
-            case Hold.OnGrid g -> add(found, g.line(), GridLine.class);
+            case Hold.OnGrid g -> add(found, g.line(), Ruled.class);
             case Hold.AtLevel l -> add(found, l.of(), Element.class);
         }
     }

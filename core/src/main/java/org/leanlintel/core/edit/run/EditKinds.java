@@ -30,6 +30,7 @@ import org.leanlintel.core.edit.drawing.AddSheet;
 import org.leanlintel.core.edit.drawing.AddTitleBlock;
 import org.leanlintel.core.edit.drawing.ComposeSheets;
 import org.leanlintel.core.edit.drawing.ContinueTable;
+import org.leanlintel.core.edit.drawing.DrawBoundary;
 import org.leanlintel.core.edit.drawing.DrawElevations;
 import org.leanlintel.core.edit.drawing.DrawGrid;
 import org.leanlintel.core.edit.drawing.DrawInterior;
@@ -155,6 +156,7 @@ public final class EditKinds {
             PlaceNotes.class,
             PlaceSign.class,
             PlaceSpotLevel.class,
+            DrawBoundary.class,
             DrawGrid.class,
             AddStringPoint.class,
             TakeStringPoint.class,

@@ -28,6 +28,7 @@ import org.leanlintel.core.picture.Pens;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.picture.SectionCatches;
 import org.leanlintel.core.picture.Shown;
+import org.leanlintel.core.picture.annotate.BoundaryInHeight;
 import org.leanlintel.core.picture.annotate.GridInHeight;
 import org.leanlintel.core.picture.annotate.HouseLevels;
 import org.leanlintel.core.picture.annotate.LevelMarks;
@@ -84,10 +85,22 @@ public final class ElevationPicture extends UprightPainting {
                     right = Math.max(right, x);
                 }
             if (left > right) left = right = 0;
+            for (double x : boundary(frame, bodies).places(reads.model(), left, right)) {
+                left = Math.min(left, x);
+                right = Math.max(right, x);
+            }
             double beyond = GroundLine.BEYOND_MM * of.scale();
             Ground ground = existing ? Ground.existing(building) : Ground.finished(building);
             return GroundLine.before(bodies, ground, frame, left - beyond, right + beyond);
         }
+    }
+
+    /** Where it is met in the plane of the nearest face. */
+    private static BoundaryInHeight boundary(SectionFrame frame, List<Body> bodies) {
+        double near = Double.POSITIVE_INFINITY;
+        for (Body b : bodies)
+            for (Vec p : b.outline()) near = Math.min(near, frame.seen(p).y());
+        return new BoundaryInHeight(frame, near);
     }
 
     @Override
@@ -110,6 +123,8 @@ public final class ElevationPicture extends UprightPainting {
         List<Group> all = new ArrayList<>(inPart(new InStates(look, building.model()).of(groups)));
         Bounds house = reach(all);
         all.addAll(new GridInHeight(building, frame, catches, look, lettering).groups(house));
+        all.addAll(boundary(frame, shown.bodies())
+                .groups(building.model(), look, lettering, house, building.get(new Surface(drawing.id(), false))));
         all.add(around(frame, sight, shown.bodies(), catches, all));
         return new Picture(drawing.scale(), all);
     }
@@ -127,6 +142,9 @@ public final class ElevationPicture extends UprightPainting {
         Drawing.Part part = part();
         Bounds framed = part == null ? bounds : Bounds.of(part.ring());
         double right = framed == null ? 0 : framed.maxX();
+        if (part == null && bounds != null)
+            for (double x : boundary(frame, bodies).places(building.model(), bounds.minX(), bounds.maxX()))
+                right = Math.max(right, x);
         Pens beside = new Pens(lens());
         pens.line(PenRole.GROUND, ground);
         List<Vec> existing = building.get(new Surface(drawing.id(), true));

@@ -24,6 +24,7 @@ import org.leanlintel.core.picture.Pens;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.picture.SectionCatches;
 import org.leanlintel.core.picture.Shown;
+import org.leanlintel.core.picture.annotate.BoundaryInHeight;
 import org.leanlintel.core.picture.annotate.GridInHeight;
 import org.leanlintel.core.picture.annotate.HouseLevels;
 import org.leanlintel.core.picture.annotate.LevelMarks;
@@ -58,7 +59,20 @@ public final class SectionPicture extends UprightPainting {
         Bounds house = reach(groups);
         groups.add(around(legs, sights, shown.bodies(), catches, painter.cut(), house, groups));
         groups.addAll(new GridInHeight(building, frame, catches, look, lettering).groups(house));
+        List<Double> boundary = boundary(legs, house);
+        if (!boundary.isEmpty()) {
+            List<Vec> ground =
+                    GroundLine.cut(Ground.finished(building), legs, boundary.getFirst() - 1, boundary.getLast() + 1);
+            groups.addAll(new BoundaryInHeight(frame, 0).groups(building.model(), look, lettering, house, ground));
+        }
         return new Picture(drawing.scale(), groups);
+    }
+
+    /** Where it is met near the house, from left to right; by a section that steps aside, nowhere. */
+    private List<Double> boundary(List<SectionFrame> legs, @Nullable Bounds house) {
+        return house == null || part() != null || legs.size() > 1
+                ? List.of()
+                : new BoundaryInHeight(legs.getFirst(), 0).places(building.model(), house.minX(), house.maxX());
     }
 
     private Group around(
@@ -75,6 +89,11 @@ public final class SectionPicture extends UprightPainting {
                 building.model().settings().units(), Site.of(building.model()).zeroMm());
         double left = house == null ? 0 : house.minX(),
                 right = house == null ? legs.getLast().endMm() : house.maxX();
+        List<Double> boundary = boundary(legs, house);
+        if (!boundary.isEmpty()) {
+            left = Math.min(left, boundary.getFirst());
+            right = Math.max(right, boundary.getLast());
+        }
         for (SectionFrame leg : legs) new PitchMarks(building, leg, pens, lettering, scale).draw();
         Pens beside = new Pens(lens());
         double beyond = GroundLine.BEYOND_MM * scale;

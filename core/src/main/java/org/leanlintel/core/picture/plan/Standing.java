@@ -18,6 +18,7 @@ import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Annotation;
+import org.leanlintel.core.model.BoundaryLine;
 import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
 import org.leanlintel.core.model.Drawing;
@@ -57,6 +58,7 @@ import org.leanlintel.core.picture.PlanOf;
 import org.leanlintel.core.picture.TakenBoxes;
 import org.leanlintel.core.picture.Undrawn;
 import org.leanlintel.core.picture.annotate.AnnotationPainter;
+import org.leanlintel.core.picture.annotate.BoundaryPainter;
 import org.leanlintel.core.picture.annotate.GridPainter;
 import org.leanlintel.core.picture.annotate.PartFrame;
 import org.leanlintel.core.picture.annotate.SectionLinePainter;
@@ -102,6 +104,7 @@ final class Standing {
             case Roof r -> roof(r);
             case Stair s -> new Shows(List.of(), stair(s), List.of());
             case SectionLine l -> marked(SectionLinePainter.of(l, sheetOf(l), look, plan.lettering()));
+            case BoundaryLine l -> boundary(l);
             case GridLine l -> marked(GridPainter.of(l, look, plan.lettering()));
             case Annotation a -> annotation(a);
             case Room r -> ceiling(r);
@@ -241,10 +244,21 @@ final class Standing {
 
     /** In plans of the lowest storey. */
     private Shows spotLevel(SpotLevel spot) {
-        boolean onTheGround = StoreySpace.below(model, look.on().storey()) == null;
-        return onTheGround && look.marks(Lens.MarkOf.SPOT_LEVELS)
+        return isOnTheGround() && look.marks(Lens.MarkOf.SPOT_LEVELS)
                 ? marked(SignPainter.spotLevel(spot, look, plan.lettering()))
                 : Shows.NOTHING;
+    }
+
+    /** In these, and in plans of roofs. */
+    private Shows boundary(BoundaryLine line) {
+        boolean here = isOnTheGround() || look.lens().roofs() == Lens.Roofs.FROM_ABOVE;
+        return here && look.marks(Lens.MarkOf.BOUNDARIES)
+                ? marked(BoundaryPainter.of(line, look, plan.lettering()))
+                : Shows.NOTHING;
+    }
+
+    private boolean isOnTheGround() {
+        return StoreySpace.below(model, look.on().storey()) == null;
     }
 
     private Shows roof(Roof roof) {

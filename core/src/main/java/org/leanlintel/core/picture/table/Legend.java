@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.BoundaryLine;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.Drawing;
@@ -135,6 +136,11 @@ public final class Legend extends Painting {
                             pens));
         if (!model.all(KeyMark.class).isEmpty())
             row("Keyed note, by its list", m -> KeyMarkPainter.paint("1", m, scale, lettering, pens));
+        if (!model.all(BoundaryLine.class).isEmpty())
+            row("Boundary of the plot", m -> {
+                Vec half = new Vec(SWATCH_WIDE_MM / 2 * scale, 0);
+                pens.line(PenRole.BOUNDARY, m.minus(half), m.plus(half));
+            });
         if (!model.all(GridLine.class).isEmpty())
             row(
                     "Grid line",
