@@ -284,6 +284,29 @@ describe("a part of a drawing", () => {
   });
 });
 
+describe("the boundary of a plot", () => {
+  const picks = [pick(-2000, -2000), pick(8000, -2000), pick(8000, 6000)];
+
+  it("closes at its first corner, and goes on to the pointer elsewhere", () => {
+    const tool = { name: "boundary" as const, picks };
+    const corners = picks.map((p) => p.at);
+    expect(editMeant(pointing(-2010, -1990, { tool }))).toMatchObject({
+      type: "drawBoundary",
+      corners,
+      closed: true,
+    });
+    expect(editMeant(pointing(-2000, 6000, { tool }))).toMatchObject({
+      type: "drawBoundary",
+      corners: [...corners, [-2000, 6000]],
+      closed: false,
+    });
+  });
+
+  it("has no side before a second corner", () => {
+    expect(editMeant(pointing(0, 0, { tool: { name: "boundary", picks: [] } }))).toBeNull();
+  });
+});
+
 describe("a figure of a string", () => {
   const tool = { name: "figure" as const, string: "d", at: [1000, -900] as [number, number] };
 

@@ -27,18 +27,12 @@ public final class BoundaryPainter {
         Pens pens = new Pens(look.lens());
         pens.line(PenRole.BOUNDARY, line.from(), line.to());
         if (line.from().distanceTo(line.to()) > (lettering.width(WORDS, LETTERS_MM, false) + SPARE_MM) * scale) {
-            double angle = upright(line.to().minus(line.from()).angle());
+            double angle = Lettering.readable(line.to().minus(line.from()).angle());
             Vec middle = line.from().plus(line.to()).times(0.5);
             Vec base = middle.along(Vec.ofAngle(angle).left(), OFF_MM * scale);
             pens.add(lettering.set(WORDS, base, angle, LETTERS_MM, Lettering.Align.CENTRE, false));
         }
         Catch along = new Catch("boundary", new Hold.OnGrid(line.id()), line.from(), line.to());
         return new Group(line.id(), line.layer(), pens.items(), List.of(along));
-    }
-
-    /** Read from below or from the right. */
-    private static double upright(double angle) {
-        double turned = Math.IEEEremainder(angle, Math.PI);
-        return turned <= -Math.PI / 2 + 1e-9 ? turned + Math.PI : turned;
     }
 }

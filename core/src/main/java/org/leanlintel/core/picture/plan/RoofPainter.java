@@ -25,10 +25,12 @@ import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.picture.Catch;
 import org.leanlintel.core.picture.Group;
+import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Lettering.Align;
 import org.leanlintel.core.picture.Look;
 import org.leanlintel.core.picture.Pens;
+import org.leanlintel.core.picture.TextBox;
 import org.leanlintel.core.roof.RoofEdge;
 import org.leanlintel.core.roof.RoofShape;
 import org.leanlintel.core.roof.RoofShape.Face;
@@ -150,7 +152,7 @@ final class RoofPainter {
                 double angle = Math.IEEEremainder(to.minus(from).angle(), Math.PI);
                 Vec at = from.plus(to.minus(from).times(0.25))
                         .along(Vec.ofAngle(angle).left(), OFF_MM * scale);
-                pens.add(lettering.set(words, at, angle, LETTERS_MM, Align.CENTRE, false));
+                said(lettering.set(words, at, angle, LETTERS_MM, Align.CENTRE, false));
             }
         }
     }
@@ -263,7 +265,13 @@ final class RoofPainter {
         Vec first = to.minus(from).dot(way) > 0 ? from : to;
         Vec at = first.along(way, ALONG * from.distanceTo(to))
                 .along(way.left(), (over ? OFF_MM : -OFF_MM / 2 - LETTERS_MM) * scale);
-        pens.add(lettering.set(words, at, way.angle(), LETTERS_MM, Align.CENTRE, false));
+        said(lettering.set(words, at, way.angle(), LETTERS_MM, Align.CENTRE, false));
+    }
+
+    /** On paper of their own, so that no truss runs through them. */
+    private void said(Item.Text words) {
+        pens.ground(TextBox.of(words, scale, lettering).corners());
+        pens.add(words);
     }
 
     private List<Catch> catches() {

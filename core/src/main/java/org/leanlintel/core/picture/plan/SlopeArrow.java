@@ -3,9 +3,11 @@ package org.leanlintel.core.picture.plan;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Lettering.Align;
 import org.leanlintel.core.picture.Pens;
+import org.leanlintel.core.picture.TextBox;
 
 /** The arrow in the middle of a slope in plan, with its pitch beside it. Sizes on paper. @param lengthMm of the arrow; @param leastMm of a slope that has one */
 record SlopeArrow(double lengthMm, double leastMm, double scale, Lettering lettering, Pens pens) {
@@ -27,6 +29,8 @@ record SlopeArrow(double lengthMm, double leastMm, double scale, Lettering lette
         Vec beside = upright
                 ? middle.plus(new Vec(OFF_MM * scale, -LETTERS_MM / 2 * scale))
                 : middle.plus(new Vec(0, OFF_MM * scale));
-        pens.add(lettering.set(words, beside, 0, LETTERS_MM, upright ? Align.LEFT : Align.CENTRE, false));
+        Item.Text said = lettering.set(words, beside, 0, LETTERS_MM, upright ? Align.LEFT : Align.CENTRE, false);
+        pens.ground(TextBox.of(said, scale, lettering).corners());
+        pens.add(said);
     }
 }

@@ -31,7 +31,7 @@ final class TrussPainter {
                 middle = built.at().get(built.at().size() / 6);
         LengthPrinter lengths = LengthPrinter.ofDrawings(look.units());
         String words = "%s: %d at %s".formatted(truss.mark(), built.at().size(), lengths.print(truss.spacingMm()));
-        double angle = upright(built.across().angle());
+        double angle = Lettering.readable(built.across().angle());
         Vec up = Vec.ofAngle(angle).left();
         Vec at = built.plan(span * 0.3, middle + truss.spacingMm() / 2).along(up, -LETTERS_MM / 2 * scale);
         pens.add(lettering.set(words, at, angle, LETTERS_MM, Align.CENTRE, true));
@@ -43,11 +43,5 @@ final class TrussPainter {
                         built.plan(0, s)))
                 .toList();
         return new Group(truss.id(), truss.layer(), pens.items(), catches);
-    }
-
-    /** The same line, so that words along it can be read. */
-    private static double upright(double angle) {
-        double turned = Math.IEEEremainder(angle, Math.PI);
-        return turned <= -Math.PI / 2 + 1e-9 ? turned + Math.PI : turned;
     }
 }
