@@ -205,6 +205,20 @@ export const ofSelection: readonly Command[] = [
     },
   },
   {
+    name: "house.square",
+    words: "Turn the whole house so that this wall lies square",
+    brief: "Lay the house square to it",
+    also: "rotate align axes north true survey skew",
+    group: "Walls",
+    keys: [],
+    when: (state) => state.version === null && wallSelected(state)?.bulge === 0,
+    on: (thing, state) => thing?.type === "wall" && inDrawing(thing, state),
+    does: ({ sync, store }) => {
+      const wall = wallSelected(store.getState());
+      if (wall) void sync.edit({ type: "laySquare", wall: wall.id });
+    },
+  },
+  {
     name: "sheet.turn",
     words: "Turn the drawing on its sheet by a quarter",
     brief: "Turn by a quarter on the sheet",

@@ -1,9 +1,8 @@
 import type { Pick } from "../../api/types";
-import { isSamePlace } from "../catch/aim";
 import { pointOf } from "../catch/points";
 import { layerOf } from "../state/layers";
 import { type BoardState, planShown } from "../state/state";
-import { nextPoint } from "./parts/outline";
+import { closesRing, nextPoint } from "./parts/outline";
 import type { Hands, ToolOf } from "./ToolOf";
 
 export interface Boundary {
@@ -12,9 +11,6 @@ export interface Boundary {
 }
 
 const fresh: Boundary = { name: "boundary", picks: [] };
-
-/** Pixels: how near to the first corner a click closes the plot. */
-const CLOSES_PX = 12;
 
 /** The sides of the plot, from corner to corner; closed at the first, or left open. */
 export const boundary: ToolOf<Boundary> = {
@@ -35,12 +31,12 @@ export const boundary: ToolOf<Boundary> = {
   edit: (state, { picks }) => {
     const next = nextPoint(state, picks);
     if (!planShown(state) || picks.length === 0) return null;
-    return drawn(state, next && !closes(state, picks, next) ? [...picks, next] : picks, next);
+    return drawn(state, next && !closesRing(state, picks, next) ? [...picks, next] : picks, next);
   },
   take: async (hands, { picks }) => {
     const next = nextPoint(hands.state, picks);
     if (!next) return;
-    if (closes(hands.state, picks, next)) await hands.make(fresh);
+    if (closesRing(hands.state, picks, next)) await hands.make(fresh);
     else hands.go({ ...fresh, picks: [...picks, next] });
   },
   end: (hands, { picks }) => leaveOpen(hands, picks),
@@ -50,12 +46,6 @@ export const boundary: ToolOf<Boundary> = {
   line: ({ picks }, pointer) => [...picks.map(pointOf), ...(pointer ? [pointer] : [])],
 };
 
-function closes(state: BoardState, picks: readonly Pick[], next: Pick): boolean {
-  const [first] = picks;
-  const reach = CLOSES_PX / state.view.zoom;
-  return first !== undefined && picks.length >= 3 && isSamePlace(pointOf(next), pointOf(first), reach);
-}
-
 /** The edit for some corners. @param next where the pointer is: at the first corner it closes the plot */
 function drawn(state: BoardState, picks: readonly Pick[], next?: Pick) {
   if (picks.length < 2) return null;
@@ -63,7 +53,7 @@ function drawn(state: BoardState, picks: readonly Pick[], next?: Pick) {
     type: "drawBoundary" as const,
     layer: layerOf(state, "boundaryLine"),
     corners: picks.map((p): [number, number] => [p.at[0], p.at[1]]),
-    closed: next !== undefined && closes(state, picks, next),
+    closed: next !== undefined && closesRing(state, picks, next),
   };
 }
 

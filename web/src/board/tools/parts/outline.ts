@@ -75,7 +75,7 @@ export async function closeOutline(hands: Hands, picks: readonly Pick[], fresh: 
 }
 
 /** Whether the next point closes an outline. */
-function closesRing(state: BoardState, picks: readonly Pick[], next: Pick): boolean {
+export function closesRing(state: BoardState, picks: readonly Pick[], next: Pick): boolean {
   const first = picks[0];
   const reach = CLOSES_PX / state.view.zoom;
   return first !== undefined && picks.length >= 3 && isSamePlace(pointOf(next), pointOf(first), reach);

@@ -107,6 +107,11 @@ public record Drawing(
         return new Drawing(id, name, kind, storey, lens, scale, sortBy, subject, order, other, also, inFront);
     }
 
+    /** The same of another side. @param angle the way its faces look */
+    public Drawing facing(double angle) {
+        return new Drawing(id, name, kind, storey, lens, scale, sortBy, new Facing(angle), order, frame, also, inFront);
+    }
+
     /** The same, with things in front of others. @param things from the back to the front */
     public Drawing withInFront(List<ElementId> things) {
         return new Drawing(id, name, kind, storey, lens, scale, sortBy, subject, order, frame, also, things);

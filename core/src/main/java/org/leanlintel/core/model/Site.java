@@ -32,4 +32,9 @@ public record Site(ElementId id, String datum, double zeroMm, double groundMm, d
     public Site(ElementId id, String datum, double zeroMm, double groundMm) {
         this(id, datum, zeroMm, groundMm, Math.PI / 2);
     }
+
+    /** The same with north elsewhere. */
+    public Site turned(double otherNorth) {
+        return new Site(id, datum, zeroMm, groundMm, otherNorth);
+    }
 }

@@ -310,7 +310,7 @@ final class Draft {
                 OfficeStandard.LAYER_ROOFS,
                 width * unitMm,
                 depth * unitMm,
-                roof.trim().material()));
+                roof.trim().gutterOf()));
     }
 
     /** Foundations as usual in the trade region: under the shell round a point, and under walls. */

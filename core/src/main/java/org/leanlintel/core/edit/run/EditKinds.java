@@ -4,6 +4,7 @@ import java.util.List;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.carry.Copies;
 import org.leanlintel.core.edit.carry.Hand;
+import org.leanlintel.core.edit.carry.LaySquare;
 import org.leanlintel.core.edit.carry.Mirror;
 import org.leanlintel.core.edit.carry.Paste;
 import org.leanlintel.core.edit.carry.Turn;
@@ -202,6 +203,7 @@ public final class EditKinds {
             Turn.class,
             Mirror.class,
             Hand.class,
+            LaySquare.class,
             Paste.class,
             LayTracing.class,
             ScaleTracing.class);

@@ -19,6 +19,7 @@ import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Pick;
 import org.leanlintel.core.edit.carry.Copies;
 import org.leanlintel.core.edit.carry.Hand;
+import org.leanlintel.core.edit.carry.LaySquare;
 import org.leanlintel.core.edit.carry.Mirror;
 import org.leanlintel.core.edit.carry.Turn;
 import org.leanlintel.core.edit.change.Delete;
@@ -122,7 +123,7 @@ class RandomEditsTest {
             case 11 -> new Turn(ids, near(random, wall), Math.toRadians(15 * random.nextInt(24)), random.nextBoolean());
             case 12 ->
                 new Mirror(ids, near(random, other), near(random, other).plus(new Vec(1, 3)), random.nextBoolean());
-            case 13 -> new Hand(new Vec(random.nextInt(9000), 0));
+            case 13 -> random.nextBoolean() ? new Hand(new Vec(random.nextInt(9000), 0)) : new LaySquare(wall.id());
             case 14 ->
                 new DrawParallel(
                         made(random), wall.id(), Side.values()[random.nextInt(2)], faces(random), random.nextInt(2000));
