@@ -17,6 +17,9 @@ import org.leanlintel.core.model.Wall;
 enum Walls implements Spread<StripOf> {
     ALL;
 
+    /** So near a cell a wall lies in it too: what is reckoned on its line may lie as far beside it, beyond a side of cells. */
+    private static final double TOUCHED_MM = 1;
+
     @Override
     public Collection<StripOf> members(Element element) {
         return element instanceof Wall w ? List.of(new StripOf(w.id())) : List.of();
@@ -36,7 +39,7 @@ enum Walls implements Spread<StripOf> {
 
     /** The cells of a strip's bounds that it passes through, and some it passes by. */
     static List<Cell> cells(Strip strip) {
-        Bounds bounds = Bounds.of(strip.outline());
+        Bounds bounds = Bounds.of(strip.outline()).grown(TOUCHED_MM);
         double reach = Math.max(-strip.lo(), strip.hi()) + Cell.SIZE_MM * Math.sqrt(0.5);
         return cells(bounds, strip.axis().isStraight() ? strip.axis().chord() : null, reach);
     }

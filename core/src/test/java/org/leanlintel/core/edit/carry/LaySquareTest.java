@@ -10,6 +10,8 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.HouseOfTwo;
 import org.leanlintel.core.Sketch;
+import org.leanlintel.core.building.room.FloorAreas;
+import org.leanlintel.core.edit.change.Move;
 import org.leanlintel.core.edit.dimension.DrawString;
 import org.leanlintel.core.edit.drawing.AddSheet;
 import org.leanlintel.core.edit.drawing.DrawElevations;
@@ -131,6 +133,25 @@ class LaySquareTest {
             if (i > 0) assertThat(lengthMm(is)).isCloseTo(lengthMm(was), withinPercentage(0.01));
             assertThat(round(is).centre().distanceTo(round(was).centre())).isLessThan(0.05);
             assertThat(round(is).width()).isCloseTo(round(was).width(), within(0.05));
+        }
+    }
+
+    /** Turned and turned back, corners lie a trifle beside where they lay: on either side of a line between two cells of walls. */
+    @Test
+    void wallsThatMeetStillCloseRoundOneShell() {
+        for (int degrees = 1; degrees < 45; degrees++) {
+            Sketch other = new Sketch();
+            List<Wall> shell = other.shell(12_000, 8_000);
+            other.across(shell, 4_000);
+            other.across(shell, 8_850);
+            List<ElementId> all =
+                    other.model().all(Wall.class).stream().map(Wall::id).toList();
+            other.run(new Move(all, new Vec(1000, 0)));
+            other.run(new Turn(all, Vec.ORIGIN, Math.toRadians(degrees), false));
+            other.run(new LaySquare(shell.get(3).id()));
+            FloorAreas.Shell round = FloorAreas.shellRound(other.building(), Sketch.STOREY, new Vec(3000, 4000));
+            assertThat(round).as("turned by %d degrees", degrees).isNotNull();
+            assertThat(round.outer().mm2()).as("turned by %d degrees", degrees).isCloseTo(96e6, within(100.0));
         }
     }
 }
