@@ -30,6 +30,9 @@ public record Unrolled(List<View> views) implements Upright {
     /** From how far at most a wall is looked at, how near at least, and how far behind its face. */
     private static final double BACK_MM = 1500, NEAREST_MM = 300, BEHIND_MM = 600;
 
+    /** Half as wide as slivers of a room that reckoning alone leaves: between a wall and a lining on it. */
+    private static final double GAP_MM = 0.5;
+
     private static final double SAME_WAY_SINE = Math.sin(Math.toRadians(1));
 
     /**
@@ -125,9 +128,10 @@ public record Unrolled(List<View> views) implements Upright {
     private static List<View> views(RoomSpace space) {
         List<View> views = new ArrayList<>();
         double left = 0;
-        for (Side s : fromTheTop(sides(space.net()))) {
+        Area net = space.net().grown(-GAP_MM).grown(GAP_MM);
+        for (Side s : fromTheTop(sides(net))) {
             if (s.length() < LEAST_MM || space.isOpen(s.from(), s.to())) continue;
-            SectionFrame frame = frame(s, space.net());
+            SectionFrame frame = frame(s, net);
             views.add(new View(frame, left, frame.depthMm() - BEHIND_MM));
             left += s.length() + APART_MM;
         }

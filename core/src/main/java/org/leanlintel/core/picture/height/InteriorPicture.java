@@ -52,6 +52,9 @@ public final class InteriorPicture extends UprightPainting {
     /** Far over and beside any room; how far a body may lie from a wall's picture to matter to it. */
     private static final double FAR_MM = 100_000, BESIDE_MM = 100;
 
+    /** Half as wide as gaps that are left by reckoning alone. */
+    private static final double GAP_MM = 0.5;
+
     private final Pens around;
     private final Map<ElementId, Pens> byElement = new LinkedHashMap<>();
 
@@ -204,9 +207,15 @@ public final class InteriorPicture extends UprightPainting {
         return false;
     }
 
-    /** From the floor to what lies over it. */
+    /** From the floor to what lies over it; between what closes it and its sides may be gaps of reckoning. */
     private static Area profile(double length, double floor, double over, Area cut) {
-        return Area.rectangle(0, floor, length, over - floor).minus(cut).parts().stream()
+        Area free = lowest(Area.rectangle(0, floor, length, over - floor).minus(cut));
+        Area within = free.grown(-GAP_MM);
+        return within.parts().size() < 2 ? free : lowest(within).grown(GAP_MM).and(free);
+    }
+
+    private static Area lowest(Area areas) {
+        return areas.parts().stream()
                 .min(Comparator.comparingDouble((Area a) -> a.bounds().minY())
                         .thenComparing(Comparator.comparingDouble(Area::mm2).reversed()))
                 .orElse(Area.NONE);
