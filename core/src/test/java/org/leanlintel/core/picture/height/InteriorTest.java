@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.building.Building;
@@ -13,24 +14,30 @@ import org.leanlintel.core.building.feature.HeldPoints;
 import org.leanlintel.core.building.feature.Unrolled;
 import org.leanlintel.core.dimension.Facing;
 import org.leanlintel.core.dimension.Scheme;
+import org.leanlintel.core.edit.carry.Turn;
 import org.leanlintel.core.edit.change.Delete;
 import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.dimension.DimensionPlan;
 import org.leanlintel.core.edit.drawing.DrawInterior;
 import org.leanlintel.core.edit.fitting.PlaceFitting;
 import org.leanlintel.core.edit.room.NameRoom;
+import org.leanlintel.core.edit.wall.PlacePiece;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.DimensionString;
+import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Room;
+import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.SymbolPart;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallPiece;
 import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
@@ -156,6 +163,32 @@ class InteriorTest {
         });
         for (int i = 1; i < 4; i++)
             assertThat(walls.get(i).minX()).isGreaterThan(walls.get(i - 1).maxX());
+    }
+
+    /** A wall tiled on both sides of its door leaves a step of 10 mm there: turned by any angle it is one wall still, up to its ceiling. */
+    @Test
+    void aRoomThatLiesAskewHasTheSameWalls() {
+        Wall tiled = shell.getFirst();
+        sketch.door(tiled, 1500, 910);
+        WallPiece.Make tiles = new WallPiece.Lined(List.of(Sketch.ply("board", 10, Does.LINING)));
+        for (Side side : Side.values())
+            sketch.run(new PlacePiece(tiled.id(), Sketch.LAYER, side, new WallPiece.Whole(), 0, 2000, tiles));
+        Drawing drawing = drawn();
+        List<Bounds> square = profiles(picture(drawing), drawing);
+        List<ElementId> all = Stream.<Element>concat(
+                        sketch.model().all(Wall.class).stream(), sketch.model().all(Room.class).stream())
+                .map(Element::id)
+                .toList();
+        for (int i = 1; i <= 6; i++) {
+            sketch.run(new Turn(all, new Vec(2000, 1500), Math.toRadians(7), false));
+            List<Bounds> askew = profiles(picture(drawing), drawing);
+            assertThat(askew).as("turned %d times", i).hasSameSizeAs(square);
+            for (int k = 0; k < askew.size(); k++) {
+                assertThat(askew.get(k).maxY()).isCloseTo(square.get(k).maxY(), within(0.1));
+                assertThat(askew.stream().mapToDouble(Bounds::width).sum())
+                        .isCloseTo(square.stream().mapToDouble(Bounds::width).sum(), within(1.0));
+            }
+        }
     }
 
     /** Units of 1,800 on the wall at the top, with their left end 210 from the room's: three doors of 600 less their gaps. */
