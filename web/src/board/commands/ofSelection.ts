@@ -1,7 +1,7 @@
 import type { Element } from "../../api/types";
 import { alike } from "../hands/selecting";
 import { takeInHand, turnPlaced } from "../sheets/placing";
-import { inFront } from "../state/revisions";
+import { inFront, layingSquare } from "../state/revisions";
 import { type BoardState, planShown, wallSelected } from "../state/state";
 import type { Command } from "./Command";
 
@@ -215,7 +215,7 @@ export const ofSelection: readonly Command[] = [
     on: (thing, state) => thing?.type === "wall" && inDrawing(thing, state),
     does: ({ sync, store }) => {
       const wall = wallSelected(store.getState());
-      if (wall) void sync.edit({ type: "laySquare", wall: wall.id });
+      if (wall) void sync.edit(layingSquare(wall.id));
     },
   },
   {

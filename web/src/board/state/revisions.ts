@@ -203,6 +203,11 @@ export function handing(x: number): Edit {
   return { type: "hand", about: [x, 0] };
 }
 
+/** The edit that turns the whole house so that a wall lies square. */
+export function layingSquare(wall: string): Edit {
+  return { type: "laySquare", wall };
+}
+
 /** The edit that keeps a gap as it is; null for one that cannot be kept. */
 export function keeping({ gap, clearMm }: GapAnswer, faces: Faces): Edit | null {
   return gap.type === "beside" ? { type: "keepGap", gap, faces, clearMm } : null;
