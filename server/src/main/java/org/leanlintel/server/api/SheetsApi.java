@@ -49,6 +49,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/projects/{project}")
 public class SheetsApi {
 
+    /** So many are tried for one drawing. */
+    private static final int MOST_SCALES = 12;
+
     private final LiveProjects live;
     private final AsPrinted asPrinted;
 
@@ -160,8 +163,12 @@ public class SheetsApi {
     private static TooLarge smaller(ElementId drawing, Paper paper, List<Double> scales, Printing print) {
         Model model = print.now().model();
         double present = model.get(drawing, Drawing.class).scale();
-        for (double scale : scales.stream().sorted().filter(s -> s > present).toList()) {
-            LayOut.Block block = block(drawing, print.footprint(drawing, scale));
+        for (double scale : scales.stream()
+                .sorted()
+                .filter(s -> s > present)
+                .limit(MOST_SCALES)
+                .toList()) {
+            LayOut.Block block = block(drawing, print.footprintAt(scale, drawing));
             if (LayOut.on(paper, TitleBlock.of(model), List.of(block))
                     .tooLarge()
                     .isEmpty()) return new TooLarge(drawing, scale);

@@ -36,7 +36,7 @@ public record Printing(Live now, List<Told> issues) {
     }
 
     /** How much it would take at another scale; nothing is changed. */
-    public Footprint footprint(ElementId drawing, double scale) {
+    public Footprint footprintAt(double scale, ElementId drawing) {
         Drawing d = now.model().get(drawing, Drawing.class);
         return new Printing(now.run(new Revise(d.scaled(scale))).after(), issues).footprint(drawing, 0);
     }
