@@ -153,10 +153,10 @@ function TooLarge({ drawings }: { readonly drawings: readonly LaidOut["tooLarge"
       {drawings.map(({ drawing, scale }) => {
         const too = elementOf({ elements }, "drawing", drawing);
         if (!too) return null;
-        const at = `${too.name} is too large for this paper at ${scaleWords(too.scale, units)}`;
+        const large = `${too.name} is too large for this paper`;
         return (
           <li key={drawing} className="flex items-center gap-2 py-1">
-            <Fault>{scale === 0 ? `${at}, and at any other scale offered.` : `${at}.`}</Fault>
+            <Fault>{scale === 0 ? `${large}.` : `${large} at ${scaleWords(too.scale, units)}.`}</Fault>
             {scale > 0 && (
               <Button onClick={() => void sync.revise({ ...too, scale, type: "drawing" })}>
                 {`Draw it at ${scaleWords(scale, units)}`}

@@ -159,13 +159,14 @@ public class SheetsApi {
         return new LayOut.Block(drawing, print.anchor(), print.box());
     }
 
-    /** With the largest of some scales at which it would fit. */
+    /** With the largest of some scales at which it would fit; tables are as large at any. */
     private static TooLarge smaller(ElementId drawing, Paper paper, List<Double> scales, Printing print) {
         Model model = print.now().model();
-        double present = model.get(drawing, Drawing.class).scale();
+        Drawing of = model.get(drawing, Drawing.class);
+        if (of.kind().isSchedule()) return new TooLarge(drawing, 0);
         for (double scale : scales.stream()
                 .sorted()
-                .filter(s -> s > present)
+                .filter(s -> s > of.scale())
                 .limit(MOST_SCALES)
                 .toList()) {
             LayOut.Block block = block(drawing, print.footprintAt(scale, drawing));
