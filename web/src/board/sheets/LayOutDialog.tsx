@@ -149,22 +149,29 @@ function TooLarge({ drawings }: { readonly drawings: readonly LaidOut["tooLarge"
   const units = useBoard(unitsOf);
   if (drawings.length === 0) return null;
   return (
-    <ul className="mt-2" aria-label="Too large for this paper">
-      {drawings.map(({ drawing, scale }) => {
-        const too = elementOf({ elements }, "drawing", drawing);
-        if (!too) return null;
-        const large = `${too.name} is too large for this paper`;
-        return (
-          <li key={drawing} className="flex items-center gap-2 py-1">
-            <Fault>{scale === 0 ? `${large}.` : `${large} at ${scaleWords(too.scale, units)}.`}</Fault>
-            {scale > 0 && (
-              <Button onClick={() => void sync.revise({ ...too, scale, type: "drawing" })}>
-                {`Draw it at ${scaleWords(scale, units)}`}
-              </Button>
-            )}
-          </li>
-        );
-      })}
-    </ul>
+    <div className="mt-3">
+      <h3 className="text-oxide">Too large for this paper</h3>
+      <ul className="max-h-32 overflow-auto" aria-label="Too large for this paper">
+        {drawings.map(({ drawing, scale }) => {
+          const too = elementOf({ elements }, "drawing", drawing);
+          if (!too) return null;
+          return (
+            <li key={drawing} className="flex items-center gap-3 py-0.5">
+              <span className="min-w-0 grow truncate" title={too.name}>
+                {too.name}
+              </span>
+              {scale > 0 && (
+                <>
+                  <span className="text-ink-2">{scaleWords(too.scale, units)}</span>
+                  <Button onClick={() => void sync.revise({ ...too, scale, type: "drawing" })}>
+                    {`Draw it at ${scaleWords(scale, units)}`}
+                  </Button>
+                </>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+    </div>
   );
 }

@@ -76,7 +76,7 @@ class SetOfSheetsTest {
         Locator sheets = page.getByLabel("Sheets to be made").getByRole(AriaRole.LISTITEM);
         assertThat(sheets.first()).containsText("B-101");
         drafter.field("Paper").selectOption("A3");
-        assertThat(dialog()).containsText("Ground floor plan is too large for this paper at 1:50.");
+        assertThat(page.getByLabel("Too large for this paper")).containsText("Ground floor plan1:50Draw it at 1:200");
         drafter.field("Paper").selectOption("A1");
         assertThat(sheets).hasCount(6);
         drafter.button("Make 6 sheets").click();
