@@ -85,7 +85,7 @@ public final class ElevationPicture extends UprightPainting {
                     right = Math.max(right, x);
                 }
             if (left > right) left = right = 0;
-            for (double x : boundary(frame, bodies).places(reads.model(), left, right)) {
+            for (double x : reads.get(new Plot(drawing)).places(reads.model(), left, right)) {
                 left = Math.min(left, x);
                 right = Math.max(right, x);
             }
@@ -95,12 +95,16 @@ public final class ElevationPicture extends UprightPainting {
         }
     }
 
-    /** Where it is met in the plane of the nearest face. */
-    private static BoundaryInHeight boundary(SectionFrame frame, List<Body> bodies) {
-        double near = Double.POSITIVE_INFINITY;
-        for (Body b : bodies)
-            for (Vec p : b.outline()) near = Math.min(near, frame.seen(p).y());
-        return new BoundaryInHeight(frame, near);
+    /** The boundary of the plot as it is met in the plane of the nearest face. */
+    private record Plot(ElementId drawing) implements Key<BoundaryInHeight> {
+        @Override
+        public BoundaryInHeight from(Reads reads) {
+            SectionFrame frame = SectionFrame.of(reads.model().get(drawing, Drawing.class), reads.model());
+            double near = Double.POSITIVE_INFINITY;
+            for (Body b : reads.get(new Shown.Of(drawing, false)).bodies())
+                for (Vec p : b.outline()) near = Math.min(near, frame.seen(p).y());
+            return new BoundaryInHeight(frame, near);
+        }
     }
 
     @Override
@@ -123,7 +127,7 @@ public final class ElevationPicture extends UprightPainting {
         List<Group> all = new ArrayList<>(inPart(new InStates(look, building.model()).of(groups)));
         Bounds house = reach(all);
         all.addAll(new GridInHeight(building, frame, catches, look, lettering).groups(house));
-        all.addAll(boundary(frame, shown.bodies())
+        all.addAll(building.get(new Plot(drawing.id()))
                 .groups(building.model(), look, lettering, house, building.get(new Surface(drawing.id(), false))));
         all.add(around(frame, sight, shown.bodies(), catches, all));
         return new Picture(drawing.scale(), all);
@@ -143,7 +147,7 @@ public final class ElevationPicture extends UprightPainting {
         Bounds framed = part == null ? bounds : Bounds.of(part.ring());
         double right = framed == null ? 0 : framed.maxX();
         if (part == null && bounds != null)
-            for (double x : boundary(frame, bodies).places(building.model(), bounds.minX(), bounds.maxX()))
+            for (double x : building.get(new Plot(drawing.id())).places(building.model(), bounds.minX(), bounds.maxX()))
                 right = Math.max(right, x);
         Pens beside = new Pens(lens());
         pens.line(PenRole.GROUND, ground);
