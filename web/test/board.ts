@@ -75,6 +75,7 @@ const elements: Element[] = [
     frame: { type: "all" },
     also: [],
     inFront: [],
+    leftOut: false,
     subject: { type: "whole" },
     storey: "s",
     lens: "l",

@@ -71,6 +71,8 @@ function Entry({ drawing }: { readonly drawing: Drawing }) {
   const sheets = sheetsOf({ elements }, drawing.id).map((s) => s.number);
   const lens = elementOf({ elements }, "lens", drawing.lens)?.name;
   const words = TABLES.includes(drawing.kind) ? [] : [lens, scaleWords(drawing.scale, units)];
+  const none = drawing.leftOut ? "left out on purpose" : "on no sheet";
+  const placed = sheets.length > 0 ? `on ${sheets.join(", ")}` : none;
   const stamp = useBoard((s) => isToldWhole(s, drawing)) ? ["set out whole"] : [];
   return (
     <li className={`relative rounded px-2 py-0.5 ${open ? "bg-ink text-paper" : "hover:bg-lime-2"}`}>
@@ -83,7 +85,7 @@ function Entry({ drawing }: { readonly drawing: Drawing }) {
         {drawing.name}
       </button>
       <p className={`truncate text-xs ${open ? "text-paper" : "text-ink-2"}`}>
-        {[...words, ...stamp, sheets.length > 0 ? `on ${sheets.join(", ")}` : "on no sheet"].join(" · ")}
+        {[...words, ...stamp, placed].join(" · ")}
       </p>
     </li>
   );

@@ -38,6 +38,16 @@ export function ThisDrawing({ drawing }: { readonly drawing: Drawing }) {
           {sheets.length > 0 ? `Delete, also from ${sheets.map((s) => s.number).join(", ")}` : "Delete"}
         </Button>
       </div>
+      {sheets.length === 0 && !TABLES.includes(drawing.kind) && (
+        <label className="flex items-center gap-2 py-0.5">
+          <input
+            type="checkbox"
+            checked={drawing.leftOut}
+            onChange={() => void sync.revise({ ...drawing, leftOut: !drawing.leftOut, type: "drawing" })}
+          />
+          <span>Left out of the set on purpose</span>
+        </label>
+      )}
       {drawing.kind === "PLAN" && <Another drawing={drawing} />}
       {TABLES.includes(drawing.kind) && <AnotherTable drawing={drawing} />}
     </section>

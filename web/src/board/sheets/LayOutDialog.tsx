@@ -20,9 +20,7 @@ export function LayOutDialog({ onClose }: { readonly onClose: () => void }) {
   const revision = useBoard((s) => s.revision);
   const units = useBoard(unitsOf);
   const all = register({ elements });
-  const [left, setLeft] = useState<ReadonlySet<string>>(
-    () => new Set(all.filter((d) => sheetsOf({ elements }, d.id).length > 0).map((d) => d.id)),
-  );
+  const [left, setLeft] = useState(() => notWanting(all, elements));
   const [paper, setPaper] = useState<Sheet["paper"] | null>(null);
   const [after, setAfter] = useState("");
   const [set, setSet] = useState("");
@@ -83,6 +81,13 @@ export function LayOutDialog({ onClose }: { readonly onClose: () => void }) {
   );
 }
 
+/** The drawings that stand on a sheet, and those that are to stand on none. */
+function notWanting(drawings: readonly Drawing[], elements: Elements["elements"]): ReadonlySet<string> {
+  return new Set(
+    drawings.filter((d) => d.leftOut || sheetsOf({ elements }, d.id).length > 0).map((d) => d.id),
+  );
+}
+
 interface WhichProps {
   readonly drawings: readonly Drawing[];
   readonly elements: Elements["elements"];
@@ -97,13 +102,12 @@ function Which({ drawings, elements, left, onChange }: WhichProps) {
     if (!next.delete(id)) next.add(id);
     onChange(next);
   };
-  const placed = drawings.filter((d) => sheetsOf({ elements }, d.id).length > 0);
   return (
     <fieldset className="mb-2 max-h-80 overflow-auto rounded border border-rule bg-paper p-2">
       <legend className="px-1 text-ink-2">Drawings</legend>
       <div className="mb-1 flex gap-2">
         <Button onClick={() => onChange(new Set())}>All</Button>
-        <Button onClick={() => onChange(new Set(placed.map((d) => d.id)))}>Those on no sheet</Button>
+        <Button onClick={() => onChange(notWanting(drawings, elements))}>Those on no sheet</Button>
       </div>
       {drawings.map((d) => {
         const on = sheetsOf({ elements }, d.id).map((s) => s.number);

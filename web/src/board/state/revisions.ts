@@ -213,7 +213,10 @@ export function keeping({ gap, clearMm }: GapAnswer, faces: Faces): Edit | null 
   return gap.type === "beside" ? { type: "keepGap", gap, faces, clearMm } : null;
 }
 
-export type NewDrawing = Omit<Drawing, "id" | "type" | "sortBy" | "subject" | "order" | "inFront">;
+export type NewDrawing = Omit<
+  Drawing,
+  "id" | "type" | "sortBy" | "subject" | "order" | "inFront" | "leftOut"
+>;
 
 /** The edit that adds a drawing to the register. */
 export function adding(drawing: NewDrawing): AddDrawing {
@@ -226,7 +229,10 @@ export function addingSeveral(drawings: readonly NewDrawing[]): Edit {
 }
 
 /** The edit that adds a drawing like another, under another name. */
-export function addingLike({ id, type, sortBy, order, inFront, ...drawing }: Drawing, name: string): Edit {
+export function addingLike(
+  { id, type, sortBy, order, inFront, leftOut, ...drawing }: Drawing,
+  name: string,
+): Edit {
   return { type: "addDrawing", ...drawing, name };
 }
 

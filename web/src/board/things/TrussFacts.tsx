@@ -1,6 +1,7 @@
-import type { Roof, Truss } from "../../api/types";
+import type { Roof, Truss, TrussAnswer } from "../../api/types";
 import { Button, Choice, Row } from "../../ui/controls";
 import { LengthField } from "../fields/LengthField";
+import { NumberField } from "../fields/NumberField";
 import { PitchField } from "../fields/PitchField";
 import { useBoard, useBoardTools } from "../state/context";
 import { drawingOfTruss, layingTrusses } from "../state/revisions";
@@ -8,14 +9,25 @@ import { elementOf, elementsOf } from "../state/state";
 import { Figures } from "./Figures";
 import { ItsDrawing } from "./ItsDrawing";
 
-type Kind = "KING_POST" | "FINK" | "HOWE" | "FAN" | "SCISSOR";
+type Form = Truss["form"];
+type Kind = "KING_POST" | "FINK" | "HOWE" | "FAN" | Exclude<Form["type"], "level">;
 
 const KINDS: readonly (readonly [Kind, string])[] = [
   ["KING_POST", "King post"],
   ["FINK", "Fink"],
   ["HOWE", "Howe"],
   ["FAN", "Fan"],
-  ["SCISSOR", "Scissor, vaulted inside"],
+  ["scissor", "Scissor, vaulted inside"],
+  ["attic", "Attic, round a room"],
+  ["raisedTie", "Raised tie"],
+  ["gable", "Gable end, uprights"],
+];
+
+const ALONG: readonly (readonly [Truss["along"]["type"], string])[] = [
+  ["allAlong", "All along the roof"],
+  ["partAlong", "In a part of it"],
+  ["atEnds", "One at each end"],
+  ["oneAt", "A single one"],
 ];
 
 /** The facts of trusses: their shape, their timbers, where they stand. Span, pitch and heel are the roof's. */
@@ -25,16 +37,13 @@ export function TrussFacts({ truss }: { readonly truss: Truss }) {
   const roof = useBoard((s) => elementOf(s, "roof", truss.roof));
   const revise = (change: Partial<Truss>) => void sync.revise({ ...truss, ...change, type: "truss" });
   const { form, along } = truss;
-  const choose = (kind: Kind) =>
-    revise({
-      form: kind === "SCISSOR" ? { type: "scissor", bottom: inside(roof) } : { type: "level", webs: kind },
-    });
+  const choose = (kind: Kind) => revise({ form: formOf(kind, roof, sum) });
   return (
     <>
       {sum?.cannot && <p className="py-1 text-oxide">{sum.cannot}</p>}
       <Figures label="Figures of the trusses" figures={sum?.figures ?? []} />
       <Row label="Shape">
-        <Choice value={form.type === "scissor" ? "SCISSOR" : form.webs} options={KINDS} onChange={choose} />
+        <Choice value={kindOf(form)} options={KINDS} onChange={choose} />
       </Row>
       {form.type === "scissor" && (
         <PitchField
@@ -43,22 +52,47 @@ export function TrussFacts({ truss }: { readonly truss: Truss }) {
           onChange={(bottom) => revise({ form: { type: "scissor", bottom } })}
         />
       )}
+      {form.type === "attic" && (
+        <>
+          <LengthField
+            label="Room, wide"
+            mm={form.roomMm}
+            onChange={(roomMm) => revise({ form: { ...form, roomMm } })}
+          />
+          <LengthField
+            label="Room, high"
+            mm={form.headMm}
+            onChange={(headMm) => revise({ form: { ...form, headMm } })}
+          />
+        </>
+      )}
+      {form.type === "raisedTie" && (
+        <LengthField
+          label="Tie over the plates"
+          mm={form.upMm}
+          onChange={(upMm) => revise({ form: { ...form, upMm } })}
+        />
+      )}
+      {form.type === "gable" && (
+        <LengthField
+          label="Uprights every"
+          mm={form.everyMm}
+          onChange={(everyMm) => revise({ form: { ...form, everyMm } })}
+        />
+      )}
       <LengthField label="Spacing" mm={truss.spacingMm} onChange={(spacingMm) => revise({ spacingMm })} />
       <LengthField label="Top chord" mm={truss.topMm} onChange={(topMm) => revise({ topMm })} />
       <LengthField label="Bottom chord" mm={truss.bottomMm} onChange={(bottomMm) => revise({ bottomMm })} />
       <LengthField label="Webs" mm={truss.webMm} onChange={(webMm) => revise({ webMm })} />
       <LengthField label="Thickness" mm={truss.thickMm} onChange={(thickMm) => revise({ thickMm })} />
+      <NumberField
+        label="Side by side as one"
+        value={truss.plies}
+        most={4}
+        onChange={(plies) => revise({ plies: plies ?? 1 })}
+      />
       <Row label="Stand">
-        <Choice
-          value={along.type}
-          options={[
-            ["allAlong", "All along the roof"],
-            ["partAlong", "In a part of it"],
-          ]}
-          onChange={(to) =>
-            revise({ along: to === "allAlong" ? { type: to } : { type: to, fromMm: 0, toMm: 4000 } })
-          }
-        />
+        <Choice value={along.type} options={ALONG} onChange={(to) => revise({ along: standing(to) })} />
       </Row>
       {along.type === "partAlong" && (
         <>
@@ -74,6 +108,13 @@ export function TrussFacts({ truss }: { readonly truss: Truss }) {
           />
         </>
       )}
+      {along.type === "oneAt" && (
+        <LengthField
+          label="From the first end"
+          mm={along.mm}
+          onChange={(mm) => revise({ along: { ...along, mm } })}
+        />
+      )}
       <ItsDrawing
         of={truss.id}
         draw="Draw one of them"
@@ -82,6 +123,44 @@ export function TrussFacts({ truss }: { readonly truss: Truss }) {
       />
     </>
   );
+}
+
+function kindOf(form: Form): Kind {
+  return form.type === "level" ? form.webs : form.type;
+}
+
+/** A shape to begin with, of sizes that fit under the roof. */
+function formOf(kind: Kind, roof: Roof | undefined, sum: TrussAnswer | null): Form {
+  const span = sum?.spanMm ?? 0;
+  const rise = sum?.riseMm ?? 0;
+  switch (kind) {
+    case "scissor":
+      return { type: kind, bottom: inside(roof) };
+    case "attic":
+      return { type: kind, roomMm: rounded(span * 0.3), headMm: rounded(rise * 0.5) };
+    case "raisedTie":
+      return { type: kind, upMm: rounded(rise * 0.25) };
+    case "gable":
+      return { type: kind, everyMm: 600 };
+    default:
+      return { type: "level", webs: kind };
+  }
+}
+
+/** To 50 mm, and not to nothing. */
+function rounded(mm: number): number {
+  return Math.max(50, Math.round(mm / 50) * 50);
+}
+
+function standing(to: Truss["along"]["type"]): Truss["along"] {
+  switch (to) {
+    case "partAlong":
+      return { type: to, fromMm: 0, toMm: 4000 };
+    case "oneAt":
+      return { type: to, mm: 1000 };
+    default:
+      return { type: to };
+  }
 }
 
 /** Half of the rise per run of its roof, said as the roof's pitch is. */
@@ -112,7 +191,7 @@ export function TrussesOf({ roof }: { readonly roof: string }) {
       <p className="font-semibold">Trusses</p>
       {there.map((t) => (
         <Button key={t.id} className="my-1 mr-2" onClick={() => actions.selection.selectJust([t.id])}>
-          {`${t.mark}, ${KINDS.find(([k]) => k === (t.form.type === "scissor" ? "SCISSOR" : t.form.webs))?.[1]}`}
+          {`${t.mark}, ${KINDS.find(([k]) => k === kindOf(t.form))?.[1]}`}
         </Button>
       ))}
       <Button className="my-1" onClick={() => void lay()}>

@@ -128,10 +128,10 @@ public final class SetCheck {
 
     private void drawings() {
         for (Drawing d : Drawing.register(model))
-            if (!d.kind().isSchedule() && !placed.containsKey(d.id()))
+            if (!d.kind().isSchedule() && !d.leftOut() && !placed.containsKey(d.id()))
                 add(
                         "%s stands on no sheet.".formatted(d.name()),
-                        "Place it, or leave it out on purpose.",
+                        "Place it, or say in the register that it is left out on purpose.",
                         List.of(d.id()),
                         Vec.ORIGIN);
     }

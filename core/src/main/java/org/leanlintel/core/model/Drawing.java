@@ -16,6 +16,7 @@ import org.leanlintel.core.geometry.Vec;
  * @param frame how much of it is drawn
  * @param also plans of the same storey whose strings and notes show in this one too
  * @param inFront what stands in front of all else there, from the back to the front; each hides what lies under it
+ * @param leftOut whether it stands on no sheet on purpose, so that nobody asks for it
  * @param scale the number under the line: 50 for 1:50, 48 for 1/4" = 1'-0"
  */
 public record Drawing(
@@ -30,7 +31,8 @@ public record Drawing(
         double order,
         Frame frame,
         List<ElementId> also,
-        List<ElementId> inFront)
+        List<ElementId> inFront,
+        boolean leftOut)
         implements Element.Apart, OnStorey {
 
     private static final int MOST_ALSO = 50, MOST_IN_FRONT = 500;
@@ -77,7 +79,7 @@ public record Drawing(
             double order,
             Frame frame,
             List<ElementId> also) {
-        this(id, name, kind, storey, lens, scale, sortBy, subject, order, frame, also, List.of());
+        this(id, name, kind, storey, lens, scale, sortBy, subject, order, frame, also, List.of(), false);
     }
 
     /** What a drawing that is of one thing is of. @throws IllegalStateException for any other kind */
@@ -88,38 +90,45 @@ public record Drawing(
 
     /** The same through another lens. */
     public Drawing through(ElementId other) {
-        return new Drawing(id, name, kind, storey, other, scale, sortBy, subject, order, frame, also, inFront);
+        return new Drawing(id, name, kind, storey, other, scale, sortBy, subject, order, frame, also, inFront, leftOut);
     }
 
     public Drawing sorted(String by) {
-        return new Drawing(id, name, kind, storey, lens, scale, by, subject, order, frame, also, inFront);
+        return new Drawing(id, name, kind, storey, lens, scale, by, subject, order, frame, also, inFront, leftOut);
     }
 
     public Drawing scaled(double other) {
-        return new Drawing(id, name, kind, storey, lens, other, sortBy, subject, order, frame, also, inFront);
+        return new Drawing(id, name, kind, storey, lens, other, sortBy, subject, order, frame, also, inFront, leftOut);
     }
 
     public Drawing ordered(double other) {
-        return new Drawing(id, name, kind, storey, lens, scale, sortBy, subject, other, frame, also, inFront);
+        return new Drawing(id, name, kind, storey, lens, scale, sortBy, subject, other, frame, also, inFront, leftOut);
     }
 
     public Drawing framed(Frame other) {
-        return new Drawing(id, name, kind, storey, lens, scale, sortBy, subject, order, other, also, inFront);
+        return new Drawing(id, name, kind, storey, lens, scale, sortBy, subject, order, other, also, inFront, leftOut);
+    }
+
+    /** The same, to be on a sheet or on none on purpose. */
+    public Drawing leftOut(boolean other) {
+        return new Drawing(id, name, kind, storey, lens, scale, sortBy, subject, order, frame, also, inFront, other);
     }
 
     /** The same of another side. @param angle the way its faces look */
     public Drawing facing(double angle) {
-        return new Drawing(id, name, kind, storey, lens, scale, sortBy, new Facing(angle), order, frame, also, inFront);
+        return new Drawing(
+                id, name, kind, storey, lens, scale, sortBy, new Facing(angle), order, frame, also, inFront, leftOut);
     }
 
     /** The same, with things in front of others. @param things from the back to the front */
     public Drawing withInFront(List<ElementId> things) {
-        return new Drawing(id, name, kind, storey, lens, scale, sortBy, subject, order, frame, also, things);
+        return new Drawing(id, name, kind, storey, lens, scale, sortBy, subject, order, frame, also, things, leftOut);
     }
 
     /** The same, with what is written in other plans. */
     public Drawing with(List<ElementId> others) {
-        return new Drawing(id, name, kind, storey, lens, scale, sortBy, subject, order, frame, others, inFront);
+        return new Drawing(
+                id, name, kind, storey, lens, scale, sortBy, subject, order, frame, others, inFront, leftOut);
     }
 
     /** Whether another plan shows the same storey through the same lens. */

@@ -95,6 +95,12 @@ class SetCheckTest {
     }
 
     @Test
+    void whatIsLeftOutOnPurposeIsNotAskedFor() {
+        sketch.run(new Revise(sketch.model().get(Sketch.PLAN, Drawing.class).leftOut(true)));
+        assertThat(found()).noneMatch(s -> s.contains("stands on no sheet"));
+    }
+
+    @Test
     void aSectionLineLeadsSomewhere() {
         titled();
         sheet("A-1", at(Sketch.PLAN, 200, 250));

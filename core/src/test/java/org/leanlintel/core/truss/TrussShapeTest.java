@@ -125,6 +125,80 @@ class TrussShapeTest {
                 .isEqualTo("The chords leave no room for webs between them.");
     }
 
+    /** Half of the fink truss of 7,200, its high end upright. */
+    @Test
+    void underOneSlopeItIsHalfOfOne() {
+        double tan = Math.tan(Math.toRadians(35));
+        TrussSum sum = new TrussSum(new Truss.Level(Truss.Webs.FINK), 3600, tan, 0, 0, 400, 0, 0.001, 0.001, 20);
+        TrussShape truss = TrussShape.of(sum);
+        assertThat(truss.peakTopMm()).isCloseTo(2520.7, within(0.1));
+        assertThat(truss.members().stream().map(Member::name))
+                .containsExactly("top chord", "bottom chord", "web 1", "web 2", "web 3");
+        assertThat(member(truss, "top chord").lengthMm()).isCloseTo(4883.1, within(0.1));
+        assertThat(Bounds.of(member(truss, "web 1").shape().rings().getFirst()).maxX())
+                .isCloseTo(3600, within(0.01));
+        assertThat(member(truss, "web 2").lengthMm()).isCloseTo(1395.9, within(0.1));
+        assertThat(member(truss, "web 3").lengthMm()).isCloseTo(2791.8, within(0.1));
+        assertThat(TrussShape.refusal(new TrussSum(new Truss.Attic(1000, 1000), 3600, tan, 0, 0, 400, 0, 97, 97, 47)))
+                .startsWith("Under one slope");
+    }
+
+    /** At 45 degrees uprights of 20 stand 2,990 in and are as high; a collar 2,310 up is 9,000 - 2 x 2,310 long. */
+    @Test
+    void anAtticTrussStandsRoundItsRoom() {
+        Truss.Attic room = new Truss.Attic(3000, 2300);
+        TrussShape truss = TrussShape.of(new TrussSum(room, 9000, 1, 1, 0, 400, 400, 0.001, 0.001, 20));
+        assertThat(member(truss, "web 1").centre().getFirst().x()).isCloseTo(2990, within(0.01));
+        assertThat(member(truss, "web 1").lengthMm()).isCloseTo(2990, within(0.01));
+        assertThat(member(truss, "web 3").lengthMm()).isCloseTo(9000 - 2 * 2310, within(0.01));
+        List<Vec> corners = truss.room(room);
+        Vec low = corners.getFirst(), high = corners.getLast();
+        assertThat(high.minus(low)).isEqualTo(new Vec(3000, 2300));
+        Area inside = Area.of(List.of(low, new Vec(high.x(), low.y()), high, new Vec(low.x(), high.y())));
+        for (Member m : truss.members())
+            assertThat(m.shape().and(inside).mm2()).as(m.name()).isLessThan(1);
+    }
+
+    @Test
+    void aRoomThatDoesNotFitIsSaid() {
+        assertThat(TrussShape.refusal(level(new Truss.Attic(7000, 2300))))
+                .isEqualTo("The room is wider than there is height for its uprights.");
+        assertThat(TrussShape.refusal(level(new Truss.Attic(2400, 3500))))
+                .isEqualTo("The room is higher than the top chords leave room for.");
+        assertThat(TrussShape.refusal(level(new Truss.RaisedTie(3000))))
+                .isEqualTo("The tie lies higher than the top chords leave room for.");
+    }
+
+    private static TrussSum level(Truss.Form form) {
+        double tan = Math.tan(Math.toRadians(40));
+        return new TrussSum(form, 7200, tan, tan, 0, 400, 400, 147, 147, 97);
+    }
+
+    /** 7,200 - 2 x 800 / tan 35. */
+    @Test
+    void aRaisedTieIsAsLongAsTheSlopesAreApartThere() {
+        double tan = Math.tan(Math.toRadians(35));
+        TrussShape truss =
+                TrussShape.of(new TrussSum(new Truss.RaisedTie(800), 7200, tan, tan, 0, 400, 400, 97, 97, 97));
+        assertThat(member(truss, "tie").lengthMm()).isCloseTo(4914.96, within(0.05));
+        assertThat(truss.innerMm()).isEqualTo(800);
+        assertThat(truss.members()).hasSize(3);
+    }
+
+    /** From the middle every 600, where chords of 97 at 35 degrees are over 72 apart: 2,880 out they are 82 apart. */
+    @Test
+    void aGableEndHasUprightsFromItsMiddle() {
+        double tan = Math.tan(Math.toRadians(35));
+        TrussShape truss = TrussShape.of(new TrussSum(new Truss.Gable(600), 7200, tan, tan, 0, 400, 400, 97, 97, 72));
+        List<Double> at = truss.members().stream()
+                .filter(m -> m.kind() == Member.Kind.WEB)
+                .map(m -> m.centre().getFirst().x())
+                .sorted()
+                .toList();
+        assertThat(at)
+                .containsExactly(600.0, 1200.0, 1800.0, 2400.0, 3000.0, 3600.0, 4200.0, 4800.0, 5400.0, 6000.0, 6600.0);
+    }
+
     /** Whatever the shape: members overlap nowhere, and webs end on others at both ends. */
     @Test
     void membersLieBesideEachOther() {
@@ -132,9 +206,8 @@ class TrussShapeTest {
         for (int i = 0; i < 200; i++) {
             double one = Math.tan(Math.toRadians(15 + 40 * random.nextDouble()));
             double other = random.nextBoolean() ? one : Math.tan(Math.toRadians(15 + 40 * random.nextDouble()));
-            Truss.Form form = random.nextInt(4) == 0
-                    ? new Truss.Scissor(Pitch.degrees(5 + 20 * random.nextDouble()))
-                    : new Truss.Level(Truss.Webs.values()[random.nextInt(4)]);
+            if (random.nextInt(5) == 0) other = 0;
+            Truss.Form form = form(random);
             double depth = 70 + 80 * random.nextDouble();
             TrussSum sum = new TrussSum(
                     form,
@@ -170,6 +243,16 @@ class TrussShapeTest {
                             .isTrue();
             }
         }
+    }
+
+    private static Truss.Form form(Random random) {
+        return switch (random.nextInt(6)) {
+            case 0 -> new Truss.Scissor(Pitch.degrees(5 + 20 * random.nextDouble()));
+            case 1 -> new Truss.Attic(1500 + 2500 * random.nextDouble(), 1800 + 600 * random.nextDouble());
+            case 2 -> new Truss.RaisedTie(200 + 1500 * random.nextDouble());
+            case 3 -> new Truss.Gable(400 + 200 * random.nextDouble());
+            default -> new Truss.Level(Truss.Webs.values()[random.nextInt(4)]);
+        };
     }
 
     private static Vec furthest(Area shape, Vec way) {

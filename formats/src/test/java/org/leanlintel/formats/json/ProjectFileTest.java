@@ -17,6 +17,7 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.heat.HeatLoss;
 import org.leanlintel.core.heat.UValue;
 import org.leanlintel.core.model.Annotation;
+import org.leanlintel.core.model.BoundaryLine;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
@@ -54,6 +55,7 @@ import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Surface;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.SymbolPart;
+import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
@@ -328,6 +330,16 @@ class ProjectFileTest {
                 .containsExactly(new Roof.Trim(175, Roof.Soffit.LEVEL, boards, 112, boards, 0, boards));
         assertThat(model.all(Lens.class)).allSatisfy(l -> assertThat(l.pens()).containsKey(PenRole.BOUNDARY));
         assertThat(model.all(Layer.class)).anySatisfy(l -> assertThat(l.takes()).contains("boundaryLine"));
+        assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
+    }
+
+    /** In version 20 every truss stood by itself, and no drawing was left out on purpose. */
+    @Test
+    void upgradesVersion20() throws IOException {
+        Model model = ProjectFile.read(sample(20));
+        assertThat(model.all(Truss.class)).extracting(Truss::plies).containsExactly(1);
+        assertThat(model.all(Drawing.class)).extracting(Drawing::leftOut).containsOnly(false);
+        assertThat(model.all(BoundaryLine.class)).hasSize(2);
         assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
     }
 

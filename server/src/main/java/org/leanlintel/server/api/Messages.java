@@ -197,8 +197,8 @@ public final class Messages {
      */
     public record RoofAnswer(String roof, String cannot, List<RoofEdgeAnswer> edges, List<RoofFigure> figures) {}
 
-    /** What trusses amount to. @param cannot why they do not stand; empty where they do */
-    public record TrussAnswer(String truss, String cannot, List<RoofFigure> figures) {}
+    /** What trusses amount to. @param cannot why they do not stand; empty where they do; @param riseMm of the peak over the plates */
+    public record TrussAnswer(String truss, String cannot, List<RoofFigure> figures, double spanMm, double riseMm) {}
 
     /** What a foundation amounts to. @param cannot why it does not lie; empty where it does */
     public record FootingAnswer(String footing, String cannot, List<RoofFigure> figures) {}

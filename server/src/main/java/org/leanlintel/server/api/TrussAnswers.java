@@ -20,8 +20,16 @@ final class TrussAnswers {
 
     static TrussAnswer of(Truss truss, Building building) {
         return switch (BuiltTruss.of(truss, building)) {
-            case BuiltTruss.Cannot cannot -> new TrussAnswer(truss.id().value(), cannot.why(), List.of());
-            case BuiltTruss.Stands stands -> new TrussAnswer(truss.id().value(), "", figures(stands.built(), building));
+            case BuiltTruss.Cannot cannot -> new TrussAnswer(truss.id().value(), cannot.why(), List.of(), 0, 0);
+            case BuiltTruss.Stands stands -> {
+                TrussShape shape = stands.built().shape();
+                yield new TrussAnswer(
+                        truss.id().value(),
+                        "",
+                        figures(stands.built(), building),
+                        shape.sum().spanMm(),
+                        shape.peakTopMm());
+            }
         };
     }
 
@@ -37,8 +45,14 @@ final class TrussAnswers {
                 new RoofFigure("Heel", lengths.print(shape.sum().heelMm())),
                 new RoofFigure("Rise to the peak", lengths.print(shape.peakTopMm())),
                 new RoofFigure("Peak", levels.print(built.plateMm() + shape.peakTopMm()))));
+        if (built.truss().form() instanceof Truss.Attic room) {
+            figures.add(new RoofFigure(
+                    "Room", "%s by %s".formatted(lengths.print(room.roomMm()), lengths.print(room.headMm()))));
+        }
         if (shape.innerMm() > 0) {
-            figures.add(new RoofFigure("Inside, over the plates", lengths.print(shape.innerMm())));
+            boolean isTie = built.truss().form() instanceof Truss.RaisedTie;
+            figures.add(new RoofFigure(
+                    isTie ? "Tie over the plates" : "Inside, over the plates", lengths.print(shape.innerMm())));
             figures.add(new RoofFigure("Between chords in the middle", lengths.print(shape.clearMm())));
         }
         for (Member m : shape.members())

@@ -16,8 +16,10 @@ import org.leanlintel.core.truss.TrussShape;
 import org.leanlintel.core.truss.TrussSum;
 
 /**
- * Trusses where they stand in their roof: between its two longest eaves that face each other, as far as the ridge over them and the
- * structure of the walls at its ends reach.
+ * Trusses where they stand in their roof: between its two longest eaves that face each other, or from its longest eaves to what its one
+ * slope ends at, as far as the ridge or the head over them and the structure of the walls at its ends reach. Under one slope they end at
+ * the inner face of the wall that rises past their high end. Those spread along a roof leave out the places where single ones and those
+ * at its ends stand.
  *
  * @param origin on the outer face of the left plate's structure, where places along are counted from
  * @param across from the left plate to the right one, one long
@@ -72,21 +74,34 @@ public record BuiltTruss(
                 .toList();
         for (int i = 0; i < eaves.size(); i++)
             for (int j = i + 1; j < eaves.size(); j++)
-                if (eaves.get(i).direction().dot(eaves.get(j).direction()) < -PARALLEL)
-                    return new Between(truss, roof, shape, eaves.get(i), eaves.get(j)).found();
-        return new Cannot("%s has no two eaves that face each other."
-                .formatted(roof.roof().mark()));
+                if (face(eaves.get(i), eaves.get(j)))
+                    return new Between(truss, building, roof, shape, eaves.get(i), eaves.get(j)).found();
+        for (PlateEdge low : eaves)
+            for (PlateEdge high : roof.plate())
+                if (!high.slopes() && face(low, high)) {
+                    Between between = new Between(truss, building, roof, shape, low, high);
+                    if (between.reach() != null) return between.found();
+                }
+        return new Cannot(
+                "%s has no eaves that face other eaves, or that its slope rises from to a side in line with them."
+                        .formatted(roof.roof().mark()));
     }
 
-    /** @param left the longer of the eaves */
-    private record Between(Truss truss, BuiltRoof roof, RoofShape shape, PlateEdge left, PlateEdge right) {
+    private static boolean face(PlateEdge one, PlateEdge other) {
+        return one.direction().dot(other.direction()) < -PARALLEL;
+    }
+
+    /** @param left the longer of the eaves; @param right the other, or the side that one slope ends at */
+    private record Between(
+            Truss truss, Building building, BuiltRoof roof, RoofShape shape, PlateEdge left, PlateEdge right) {
 
         Found found() {
             String mark = roof.roof().mark();
-            if (Math.abs(left.edge().raisedMm() - right.edge().raisedMm()) > SAME_MM)
+            boolean oneSlope = !right.slopes();
+            if (!oneSlope && Math.abs(left.edge().raisedMm() - right.edge().raisedMm()) > SAME_MM)
                 return new Cannot("The plates of %s lie at two levels.".formatted(mark));
             double plateMm = roof.plateMm() + left.edge().raisedMm();
-            double one = butt(left, plateMm), other = butt(right, plateMm);
+            double one = butt(left, plateMm), other = oneSlope ? one : butt(right, plateMm);
             if (Double.isNaN(one) || Double.isNaN(other))
                 return new Cannot("The slopes of %s do not reach its plates.".formatted(mark));
             if (Math.abs(one - other) > SAME_MM)
@@ -96,7 +111,8 @@ public record BuiltTruss(
                         "The heel of %s is %.0f mm too low for a top chord of %.0f mm: make the heel higher or the chord less deep."
                                 .formatted(mark, -one, truss.topMm()));
             Vec origin = left.from().along(left.inwards(), left.facingMm());
-            double span = right.from().minus(left.from()).dot(left.inwards()) - left.facingMm() - right.facingMm();
+            double rightMm = right.facingMm() + (oneSlope ? right.structureMm() : 0);
+            double span = right.from().minus(left.from()).dot(left.inwards()) - left.facingMm() - rightMm;
             TrussSum sum = new TrussSum(
                     truss.form(),
                     span,
@@ -104,15 +120,14 @@ public record BuiltTruss(
                     right.edge().tan(),
                     Math.max(one, 0),
                     over(left),
-                    over(right),
+                    oneSlope ? 0 : over(right),
                     truss.topMm(),
                     truss.bottomMm(),
                     truss.webMm());
             String refusal = TrussShape.refusal(sum);
             if (!refusal.isEmpty()) return new Cannot(refusal);
             List<Double> at = places();
-            if (at.isEmpty())
-                return new Cannot("There is no ridge over the middle of %s to stand under.".formatted(mark));
+            if (at.isEmpty()) return new Cannot("%s has no place for them there.".formatted(mark));
             return new Stands(new BuiltTruss(truss, roof, TrussShape.of(sum), origin, left.inwards(), plateMm, at));
         }
 
@@ -132,46 +147,74 @@ public record BuiltTruss(
             return Math.max(0, edge.edge().overhangMm() + edge.facingMm() - board);
         }
 
-        /** The middles, from the first end on. */
-        private List<Double> places() {
-            double low = Double.POSITIVE_INFINITY, high = Double.NEGATIVE_INFINITY;
-            for (RoofShape.Line l : shape.lines()) {
-                boolean over = l.kind() == RoofShape.Kind.RIDGE
+        /** How far along the eaves they can stand; null where neither a ridge nor a head lies over them. */
+        @Nullable
+        Reach reach() {
+            Reach over = null, inside = null;
+            for (RoofShape.Line l : shape.lines())
+                if ((l.kind() == RoofShape.Kind.RIDGE || !right.slopes())
                         && isOf(l.edge(), l.other(), left)
-                        && isOf(l.edge(), l.other(), right);
-                if (!over) continue;
-                for (Vec p : List.of(l.from(), l.to())) {
-                    low = Math.min(low, s(p));
-                    high = Math.max(high, s(p));
-                }
-            }
-            double first = Double.POSITIVE_INFINITY, last = Double.NEGATIVE_INFINITY;
-            for (List<Vec> ring : roof.inside().rings())
-                for (Vec p : ring) {
-                    first = Math.min(first, s(p));
-                    last = Math.max(last, s(p));
-                }
-            low = Math.max(low, first);
-            high = Math.min(high, last);
-            if (truss.along() instanceof Truss.PartAlong p) {
-                high = Math.min(high, low + p.toMm());
-                low += p.fromMm();
-            }
-            List<Double> at = new ArrayList<>();
-            double length = high - low - truss.thickMm();
-            if (!(length >= 0)) return at;
-            int count = (int) Math.ceil(length / truss.spacingMm() - 1e-9) + 1;
-            for (int i = 0; i < count - 1; i++) at.add(low + truss.thickMm() / 2 + i * truss.spacingMm());
-            at.add(high - truss.thickMm() / 2);
-            return at;
+                        && isOf(l.edge(), l.other(), right)) over = Reach.to(s(l.to()), Reach.to(s(l.from()), over));
+            for (List<Vec> ring : roof.inside().rings()) for (Vec p : ring) inside = Reach.to(s(p), inside);
+            return over == null || inside == null
+                    ? null
+                    : new Reach(Math.max(over.low, inside.low), Math.min(over.high, inside.high));
         }
 
+        /** The middles, from the first end on. */
+        private List<Double> places() {
+            Reach reach = reach();
+            if (reach == null) return List.of();
+            if (truss.isPlaced()) return reach.placed(truss);
+            List<Truss> others = building.model().all(Truss.class).stream()
+                    .filter(t -> t.roof().equals(truss.roof()) && !t.id().equals(truss.id()) && t.isPlaced())
+                    .toList();
+            return reach.spread(truss).stream()
+                    .filter(s -> others.stream().noneMatch(o -> reach.placed(o).stream()
+                            .anyMatch(p -> Math.abs(p - s) < (o.wholeThickMm() + truss.wholeThickMm()) / 2)))
+                    .toList();
+        }
+
+        /** Whether a line lies between a side and another. */
         private boolean isOf(int edge, int other, PlateEdge plate) {
             return roof.plate(edge) == plate || roof.plate(other) == plate;
         }
 
         private double s(Vec p) {
             return p.minus(left.from()).dot(left.direction());
+        }
+    }
+
+    /** From where to where along the eaves. */
+    private record Reach(double low, double high) {
+
+        static Reach to(double s, @Nullable Reach before) {
+            return before == null ? new Reach(s, s) : new Reach(Math.min(before.low, s), Math.max(before.high, s));
+        }
+
+        /** The middles of those that stand at its ends, or at a place in it. */
+        List<Double> placed(Truss truss) {
+            double half = truss.wholeThickMm() / 2;
+            if (!(high - low >= 2 * half)) return List.of();
+            return truss.along() instanceof Truss.OneAt one
+                    ? one.mm() < half || low + one.mm() > high - half ? List.of() : List.of(low + one.mm())
+                    : List.of(low + half, high - half);
+        }
+
+        /** The middles of those that stand side by side at their spacing, the last as near as is left. */
+        List<Double> spread(Truss truss) {
+            double from = low, to = high;
+            if (truss.along() instanceof Truss.PartAlong p) {
+                to = Math.min(high, low + p.toMm());
+                from = low + p.fromMm();
+            }
+            List<Double> at = new ArrayList<>();
+            double half = truss.wholeThickMm() / 2, length = to - from - 2 * half;
+            if (!(length >= 0)) return at;
+            int count = (int) Math.ceil(length / truss.spacingMm() - 1e-9) + 1;
+            for (int i = 0; i < count - 1; i++) at.add(from + half + i * truss.spacingMm());
+            at.add(to - half);
+            return at;
         }
     }
 }

@@ -83,7 +83,7 @@ public final class TrussBodies {
     }
 
     private void each(double from, double to, Edge low, Edge high, Member.Kind kind) {
-        double half = built.truss().thickMm() / 2;
+        double half = built.truss().wholeThickMm() / 2;
         for (double s : built.at()) {
             List<Vec> ring = List.of(
                     built.plan(from, s - half),

@@ -44,6 +44,7 @@ public record LayTrusses(
                 bottomMm,
                 webMm,
                 thickMm,
+                1,
                 spacingMm,
                 along,
                 WorkState.NEW);

@@ -81,7 +81,8 @@ public final class TrussPicture extends Painting {
         void draw() {
             shape.members().forEach(this::member);
             bearing(0, 1);
-            bearing(span, -1);
+            if (shape.sum().hasOneSlope()) hung();
+            else bearing(span, -1);
             across();
             heights();
             pitches();
@@ -105,12 +106,23 @@ public final class TrussPicture extends Painting {
                             new Vec(at + BEARING_MM * scale, -1.8 * BEARING_MM * scale)));
         }
 
+        /** Carried by the wall behind its high end. */
+        private void hung() {
+            double y = shape.sum().bottomMm() / 2;
+            pens.closed(
+                    PenRole.LEVEL,
+                    List.of(
+                            new Vec(span, y),
+                            new Vec(span + 1.8 * BEARING_MM * scale, y + BEARING_MM * scale),
+                            new Vec(span + 1.8 * BEARING_MM * scale, y - BEARING_MM * scale)));
+        }
+
         /** The nodes of the bottom chord, then the overhangs and the span. */
         private void across() {
             TreeSet<Double> nodes = new TreeSet<>(List.of(0.0, span));
             for (Member m : shape.members())
                 if (m.kind() == Member.Kind.WEB)
-                    for (Vec end : m.centre()) if (isLow(end)) nodes.add(Math.rint(end.x() * 100) / 100);
+                    for (Vec end : m.centre()) if (shape.isOnBottom(end)) nodes.add(Math.rint(end.x() * 100) / 100);
             double y = Math.min(0, bounds.minY()) - OFF_MM * scale;
             if (nodes.size() > 2) {
                 row(new ArrayList<>(nodes), y);
@@ -118,12 +130,6 @@ public final class TrussPicture extends Painting {
             }
             TreeSet<Double> whole = new TreeSet<>(List.of(bounds.minX(), 0.0, span, bounds.maxX()));
             row(new ArrayList<>(whole), y);
-        }
-
-        private boolean isLow(Vec node) {
-            double inner = node.x() < shape.sum().peakMm() ? node.x() : span - node.x();
-            double slope = shape.innerMm() / shape.sum().peakMm();
-            return node.y() < inner * slope + shape.sum().bottomMm();
         }
 
         private void row(List<Double> at, double y) {
@@ -138,6 +144,7 @@ public final class TrussPicture extends Painting {
             up(left, 0, shape.sum().heelMm());
             up(left - NEXT_MM * scale, 0, shape.peakTopMm());
             if (shape.innerMm() > 0) up(shape.sum().peakMm(), 0, shape.innerMm());
+            if (built.truss().form() instanceof Truss.Attic a) room(shape.room(a));
             LevelPrinter levels = new LevelPrinter(
                     building.model().settings().units(),
                     Site.of(building.model()).zeroMm());
@@ -145,6 +152,14 @@ public final class TrussPicture extends Painting {
             LevelMarks marks = new LevelMarks(pens, lettering, levels, right, scale);
             marks.mark(0, built.plateMm(), "plate");
             marks.mark(shape.peakTopMm(), built.plateMm() + shape.peakTopMm(), "peak");
+        }
+
+        /** How wide it is and how high, within it. */
+        private void room(List<Vec> corners) {
+            Vec low = corners.getFirst(), high = corners.getLast();
+            double y = low.y() + NEXT_MM / 2 * scale;
+            string.draw(new Vec(low.x(), y), new Vec(high.x(), y), lengths.print(high.x() - low.x()));
+            up(low.x() + (high.x() - low.x()) / 3, low.y(), high.y());
         }
 
         private void up(double x, double from, double to) {
@@ -181,13 +196,10 @@ public final class TrussPicture extends Painting {
         private void words() {
             Truss t = built.truss();
             double y = bounds.maxY() + OFF_MM * scale;
-            String what = "%s: %s, %d at %s, %s thick"
-                    .formatted(
-                            t.mark(),
-                            t.words(),
-                            built.at().size(),
-                            lengths.print(t.spacingMm()),
-                            lengths.print(t.thickMm()));
+            int many = built.at().size();
+            String howMany = t.isPlaced() ? many + " of them" : many + " at " + lengths.print(t.spacingMm());
+            String what =
+                    "%s: %s, %s, %s thick".formatted(t.mark(), t.words(), howMany, lengths.print(t.wholeThickMm()));
             text(what, bounds.minX(), y, true);
             double low = Math.min(0, bounds.minY()) - (OFF_MM + 2 * NEXT_MM) * scale;
             text("Timber", bounds.minX(), low, true);

@@ -11,6 +11,7 @@ import org.leanlintel.core.Sketch;
 import org.leanlintel.core.building.body.Bodies;
 import org.leanlintel.core.edit.change.Delete;
 import org.leanlintel.core.edit.change.Move;
+import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.drawing.AddDrawing;
 import org.leanlintel.core.edit.storey.LayTrusses;
 import org.leanlintel.core.geometry.Bounds;
@@ -83,6 +84,66 @@ class TrussesTest {
         BuiltTruss built = built(laid(FINK, new Truss.PartAlong(1000, 2835)));
         assertThat(built.at()).hasSize(4);
         assertThat(built.at().getLast() - built.at().getFirst()).isCloseTo(1800, within(0.01));
+    }
+
+    /** A girder of two at 2,000 and gables at the ends: those spread along the roof leave out the places of all three. */
+    @Test
+    void placedOnesTakeThePlacesOfThoseSpreadAlong() {
+        Truss all = laid(FINK, ALL);
+        List<Double> before = built(all).at();
+        Truss ends = laid(new Truss.Gable(400), new Truss.AtEnds());
+        assertThat(built(ends).at()).containsExactly(before.getFirst(), before.getLast());
+        Truss one = laid(new Truss.Level(Truss.Webs.HOWE), new Truss.OneAt(1800 + 17.5));
+        Truss girder = new Truss(
+                one.id(),
+                one.roof(),
+                one.layer(),
+                one.mark(),
+                one.form(),
+                70,
+                70,
+                60,
+                35,
+                2,
+                600,
+                one.along(),
+                one.state());
+        sketch.run(new Revise(girder));
+        assertThat(girder.words()).isEqualTo("girder of 2, Howe");
+        assertThat(built(girder).at()).containsExactly(before.getFirst() - 17.5 + 1817.5);
+        assertThat(built(all).at())
+                .containsExactlyElementsOf(before.subList(1, before.size() - 1).stream()
+                        .filter(s -> Math.abs(s - before.get(3)) > 1)
+                        .toList());
+        double thick = new Bodies(sketch.building())
+                .trusses(roof.storey()).stream()
+                        .filter(b -> b.element().equals(girder.id()))
+                        .mapToDouble(b -> Bounds.of(b.outline()).width())
+                        .min()
+                        .orElseThrow();
+        assertThat(thick).isCloseTo(70, within(0.01));
+        assertThat(sketch.refusal(lay(FINK, 70, new Truss.OneAt(50_000)))).contains("no place for them there");
+    }
+
+    /** 3,000 deep against a wall at 35 degrees: the seat of 100 leaves a heel of 150 / cos 35 - 100 tan 35 = 113.1. */
+    @Test
+    void aLeanToHasHalvesOfTrusses() {
+        Roof lean = house.draw(house.over(
+                new Roof.OverRing(
+                        List.of(new Vec(10_000, 0), new Vec(14_000, 0), new Vec(14_000, 3000), new Vec(10_000, 3000))),
+                RoofedHouse.EAVES,
+                new Roof.OwnEdge(new Roof.OnSide(1), RoofedHouse.VERGE),
+                new Roof.OwnEdge(new Roof.OnSide(2), RoofedHouse.AGAINST),
+                new Roof.OwnEdge(new Roof.OnSide(3), RoofedHouse.VERGE)));
+        Truss truss = (Truss) sketch.run(new LayTrusses(lean.id(), Sketch.LAYER, FINK, 70, 70, 60, 35, 600, ALL))
+                .after()
+                .getFirst();
+        BuiltTruss built = built(truss);
+        assertThat(built.shape().sum().hasOneSlope()).isTrue();
+        assertThat(built.shape().sum().spanMm()).isEqualTo(3000);
+        assertThat(built.shape().peakTopMm()).isCloseTo(113.1 + 3000 * 0.700208, within(0.1));
+        assertThat(built.plan(3000, 0).y()).isCloseTo(3000, within(0.01));
+        assertThat(built.at()).hasSize((int) Math.ceil((4000 - 35) / 600.0) + 1);
     }
 
     /** 97 / cos 35 is 118.4: 5 more than the heel. */

@@ -28,7 +28,8 @@ public final class Upgrade {
             new ToVersion17(),
             new ToVersion18(),
             new ToVersion19(),
-            new ToVersion20());
+            new ToVersion20(),
+            new ToVersion21());
 
     /** The form that all steps lead to. */
     public static final int PRESENT = STEPS.size() + 1;

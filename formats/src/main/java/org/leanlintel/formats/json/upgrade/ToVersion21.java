@@ -1,0 +1,16 @@
+package org.leanlintel.formats.json.upgrade;
+
+import tools.jackson.databind.node.ObjectNode;
+
+/** Trusses stand side by side as girders; drawings may be left out of the set on purpose. */
+final class ToVersion21 extends Step {
+
+    @Override
+    void element(ObjectNode element) {
+        switch (type(element)) {
+            case "truss" -> element.put("plies", 1);
+            case "drawing" -> element.put("leftOut", false);
+            default -> {}
+        }
+    }
+}
