@@ -161,6 +161,11 @@ public record Truss(
                 state);
     }
 
+    /** The same, so many side by side as one. */
+    public Truss ofPlies(int many) {
+        return new Truss(id, roof, layer, mark, form, topMm, bottomMm, webMm, thickMm, many, spacingMm, along, state);
+    }
+
     @Override
     public Truss in(WorkState other) {
         return new Truss(id, roof, layer, mark, form, topMm, bottomMm, webMm, thickMm, plies, spacingMm, along, other);

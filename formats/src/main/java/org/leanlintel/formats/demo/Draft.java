@@ -280,6 +280,13 @@ final class Draft {
                 .getFirst();
     }
 
+    /** One of several trusses side by side, that carries what does not reach the other side of the roof. */
+    Truss girder(Roof roof, Truss.Form form, int plies, Truss.Along along) {
+        Truss girder = trusses(roof, form, along).ofPlies(plies);
+        run(new Revise(girder));
+        return girder;
+    }
+
     /** The drawing of a truss. */
     ElementId drawn(Truss truss, double scale) {
         return run(new AddDrawing(

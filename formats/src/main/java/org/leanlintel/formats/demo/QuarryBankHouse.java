@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.join.Strip;
+import org.leanlintel.core.building.roof.BuiltTruss;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Does;
@@ -166,7 +167,7 @@ public final class QuarryBankHouse {
         d.dimension(foundations, false);
         ElementId roofs = d.schedule("Roofs", Drawing.Kind.ROOFS, 10);
         d.on(d.model().get(d.named("First floor plan"), Drawing.class).storey());
-        ElementId roofPlan = d.plan("Roof plan", "roof", 100);
+        ElementId roofPlan = d.plan("Roof plan", "roof", 50);
         d.on(OfficeStandard.GROUND);
         List<ElementId> sides = d.elevations(100);
         sides.forEach(d::dimension);
@@ -175,7 +176,11 @@ public final class QuarryBankHouse {
         d.sheet("A-109", "Elevations", PaperSize.A2, sides.toArray(ElementId[]::new));
         Truss truss =
                 d.trusses(Objects.requireNonNull(mainRoof), new Truss.Level(Truss.Webs.FINK), new Truss.AllAlong());
-        d.sheet("A-110", "Roof", PaperSize.A2, roofPlan, roofs, d.drawn(truss, 50));
+        List<Double> at = Objects.requireNonNull(d.building().get(new BuiltTruss.Of(truss.id())))
+                .at();
+        Truss girder =
+                d.girder(mainRoof, new Truss.Level(Truss.Webs.HOWE), 2, new Truss.OneAt(at.getLast() - at.getFirst()));
+        d.sheet("A-110", "Roof", PaperSize.A1, roofPlan, roofs, d.drawn(truss, 50), d.drawn(girder, 50));
         d.sheet("A-111", "Kitchen and wet room", PaperSize.A2, d.interior("Kitchen", 50), d.interior("Wet room", 25));
         ElementId below = d.plan("Ground floor, ceilings", "ceiling", 50);
         d.on(d.model().get(d.named("First floor plan"), Drawing.class).storey());

@@ -1,8 +1,10 @@
 package org.leanlintel.core.building.roof;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
+import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.derive.Key;
@@ -46,7 +48,7 @@ public record BuiltTruss(
         }
     }
 
-    private static final double PARALLEL = 1 - 1e-6, SAME_MM = 1;
+    private static final double PARALLEL = 1 - 1e-6, SAME_MM = 1, SAME_PLACE_MM = 1e-6;
 
     public BuiltTruss {
         at = List.copyOf(at);
@@ -166,13 +168,13 @@ public record BuiltTruss(
             Reach reach = reach();
             if (reach == null) return List.of();
             if (truss.isPlaced()) return reach.placed(truss);
-            List<Truss> others = building.model().all(Truss.class).stream()
+            List<Stop> stops = building.model().all(Truss.class).stream()
                     .filter(t -> t.roof().equals(truss.roof()) && !t.id().equals(truss.id()) && t.isPlaced())
+                    .flatMap(t -> reach.placed(t).stream()
+                            .map(at -> new Stop(at, (t.wholeThickMm() + truss.wholeThickMm()) / 2)))
+                    .sorted(Comparator.comparingDouble(Stop::at))
                     .toList();
-            return reach.spread(truss).stream()
-                    .filter(s -> others.stream().noneMatch(o -> reach.placed(o).stream()
-                            .anyMatch(p -> Math.abs(p - s) < (o.wholeThickMm() + truss.wholeThickMm()) / 2)))
-                    .toList();
+            return reach.spread(truss, stops);
         }
 
         /** Whether a line lies between a side and another. */
@@ -201,20 +203,59 @@ public record BuiltTruss(
                     : List.of(low + half, high - half);
         }
 
-        /** The middles of those that stand side by side at their spacing, the last as near as is left. */
-        List<Double> spread(Truss truss) {
-            double from = low, to = high;
+        /** The middles of those that stand at their spacing, counted from the stops between them; at a free end the last as near as is left. */
+        List<Double> spread(Truss truss, List<Stop> stops) {
+            double half = truss.wholeThickMm() / 2, first = low + half, last = high - half;
             if (truss.along() instanceof Truss.PartAlong p) {
-                to = Math.min(high, low + p.toMm());
-                from = low + p.fromMm();
+                last = Math.min(high, low + p.toMm()) - half;
+                first = low + p.fromMm() + half;
             }
-            List<Double> at = new ArrayList<>();
-            double half = truss.wholeThickMm() / 2, length = to - from - 2 * half;
-            if (!(length >= 0)) return at;
-            int count = (int) Math.ceil(length / truss.spacingMm() - 1e-9) + 1;
-            for (int i = 0; i < count - 1; i++) at.add(from + half + i * truss.spacingMm());
-            at.add(to - half);
-            return at;
+            if (!(last >= first)) return List.of();
+            List<Stop> within = new ArrayList<>();
+            for (Stop s : stops) if (s.at > first - s.clear && s.at < last + s.clear) within.add(s);
+            return new Spread(truss.spacingMm(), first, last, within).all();
+        }
+    }
+
+    /** A place that is taken. @param clear from its middle to that of the next at least */
+    private record Stop(double at, double clear) {}
+
+    /** Places from a first to a last, round those that are taken. */
+    private record Spread(double spacing, double first, double last, List<Stop> stops) {
+
+        List<Double> all() {
+            TreeSet<Double> at = new TreeSet<>();
+            if (stops.isEmpty()) {
+                from(first, last, at);
+                at.add(first);
+                at.add(last);
+                return List.copyOf(at);
+            }
+            Stop low = stops.getFirst(), high = stops.getLast();
+            if (low.at - first >= low.clear) {
+                for (double s = low.at - spacing; s > first + SAME_PLACE_MM; s -= spacing) at.add(s);
+                at.add(first);
+            }
+            for (int i = 1; i < stops.size(); i++) between(stops.get(i - 1), stops.get(i), at);
+            if (last - high.at >= high.clear) {
+                from(high.at, last, at);
+                at.add(last);
+            }
+            return List.copyOf(at);
+        }
+
+        private void from(double from, double end, Collection<Double> at) {
+            for (double s = from + spacing; s < end - SAME_PLACE_MM; s += spacing) at.add(s);
+        }
+
+        /** One that would stand in the second stop stands in the middle of what is left. */
+        private void between(Stop one, Stop next, Collection<Double> at) {
+            double s = one.at + spacing;
+            for (; s <= next.at - next.clear; s += spacing) at.add(s);
+            double before = s - spacing, middle = (before + next.at) / 2;
+            boolean isTooFar = next.at - before > spacing + SAME_PLACE_MM;
+            if (!isTooFar || middle - before < one.clear) return;
+            at.add(middle);
         }
     }
 }

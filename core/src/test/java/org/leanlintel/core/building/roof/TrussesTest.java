@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.RoofedHouse;
 import org.leanlintel.core.Sketch;
@@ -86,35 +87,29 @@ class TrussesTest {
         assertThat(built.at().getLast() - built.at().getFirst()).isCloseTo(1800, within(0.01));
     }
 
-    /** A girder of two at 2,000 and gables at the ends: those spread along the roof leave out the places of all three. */
+    /** A girder of two and gables at the ends: those spread along the roof are counted anew from each, never further apart than 600. */
     @Test
     void placedOnesTakeThePlacesOfThoseSpreadAlong() {
         Truss all = laid(FINK, ALL);
         List<Double> before = built(all).at();
         Truss ends = laid(new Truss.Gable(400), new Truss.AtEnds());
         assertThat(built(ends).at()).containsExactly(before.getFirst(), before.getLast());
-        Truss one = laid(new Truss.Level(Truss.Webs.HOWE), new Truss.OneAt(1800 + 17.5));
-        Truss girder = new Truss(
-                one.id(),
-                one.roof(),
-                one.layer(),
-                one.mark(),
-                one.form(),
-                70,
-                70,
-                60,
-                35,
-                2,
-                600,
-                one.along(),
-                one.state());
+        assertThat(built(all).at()).isEqualTo(before.subList(1, before.size() - 1));
+        double first = before.getFirst();
+        Truss girder = laid(new Truss.Level(Truss.Webs.HOWE), new Truss.OneAt(17.5 + 2000))
+                .ofPlies(2);
         sketch.run(new Revise(girder));
         assertThat(girder.words()).isEqualTo("girder of 2, Howe");
-        assertThat(built(girder).at()).containsExactly(before.getFirst() - 17.5 + 1817.5);
-        assertThat(built(all).at())
-                .containsExactlyElementsOf(before.subList(1, before.size() - 1).stream()
-                        .filter(s -> Math.abs(s - before.get(3)) > 1)
-                        .toList());
+        assertThat(built(girder).at()).containsExactly(first + 2000);
+        List<Double> after = built(all).at();
+        assertThat(after.subList(0, 5))
+                .containsExactly(first + 600, first + 1200, first + 1800, first + 2600, first + 3200);
+        List<Double> every = Stream.of(after, built(ends).at(), built(girder).at())
+                .flatMap(List::stream)
+                .sorted()
+                .toList();
+        for (int i = 1; i < every.size(); i++)
+            assertThat(every.get(i) - every.get(i - 1)).isBetween(35.0, 600.001);
         double thick = new Bodies(sketch.building())
                 .trusses(roof.storey()).stream()
                         .filter(b -> b.element().equals(girder.id()))
