@@ -229,7 +229,7 @@ describe("what can be set out from a plan", () => {
   });
   const checking = (...lines: ReturnType<typeof line>[]) => ({
     tool: { name: "setout" as const, asked: null },
-    setOutReport: { lines, steps: [], misread: [], unjudged: 2 },
+    setOutReport: { lines, steps: [], misread: [], twice: [], unjudged: 2 },
   });
 
   it("is said in one sentence, with what was not looked at", () => {

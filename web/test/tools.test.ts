@@ -477,6 +477,7 @@ describe("the set-out check", () => {
       { words: "2653", by: "s1", before: 0 },
     ],
     misread: [],
+    twice: [],
     unjudged: 0,
   };
   const asking = (x: number, y: number) =>

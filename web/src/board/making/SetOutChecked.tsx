@@ -54,6 +54,17 @@ function Misread({ report }: { readonly report: SetOutReport }) {
           </button>
         </li>
       ))}
+      {report.twice.map((t) => (
+        <li key={`${t.string} ${t.other}`} className="py-1 text-oxide">
+          <button
+            type="button"
+            className="text-left"
+            onClick={() => actions.selection.selectJust([t.string, t.other])}
+          >
+            Two strings say {t.said} and {t.otherSaid} of the same distance.
+          </button>
+        </li>
+      ))}
     </ul>
   );
 }

@@ -48,6 +48,16 @@ final class SetOutFindings {
                     storey,
                     m.at(),
                     ""));
+        for (SetOutReport.Twice t : report.twice())
+            findings.add(new Finding(
+                    Finding.Kind.SET_OUT,
+                    "Two strings of %s say %s and %s of the same distance."
+                            .formatted(plan.name(), t.said(), t.otherSaid()),
+                    "Round both alike, or let one of them go.",
+                    List.of(t.string(), t.other()),
+                    storey,
+                    t.at(),
+                    ""));
         return findings;
     }
 

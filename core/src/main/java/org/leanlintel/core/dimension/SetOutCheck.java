@@ -49,6 +49,7 @@ public final class SetOutCheck {
     private final List<DimensionString> strings;
     private final List<Told> told = new ArrayList<>();
     private final List<SetOutReport.Misread> misread = new ArrayList<>();
+    private final List<SetOutReport.Twice> twice = new ArrayList<>();
 
     private SetOutCheck(Building building, ElementId plan) {
         this.building = building;
@@ -66,7 +67,7 @@ public final class SetOutCheck {
 
     static SetOutReport of(Building building, ElementId plan) {
         SetOutCheck check = new SetOutCheck(building, plan);
-        return SetOutReport.of(check.told, check.misread, check.lines.unjudged());
+        return SetOutReport.of(check.told, check.misread, check.twice, check.lines.unjudged());
     }
 
     /** What is told in each direction of a plan, the two main ones first. */
@@ -79,8 +80,10 @@ public final class SetOutCheck {
                 way, lines.all().stream().filter(l -> l.isMeasuredAlong(way)).toList());
         thicknesses(here);
         widths(here);
+        ToldTwice both = new ToldTwice();
         for (DimensionString s : strings)
-            if (Math.abs(s.direction().cross(way)) <= Tolerance.PARALLEL_SINE) string(s, here);
+            if (Math.abs(s.direction().cross(way)) <= Tolerance.PARALLEL_SINE) string(s, here, both);
+        twice.addAll(both.found());
         here.find(known, orDatum);
         told.add(here);
     }
@@ -116,7 +119,7 @@ public final class SetOutCheck {
         });
     }
 
-    private void string(DimensionString string, Told here) {
+    private void string(DimensionString string, Told here, ToldTwice both) {
         List<Point> points = new ArrayList<>();
         for (Hold hold : string.holds())
             if (HeldPoints.of(hold, string, building) instanceof Held held)
@@ -126,7 +129,11 @@ public final class SetOutCheck {
         for (Held held : along) lines.add(at(held, points));
         here.add(new Chain(lines, string.at().dot(here.direction().left()), string));
         LengthPrinter lengths = FigureWords.of(string, building.model()).first();
-        for (StringParts.Part part : StringParts.of(along, string.direction(), lengths)) {
+        List<StringParts.Part> parts = StringParts.of(along, string.direction(), lengths);
+        List<@Nullable Integer> places = new ArrayList<>();
+        for (Integer line : lines) places.add(line == null ? null : here.placeOf(line));
+        if (!parts.isEmpty()) both.add(string, places, parts, lengths);
+        for (StringParts.Part part : parts) {
             Integer from = at(part.from(), points), to = at(part.to(), points);
             if (from == null || to == null) continue;
             here.link(from, to, lengths.print(part.saidMm()), string.id());

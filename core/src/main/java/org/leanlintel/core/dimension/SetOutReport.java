@@ -14,9 +14,10 @@ import org.leanlintel.core.model.ElementId;
  * @param lines those that have to be found, each by the direction it is measured in
  * @param steps what lines are found by, step by step back to the datum
  * @param misread parts of strings that say what is not so
+ * @param twice what strings say of the same distance and do not agree on
  * @param unjudged how many walls are curved, or otherwise not to be judged
  */
-public record SetOutReport(List<Line> lines, List<Step> steps, List<Misread> misread, int unjudged) {
+public record SetOutReport(List<Line> lines, List<Step> steps, List<Misread> misread, List<Twice> twice, int unjudged) {
 
     /** What a step says that is none. */
     public static final int DATUM = -1, NOT_FOUND = -2;
@@ -44,15 +45,19 @@ public record SetOutReport(List<Line> lines, List<Step> steps, List<Misread> mis
     /** A part of a string that says another length than lies between what it is drawn to. */
     public record Misread(ElementId string, String said, String really, Vec at) {}
 
+    /** A distance that two strings say differently. @param at in the middle of it, on the one's line */
+    public record Twice(ElementId string, ElementId other, String said, String otherSaid, Vec at) {}
+
     public SetOutReport {
         lines = List.copyOf(lines);
         steps = List.copyOf(steps);
         misread = List.copyOf(misread);
+        twice = List.copyOf(twice);
     }
 
-    /** Whether everything can be found, and nothing is said wrongly. */
+    /** Whether everything can be found, and nothing is said wrongly or in two ways. */
     public boolean isClean() {
-        return misread.isEmpty() && lines.stream().allMatch(Line::isFound);
+        return misread.isEmpty() && twice.isEmpty() && lines.stream().allMatch(Line::isFound);
     }
 
     /** The lines that nothing tells the place of. */
@@ -60,7 +65,7 @@ public record SetOutReport(List<Line> lines, List<Step> steps, List<Misread> mis
         return lines.stream().filter(l -> !l.isFound()).toList();
     }
 
-    static SetOutReport of(List<Told> told, List<Misread> misread, int unjudged) {
+    static SetOutReport of(List<Told> told, List<Misread> misread, List<Twice> twice, int unjudged) {
         List<Line> lines = new ArrayList<>();
         List<Step> steps = new ArrayList<>();
         for (Told t : told) {
@@ -72,7 +77,7 @@ public record SetOutReport(List<Line> lines, List<Step> steps, List<Misread> mis
                 lines.add(new Line(l.element(), l.words(), l.from(), l.to(), step));
             }
         }
-        return new SetOutReport(lines, steps, misread, unjudged);
+        return new SetOutReport(lines, steps, misread, twice, unjudged);
     }
 
     private static int step(Told told, Told.@Nullable Link link, Map<Told.Link, Integer> known, List<Step> steps) {

@@ -12,12 +12,14 @@ import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.dimension.DrawString;
 import org.leanlintel.core.edit.wall.CurveWall;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Post;
+import org.leanlintel.core.model.StringStyle;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
@@ -157,6 +159,42 @@ class SetOutCheckTest {
         sketch.run(new Move(List.of(east.id()), new Vec(300, 0)));
         assertThat(report().misread()).as("seen to lie elsewhere").isEmpty();
         assertThat(lost()).containsExactly("face of W3", "face of W3");
+    }
+
+    /** A partition whose face lies 2,653.4 from the shell's: 2,653 to the millimetre, 2,655 to five of them. */
+    @Test
+    void aDistanceTheStringsSayInTwoWaysIsFound() {
+        overall();
+        marks(Lens.MarkOf.BUILD_UPS);
+        Wall partition = sketch.across(shell, 3000.4);
+        string(EAST, face(west, 3), face(partition, 0));
+        string(EAST, outer(east), face(partition, 0), face(west, 3));
+        assertThat(report().isClean()).isTrue();
+        DimensionString second = sketch.model().all(DimensionString.class).getLast();
+        sketch.put(rounded(5));
+        sketch.run(new Revise(second.styled(new DimensionString.InStyle(Sketch.id("rounded")))));
+        assertThat(report().twice()).singleElement().satisfies(t -> {
+            assertThat(List.of(t.said(), t.otherSaid())).containsExactly("2653", "2655");
+            assertThat(t.other()).isEqualTo(second.id());
+        });
+        assertThat(report().isClean()).isFalse();
+        sketch.put(rounded(1));
+        assertThat(report().isClean()).isTrue();
+    }
+
+    private static StringStyle rounded(double step) {
+        StringStyle s = Sketch.style();
+        return new StringStyle(
+                Sketch.id("rounded"),
+                "Rounded",
+                s.terminator(),
+                s.extension(),
+                s.figures(),
+                s.ground(),
+                s.letterMm(),
+                step,
+                s.partsOfInch(),
+                s.says());
     }
 
     @Test
