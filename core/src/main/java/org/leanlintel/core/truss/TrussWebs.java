@@ -93,13 +93,17 @@ final class TrussWebs {
             web(h, h.bottom(x), h.top(x));
         }
         double collar = left.over(0) + room.headMm() + sum.webMm() / 2;
-        Half right = halves.getLast();
-        web(new Vec(left.topAt(collar), collar), shape.fromRight(new Vec(right.topAt(collar), collar)));
+        web(collarEnd(left, room, collar), shape.fromRight(collarEnd(halves.getLast(), room, collar)));
         web(left.top(peak), new Vec(peak, collar));
         for (Half h : halves) {
             double x = h.run() - room.roomMm() / 2 - sum.webMm() / 2;
             if (x > LEAST_CORNER_MM) web(h, h.bottom(x), h.top(x / 2));
         }
+    }
+
+    /** On the upright beside the room, or on the top chord where that runs over the room. */
+    private static Vec collarEnd(Half half, Truss.Attic room, double height) {
+        return new Vec(Math.max(half.run() - room.roomMm() / 2, half.topAt(height)), height);
     }
 
     /** From the middle outwards, as far as there is room for one. */
