@@ -200,6 +200,7 @@ describe("on a sheet", () => {
     const names = COMMANDS.filter((c) => c.on?.(state.elements.get("d") ?? null, state)).map((c) => c.name);
     expect(names.sort()).toEqual([
       "look.selected",
+      "sheet.crop",
       "sheet.move",
       "sheet.open",
       "sheet.takeOff",

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { Element, Footprint } from "../src/api/types";
+import { inDrawing, rectangleOf, shownAs } from "../src/board/sheets/cropping";
 import { type Among, fitted } from "../src/board/sheets/fitting";
 import { among as amongOn } from "../src/board/sheets/placing";
 import { board } from "./board";
@@ -65,5 +66,35 @@ describe("the place a plan has on another sheet", () => {
   it("is where it lies turned alike, and no place for a plan that is not turned", () => {
     expect(amongOn(state, "first", [2000, 500], 1).same).toEqual([[200, 170]]);
     expect(amongOn(state, "first", [2000, 500], 0).same).toEqual([]);
+  });
+});
+
+describe("a drawing cropped on a sheet", () => {
+  const placed = {
+    drawing: "d",
+    anchor: [3000, 2000] as [number, number],
+    at: [200, 150] as [number, number],
+    quarters: 0,
+    crop: { type: "all" as const },
+  };
+
+  it("shows what lies between two points of the sheet, at the drawing's scale", () => {
+    const ring = rectangleOf({ x: 220, y: 190 }, { x: 140, y: 150 }, placed, 50);
+    expect(ring?.[0]).toEqual([0, 2000]);
+    expect(ring?.[2]).toEqual([4000, 4000]);
+  });
+
+  it("knows that it is turned there: what is over it on the sheet is right of it in the drawing", () => {
+    const [x, y] = inDrawing({ x: 200, y: 170 }, { ...placed, quarters: 1 }, 50);
+    expect([x, y]).toEqual([4000, 2000]);
+  });
+
+  it("is no part where the points are nearly one, and leaves its neighbours as they are", () => {
+    expect(rectangleOf({ x: 200, y: 150 }, { x: 201, y: 200 }, placed, 50)).toBeNull();
+    const sheet = { drawings: [placed, { ...placed, drawing: "e" }] } as unknown as Parameters<
+      typeof shownAs
+    >[0];
+    const crop = { type: "part" as const, ring: [], broken: false };
+    expect(shownAs(sheet, "d", crop).drawings.map((p) => p.crop.type)).toEqual(["part", "all"]);
   });
 });

@@ -231,4 +231,18 @@ export const ofSelection: readonly Command[] = [
       if (drawing) void turnPlaced(store, sync, drawing);
     },
   },
+  {
+    name: "sheet.crop",
+    words: "Crop the drawing on its sheet",
+    brief: "Crop on the sheet",
+    also: "frame part cut viewport",
+    group: GROUP,
+    keys: [],
+    when: onSheet,
+    on: (thing, state) => thing?.type === "drawing" && onSheet(state),
+    does: ({ store }) => {
+      const [drawing] = store.getState().selection;
+      if (drawing) store.setState({ tool: { name: "crop", drawing, from: null }, selection: [] });
+    },
+  },
 ];

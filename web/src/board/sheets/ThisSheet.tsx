@@ -6,6 +6,7 @@ import { useBoard, useBoardTools } from "../state/context";
 import { register, sheetsOf, TABLES } from "../state/drawings";
 import { SCALES, scaleWords } from "../state/scales";
 import { elementOf, unitsOf } from "../state/state";
+import { CropFields } from "./CropFields";
 import { PaperFields } from "./PaperFields";
 import { faultOf, swap, takeInHand, turnPlaced } from "./placing";
 import { SetField } from "./SetField";
@@ -122,9 +123,10 @@ function Placed({ sheet, drawing, others }: PlacedProps) {
           onChange={(other) => void exchange(other)}
         />
       )}
-      <div className="flex gap-2">
+      <div className="flex flex-wrap gap-2">
         <Button onClick={() => void takeInHand(store, drawing.id)}>Move</Button>
         <Button onClick={() => void turnPlaced(store, sync, drawing.id)}>Turn</Button>
+        {!TABLES.includes(drawing.kind) && <CropFields sheet={sheet} drawing={drawing} />}
         <Button onClick={take}>Take off</Button>
         <Button onClick={() => void sync.show({ kind: "drawing", id: drawing.id })}>Open</Button>
       </div>

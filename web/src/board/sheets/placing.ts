@@ -9,6 +9,9 @@ import { type Among, faultAt, outlineOf, quarterTurned } from "./fitting";
 
 type Placed = Sheet["drawings"][number];
 
+/** As much as there is. */
+export const WHOLE = { type: "all" } as const;
+
 /** How much wider than they are words may be taken for here. */
 const SLACK_MM = 3;
 
@@ -21,15 +24,17 @@ export async function takeInHand(store: BoardStore, drawing: string, by?: ModelP
     (p) => p.drawing === drawing,
   );
   const quarters = stood?.quarters ?? 0;
+  const crop = stood?.crop ?? WHOLE;
+  const sheet = stood ? store.getState().shown?.id : undefined;
   store.setState({
-    tool: { name: "place", drawing, quarters, foot: null, held: { x: held[0] ?? 0, y: held[1] ?? 0 } },
+    tool: { name: "place", drawing, quarters, crop, foot: null, held: { x: held[0] ?? 0, y: held[1] ?? 0 } },
   });
   const inHand = () => {
     const { tool } = store.getState();
     return tool.name === "place" && tool.drawing === drawing ? tool : null;
   };
   try {
-    const foot = await footprint(store.getState().project, drawing, quarters);
+    const foot = await footprint(store.getState().project, drawing, quarters, sheet);
     const tool = inHand();
     if (tool) store.setState({ tool: { ...tool, foot } });
   } catch (error) {
@@ -37,8 +42,9 @@ export async function takeInHand(store: BoardStore, drawing: string, by?: ModelP
   }
 }
 
-function footprint(project: string, drawing: string, quarters: number): Promise<Footprint> {
-  const params = { path: { project, drawing }, query: { quarters } };
+/** @param sheet that it stands on, cropped as it is there */
+function footprint(project: string, drawing: string, quarters: number, sheet = ""): Promise<Footprint> {
+  const params = { path: { project, drawing }, query: { quarters, sheet } };
   return answerOf(api.GET("/api/v1/projects/{project}/drawings/{drawing}/footprint", { params }));
 }
 
@@ -51,7 +57,8 @@ export async function turnPlaced(store: BoardStore, sync: Sync, drawing: string)
   const there = group && boxOf([group], 1);
   if (!sheet || !placed || !there) return;
   try {
-    const turned = await about(state.project, drawing, (placed.quarters + 1) % 4, there);
+    const lies = await about(state.project, drawing, (placed.quarters + 1) % 4, there, sheet.id);
+    const turned = { ...lies, crop: placed.crop };
     const drawings = sheet.drawings.map((p) => (p === placed ? turned : p));
     await sync.revise({ ...sheet, drawings, type: "sheet" });
   } catch (error) {
@@ -78,11 +85,17 @@ export async function swap(sync: Sync, sheet: Sheet, drawing: string, other: str
 }
 
 /** A drawing placed about the middle of a box. */
-async function about(project: string, drawing: string, quarters: number, there: Box): Promise<Placed> {
-  const { anchor, box } = await footprint(project, drawing, quarters);
+async function about(
+  project: string,
+  drawing: string,
+  quarters: number,
+  there: Box,
+  sheet = "",
+): Promise<Placed> {
+  const { anchor, box } = await footprint(project, drawing, quarters, sheet);
   const across = (there.minX + there.maxX - box.minX - box.maxX) / 2;
   const up = (there.minY + there.maxY - box.minY - box.maxY) / 2;
-  return { drawing, anchor, at: [across, up], quarters };
+  return { drawing, anchor, at: [across, up], quarters, crop: WHOLE };
 }
 
 /**

@@ -127,7 +127,13 @@ export function composing(sheets: readonly LaidOutSheet[], set: string): Edit {
       ...s,
       type: "addSheet" as const,
       set,
-      drawings: s.drawings.map(({ drawing, anchor, at }) => ({ drawing, anchor, at, quarters: 0 })),
+      drawings: s.drawings.map(({ drawing, anchor, at }) => ({
+        drawing,
+        anchor,
+        at,
+        quarters: 0,
+        crop: { type: "all" as const },
+      })),
     })),
   };
 }

@@ -8,6 +8,7 @@ import { blank } from "./blank";
 import { boundary } from "./boundary";
 import { cloud } from "./cloud";
 import { copy } from "./copy";
+import { crop } from "./crop";
 import { cut } from "./cut";
 import { dimension } from "./dimension";
 import { door } from "./door";
@@ -91,7 +92,7 @@ const stages = [
 ] as const;
 
 /** Tools that begin with something given, not from a list. */
-const given = [end, paste, scale, place, mark, points, figure, pointing] as const;
+const given = [end, paste, scale, place, crop, mark, points, figure, pointing] as const;
 
 type Registered =
   | (typeof everywhere)[number]

@@ -1,4 +1,4 @@
-import type { Footprint } from "../../api/types";
+import type { Footprint, Sheet } from "../../api/types";
 import { type Fit, fitted } from "../sheets/fitting";
 import { among } from "../sheets/placing";
 import { type BoardState, elementOf } from "../state/state";
@@ -10,6 +10,8 @@ export interface Place {
   readonly drawing: string;
   /** Of a turn that it is turned by. */
   readonly quarters: number;
+  /** How much of it stands there. */
+  readonly crop: Sheet["drawings"][number]["crop"];
   /** How much of a sheet it takes; null until that has come. */
   readonly foot: Footprint | null;
   /** How far from its middle it is held. */
@@ -37,7 +39,7 @@ export const place: ToolOf<Place> = {
     if (!there || there.fault) return hands.say(there?.fault ?? "Click on the sheet.");
     const { anchor } = tool.foot;
     const at: [number, number] = [there.at[0], there.at[1]];
-    const placed = { drawing: tool.drawing, anchor, at, quarters: tool.quarters };
+    const placed = { drawing: tool.drawing, anchor, at, quarters: tool.quarters, crop: tool.crop };
     const drawings = sheet.drawings.some((p) => p.drawing === tool.drawing)
       ? sheet.drawings.map((p) => (p.drawing === tool.drawing ? placed : p))
       : [...sheet.drawings, placed];

@@ -30,6 +30,7 @@ final class SheetWords {
                 words.add("%s was called \"%s\"."
                         .formatted(name, before.get(p.drawing(), Drawing.class).name()));
             if (earlier == null) continue;
+            if (!earlier.crop().equals(p.crop())) words.add("%s shows another part on the sheet.".formatted(name));
             if (earlier.quarters() != p.quarters()) words.add("%s was turned on the sheet.".formatted(name));
             else if (!liesAlike(earlier, p)) words.add("%s was moved on the sheet.".formatted(name));
         }

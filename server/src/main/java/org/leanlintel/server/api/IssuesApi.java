@@ -73,7 +73,7 @@ public class IssuesApi {
     public List<Finding> check(@PathVariable UUID project) {
         Printing print = asPrinted.of(project, null);
         Live now = print.now();
-        List<Finding> all = new ArrayList<>(SetCheck.of(now.model(), p -> print.footprint(p.drawing(), p.quarters())));
+        List<Finding> all = new ArrayList<>(SetCheck.of(now.model(), print::footprint));
         all.addAll(SheetFindings.of(now.model(), print::picture, DrawingLettering.get()));
         all.addAll(LabelFindings.of(now.building(), DrawingLettering.get()));
         all.addAll(Findings.of(now.building()));

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.check.Finding;
+import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
@@ -121,12 +122,30 @@ public class SheetsApi {
         return all;
     }
 
-    /** How much of a sheet a drawing takes. @param quarters of a turn that it is turned by there, counter-clockwise */
+    /**
+     * How much of a sheet a drawing takes.
+     *
+     * @param quarters of a turn that it is turned by there, counter-clockwise
+     * @param sheet that it stands on, cropped as it is there; empty for a drawing as it is drawn
+     */
     @GetMapping("/drawings/{drawing}/footprint")
     public Footprint footprint(
-            @PathVariable UUID project, @PathVariable String drawing, @RequestParam(defaultValue = "0") int quarters) {
+            @PathVariable UUID project,
+            @PathVariable String drawing,
+            @RequestParam(defaultValue = "0") int quarters,
+            @RequestParam(defaultValue = "") String sheet) {
         Live now = live.get(project);
-        return new Printing(now, List.of()).footprint(new ElementId(drawing), quarters);
+        ElementId id = new ElementId(drawing);
+        Drawing.Frame crop = sheet.isEmpty() ? new Drawing.All() : cropOn(sheet, id, now.model());
+        return new Printing(now, List.of()).footprint(new Sheet.Placed(id, Vec.ORIGIN, Vec.ORIGIN, quarters, crop));
+    }
+
+    private static Drawing.Frame cropOn(String sheet, ElementId drawing, Model model) {
+        return model.get(new ElementId(sheet), Sheet.class).drawings().stream()
+                .filter(p -> p.drawing().equals(drawing))
+                .map(Sheet.Placed::crop)
+                .findFirst()
+                .orElse(new Drawing.All());
     }
 
     /**
@@ -141,7 +160,7 @@ public class SheetsApi {
         if (drawings.isEmpty()) throw new Unusable("Every drawing stands on a sheet already.");
         Printing print = new Printing(now, List.of());
         List<LayOut.Block> blocks = drawings.stream()
-                .map(d -> block(d.id(), print.footprint(d.id(), 0)))
+                .map(d -> block(d.id(), print.footprint(d.id())))
                 .toList();
         LayOut.Result result = LayOut.onBest(papers(model, request.papers()), TitleBlock.of(model), blocks);
         SheetNames names = new SheetNames(model, request.after());

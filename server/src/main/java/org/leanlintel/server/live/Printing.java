@@ -5,6 +5,7 @@ import java.time.ZoneId;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.edit.change.Revise;
+import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Sheet;
@@ -29,16 +30,20 @@ public record Printing(Live now, List<Told> issues) {
                 new TitleFacts(today, Told.on(sheet, issues)));
     }
 
-    /** How much of a sheet a drawing takes. @param quarters of a turn that it is turned by there */
-    public Footprint footprint(ElementId drawing, int quarters) {
-        Drawing d = now.model().get(drawing, Drawing.class);
-        return Footprint.of(d, quarters, now.model(), now.drawing(drawing).picture(), DrawingLettering.get());
+    /** How much of a sheet a drawing takes. @param placed as it is turned and cropped there */
+    public Footprint footprint(Sheet.Placed placed) {
+        return Footprint.of(placed, now.model(), now.drawing(placed.drawing()).picture(), DrawingLettering.get());
+    }
+
+    /** How much a drawing takes as it is drawn. */
+    public Footprint footprint(ElementId drawing) {
+        return footprint(new Sheet.Placed(drawing, Vec.ORIGIN, Vec.ORIGIN));
     }
 
     /** How much it would take at another scale; nothing is changed. */
     public Footprint footprintAt(double scale, ElementId drawing) {
         Drawing d = now.model().get(drawing, Drawing.class);
-        return new Printing(now.run(new Revise(d.scaled(scale))).after(), issues).footprint(drawing, 0);
+        return new Printing(now.run(new Revise(d.scaled(scale))).after(), issues).footprint(drawing);
     }
 
     /** @param sheets one at least, in their order */

@@ -48,7 +48,7 @@ public record Hand(Vec about) implements Edit {
                     mirror.point(l.from()), mirror.point(l.to()), l.looking().other()));
         for (Drawing d : model.all(Drawing.class))
             if (d.frame() instanceof Drawing.Part part) put.add(d.framed(part.each(inPicture(d, model, mirror))));
-        put.addAll(WholeHouse.sheets(model, mirror));
+        put.addAll(WholeHouse.sheets(model, mirror, d -> inPicture(d, model, mirror)));
         return Change.to(model, "hand the house", put, List.of());
     }
 

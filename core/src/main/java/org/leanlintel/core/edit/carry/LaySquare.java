@@ -3,6 +3,7 @@ package org.leanlintel.core.edit.carry;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.join.WallAxis;
 import org.leanlintel.core.edit.Edit;
@@ -56,7 +57,7 @@ public record LaySquare(ElementId wall) implements Edit {
             put.add(l.through(turn.point(l.from()), turn.point(l.to()), l.looking()));
         for (Drawing d : model.all(Drawing.class)) put.add(turned(d, turn));
         for (Tracing t : model.all(Tracing.class)) put.add(t.laid(turn.point(t.at()), turn.angle(t.angle())));
-        put.addAll(WholeHouse.sheets(model, turn));
+        put.addAll(WholeHouse.sheets(model, turn, d -> inPicture(d, turn)));
         Site site = Site.of(model);
         put.add(site.turned(turn.angle(site.north())));
         return Change.to(model, "lay the house square to " + straight.mark(), put, List.of());
@@ -65,8 +66,13 @@ public record LaySquare(ElementId wall) implements Edit {
     /** The same where nothing of a drawing turns. */
     private static Drawing turned(Drawing drawing, Rigid turn) {
         if (drawing.subject() instanceof Drawing.Facing f) return drawing.facing(turn.angle(f.angle()));
-        return drawing.kind() == Drawing.Kind.PLAN && drawing.frame() instanceof Drawing.Part part
-                ? drawing.framed(part.each(turn::point))
+        return drawing.frame() instanceof Drawing.Part part
+                ? drawing.framed(part.each(inPicture(drawing, turn)))
                 : drawing;
+    }
+
+    /** Where a place of a drawing's picture comes to be: plans turn, all else stays. */
+    private static UnaryOperator<Vec> inPicture(Drawing drawing, Rigid turn) {
+        return drawing.kind() == Drawing.Kind.PLAN ? turn::point : p -> p;
     }
 }

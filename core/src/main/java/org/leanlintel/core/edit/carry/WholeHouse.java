@@ -2,11 +2,13 @@ package org.leanlintel.core.edit.carry;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.edit.Marks;
 import org.leanlintel.core.edit.NewIds;
 import org.leanlintel.core.geometry.Rigid;
+import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Blank;
 import org.leanlintel.core.model.BoundaryLine;
 import org.leanlintel.core.model.Cloud;
@@ -78,14 +80,16 @@ final class WholeHouse {
                 building, building, UnaryOperator.identity(), movement, false, new NewIds(model), new Marks(model));
     }
 
-    /** With plans lying on them where they lay. */
-    static List<Element> sheets(Model model, Rigid movement) {
+    /** With plans lying on them where they lay. @param inPicture where a place of a drawing's picture comes to be */
+    static List<Element> sheets(Model model, Rigid movement, Function<Drawing, UnaryOperator<Vec>> inPicture) {
         List<Element> sheets = new ArrayList<>();
         for (Sheet sheet : model.all(Sheet.class))
             sheets.add(sheet.with(sheet.drawings().stream()
-                    .map(p -> model.get(p.drawing(), Drawing.class).kind() == Drawing.Kind.PLAN
-                            ? new Sheet.Placed(p.drawing(), movement.point(p.anchor()), p.at(), p.quarters())
-                            : p)
+                    .map(p -> {
+                        Drawing drawing = model.get(p.drawing(), Drawing.class);
+                        boolean isPlan = drawing.kind() == Drawing.Kind.PLAN;
+                        return p.carried(isPlan ? movement.point(p.anchor()) : p.anchor(), inPicture.apply(drawing));
+                    })
                     .toList()));
         return sheets;
     }

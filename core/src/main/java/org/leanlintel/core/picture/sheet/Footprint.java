@@ -28,15 +28,16 @@ public record Footprint(Vec anchor, Bounds box) {
 
     /** Of a drawing that is not turned. @param picture of it */
     public static Footprint of(Drawing drawing, Model model, Picture picture, Lettering lettering) {
-        return of(drawing, 0, model, picture, lettering);
+        return of(new Sheet.Placed(drawing.id(), Vec.ORIGIN, Vec.ORIGIN), model, picture, lettering);
     }
 
-    /** @param quarters of a turn that it is turned by; @param picture of the drawing */
-    public static Footprint of(Drawing drawing, int quarters, Model model, Picture picture, Lettering lettering) {
-        Bounds printed = Extent.of(printing(picture));
+    /** @param placed as it is turned and cropped there; @param picture of the drawing */
+    public static Footprint of(Sheet.Placed placed, Model model, Picture picture, Lettering lettering) {
+        Drawing drawing = model.get(placed.drawing(), Drawing.class);
+        List<Group> cropped = SheetPicture.cropped(picture, placed.crop(), drawing, model);
+        Bounds printed = Extent.of(printing(new Picture(picture.scale(), cropped)));
         Vec anchor = printed == null ? Vec.ORIGIN : printed.centre();
-        List<Group> groups = SheetPicture.placed(
-                new Sheet.Placed(drawing.id(), anchor, Vec.ORIGIN, quarters), model, picture, lettering);
+        List<Group> groups = SheetPicture.placed(placed.lying(anchor, Vec.ORIGIN), model, picture, lettering);
         Bounds box = around(groups, lettering);
         return new Footprint(anchor, box == null ? new Bounds(0, 0, EMPTY_MM, EMPTY_MM) : box);
     }

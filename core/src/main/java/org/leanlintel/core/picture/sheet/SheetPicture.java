@@ -18,11 +18,14 @@ import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.TitleBlock;
 import org.leanlintel.core.picture.Extent;
 import org.leanlintel.core.picture.Group;
+import org.leanlintel.core.picture.InFrame;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Lettering.Align;
 import org.leanlintel.core.picture.Pens;
 import org.leanlintel.core.picture.Picture;
+import org.leanlintel.core.picture.Region;
+import org.leanlintel.core.picture.annotate.BreakLines;
 import org.leanlintel.core.picture.annotate.ScaleBar;
 import org.leanlintel.core.sheet.SheetArea;
 import org.leanlintel.core.sheet.TitleFacts;
@@ -71,7 +74,7 @@ public final class SheetPicture {
         Vec by = placed.at().minus(placed.anchor().times(factor));
         Quarters turn = new Quarters(placed.quarters(), placed.at(), lettering);
         List<Group> groups = new ArrayList<>();
-        for (Group g : picture.groups())
+        for (Group g : cropped(picture, placed.crop(), drawing, model))
             if (g.items().stream().allMatch(Item::prints))
                 groups.add(turn.of(onPaper(g, drawing, model).onSheet(drawing.id(), factor, by)));
         Bounds bounds = Extent.of(new Picture(1, groups));
@@ -83,6 +86,19 @@ public final class SheetPicture {
                             List.of())
                     .onSheet(drawing.id(), 1, Vec.ORIGIN));
         return groups;
+    }
+
+    /** What of a drawing stands on the sheet. */
+    static List<Group> cropped(Picture picture, Drawing.Frame crop, Drawing drawing, Model model) {
+        if (!(crop instanceof Drawing.Part part)) return picture.groups();
+        InFrame frame = new InFrame(Region.within(part.ring()));
+        List<Group> left = new ArrayList<>();
+        for (Group g : picture.groups()) if (frame.of(g) instanceof Group within) left.add(within);
+        if (!part.broken()) return left;
+        Pens pens = new Pens(model.get(drawing.lens(), Lens.class));
+        BreakLines.draw(part, drawing.scale(), pens);
+        left.add(new Group(drawing.id(), drawing.id(), pens.items(), List.of()));
+        return left;
     }
 
     /** Without the ink of its layer, where the lens has colours on the board alone. */

@@ -81,7 +81,8 @@ class QuartersTest {
         Sketch sketch = new Sketch();
         sketch.shell(6000, 4000);
         Drawing plan = sketch.model().get(Sketch.PLAN, Drawing.class);
-        Sheet.Placed placed = new Sheet.Placed(plan.id(), new Vec(3000, 2000), new Vec(200, 150), quarters);
+        Sheet.Placed placed =
+                new Sheet.Placed(plan.id(), new Vec(3000, 2000), new Vec(200, 150), quarters, new Drawing.All());
         List<Group> onSheet = SheetPicture.placed(
                 placed,
                 sketch.model(),

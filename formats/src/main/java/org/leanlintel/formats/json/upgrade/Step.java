@@ -3,6 +3,7 @@ package org.leanlintel.formats.json.upgrade;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.function.Consumer;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -44,5 +45,10 @@ abstract class Step {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    /** Changes every object of a list. */
+    static void each(JsonNode objects, Consumer<ObjectNode> change) {
+        for (JsonNode o : objects) if (o instanceof ObjectNode object) change.accept(object);
     }
 }

@@ -1,6 +1,5 @@
 package org.leanlintel.formats.json.upgrade;
 
-import java.util.function.Consumer;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -33,10 +32,6 @@ final class ToVersion20 extends Step {
     private static void trimmed(ObjectNode trim) {
         String material = trim.path("material").asString("");
         trim.put("gutterOf", material).put("flashingMm", 0).put("flashingOf", material);
-    }
-
-    private static void each(JsonNode objects, Consumer<ObjectNode> change) {
-        for (JsonNode o : objects) if (o instanceof ObjectNode object) change.accept(object);
     }
 
     /** Adds a word to a list that has another. */
