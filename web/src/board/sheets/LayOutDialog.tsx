@@ -66,6 +66,7 @@ export function LayOutDialog({ onClose }: { readonly onClose: () => void }) {
           {chosen.length === 0 && <p className="text-ink-2">Choose the drawings that need a sheet.</p>}
           {proposal.error && <Fault>{sentenceOf(proposal.error)}</Fault>}
           {sheets && <Proposed sheets={sheets} used={proposal.data?.used ?? 0} />}
+          {sheets && <Larger sheets={sheets} />}
           {sheets && <TooLarge drawings={proposal.data?.tooLarge ?? []} />}
         </div>
       </div>
@@ -147,35 +148,58 @@ function Proposed({ sheets, used }: { readonly sheets: readonly LaidOutSheet[]; 
 }
 
 /** What fits on no such paper, each with the scale at which it would. */
-function TooLarge({ drawings }: { readonly drawings: readonly LaidOut["tooLarge"][number][] }) {
-  const { sync } = useBoardTools();
-  const elements = useBoard((s) => s.elements);
-  const units = useBoard(unitsOf);
+function TooLarge({ drawings }: { readonly drawings: readonly AtScale[] }) {
   if (drawings.length === 0) return null;
   return (
     <div className="mt-3">
       <h3 className="text-oxide">Too large for this paper</h3>
       <ul className="max-h-32 overflow-auto" aria-label="Too large for this paper">
-        {drawings.map(({ drawing, scale }) => {
-          const too = elementOf({ elements }, "drawing", drawing);
-          if (!too) return null;
-          return (
-            <li key={drawing} className="flex items-center gap-3 py-0.5">
-              <span className="min-w-0 grow truncate" title={too.name}>
-                {too.name}
-              </span>
-              {scale > 0 && (
-                <>
-                  <span className="text-ink-2">{scaleWords(too.scale, units)}</span>
-                  <Button onClick={() => void sync.revise({ ...too, scale, type: "drawing" })}>
-                    {`Draw it at ${scaleWords(scale, units)}`}
-                  </Button>
-                </>
-              )}
-            </li>
-          );
-        })}
+        {drawings.map((d) => (
+          <OtherScale key={d.drawing} {...d} />
+        ))}
       </ul>
     </div>
+  );
+}
+
+/** What would use a sheet better that stands largely empty. */
+function Larger({ sheets }: { readonly sheets: readonly LaidOutSheet[] }) {
+  const drawings = sheets.flatMap((s) => s.larger);
+  if (drawings.length === 0) return null;
+  return (
+    <div className="mt-3">
+      <h3 className="text-ink-2">Sheets less than half full would be used better</h3>
+      <ul className="max-h-32 overflow-auto" aria-label="Larger scales that fit">
+        {drawings.map((d) => (
+          <OtherScale key={d.drawing} {...d} />
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+type AtScale = LaidOut["tooLarge"][number];
+
+/** A drawing with a scale that is proposed for it. @param scale 0 where there is none */
+function OtherScale({ drawing, scale }: AtScale) {
+  const { sync } = useBoardTools();
+  const elements = useBoard((s) => s.elements);
+  const units = useBoard(unitsOf);
+  const of = elementOf({ elements }, "drawing", drawing);
+  if (!of) return null;
+  return (
+    <li className="flex items-center gap-3 py-0.5">
+      <span className="min-w-0 grow truncate" title={of.name}>
+        {of.name}
+      </span>
+      {scale > 0 && (
+        <>
+          <span className="text-ink-2">{scaleWords(of.scale, units)}</span>
+          <Button onClick={() => void sync.revise({ ...of, scale, type: "drawing" })}>
+            {`Draw it at ${scaleWords(scale, units)}`}
+          </Button>
+        </>
+      )}
+    </li>
   );
 }

@@ -123,7 +123,7 @@ export function addingSheet(number: string, title: string, set: string, size: Pa
 export function composing(sheets: readonly LaidOutSheet[], set: string): Edit {
   return {
     type: "composeSheets",
-    sheets: sheets.map((s) => ({
+    sheets: sheets.map(({ larger, ...s }) => ({
       ...s,
       type: "addSheet" as const,
       set,

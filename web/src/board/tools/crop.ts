@@ -35,7 +35,9 @@ export const crop: ToolOf<Crop> = {
       return hands.say("Click further away: what stands on the sheet is 100 mm wide and high at least.");
     const broken = placed.crop.type === "part" && placed.crop.broken;
     const cropped: Sheet = shownAs(sheet, tool.drawing, { type: "part", ring, broken });
-    if (await hands.revise({ ...cropped, type: "sheet" })) hands.choose("select");
+    if (!(await hands.revise({ ...cropped, type: "sheet" }))) return;
+    hands.choose("select");
+    hands.set({ selection: [tool.drawing] });
   },
   back: (tool) => (tool.from ? { ...tool, from: null } : null),
   picked: ({ from }) => (from ? [from] : []),

@@ -149,6 +149,18 @@ class RoofTest extends NewProjectTest {
         pitch.press("Enter");
         drafter.expectUndo("change truss T1");
         assertThat(pitch).hasValue("15\u00b0");
+        drafter.field("Shape").selectOption("Attic, round a room");
+        drafter.expectUndo("change truss T1");
+        assertThat(figures).containsText("Room");
+        Locator wide = drafter.field("Room, wide");
+        wide.fill("9000");
+        wide.press("Enter");
+        assertThat(page.getByText("wider than there is height for its uprights"))
+                .isVisible();
+        drafter.field("Shape").selectOption("Scissor, vaulted inside");
+        drafter.expectUndo("change truss T1");
+        pitch.fill("15");
+        pitch.press("Enter");
         drafter.button("Draw one of them").click();
         drafter.expectUndo("add drawing Truss T1");
         JsonNode drawing = drawing("TRUSS");

@@ -200,6 +200,29 @@ class SetOfSheetsTest {
         assertThat(page.getByRole(AriaRole.STATUS)).containsText("Saved");
     }
 
+    /** The upper storey of the section stands on its sheet, with break lines; the section itself stays whole, and so it can be again. */
+    @Test
+    void aDrawingIsCroppedOnItsSheet() {
+        openSheet("A-103 Section and stair");
+        org.assertj.core.api.Assertions.assertThat(printed("A-103")).contains("\"Bedroom 3\"", "\"Stair hall\"");
+        drafter.button("Crop").first().click();
+        drafter.click(67, 344);
+        assertThat(page.locator("footer")).containsText("Click the opposite corner.");
+        drafter.click(252, 185);
+        drafter.expectUndo("change sheet A-103");
+        org.assertj.core.api.Assertions.assertThat(printed("A-103"))
+                .contains("\"Bedroom 3\"")
+                .doesNotContain("\"Stair hall\"");
+        Locator broken = page.getByLabel("Break lines").first();
+        broken.check();
+        assertThat(broken).isChecked();
+        drafter.button("Show all of it").first().click();
+        assertThat(page.getByText("Show all of it")).isHidden();
+        org.assertj.core.api.Assertions.assertThat(printed("A-103")).contains("\"Stair hall\"");
+        for (int i = 0; i < 3; i++) drafter.press("Control+z");
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("Saved");
+    }
+
     /** What went after the issue is in the comparison, in words. */
     @Test
     void aSetIsIssuedChangedAndCompared() {

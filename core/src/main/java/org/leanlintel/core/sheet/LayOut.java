@@ -147,11 +147,21 @@ public final class LayOut {
     }
 
     private double used() {
+        double used = 0;
+        for (Filling filling : sheets) used += used(filling.put, area);
+        return sheets.isEmpty() ? 0 : used / sheets.size();
+    }
+
+    private static double used(List<Put> sheet, SheetArea area) {
         double taken = 0;
-        for (Filling filling : sheets)
-            for (Put p : filling.put) taken += p.box().width() * p.box().height();
-        double room = area.frame().width() * area.frame().height()
-                - area.block().width() * area.block().height();
-        return sheets.isEmpty() ? 0 : taken / (room * sheets.size());
+        for (Put p : sheet) taken += p.box().width() * p.box().height();
+        return taken
+                / (area.frame().width() * area.frame().height()
+                        - area.block().width() * area.block().height());
+    }
+
+    /** Whether as much of the room on a sheet is taken as should be. */
+    static boolean isWellUsed(List<Put> sheet, Paper paper, TitleBlock titles) {
+        return used(sheet, SheetArea.of(paper, titles)) >= WELL_USED;
     }
 }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import java.util.stream.LongStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -127,5 +128,38 @@ class LayOutTest {
         assertThat(SheetOrder.compare("A-101", "S-001")).isNegative();
         assertThat(SheetOrder.compare("A-101", "A-101a")).isNegative();
         assertThat(SheetOrder.compare("a-2", "A-2")).isZero();
+    }
+
+    private static List<LargerScales.Larger> larger(List<LayOut.Block> blocks, String... drawn) {
+        List<List<LayOut.Put>> sheets = LayOut.on(A2, TITLES, blocks).sheets();
+        assertThat(sheets).hasSize(1);
+        List<LargerScales.Larger> at = Stream.of(drawn)
+                .map(d -> new LargerScales.Larger(new ElementId(d), 50))
+                .toList();
+        return LargerScales.of(sheets.getFirst(), A2, TITLES, at, List.of(100.0, 20.0, 25.0, 50.0));
+    }
+
+    /** 564 by 400 less 180 by 72 is 212,640: a plan of 250 by 150 takes a sixth of it, and fits at twice the size. */
+    @Test
+    void aSheetLargelyEmptyIsOfferedTheNextLargerScale() {
+        assertThat(larger(List.of(block("plan", 250, 150)), "plan"))
+                .containsExactly(new LargerScales.Larger(new ElementId("plan"), 25));
+        assertThat(larger(List.of(block("plan", 360, 300)), "plan"))
+                .as("well used")
+                .isEmpty();
+        assertThat(larger(List.of(block("plan", 300, 200)), "plan"))
+                .as("600 wide at twice the size")
+                .isEmpty();
+        assertThat(larger(List.of(block("table", 250, 150)))).as("of no scale").isEmpty();
+    }
+
+    /** At twice the size they are 520 by 260 and 400 by 200: more than a sheet of 564 by 400 holds side by side or above each other. */
+    @Test
+    void whereTheyDoNotFitTogetherTheLargestThatDoesIsEnlargedAlone() {
+        assertThat(larger(List.of(block("a", 260, 130), block("b", 200, 100)), "a", "b"))
+                .containsExactly(new LargerScales.Larger(new ElementId("a"), 25));
+        assertThat(larger(List.of(block("a", 130, 130), block("b", 130, 130)), "a", "b"))
+                .extracting(LargerScales.Larger::scale)
+                .containsExactly(25.0, 25.0);
     }
 }

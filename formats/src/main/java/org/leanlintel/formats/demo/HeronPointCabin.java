@@ -95,7 +95,7 @@ public final class HeronPointCabin {
     /** The first floor for the client, its furniture, and the bath large. */
     private static void otherPlans(Draft d) {
         d.on(OfficeStandard.GROUND);
-        d.plan("First floor for the client", "presentation", 48);
+        d.plan("First floor for the client", "presentation", 32);
         d.plan("First floor, furniture", "furniture", 48);
         ElementId bath = d.part("Bath", 24, 196, 140, WIDTH + 8, DEPTH + 8);
         d.on(OfficeStandard.GROUND);
@@ -120,22 +120,21 @@ public final class HeronPointCabin {
         ElementId fittings = d.schedule("Fittings", Drawing.Kind.FITTINGS, 12);
         ElementId bath = d.named("Bath"), client = d.named("First floor for the client");
         d.binding("Permit");
-        d.sheet("A-101", "First floor plan and bath", PaperSize.ARCH_C, d.plan(), bath, legend);
         d.sheet(
-                "A-102",
-                "Loft plan and section",
-                PaperSize.ARCH_D,
-                d.named("Loft plan"),
-                d.named("Section A"),
-                buildUps);
-        d.sheet("A-103", "Stair", PaperSize.ARCH_C, d.named("Stair ST1"));
+                "A-101",
+                "First floor plan, bath and kitchen",
+                PaperSize.ARCH_C,
+                d.plan(),
+                bath,
+                d.interior("Kitchen", 48));
+        d.sheet("A-103", "Section and stair", PaperSize.ARCH_C, d.named("Section A"), d.named("Stair ST1"));
         d.binding("Client");
         d.sheet("A-104", "Client's plan and furniture", PaperSize.ARCH_C, client, d.named("First floor, furniture"));
         d.binding("Permit");
         d.on(d.model().get(d.named("Loft plan"), Drawing.class).storey());
         ElementId roof = d.plan("Roof plan", "roof", 96);
         d.on(OfficeStandard.GROUND);
-        ElementId foundations = d.plan("Foundation plan", "foundation", 48);
+        ElementId foundations = d.plan("Foundation plan", "foundation", 32);
         d.dimension(foundations, false);
         ElementId roofs = d.schedule("Roofs", Drawing.Kind.ROOFS, 12);
         ElementId below = d.plan("First floor, ceilings", "ceiling", 48);
@@ -147,12 +146,11 @@ public final class HeronPointCabin {
         sides.forEach(d::materials);
         d.sheet("A-106", "Elevations", PaperSize.ARCH_D, sides.toArray(ElementId[]::new));
         ElementId truss = d.drawn(d.model().all(Truss.class).getFirst(), 24);
-        d.sheet("A-107", "Roof", PaperSize.ARCH_C, roof, roofs);
-        d.sheet("A-111", "Ceilings", PaperSize.ARCH_C, below, loft);
+        d.sheet("A-102", "Loft plan and wall build-ups", PaperSize.ARCH_C, d.named("Loft plan"), loft, buildUps);
+        d.sheet("A-107", "Roof and vaulted truss", PaperSize.ARCH_C, truss, roof, roofs);
+        d.sheet("A-108", "Walls of the bath and ceilings", PaperSize.ARCH_C, d.interior("Bath", 32), below, legend);
         ElementId schedule = d.schedule("Foundation schedule", Drawing.Kind.FOUNDATIONS, 12);
-        d.sheet("A-110", "Foundation plan", PaperSize.ARCH_C, foundations, schedule);
-        d.sheet("A-109", "Vaulted truss", PaperSize.ARCH_C, truss);
-        d.sheet("A-108", "Kitchen and bath", PaperSize.ARCH_C, d.interior("Kitchen", 48), d.interior("Bath", 32));
+        d.sheet("A-109", "Foundation plan", PaperSize.ARCH_C, foundations, schedule);
         d.sheet("A-105", "Doors, windows, rooms and fittings", PaperSize.ARCH_C, doors, rooms, windows, fittings);
     }
 

@@ -167,7 +167,7 @@ public final class QuarryBankHouse {
         d.dimension(foundations, false);
         ElementId roofs = d.schedule("Roofs", Drawing.Kind.ROOFS, 10);
         d.on(d.model().get(d.named("First floor plan"), Drawing.class).storey());
-        ElementId roofPlan = d.plan("Roof plan", "roof", 50);
+        ElementId roofPlan = d.plan("Roof plan", "roof", 100);
         d.on(OfficeStandard.GROUND);
         List<ElementId> sides = d.elevations(100);
         sides.forEach(d::dimension);
@@ -180,7 +180,7 @@ public final class QuarryBankHouse {
                 .at();
         Truss girder =
                 d.girder(mainRoof, new Truss.Level(Truss.Webs.HOWE), 2, new Truss.OneAt(at.getLast() - at.getFirst()));
-        d.sheet("A-110", "Roof", PaperSize.A1, roofPlan, roofs, d.drawn(truss, 50), d.drawn(girder, 50));
+        d.sheet("A-110", "Roof", PaperSize.A2, d.drawn(truss, 50), d.drawn(girder, 50), roofPlan, roofs);
         d.sheet("A-111", "Kitchen and wet room", PaperSize.A2, d.interior("Kitchen", 50), d.interior("Wet room", 25));
         ElementId below = d.plan("Ground floor, ceilings", "ceiling", 50);
         d.on(d.model().get(d.named("First floor plan"), Drawing.class).storey());
@@ -202,7 +202,8 @@ public final class QuarryBankHouse {
         d.noteAt(foot, 1740, -610, "{build-up},\n{thickness} mm", floor("suspended-timber"), 1900, -110);
         ElementId edge = d.detail("First floor at outside wall", section, 10, 9150, 2250, 10_550, 3050);
         d.noteAt(edge, 9160, 3300, "{plies}", floor("timber-floor"), 9400, 2680);
-        List<ElementId> details = List.of(eaves, foot, edge);
+        ElementId seat = d.detail("First floor at inside walls", section, 10, 4550, 2250, 5450, 3050);
+        List<ElementId> details = List.of(eaves, foot, edge, seat);
         details.forEach(d::dimension);
         return details;
     }

@@ -23,6 +23,7 @@ import org.leanlintel.core.model.StairRules;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.sheet.Issued;
+import org.leanlintel.core.sheet.LargerScales;
 import org.leanlintel.core.sheet.SheetArea;
 import org.leanlintel.core.takeoff.Measurement;
 import org.leanlintel.formats.traced.TracedFile;
@@ -279,7 +280,13 @@ public final class Messages {
     /** @param box round a drawing, on paper, from where its anchor lies */
     public record LaidOutDrawing(ElementId drawing, Vec anchor, Vec at, Bounds box) {}
 
-    public record LaidOutSheet(String number, String title, Paper paper, List<LaidOutDrawing> drawings) {}
+    /** @param larger scales at which drawings would use its room better, where it stands largely empty */
+    public record LaidOutSheet(
+            String number,
+            String title,
+            Paper paper,
+            List<LaidOutDrawing> drawings,
+            List<LargerScales.Larger> larger) {}
 
     /** @param tooLarge drawings that fit on no such paper; @param used what part of the room on the sheets is taken */
     public record LaidOut(List<LaidOutSheet> sheets, List<TooLarge> tooLarge, double used) {}

@@ -18,6 +18,7 @@ import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.picture.plan.LabelFindings;
 import org.leanlintel.core.picture.sheet.Footprint;
 import org.leanlintel.core.picture.sheet.SheetFindings;
+import org.leanlintel.core.sheet.LargerScales;
 import org.leanlintel.core.sheet.LayOut;
 import org.leanlintel.core.sheet.SheetNames;
 import org.leanlintel.core.sheet.SheetOrder;
@@ -166,7 +167,7 @@ public class SheetsApi {
         SheetNames names = new SheetNames(model, request.after());
         return new LaidOut(
                 result.sheets().stream()
-                        .map(s -> sheet(s, result.paper(), names, model))
+                        .map(s -> sheet(s, result.paper(), names, model, request.scales()))
                         .toList(),
                 result.tooLarge().stream()
                         .map(b -> smaller(b.drawing(), result.paper(), request.scales(), print))
@@ -196,7 +197,8 @@ public class SheetsApi {
         return new TooLarge(drawing, 0);
     }
 
-    private static LaidOutSheet sheet(List<LayOut.Put> put, Paper paper, SheetNames names, Model model) {
+    private static LaidOutSheet sheet(
+            List<LayOut.Put> put, Paper paper, SheetNames names, Model model, List<Double> scales) {
         List<Drawing> drawings = put.stream()
                 .map(p -> model.get(p.block().drawing(), Drawing.class))
                 .toList();
@@ -210,7 +212,15 @@ public class SheetsApi {
                                 p.block().anchor(),
                                 p.at(),
                                 p.block().box()))
-                        .toList());
+                        .toList(),
+                LargerScales.of(put, paper, TitleBlock.of(model), drawn(drawings), scales));
+    }
+
+    private static List<LargerScales.Larger> drawn(List<Drawing> drawings) {
+        return drawings.stream()
+                .filter(d -> !d.kind().isSchedule())
+                .map(d -> new LargerScales.Larger(d.id(), d.scale()))
+                .toList();
     }
 
     /** Those asked for, or those a project's trade draws on. */
