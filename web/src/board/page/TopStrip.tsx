@@ -1,6 +1,6 @@
 import { goTo } from "../../ui/route";
 import { useBoard, useBoardTools } from "../state/context";
-import { TABLES, workingPlan } from "../state/drawings";
+import { hasScale, workingPlan } from "../state/drawings";
 import { scaleWords } from "../state/scales";
 import { drawingShown, elementOf, elementsOf } from "../state/state";
 
@@ -67,8 +67,8 @@ function Where() {
   return (
     <>
       {drawing.kind === "PLAN" && <StoreyChips here={drawing.storey} />}
-      {!TABLES.includes(drawing.kind) && <Pair label="Lens" value={lens ?? ""} />}
-      {!TABLES.includes(drawing.kind) && <Pair label="Scale" value={scaleWords(drawing.scale, units)} />}
+      {hasScale(drawing) && <Pair label="Lens" value={lens ?? ""} />}
+      {hasScale(drawing) && <Pair label="Scale" value={scaleWords(drawing.scale, units)} />}
     </>
   );
 }

@@ -5,11 +5,12 @@ import { Accepted } from "../fields/Accepted";
 import { LengthField } from "../fields/LengthField";
 import { RegionField } from "../region/RegionField";
 import { useBoard, useBoardTools } from "../state/context";
-import { TABLES } from "../state/drawings";
+import { BLOCKS, TABLES } from "../state/drawings";
 import { lettering, renumbering, revision } from "../state/revisions";
 import { SCALES } from "../state/scales";
 import { type BoardState, elementsOf, unitsOf } from "../state/state";
 import { AlsoWritten } from "./AlsoWritten";
+import { BlockFields } from "./BlockFields";
 import { LayersHere } from "./LayersHere";
 import { LensFields, Listed, SortedBy } from "./ShownFields";
 import { TableRows } from "./TableRows";
@@ -26,6 +27,15 @@ export function DrawingFacts({ drawing }: { readonly drawing: Drawing }) {
   const isTable = TABLES.includes(drawing.kind);
   const revised = (change: Partial<Drawing>) => ({ ...drawing, ...change, type: "drawing" }) as const;
   const revise = (change: Partial<Drawing>) => void sync.revise(revised(change));
+  if (BLOCKS.includes(drawing.kind))
+    return (
+      <Section title={drawing.name} words="stands on sheets by itself">
+        <Row label="Heading">
+          <Accepted value={drawing.name} onAccept={(name) => revise({ name })} />
+        </Row>
+        <BlockFields drawing={drawing} revise={revise} />
+      </Section>
+    );
   const others = lenses.filter((l) => l.id !== drawing.lens).map((l) => revision(revised({ lens: l.id })));
   return (
     <Section title={drawing.name} words="this drawing">

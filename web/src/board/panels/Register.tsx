@@ -4,13 +4,15 @@ import { ofHouse } from "../commands/ofHouse";
 import { DrawingList } from "../register/DrawingList";
 import { ThisDrawing } from "../register/ThisDrawing";
 import { NumberSheets } from "../sheets/NumberSheets";
+import { BLANK } from "../sheets/PictureField";
 import { SheetsToCome } from "../sheets/SheetsToCome";
 import { ThisSheet } from "../sheets/ThisSheet";
 import { useBoard, useBoardTools } from "../state/context";
-import { register, TABLES } from "../state/drawings";
+import { freeName, register, TABLES } from "../state/drawings";
 import { adding } from "../state/revisions";
 import { inSet, setsOf, setWords, sheetsAsBound } from "../state/sheets";
 import { type BoardState, drawingShown, elementOf, elementsOf, type Shown, unitsOf } from "../state/state";
+import { usualLetters } from "../state/usual";
 import { TracedFrom } from "./TracedFrom";
 
 const elementsIn = (state: BoardState) => state.elements;
@@ -88,6 +90,7 @@ const SCHEDULES = [
   ["FOUNDATIONS", "Foundation schedule", "Add foundation schedule"],
   ["CLAUSES", "Keyed notes", "Add list of keyed notes"],
   ["LEGEND", "Legend", "Add legend"],
+  ["SHEETS", "Sheets", "Add list of sheets"],
 ] as const;
 
 /** One schedule of a kind serves all sheets, so each is offered until it is there. */
@@ -100,13 +103,14 @@ function AddSchedule() {
   const drawings = elementsOf({ elements }, "drawing");
   const plan = register({ elements }).find((d) => d.kind === "PLAN");
   const missing = SCHEDULES.filter(([kind]) => !drawings.some((d) => d.kind === kind));
-  if (!plan || missing.length === 0) return <div className="mb-4" />;
-  const add = async (kind: Drawing["kind"], name: string) => {
+  if (!plan) return <div className="mb-4" />;
+  const add = async (kind: Drawing["kind"], wish: string, subject?: Drawing["subject"]) => {
     const known = new Set(drawings.map((d) => d.id));
     const { storey, lens } = plan;
     const scale = units === "METRIC" ? 10 : 12;
-    if (!(await sync.edit(adding({ name, kind, storey, lens, scale, frame: { type: "all" }, also: [] }))))
-      return;
+    const name = freeName(sync.state, wish);
+    const edit = adding({ name, kind, storey, lens, scale, frame: { type: "all" }, also: [] }, subject);
+    if (!(await sync.edit(edit))) return;
     const made = elementsOf(sync.state, "drawing").find((d) => !known.has(d.id));
     if (made) await sync.show({ kind: "drawing", id: made.id });
   };
@@ -124,6 +128,21 @@ function AddSchedule() {
           {words}
         </Button>
       ))}
+      <Button
+        onClick={() =>
+          void add("TEXT", "General notes", {
+            type: "written",
+            text: "",
+            style: usualLetters(state),
+            widthMm: 160,
+          })
+        }
+      >
+        Add words
+      </Button>
+      <Button onClick={() => void add("PICTURE", "Picture", { type: "pictured", data: BLANK, widthMm: 120 })}>
+        Add picture
+      </Button>
     </div>
   );
 }

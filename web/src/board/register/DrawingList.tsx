@@ -2,7 +2,7 @@ import { useState } from "react";
 import type { Drawing } from "../../api/types";
 import { fieldClass } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../state/context";
-import { isToldWhole, register, sheetsOf, TABLES } from "../state/drawings";
+import { BLOCKS, hasScale, isToldWhole, register, sheetsOf, TABLES } from "../state/drawings";
 import { scaleWords } from "../state/scales";
 import { type Elements, elementOf, elementsOf, unitsOf } from "../state/state";
 
@@ -24,6 +24,7 @@ export function DrawingList() {
       "Sections, stairs, trusses",
       found.filter((d) => d.kind === "SECTION" || d.kind === "STAIR" || d.kind === "TRUSS"),
     ],
+    ["Words and pictures", found.filter((d) => BLOCKS.includes(d.kind))],
     [
       "Schedules",
       found.filter((d) => d.kind === "BUILD_UPS" || d.kind === "LEGEND" || TABLES.includes(d.kind)),
@@ -70,7 +71,7 @@ function Entry({ drawing }: { readonly drawing: Drawing }) {
   const units = useBoard(unitsOf);
   const sheets = sheetsOf({ elements }, drawing.id).map((s) => s.number);
   const lens = elementOf({ elements }, "lens", drawing.lens)?.name;
-  const words = TABLES.includes(drawing.kind) ? [] : [lens, scaleWords(drawing.scale, units)];
+  const words = !hasScale(drawing) ? [] : [lens, scaleWords(drawing.scale, units)];
   const none = drawing.leftOut ? "left out on purpose" : "on no sheet";
   const placed = sheets.length > 0 ? `on ${sheets.join(", ")}` : none;
   const stamp = useBoard((s) => isToldWhole(s, drawing)) ? ["set out whole"] : [];

@@ -3,7 +3,7 @@ import type { Drawing, Edit } from "../../api/types";
 import { Button, Choice, Row } from "../../ui/controls";
 import type { Sync } from "../link/sync";
 import { useBoard, useBoardTools } from "../state/context";
-import { freeName, register, sheetsOf, TABLES } from "../state/drawings";
+import { freeName, hasScale, register, sheetsOf } from "../state/drawings";
 import { addingLike, erasure, placedBefore } from "../state/revisions";
 import { elementsOf } from "../state/state";
 
@@ -38,7 +38,7 @@ export function ThisDrawing({ drawing }: { readonly drawing: Drawing }) {
           {sheets.length > 0 ? `Delete, also from ${sheets.map((s) => s.number).join(", ")}` : "Delete"}
         </Button>
       </div>
-      {sheets.length === 0 && !TABLES.includes(drawing.kind) && (
+      {sheets.length === 0 && hasScale(drawing) && (
         <label className="flex items-center gap-2 py-0.5">
           <input
             type="checkbox"
@@ -49,7 +49,7 @@ export function ThisDrawing({ drawing }: { readonly drawing: Drawing }) {
         </label>
       )}
       {drawing.kind === "PLAN" && <Another drawing={drawing} />}
-      {TABLES.includes(drawing.kind) && <AnotherTable drawing={drawing} />}
+      {!hasScale(drawing) && <AnotherTable drawing={drawing} />}
     </section>
   );
 }
@@ -79,7 +79,7 @@ function Another({ drawing }: { readonly drawing: Drawing }) {
   );
 }
 
-/** The same schedule again, to list something else. */
+/** The same schedule again, to list something else; the same words again, to say others. */
 function AnotherTable({ drawing }: { readonly drawing: Drawing }) {
   const { sync } = useBoardTools();
   const make = async () => {

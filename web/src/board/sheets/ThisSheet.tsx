@@ -3,7 +3,7 @@ import type { Drawing, Sheet } from "../../api/types";
 import { Button, Choice, fieldClass, Row } from "../../ui/controls";
 import { useTyped } from "../fields/useTyped";
 import { useBoard, useBoardTools } from "../state/context";
-import { register, sheetsOf, TABLES } from "../state/drawings";
+import { hasScale, register, sheetsOf } from "../state/drawings";
 import { SCALES, scaleWords } from "../state/scales";
 import { elementOf, unitsOf } from "../state/state";
 import { CropFields } from "./CropFields";
@@ -105,7 +105,7 @@ function Placed({ sheet, drawing, others }: PlacedProps) {
         <span className="min-w-0 grow truncate" title={drawing.name}>
           {drawing.name}
         </span>
-        {!TABLES.includes(drawing.kind) && drawing.kind !== "LEGEND" && (
+        {hasScale(drawing) && drawing.kind !== "LEGEND" && (
           <Choice
             label={`Scale of ${drawing.name}`}
             value={String(drawing.scale)}
@@ -126,7 +126,7 @@ function Placed({ sheet, drawing, others }: PlacedProps) {
       <div className="flex flex-wrap gap-2">
         <Button onClick={() => void takeInHand(store, drawing.id)}>Move</Button>
         <Button onClick={() => void turnPlaced(store, sync, drawing.id)}>Turn</Button>
-        {!TABLES.includes(drawing.kind) && <CropFields sheet={sheet} drawing={drawing} />}
+        {hasScale(drawing) && <CropFields sheet={sheet} drawing={drawing} />}
         <Button onClick={take}>Take off</Button>
         <Button onClick={() => void sync.show({ kind: "drawing", id: drawing.id })}>Open</Button>
       </div>

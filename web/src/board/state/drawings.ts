@@ -10,7 +10,16 @@ export const TABLES: readonly Drawing["kind"][] = [
   "ROOFS",
   "FOUNDATIONS",
   "CLAUSES",
+  "SHEETS",
 ];
+
+/** What stands on sheets by itself: words, and pictures. */
+export const BLOCKS: readonly Drawing["kind"][] = ["TEXT", "PICTURE"];
+
+/** Whether it is seen through a lens, at a scale: tables, words and pictures are not. */
+export function hasScale({ kind }: Drawing): boolean {
+  return !TABLES.includes(kind) && !BLOCKS.includes(kind);
+}
 
 /** The drawings in the order of the register. */
 export function register(state: Elements): Drawing[] {

@@ -1,5 +1,5 @@
 import type { Element, ElementOf } from "../../api/types";
-import { TABLES } from "./drawings";
+import { hasScale } from "./drawings";
 import { layerOf } from "./layers";
 import { type BoardState, drawingShown, type Elements, elementOf, elementsOf } from "./state";
 
@@ -30,7 +30,7 @@ export function keptHidden(lens: Lens, layers: ReadonlySet<string>): Lens {
 
 /** The drawings that are seen through a lens; tables of words show nothing of it. */
 export function drawingsThrough(state: Elements, lens: string): ElementOf<"drawing">[] {
-  return elementsOf(state, "drawing").filter((d) => d.lens === lens && !TABLES.includes(d.kind));
+  return elementsOf(state, "drawing").filter((d) => d.lens === lens && hasScale(d));
 }
 
 /** Says which drawings and placed sheets change with a lens. */

@@ -225,13 +225,13 @@ export type NewDrawing = Omit<
 >;
 
 /** The edit that adds a drawing to the register. */
-export function adding(drawing: NewDrawing): AddDrawing {
-  return { type: "addDrawing", ...drawing, subject: { type: "whole" } };
+export function adding(drawing: NewDrawing, subject: Drawing["subject"] = { type: "whole" }): AddDrawing {
+  return { type: "addDrawing", ...drawing, subject };
 }
 
 /** The edit that adds several. */
 export function addingSeveral(drawings: readonly NewDrawing[]): Edit {
-  return { type: "addDrawings", drawings: drawings.map(adding) };
+  return { type: "addDrawings", drawings: drawings.map((d) => adding(d)) };
 }
 
 /** The edit that adds a drawing like another, under another name. */

@@ -3,7 +3,7 @@ import { Button } from "../../ui/controls";
 import { CropFields } from "../sheets/CropFields";
 import { faultOf, takeInHand, turnPlaced } from "../sheets/placing";
 import { useBoard, useBoardTools } from "../state/context";
-import { TABLES } from "../state/drawings";
+import { hasScale } from "../state/drawings";
 import { elementOf, partedShown } from "../state/state";
 
 /** A drawing that was picked: on a sheet, or by its frame on the one it is a part of. */
@@ -21,7 +21,7 @@ export function OpenDrawing({ drawing }: { readonly drawing: Drawing }) {
       </Button>
       {onSheet && <Button onClick={() => void takeInHand(store, drawing.id)}>Move it</Button>}
       {onSheet && <Button onClick={() => void turnPlaced(store, sync, drawing.id)}>Turn it</Button>}
-      {sheet && !TABLES.includes(drawing.kind) && <CropFields sheet={sheet} drawing={drawing} />}
+      {sheet && hasScale(drawing) && <CropFields sheet={sheet} drawing={drawing} />}
       {onWhole && (
         <Button
           onClick={() =>

@@ -190,13 +190,13 @@ class DemoProjectsTest {
         drafter.expectUndo("place " + fitting);
     }
 
-    /** The section prints on one sheet with the plan it belongs to. */
+    /** The section prints on one sheet with the stair it cuts. */
     @Test
     void theSectionPrintsAtItsScale() {
         openProject("Heron Point Cabin");
-        openSheet("A-102");
+        openSheet("A-103");
         drafter.button("Print").click();
-        assertThat(printed().words).contains("Loft plan", "Section A", "dn 15R");
+        assertThat(printed().words).contains("Section A", "Stair ST1", "Sleeping loft");
     }
 
     @Test

@@ -58,6 +58,10 @@ public record Drawing(
             throw new Unusable("Only a schedule of rooms is of the house as it was.");
         if (kind == Kind.ELEVATION != subject instanceof Facing)
             throw new Unusable("Elevations, and nothing else, are of a side of the house.");
+        if (kind == Kind.TEXT != subject instanceof Written)
+            throw new Unusable("Words on a sheet, and nothing else, say what they say.");
+        if (kind == Kind.PICTURE != subject instanceof Pictured)
+            throw new Unusable("Pictures on a sheet, and nothing else, are of dots.");
         boolean ofOne = kind.isOfOne();
         if (ofOne != subject instanceof One)
             throw new Unusable(
@@ -112,6 +116,11 @@ public record Drawing(
     /** The same, to be on a sheet or on none on purpose. */
     public Drawing leftOut(boolean other) {
         return new Drawing(id, name, kind, storey, lens, scale, sortBy, subject, order, frame, also, inFront, other);
+    }
+
+    /** The same of something else. */
+    public Drawing of(Subject other) {
+        return new Drawing(id, name, kind, storey, lens, scale, sortBy, other, order, frame, also, inFront, leftOut);
     }
 
     /** The same of another side. @param angle the way its faces look */
@@ -253,6 +262,38 @@ public record Drawing(
     /** The house before the work: without what is new, with what is removed. */
     public record AsItWas() implements Subject {}
 
+    /**
+     * Words.
+     *
+     * @param style the letters they are set in
+     * @param widthMm on paper, at which lines break; 0 where they run on
+     */
+    public record Written(String text, ElementId style, double widthMm) implements Subject {
+
+        private static final int MOST = 20_000;
+        private static final double WIDEST_MM = 800;
+
+        public Written {
+            text = Checks.text("Words on a sheet", text, MOST);
+            widthMm = Checks.between("The width of words on a sheet", widthMm, 0, WIDEST_MM);
+        }
+
+        public Written saying(String other) {
+            return new Written(other, style, widthMm);
+        }
+    }
+
+    /** A picture of dots. @param data as of {@link Raster}; @param widthMm on paper */
+    public record Pictured(String data, double widthMm) implements Subject {
+
+        private static final double WIDEST_MM = 1200;
+
+        public Pictured {
+            Raster.of(data);
+            widthMm = Checks.between("The width of a picture on a sheet", widthMm, 5, WIDEST_MM);
+        }
+    }
+
     /** What is in one state, as a schedule of what is new or of what goes. */
     public record InState(WorkState state) implements Subject {}
 
@@ -291,9 +332,15 @@ public record Drawing(
         /** The words of the keyed notes that stand on drawings. */
         CLAUSES,
         /** What hatches, lines and marks stand for, of those that plans and sections use. */
-        LEGEND;
+        LEGEND,
+        /** A table of the sheets that are bound with the one it stands on; of all, where it stands on none. */
+        SHEETS,
+        /** Words that stand on sheets by themselves, as general notes do. */
+        TEXT,
+        /** A picture that stands on sheets by itself, as a photograph or a rendering does. */
+        PICTURE;
 
-        /** Whether it is a table, counted from the model. */
+        /** Whether it is a table counted from the model, or something else that has neither a scale nor a title below it. */
         public boolean isSchedule() {
             return this != PLAN && !isUpright() && this != STAIR && this != TRUSS;
         }
@@ -301,8 +348,8 @@ public record Drawing(
         /** Whether it is a table of rows and nothing else. */
         public boolean isTable() {
             return switch (this) {
-                case DOORS, WINDOWS, ROOMS, FITTINGS, ROOFS, FOUNDATIONS, CLAUSES -> true;
-                case PLAN, SECTION, ELEVATION, INTERIOR, STAIR, TRUSS, BUILD_UPS, LEGEND -> false;
+                case DOORS, WINDOWS, ROOMS, FITTINGS, ROOFS, FOUNDATIONS, CLAUSES, SHEETS -> true;
+                case PLAN, SECTION, ELEVATION, INTERIOR, STAIR, TRUSS, BUILD_UPS, LEGEND, TEXT, PICTURE -> false;
             };
         }
 

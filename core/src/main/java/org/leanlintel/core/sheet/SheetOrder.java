@@ -63,8 +63,8 @@ public final class SheetOrder {
 
     private static int place(Drawing.Kind kind) {
         return switch (kind) {
-            case LEGEND -> 0;
-            case CLAUSES -> 1;
+            case SHEETS, LEGEND, PICTURE -> 0;
+            case TEXT, CLAUSES -> 1;
             case PLAN -> 2;
             case ELEVATION -> 2;
             case SECTION -> 3;

@@ -29,7 +29,7 @@ public enum SheetSeries {
     /** That of a drawing. */
     public static SheetSeries of(Drawing drawing) {
         return switch (drawing.kind()) {
-            case LEGEND, CLAUSES -> GENERAL;
+            case SHEETS, LEGEND, TEXT, CLAUSES, PICTURE -> GENERAL;
             case PLAN -> isPart(drawing) ? LARGE_SCALE : PLANS;
             case ELEVATION -> isPart(drawing) ? DETAILS : ELEVATIONS;
             case SECTION -> isPart(drawing) ? DETAILS : SECTIONS;

@@ -22,8 +22,9 @@ public final class Tables {
                     case ROOFS -> RoofTable.of(building);
                     case FOUNDATIONS -> FootingTable.of(building);
                     case CLAUSES -> ClauseTable.of(schedule, building);
+                    case SHEETS -> SheetTable.of(schedule, building.model());
                     case FITTINGS -> FittingTable.of(schedule, building);
-                    case PLAN, SECTION, ELEVATION, INTERIOR, STAIR, TRUSS, BUILD_UPS, LEGEND ->
+                    case PLAN, SECTION, ELEVATION, INTERIOR, STAIR, TRUSS, BUILD_UPS, LEGEND, TEXT, PICTURE ->
                         throw new Unusable(
                                 "\"%s\" is not a table that can be saved as CSV.".formatted(schedule.name()));
                 };

@@ -853,13 +853,23 @@ final class Draft {
 
     /** A table of the model at a scale. */
     ElementId schedule(String name, Drawing.Kind kind, double scale) {
+        return onSheets(name, kind, scale, new Drawing.Whole());
+    }
+
+    /** Words that stand on sheets by themselves, under their heading. */
+    ElementId words(String heading, double widthMm, String text) {
+        return onSheets(
+                heading, Drawing.Kind.TEXT, 10, new Drawing.Written(text, OfficeStandard.LETTERS_NOTE, widthMm));
+    }
+
+    private ElementId onSheets(String name, Drawing.Kind kind, double scale, Drawing.Subject subject) {
         return run(new AddDrawing(
                         name,
                         kind,
                         storey,
                         OfficeStandard.LENS_BUILDING_PLAN,
                         scale,
-                        new Drawing.Whole(),
+                        subject,
                         new Drawing.All(),
                         List.of()))
                 .after()

@@ -26,6 +26,17 @@ import org.leanlintel.formats.standard.OfficeStandard;
 /** A small made-up cabin, in inches: 2x6 walls, two rooms, a bath and a kitchen, and a sleeping loft under its gables. */
 public final class HeronPointCabin {
 
+    /** What holds for the whole set. */
+    private static final String GENERAL =
+            """
+            1. Written dimensions govern; do not scale the drawings.
+            2. Verify dimensions at the site before work begins.
+            3. Dimensions are to face of framing and to rough openings unless noted.
+            4. Work conforms to the International Residential Code as adopted locally.
+            5. Trusses are designed by their supplier:
+            - drawings at the site before delivery
+            - no cutting, notching or drilling""";
+
     private static final double WIDTH = 336, DEPTH = 240;
     /** From the first floor to the loft; from there to the eaves. */
     private static final double STOREY = 112.25, EAVES = 50;
@@ -127,7 +138,16 @@ public final class HeronPointCabin {
                 d.plan(),
                 bath,
                 d.interior("Kitchen", 48));
-        d.sheet("A-103", "Section and stair", PaperSize.ARCH_C, d.named("Section A"), d.named("Stair ST1"));
+        ElementId notes = d.words("General notes", 150, GENERAL);
+        ElementId list = d.schedule("Sheets", Drawing.Kind.SHEETS, 12);
+        d.sheet(
+                "A-103",
+                "Section, stair and general notes",
+                PaperSize.ARCH_C,
+                d.named("Section A"),
+                d.named("Stair ST1"),
+                list,
+                notes);
         d.binding("Client");
         d.sheet("A-104", "Client's plan and furniture", PaperSize.ARCH_C, client, d.named("First floor, furniture"));
         d.binding("Permit");

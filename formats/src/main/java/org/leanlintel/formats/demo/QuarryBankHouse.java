@@ -39,6 +39,18 @@ import org.leanlintel.formats.standard.OfficeStandard;
  */
 public final class QuarryBankHouse {
 
+    /** What holds for the whole set. */
+    private static final String GENERAL =
+            """
+            1. Figured dimensions are taken; nothing is scaled from a drawing.
+            2. Dimensions are checked on site before work is begun or anything is made.
+            3. Levels are in metres above datum, floors to their finished face.
+            4. Dimensions go to structural faces and openings; linings and finishes are in the build-ups.
+            5. Materials and workmanship follow the Building Regulations and the standards that the approved documents name.
+            6. Trusses are designed by their supplier:
+            - the supplier's drawings are on site before delivery
+            - nothing is cut, notched or drilled that they do not show""";
+
     /** Of a table of 900 with chairs at both sides. */
     private static final double TABLE_DEPTH = 1545;
 
@@ -162,7 +174,9 @@ public final class QuarryBankHouse {
                 PaperSize.A2,
                 d.named("Ground floor, furniture"),
                 d.named("Wet room"));
-        d.sheet("A-107", "Wall build-ups", PaperSize.A2, buildUps);
+        ElementId notes = d.words("General notes", 150, GENERAL);
+        ElementId list = d.schedule("Sheets", Drawing.Kind.SHEETS, 10);
+        d.sheet("A-107", "Wall build-ups, notes and sheets", PaperSize.A2, buildUps, notes, list);
         ElementId foundations = d.plan("Foundations", "foundation", 50);
         d.dimension(foundations, false);
         ElementId roofs = d.schedule("Roofs", Drawing.Kind.ROOFS, 10);

@@ -239,6 +239,7 @@ public final class References {
                                 case TRUSS -> Truss.class;
                                 default -> SectionLine.class;
                             });
+                if (d.subject() instanceof Drawing.Written w) add(found, w.style(), LetterStyle.class);
                 d.also().forEach(other -> add(found, other, Drawing.class));
             }
             case Sheet s -> s.drawings().forEach(p -> add(found, p.drawing(), Drawing.class));

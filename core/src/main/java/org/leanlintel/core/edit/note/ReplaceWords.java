@@ -7,6 +7,7 @@ import org.leanlintel.core.building.Building;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Clause;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.KeyMark;
@@ -16,7 +17,7 @@ import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Refusal;
 
 /**
- * Puts other words in place of some, wherever they stand in notes, clauses and the blanks of keyed notes; capitals count.
+ * Puts other words in place of some, wherever they stand in notes, words on sheets, clauses and the blanks of keyed notes; capitals count.
  *
  * @param find as it stands there; not empty
  */
@@ -37,6 +38,9 @@ public record ReplaceWords(String find, String with) implements Edit {
         for (KeyMark m : model.all(KeyMark.class))
             if (m.fills().stream().anyMatch(f -> f.contains(find)))
                 put.add(m.filled(m.fills().stream().map(this::said).toList()));
+        for (Drawing d : model.all(Drawing.class))
+            if (d.subject() instanceof Drawing.Written w && w.text().contains(find))
+                put.add(d.of(w.saying(said(w.text()))));
         if (put.isEmpty()) return Refusal.because("No note and no clause says \"%s\".".formatted(find));
         return Change.to(model, "replace words in %d places".formatted(put.size()), put, List.of());
     }

@@ -5,17 +5,16 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.leanlintel.core.model.LetterStyle;
-import org.leanlintel.core.model.Note;
 import org.leanlintel.core.note.Block;
 import org.leanlintel.core.picture.BrokenLines;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Lettering.Align;
 
 /**
- * A note line by line: broken to its width between words, entries of lists hung after their bullet or number. All in paper
- * millimetres from where the note stands.
+ * Words line by line: broken to its width between words, entries of lists hung after their bullet or number. All in paper
+ * millimetres from where the first line begins.
  */
-final class NoteLines {
+public final class NoteLines {
 
     private static final Pattern ENTRY = Pattern.compile("(-|\\d{1,3}[.)])\\s+(.*)");
     private static final String BULLET = "\u2022";
@@ -23,7 +22,7 @@ final class NoteLines {
     private static final double HANG_MM = 4, UNDER_NAME_MM = 0.8;
 
     /** Words on one base line. @param down below the first */
-    record Line(String words, double right, double down, double heightMm, boolean strong) {}
+    public record Line(String words, double right, double down, double heightMm, boolean strong) {}
 
     private final LetterStyle style;
     private final double widthMm;
@@ -31,14 +30,15 @@ final class NoteLines {
     private final List<Line> lines = new ArrayList<>();
     private double down;
 
-    private NoteLines(Note note, LetterStyle style, Lettering lettering) {
+    private NoteLines(double widthMm, LetterStyle style, Lettering lettering) {
         this.style = style;
-        widthMm = note.widthMm();
+        this.widthMm = widthMm;
         this.lettering = lettering;
     }
 
-    static List<Line> of(Note note, LetterStyle style, String text, Lettering lettering) {
-        NoteLines all = new NoteLines(note, style, lettering);
+    /** @param widthMm on paper, at which lines break; 0 where they run on */
+    public static List<Line> of(String text, double widthMm, LetterStyle style, Lettering lettering) {
+        NoteLines all = new NoteLines(widthMm, style, lettering);
         for (String paragraph : text.split("\\R")) all.paragraph(paragraph);
         return all.lines;
     }
@@ -76,7 +76,7 @@ final class NoteLines {
         return style.isStrong(lines.size());
     }
 
-    static Align align(LetterStyle style) {
+    public static Align align(LetterStyle style) {
         return style.centred() ? Align.CENTRE : Align.LEFT;
     }
 }

@@ -41,7 +41,7 @@ final class NotePainter {
         pens = new Pens(look.lens());
         pointed = Pointed.in(look.drawing(), building);
         style = building.model().get(note.style(), LetterStyle.class);
-        lines = NoteLines.of(note, style, Filled.of(note, building).text(), lettering);
+        lines = NoteLines.of(Filled.of(note, building).text(), note.widthMm(), style, lettering);
     }
 
     Group paint() {

@@ -25,7 +25,9 @@ import org.leanlintel.core.picture.height.StairPicture;
 import org.leanlintel.core.picture.height.TrussPicture;
 import org.leanlintel.core.picture.table.BuildUpSchedule;
 import org.leanlintel.core.picture.table.Legend;
+import org.leanlintel.core.picture.table.PictureBlock;
 import org.leanlintel.core.picture.table.TableSchedule;
+import org.leanlintel.core.picture.table.TextBlock;
 
 /**
  * A drawing that is drawn whole where anything that it shows has changed, and not before it is asked for; what is written in
@@ -87,9 +89,11 @@ final class WholePicture implements DrawingPicture {
             case TRUSS -> new TrussPicture(building, drawing, lettering);
             case STAIR -> new StairPicture(building, drawing, lettering);
             case BUILD_UPS -> new BuildUpSchedule(building, drawing, lettering);
-            case DOORS, WINDOWS, ROOMS, FITTINGS, ROOFS, FOUNDATIONS, CLAUSES ->
+            case DOORS, WINDOWS, ROOMS, FITTINGS, ROOFS, FOUNDATIONS, CLAUSES, SHEETS ->
                 new TableSchedule(building, drawing, lettering);
             case LEGEND -> new Legend(building, drawing, lettering);
+            case TEXT -> new TextBlock(building, drawing, lettering);
+            case PICTURE -> new PictureBlock(building, drawing, lettering);
             case PLAN -> throw new IllegalStateException("Plans are drawn element by element");
         };
     }

@@ -8,10 +8,7 @@ import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
-import org.leanlintel.core.geometry.Vec;
-import org.leanlintel.core.model.Leaders;
 import org.leanlintel.core.model.LetterStyle;
-import org.leanlintel.core.model.Note;
 import org.leanlintel.core.picture.Lettering;
 
 /** Letters that are half as wide as the type is high, so that a note's letter is 1.786 mm wide. */
@@ -24,9 +21,7 @@ class NoteLinesTest {
     }
 
     private static List<NoteLines.Line> lines(String text, double widthMm, LetterStyle style) {
-        Note note = new Note(
-                Sketch.id("n"), Sketch.LAYER, Sketch.PLAN, Vec.ORIGIN, text, style.id(), widthMm, Leaders.NONE, false);
-        return NoteLines.of(note, style, text, LETTERING);
+        return NoteLines.of(text, widthMm, style, LETTERING);
     }
 
     /** 20 mm hold 11 letters. */

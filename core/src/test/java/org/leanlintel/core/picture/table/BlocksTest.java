@@ -1,0 +1,156 @@
+package org.leanlintel.core.picture.table;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.leanlintel.core.Sketch;
+import org.leanlintel.core.edit.change.Delete;
+import org.leanlintel.core.edit.drawing.AddDrawing;
+import org.leanlintel.core.edit.drawing.AddSheet;
+import org.leanlintel.core.edit.note.ReplaceWords;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Paper;
+import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.model.Unusable;
+import org.leanlintel.core.picture.Item;
+import org.leanlintel.core.picture.Lettering;
+import org.leanlintel.core.picture.drawing.DrawingPicture;
+import org.leanlintel.core.takeoff.Table;
+import org.leanlintel.core.takeoff.Tables;
+
+/** What stands on sheets by itself. Letters half as wide as high; tables, words and pictures at 1:10. */
+class BlocksTest {
+
+    private static final Lettering LETTERS = new Lettering(Map.of(), Map.of(), 0.5, 0.7);
+
+    /** One clear dot. */
+    private static final String DOT =
+            "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==";
+
+    private final Sketch sketch = new Sketch();
+
+    private AddDrawing adding(String name, Drawing.Kind kind, Drawing.Subject subject) {
+        return new AddDrawing(name, kind, Sketch.STOREY, Sketch.LENS, 10, subject, new Drawing.All(), List.of());
+    }
+
+    private Drawing add(String name, Drawing.Kind kind, Drawing.Subject subject) {
+        return (Drawing) sketch.run(adding(name, kind, subject)).after().getFirst();
+    }
+
+    private Drawing notes(String text, double widthMm) {
+        return add("General notes", Drawing.Kind.TEXT, new Drawing.Written(text, Sketch.LETTERS, widthMm));
+    }
+
+    private List<Item> items(Drawing drawing) {
+        return DrawingPicture.of(sketch.building(), drawing.id(), LETTERS).picture().groups().stream()
+                .flatMap(g -> g.items().stream())
+                .toList();
+    }
+
+    private List<Item.Text> texts(Drawing drawing) {
+        return items(drawing).stream()
+                .filter(Item.Text.class::isInstance)
+                .map(Item.Text.class::cast)
+                .toList();
+    }
+
+    /** 1.25 mm a letter: 40 mm hold 32 of them, an entry's four less. */
+    @Test
+    void wordsAreBrokenToTheirWidthUnderTheirHeading() {
+        List<Item.Text> texts = texts(notes("1. Figured dimensions are taken, none is scaled.\n2. Check on site.", 40));
+        assertThat(texts)
+                .extracting(Item.Text::text)
+                .startsWith("General notes")
+                .contains("1.", "2.", "Check on site.");
+        assertThat(texts).hasSizeGreaterThan(5);
+        for (Item.Text t : texts.subList(1, texts.size())) {
+            assertThat(t.at().y()).as(t.text()).isLessThan(-80);
+            assertThat(t.at().x() + LETTERS.width(t.text(), 2.5, false) * 10)
+                    .as(t.text())
+                    .isLessThanOrEqualTo(400.001);
+        }
+        double mark = texts.stream()
+                .filter(t -> t.text().equals("2."))
+                .findFirst()
+                .orElseThrow()
+                .at()
+                .y();
+        double words = texts.stream()
+                .filter(t -> t.text().equals("Check on site."))
+                .findFirst()
+                .orElseThrow()
+                .at()
+                .y();
+        assertThat(mark).isEqualTo(words);
+    }
+
+    @Test
+    void theyAreReplacedWithTheNotes() {
+        Drawing notes = notes("Timber C16", 0);
+        sketch.run(new ReplaceWords("C16", "C24"));
+        assertThat(texts(notes)).extracting(Item.Text::text).contains("Timber C24");
+    }
+
+    @Test
+    void aPictureIsAsWideAsItIsAskedToBe() {
+        Drawing picture = add("The house from the lane", Drawing.Kind.PICTURE, new Drawing.Pictured(DOT, 120));
+        Item.Image image = (Item.Image) items(picture).stream()
+                .filter(Item.Image.class::isInstance)
+                .findFirst()
+                .orElseThrow();
+        assertThat(image.widthMm()).isCloseTo(1200, within(1e-9));
+        assertThat(image.heightMm()).isCloseTo(1200, within(1e-9));
+        assertThat(texts(picture)).extracting(Item.Text::text).containsExactly("The house from the lane");
+    }
+
+    @Test
+    void eachIsOfItsOwn() {
+        assertThat(sketch.refusal(adding("x", Drawing.Kind.TEXT, new Drawing.Whole())))
+                .contains("Words on a sheet");
+        assertThat(sketch.refusal(adding("x", Drawing.Kind.ROOMS, new Drawing.Pictured(DOT, 120))))
+                .contains("Pictures on a sheet");
+        assertThatThrownBy(() -> new Drawing.Pictured("no picture", 120)).isInstanceOf(Unusable.class);
+        assertThat(sketch.refusal(adding("x", Drawing.Kind.TEXT, new Drawing.Written("", new ElementId("gone"), 0))))
+                .contains("gone");
+        notes("Timber C16", 0);
+        assertThat(sketch.refusal(new Delete(List.of(Sketch.LETTERS)))).contains("General notes");
+    }
+
+    private void sheet(String number, String set, ElementId... drawings) {
+        sketch.run(new AddSheet(
+                number,
+                "Sheet " + number,
+                set,
+                Paper.across(PaperSize.A2),
+                List.of(drawings).stream()
+                        .map(d -> new Sheet.Placed(d, Vec.ORIGIN, new Vec(200, 200)))
+                        .toList()));
+    }
+
+    private List<List<String>> rows(Drawing list) {
+        return Tables.of(list, sketch.building()).rows().stream()
+                .map(r -> r.cells().stream().map(Table.Cell::text).toList())
+                .toList();
+    }
+
+    /** All sheets, until it stands on one: then those bound with that. */
+    @Test
+    void aListOfSheetsFollowsTheSetItIsBoundIn() {
+        Drawing list = add("Sheets", Drawing.Kind.SHEETS, new Drawing.Whole());
+        assertThat(rows(list)).isEmpty();
+        sheet("A-2", "Permit", Sketch.PLAN);
+        sheet("C-1", "Client");
+        assertThat(rows(list)).extracting(List::getFirst).containsExactly("C-1", "A-2");
+        sheet("A-1", "Permit", list.id());
+        assertThat(rows(list))
+                .containsExactly(
+                        List.of("A-1", "Sheet A-1", "Sheets", "A2"), List.of("A-2", "Sheet A-2", "Plan (1:50)", "A2"));
+    }
+}
