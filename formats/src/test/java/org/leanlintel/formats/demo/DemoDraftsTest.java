@@ -3,6 +3,7 @@ package org.leanlintel.formats.demo;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -15,9 +16,11 @@ import org.leanlintel.core.building.room.Rooms;
 import org.leanlintel.core.check.Finding;
 import org.leanlintel.core.check.Findings;
 import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Model;
@@ -27,9 +30,19 @@ import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
+import org.leanlintel.core.model.TitleBlock;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WorkState;
+import org.leanlintel.core.picture.Group;
+import org.leanlintel.core.picture.Item;
+import org.leanlintel.core.picture.Picture;
+import org.leanlintel.core.picture.TakenBoxes;
+import org.leanlintel.core.picture.TextBox;
+import org.leanlintel.core.picture.drawing.DrawingPicture;
+import org.leanlintel.core.picture.sheet.Footprint;
+import org.leanlintel.core.sheet.SheetArea;
 import org.leanlintel.core.takeoff.BuildUpUse;
+import org.leanlintel.formats.pdf.DrawingLettering;
 import org.leanlintel.formats.standard.OfficeStandard;
 
 /** The demo projects can be drawn, and are as large as they are meant to be. */
@@ -80,6 +93,59 @@ class DemoDraftsTest {
                 .singleElement()
                 .asString()
                 .contains("1'-2\" from its centre to Bath", "1'-3\" needed, IRC P2705.1");
+    }
+
+    /** Half of the room on them and more, seen as a set; none less than four ninths. */
+    @Test
+    void sheetsAreWellFilled() {
+        for (Model model : List.of(QuarryBankHouse.draw(), HeronPointCabin.draw())) {
+            Building building = Building.of(model);
+            List<Double> taken = new ArrayList<>();
+            for (Sheet sheet : model.all(Sheet.class)) {
+                SheetArea area = SheetArea.of(sheet.paper(), TitleBlock.of(model));
+                double used = 0;
+                for (Sheet.Placed p : sheet.drawings()) {
+                    Bounds box = Footprint.of(p, model, picture(building, p.drawing()), DrawingLettering.get())
+                            .box();
+                    used += box.width() * box.height();
+                }
+                double room = area.frame().width() * area.frame().height()
+                        - area.block().width() * area.block().height();
+                assertThat(used / room).as(sheet.title()).isGreaterThan(4 / 9.0);
+                taken.add(used / room);
+            }
+            assertThat(taken.stream().mapToDouble(t -> t).average().orElseThrow())
+                    .isGreaterThan(0.5);
+        }
+    }
+
+    @Test
+    void noLineRunsThroughTheNameOfARoomInASection() {
+        for (Model model : List.of(QuarryBankHouse.draw(), HeronPointCabin.draw())) {
+            Building building = Building.of(model);
+            for (Drawing section : model.all(Drawing.class)) {
+                if (section.kind() != Drawing.Kind.SECTION || section.frame() instanceof Drawing.Part) continue;
+                List<Group> groups = picture(building, section.id()).groups();
+                List<Bounds> lines = TakenBoxes.lines(groups.stream()
+                        .filter(g -> !(model.find(g.element()) instanceof Room))
+                        .toList());
+                List<Group> names = groups.stream()
+                        .filter(g -> model.find(g.element()) instanceof Room)
+                        .toList();
+                assertThat(names).hasSizeGreaterThan(1);
+                for (Group name : names)
+                    for (Item item : name.items())
+                        if (item instanceof Item.Text t) {
+                            Bounds box = TextBox.of(t, section.scale(), DrawingLettering.get())
+                                    .bounds();
+                            assertThat(lines).as(t.text()).noneMatch(box::meets);
+                        }
+            }
+        }
+    }
+
+    private static Picture picture(Building building, ElementId drawing) {
+        return DrawingPicture.of(building, drawing, DrawingLettering.get()).picture();
     }
 
     @Test

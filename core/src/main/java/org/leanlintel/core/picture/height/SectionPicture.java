@@ -54,7 +54,7 @@ public final class SectionPicture extends UprightPainting {
         List<Group> groups = new ArrayList<>(painter.paint(sights, shown.layers()));
         groups.replaceAll(g -> g.catching(catches.of(g.element())));
         groups = new ArrayList<>(new InStates(look, building.model()).of(groups));
-        groups.addAll(new RoomNames(building, legs, look, lettering).groups());
+        groups.addAll(new RoomNames(building, legs, look, lettering, List.copyOf(groups)).groups());
         groups = new ArrayList<>(inPart(groups));
         Bounds house = reach(groups);
         groups.add(around(legs, sights, shown.bodies(), catches, painter.cut(), house, groups));
