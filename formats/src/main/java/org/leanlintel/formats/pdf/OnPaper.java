@@ -63,11 +63,6 @@ public final class OnPaper {
         return new OnPaper(picture, sheet.paper(), sheet.number() + " " + sheet.title(), scales, lettering);
     }
 
-    /** A document of it alone, on paper of one size. */
-    public byte[] document(PaperSize on, Onto onto, String title) {
-        return PdfWriter.document(title, (document, fonts) -> lay(on, onto, document, fonts, null));
-    }
-
     /** Its pages in a document. @param layers of the document; null where nothing of it can be switched */
     List<Laid> lay(PaperSize on, Onto onto, PDDocument document, PdfFonts fonts, @Nullable PdfLayers layers)
             throws IOException {

@@ -29,11 +29,6 @@ public final class PdfWriter {
 
     private PdfWriter() {}
 
-    /** A page with everything of {@code sheet}, a picture in paper millimetres. */
-    public static byte[] sheet(Picture sheet, Paper size, String title, Lettering lettering) {
-        return page(sheet, size.widthMm(), size.heightMm(), title, lettering);
-    }
-
     /** Pages of one paper, with everything of pictures in paper millimetres. */
     public static byte[] pages(List<Picture> pictures, Paper size, String title, Lettering lettering) {
         return document(title, (document, fonts) -> {

@@ -32,6 +32,7 @@ import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.picture.Boards;
 import org.leanlintel.core.picture.Item;
+import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.picture.drawing.DrawingPicture;
 import org.leanlintel.core.picture.sheet.SheetPicture;
 import org.leanlintel.core.sheet.TitleFacts;
@@ -195,17 +196,14 @@ class AnyEditTest {
                     .as("nothing is marked for a fault")
                     .noneMatch(i -> i instanceof Item.Text t && t.text().endsWith("cannot be drawn"));
         for (Sheet s : model.all(Sheet.class)) {
-            byte[] pdf = PdfWriter.sheet(
-                    SheetPicture.of(
-                            s,
-                            model,
-                            id -> DrawingPicture.of(building, id, DrawingLettering.get())
-                                    .picture(),
-                            DrawingLettering.get(),
-                            TitleFacts.printed("2026-01-01")),
-                    s.paper(),
-                    s.title(),
-                    DrawingLettering.get());
+            Picture picture = SheetPicture.of(
+                    s,
+                    model,
+                    id -> DrawingPicture.of(building, id, DrawingLettering.get())
+                            .picture(),
+                    DrawingLettering.get(),
+                    TitleFacts.printed("2026-01-01"));
+            byte[] pdf = PdfWriter.pages(List.of(picture), s.paper(), s.title(), DrawingLettering.get());
             assertThat(pdf).isNotEmpty();
         }
         assertThat(Findings.of(building)).isNotNull();

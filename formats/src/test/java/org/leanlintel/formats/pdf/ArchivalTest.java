@@ -66,7 +66,7 @@ class ArchivalTest {
     @Test
     void oneSheet() throws Exception {
         Sheet sheet = SheetOrder.of(model).getFirst();
-        assertThat(broken(PdfWriter.sheet(picture(sheet), sheet.paper(), "One sheet", DrawingLettering.get())))
+        assertThat(broken(PdfWriter.pages(List.of(picture(sheet)), sheet.paper(), "One sheet", DrawingLettering.get())))
                 .isEmpty();
     }
 

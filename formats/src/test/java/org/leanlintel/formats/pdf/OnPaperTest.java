@@ -50,7 +50,7 @@ class OnPaperTest {
     }
 
     private static byte[] on(PaperSize paper, Onto onto, OnPaper sheet) {
-        return sheet.document(paper, onto, "Plans");
+        return PdfWriter.document("Plans", (document, fonts) -> sheet.lay(paper, onto, document, fonts, null));
     }
 
     private static Group word(String said, double x, double y) {

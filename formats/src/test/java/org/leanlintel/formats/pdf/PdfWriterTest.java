@@ -38,8 +38,8 @@ class PdfWriterTest {
 
     @Test
     void pagesHaveTheirExactSizeAndLinesTheirWidthInMillimetres() throws IOException {
-        byte[] pdf = PdfWriter.sheet(
-                picture(1, line(0.5, new Vec(20, 20), new Vec(120, 20))),
+        byte[] pdf = PdfWriter.pages(
+                List.of(picture(1, line(0.5, new Vec(20, 20), new Vec(120, 20)))),
                 Paper.across(PaperSize.ARCH_D),
                 "T",
                 LETTERING);
@@ -119,8 +119,8 @@ class PdfWriterTest {
                         new Item.Hatch(
                                 new Pen(0.18, Pen.Dash.CONTINUOUS), List.of(square), List.of(45.0), Vec.ORIGIN, 5)),
                 List.of());
-        byte[] pdf =
-                PdfWriter.sheet(new Picture(1, List.of(lined, tinted)), Paper.across(PaperSize.A4), "T", LETTERING);
+        byte[] pdf = PdfWriter.pages(
+                List.of(new Picture(1, List.of(lined, tinted))), Paper.across(PaperSize.A4), "T", LETTERING);
         try (PDDocument document = Loader.loadPDF(pdf)) {
             BufferedImage page = new PDFRenderer(document).renderImageWithDPI(0, 254);
             for (int x = 21; x < 100; x++)
@@ -145,8 +145,8 @@ class PdfWriterTest {
     @Test
     void anyTextPrints() throws IOException {
         String text = "12'-6 7/8\" \u00E9\u00DF \u0394\u0416 \u4E00";
-        byte[] pdf = PdfWriter.sheet(
-                picture(1, LETTERING.set(text, new Vec(50, 50), 0, 2.5, Lettering.Align.LEFT, true)),
+        byte[] pdf = PdfWriter.pages(
+                List.of(picture(1, LETTERING.set(text, new Vec(50, 50), 0, 2.5, Lettering.Align.LEFT, true))),
                 Paper.across(PaperSize.A4),
                 "T",
                 LETTERING);

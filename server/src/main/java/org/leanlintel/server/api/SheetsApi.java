@@ -23,9 +23,7 @@ import org.leanlintel.core.sheet.LayOut;
 import org.leanlintel.core.sheet.SheetNames;
 import org.leanlintel.core.sheet.SheetOrder;
 import org.leanlintel.formats.pdf.DrawingLettering;
-import org.leanlintel.formats.pdf.OnPaper;
 import org.leanlintel.formats.pdf.OnPaper.Onto;
-import org.leanlintel.formats.pdf.PdfWriter;
 import org.leanlintel.formats.pdf.SetWriter;
 import org.leanlintel.server.api.Messages.LaidOut;
 import org.leanlintel.server.api.Messages.LaidOutDrawing;
@@ -71,7 +69,7 @@ public class SheetsApi {
                 now.model().revision(), print.picture(now.model().get(new ElementId(sheet), Sheet.class)));
     }
 
-    /** The sheet as a PDF page of its exact size, at exact scale; or on other paper. */
+    /** The sheet as a PDF page of its exact size, at exact scale, or on other paper; its layers can be switched. */
     @GetMapping(path = "/sheets/{sheet}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     public ResponseEntity<byte[]> sheetPdf(
             @PathVariable UUID project,
@@ -83,10 +81,7 @@ public class SheetsApi {
         Live now = print.now();
         Sheet s = now.model().get(new ElementId(sheet), Sheet.class);
         String title = now.model().settings().name() + " " + s.number() + " " + s.title();
-        byte[] pdf = paper == null
-                ? PdfWriter.sheet(print.picture(s), s.paper(), title, DrawingLettering.get())
-                : OnPaper.of(s, print.picture(s), now.model(), DrawingLettering.get())
-                        .document(paper, onto, title);
+        byte[] pdf = print.set(List.of(s), paper == null ? null : new SetWriter.Other(paper, onto));
         return ProjectsApi.download(pdf, MediaType.APPLICATION_PDF, title + ".pdf");
     }
 
