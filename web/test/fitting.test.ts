@@ -1,8 +1,10 @@
 import { describe, expect, it } from "vitest";
 import type { Element, Footprint } from "../src/api/types";
+import { arranged } from "../src/board/sheets/arranging";
 import { inDrawing, rectangleOf, shownAs } from "../src/board/sheets/cropping";
 import { type Among, fitted } from "../src/board/sheets/fitting";
 import { among as amongOn } from "../src/board/sheets/placing";
+import { elevationAt } from "../src/board/things/OpenElevation";
 import { board } from "./board";
 
 /** 564 by 400 to draw on, with a title block of 180 by 72 at the lower right. */
@@ -96,5 +98,54 @@ describe("a drawing cropped on a sheet", () => {
     >[0];
     const crop = { type: "part" as const, ring: [], broken: false };
     expect(shownAs(sheet, "d", crop).drawings.map((p) => p.crop.type)).toEqual(["part", "all"]);
+  });
+});
+
+describe("several drawings of a sheet", () => {
+  const box = (minX: number, minY: number, maxX: number, maxY: number) => ({ minX, minY, maxX, maxY });
+  const boxes = [box(0, 50, 100, 150), box(130, 40, 180, 120), box(300, 0, 400, 160)];
+
+  it("come in line with the outermost, or about the middle of all", () => {
+    expect(arranged(boxes, "TOP").map(([, y]) => y)).toEqual([10, 40, 0]);
+    expect(arranged(boxes, "BOTTOM").map(([, y]) => y)).toEqual([-50, -40, 0]);
+    expect(arranged(boxes, "LEFT").map(([x]) => x)).toEqual([0, -130, -300]);
+    expect(arranged(boxes, "CENTRE").map(([, y]) => y)).toEqual([-20, 0, 0]);
+  });
+
+  it("are spaced alike between the first and the last, in the order they stand in", () => {
+    expect(arranged(boxes, "ACROSS").map(([x]) => x)).toEqual([0, 45, 0]);
+    const back = [boxes[2], boxes[0], boxes[1]].flatMap((b) => b ?? []);
+    expect(arranged(back, "ACROSS").map(([x]) => x)).toEqual([0, 0, 45]);
+  });
+});
+
+describe("the mark of an elevation", () => {
+  it("leads to the elevation of the side it stands on, and nowhere where none is drawn", () => {
+    const facing = (id: string, angle: number) =>
+      ({ type: "drawing", id, name: id, order: 1, subject: { type: "facing", angle } }) as unknown as Element;
+    const state = board({
+      elements: new Map([
+        ...board().elements,
+        ["south", facing("south", -Math.PI / 2)],
+        ["east", facing("east", 0)],
+      ]),
+    });
+    const wall = [...state.elements.values()].find((e) => e.type === "wall")?.id ?? "";
+    const line = {
+      type: "strokes",
+      role: "EDGE",
+      pen: {},
+      lines: [
+        [
+          [0, 0],
+          [4000, 3000],
+        ],
+      ],
+    };
+    const groups = new Map([[wall, { items: [line] }]]) as unknown as typeof state.groups;
+    const at = (x: number, y: number) => elevationAt({ elements: state.elements, groups }, [x, y])?.id;
+    expect(at(2000, -2500)).toBe("south");
+    expect(at(9000, 1400)).toBe("east");
+    expect(at(1900, 9000)).toBeUndefined();
   });
 });

@@ -16,6 +16,7 @@ for kind, count in sorted(Counter(e.dxftype() for e in space).items()):
     print("count", kind, count)
 print("layers", ",".join(sorted({e.dxf.layer for e in space})))
 box = bbox.extents(e for e in space if e.dxftype() in ("LWPOLYLINE", "ARC", "CIRCLE"))
-print("extent", *(round(v, 2) for v in (box.extmin.x, box.extmin.y, box.extmax.x, box.extmax.y)))
+if box.has_data:  # words alone have none
+    print("extent", *(round(v, 2) for v in (box.extmin.x, box.extmin.y, box.extmax.x, box.extmax.y)))
 for t in space.query("TEXT"):
     print("text", t.dxf.text)

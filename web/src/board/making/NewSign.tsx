@@ -13,6 +13,7 @@ export function SignToMake({ making, set }: MakingProps) {
             ["LEVEL", "Level of the floor there"],
             ["NORTH", "North arrow"],
             ["SCALE", "Scale bar"],
+            ["ELEVATION", "Where an elevation is seen from"],
           ]}
           onChange={(sign) => set({ sign })}
         />

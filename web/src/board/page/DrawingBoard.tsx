@@ -1,4 +1,4 @@
-import { type PointerEvent, useEffect, useRef } from "react";
+import { type DragEvent, type PointerEvent, useEffect, useRef } from "react";
 import type { End } from "../../api/types";
 import { onImage } from "../canvas/images";
 import { Redraw } from "../canvas/redraw";
@@ -124,6 +124,18 @@ export function DrawingBoard() {
     else if (h.button === 2) void actions.offer(at, model(at));
   };
 
+  /** A drawing is brought from the register over the sheet it is to stand on. */
+  const dragged = (e: DragEvent<HTMLCanvasElement>) => {
+    if (store.getState().tool.name !== "place") return;
+    e.preventDefault();
+    actions.pointAt(model(place(e.nativeEvent)));
+  };
+
+  const dropped = (e: DragEvent<HTMLCanvasElement>) => {
+    e.preventDefault();
+    if (store.getState().tool.name === "place") void actions.click(model(place(e.nativeEvent)), false);
+  };
+
   return (
     <>
       <canvas
@@ -135,6 +147,8 @@ export function DrawingBoard() {
         onPointerDown={down}
         onPointerMove={move}
         onPointerUp={up}
+        onDragOver={dragged}
+        onDrop={dropped}
         onDoubleClick={() => actions.openPicked()}
         onPointerLeave={() => actions.leave()}
         onContextMenu={(e) => e.preventDefault()}

@@ -2,6 +2,7 @@ import type { Element } from "../../api/types";
 import { Button } from "../../ui/controls";
 import { Section } from "../../ui/Section";
 import { MakingFacts } from "../making/MakingFacts";
+import { ArrangeDrawings } from "../sheets/ArrangeDrawings";
 import { useBoard, useBoardTools } from "../state/context";
 import { renumbering } from "../state/revisions";
 import { drawingShown, elementOf } from "../state/state";
@@ -24,9 +25,16 @@ export function Facts() {
   const selection = useBoard((s) => s.selection);
   const only = useBoard((s) => (s.selection.length === 1 ? s.elements.get(s.selection[0] ?? "") : undefined));
   const drawing = useBoard(drawingShown);
+  const onSheet = useBoard((s) => s.shown?.kind === "sheet" && !s.version);
   const settings = useBoard((s) => elementOf(s, "settings", "settings"));
   if (makes) return <MakingFacts />;
   if (only) return <Selected element={only} />;
+  if (onSheet && selection.length > 1)
+    return (
+      <Section title={`${selection.length} drawings`} words="selected on this sheet">
+        <ArrangeDrawings />
+      </Section>
+    );
   if (selection.length > 1) {
     return (
       <Section title={`${selection.length} things`} words="selected">

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { Drawing } from "../../api/types";
 import { fieldClass } from "../../ui/controls";
+import { takeInHand } from "../sheets/placing";
 import { useBoard, useBoardTools } from "../state/context";
 import { BLOCKS, hasScale, isToldWhole, register, sheetsOf, TABLES } from "../state/drawings";
 import { scaleWords } from "../state/scales";
@@ -65,7 +66,8 @@ function said(elements: Elements["elements"], drawing: Drawing): string {
 }
 
 function Entry({ drawing }: { readonly drawing: Drawing }) {
-  const { sync } = useBoardTools();
+  const { store, sync } = useBoardTools();
+  const onSheet = useBoard((s) => s.shown?.kind === "sheet" && !s.version);
   const elements = useBoard((s) => s.elements);
   const open = useBoard((s) => s.shown?.id === drawing.id);
   const units = useBoard(unitsOf);
@@ -76,7 +78,11 @@ function Entry({ drawing }: { readonly drawing: Drawing }) {
   const placed = sheets.length > 0 ? `on ${sheets.join(", ")}` : none;
   const stamp = useBoard((s) => isToldWhole(s, drawing)) ? ["set out whole"] : [];
   return (
-    <li className={`relative rounded px-2 py-0.5 ${open ? "bg-ink text-paper" : "hover:bg-lime-2"}`}>
+    <li
+      draggable={onSheet}
+      onDragStart={() => void takeInHand(store, drawing.id)}
+      className={`relative rounded px-2 py-0.5 ${open ? "bg-ink text-paper" : "hover:bg-lime-2"}`}
+    >
       <button
         type="button"
         aria-current={open}

@@ -141,7 +141,12 @@ function Offered({ title, drawings }: { readonly title: string; readonly drawing
       <h3 className="mt-2 text-ink-2">{title}</h3>
       <ul aria-label={title}>
         {drawings.map((d) => (
-          <li key={d.id} className="flex items-center gap-2 py-0.5">
+          <li
+            key={d.id}
+            draggable
+            onDragStart={() => void takeInHand(store, d.id)}
+            className="flex cursor-grab items-center gap-2 py-0.5"
+          >
             <span className="min-w-0 grow truncate" title={d.name}>
               {d.name}
             </span>

@@ -10,6 +10,7 @@ import { KeyMarkFacts } from "./KeyMarkFacts";
 import { LineFacts } from "./LineFacts";
 import { NoteFacts } from "./NoteFacts";
 import { OpenDrawing } from "./OpenDrawing";
+import { OpenElevation } from "./OpenElevation";
 import { OpeningFacts } from "./OpeningFacts";
 import { PieceFacts, PostFacts } from "./PieceFacts";
 import { RoofFacts } from "./RoofFacts";
@@ -29,7 +30,12 @@ import { TrussFacts } from "./TrussFacts";
 type Things = { readonly [T in Element["type"]]?: ThingOf<ElementOf<T>> };
 
 const OPENINGS: Partial<Record<OpeningKind["type"], string>> = { window: "Window", openWay: "Open way" };
-const SIGNS = { NORTH: "North arrow", LEVEL: "Level mark", SCALE: "Scale bar" } as const;
+const SIGNS = {
+  NORTH: "North arrow",
+  LEVEL: "Level mark",
+  SCALE: "Scale bar",
+  ELEVATION: "Mark of an elevation",
+} as const;
 const DIMENSIONS = {
   angle: "Angle",
   radius: "Radius",
@@ -189,7 +195,12 @@ const THINGS: Things = {
   sign: {
     title: (s) => SIGNS[s.says],
     words: "says what the project knows",
-    Facts: ({ thing }) => <ThroughLens written={thing} />,
+    Facts: ({ thing }) => (
+      <>
+        {thing.says === "ELEVATION" && <OpenElevation sign={thing} />}
+        <ThroughLens written={thing} />
+      </>
+    ),
     goes: true,
   },
   tracing: {

@@ -9,15 +9,15 @@ export interface SignTool {
 
 const fresh: SignTool = { name: "sign" };
 
-/** A north arrow, a level mark or a scale bar, where it is clicked. */
+/** A north arrow, a level mark, a scale bar or the mark of an elevation, where it is clicked. */
 export const sign: ToolOf<SignTool> = {
   name: "sign",
-  words: "North, level, scale",
+  words: "North, level, elevation",
   makes: "sign",
-  also: "arrow height mark bar",
+  also: "arrow height mark bar scale sign side",
   fresh,
   anywhere: true,
-  prompt: () => ["North, level, scale.", "Click where the sign goes."],
+  prompt: () => ["North, level, elevation.", "Click where the sign goes."],
   edit: (state) => {
     const drawing = drawingShown(state);
     if (!drawing || !state.pointer) return null;

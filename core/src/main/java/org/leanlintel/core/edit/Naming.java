@@ -112,6 +112,7 @@ public final class Naming {
                     case NORTH -> "north arrow";
                     case LEVEL -> "level mark";
                     case SCALE -> "scale bar";
+                    case ELEVATION -> "mark of an elevation";
                 };
             case DimensionString s -> "dimension string";
             case Dimension d ->

@@ -20,6 +20,7 @@ import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Sign;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.picture.annotate.ElevationMark;
 import org.leanlintel.core.picture.sheet.Footprint;
 import org.leanlintel.core.sheet.SheetOrder;
 
@@ -47,6 +48,7 @@ public final class SetCheck {
         for (Sheet s : SheetOrder.of(model)) check.sheet(s);
         check.drawings();
         check.marks();
+        check.elevations();
         check.schedules();
         return check.findings;
     }
@@ -148,6 +150,21 @@ public final class SetCheck {
                         "Place its section on a sheet, or delete the line.",
                         List.of(l.id()),
                         Vec.ORIGIN);
+        }
+    }
+
+    /** Marks of elevations that are not in the set. */
+    private void elevations() {
+        for (Sign s : model.all(Sign.class)) {
+            if (s.says() != Sign.Says.ELEVATION || !placed.containsKey(s.drawing())) continue;
+            Drawing seen = ElevationMark.of(s, model);
+            if (seen == null || !placed.containsKey(seen.id()))
+                add(
+                        "A mark of an elevation on %s leads to no sheet."
+                                .formatted(model.get(s.drawing(), Drawing.class).name()),
+                        "Place the elevation of that side on a sheet, or delete the mark.",
+                        List.of(s.id()),
+                        s.at());
         }
     }
 

@@ -16,7 +16,9 @@ public record Sign(ElementId id, ElementId layer, ElementId drawing, Vec at, Say
         /** Of a plan, the level of the finished floor there; of a drawing that shows heights, that of the place itself. */
         LEVEL,
         /** How long lengths are. */
-        SCALE
+        SCALE,
+        /** Of a plan, the elevation of the side of the house it stands on, and on which sheet that is. */
+        ELEVATION
     }
 
     public Sign moved(Vec by) {

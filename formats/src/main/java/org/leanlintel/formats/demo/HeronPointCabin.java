@@ -130,6 +130,11 @@ public final class HeronPointCabin {
         ElementId rooms = d.schedule("Rooms", Drawing.Kind.ROOMS, 12);
         ElementId fittings = d.schedule("Fittings", Drawing.Kind.FITTINGS, 12);
         ElementId bath = d.named("Bath"), client = d.named("First floor for the client");
+        List<ElementId> sides = d.elevations(48);
+        d.sign(d.plan(), WIDTH / 2, -96, Sign.Says.ELEVATION);
+        d.sign(d.plan(), WIDTH / 2, DEPTH + 98, Sign.Says.ELEVATION);
+        d.sign(d.plan(), -88, DEPTH / 2, Sign.Says.ELEVATION);
+        d.sign(d.plan(), WIDTH + 82, DEPTH / 2, Sign.Says.ELEVATION);
         d.binding("Permit");
         d.sheet(
                 "A-101",
@@ -161,7 +166,6 @@ public final class HeronPointCabin {
         d.on(d.model().get(d.named("Loft plan"), Drawing.class).storey());
         ElementId loft = d.plan("Loft, ceilings", "ceiling", 48);
         d.on(OfficeStandard.GROUND);
-        List<ElementId> sides = d.elevations(48);
         sides.forEach(d::dimension);
         sides.forEach(d::materials);
         d.sheet("A-106", "Elevations", PaperSize.ARCH_D, sides.toArray(ElementId[]::new));

@@ -8,6 +8,7 @@ import org.leanlintel.core.building.join.Strip;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.NewIds;
 import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.Compass;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
@@ -19,9 +20,6 @@ import org.leanlintel.core.model.Wall;
 
 /** Adds the elevations of the four sides of the house that are not there yet, each named by the way its faces look. */
 public record DrawElevations(ElementId storey, ElementId lens, double scale) implements Edit {
-
-    private static final List<String> COMPASS =
-            List.of("North", "North-east", "East", "South-east", "South", "South-west", "West", "North-west");
 
     /** Radians: elevations of one side look so nearly the same way. */
     private static final double SAME_SIDE = Math.toRadians(20);
@@ -44,7 +42,7 @@ public record DrawElevations(ElementId storey, ElementId lens, double scale) imp
             if (model.all(Drawing.class).stream().anyMatch(d -> isOf(d, angle))) continue;
             made.add(new Drawing(
                     ids.next(),
-                    freeName(model, made, named(angle, Site.of(model).north())),
+                    freeName(model, made, Compass.words(angle, Site.of(model).north()) + " elevation"),
                     Drawing.Kind.ELEVATION,
                     storey,
                     lens,
@@ -74,12 +72,6 @@ public record DrawElevations(ElementId storey, ElementId lens, double scale) imp
             }
         double quarter = Math.PI / 2, turned = angle - quarter * Math.floor(angle / quarter + 1e-9);
         return Math.abs(turned) < 1e-6 ? 0 : turned;
-    }
-
-    /** The nearest of eight. */
-    private static String named(double angle, double north) {
-        long eighth = Math.round((north - angle) / (Math.PI / 4));
-        return COMPASS.get(Math.floorMod(eighth, 8)) + " elevation";
     }
 
     static String freeName(Model model, List<Element> made, String wish) {

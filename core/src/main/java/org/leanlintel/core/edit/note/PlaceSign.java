@@ -27,6 +27,11 @@ public record PlaceSign(ElementId drawing, ElementId layer, Vec at, Sign.Says sa
         Drawing on = building.model().get(drawing, Drawing.class);
         if (says == Sign.Says.NORTH && on.kind() != Drawing.Kind.PLAN)
             return Refusal.because("Only plans show where north is.", drawing);
+        if (says == Sign.Says.ELEVATION && on.kind() != Drawing.Kind.PLAN)
+            return Refusal.because("Only plans show where elevations are seen from.", drawing);
+        if (says == Sign.Says.ELEVATION
+                && building.model().all(Drawing.class).stream().noneMatch(d -> d.kind() == Drawing.Kind.ELEVATION))
+            return Refusal.because("No elevation is drawn yet.", drawing);
         if (says == Sign.Says.LEVEL
                 && on.kind() != Drawing.Kind.PLAN
                 && !on.kind().isUpright()) return Refusal.because("Only plans and sections show levels.", drawing);

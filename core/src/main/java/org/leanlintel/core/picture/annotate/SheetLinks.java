@@ -10,6 +10,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.Sheet;
+import org.leanlintel.core.model.Sign;
 import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
@@ -27,7 +28,7 @@ public final class SheetLinks {
 
     private SheetLinks() {}
 
-    /** Those of section lines and of the frames of parts. @param sheet as it prints */
+    /** Those of section lines, of marks of elevations and of the frames of parts. @param sheet as it prints */
     public static List<Link> of(Picture sheet, Model model, Lettering lettering) {
         List<Link> links = new ArrayList<>();
         for (Group g : sheet.groups()) {
@@ -42,6 +43,8 @@ public final class SheetLinks {
 
     private static @Nullable Sheet leadsTo(Group group, Model model) {
         Element element = group.drawing() == null ? null : model.find(group.element());
+        if (element instanceof Sign s && s.says() == Sign.Says.ELEVATION)
+            return ElevationMark.of(s, model) instanceof Drawing d ? sheetWith(d.id(), model) : null;
         if (element instanceof SectionLine l) return sheetOf(l.id(), model);
         return element instanceof Drawing part && !part.id().equals(group.drawing())
                 ? sheetWith(part.id(), model)

@@ -54,6 +54,7 @@ public final class SignPainter {
             case NORTH -> north();
             case LEVEL -> level();
             case SCALE -> scaleBar();
+            case ELEVATION -> ElevationMark.paint(sign, building.model(), scale, pens, lettering);
         }
         return new Group(sign.id(), sign.layer(), pens.items(), List.of());
     }
