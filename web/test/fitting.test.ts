@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Element, Footprint } from "../src/api/types";
 import { arranged } from "../src/board/sheets/arranging";
+import { boxOfPart, dragged, type LaidBlock, partAt, partIn } from "../src/board/sheets/blockParts";
 import { inDrawing, rectangleOf, shownAs } from "../src/board/sheets/cropping";
 import { type Among, fitted } from "../src/board/sheets/fitting";
 import { among as amongOn } from "../src/board/sheets/placing";
@@ -147,5 +148,63 @@ describe("the mark of an elevation", () => {
     expect(at(2000, -2500)).toBe("south");
     expect(at(9000, 1400)).toBe("east");
     expect(at(1900, 9000)).toBeUndefined();
+  });
+});
+
+describe("a title block laid out on the sheet", () => {
+  const part = (x: number, y: number, widthMm: number, heightMm: number, far = false) => ({
+    x,
+    y,
+    widthMm,
+    heightMm,
+    far,
+    framed: true,
+    content: { type: "words" as const, label: "", text: "", letterMm: 3.5, strong: false },
+  });
+  const there: LaidBlock = {
+    block: {
+      id: "b",
+      name: "B",
+      place: "CORNER",
+      widthMm: 180,
+      heightMm: 72,
+      parts: [part(0, 0, 180, 20), part(0, 20, 60, 30), part(60, 20, 40, 30)],
+      margin: { zones: false, folds: false },
+    } as unknown as LaidBlock["block"],
+    box: { minX: 400, minY: 10, maxX: 580, maxY: 82 },
+    narrower: 1,
+    lower: 1,
+  };
+
+  it("knows the smallest part that is clicked, and none outside", () => {
+    expect(partAt(there, { x: 430, y: 40 })).toBe(1);
+    expect(partAt(there, { x: 430, y: 15 })).toBe(0);
+    expect(partAt(there, { x: 430, y: 75 })).toBeNull();
+  });
+
+  it("moves a part in line with its neighbour, and not off the block", () => {
+    const box = dragged(there, 2, { x: 480, y: 45 }, { x: 521, y: 45.2 });
+    expect(box).toEqual({ minX: 501, minY: 30, maxX: 541, maxY: 60 });
+    expect(dragged(there, 2, { x: 480, y: 45 }, { x: 900, y: 45 })?.maxX).toBe(580);
+    expect(dragged(there, 2, { x: 480, y: 45 }, { x: 481.2, y: 45 })?.minX).toBe(460);
+  });
+
+  it("sizes a part by its corner, and stores what is shown", () => {
+    const box = dragged(there, 1, { x: 460, y: 60 }, { x: 470.2, y: 71.4 });
+    expect(box).toEqual({ minX: 400, minY: 30, maxX: 470, maxY: 71.5 });
+    const [, was] = there.block.parts;
+    const now = was && box ? partIn(there, was, box) : undefined;
+    expect(now).toMatchObject({ x: 0, y: 20, widthMm: 70, heightMm: 41.5 });
+    expect(now && boxOfPart(there, now)).toEqual(box);
+  });
+
+  it("measures from the far end what is held to it", () => {
+    const foot: LaidBlock = { ...there, block: { ...there.block, place: "FOOT" } };
+    const held = part(10, 0, 40, 20, true);
+    expect(boxOfPart(foot, held)).toMatchObject({ minX: 530, maxX: 570 });
+    expect(partIn(foot, held, { minX: 500, minY: 10, maxX: 540, maxY: 30 })).toMatchObject({
+      x: 40,
+      widthMm: 40,
+    });
   });
 });

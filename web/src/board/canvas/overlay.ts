@@ -7,7 +7,7 @@ import { checked } from "./overlayChecked";
 import { edges } from "./overlayEdge";
 import { areas, clearances } from "./overlayFloor";
 import { dot, INK, label, line, OCHRE, type On, PAPER, VERDIGRIS } from "./overlayLines";
-import { placing } from "./overlayPlacing";
+import { layingBlockOut, placing } from "./overlayPlacing";
 import { roofEdge } from "./overlayRoof";
 import { setOut } from "./overlaySetOut";
 import type { Canvas } from "./paint";
@@ -27,6 +27,7 @@ export function overlay({ context, view, size, ratio }: Canvas, state: BoardStat
   checked(on, state);
   edges(on, state);
   placing(on, state);
+  layingBlockOut(on, state);
   setOut(on, state);
   roofEdge(on, state);
   measure(on, state);

@@ -1,4 +1,5 @@
 import type { BoardState } from "../state/state";
+import { blockBoxes } from "../tools/blockPart";
 import { lying } from "../tools/place";
 import { line, OCHRE, type On, OXIDE, VERDIGRIS } from "./overlayLines";
 
@@ -21,4 +22,16 @@ export function placing(on: On, state: BoardState): void {
   context.fillStyle = context.strokeStyle;
   context.fillRect(a.x, a.y, b.x - a.x, b.y - a.y);
   context.globalAlpha = 1;
+}
+
+/** Parts of the title block that are laid out: the one in hand, and where it would come to lie. */
+export function layingBlockOut({ context, at }: On, state: BoardState): void {
+  if (state.tool.name !== "blockPart") return;
+  context.strokeStyle = VERDIGRIS;
+  context.lineWidth = 1.6;
+  for (const box of blockBoxes(state, state.tool)) {
+    const a = at({ x: box.minX, y: box.maxY });
+    const b = at({ x: box.maxX, y: box.minY });
+    context.strokeRect(a.x, a.y, b.x - a.x, b.y - a.y);
+  }
 }

@@ -1,6 +1,7 @@
 import type { Element } from "../../api/types";
 import { alike } from "../hands/selecting";
 import { takeInHand, turnPlaced } from "../sheets/placing";
+import type { Board } from "../state/context";
 import { inFront, layingSquare } from "../state/revisions";
 import { type BoardState, planShown, wallSelected } from "../state/state";
 import type { Command } from "./Command";
@@ -181,29 +182,21 @@ export const ofSelection: readonly Command[] = [
       if (id !== undefined) void sync.show({ kind: "drawing", id });
     },
   },
-  {
-    name: "sheet.takeOff",
-    words: "Take the drawing selected off the sheet",
-    brief: "Take off the sheet",
-    group: GROUP,
-    keys: [],
-    when: onSheet,
-    on: (thing, state) => thing?.type === "drawing" && onSheet(state),
-    does: ({ actions }) => void actions.changing.remove(),
-  },
-  {
-    name: "sheet.move",
-    words: "Move the drawing on its sheet",
-    brief: "Move on the sheet",
-    group: GROUP,
-    keys: [],
-    when: onSheet,
-    on: (thing, state) => thing?.type === "drawing" && onSheet(state),
-    does: ({ store }) => {
-      const [drawing] = store.getState().selection;
-      if (drawing) void takeInHand(store, drawing);
-    },
-  },
+  ofPlaced("sheet.takeOff", "Take the drawing selected off the sheet", "Take off the sheet", ({ actions }) =>
+    actions.changing.remove(),
+  ),
+  ofPlaced("sheet.move", "Move the drawing on its sheet", "Move on the sheet", ({ store }, drawing) =>
+    takeInHand(store, drawing),
+  ),
+  ofPlaced(
+    "sheet.turn",
+    "Turn the drawing on its sheet by a quarter",
+    "Turn by a quarter on the sheet",
+    ({ store, sync }, drawing) => turnPlaced(store, sync, drawing),
+  ),
+  ofPlaced("sheet.crop", "Crop the drawing on its sheet", "Crop on the sheet", ({ store }, drawing) =>
+    store.setState({ tool: { name: "crop", drawing, from: null }, selection: [] }),
+  ),
   {
     name: "house.square",
     words: "Turn the whole house so that this wall lies square",
@@ -218,31 +211,26 @@ export const ofSelection: readonly Command[] = [
       if (wall) void sync.edit(layingSquare(wall.id));
     },
   },
-  {
-    name: "sheet.turn",
-    words: "Turn the drawing on its sheet by a quarter",
-    brief: "Turn by a quarter on the sheet",
-    group: GROUP,
-    keys: [],
-    when: onSheet,
-    on: (thing, state) => thing?.type === "drawing" && onSheet(state),
-    does: ({ store, sync }) => {
-      const [drawing] = store.getState().selection;
-      if (drawing) void turnPlaced(store, sync, drawing);
-    },
-  },
-  {
-    name: "sheet.crop",
-    words: "Crop the drawing on its sheet",
-    brief: "Crop on the sheet",
-    also: "frame part cut viewport",
-    group: GROUP,
-    keys: [],
-    when: onSheet,
-    on: (thing, state) => thing?.type === "drawing" && onSheet(state),
-    does: ({ store }) => {
-      const [drawing] = store.getState().selection;
-      if (drawing) store.setState({ tool: { name: "crop", drawing, from: null }, selection: [] });
-    },
-  },
 ];
+
+/** Done with the drawing selected on the sheet shown. */
+function ofPlaced(
+  name: string,
+  words: string,
+  brief: string,
+  does: (board: Board, drawing: string) => unknown,
+): Command {
+  return {
+    name,
+    words,
+    brief,
+    group: GROUP,
+    keys: [],
+    when: onSheet,
+    on: (thing, state) => thing?.type === "drawing" && onSheet(state),
+    does: (board) => {
+      const [drawing] = board.store.getState().selection;
+      if (drawing) does(board, drawing);
+    },
+  };
+}

@@ -8,10 +8,8 @@ import { useBoard, useBoardTools } from "../state/context";
 import { addingTitleBlock, erasure } from "../state/revisions";
 import { elementOf, elementsOf } from "../state/state";
 import { freeCopyName } from "../state/stock";
+import type { BlockPart, TitleBlock } from "./blockParts";
 import { TitleBlockPart } from "./TitleBlockPart";
-
-export type TitleBlock = ElementOf<"titleBlock">;
-export type BlockPart = TitleBlock["parts"][number];
 
 const PLACES = [
   ["CORNER", "In the lower right corner"],
@@ -91,9 +89,14 @@ interface LayoutProps extends OwnFieldsProps {
 }
 
 function Layout({ block, settings }: LayoutProps) {
-  const { sync } = useBoardTools();
+  const { store, sync } = useBoardTools();
   const elements = useBoard((s) => s.elements);
-  const [chosen, setChosen] = useState(0);
+  const layOut = (at: number | null) =>
+    store.setState({ tool: { name: "blockPart", part: at, from: null }, selection: [] });
+  const [listed, setChosen] = useState(0);
+  /** The one taken up on the sheet, while it is laid out there. */
+  const inHand = useBoard((s) => (s.tool.name === "blockPart" ? s.tool.part : null));
+  const chosen = inHand ?? listed;
   const part = block.parts[chosen];
   const others = elementsOf({ elements }, "titleBlock").filter((b) => b.id !== block.id);
   const revise = (change: Partial<TitleBlock>) =>
@@ -136,11 +139,17 @@ function Layout({ block, settings }: LayoutProps) {
         on={block.margin.folds}
         onChange={(folds) => revise({ margin: { ...block.margin, folds } })}
       />
+      <Button className="my-1" onClick={() => layOut(null)}>
+        Lay its parts out on the sheet
+      </Button>
       <Row label="Part">
         <Choice
           value={String(chosen)}
           options={block.parts.map((p, i) => [String(i), partName(p, i)] as const)}
-          onChange={(i) => setChosen(Number(i))}
+          onChange={(i) => {
+            setChosen(Number(i));
+            if (inHand !== null) layOut(Number(i));
+          }}
         />
       </Row>
       {part && (

@@ -3,8 +3,8 @@ import { Accepted } from "../fields/Accepted";
 import { LengthField } from "../fields/LengthField";
 import { useBoard } from "../state/context";
 import { elementsOf } from "../state/state";
+import type { BlockPart, TitleBlock } from "./blockParts";
 import { BLANK, PictureField } from "./PictureField";
-import type { BlockPart, TitleBlock } from "./TitleBlockFacts";
 
 type Content = BlockPart["content"];
 

@@ -1,4 +1,4 @@
-import type { Footprint, Sheet } from "../../api/types";
+import type { ElementOf, Footprint, Sheet } from "../../api/types";
 import { paperOf } from "../state/papers";
 import { type BoardState, elementOf } from "../state/state";
 import type { Box, ModelPoint } from "../state/view";
@@ -141,8 +141,7 @@ export function outlineOf(
   const block = elementOf(state, "titleBlock", elementOf(state, "settings", "settings")?.titleBlock);
   if (!frame) return [];
   const { minX, minY, maxX, maxY } = frame;
-  const wide = block?.place === "FOOT" ? maxX - minX : Math.min(block?.widthMm ?? 0, maxX - minX);
-  const high = block?.place === "RIGHT_EDGE" ? maxY - minY : Math.min(block?.heightMm ?? 0, maxY - minY);
+  const [wide, high] = sizeOfBlock(frame, block);
   const [left, top] = [maxX - wide, minY + high];
   if (top >= maxY) return rectangle({ minX, minY, maxX: left, maxY });
   if (left <= minX) return rectangle({ minX, minY: top, maxX, maxY });
@@ -153,6 +152,18 @@ export function outlineOf(
     [maxX, top],
     [maxX, maxY],
     [minX, maxY],
+  ];
+}
+
+/** How wide and how high a title block is within a frame, which it is no larger than. */
+export function sizeOfBlock(
+  { minX, minY, maxX, maxY }: Box,
+  block: Pick<ElementOf<"titleBlock">, "place" | "widthMm" | "heightMm"> | undefined,
+): Point {
+  const [across, up] = [maxX - minX, maxY - minY];
+  return [
+    block?.place === "FOOT" ? across : Math.min(block?.widthMm ?? 0, across),
+    block?.place === "RIGHT_EDGE" ? up : Math.min(block?.heightMm ?? 0, up),
   ];
 }
 

@@ -5,6 +5,7 @@ import { area } from "./area";
 import { bend } from "./bend";
 import { beside } from "./beside";
 import { blank } from "./blank";
+import { blockPart } from "./blockPart";
 import { boundary } from "./boundary";
 import { cloud } from "./cloud";
 import { copy } from "./copy";
@@ -92,7 +93,7 @@ const stages = [
 ] as const;
 
 /** Tools that begin with something given, not from a list. */
-const given = [end, paste, scale, place, crop, mark, points, figure, pointing] as const;
+const given = [end, paste, scale, place, crop, blockPart, mark, points, figure, pointing] as const;
 
 type Registered =
   | (typeof everywhere)[number]

@@ -115,6 +115,24 @@ class SetOfSheetsTest {
         assertThat(drafter.field("Layout")).hasValue("title-block-corner");
     }
 
+    /** A part of it is taken up where it stands, and moved by two clicks. */
+    @Test
+    void aPartOfTheTitleBlockIsMovedOnTheSheet() {
+        openSheet("A-111 Kitchen and wet room");
+        drafter.button("Change the layout").click();
+        drafter.button("Lay its parts out on the sheet").click();
+        drafter.click(500, 45);
+        assertThat(page.locator("footer")).containsText("Click in the part to move it");
+        drafter.click(500, 45);
+        assertThat(page.locator("footer")).containsText("Click where it goes.");
+        drafter.click(490, 51);
+        assertThat(page.locator("header")).containsText("Undo: change title block");
+        drafter.press("Control+z");
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("Saved");
+        drafter.press("Escape");
+        drafter.press("Escape");
+    }
+
     /** What is drawn of a sheet of the demo house, as JSON. */
     private String printed(String number) {
         return (String) page.evaluate(
