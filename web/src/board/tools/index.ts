@@ -13,6 +13,7 @@ import { crop } from "./crop";
 import { cut } from "./cut";
 import { dimension } from "./dimension";
 import { door } from "./door";
+import { eaves } from "./eaves";
 import { end } from "./end";
 import { figure } from "./figure";
 import { fitting } from "./fitting";
@@ -70,7 +71,7 @@ const stages = [
     tools: [storeys, floor, voidThrough, footing, spot, boundary, stair, well, section],
   },
   { words: "Rooms and fittings", tools: [room, limit, fitting] },
-  { words: "Roof", tools: [roof, gable, through] },
+  { words: "Roof", tools: [roof, gable, through, eaves] },
   {
     words: "Dimensions, notes",
     tools: [

@@ -110,7 +110,7 @@ class LayersTest {
                     "core.building core.check core.derive core.geometry core.measure core.model core.note core.picture core.picture.annotate core.picture.wall core.roof core.stair core.truss"),
             entry(
                     "core.takeoff",
-                    "core.building core.derive core.geometry core.measure core.model core.note core.roof"),
+                    "core.building core.derive core.geometry core.measure core.model core.note core.roof core.sheet"),
             entry(
                     "core.picture.table",
                     "core.building core.geometry core.heat core.measure core.model core.note core.picture core.picture.annotate core.takeoff"),

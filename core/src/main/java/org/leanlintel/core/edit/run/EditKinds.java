@@ -74,6 +74,7 @@ import org.leanlintel.core.edit.room.DrawRoomLimit;
 import org.leanlintel.core.edit.room.NameRoom;
 import org.leanlintel.core.edit.room.NumberRooms;
 import org.leanlintel.core.edit.storey.AddStorey;
+import org.leanlintel.core.edit.storey.DragEaves;
 import org.leanlintel.core.edit.storey.DrainRoof;
 import org.leanlintel.core.edit.storey.DrawCrossGable;
 import org.leanlintel.core.edit.storey.DrawFlatRoof;
@@ -179,6 +180,7 @@ public final class EditKinds {
             DrawCrossGable.class,
             PlaceRoofPart.class,
             DrainRoof.class,
+            DragEaves.class,
             LayTrusses.class,
             LayFootings.class,
             DrawStair.class,
