@@ -196,7 +196,7 @@ class DemoProjectsTest {
         openProject("Heron Point Cabin");
         openSheet("A-103");
         drafter.button("Print").click();
-        assertThat(printed().words).contains("Section A", "Stair ST1", "Sleeping loft");
+        assertThat(printed().words).contains("Section A", "Stair ST1", "Living");
     }
 
     @Test

@@ -82,7 +82,7 @@ class LayersTest {
             entry("core.edit.room", "core.building core.edit core.geometry core.measure core.model"),
             entry(
                     "core.edit.storey",
-                    "core.building core.derive core.edit core.edit.carry core.geometry core.model core.roof"),
+                    "core.building core.derive core.edit core.edit.carry core.geometry core.measure core.model core.roof"),
             entry(
                     "core.edit.run",
                     "core.building core.edit core.edit.carry core.edit.change core.edit.dimension core.edit.drawing core.edit.fitting core.edit.gap core.edit.note core.edit.office core.edit.opening core.edit.room core.edit.sound core.edit.storey core.edit.wall core.geometry core.measure core.model"),
