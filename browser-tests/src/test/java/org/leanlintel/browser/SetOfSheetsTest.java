@@ -231,11 +231,12 @@ class SetOfSheetsTest {
         org.assertj.core.api.Assertions.assertThat(printed("A-103"))
                 .contains("\"Bedroom 3\"")
                 .doesNotContain("\"Stair hall\"");
-        Locator broken = page.getByLabel("Break lines").first();
+        Locator here = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("On this sheet"));
+        Locator broken = here.getByLabel("Break lines");
         broken.click();
         assertThat(broken).isChecked();
-        drafter.button("Show all of it").first().click();
-        assertThat(page.getByText("Show all of it")).isHidden();
+        here.getByText("Show all of it").click();
+        assertThat(here.getByText("Show all of it")).isHidden();
         org.assertj.core.api.Assertions.assertThat(printed("A-103")).contains("\"Stair hall\"");
         for (int i = 0; i < 3; i++) drafter.press("Control+z");
         assertThat(page.getByRole(AriaRole.STATUS)).containsText("Saved");
