@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { Drawing } from "../../api/types";
 import { fieldClass } from "../../ui/controls";
-import { takeInHand } from "../sheets/placing";
+import { bring } from "../sheets/placing";
 import { useBoard, useBoardTools } from "../state/context";
 import { BLOCKS, hasScale, isToldWhole, register, sheetsOf, TABLES } from "../state/drawings";
 import { scaleWords } from "../state/scales";
@@ -80,7 +80,7 @@ function Entry({ drawing }: { readonly drawing: Drawing }) {
   return (
     <li
       draggable={onSheet}
-      onDragStart={() => void takeInHand(store, drawing.id)}
+      onDragStart={(e) => bring(store, drawing, e.dataTransfer)}
       className={`relative rounded px-2 py-0.5 ${open ? "bg-ink text-paper" : "hover:bg-lime-2"}`}
     >
       <button

@@ -8,7 +8,7 @@ import { SCALES, scaleWords } from "../state/scales";
 import { elementOf, unitsOf } from "../state/state";
 import { CropFields } from "./CropFields";
 import { PaperFields } from "./PaperFields";
-import { faultOf, swap, takeInHand, turnPlaced } from "./placing";
+import { bring, faultOf, swap, takeInHand, turnPlaced } from "./placing";
 import { SetField } from "./SetField";
 import { TitleBlockFacts } from "./TitleBlockFacts";
 
@@ -144,7 +144,7 @@ function Offered({ title, drawings }: { readonly title: string; readonly drawing
           <li
             key={d.id}
             draggable
-            onDragStart={() => void takeInHand(store, d.id)}
+            onDragStart={(e) => bring(store, d, e.dataTransfer)}
             className="flex cursor-grab items-center gap-2 py-0.5"
           >
             <span className="min-w-0 grow truncate" title={d.name}>

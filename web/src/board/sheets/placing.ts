@@ -1,5 +1,5 @@
 import { answerOf, api, sentenceOf } from "../../api/client";
-import type { Footprint, Sheet } from "../../api/types";
+import type { Drawing, Footprint, Sheet } from "../../api/types";
 import { boxOf } from "../canvas/boxes";
 import type { Sync } from "../link/sync";
 import { type BoardState, elementOf, elementsOf } from "../state/state";
@@ -40,6 +40,12 @@ export async function takeInHand(store: BoardStore, drawing: string, by?: ModelP
   } catch (error) {
     if (inHand()) store.setState({ tool: { name: "select" }, saying: sentenceOf(error) });
   }
+}
+
+/** Brings a drawing from a list over the board. */
+export function bring(store: BoardStore, drawing: Drawing, drag: DataTransfer): void {
+  drag.setData("text/plain", drawing.name);
+  void takeInHand(store, drawing.id);
 }
 
 /** @param sheet that it stands on, cropped as it is there */
