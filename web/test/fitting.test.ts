@@ -129,22 +129,12 @@ describe("the mark of an elevation", () => {
         ...board().elements,
         ["south", facing("south", -Math.PI / 2)],
         ["east", facing("east", 0)],
+        ["c0", { type: "corner", id: "c0", at: [0, 0] } as unknown as Element],
+        ["c1", { type: "corner", id: "c1", at: [4000, 3000] } as unknown as Element],
       ]),
     });
-    const wall = [...state.elements.values()].find((e) => e.type === "wall")?.id ?? "";
-    const line = {
-      type: "strokes",
-      role: "EDGE",
-      pen: {},
-      lines: [
-        [
-          [0, 0],
-          [4000, 3000],
-        ],
-      ],
-    };
-    const groups = new Map([[wall, { items: [line] }]]) as unknown as typeof state.groups;
-    const at = (x: number, y: number) => elevationAt({ elements: state.elements, groups }, [x, y])?.id;
+    const at = (x: number, y: number) =>
+      elevationAt(state, { drawing: "d", at: [x, y] } as unknown as Parameters<typeof elevationAt>[1])?.id;
     expect(at(2000, -2500)).toBe("south");
     expect(at(9000, 1400)).toBe("east");
     expect(at(1900, 9000)).toBeUndefined();

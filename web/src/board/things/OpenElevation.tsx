@@ -1,14 +1,13 @@
 import type { Drawing, ElementOf } from "../../api/types";
 import { Button } from "../../ui/controls";
-import { boxOf } from "../canvas/boxes";
 import { useBoard, useBoardTools } from "../state/context";
 import { register } from "../state/drawings";
-import type { BoardState } from "../state/state";
+import { type Elements, elementOf, elementsOf } from "../state/state";
 
 /** Leads to the elevation of the side that a mark stands on. */
 export function OpenElevation({ sign }: { readonly sign: ElementOf<"sign"> }) {
   const { sync } = useBoardTools();
-  const seen = useBoard((s) => elevationAt(s, sign.at));
+  const seen = useBoard((s) => elevationAt(s, sign));
   if (!seen) return <p className="text-ink-2">No elevation of this side is drawn.</p>;
   return (
     <Button className="my-1" onClick={() => void sync.show({ kind: "drawing", id: seen.id })}>
@@ -17,15 +16,22 @@ export function OpenElevation({ sign }: { readonly sign: ElementOf<"sign"> }) {
   );
 }
 
-/** The elevation that looks most the way that a place lies from the middle of the walls. */
-export function elevationAt(
-  { elements, groups }: Pick<BoardState, "elements" | "groups">,
-  [x, y]: readonly [number, number],
-): Drawing | undefined {
-  const walls = [...groups].flatMap(([id, g]) => (elements.get(id)?.type === "wall" ? [g] : []));
-  const box = boxOf(walls, 1);
-  if (!box) return undefined;
-  const out = [x - (box.minX + box.maxX) / 2, y - (box.minY + box.maxY) / 2] as const;
+/** The elevation that looks most the way that a mark lies from the middle of what the walls of its storey are drawn by, as the core finds it. */
+export function elevationAt({ elements }: Elements, sign: ElementOf<"sign">): Drawing | undefined {
+  const storey = elementOf({ elements }, "drawing", sign.drawing)?.storey;
+  const ends = elementsOf({ elements }, "wall")
+    .filter((w) => w.storey === storey)
+    .flatMap((w) => [w.start, w.end])
+    .flatMap((end) => {
+      const at = end.type === "atCorner" ? elementOf({ elements }, "corner", end.corner)?.at : end.at;
+      return at ? [at] : [];
+    });
+  if (ends.length === 0) return undefined;
+  const middle = (of: readonly number[]) => (Math.min(...of) + Math.max(...of)) / 2;
+  const out = [
+    sign.at[0] - middle(ends.map(([x]) => x)),
+    sign.at[1] - middle(ends.map(([, y]) => y)),
+  ] as const;
   let best: Drawing | undefined;
   let most = 0;
   for (const d of register({ elements })) {

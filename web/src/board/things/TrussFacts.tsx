@@ -5,7 +5,7 @@ import { NumberField } from "../fields/NumberField";
 import { PitchField } from "../fields/PitchField";
 import { useBoard, useBoardTools } from "../state/context";
 import { drawingOfTruss, layingTrusses } from "../state/revisions";
-import { elementOf, elementsOf } from "../state/state";
+import { elementOf, elementsOf, unitsOf } from "../state/state";
 import { Figures } from "./Figures";
 import { ItsDrawing } from "./ItsDrawing";
 
@@ -23,6 +23,9 @@ const KINDS: readonly (readonly [Kind, string])[] = [
   ["gable", "Gable end, uprights"],
 ];
 
+/** Shapes that begin with sizes of their roof. */
+const OF_ROOF: readonly Kind[] = ["attic", "raisedTie"];
+
 const ALONG: readonly (readonly [Truss["along"]["type"], string])[] = [
   ["allAlong", "All along the roof"],
   ["partAlong", "In a part of it"],
@@ -35,15 +38,20 @@ export function TrussFacts({ truss }: { readonly truss: Truss }) {
   const { sync } = useBoardTools();
   const sum = useBoard((s) => (s.trussSum?.truss === truss.id ? s.trussSum : null));
   const roof = useBoard((s) => elementOf(s, "roof", truss.roof));
+  const units = useBoard(unitsOf);
   const revise = (change: Partial<Truss>) => void sync.revise({ ...truss, ...change, type: "truss" });
   const { form, along } = truss;
-  const choose = (kind: Kind) => revise({ form: formOf(kind, roof, sum) });
+  const choose = (kind: Kind) => revise({ form: formOf(kind, roof, sum, units) });
   return (
     <>
       {sum?.cannot && <p className="py-1 text-oxide">{sum.cannot}</p>}
       <Figures label="Figures of the trusses" figures={sum?.figures ?? []} />
       <Row label="Shape">
-        <Choice value={kindOf(form)} options={KINDS} onChange={choose} />
+        <Choice
+          value={kindOf(form)}
+          options={KINDS.filter(([k]) => sum !== null || !OF_ROOF.includes(k) || k === kindOf(form))}
+          onChange={choose}
+        />
       </Row>
       {form.type === "scissor" && (
         <PitchField
@@ -92,7 +100,11 @@ export function TrussFacts({ truss }: { readonly truss: Truss }) {
         onChange={(plies) => revise({ plies: plies ?? 1 })}
       />
       <Row label="Stand">
-        <Choice value={along.type} options={ALONG} onChange={(to) => revise({ along: standing(to) })} />
+        <Choice
+          value={along.type}
+          options={ALONG}
+          onChange={(to) => revise({ along: standing(to, units) })}
+        />
       </Row>
       {along.type === "partAlong" && (
         <>
@@ -130,34 +142,39 @@ function kindOf(form: Form): Kind {
 }
 
 /** A shape to begin with, of sizes that fit under the roof. */
-function formOf(kind: Kind, roof: Roof | undefined, sum: TrussAnswer | null): Form {
+function formOf(kind: Kind, roof: Roof | undefined, sum: TrussAnswer | null, units: Units): Form {
   const span = sum?.spanMm ?? 0;
   const rise = sum?.riseMm ?? 0;
   switch (kind) {
     case "scissor":
       return { type: kind, bottom: inside(roof) };
     case "attic":
-      return { type: kind, roomMm: rounded(span * 0.3), headMm: rounded(rise * 0.5) };
+      return { type: kind, roomMm: rounded(span * 0.3, units), headMm: rounded(rise * 0.5, units) };
     case "raisedTie":
-      return { type: kind, upMm: rounded(rise * 0.25) };
+      return { type: kind, upMm: rounded(rise * 0.25, units) };
     case "gable":
-      return { type: kind, everyMm: 600 };
+      return { type: kind, everyMm: units === "METRIC" ? 600 : 16 * INCH };
     default:
       return { type: "level", webs: kind };
   }
 }
 
-/** To 50 mm, and not to nothing. */
-function rounded(mm: number): number {
-  return Math.max(50, Math.round(mm / 50) * 50);
+const INCH = 25.4;
+type Units = ReturnType<typeof unitsOf>;
+
+/** To 50 mm or 2 inches, and not to nothing. */
+function rounded(mm: number, units: Units): number {
+  const step = units === "METRIC" ? 50 : 2 * INCH;
+  return Math.max(1, Math.round(mm / step)) * step;
 }
 
-function standing(to: Truss["along"]["type"]): Truss["along"] {
+function standing(to: Truss["along"]["type"], units: Units): Truss["along"] {
+  const metric = units === "METRIC";
   switch (to) {
     case "partAlong":
-      return { type: to, fromMm: 0, toMm: 4000 };
+      return { type: to, fromMm: 0, toMm: metric ? 4000 : 144 * INCH };
     case "oneAt":
-      return { type: to, mm: 1000 };
+      return { type: to, mm: metric ? 1000 : 36 * INCH };
     default:
       return { type: to };
   }

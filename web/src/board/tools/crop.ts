@@ -31,8 +31,7 @@ export const crop: ToolOf<Crop> = {
     const placed = sheet?.drawings.find((p) => p.drawing === tool.drawing);
     if (!sheet || !placed || !scale) return hands.choose("select");
     const ring = rectangleOf(tool.from, pointer, placed, scale);
-    if (!ring)
-      return hands.say("Click further away: what stands on the sheet is 100 mm wide and high at least.");
+    if (!ring) return hands.say("Click further away: that is too small to be a part of it.");
     const broken = placed.crop.type === "part" && placed.crop.broken;
     const cropped: Sheet = shownAs(sheet, tool.drawing, { type: "part", ring, broken });
     if (!(await hands.revise({ ...cropped, type: "sheet" }))) return;

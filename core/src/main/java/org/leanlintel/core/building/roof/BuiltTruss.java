@@ -1,10 +1,7 @@
 package org.leanlintel.core.building.roof;
 
-import java.util.ArrayList;
-import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
-import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.derive.Key;
@@ -48,7 +45,7 @@ public record BuiltTruss(
         }
     }
 
-    private static final double PARALLEL = 1 - 1e-6, SAME_MM = 1, SAME_PLACE_MM = 1e-6;
+    private static final double PARALLEL = 1 - 1e-6, SAME_MM = 1;
 
     public BuiltTruss {
         at = List.copyOf(at);
@@ -151,28 +148,29 @@ public record BuiltTruss(
 
         /** How far along the eaves they can stand; null where neither a ridge nor a head lies over them. */
         @Nullable
-        Reach reach() {
-            Reach over = null, inside = null;
+        TrussReach reach() {
+            TrussReach over = null, inside = null;
             for (RoofShape.Line l : shape.lines())
                 if ((l.kind() == RoofShape.Kind.RIDGE || !right.slopes())
                         && isOf(l.edge(), l.other(), left)
-                        && isOf(l.edge(), l.other(), right)) over = Reach.to(s(l.to()), Reach.to(s(l.from()), over));
-            for (List<Vec> ring : roof.inside().rings()) for (Vec p : ring) inside = Reach.to(s(p), inside);
+                        && isOf(l.edge(), l.other(), right))
+                    over = TrussReach.to(s(l.to()), TrussReach.to(s(l.from()), over));
+            for (List<Vec> ring : roof.inside().rings()) for (Vec p : ring) inside = TrussReach.to(s(p), inside);
             return over == null || inside == null
                     ? null
-                    : new Reach(Math.max(over.low, inside.low), Math.min(over.high, inside.high));
+                    : new TrussReach(Math.max(over.low(), inside.low()), Math.min(over.high(), inside.high()));
         }
 
         /** The middles, from the first end on. */
         private List<Double> places() {
-            Reach reach = reach();
+            TrussReach reach = reach();
             if (reach == null) return List.of();
             if (truss.isPlaced()) return reach.placed(truss);
-            List<Stop> stops = building.model().all(Truss.class).stream()
+            List<TrussReach.Stop> stops = building.model().all(Truss.class).stream()
                     .filter(t -> t.roof().equals(truss.roof()) && !t.id().equals(truss.id()) && t.isPlaced())
                     .flatMap(t -> reach.placed(t).stream()
-                            .map(at -> new Stop(at, (t.wholeThickMm() + truss.wholeThickMm()) / 2)))
-                    .sorted(Comparator.comparingDouble(Stop::at))
+                            .map(at -> new TrussReach.Stop(at, (t.wholeThickMm() + truss.wholeThickMm()) / 2)))
+                    .sorted(Comparator.comparingDouble(TrussReach.Stop::at))
                     .toList();
             return reach.spread(truss, stops);
         }
@@ -184,78 +182,6 @@ public record BuiltTruss(
 
         private double s(Vec p) {
             return p.minus(left.from()).dot(left.direction());
-        }
-    }
-
-    /** From where to where along the eaves. */
-    private record Reach(double low, double high) {
-
-        static Reach to(double s, @Nullable Reach before) {
-            return before == null ? new Reach(s, s) : new Reach(Math.min(before.low, s), Math.max(before.high, s));
-        }
-
-        /** The middles of those that stand at its ends, or at a place in it. */
-        List<Double> placed(Truss truss) {
-            double half = truss.wholeThickMm() / 2;
-            if (!(high - low >= 2 * half)) return List.of();
-            return truss.along() instanceof Truss.OneAt one
-                    ? one.mm() < half || low + one.mm() > high - half ? List.of() : List.of(low + one.mm())
-                    : List.of(low + half, high - half);
-        }
-
-        /** The middles of those that stand at their spacing, counted from the stops between them; at a free end the last as near as is left. */
-        List<Double> spread(Truss truss, List<Stop> stops) {
-            double half = truss.wholeThickMm() / 2, first = low + half, last = high - half;
-            if (truss.along() instanceof Truss.PartAlong p) {
-                last = Math.min(high, low + p.toMm()) - half;
-                first = low + p.fromMm() + half;
-            }
-            if (!(last >= first)) return List.of();
-            List<Stop> within = new ArrayList<>();
-            for (Stop s : stops) if (s.at > first - s.clear && s.at < last + s.clear) within.add(s);
-            return new Spread(truss.spacingMm(), first, last, within).all();
-        }
-    }
-
-    /** A place that is taken. @param clear from its middle to that of the next at least */
-    private record Stop(double at, double clear) {}
-
-    /** Places from a first to a last, round those that are taken. */
-    private record Spread(double spacing, double first, double last, List<Stop> stops) {
-
-        List<Double> all() {
-            TreeSet<Double> at = new TreeSet<>();
-            if (stops.isEmpty()) {
-                from(first, last, at);
-                at.add(first);
-                at.add(last);
-                return List.copyOf(at);
-            }
-            Stop low = stops.getFirst(), high = stops.getLast();
-            if (low.at - first >= low.clear) {
-                for (double s = low.at - spacing; s > first + SAME_PLACE_MM; s -= spacing) at.add(s);
-                at.add(first);
-            }
-            for (int i = 1; i < stops.size(); i++) between(stops.get(i - 1), stops.get(i), at);
-            if (last - high.at >= high.clear) {
-                from(high.at, last, at);
-                at.add(last);
-            }
-            return List.copyOf(at);
-        }
-
-        private void from(double from, double end, Collection<Double> at) {
-            for (double s = from + spacing; s < end - SAME_PLACE_MM; s += spacing) at.add(s);
-        }
-
-        /** One that would stand in the second stop stands in the middle of what is left. */
-        private void between(Stop one, Stop next, Collection<Double> at) {
-            double s = one.at + spacing;
-            for (; s <= next.at - next.clear; s += spacing) at.add(s);
-            double before = s - spacing, middle = (before + next.at) / 2;
-            boolean isTooFar = next.at - before > spacing + SAME_PLACE_MM;
-            if (!isTooFar || middle - before < one.clear) return;
-            at.add(middle);
         }
     }
 }

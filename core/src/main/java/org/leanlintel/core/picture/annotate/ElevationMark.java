@@ -14,6 +14,7 @@ import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Sign;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Lettering.Align;
 import org.leanlintel.core.picture.Pens;
@@ -36,13 +37,13 @@ public final class ElevationMark {
 
     private ElevationMark() {}
 
-    /** The elevation of the side that a mark stands on; null where none is drawn. */
+    /** The elevation of the side that a mark stands on, as seen from the middle of what the walls of its storey are drawn by; null where none is drawn. */
     public static @Nullable Drawing of(Sign mark, Model model) {
         Drawing plan = model.get(mark.drawing(), Drawing.class);
         List<Vec> ends = new ArrayList<>();
         for (Wall w : model.all(Wall.class))
-            if (w.storey().equals(plan.storey()) && WallAxis.of(model, w) instanceof WallAxis axis)
-                ends.addAll(List.of(axis.start(), axis.end()));
+            if (w.storey().equals(plan.storey()))
+                for (WallEnd end : List.of(w.start(), w.end())) ends.add(WallAxis.storedPoint(model, end));
         if (ends.isEmpty()) return null;
         Vec out = mark.at().minus(Bounds.of(ends).centre());
         Drawing best = null;
