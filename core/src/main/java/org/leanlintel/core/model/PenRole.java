@@ -49,5 +49,10 @@ public enum PenRole {
     TICK,
     /** The frame and title block of a sheet. */
     SHEET_FRAME,
-    SHEET_RULE
+    SHEET_RULE;
+
+    /** Whether it is the outline of what is cut. */
+    public boolean isCut() {
+        return this == CUT_STRUCTURE || this == CUT_FACING || this == CUT_LINING;
+    }
 }

@@ -56,6 +56,12 @@ public final class Pens {
         others.add(new Item.Fill(PAPER, ring.stream().map(Pens::rounded).toList(), true));
     }
 
+    /** Words on paper of their own, so that no line runs through them. */
+    public void onPaper(Item.Text words, double scale, Lettering lettering) {
+        ground(TextBox.of(words, scale, lettering).corners());
+        add(words);
+    }
+
     /** What a cut material is filled with. */
     public String tint(Material material) {
         return switch (lens.fill()) {

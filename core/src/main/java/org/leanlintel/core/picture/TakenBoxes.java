@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.PenRole;
 
 /**
  * The boxes that drawn things take on a plan, for a label to keep clear of.
@@ -17,7 +18,7 @@ public record TakenBoxes(Set<Bounds> things, Set<Bounds> texts) {
     /** How wide a box of a slanting line may be beside it, and how many there are at most. */
     private static final double SLANT_MM = 150;
 
-    private static final int MOST_PIECES = 32;
+    private static final int MOST_PIECES = 32, CHORDS = 12;
 
     /** Boxes of the words among groups. */
     public static List<Bounds> texts(List<Group> groups, double scale) {
@@ -33,6 +34,21 @@ public record TakenBoxes(Set<Bounds> things, Set<Bounds> texts) {
             for (Item item : g.items())
                 if (item instanceof Item.Strokes s) s.lines().forEach(line -> segments(line, boxes));
         return boxes;
+    }
+
+    /** Boxes of the stretches of lines of one pen. */
+    public static void lines(Item.Strokes strokes, List<Bounds> boxes) {
+        if (strokes.role() != PenRole.HATCH) strokes.lines().forEach(line -> segments(line, boxes));
+    }
+
+    /** Boxes of an arc, by chords. */
+    public static void lines(Item.Arc arc, List<Bounds> boxes) {
+        List<Vec> chords = new ArrayList<>();
+        for (int i = 0; i <= CHORDS; i++) {
+            Vec out = Vec.ofAngle(arc.from() + arc.sweep() * i / CHORDS);
+            chords.add(arc.centre().along(out, arc.radius()));
+        }
+        segments(chords, boxes);
     }
 
     /** Boxes of the marks among groups. */

@@ -251,7 +251,7 @@ public final class QuarryBankHouse {
         d.sign(ground, 14_700, 11_700, Sign.Says.NORTH);
         d.sign(Objects.requireNonNull(firstPlan), 14_700, 10_600, Sign.Says.NORTH);
         d.sign(ground, 1300, 1900, Sign.Says.LEVEL);
-        d.sign(Objects.requireNonNull(firstPlan), 1300, 1900, Sign.Says.LEVEL);
+        d.sign(Objects.requireNonNull(firstPlan), 1300, 3300, Sign.Says.LEVEL);
         d.keyed(ground, 1200, 2350, "11", west, 200, 2350);
         d.keyed(ground, 2900, 6900, "15", d.fittingOf("hob"), 2900, 7900, "30 l/s");
         d.keyed(ground, 9300, 700, "06", garageSouth, 9700, 110, "concrete, 215 x 100", "150");
@@ -461,7 +461,7 @@ public final class QuarryBankHouse {
         d.room(10500, 7000, "Workshop", Room.Use.OTHER, "Painted screed");
         d.numberRooms();
         d.label("Pantry", -820, 5610);
-        d.label("Utility", -820, 8380);
+        d.label("Utility", -820, 8120);
         d.note(8960, 3500, "Floor\nfalls to\nthe door");
     }
 

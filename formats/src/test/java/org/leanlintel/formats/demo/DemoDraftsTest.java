@@ -25,6 +25,7 @@ import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
+import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Stair;
@@ -141,6 +142,36 @@ class DemoDraftsTest {
                             assertThat(lines).as(t.text()).noneMatch(box::meets);
                         }
             }
+        }
+    }
+
+    /** Of plans, sections, elevations and interiors on sheets: where parts crowd, one in eighty may. */
+    @Test
+    void linesHardlyEverRunThroughWords() {
+        for (Model model : List.of(QuarryBankHouse.draw(), HeronPointCabin.draw())) {
+            Building building = Building.of(model);
+            Set<ElementId> placed = model.all(Sheet.class).stream()
+                    .flatMap(s -> s.drawings().stream())
+                    .map(Sheet.Placed::drawing)
+                    .collect(Collectors.toSet());
+            List<Struck> all = new ArrayList<>();
+            long words = 0;
+            for (Drawing d : model.all(Drawing.class)) {
+                if (d.kind().isTable() || !placed.contains(d.id())) continue;
+                Picture picture = picture(building, d.id());
+                for (Group g : picture.groups())
+                    words += g.items().stream()
+                            .filter(Item.Text.class::isInstance)
+                            .count();
+                all.addAll(Struck.in(picture));
+            }
+            assertThat(all)
+                    .filteredOn(s -> model.find(s.words().element()) instanceof DimensionString)
+                    .filteredOn(s -> s.role() != PenRole.DIMENSION && s.role() != PenRole.OVERHEAD)
+                    .extracting(Struck::said)
+                    .as("figures with lines of things through them")
+                    .isEmpty();
+            assertThat((double) all.size() / words).isLessThan(1 / 80.0);
         }
     }
 

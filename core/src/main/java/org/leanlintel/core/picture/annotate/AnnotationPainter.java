@@ -23,12 +23,15 @@ public final class AnnotationPainter {
     private final Building building;
     private final Look look;
     private final Lettering lettering;
+    private final Around around;
     private final Undrawn undrawn;
 
-    public AnnotationPainter(Building building, Look look, Lettering lettering) {
+    /** @param around what figures of strings keep clear of */
+    public AnnotationPainter(Building building, Look look, Lettering lettering, Around around) {
         this.building = building;
         this.look = look;
         this.lettering = lettering;
+        this.around = around;
         undrawn = new Undrawn(look, lettering);
     }
 
@@ -57,7 +60,7 @@ public final class AnnotationPainter {
     }
 
     private Group string(DimensionString string) {
-        return new StringPainter(string, building, lettering, look).paint();
+        return new StringPainter(string, building, lettering, look, around).paint();
     }
 
     private Group sign(Sign sign) {

@@ -47,9 +47,7 @@ public final class PartFrame {
         String words = words(part, look, model);
         double wide = lettering.width(words, LETTERS_MM, false) * scale, high = LETTERS_MM * scale;
         Place place = clearest(places(Bounds.of(frame.ring()), high, UP_MM * scale), wide, high, drawn, scale);
-        if (!drawn.isEmpty())
-            pens.ground(place.box(wide, high).grown(UP_MM / 2 * scale).corners());
-        pens.add(lettering.set(words, place.at(), 0, LETTERS_MM, place.align(), false));
+        pens.onPaper(lettering.set(words, place.at(), 0, LETTERS_MM, place.align(), false), scale, lettering);
         return new Group(part.id(), part.id(), pens.items(), List.of());
     }
 

@@ -6,13 +6,16 @@ import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.feature.SectionFrame;
 import org.leanlintel.core.building.roof.BuiltRoof;
 import org.leanlintel.core.building.roof.JoinedRoof;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Pitch;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Lettering.Align;
 import org.leanlintel.core.picture.Pens;
+import org.leanlintel.core.picture.TakenBoxes;
 import org.leanlintel.core.roof.RoofShape.Face;
 
 /**
@@ -24,6 +27,9 @@ public final class PitchMarks {
     /** On paper: how far off the slope marks stand, how long a triangle's run is, letters, the least slope that has one. */
     private static final double OFF_MM = 2.5, RUN_MM = 10, LETTERS_MM = 1.8, LEAST_MM = 22;
 
+    /** How far along the slope they may stand. */
+    private static final double[] PLACES = {0.5, 0.4, 0.6, 0.3, 0.7, 0.2, 0.8};
+
     /** The cosine under which a slope is seen at an angle, and not as steep as it is. */
     private static final double SQUARE = 0.9998;
 
@@ -32,8 +38,12 @@ public final class PitchMarks {
     private final Pens pens;
     private final Lettering lettering;
     private final double scale;
+    private final List<Bounds> lines;
 
-    public PitchMarks(Building building, SectionFrame frame, Pens pens, Lettering lettering, double scale) {
+    /** @param drawn what they keep clear of, where they can */
+    public PitchMarks(
+            Building building, SectionFrame frame, Pens pens, Lettering lettering, double scale, List<Group> drawn) {
+        lines = TakenBoxes.lines(drawn);
         this.building = building;
         this.frame = frame;
         this.pens = pens;
@@ -59,9 +69,26 @@ public final class PitchMarks {
         Vec a = top.getFirst().x() < top.getLast().x() ? top.getFirst() : top.getLast();
         Vec b = a == top.getFirst() ? top.getLast() : top.getFirst();
         if (a.distanceTo(b) < LEAST_MM * scale) return;
-        Vec along = b.minus(a).unit(), middle = a.plus(b).times(0.5).along(along.left(), OFF_MM * scale);
+        Vec along = b.minus(a).unit(), middle = clearest(a, b, along);
         if (pitch.said() == Pitch.Said.IN_TWELVE) triangle(pitch, middle, along);
         else pens.add(lettering.set(pitch.words(), middle, along.angle(), LETTERS_MM, Align.CENTRE, false));
+    }
+
+    /** Over the middle of a slope, or as near to it as fewest lines run. */
+    private Vec clearest(Vec from, Vec to, Vec along) {
+        Vec best = from;
+        long least = Long.MAX_VALUE;
+        for (double part : PLACES) {
+            Vec foot = from.plus(to.minus(from).times(part)), at = foot.along(along.left(), OFF_MM * scale);
+            Vec over = at.along(along.left(), RUN_MM / 2 * scale);
+            Bounds box = new Bounds(over.x(), over.y(), over.x(), over.y()).grown(RUN_MM * 0.6 * scale);
+            long met = lines.stream().filter(box::meets).count();
+            if (met < least) {
+                least = met;
+                best = at;
+            }
+        }
+        return best;
     }
 
     /** Where the cut goes through a face; of an elevation, along the nearest place of it. */

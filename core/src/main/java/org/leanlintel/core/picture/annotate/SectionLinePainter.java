@@ -7,6 +7,7 @@ import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.picture.Group;
+import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Lettering.Align;
 import org.leanlintel.core.picture.Look;
@@ -44,12 +45,14 @@ public final class SectionLinePainter {
                     end.along(on, HALF_MM * scale),
                     end.along(on, -HALF_MM * scale));
             Vec at = end.along(looking, MARK_MM * scale).plus(new Vec(0, -Lettering.NAME_MM / 2 * scale));
-            pens.add(lettering.set(line.mark(), at, 0, Lettering.NAME_MM, Align.CENTRE, true));
+            Item.Text mark = lettering.set(line.mark(), at, 0, Lettering.NAME_MM, Align.CENTRE, true);
+            pens.onPaper(mark, scale, lettering);
             if (sheet.isEmpty()) continue;
             boolean right = looking.x() > -Tolerance.PARALLEL_SINE;
             double aside = lettering.width(line.mark(), Lettering.NAME_MM, true) / 2 + BESIDE_MM;
             Vec beside = at.plus(new Vec(right ? aside : -aside, 0).times(scale));
-            pens.add(lettering.set(sheet, beside, 0, SHEET_MM, right ? Align.LEFT : Align.RIGHT, false));
+            Item.Text number = lettering.set(sheet, beside, 0, SHEET_MM, right ? Align.LEFT : Align.RIGHT, false);
+            pens.onPaper(number, scale, lettering);
         }
         return new Group(line.id(), line.layer(), pens.items(), List.of());
     }

@@ -105,13 +105,9 @@ public final class SignPainter {
             pens.line(PenRole.LEVEL, at(-CROSS_MM, 0), at(CROSS_MM, 0));
             pens.line(PenRole.LEVEL, at(0, -CROSS_MM), at(0, CROSS_MM));
         }
-        pens.add(lettering.set(
-                look.levels().print(levelMm()),
-                at(LEVEL_HALF_MM + 0.6, high + 0.8),
-                0,
-                Lettering.NOTE_MM,
-                Lettering.Align.LEFT,
-                false));
+        String level = look.levels().print(levelMm());
+        Vec at = at(LEVEL_HALF_MM + 0.6, high + 0.8);
+        pens.onPaper(lettering.set(level, at, 0, Lettering.NOTE_MM, Lettering.Align.LEFT, false), scale, lettering);
     }
 
     /** Above the project's zero. Of a plan, that of the floor drawn there last, or of its storey. */

@@ -23,15 +23,18 @@ import org.leanlintel.core.picture.Lettering;
  *
  * @param shownOn the drawing whose scale it is shown at; its own, or one that shows the strings of that too
  */
-record StringCrossings(ElementId string, ElementId shownOn) implements Key<List<FigureRow.Band>> {
+record StringCrossings(ElementId string, ElementId shownOn) implements Key<List<FigureRow.Box>> {
 
     /** On paper: a part so short may have its figure a row up; how far along a string such a figure may reach. */
     private static final double CROWDED_MM = 9, BESIDE_MM = 10;
     /** On paper: how far past a string's ends its figures may stand. */
     private static final double BEYOND = 30;
 
+    private static final FigureRow.Band EVERYWHERE =
+            new FigureRow.Band(Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY);
+
     @Override
-    public List<FigureRow.Band> from(Reads reads) {
+    public List<FigureRow.Box> from(Reads reads) {
         Building building = Building.in(reads);
         DimensionString of = reads.model().get(string, DimensionString.class);
         List<Held> points = reads.get(new StringReach.Of(of.drawing(), string)).points();
@@ -46,55 +49,97 @@ record StringCrossings(ElementId string, ElementId shownOn) implements Key<List<
         private final Building building;
         private final Line line;
         private final double scale;
+        private final StringStyle style;
+        private final FigureWords words;
 
         Search(DimensionString string, Drawing shownOn, Building building) {
             this.string = string;
             this.building = building;
             line = new Line(string.at(), string.direction());
             scale = shownOn.scale();
+            style = string.style(building.model());
+            words = FigureWords.of(style, building.model().settings().units());
         }
 
-        private List<FigureRow.Band> along(List<Held> points) {
-            List<FigureRow.Band> crossing = new ArrayList<>();
+        private List<FigureRow.Box> along(List<Held> points) {
+            List<FigureRow.Box> crossing = new ArrayList<>();
             Bounds figures = Bounds.of(List.of(
                             at(points.getFirst().position()),
                             at(points.getLast().position())))
                     .grown(BEYOND * scale);
-            Vec across = line.direction().left();
-            double here = string.at().dot(across);
             for (StringReach.Of there : building.lying(new StringReach.Strings(string.drawing()), figures)) {
                 if (there.string().equals(string.id())) continue;
                 StringReach other = building.get(there);
+                if (other.points().isEmpty()) continue;
                 if (Math.abs(other.direction().cross(line.direction())) <= Tolerance.PARALLEL_SINE)
-                    for (Held h : other.points())
-                        if (other.crosses(h, here, across)) crossing.add(band(h.position(), 0, 0));
-                if (Math.abs(other.direction().dot(line.direction())) <= Tolerance.PARALLEL_SINE
-                        && other.spans(string.at())) crossing.add(withFigures(other));
+                    alongside(other, crossing);
+                if (Math.abs(other.direction().dot(line.direction())) <= Tolerance.PARALLEL_SINE)
+                    crossing.add(withFigures(other));
             }
             for (GridLine g : building.model().all(GridLine.class)) {
                 Line grid = Line.between(g.from(), g.to());
                 boolean square = Math.abs(grid.direction().dot(line.direction())) <= Tolerance.PARALLEL_SINE;
                 double along = grid.along(string.at());
                 if (square && along > 0 && along < g.from().distanceTo(g.to()))
-                    crossing.add(band(g.from().dot(line.direction()), 0, 0));
+                    crossing.add(box(g.from().dot(line.direction()), 0, 0, EVERYWHERE));
             }
             return crossing;
         }
 
-        /** A string square to this one, and its figures over it. */
-        private FigureRow.Band withFigures(StringReach other) {
-            Vec up = Vec.ofAngle(Lettering.readable(other.direction().angle())).left();
-            boolean crowded = other.isCrowded(string.at(), CROWDED_MM * scale, BESIDE_MM * scale);
-            StringStyle style = string.style(building.model());
-            FigureWords words =
-                    FigureWords.of(style, building.model().settings().units());
-            double rows = StringFigures.CLEAR_MM + style.letterMm() + (crowded ? StringFigures.rowMm(style, words) : 0);
-            double over = up.dot(line.direction()) * rows;
-            return band(other.at().dot(line.direction()), Math.min(0, over), Math.max(0, over));
+        /** The extension lines of a string that runs the same way, its line and the figures over that. */
+        private void alongside(StringReach other, List<FigureRow.Box> crossing) {
+            Vec across = line.direction().left();
+            double here = string.at().dot(across), there = other.at().dot(across) - here;
+            for (Held h : other.points()) {
+                double near = Math.min(h.reachFrom(), h.reachTo()) - here, far = h.reachTo() - here;
+                double from = Math.min(there, near), to = Math.max(there, far);
+                crossing.add(box(h.position(), 0, 0, up(from, to)));
+            }
+            FigureRow.Band row = up(there, there);
+            crossing.add(new FigureRow.Box(
+                    new FigureRow.Band(
+                            other.points().getFirst().position() / scale,
+                            other.points().getLast().position() / scale),
+                    new FigureRow.Band(row.fromMm(), row.toMm() + StringFigures.CLEAR_MM + lettersMm()),
+                    true));
         }
 
-        private FigureRow.Band band(double position, double below, double above) {
-            return new FigureRow.Band(position / scale + below, position / scale + above);
+        /** A string square to this one, and its figures over it. */
+        private FigureRow.Box withFigures(StringReach other) {
+            Vec up = Vec.ofAngle(Lettering.readable(other.direction().angle())).left();
+            boolean crowded = other.isCrowded(string.at(), CROWDED_MM * scale, BESIDE_MM * scale);
+            double rows = StringFigures.CLEAR_MM + lettersMm() + (crowded ? StringFigures.rowMm(style, words) : 0);
+            double over = up.dot(line.direction()) * rows;
+            double one = along(other, other.points().getFirst()),
+                    two = along(other, other.points().getLast());
+            return box(other.at().dot(line.direction()), Math.min(0, over), Math.max(0, over), up(one, two));
+        }
+
+        /** How far to the left of our line a point of a string square to it lies, model millimetres. */
+        private double along(StringReach other, Held point) {
+            double on = point.position() - other.at().dot(other.direction());
+            return other.at()
+                    .along(other.direction(), on)
+                    .minus(string.at())
+                    .dot(line.direction().left());
+        }
+
+        /** From what is told to the left of our line, in model millimetres, to what is over it as it is read, on paper. */
+        private FigureRow.Band up(double one, double other) {
+            double side = string.up().dot(line.direction().left());
+            return new FigureRow.Band(
+                    Math.min(one * side, other * side) / scale, Math.max(one * side, other * side) / scale);
+        }
+
+        private double lettersMm() {
+            return StringFigures.rowMm(style, words)
+                            * (words.lengths().size() - 1)
+                            / words.lengths().size()
+                    + style.letterMm();
+        }
+
+        private FigureRow.Box box(double position, double below, double above, FigureRow.Band up) {
+            return new FigureRow.Box(new FigureRow.Band(position / scale + below, position / scale + above), up, true);
         }
 
         private Vec at(double position) {

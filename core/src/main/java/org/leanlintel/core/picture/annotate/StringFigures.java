@@ -35,8 +35,6 @@ final class StringFigures {
     private static final double PITCH = 1.44;
     /** On paper: how far the ground of a figure reaches beyond it. */
     private static final double GROUND_MM = 0.5;
-    /** On paper: a figure put this near to the line would have others over their parts run into it. */
-    private static final double BESIDE_LINE_MM = 3;
 
     private final DimensionString string;
     private final StringStyle style;
@@ -82,16 +80,13 @@ final class StringFigures {
     /** What stands over a part, one line for each unit. */
     private record Words(List<String> lines, boolean typed) {}
 
-    /**
-     * @param crossing where other strings run across
-     * @param along how far above the line, on paper, other things begin along it; less than 0 for under it
-     */
-    void chained(List<FigureRow.Band> crossing, List<Double> along) {
+    /** @param drawn what is drawn about the line */
+    void chained(List<FigureRow.Box> drawn) {
         List<List<StringParts.Part>> said = new ArrayList<>();
         for (LengthPrinter l : words.lengths()) said.add(StringParts.of(points, string.direction(), l));
         IdentityHashMap<FigureRow.Figure, Words> free = new IdentityHashMap<>();
         List<FigureRow.Figure> inOrder = new ArrayList<>();
-        List<FigureRow.Band> bands = new ArrayList<>(crossing);
+        List<FigureRow.Box> about = new ArrayList<>(drawn);
         for (int i = 0; i < said.getFirst().size(); i++) {
             StringParts.Part part = said.getFirst().get(i);
             OwnPart.Figure figure = own.figure(part.from(), part.to());
@@ -99,23 +94,27 @@ final class StringFigures {
             double middle = part.middle() / scale, length = part.lengthMm() / scale, width = width(here);
             if (figure != null && figure.place() instanceof OwnPart.Put put) {
                 put(here, middle, length, put);
-                if (Math.abs(put.upMm()) < BESIDE_LINE_MM) bands.add(band(middle + put.alongMm(), width));
+                double at = middle + put.alongMm();
+                about.add(new FigureRow.Box(
+                        new FigureRow.Band(at - width / 2, at + width / 2), letters(put.upMm()), true));
             } else {
                 FigureRow.Figure over = new FigureRow.Figure(here.lines().getFirst(), middle, length, width);
                 inOrder.add(over);
                 free.put(over, here);
             }
         }
-        for (FigureRow.Set set : FigureRow.place(inOrder, bands, row -> isTaken(row, along))) {
+        for (FigureRow.Set set : new FigureRow(about, row -> letters(lift(row))).place(inOrder)) {
             Words here = Objects.requireNonNull(free.get(set.figure()));
             double lift = lift(set.row());
             if (set.needsLeader()) leader(set.centreMm(), lift, set.figure().centreMm());
-            set(here, set.centreMm(), lift);
+            set(here, set.centreMm(), lift, style.ground() || set.covers());
         }
     }
 
-    private static FigureRow.Band band(double middle, double width) {
-        return new FigureRow.Band(middle - width / 2, middle + width / 2);
+    /** What the lines of a figure take over a base. */
+    private FigureRow.Band letters(double baseMm) {
+        double over = pitch() * (words.lengths().size() - 1) + style.letterMm();
+        return new FigureRow.Band(baseMm - CLEAR_MM / 4, baseMm + over + CLEAR_MM / 4);
     }
 
     private Words words(List<List<StringParts.Part>> said, int i, OwnPart.@Nullable Figure figure) {
@@ -145,16 +144,11 @@ final class StringFigures {
         return row < 0 ? -UNDER_MM - style.letterMm() + (row + 1) * high : lift() + row * high;
     }
 
-    private boolean isTaken(int row, List<Double> along) {
-        double low = lift(row) - CLEAR_MM / 2, high = low + rowMm(style, words);
-        return along.stream().anyMatch(a -> row > 0 ? a > 0 && high > a : a < 0 && low < a);
-    }
-
     /** Where the drafter put it, with a line to its part where it does not stand over that. */
     private void put(Words here, double middle, double length, OwnPart.Put put) {
         boolean over = Math.abs(put.alongMm()) <= length / 2 && Math.abs(put.upMm()) < 2 * rowMm(style, words);
         if (!over) leader(middle + put.alongMm(), put.upMm(), middle);
-        set(here, middle + put.alongMm(), put.upMm());
+        set(here, middle + put.alongMm(), put.upMm(), style.ground());
     }
 
     /** From under a figure, or over one that stands below the line, to the middle of its part. */
@@ -168,11 +162,11 @@ final class StringFigures {
         return line.at(alongMm * scale - string.at().dot(string.direction())).along(string.up(), upMm * scale);
     }
 
-    private void set(Words here, double centreMm, double baseMm) {
+    private void set(Words here, double centreMm, double baseMm, boolean ground) {
         double width = width(here);
         for (int i = 0; i < here.lines().size(); i++) {
             double base = baseMm + (here.lines().size() - 1 - i) * pitch();
-            if (style.ground()) ground(centreMm, base, width);
+            if (ground) ground(centreMm, base, width);
             pens.add(lettering.set(
                     here.lines().get(i), at(centreMm, base), reading, style.letterMm(), Lettering.Align.CENTRE, false));
         }

@@ -5,14 +5,13 @@ import java.util.List;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.feature.HeldPoints;
 import org.leanlintel.core.building.feature.HeldPoints.Held;
-import org.leanlintel.core.building.feature.Unrolled;
 import org.leanlintel.core.dimension.FigureWords;
 import org.leanlintel.core.dimension.OwnParts;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.DimensionString;
-import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.OwnPart;
 import org.leanlintel.core.model.PenRole;
@@ -31,6 +30,10 @@ final class StringPainter {
     private static final double OVERSHOOT = 1.5;
     /** On paper: half as wide as the ring round a point whose thing has gone. */
     private static final double LOST = 2;
+    /** On paper: how far off its line figures may stand. */
+    private static final double REACH_MM = 16;
+    /** On paper: how far a terminator reaches from its point, about. */
+    private static final double END_MM = 1.1;
 
     private final DimensionString string;
     private final Lettering lettering;
@@ -42,10 +45,9 @@ final class StringPainter {
     private final double origin;
     private final Line line;
     private final List<Held> points;
-    private final List<FigureRow.Band> crossing;
-    private final List<Double> along;
+    private final List<FigureRow.Box> drawn;
 
-    StringPainter(DimensionString string, Building building, Lettering lettering, Look look) {
+    StringPainter(DimensionString string, Building building, Lettering lettering, Look look, Around around) {
         this.string = string;
         this.lettering = lettering;
         scale = look.drawing().scale();
@@ -56,8 +58,9 @@ final class StringPainter {
         line = new Line(string.at(), string.direction());
         StringReach reach = building.get(new StringReach.Of(string.drawing(), string.id()));
         points = reach.points();
-        crossing = building.get(new StringCrossings(string.id(), look.drawing().id()));
-        along = along(building, look);
+        drawn = new ArrayList<>(
+                building.get(new StringCrossings(string.id(), look.drawing().id())));
+        if (points.size() >= 2) addAround(around);
         origin = string.kind() == DimensionString.Kind.RUNNING ? origin(building) : 0;
     }
 
@@ -68,18 +71,28 @@ final class StringPainter {
                 : points.isEmpty() ? 0 : points.getFirst().position();
     }
 
-    /** How far above its line, on paper, walls begin beside it: less than 0 for under it. */
-    private List<Double> along(Building building, Look look) {
-        if (look.drawing().kind() == Drawing.Kind.PLAN)
-            return building.get(new WallsBeside(string.id(), look.drawing().id()));
-        Drawing drawing = building.model().get(string.drawing(), Drawing.class);
-        boolean upright = Math.abs(string.direction().x()) <= Tolerance.PARALLEL_SINE;
-        List<Double> along = new ArrayList<>();
-        if (drawing.kind() != Drawing.Kind.INTERIOR || !upright) return along;
-        for (Unrolled.View v : building.get(new Unrolled.Of(drawing.one())).views())
-            for (double x : new double[] {v.leftMm(), v.leftMm() + v.lengthMm()})
-                along.add(new Vec(x - string.at().x(), 0).dot(string.up()) / scale);
-        return along;
+    /** What the drawing shows along its line, as far off as figures may stand. */
+    private void addAround(Around around) {
+        Bounds reach = Bounds.of(List.of(
+                        at(points.getFirst().position()), at(points.getLast().position())))
+                .grown(REACH_MM * scale);
+        Around.Near near = around.near(reach);
+        for (Bounds b : near.solid()) drawn.add(box(b.corners(), true));
+        for (Bounds b : near.light()) drawn.add(box(b.corners(), false));
+    }
+
+    /** What some points take, as the string sees it. */
+    private FigureRow.Box box(List<Vec> corners, boolean solid) {
+        double from = Double.POSITIVE_INFINITY, to = -from, low = from, high = to;
+        for (Vec c : corners) {
+            double along = c.dot(string.direction()) / scale,
+                    up = c.minus(string.at()).dot(string.up()) / scale;
+            from = Math.min(from, along);
+            to = Math.max(to, along);
+            low = Math.min(low, up);
+            high = Math.max(high, up);
+        }
+        return new FigureRow.Box(new FigureRow.Band(from, to), new FigureRow.Band(low, high), solid);
     }
 
     Group paint() {
@@ -105,10 +118,12 @@ final class StringPainter {
                         at(here),
                         i == 0 ? 0 : here - points.get(i - 1).position(),
                         i == points.size() - 1 ? 0 : points.get(i + 1).position() - here);
+            Vec half = new Vec(END_MM * scale, END_MM * scale);
+            drawn.add(box(List.of(at(here).minus(half), at(here).plus(half)), true));
         }
         StringFigures figures = new StringFigures(string, style, words, own, points, lettering, scale, pens);
         switch (string.kind()) {
-            case CHAINED -> figures.chained(crossing, along);
+            case CHAINED -> figures.chained(drawn);
             case RUNNING -> figures.running(origin);
         }
         for (Hold hold : string.holds()) if (hold instanceof Hold.Lost lost) lost(lost);
@@ -134,7 +149,9 @@ final class StringPainter {
         double length = extensionMm(held, Math.abs(here - feature));
         if (length <= 0) return;
         Vec foot = at(held.position());
-        pens.line(PenRole.DIMENSION, foot.along(across, -away * length), foot.along(across, away * OVERSHOOT * scale));
+        Vec from = foot.along(across, -away * length), to = foot.along(across, away * OVERSHOOT * scale);
+        pens.line(PenRole.DIMENSION, from, to);
+        drawn.add(box(List.of(from, to), true));
     }
 
     /** How long the line of a point is, model millimetres; it never runs into what is measured. @param all from the string to that */

@@ -17,6 +17,7 @@ import org.leanlintel.core.picture.Painting;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.picture.Undrawn;
 import org.leanlintel.core.picture.annotate.AnnotationPainter;
+import org.leanlintel.core.picture.annotate.Around;
 import org.leanlintel.core.picture.annotate.PartFrame;
 import org.leanlintel.core.picture.height.ElevationPicture;
 import org.leanlintel.core.picture.height.InteriorPicture;
@@ -50,7 +51,8 @@ final class WholePicture implements DrawingPicture {
             Picture painted = building.get(new Painted(drawing, lettering));
             List<Annotation> written = building.model().relations().annotationsOf(drawing);
             Look look = building.get(new Look.Of(drawing));
-            AnnotationPainter painter = new AnnotationPainter(building, look, lettering);
+            Around.Near drawn = Around.Near.of(look.layering().drawn(painted.groups()), painted.scale());
+            AnnotationPainter painter = new AnnotationPainter(building, look, lettering, drawn::within);
             Covers blanks = Covers.blanks(building.model(), look.drawing());
             List<Group> groups =
                     new ArrayList<>(blanks.cut(look.layering().drawn(painted.groups()), List.of(), g -> false));

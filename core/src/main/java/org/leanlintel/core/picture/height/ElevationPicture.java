@@ -157,7 +157,9 @@ public final class ElevationPicture extends UprightPainting {
         if (foundations) InGround.draw(frame, bodies, below, building.model(), pens);
         LevelPrinter levels = new LevelPrinter(
                 building.model().settings().units(), Site.of(building.model()).zeroMm());
-        new PitchMarks(building, frame, pens, lettering, scale).draw();
+        List<Group> all = new ArrayList<>(drawn);
+        all.add(new Group(drawing.id(), drawing.id(), pens.items(), List.of()));
+        new PitchMarks(building, frame, pens, lettering, scale, all).draw();
         HouseLevels.mark(
                 building,
                 ground.getLast().y(),

@@ -94,7 +94,7 @@ public final class SectionPicture extends UprightPainting {
             left = Math.min(left, boundary.getFirst());
             right = Math.max(right, boundary.getLast());
         }
-        for (SectionFrame leg : legs) new PitchMarks(building, leg, pens, lettering, scale).draw();
+        for (SectionFrame leg : legs) new PitchMarks(building, leg, pens, lettering, scale, drawn).draw();
         Pens beside = new Pens(lens());
         double beyond = GroundLine.BEYOND_MM * scale;
         List<Vec> finished = GroundLine.cut(Ground.finished(building), legs, left - beyond, right + beyond);

@@ -66,11 +66,12 @@ final class FloorPainter {
                 boolean across = aside.x() > OFF_MM / 2 * scale;
                 Align align = across ? Align.LEFT : Align.CENTRE;
                 String falls = "fall 1:%d".formatted(Math.round(1 / f.slope()));
-                pens.add(lettering.set(level, above.plus(aside), 0, LETTERS_MM, align, false));
-                pens.add(lettering.set(falls, below.plus(aside), 0, LETTERS_MM, align, false));
+                pens.onPaper(lettering.set(level, above.plus(aside), 0, LETTERS_MM, align, false), scale, lettering);
+                pens.onPaper(lettering.set(falls, below.plus(aside), 0, LETTERS_MM, align, false), scale, lettering);
             }
             case Floor.Level l -> {
-                if (floor.stepMm() != 0) pens.add(lettering.set(level, above, 0, LETTERS_MM, Align.CENTRE, false));
+                if (floor.stepMm() != 0)
+                    pens.onPaper(lettering.set(level, above, 0, LETTERS_MM, Align.CENTRE, false), scale, lettering);
             }
         }
     }

@@ -10,6 +10,7 @@ import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.picture.Group;
+import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Lettering.Align;
 import org.leanlintel.core.picture.Look;
@@ -68,7 +69,8 @@ final class FootingPainter {
         Vec reading = back ? way.times(-1) : way;
         boolean above = reading.left().dot(out) > 0;
         Vec base = middle.along(out, (above ? OFF_MM : OFF_MM + LETTERS_MM) * scale);
-        pens.add(lettering.set(said(built, look), base, reading.angle(), LETTERS_MM, Align.CENTRE, false));
+        Item.Text words = lettering.set(said(built, look), base, reading.angle(), LETTERS_MM, Align.CENTRE, false);
+        pens.onPaper(words, scale, lettering);
     }
 
     private static String said(BuiltFooting built, Look look) {

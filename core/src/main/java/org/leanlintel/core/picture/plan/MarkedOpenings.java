@@ -103,17 +103,20 @@ final class MarkedOpenings {
 
     private OpeningMark.@Nullable Place free(OpeningMark mark, double scale) {
         Bounds reach = mark.reach(scale);
-        TakenBoxes near = new Taken(plan, Stage.OPENINGS, building).within(reach);
-        List<Bounds> before = before(reach, scale);
+        Taken taken = new Taken(plan, Stage.OPENINGS, building);
+        TakenBoxes near = taken.within(reach);
+        List<Bounds> before = before(reach, scale), lines = taken.lines(reach);
+        OpeningMark.Place onLines = null;
         for (OpeningMark.Place p : mark.places()) {
             Bounds box = mark.box(p, scale);
             boolean free = !isCut(box, p.foot())
                     && near.isFree(box)
                     && before.stream().noneMatch(box::meets)
                     && !FootprintsIn.meet(box, plan.storey(), false, building);
-            if (free) return p;
+            if (free && lines.stream().noneMatch(box::meets)) return p;
+            if (free && onLines == null) onLines = p;
         }
-        return null;
+        return onLines;
     }
 
     /** The marks of openings before it that may stand in its way. */

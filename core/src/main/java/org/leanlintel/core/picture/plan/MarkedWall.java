@@ -32,13 +32,17 @@ final class MarkedWall {
         if (reach == null) return new Shows(wall.groups(), List.of(), List.of());
         Look look = plan.look(building);
         double scale = look.drawing().scale();
-        TakenBoxes near = new Taken(plan, Stage.WALLS, building).within(reach);
+        Taken taken = new Taken(plan, Stage.WALLS, building);
+        TakenBoxes near = taken.within(reach);
+        List<Bounds> lines = taken.lines(reach);
         List<Bounds> before = before(plan, id, reach, scale, building);
         List<WallMark.Place> places = wall.mark().places();
-        WallMark.Place place = places.stream()
-                .filter(p -> isFree(p.box(scale), near, before))
+        List<WallMark.Place> free =
+                places.stream().filter(p -> isFree(p.box(scale), near, before)).toList();
+        WallMark.Place place = free.stream()
+                .filter(p -> lines.stream().noneMatch(p.box(scale)::meets))
                 .findFirst()
-                .orElse(places.getFirst());
+                .orElse(free.isEmpty() ? places.getFirst() : free.getFirst());
         Pens pens = new Pens(look.lens());
         WallMark.paint(wall.mark().words(), place, scale, plan.lettering(), pens);
         List<Group> groups = new ArrayList<>(wall.groups());

@@ -47,7 +47,8 @@ public record OnPlan(PlanOf plan, Stage stage, ElementId element) implements Mem
 
     private Shows shows(Building building) {
         return switch (stage) {
-            case STANDING -> new Standing(plan, building).of(building.model().find(element));
+            case STANDING, DIMENSIONS ->
+                new Standing(plan, building).of(building.model().find(element));
             case SPANS -> FloorSpans.of(plan, element, building);
             case WAYS -> Ways.of(plan, building);
             case WALLS -> MarkedWall.of(plan, element, building);
@@ -102,7 +103,7 @@ public record OnPlan(PlanOf plan, Stage stage, ElementId element) implements Mem
         if (plan.look(building).lens().roofs() != Lens.Roofs.FROM_ABOVE) return false;
         return switch (stage) {
             case SPANS, WAYS, WALLS, PUT, INSIDE, OPENINGS, FITTINGS, OUTSIDE -> true;
-            case STANDING -> {
+            case STANDING, DIMENSIONS -> {
                 Element what = building.model().find(element);
                 yield what instanceof Wall
                         || what instanceof Fitting

@@ -30,7 +30,6 @@ import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Lettering.Align;
 import org.leanlintel.core.picture.Look;
 import org.leanlintel.core.picture.Pens;
-import org.leanlintel.core.picture.TextBox;
 import org.leanlintel.core.roof.RoofEdge;
 import org.leanlintel.core.roof.RoofShape;
 import org.leanlintel.core.roof.RoofShape.Face;
@@ -268,10 +267,8 @@ final class RoofPainter {
         said(lettering.set(words, at, way.angle(), LETTERS_MM, Align.CENTRE, false));
     }
 
-    /** On paper of their own, so that no truss runs through them. */
     private void said(Item.Text words) {
-        pens.ground(TextBox.of(words, scale, lettering).corners());
-        pens.add(words);
+        pens.onPaper(words, scale, lettering);
     }
 
     private List<Catch> catches() {

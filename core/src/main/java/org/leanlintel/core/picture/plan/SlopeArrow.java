@@ -7,7 +7,6 @@ import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Lettering.Align;
 import org.leanlintel.core.picture.Pens;
-import org.leanlintel.core.picture.TextBox;
 
 /** The arrow in the middle of a slope in plan, with its pitch beside it. Sizes on paper. @param lengthMm of the arrow; @param leastMm of a slope that has one */
 record SlopeArrow(double lengthMm, double leastMm, double scale, Lettering lettering, Pens pens) {
@@ -30,7 +29,6 @@ record SlopeArrow(double lengthMm, double leastMm, double scale, Lettering lette
                 ? middle.plus(new Vec(OFF_MM * scale, -LETTERS_MM / 2 * scale))
                 : middle.plus(new Vec(0, OFF_MM * scale));
         Item.Text said = lettering.set(words, beside, 0, LETTERS_MM, upright ? Align.LEFT : Align.CENTRE, false);
-        pens.ground(TextBox.of(said, scale, lettering).corners());
-        pens.add(said);
+        pens.onPaper(said, scale, lettering);
     }
 }

@@ -7,6 +7,8 @@ import org.leanlintel.core.derive.Spread;
 import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
+import org.leanlintel.core.model.Dimension;
+import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
@@ -33,8 +35,10 @@ import org.leanlintel.core.picture.PlanOf;
 
 /** In what order a plan is drawn: what may stand in several places keeps clear of all that was drawn at stages before. */
 public enum Stage {
-    /** What stands where it stands: things, strings and notes; of walls only what they take. */
+    /** What stands where it stands: things, notes and signs; of walls only what they take. */
     STANDING,
+    /** Strings and other dimensions. */
+    DIMENSIONS,
     /** How floors span. */
     SPANS,
     /** Stairs and steps, with their words. */
@@ -77,6 +81,7 @@ public enum Stage {
         boolean drawn =
                 switch (this) {
                     case STANDING -> isStanding(element, plan);
+                    case DIMENSIONS -> isDimension(element) && plan.shows((Annotation) element);
                     case SPANS -> element instanceof Floor f && f.storey().equals(plan.storey());
                     case WAYS -> element instanceof Stair || element instanceof OutsideSteps;
                     case WALLS, OPENINGS ->
@@ -94,6 +99,10 @@ public enum Stage {
                 && drawing.frame() instanceof Drawing.Part
                 && drawing.storey().equals(plan.storey())
                 && !drawing.id().equals(plan.drawing());
+    }
+
+    private static boolean isDimension(Element element) {
+        return element instanceof DimensionString || element instanceof Dimension;
     }
 
     private static boolean isStanding(Element element, PlanOf plan) {
@@ -114,7 +123,7 @@ public enum Stage {
             case Stair s -> true;
             case SectionLine l -> true;
             case Ruled r -> true;
-            case Annotation a -> plan.shows(a);
+            case Annotation a -> !isDimension(a) && plan.shows(a);
             case Room r -> r.storey().equals(plan.storey());
             case Opening o -> false;
             case WallPiece p -> false;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Hold;
@@ -15,6 +16,7 @@ import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Lettering.Align;
 import org.leanlintel.core.picture.Look;
 import org.leanlintel.core.picture.Pens;
+import org.leanlintel.core.picture.TakenBoxes;
 import org.leanlintel.core.picture.plan.WayWords.Place;
 import org.leanlintel.core.stair.StairPlan;
 import org.leanlintel.core.stair.StairPlan.Flight;
@@ -132,9 +134,12 @@ final class StairPainter {
     /** Each on its tread, beside the line it is walked on. @param within nothing for all of them */
     private void numbers(Area within) {
         double going = stair.plan().sum().goingMm();
+        Group lines = new Group(stair.stair().id(), stair.stair().layer(), pens.items(), List.of());
+        List<Bounds> drawn = TakenBoxes.lines(List.of(lines));
         for (Riser r : stair.plan().risers()) {
             Vec across = r.right().minus(r.left()).unit(), on = across.left();
-            Vec at = r.middle().along(across, -BESIDE_MM * scale).along(on, Math.min(going, 250) / 2);
+            Vec middle = r.middle().along(on, Math.min(going, 250) / 2);
+            Vec at = clearest(middle, across, on.times(Math.min(going, 250) / 4), drawn);
             if (!within.isEmpty() && !within.covers(at)) continue;
             if (r.number() == stair.plan().sum().risers()) continue;
             pens.add(lettering.set(
@@ -145,6 +150,17 @@ final class StairPainter {
                     Align.CENTRE,
                     false));
         }
+    }
+
+    /** Where no line runs through a number: to one side of the line that is walked on, or the other, a little on or back. */
+    private Vec clearest(Vec middle, Vec across, Vec on, List<Bounds> drawn) {
+        for (double beside : new double[] {-1, 1, -2, 2})
+            for (double along : new double[] {0, 1, -1}) {
+                Vec at = middle.along(across, beside * BESIDE_MM * scale).along(on, along);
+                Bounds box = new Bounds(at.x(), at.y(), at.x(), at.y()).grown(NUMBER_MM * 0.6 * scale);
+                if (drawn.stream().noneMatch(box::meets)) return at;
+            }
+        return middle.along(across, -BESIDE_MM * scale);
     }
 
     /** The level of each landing. */

@@ -312,6 +312,7 @@ final class Standing {
     }
 
     private Shows annotation(Annotation annotation) {
-        return lined(new AnnotationPainter(building, look, plan.lettering()).paint(annotation));
+        return lined(new AnnotationPainter(building, look, plan.lettering(), DrawnLines.around(plan, building))
+                .paint(annotation));
     }
 }

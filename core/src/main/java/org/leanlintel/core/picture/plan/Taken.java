@@ -68,6 +68,11 @@ final class Taken {
         return new TakenBoxes(things, texts);
     }
 
+    /** Boxes of lines that it is better to keep clear of. */
+    List<Bounds> lines(Bounds reach) {
+        return DrawnLines.around(plan, building).near(reach).light();
+    }
+
     private static void addMeeting(List<Bounds> boxes, Bounds reach, Set<Bounds> found) {
         for (Bounds b : boxes) if (b.meets(reach)) found.add(b);
     }

@@ -41,8 +41,8 @@ record WayWords(String words, String under, Lettering lettering, double scale) {
         double half = height() / 2 * scale;
         Vec top = p.middle().along(up, half - Lettering.NOTE_MM * scale),
                 bottom = p.middle().along(up, -half);
-        pens.add(lettering.set(words, top, p.angle(), Lettering.NOTE_MM, Align.CENTRE, true));
-        pens.add(lettering.set(under, bottom, p.angle(), SMALL_MM, Align.CENTRE, false));
+        pens.onPaper(lettering.set(words, top, p.angle(), Lettering.NOTE_MM, Align.CENTRE, true), scale, lettering);
+        pens.onPaper(lettering.set(under, bottom, p.angle(), SMALL_MM, Align.CENTRE, false), scale, lettering);
     }
 
     /** How far they reach from their middle in a direction. */
