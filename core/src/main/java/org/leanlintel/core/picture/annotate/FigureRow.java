@@ -14,8 +14,11 @@ import org.jspecify.annotations.Nullable;
 final class FigureRow {
 
     private static final double CLEAR_MM = 1.2, STEP_MM = 0.25;
-    /** Of figures over their part, and of others: under the line where above it all is taken. */
+    /** Of figures over their part, and of others. */
     private static final int[] OVER = {-1, 1, 2}, ASIDE = {1, 2, 3, -1, -2};
+
+    /** How much further off a figure rather stands than under the line. */
+    private static final double UNDER_MM = 5;
 
     private static final double[] SHIFTS = {0, -0.5, 0.5, -1, 1, -1.5, 1.5, -2, 2, -2.5, 2.5, -3, 3};
 
@@ -118,12 +121,28 @@ final class FigureRow {
         return search.best();
     }
 
+    /** The nearest place that is free. */
     private Set aside(Figure figure) {
         Search search = new Search(figure);
-        for (int row : ASIDE)
-            for (double shift : SHIFTS)
-                if (search.isFree(figure.centreMm + shift * figure.widthMm, row)) return search.best();
+        for (Place p : nearestFirst(figure.widthMm))
+            if (search.isFree(figure.centreMm + p.asideMm, p.row)) return search.best();
         return search.best();
+    }
+
+    private record Place(int row, double asideMm, double offMm) {}
+
+    private List<Place> nearestFirst(double widthMm) {
+        List<Place> places = new ArrayList<>();
+        for (int row : ASIDE) {
+            Band up = rows.apply(row);
+            double over = Math.abs(up.fromMm + up.toMm) / 2;
+            for (double shift : SHIFTS) {
+                double aside = shift * widthMm;
+                places.add(new Place(row, aside, Math.hypot(aside, over) + (row < 0 ? UNDER_MM : 0)));
+            }
+        }
+        places.sort(Comparator.comparingDouble(Place::offMm));
+        return places;
     }
 
     /** The best of the places of one figure that were looked at, the first of those that are as good. */

@@ -32,8 +32,6 @@ final class StringPainter {
     private static final double LOST = 2;
     /** On paper: how far off its line figures may stand. */
     private static final double REACH_MM = 16;
-    /** On paper: how far a terminator reaches from its point, about. */
-    private static final double END_MM = 1.1;
 
     private final DimensionString string;
     private final Lettering lettering;
@@ -118,8 +116,6 @@ final class StringPainter {
                         at(here),
                         i == 0 ? 0 : here - points.get(i - 1).position(),
                         i == points.size() - 1 ? 0 : points.get(i + 1).position() - here);
-            Vec half = new Vec(END_MM * scale, END_MM * scale);
-            drawn.add(box(List.of(at(here).minus(half), at(here).plus(half)), true));
         }
         StringFigures figures = new StringFigures(string, style, words, own, points, lettering, scale, pens);
         switch (string.kind()) {

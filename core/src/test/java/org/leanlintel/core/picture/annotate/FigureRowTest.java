@@ -59,7 +59,9 @@ class FigureRowTest {
     void aFigureWithNoRowFreeAboveTheLineGoesUnderIt() {
         List<Figure> figures = List.of(new Figure("3000", 30, 60, 7), new Figure("100", 61, 2, 5));
         assertThat(place(figures, along(3, 99)).getLast().row()).isEqualTo(-1);
-        assertThat(place(figures, along(4, 5)).getLast().row()).isEqualTo(2);
+        assertThat(place(figures, along(-9, -1), along(4, 5)).getLast().row())
+                .as("two rows up where under it is taken too")
+                .isEqualTo(2);
     }
 
     @Test
