@@ -20,3 +20,7 @@ if box.has_data:  # words alone have none
     print("extent", *(round(v, 2) for v in (box.extmin.x, box.extmin.y, box.extmax.x, box.extmax.y)))
 for t in space.query("TEXT"):
     print("text", t.dxf.text)
+for d in space.query("DIMENSION"):
+    print("dimension", round(d.get_measurement(), 1), d.dxf.text or "<>", "at", round(d.dxf.angle))
+    for t in doc.blocks.get(d.dxf.geometry).query("TEXT"):
+        print("picture", t.dxf.text, round(t.dxf.insert.x), round(t.dxf.insert.y))

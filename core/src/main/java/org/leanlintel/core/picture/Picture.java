@@ -21,13 +21,13 @@ public record Picture(double scale, List<Group> groups) {
         groups = List.copyOf(groups);
     }
 
-    /** An item and the layer of what it is of. */
-    public record Drawn(Item item, ElementId layer) {}
+    /** An item, with what it is of and the layer of that. */
+    public record Drawn(Item item, ElementId element, ElementId layer) {}
 
     /** All items as they are drawn, one over the other, with their layers. */
     public List<Drawn> drawn() {
         return groups.stream()
-                .flatMap(g -> g.items().stream().map(i -> new Drawn(i, g.layer())))
+                .flatMap(g -> g.items().stream().map(i -> new Drawn(i, g.element(), g.layer())))
                 .sorted(Comparator.comparing(d -> d.item().rank()))
                 .toList();
     }

@@ -19,12 +19,15 @@ final class DxfEntities {
     private final double scale;
     private final Lettering lettering;
     private final DxfWriter file;
+    private final String owner;
 
-    DxfEntities(Tags out, double scale, Lettering lettering, DxfWriter file) {
+    /** @param owner the handle of what they stand in */
+    DxfEntities(Tags out, double scale, Lettering lettering, DxfWriter file, String owner) {
         this.out = out;
         this.scale = scale;
         this.lettering = lettering;
         this.file = file;
+        this.owner = owner;
     }
 
     void write(Item item, String layer) {
@@ -41,7 +44,7 @@ final class DxfEntities {
     }
 
     private void begin(String type, String layer, String kind, Pen pen) {
-        out.begin(type, DxfWriter.SPACE);
+        out.begin(type, owner);
         out.put(100, "AcDbEntity").put(8, layer).put(6, file.lineType(pen)).put(370, weight(pen.widthMm()));
         ink(pen.ink());
         out.put(100, kind);
@@ -83,7 +86,7 @@ final class DxfEntities {
     }
 
     private void fill(Item.Fill fill, String layer) {
-        out.begin("HATCH", DxfWriter.SPACE);
+        out.begin("HATCH", owner);
         out.put(100, "AcDbEntity").put(8, layer);
         ink(fill.tint());
         boundary("SOLID", true, List.of(fill.ring()));
@@ -91,7 +94,7 @@ final class DxfEntities {
     }
 
     private void hatch(Item.Hatch hatch, String layer) {
-        out.begin("HATCH", DxfWriter.SPACE);
+        out.begin("HATCH", owner);
         out.put(100, "AcDbEntity").put(8, layer).put(370, weight(hatch.pen().widthMm()));
         ink(hatch.pen().ink());
         boundary("LINES", false, hatch.rings());
@@ -137,7 +140,7 @@ final class DxfEntities {
             if (run.letters().isBlank()) continue;
             Vec from = text.at().plus(along.times(run.right())).plus(up.times(run.up()));
             double width = lettering.width(run.letters(), run.height(), text.strong());
-            out.begin("TEXT", DxfWriter.SPACE);
+            out.begin("TEXT", owner);
             out.put(100, "AcDbEntity").put(8, layer);
             ink(text.ink());
             out.put(100, "AcDbText")

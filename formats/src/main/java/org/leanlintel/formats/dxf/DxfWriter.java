@@ -5,16 +5,20 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import org.leanlintel.core.building.Building;
 import org.leanlintel.core.geometry.GivenUp;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Pen;
+import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Picture;
+import org.leanlintel.core.picture.annotate.ToldParts;
 import org.leanlintel.formats.standard.LineTypes;
 
 /**
@@ -34,37 +38,58 @@ public final class DxfWriter {
     private static final int FIRST_LINE_TYPE = 0xA000, FIRST_LAYER = 0xB000;
     /** Line types that the frame has already. */
     private static final int KNOWN_LINE_TYPES = 3;
+    /** Blocks that it has. */
+    private static final int KNOWN_BLOCKS = 2;
 
     private final Picture picture;
+    private final Map<ElementId, List<ToldParts.Part>> told;
     private final Model model;
     private final Map<ElementId, String> layers = new LinkedHashMap<>();
     private final Map<String, Pen> lineTypes = new LinkedHashMap<>();
 
-    private DxfWriter(Picture picture, Model model) {
+    private DxfWriter(Picture picture, Map<ElementId, List<ToldParts.Part>> told, Model model) {
         this.picture = picture;
+        this.told = told;
         this.model = model;
     }
 
-    /** @param picture of a drawing, in its own millimetres, or of a sheet, in those of paper */
-    public static byte[] write(Picture picture, Model model, Lettering lettering) {
-        return new DxfWriter(picture, model).file(lettering).getBytes(StandardCharsets.UTF_8);
+    /** A drawing, in its own millimetres, with the parts of dimension strings as dimensions. */
+    public static byte[] drawing(Picture picture, Building building, Lettering lettering) {
+        return new DxfWriter(picture, ToldParts.of(picture, building), building.model())
+                .file(lettering)
+                .getBytes(StandardCharsets.UTF_8);
+    }
+
+    /** A sheet, in millimetres of paper, where dimensions would measure that: they are lines and words. */
+    public static byte[] sheet(Picture picture, Model model, Lettering lettering) {
+        return new DxfWriter(picture, Map.of(), model).file(lettering).getBytes(StandardCharsets.UTF_8);
     }
 
     private String file(Lettering lettering) {
-        Tags entities = new Tags();
-        DxfEntities writer = new DxfEntities(entities, picture.scale(), lettering, this);
+        Tags.Handles handles = new Tags.Handles();
+        Tags entities = new Tags(handles);
+        DxfEntities writer = new DxfEntities(entities, picture.scale(), lettering, this, SPACE);
         for (Picture.Drawn d : picture.drawn()) {
             GivenUp.orGoOn();
-            if (d.item().prints()) writer.write(d.item(), layer(d.layer()));
+            if (d.item().prints() && !told.containsKey(d.element())) writer.write(d.item(), layer(d.layer()));
+        }
+        DxfDimensions dimensions = new DxfDimensions(entities, handles, picture.scale(), lettering, this);
+        for (Group g : picture.groups()) {
+            GivenUp.orGoOn();
+            List<ToldParts.Part> parts = told.get(g.element());
+            if (parts != null) dimensions.write(parts, g.items(), layer(g.layer()));
         }
         Map<String, String> names = new LinkedHashMap<>(Map.of("0", "10"));
         for (String name : layers.values()) names.computeIfAbsent(name, n -> hex(FIRST_LAYER + names.size()));
-        return frame().replace("{seed}", entities.seed())
+        return frame().replace("{seed}", handles.next())
                 .replace("{scale}", Double.toString(picture.scale()))
                 .replace("{line type count}", Integer.toString(KNOWN_LINE_TYPES + lineTypes.size()))
                 .replace("{line types}\n", lineTypes().toString())
                 .replace("{layer count}", Integer.toString(names.size()))
                 .replace("{layers}\n", layers(names).toString())
+                .replace("{block count}", Integer.toString(KNOWN_BLOCKS + dimensions.count()))
+                .replace("{block records}\n", dimensions.records().toString())
+                .replace("{blocks}\n", dimensions.blocks().toString())
                 .replace("{entities}\n", entities.toString());
     }
 
@@ -107,7 +132,7 @@ public final class DxfWriter {
     }
 
     private static Tags layers(Map<String, String> names) {
-        Tags out = new Tags();
+        Tags out = new Tags(new Tags.Handles());
         names.forEach((name, handle) -> record(out, "LAYER", handle, LAYERS, "AcDbLayerTableRecord", name)
                 .put(70, 0)
                 .put(62, 7)
@@ -118,7 +143,7 @@ public final class DxfWriter {
     }
 
     private Tags lineTypes() {
-        Tags out = new Tags();
+        Tags out = new Tags(new Tags.Handles());
         int handle = FIRST_LINE_TYPE;
         for (Map.Entry<String, Pen> e : lineTypes.entrySet()) dashed(out, hex(handle++), e.getKey(), e.getValue());
         return out;

@@ -11,7 +11,21 @@ final class Tags {
     private static final int PLACES = 6;
 
     private final StringBuilder out = new StringBuilder(1 << 16);
-    private int handles = 0x10000;
+    private final Handles handles;
+
+    /** The handles of one file, each given once. */
+    static final class Handles {
+
+        private int last = 0x10000;
+
+        String next() {
+            return Integer.toHexString(++last).toUpperCase(Locale.ROOT);
+        }
+    }
+
+    Tags(Handles handles) {
+        this.handles = handles;
+    }
 
     Tags put(int code, String value) {
         out.append(code).append('\n').append(value).append('\n');
@@ -43,16 +57,9 @@ final class Tags {
         return at(code, point).put(code + 20, 0.0);
     }
 
-    /** Begins an object with a handle of its own, belonging to another. @return its handle */
-    String begin(String type, String owner) {
-        String handle = Integer.toHexString(++handles).toUpperCase(Locale.ROOT);
-        put(0, type).put(5, handle).put(330, owner);
-        return handle;
-    }
-
-    /** The next handle that would be given. */
-    String seed() {
-        return Integer.toHexString(handles + 1).toUpperCase(Locale.ROOT);
+    /** Begins an object with a handle of its own, belonging to another. */
+    Tags begin(String type, String owner) {
+        return put(0, type).put(5, handles.next()).put(330, owner);
     }
 
     @Override

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
@@ -35,9 +36,9 @@ class DxfWriterTest {
     private Path folder;
 
     /** What the reader says of a picture. */
-    private List<String> read(Picture picture) throws IOException, InterruptedException {
+    private List<String> read(byte[] dxf) throws IOException, InterruptedException {
         Path file = folder.resolve("drawing.dxf");
-        Files.write(file, DxfWriter.write(picture, HOUSE, LETTERING));
+        Files.write(file, dxf);
         Path script = folder.resolve("read.py");
         try (var in = Objects.requireNonNull(DxfWriterTest.class.getResourceAsStream("/read_dxf.py"))) {
             Files.copy(in, script);
@@ -60,12 +61,15 @@ class DxfWriterTest {
     void everythingIsInItsTruePlaceAndSize() throws IOException, InterruptedException {
         Pen pen = new Pen(0.35, Pen.Dash.DASHED, "#b3321f");
         List<Vec> square = List.of(new Vec(0, 0), new Vec(1000, 0), new Vec(1000, 1000), new Vec(0, 1000));
-        List<String> said = read(picture(
-                new Item.Strokes(PenRole.EDGE, pen, List.of(List.of(new Vec(0, 0), new Vec(4000, 0)))),
-                new Item.Arc(PenRole.EDGE, pen, new Vec(2000, 0), 1000, 0, Math.PI),
-                new Item.Fill("#ffeedd", square),
-                new Item.Hatch(pen, List.of(square), List.of(45.0, -45.0), Vec.ORIGIN, 100),
-                LETTERING.set("Larder & <\u00e4>", new Vec(100, 100), 0, 2.5, Lettering.Align.LEFT, false)));
+        List<String> said = read(DxfWriter.sheet(
+                picture(
+                        new Item.Strokes(PenRole.EDGE, pen, List.of(List.of(new Vec(0, 0), new Vec(4000, 0)))),
+                        new Item.Arc(PenRole.EDGE, pen, new Vec(2000, 0), 1000, 0, Math.PI),
+                        new Item.Fill("#ffeedd", square),
+                        new Item.Hatch(pen, List.of(square), List.of(45.0, -45.0), Vec.ORIGIN, 100),
+                        LETTERING.set("Larder & <\u00e4>", new Vec(100, 100), 0, 2.5, Lettering.Align.LEFT, false)),
+                HOUSE,
+                LETTERING));
         assertThat(said)
                 .contains("form AC1027", "units 4", "count ARC 1", "count HATCH 2", "count LWPOLYLINE 1")
                 .contains("layers Walls", "text Larder & <\u00e4>", "extent 0.0 0.0 4000.0 1000.0")
@@ -77,8 +81,45 @@ class DxfWriterTest {
         Building building = Building.of(HOUSE);
         for (Drawing d : Drawing.register(HOUSE)) {
             Picture picture = DrawingPicture.of(building, d.id(), LETTERING).picture();
-            assertThat(read(picture)).as(d.name()).contains("form AC1027").noneMatch(l -> l.startsWith("problem"));
+            assertThat(read(DxfWriter.drawing(picture, building, LETTERING)))
+                    .as(d.name())
+                    .contains("form AC1027")
+                    .noneMatch(l -> l.startsWith("problem"));
             Files.delete(folder.resolve("read.py"));
         }
+    }
+
+    /**
+     * The bottom string of the ground floor plan is four dimensions and more: each measures what it is between, and a reader that
+     * says what it measures says what we do.
+     */
+    @Test
+    void partsOfStringsAreDimensions() throws IOException, InterruptedException {
+        Building building = Building.of(HOUSE);
+        Drawing plan = Drawing.register(HOUSE).getFirst();
+        Picture picture = DrawingPicture.of(building, plan.id(), LETTERING).picture();
+        List<String> said = read(DxfWriter.drawing(picture, building, LETTERING));
+        assertThat(said)
+                .contains("dimension 12400.0 <> at 0", "dimension 8400.0 <> at 90", "dimension 3247.5 <> at 0")
+                .as("a figure that a reader would round the other way")
+                .contains("dimension 1252.5 1252 at 0")
+                .as("figures that stand aside are where they were put, in the picture of their dimension")
+                .anyMatch(l -> l.startsWith("picture 75 "));
+        long parts = HOUSE.relations().annotationsOf(plan.id()).stream()
+                .filter(DimensionString.class::isInstance)
+                .mapToLong(a -> ((DimensionString) a).holds().size() - 1)
+                .sum();
+        assertThat(said.stream().filter(l -> l.startsWith("dimension "))).hasSize((int) parts);
+    }
+
+    /** On a sheet, where they would measure paper, strings stay lines and words. */
+    @Test
+    void aSheetHasNoDimensions() throws IOException, InterruptedException {
+        Building building = Building.of(HOUSE);
+        Picture picture = DrawingPicture.of(
+                        building, Drawing.register(HOUSE).getFirst().id(), LETTERING)
+                .picture();
+        List<String> said = read(DxfWriter.sheet(picture.placed(0.02, Vec.ORIGIN), HOUSE, LETTERING));
+        assertThat(said).contains("text 12400").noneMatch(l -> l.startsWith("dimension "));
     }
 }

@@ -73,7 +73,7 @@ public class FormsApi {
         Drawing d = model.get(new ElementId(drawing), Drawing.class);
         Picture picture = now.drawing(d.id()).picture();
         String name = model.settings().name() + " " + d.name();
-        if (form == Form.DXF) return file(DxfWriter.write(picture, model, DrawingLettering.get()), form, name);
+        if (form == Form.DXF) return file(DxfWriter.drawing(picture, now.building(), DrawingLettering.get()), form, name);
         Bounds page = Footprint.printed(picture, DrawingLettering.get()).grown(ROUND_MM);
         Picture onPaper = picture.placed(1 / d.scale(), Vec.ORIGIN);
         return file(written(form, onPaper, page, name, model), form, name);
@@ -98,7 +98,7 @@ public class FormsApi {
 
     private static byte[] written(Form form, Picture onPaper, Bounds page, String name, Model model) {
         return switch (form) {
-            case DXF -> DxfWriter.write(onPaper, model, DrawingLettering.get());
+            case DXF -> DxfWriter.sheet(onPaper, model, DrawingLettering.get());
             case SVG -> SvgWriter.write(onPaper, page, name, model, DrawingLettering.get());
             case PNG -> {
                 if (page.width() * page.height() > MOST_MM2)

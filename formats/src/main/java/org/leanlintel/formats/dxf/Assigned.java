@@ -1,0 +1,84 @@
+package org.leanlintel.formats.dxf;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.picture.Item;
+import org.leanlintel.core.picture.annotate.ToldParts.Part;
+
+/** What a dimension string draws, shared out to its parts: its line cut where they meet, all else to the part it stands at. */
+final class Assigned {
+
+    private static final double CLOSE_MM = 0.5;
+
+    private final List<Part> parts;
+    private final Vec along;
+    private final List<List<Item>> items = new ArrayList<>();
+
+    private Assigned(List<Part> parts) {
+        this.parts = parts;
+        along = parts.getLast().to().minus(parts.getFirst().from()).unit();
+        parts.forEach(p -> items.add(new ArrayList<>()));
+    }
+
+    /** For each part, what is drawn of it. */
+    static List<List<Item>> of(List<Part> parts, List<Item> drawn) {
+        Assigned assigned = new Assigned(parts);
+        for (Item item : drawn)
+            switch (item) {
+                case Item.Strokes s -> s.lines().forEach(line -> assigned.line(s, line));
+                case Item.Arc a -> assigned.add(a.centre(), a);
+                case Item.Fill f ->
+                    assigned.add(f.ring().getFirst().plus(f.ring().get(2)).times(0.5), f);
+                case Item.Text t -> assigned.add(t.at(), t);
+                default -> assigned.add(parts.getFirst().from(), item);
+            }
+        return assigned.items;
+    }
+
+    private double position(Vec point) {
+        return point.minus(parts.getFirst().from()).dot(along);
+    }
+
+    private double off(Vec point) {
+        return Math.abs(point.minus(parts.getFirst().from()).cross(along));
+    }
+
+    /** To the part over which a point lies, or the nearest. */
+    private void add(Vec point, Item item) {
+        items.get(at(position(point))).add(item);
+    }
+
+    private int at(double position) {
+        for (int i = 0; i < parts.size() - 1; i++)
+            if (position <= position(parts.get(i).to()) + CLOSE_MM) return i;
+        return parts.size() - 1;
+    }
+
+    private void line(Item.Strokes strokes, List<Vec> line) {
+        if (line.size() == 2 && off(line.getFirst()) < CLOSE_MM && off(line.getLast()) < CLOSE_MM) {
+            cut(strokes, line);
+            return;
+        }
+        Vec nearest = line.stream().min(Comparator.comparingDouble(this::off)).orElseThrow();
+        Vec middle = line.getFirst().plus(line.getLast()).times(0.5);
+        add(off(middle) < CLOSE_MM ? middle : nearest, new Item.Strokes(strokes.role(), strokes.pen(), List.of(line)));
+    }
+
+    /** The string's own line; what of it runs on beyond its ends goes to the first part and the last. */
+    private void cut(Item.Strokes strokes, List<Vec> line) {
+        double one = position(line.getFirst()), two = position(line.getLast());
+        double low = Math.min(one, two), high = Math.max(one, two);
+        for (int i = 0; i < parts.size(); i++) {
+            double from = i == 0 ? low : Math.max(low, position(parts.get(i).from()));
+            double to = i == parts.size() - 1
+                    ? high
+                    : Math.min(high, position(parts.get(i).to()));
+            if (to <= from) continue;
+            Vec start = parts.getFirst().from();
+            List<Vec> piece = List.of(start.along(along, from), start.along(along, to));
+            items.get(i).add(new Item.Strokes(strokes.role(), strokes.pen(), List.of(piece)));
+        }
+    }
+}
