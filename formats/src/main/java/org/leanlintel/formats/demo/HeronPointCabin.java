@@ -37,6 +37,15 @@ public final class HeronPointCabin {
             - drawings at the site before delivery
             - no cutting, notching or drilling""";
 
+    private static final String FURNISHING =
+            """
+            1. Furniture is shown to size; what is built in is in the schedule of fittings.
+            2. Outlets are at 18 inches over the floor, over counters at 44, and are agreed at the site.
+            3. Closets have a rod at 66 inches and one shelf over it.
+            4. The stove stands clear of what burns as its maker says; the hearth reaches 18 inches past its door.
+            5. Finishes are chosen from samples at the site.
+            6. Blinds have rods of their own; walls over windows have blocking for them.""";
+
     private static final double WIDTH = 336, DEPTH = 240;
     /** From the first floor to the loft; from there to the eaves. */
     private static final double STOREY = 112.25, EAVES = 50;
@@ -143,18 +152,14 @@ public final class HeronPointCabin {
                 d.plan(),
                 bath,
                 d.interior("Kitchen", 48));
-        ElementId notes = d.words("General notes", 150, GENERAL);
-        ElementId list = d.schedule("Sheets", Drawing.Kind.SHEETS, 12);
-        d.sheet(
-                "A-103",
-                "Section, stair and general notes",
-                PaperSize.ARCH_C,
-                d.named("Section A"),
-                d.named("Stair ST1"),
-                list,
-                notes);
         d.binding("Client");
-        d.sheet("A-104", "Client's plan and furniture", PaperSize.ARCH_C, client, d.named("First floor, furniture"));
+        d.sheet(
+                "A-104",
+                "Client's plan and furniture",
+                PaperSize.ARCH_C,
+                client,
+                d.named("First floor, furniture"),
+                d.words("Furnishing notes", 140, FURNISHING));
         d.binding("Permit");
         d.on(d.model().get(d.named("Loft plan"), Drawing.class).storey());
         ElementId roof = d.plan("Roof plan", "roof", 96);
@@ -176,6 +181,16 @@ public final class HeronPointCabin {
         ElementId schedule = d.schedule("Foundation schedule", Drawing.Kind.FOUNDATIONS, 12);
         d.sheet("A-109", "Foundation plan", PaperSize.ARCH_C, foundations, schedule);
         d.sheet("A-105", "Doors, windows, rooms and fittings", PaperSize.ARCH_C, doors, rooms, windows, fittings);
+        ElementId notes = d.words("General notes", 150, GENERAL);
+        ElementId list = d.schedule("Sheets", Drawing.Kind.SHEETS, 12);
+        d.sheet(
+                "A-103",
+                "Section, stair and general notes",
+                PaperSize.ARCH_C,
+                d.named("Section A"),
+                d.named("Stair ST1"),
+                list,
+                notes);
     }
 
     /** A sleeping loft over the bedroom and the bath, open to the living room, between raked gables. */

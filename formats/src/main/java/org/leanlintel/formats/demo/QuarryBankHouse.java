@@ -1,5 +1,6 @@
 package org.leanlintel.formats.demo;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -49,7 +50,79 @@ public final class QuarryBankHouse {
             5. Materials and workmanship follow the Building Regulations and the standards that the approved documents name.
             6. Trusses are designed by their supplier:
             - the supplier's drawings are on site before delivery
-            - nothing is cut, notched or drilled that they do not show""";
+            - nothing is cut, notched or drilled that they do not show
+            7. Lintels, beams and their bearings are as the engineer's schedule; where a drawing differs, ask before building.
+            8. Insulation is continuous at junctions: no gap wider than 3 mm stays unfilled.
+            9. The air barrier runs unbroken from floor to roof, taped at every lap and round every pipe and cable.
+            10. Cavity trays and weep holes stand over every opening and wherever a roof meets a wall.
+            11. Services through fire-resisting work are sealed to the rating of what they pass through.
+            12. Smoke alarms are mains-fed with a battery, linked, one on the ceiling of each storey's hall.
+            13. Glass lower than 800 over a floor, and within 300 of a door lower than 1500, is safety glass and marked so.
+            14. Stairs, guards and handrails are as their own drawing; guards stand 900 over floors and flights.
+            15. Timber in outside walls is treated; ends that are cut on site are treated again.
+            16. The office is told two days before work is covered that has to be seen.""";
+
+    private static final String ABBREVIATIONS =
+            """
+            DPC: damp-proof course
+            DPM: damp-proof membrane
+            DW: space for a dishwasher
+            FFL: finished floor level
+            FR: space for a refrigerator
+            OV: oven
+            R: risers
+            RWP: rainwater pipe
+            SSL: structural slab level
+            TD, WM: space for a dryer, for a washing machine
+            u/s: underside
+            UNO: unless noted otherwise
+            VCL: vapour control layer""";
+
+    private static final String DEMOLITION =
+            """
+            1. What is dashed is taken down; what is grey stays and is kept whole.
+            2. The wall over an opening is propped before the opening is cut, and stays so until its lintel has set.
+            3. Services are found, made safe and capped before work begins.
+            4. Bricks that are sound are cleaned and kept for making good.
+            5. Floors and stairs that stay are covered for as long as the work goes on.
+            6. Where asbestos may be, nothing is disturbed before it has been looked for by a licensed surveyor.
+            7. Waste is parted on site: timber, plaster, masonry, metal; tickets are kept.
+            8. What turns up and is on no drawing, as a beam, a flue or a drain, is left and told to the office.
+            9. Openings and edges left by the day's work are closed against weather and against falling before the site is left.
+            10. Neighbours are told a week before noise and dust; work that shakes their walls is done by hand.
+            11. New work is toothed and bonded into old, not butted against it; movement joints stay where they are.
+            12. Making good is to match: bricks by a sample panel, plaster by a coat that is flush with the old.""";
+
+    private static final String SETTING_OUT =
+            """
+            1. The house is set out from its south-west corner, the outer face of structure.
+            2. Squareness is proved by the diagonals before anything is laid; they agree to 5 mm.
+            3. Figures are to faces of structure: blocks and studs, not boards or plaster.
+            4. Openings are the sizes their frames need, with 5 mm all round; frames are measured before they are built in.
+            5. Partitions are marked out on the slab and agreed with the office before they are built.
+            6. Levels are carried from the datum on the kerb at +24.000.
+            7. Drains and service entries are set out before the slab is poured, from the same corner.
+            8. Where figures and site disagree by more than 10 mm, the office is told before work goes on.
+            9. Profiles and datum pegs stay until the roof is on.""";
+
+    private static final String FACES =
+            """
+            1. Bricks and boards are by sample, agreed on site before they are ordered.
+            2. Movement joints in brickwork are at 12 m at most, and within 6 m of a corner.
+            3. Boards are fixed over ventilated battens, open at foot and head with insect mesh.""";
+
+    private static final String JUNCTIONS =
+            """
+            1. Details go before plans where they differ; ask where both are unclear.
+            2. Membranes lap 150 and are dressed down and out.""";
+
+    private static final String WET_ROOM =
+            """
+            1. The floor is one with the shower's: the membrane is turned up 150 at walls and 100 past the door.
+            2. Falls to the shower's drain are 1:60 within it and 1:80 elsewhere.
+            3. Walls behind the basin and the WC have boards that carry rails, from 700 to 1200 over the floor.
+            4. The fan runs on for 15 minutes after the light is off.
+            5. Tiles begin with a whole one over the shower's edge.""";
 
     /** Of a table of 900 with chairs at both sides. */
     private static final double TABLE_DEPTH = 1545;
@@ -166,17 +239,21 @@ public final class QuarryBankHouse {
                 PaperSize.A2,
                 d.named("Ground floor as it is"),
                 d.named("Ground floor, demolition"),
-                d.named("Ground floor for the client"));
-        d.sheet("A-105", "Setting out", PaperSize.A2, d.named("Ground floor, setting out"));
+                d.named("Ground floor for the client"),
+                d.words("Demolition notes", 205, DEMOLITION));
+        d.sheet(
+                "A-105",
+                "Setting out",
+                PaperSize.A2,
+                d.named("Ground floor, setting out"),
+                d.words("Setting-out notes", 215, SETTING_OUT));
         d.sheet(
                 "A-106",
                 "Furniture and wet room",
                 PaperSize.A2,
                 d.named("Ground floor, furniture"),
-                d.named("Wet room"));
-        ElementId notes = d.words("General notes", 150, GENERAL);
-        ElementId list = d.schedule("Sheets", Drawing.Kind.SHEETS, 10);
-        d.sheet("A-107", "Wall build-ups, notes and sheets", PaperSize.A2, buildUps, notes, list);
+                d.named("Wet room"),
+                d.words("Wet room notes", 140, WET_ROOM));
         ElementId foundations = d.plan("Foundations", "foundation", 50);
         d.dimension(foundations, false);
         ElementId roofs = d.schedule("Roofs", Drawing.Kind.ROOFS, 10);
@@ -187,7 +264,9 @@ public final class QuarryBankHouse {
         sides.forEach(d::dimension);
         sides.forEach(d::materials);
         d.sheet("A-108", "Doors, windows, rooms and fittings", PaperSize.A1, doors, rooms, windows, fittings);
-        d.sheet("A-109", "Elevations", PaperSize.A2, sides.toArray(ElementId[]::new));
+        List<ElementId> faces = new ArrayList<>(sides);
+        faces.add(d.words("Notes on the faces", 130, FACES));
+        d.sheet("A-109", "Elevations", PaperSize.A2, faces.toArray(ElementId[]::new));
         Truss truss =
                 d.trusses(Objects.requireNonNull(mainRoof), new Truss.Level(Truss.Webs.FINK), new Truss.AllAlong());
         List<Double> at = Objects.requireNonNull(d.building().get(new BuiltTruss.Of(truss.id())))
@@ -203,7 +282,13 @@ public final class QuarryBankHouse {
         d.sheet("A-113", "Ceilings", PaperSize.A2, below, upper);
         ElementId schedule = d.schedule("Foundation schedule", Drawing.Kind.FOUNDATIONS, 10);
         d.sheet("A-112", "Foundations", PaperSize.A2, foundations, schedule);
-        d.sheet("A-114", "Details", PaperSize.A2, details().toArray(ElementId[]::new));
+        List<ElementId> details = new ArrayList<>(details());
+        details.add(d.words("Notes on details", 130, JUNCTIONS));
+        d.sheet("A-114", "Details", PaperSize.A2, details.toArray(ElementId[]::new));
+        ElementId notes = d.words("General notes", 200, GENERAL);
+        ElementId abbreviations = d.words("Abbreviations", 90, ABBREVIATIONS);
+        ElementId list = d.schedule("Sheets", Drawing.Kind.SHEETS, 10);
+        d.sheet("A-107", "Wall build-ups, notes and sheets", PaperSize.A2, buildUps, notes, list, abbreviations);
     }
 
     /** Where the section's outside walls meet the ground, a floor and the roof. */

@@ -96,12 +96,11 @@ class DemoDraftsTest {
                 .contains("1'-2\" from its centre to Bath", "1'-3\" needed, IRC P2705.1");
     }
 
-    /** Half of the room on them and more, seen as a set; none less than four ninths. */
+    /** Half of the room on each of them and more. */
     @Test
     void sheetsAreWellFilled() {
         for (Model model : List.of(QuarryBankHouse.draw(), HeronPointCabin.draw())) {
             Building building = Building.of(model);
-            List<Double> taken = new ArrayList<>();
             for (Sheet sheet : model.all(Sheet.class)) {
                 SheetArea area = SheetArea.of(sheet.paper(), TitleBlock.of(model));
                 double used = 0;
@@ -112,11 +111,8 @@ class DemoDraftsTest {
                 }
                 double room = area.frame().width() * area.frame().height()
                         - area.block().width() * area.block().height();
-                assertThat(used / room).as(sheet.title()).isGreaterThan(4 / 9.0);
-                taken.add(used / room);
+                assertThat(used / room).as(sheet.title()).isGreaterThan(0.5);
             }
-            assertThat(taken.stream().mapToDouble(t -> t).average().orElseThrow())
-                    .isGreaterThan(0.5);
         }
     }
 
@@ -145,7 +141,7 @@ class DemoDraftsTest {
         }
     }
 
-    /** Of plans, sections, elevations and interiors on sheets: where parts crowd, one in eighty may. */
+    /** Of plans, sections, elevations and interiors on sheets: where parts crowd, one in eighty may. Oblique strokes end as high as figures begin. */
     @Test
     void linesHardlyEverRunThroughWords() {
         for (Model model : List.of(QuarryBankHouse.draw(), HeronPointCabin.draw())) {
@@ -163,16 +159,20 @@ class DemoDraftsTest {
                     words += g.items().stream()
                             .filter(Item.Text.class::isInstance)
                             .count();
-                all.addAll(Struck.in(picture));
+                Struck.in(picture).stream()
+                        .filter(s -> s.role() != PenRole.TICK)
+                        .forEach(all::add);
             }
             assertThat(all)
                     .filteredOn(s -> model.find(s.words().element()) instanceof DimensionString)
-                    .filteredOn(s -> !Set.of(PenRole.DIMENSION, PenRole.TICK, PenRole.OVERHEAD)
-                            .contains(s.role()))
+                    .filteredOn(
+                            s -> !Set.of(PenRole.DIMENSION, PenRole.OVERHEAD).contains(s.role()))
                     .extracting(Struck::said)
                     .as("figures with lines of things through them")
                     .isEmpty();
-            assertThat((double) all.size() / words).isLessThan(1 / 80.0);
+            assertThat((double) all.size() / words)
+                    .as(all.stream().map(Struck::said).toList().toString())
+                    .isLessThan(1 / 80.0);
         }
     }
 
