@@ -73,7 +73,8 @@ public class FormsApi {
         Drawing d = model.get(new ElementId(drawing), Drawing.class);
         Picture picture = now.drawing(d.id()).picture();
         String name = model.settings().name() + " " + d.name();
-        if (form == Form.DXF) return file(DxfWriter.drawing(picture, now.building(), DrawingLettering.get()), form, name);
+        if (form == Form.DXF)
+            return file(DxfWriter.drawing(picture, now.building(), DrawingLettering.get()), form, name);
         Bounds page = Footprint.printed(picture, DrawingLettering.get()).grown(ROUND_MM);
         Picture onPaper = picture.placed(1 / d.scale(), Vec.ORIGIN);
         return file(written(form, onPaper, page, name, model), form, name);

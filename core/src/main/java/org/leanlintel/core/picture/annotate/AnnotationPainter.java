@@ -40,7 +40,7 @@ public final class AnnotationPainter {
             case DimensionString s -> undrawn.orMark(s.id(), s.layer(), "A dimension string", s.at(), () -> string(s));
             case Dimension d ->
                 undrawn.orMark(d.id(), d.layer(), "A dimension", d.at(), () -> new DimensionPainter(
-                                d, building, lettering, look)
+                                d, building, lettering, look, around)
                         .paint());
             case Blank b -> blank(b);
             case Cloud c ->

@@ -3,10 +3,12 @@ package org.leanlintel.core.picture.annotate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.dimension.FigureWords;
 import org.leanlintel.core.dimension.Measured;
 import org.leanlintel.core.dimension.SlopeWords;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.AreaPrinter;
 import org.leanlintel.core.measure.LengthPrinter;
@@ -19,6 +21,7 @@ import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Look;
 import org.leanlintel.core.picture.Pens;
+import org.leanlintel.core.picture.TextBox;
 
 /** Angles, radii, lengths of arcs, slopes and areas as ISO 129-1 draws them, in the style of the lens. Sizes on paper. */
 final class DimensionPainter {
@@ -29,6 +32,8 @@ final class DimensionPainter {
     private static final double FALL_MM = 12;
     /** Half the cross at the centre of a radius. */
     private static final double CENTRE_MM = 1.2;
+    /** Where along an arc its figure may stand. */
+    private static final double[] ALONG = {0.5, 0.42, 0.58, 0.35, 0.65, 0.28, 0.72, 0.2, 0.8};
     /** How high the arc over the figure of an arc's length is, in heights of letters; and how wide it is at least. */
     private static final double HAT = 0.35, HAT_MM = 2;
 
@@ -40,8 +45,10 @@ final class DimensionPainter {
     private final UnitSystem units;
     private final double scale;
     private final Pens pens;
+    private final Around around;
 
-    DimensionPainter(Dimension dimension, Building building, Lettering lettering, Look look) {
+    DimensionPainter(Dimension dimension, Building building, Lettering lettering, Look look, Around around) {
+        this.around = around;
         this.dimension = dimension;
         this.building = building;
         this.lettering = lettering;
@@ -71,7 +78,7 @@ final class DimensionPainter {
         extension(s.vertex(), s.from(), s.one(), radius);
         extension(s.vertex(), s.from() + s.sweep(), s.other(), radius);
         arc(s.vertex(), radius, s.from(), s.sweep());
-        figure(s.vertex(), radius, s.from() + s.sweep() / 2, degrees(s.sweep()));
+        figure(s.vertex(), radius, s.from(), s.sweep(), degrees(s.sweep()));
     }
 
     /** To a tenth of a degree, as far as it has one. */
@@ -105,13 +112,39 @@ final class DimensionPainter {
                 .paint(centre.along(Vec.ofAngle(angle), radius), length, 0);
     }
 
-    /** Along the arc, on the side of it that is upper as it is read. */
-    private Vec figure(Vec centre, double radius, double angle, String says) {
-        Vec out = Vec.ofAngle(angle);
-        double reading = Lettering.readable(out.left().angle());
-        Vec base = centre.along(out, radius).along(Vec.ofAngle(reading).left(), CLEAR_MM * scale);
-        pens.add(lettering.set(says, base, reading, style.letterMm(), Lettering.Align.CENTRE, false));
-        return base;
+    /**
+     * Along the arc, on the side of it that is upper as it is read: over its middle, or as near to that as nothing is drawn.
+     *
+     * @return as it was set
+     */
+    private Item.Text figure(Vec centre, double radius, double from, double sweep, String says) {
+        Item.Text middle = null;
+        for (double part : ALONG) {
+            Vec out = Vec.ofAngle(from + sweep * part);
+            double reading = Lettering.readable(out.left().angle());
+            Vec base = centre.along(out, radius).along(Vec.ofAngle(reading).left(), CLEAR_MM * scale);
+            Item.Text set = lettering.set(says, base, reading, style.letterMm(), Lettering.Align.CENTRE, false);
+            if (middle == null) middle = set;
+            if (isFree(set)) {
+                pens.add(set);
+                return set;
+            }
+        }
+        Item.Text best = Objects.requireNonNull(middle);
+        pens.onPaper(best, scale, lettering);
+        return best;
+    }
+
+    private boolean isFree(Item.Text words) {
+        Bounds box = TextBox.of(words, scale, lettering).bounds();
+        Around.Near near = around.near(box);
+        return near.solid().isEmpty() && near.light().isEmpty();
+    }
+
+    /** Words that stand where they stand: on paper of their own where something is drawn. */
+    private void said(Item.Text words) {
+        if (isFree(words)) pens.add(words);
+        else pens.onPaper(words, scale, lettering);
     }
 
     /** An arrow down it, its slope over it. */
@@ -124,7 +157,7 @@ final class DimensionPainter {
             new Terminators(StringStyle.Terminator.ARROW, down.times(-1), 0, scale, pens).paint(low, 2 * half, 0);
         double reading = Lettering.readable(down.angle());
         Vec base = dimension.at().along(Vec.ofAngle(reading).left(), CLEAR_MM * scale);
-        pens.add(lettering.set(
+        said(lettering.set(
                 SlopeWords.of(f.tan(), units), base, reading, style.letterMm(), Lettering.Align.CENTRE, false));
     }
 
@@ -134,7 +167,7 @@ final class DimensionPainter {
         closed.add(p.ring().getFirst());
         pens.line(PenRole.DIMENSION, closed);
         Vec base = dimension.at().plus(new Vec(0, -style.letterMm() / 2 * scale));
-        pens.add(lettering.set(
+        said(lettering.set(
                 AreaPrinter.print(p.area().mm2(), units), base, 0, style.letterMm(), Lettering.Align.CENTRE, false));
     }
 
@@ -162,7 +195,7 @@ final class DimensionPainter {
         Lettering.Align align = toTheRight ? Lettering.Align.LEFT : Lettering.Align.RIGHT;
         Vec base = at.plus(new Vec(0, -style.letterMm() / 2 * scale));
         for (String l : printed(mm)) {
-            pens.add(lettering.set(before + l, base, 0, style.letterMm(), align, false));
+            said(lettering.set(before + l, base, 0, style.letterMm(), align, false));
             base = base.plus(new Vec(
                     0, -StringFigures.rowMm(style, words) / words.lengths().size() * scale));
         }
@@ -180,12 +213,8 @@ final class DimensionPainter {
             extension(arc.centre(), angle, new Measured.Reach(arc.radiusMm(), arc.radiusMm()), radius);
         arc(arc.centre(), radius, arc.from(), arc.sweep());
         String says = String.join("  ", printed(arc.lengthMm()));
-        double middle = arc.from() + arc.sweep() / 2;
-        Vec base = figure(arc.centre(), radius, middle, says);
-        hat(
-                base,
-                Lettering.readable(Vec.ofAngle(middle).left().angle()),
-                lettering.width(says, style.letterMm(), false));
+        Item.Text figure = figure(arc.centre(), radius, arc.from(), arc.sweep(), says);
+        hat(figure.at(), figure.angle(), lettering.width(says, style.letterMm(), false));
     }
 
     /** The arc over a figure that says that it is the length of one. */

@@ -101,6 +101,26 @@ class AnglesAndArcsTest {
                 .containsExactly("36.9\u00b0");
     }
 
+    /** A wall runs through the middle of the arc. */
+    @Test
+    void theFigureOfAnAngleStandsBesideWhatStandsInItsArc() {
+        Wall level = straight(0, 0, 6000, 0), upright = straight(0, 0, 0, 6000);
+        Dimension angle = drawn(new Dimension.Angle(line(level), line(upright)), 3000, 3000);
+        assertThat(along(angle)).isCloseTo(Math.PI / 4, within(0.01));
+        straight(2000, 2000, 4000, 4000);
+        assertThat(Math.abs(along(angle) - Math.PI / 4)).isGreaterThan(0.05);
+        assertThat(says(angle)).containsExactly("90\u00b0");
+    }
+
+    /** Where the figure of an angle round the origin stands, radians. */
+    private double along(Dimension angle) {
+        return items(angle).stream()
+                .filter(Item.Text.class::isInstance)
+                .map(i -> ((Item.Text) i).at().angle())
+                .findFirst()
+                .orElseThrow();
+    }
+
     @Test
     void anAngleFollowsItsWallsAndIsHandedWithThem() {
         Wall level = straight(0, 0, 4000, 0), slanting = straight(0, 0, 4000, 3000);
