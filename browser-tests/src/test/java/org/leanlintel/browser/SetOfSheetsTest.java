@@ -76,7 +76,7 @@ class SetOfSheetsTest {
         Locator sheets = page.getByLabel("Sheets to be made").getByRole(AriaRole.LISTITEM);
         assertThat(sheets.first()).containsText("B-101");
         drafter.field("Paper").selectOption("A3");
-        assertThat(page.getByLabel("Too large for this paper")).containsText("Ground floor plan1:50Draw it at 1:200");
+        assertThat(page.getByLabel("Too large for this paper")).containsText("Ground floor plan1:50Draw it at 1:100");
         drafter.field("Paper").selectOption("A1");
         assertThat(sheets).hasCount(6);
         drafter.button("Make 6 sheets").click();
@@ -206,14 +206,14 @@ class SetOfSheetsTest {
     /** In the middle of the lower left it comes to the margin's line; on the title block it is refused in words. */
     @Test
     void aDrawingIsPlacedByHandWhereThereIsRoom() {
-        openSheet("A-107 Wall build-ups");
+        openSheet("A-105 Setting out");
         drafter.button("Move").nth(1).click();
         drafter.point(500, 50);
         assertThat(page.locator("footer")).containsText("There it stands off the drawing area.");
         drafter.click(500, 50);
         assertThat(page.locator("footer")).containsText("There it stands off the drawing area.");
         drafter.click(163, 60);
-        drafter.expectUndo("change sheet A-107");
+        drafter.expectUndo("change sheet A-105");
         drafter.press("Control+z");
         assertThat(page.getByRole(AriaRole.STATUS)).containsText("Saved");
     }

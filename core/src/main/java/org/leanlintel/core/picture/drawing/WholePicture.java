@@ -9,6 +9,7 @@ import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Measuring;
 import org.leanlintel.core.picture.Covers;
 import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Lettering;
@@ -51,15 +52,30 @@ final class WholePicture implements DrawingPicture {
             Picture painted = building.get(new Painted(drawing, lettering));
             List<Annotation> written = building.model().relations().annotationsOf(drawing);
             Look look = building.get(new Look.Of(drawing));
-            Around.Near drawn = Around.Near.of(look.layering().drawn(painted.groups()), painted.scale());
-            AnnotationPainter painter = new AnnotationPainter(building, look, lettering, drawn::within);
+            List<Group> things = look.layering().drawn(painted.groups());
+            List<Group> words = written(painter(building, look, things), written, false);
+            List<Group> all = new ArrayList<>(things);
+            all.addAll(words);
+            List<Group> dimensions = written(painter(building, look, all), written, true);
             Covers blanks = Covers.blanks(building.model(), look.drawing());
-            List<Group> groups =
-                    new ArrayList<>(blanks.cut(look.layering().drawn(painted.groups()), List.of(), g -> false));
-            groups.addAll(
-                    look.layering().shown(written.stream().map(painter::paint).toList()));
+            List<Group> groups = new ArrayList<>(blanks.cut(things, List.of(), g -> false));
+            groups.addAll(look.layering().shown(words));
+            groups.addAll(look.layering().shown(dimensions));
             if (look.drawing().kind().isUpright()) frames(building, look, groups);
             return new Picture(painted.scale(), groups);
+        }
+
+        /** Of what keeps clear of what is drawn. */
+        private AnnotationPainter painter(Building building, Look look, List<Group> drawn) {
+            Around.Near near = Around.Near.of(drawn, look.drawing().scale());
+            return new AnnotationPainter(building, look, lettering, near::within);
+        }
+
+        private static List<Group> written(AnnotationPainter painter, List<Annotation> all, boolean dimensions) {
+            return all.stream()
+                    .filter(a -> a instanceof Measuring == dimensions)
+                    .map(painter::paint)
+                    .toList();
         }
 
         private void frames(Building building, Look look, List<Group> groups) {

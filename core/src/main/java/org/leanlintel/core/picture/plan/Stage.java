@@ -7,8 +7,6 @@ import org.leanlintel.core.derive.Spread;
 import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
-import org.leanlintel.core.model.Dimension;
-import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
@@ -16,6 +14,7 @@ import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.Footing;
+import org.leanlintel.core.model.Measuring;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Post;
@@ -81,7 +80,7 @@ public enum Stage {
         boolean drawn =
                 switch (this) {
                     case STANDING -> isStanding(element, plan);
-                    case DIMENSIONS -> isDimension(element) && plan.shows((Annotation) element);
+                    case DIMENSIONS -> element instanceof Measuring m && plan.shows(m);
                     case SPANS -> element instanceof Floor f && f.storey().equals(plan.storey());
                     case WAYS -> element instanceof Stair || element instanceof OutsideSteps;
                     case WALLS, OPENINGS ->
@@ -99,10 +98,6 @@ public enum Stage {
                 && drawing.frame() instanceof Drawing.Part
                 && drawing.storey().equals(plan.storey())
                 && !drawing.id().equals(plan.drawing());
-    }
-
-    private static boolean isDimension(Element element) {
-        return element instanceof DimensionString || element instanceof Dimension;
     }
 
     private static boolean isStanding(Element element, PlanOf plan) {
@@ -123,7 +118,7 @@ public enum Stage {
             case Stair s -> true;
             case SectionLine l -> true;
             case Ruled r -> true;
-            case Annotation a -> !isDimension(a) && plan.shows(a);
+            case Annotation a -> !(a instanceof Measuring) && plan.shows(a);
             case Room r -> r.storey().equals(plan.storey());
             case Opening o -> false;
             case WallPiece p -> false;
