@@ -203,7 +203,7 @@ class SetOfSheetsTest {
         org.assertj.core.api.Assertions.assertThat(transmittal).endsWith("/transmittal.pdf");
     }
 
-    /** In the middle of the lower left it comes to the margin's line; on the title block it is refused in words. */
+    /** Where there is room it is placed; on the title block it is refused in words. */
     @Test
     void aDrawingIsPlacedByHandWhereThereIsRoom() {
         openSheet("A-105 Setting out");
@@ -212,7 +212,7 @@ class SetOfSheetsTest {
         assertThat(page.locator("footer")).containsText("There it stands off the drawing area.");
         drafter.click(500, 50);
         assertThat(page.locator("footer")).containsText("There it stands off the drawing area.");
-        drafter.click(163, 60);
+        drafter.click(414, 200);
         drafter.expectUndo("change sheet A-105");
         drafter.press("Control+z");
         assertThat(page.getByRole(AriaRole.STATUS)).containsText("Saved");

@@ -8,6 +8,7 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Sign;
@@ -28,17 +29,22 @@ public final class SheetLinks {
 
     private SheetLinks() {}
 
-    /** Those of section lines, of marks of elevations and of the frames of parts. @param sheet as it prints */
+    /** Those of section lines, of marks of elevations and of walls from inside, and of the frames of parts. @param sheet as it prints */
     public static List<Link> of(Picture sheet, Model model, Lettering lettering) {
         List<Link> links = new ArrayList<>();
         for (Group g : sheet.groups()) {
             Sheet to = leadsTo(g, model);
             if (to == null) continue;
             for (Item item : g.items())
-                if (item instanceof Item.Text t)
+                if (item instanceof Item.Text t && isOfMark(g, t, to, model))
                     links.add(new Link(TextBox.of(t, 1, lettering).bounds().grown(ROUND_MM), to.id()));
         }
         return links;
+    }
+
+    /** Of a room's label only the number of the sheet with its walls leads there, in the middle of their mark. */
+    private static boolean isOfMark(Group group, Item.Text words, Sheet to, Model model) {
+        return !(model.find(group.element()) instanceof Room) || words.text().equals(to.number());
     }
 
     private static @Nullable Sheet leadsTo(Group group, Model model) {
@@ -46,6 +52,7 @@ public final class SheetLinks {
         if (element instanceof Sign s && s.says() == Sign.Says.ELEVATION)
             return ElevationMark.of(s, model) instanceof Drawing d ? sheetWith(d.id(), model) : null;
         if (element instanceof SectionLine l) return sheetOf(l.id(), model);
+        if (element instanceof Room r) return sheetOf(r.id(), model);
         return element instanceof Drawing part && !part.id().equals(group.drawing())
                 ? sheetWith(part.id(), model)
                 : null;
