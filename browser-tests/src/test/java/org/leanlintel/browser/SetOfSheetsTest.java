@@ -212,7 +212,7 @@ class SetOfSheetsTest {
         assertThat(page.locator("footer")).containsText("There it stands off the drawing area.");
         drafter.click(500, 50);
         assertThat(page.locator("footer")).containsText("There it stands off the drawing area.");
-        drafter.click(414, 200);
+        drafter.click(495, 200);
         drafter.expectUndo("change sheet A-105");
         drafter.press("Control+z");
         assertThat(page.getByRole(AriaRole.STATUS)).containsText("Saved");

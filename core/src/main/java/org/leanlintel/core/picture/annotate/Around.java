@@ -42,10 +42,14 @@ public interface Around {
             return new Near(solid, light);
         }
 
-        public Near within(Bounds reach) {
-            return new Near(
-                    solid.stream().filter(reach::meets).toList(),
-                    light.stream().filter(reach::meets).toList());
+        /** What of some lies within bounds; what lies in several of them counts as often. */
+        public static Near within(Bounds reach, List<Near> all) {
+            List<Bounds> solid = new ArrayList<>(), light = new ArrayList<>();
+            for (Near near : all) {
+                for (Bounds b : near.solid) if (b.meets(reach)) solid.add(b);
+                for (Bounds b : near.light) if (b.meets(reach)) light.add(b);
+            }
+            return new Near(solid, light);
         }
     }
 }

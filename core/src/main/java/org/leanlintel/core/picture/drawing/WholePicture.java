@@ -68,7 +68,7 @@ final class WholePicture implements DrawingPicture {
         /** Of what keeps clear of what is drawn. */
         private AnnotationPainter painter(Building building, Look look, List<Group> drawn) {
             Around.Near near = Around.Near.of(drawn, look.drawing().scale());
-            return new AnnotationPainter(building, look, lettering, near::within);
+            return new AnnotationPainter(building, look, lettering, reach -> Around.Near.within(reach, List.of(near)));
         }
 
         private static List<Group> written(AnnotationPainter painter, List<Annotation> all, boolean dimensions) {

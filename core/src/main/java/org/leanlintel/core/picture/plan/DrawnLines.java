@@ -44,27 +44,19 @@ record DrawnLines(PlanOf plan, ElementId element) implements Member<Around.Near>
     private record In(PlanOf plan, Cell cell) implements Key<Around.Near> {
         @Override
         public Around.Near from(Reads reads) {
-            Set<Bounds> solid = new LinkedHashSet<>(), light = new LinkedHashSet<>();
-            for (DrawnLines there : reads.lying(new Of(plan), List.of(cell))) {
-                Around.Near near = reads.get(there).within(cell.bounds());
-                solid.addAll(near.solid());
-                light.addAll(near.light());
-            }
-            return new Around.Near(List.copyOf(solid), List.copyOf(light));
+            List<Around.Near> all = new ArrayList<>();
+            for (DrawnLines there : reads.lying(new Of(plan), List.of(cell))) all.add(reads.get(there));
+            return Around.Near.within(cell.bounds(), all);
         }
     }
 
     /** What a plan draws, by place. */
     static Around around(PlanOf plan, Building building) {
-        return reach -> {
-            Set<Bounds> solid = new LinkedHashSet<>(), light = new LinkedHashSet<>();
-            for (Cell cell : Cell.of(reach)) {
-                Around.Near near = building.get(new In(plan, cell)).within(reach);
-                solid.addAll(near.solid());
-                light.addAll(near.light());
-            }
-            return new Around.Near(List.copyOf(solid), List.copyOf(light));
-        };
+        return reach -> Around.Near.within(
+                reach,
+                Cell.of(reach).stream()
+                        .map(cell -> building.get(new In(plan, cell)))
+                        .toList());
     }
 
     @Override
