@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
+import org.leanlintel.core.building.FootprintsIn;
 import org.leanlintel.core.building.body.Bodies;
 import org.leanlintel.core.building.room.Rooms;
 import org.leanlintel.core.check.Finding;
@@ -23,6 +24,7 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PenRole;
@@ -174,6 +176,28 @@ class DemoDraftsTest {
                     .as(all.stream().map(Struck::said).toList().toString())
                     .isLessThan(1 / 80.0);
         }
+    }
+
+    @Test
+    void noFootingIsNamedOverAWall() {
+        Model model = QuarryBankHouse.draw();
+        Building building = Building.of(model);
+        Drawing foundations = model.all(Drawing.class).stream()
+                .filter(d -> d.name().equals("Foundations"))
+                .findFirst()
+                .orElseThrow();
+        int named = 0;
+        for (Group g : picture(building, foundations.id()).groups())
+            for (Item item : g.items())
+                if (model.find(g.element()) instanceof Footing && item instanceof Item.Text t) {
+                    named++;
+                    Bounds box = TextBox.of(t, foundations.scale(), DrawingLettering.get())
+                            .bounds();
+                    assertThat(FootprintsIn.meet(box, foundations.storey(), false, building))
+                            .as(t.text())
+                            .isFalse();
+                }
+        assertThat(named).isGreaterThan(1);
     }
 
     private static Picture picture(Building building, ElementId drawing) {

@@ -2,9 +2,12 @@ package org.leanlintel.core.picture.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.FootprintsIn;
 import org.leanlintel.core.building.body.BuiltFooting;
 import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.model.Footing;
@@ -15,12 +18,15 @@ import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Lettering.Align;
 import org.leanlintel.core.picture.Look;
 import org.leanlintel.core.picture.Pens;
+import org.leanlintel.core.picture.TextBox;
 
 /** A foundation in plan: its outline dashed, what rises from it in thin lines, and its size beside it. */
 final class FootingPainter {
 
     /** On paper: letters, and how far beyond its edge they stand. */
     private static final double LETTERS_MM = 1.8, OFF_MM = 0.8;
+    /** How far from the middle of their edge words may stand, as parts of it. */
+    private static final double[] ALONG = {0, -0.1, 0.1, -0.2, 0.2, -0.3, 0.3};
 
     private FootingPainter() {}
 
@@ -31,7 +37,7 @@ final class FootingPainter {
         for (List<Vec> line : Area.past(built.area().rings(), others)) pens.line(PenRole.OVERHEAD, line);
         for (BuiltFooting.Stem stem : built.stems())
             for (List<Vec> ring : stem.area().rings()) pens.line(PenRole.EDGE, ring);
-        words(built, look, lettering, pens);
+        words(built, look, lettering, building, pens);
         return new Group(
                 footing.id(),
                 footing.layer(),
@@ -52,8 +58,8 @@ final class FootingPainter {
         return others;
     }
 
-    /** Along the longest of its outer edges, outside of it. */
-    private static void words(BuiltFooting built, Look look, Lettering lettering, Pens pens) {
+    /** Along the longest of its outer edges, outside of it, as near to the middle of that as they stand on no wall. */
+    private static void words(BuiltFooting built, Look look, Lettering lettering, Building building, Pens pens) {
         double scale = look.drawing().scale();
         List<Vec> ring = built.area().rings().getFirst();
         Vec from = ring.getFirst(), to = ring.get(1);
@@ -69,8 +75,16 @@ final class FootingPainter {
         Vec reading = back ? way.times(-1) : way;
         boolean above = reading.left().dot(out) > 0;
         Vec base = middle.along(out, (above ? OFF_MM : OFF_MM + LETTERS_MM) * scale);
-        Item.Text words = lettering.set(said(built, look), base, reading.angle(), LETTERS_MM, Align.CENTRE, false);
-        pens.onPaper(words, scale, lettering);
+        Item.Text words = null;
+        for (double part : ALONG) {
+            Vec at = base.along(way, part * from.distanceTo(to));
+            Item.Text set = lettering.set(said(built, look), at, reading.angle(), LETTERS_MM, Align.CENTRE, false);
+            Bounds box = TextBox.of(set, scale, lettering).bounds();
+            boolean free = !FootprintsIn.meet(box, look.storey(), false, building);
+            if (words == null || free) words = set;
+            if (free) break;
+        }
+        pens.onPaper(Objects.requireNonNull(words), scale, lettering);
     }
 
     private static String said(BuiltFooting built, Look look) {

@@ -170,8 +170,10 @@ class WorkStatesTest {
         return item.rank() == Item.Rank.HATCH;
     }
 
+    /** Paper under words is none. */
     private static Stream<String> tints(List<Item> items) {
-        return items.stream().filter(Item.Fill.class::isInstance).map(i -> ((Item.Fill) i).tint());
+        return items.stream()
+                .flatMap(i -> i instanceof Item.Fill f && !f.over() ? Stream.of(f.tint()) : Stream.empty());
     }
 
     @ParameterizedTest
