@@ -6,12 +6,9 @@ import java.awt.Graphics2D;
 import java.awt.geom.Line2D;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.leanlintel.core.building.Building;
@@ -59,23 +56,14 @@ class DxfDrawnTest {
     }
 
     private List<Stretch> theirs(byte[] dxf) throws IOException, InterruptedException {
-        Path file = Files.write(folder.resolve("drawing.dxf"), dxf), script = folder.resolve("draw.py");
-        Files.deleteIfExists(script);
-        try (var in = Objects.requireNonNull(DxfDrawnTest.class.getResourceAsStream("/draw_dxf.py"))) {
-            Files.copy(in, script);
-        }
-        Process reader = new ProcessBuilder("/usr/bin/python3", script.toString(), file.toString())
-                .redirectErrorStream(true)
-                .start();
-        String said = new String(reader.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-        assertThat(reader.waitFor()).as(said).isZero();
         List<Stretch> drawn = new ArrayList<>();
-        said.lines().filter(l -> l.startsWith("line ")).forEach(l -> {
+        for (String l : DxfReader.says("draw_dxf.py", dxf, folder)) {
+            if (!l.startsWith("line ")) continue;
             String[] at = l.split(" ");
             drawn.add(new Stretch(
                     new Vec(Double.parseDouble(at[1]), Double.parseDouble(at[2])),
                     new Vec(Double.parseDouble(at[3]), Double.parseDouble(at[4]))));
-        });
+        }
         return drawn;
     }
 

@@ -3,11 +3,8 @@ package org.leanlintel.formats.dxf;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Objects;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.leanlintel.core.building.Building;
@@ -37,18 +34,7 @@ class DxfWriterTest {
 
     /** What the reader says of a picture. */
     private List<String> read(byte[] dxf) throws IOException, InterruptedException {
-        Path file = folder.resolve("drawing.dxf");
-        Files.write(file, dxf);
-        Path script = folder.resolve("read.py");
-        try (var in = Objects.requireNonNull(DxfWriterTest.class.getResourceAsStream("/read_dxf.py"))) {
-            Files.copy(in, script);
-        }
-        Process reader = new ProcessBuilder("/usr/bin/python3", script.toString(), file.toString())
-                .redirectErrorStream(true)
-                .start();
-        String said = new String(reader.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-        assertThat(reader.waitFor()).as(said).isZero();
-        return said.lines().toList();
+        return DxfReader.says("read_dxf.py", dxf, folder);
     }
 
     private static Picture picture(Item... items) {
@@ -85,7 +71,6 @@ class DxfWriterTest {
                     .as(d.name())
                     .contains("form AC1027")
                     .noneMatch(l -> l.startsWith("problem"));
-            Files.delete(folder.resolve("read.py"));
         }
     }
 

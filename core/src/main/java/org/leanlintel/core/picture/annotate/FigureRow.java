@@ -112,12 +112,12 @@ final class FigureRow {
         Search search = new Search(figure);
         for (double off = 0; off <= figure.play(); off += STEP_MM)
             for (double to : off == 0 ? new double[] {0} : new double[] {off, -off})
-                if (search.isFree(figure.centreMm + to, 0)) return search.best();
-        if (search.isBest(SOLID_COUNT)) return search.best();
+                if (search.triesFree(figure.centreMm + to, 0)) return search.best();
+        if (search.standsOnLinesAlone()) return search.best();
         for (int row : OVER)
             for (double shift : SHIFTS)
                 if (Math.abs(shift * figure.widthMm) <= figure.play()
-                        && search.isFree(figure.centreMm + shift * figure.widthMm, row)) return search.best();
+                        && search.triesFree(figure.centreMm + shift * figure.widthMm, row)) return search.best();
         return search.best();
     }
 
@@ -125,7 +125,7 @@ final class FigureRow {
     private Set aside(Figure figure) {
         Search search = new Search(figure);
         for (Place p : nearestFirst(figure.widthMm))
-            if (search.isFree(figure.centreMm + p.asideMm, p.row)) return search.best();
+            if (search.triesFree(figure.centreMm + p.asideMm, p.row)) return search.best();
         return search.best();
     }
 
@@ -160,7 +160,8 @@ final class FigureRow {
             near = drawn.stream().filter(b -> b.along.meets(all)).toList();
         }
 
-        boolean isFree(double centre, int row) {
+        /** Looks at a place, and keeps it where it is better than those before. @return whether nothing is there */
+        boolean triesFree(double centre, int row) {
             Set tried = new Set(figure, centre, row, false);
             if (best != null && strikes(tried)) return false;
             Band along = tried.along().grown(CLEAR_MM / 2), up = rows.apply(row);
@@ -173,8 +174,9 @@ final class FigureRow {
             return cost == 0;
         }
 
-        boolean isBest(int under) {
-            return least < under;
+        /** Whether the best place has nothing solid. */
+        boolean standsOnLinesAlone() {
+            return least < SOLID_COUNT;
         }
 
         Set best() {
