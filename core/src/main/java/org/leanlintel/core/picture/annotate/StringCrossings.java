@@ -73,8 +73,10 @@ record StringCrossings(ElementId string, ElementId shownOn) implements Key<List<
                 if (other.points().isEmpty()) continue;
                 if (Math.abs(other.direction().cross(line.direction())) <= Tolerance.PARALLEL_SINE)
                     alongside(other, crossing);
-                if (Math.abs(other.direction().dot(line.direction())) <= Tolerance.PARALLEL_SINE)
+                if (Math.abs(other.direction().dot(line.direction())) <= Tolerance.PARALLEL_SINE) {
                     crossing.add(withFigures(other));
+                    for (Held h : other.points()) crossing.add(extension(other, h));
+                }
             }
             for (GridLine g : building.model().all(GridLine.class)) {
                 Line grid = Line.between(g.from(), g.to());
@@ -113,6 +115,16 @@ record StringCrossings(ElementId string, ElementId shownOn) implements Key<List<
             double one = along(other, other.points().getFirst()),
                     two = along(other, other.points().getLast());
             return box(other.at().dot(line.direction()), Math.min(0, over), Math.max(0, over), up(one, two));
+        }
+
+        /** The extension line of a point of a string square to this one: it runs the same way as ours. */
+        private FigureRow.Box extension(StringReach other, Held point) {
+            Vec across = other.direction().left();
+            double from = other.at().dot(line.direction());
+            double to = from + (point.reachTo() - other.at().dot(across)) * across.dot(line.direction());
+            double up = along(other, point);
+            return new FigureRow.Box(
+                    new FigureRow.Band(Math.min(from, to) / scale, Math.max(from, to) / scale), up(up, up), true);
         }
 
         /** How far to the left of our line a point of a string square to it lies, model millimetres. */
