@@ -2,7 +2,10 @@ package org.leanlintel.formats.dxf;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.annotate.ToldParts.Part;
@@ -25,16 +28,46 @@ final class Assigned {
     /** For each part, what is drawn of it. */
     static List<List<Item>> of(List<Part> parts, List<Item> drawn) {
         Assigned assigned = new Assigned(parts);
+        List<Item.Text> texts = new ArrayList<>();
+        for (Item item : drawn) if (item instanceof Item.Text t) texts.add(t);
+        IdentityHashMap<Item.Text, Integer> figures = assigned.figures(texts);
         for (Item item : drawn)
             switch (item) {
                 case Item.Strokes s -> s.lines().forEach(line -> assigned.line(s, line));
                 case Item.Arc a -> assigned.add(a.centre(), a);
-                case Item.Fill f ->
-                    assigned.add(f.ring().getFirst().plus(f.ring().get(2)).times(0.5), f);
-                case Item.Text t -> assigned.add(t.at(), t);
+                case Item.Fill f -> assigned.ground(f, figures);
+                case Item.Text t ->
+                    assigned.items.get(Objects.requireNonNull(figures.get(t))).add(t);
                 default -> assigned.add(parts.getFirst().from(), item);
             }
         return assigned.items;
+    }
+
+    /** Each to the part that says so, wherever it stands: of several that say the same, the nearest to its middle. */
+    private IdentityHashMap<Item.Text, Integer> figures(List<Item.Text> texts) {
+        IdentityHashMap<Item.Text, Integer> figures = new IdentityHashMap<>();
+        for (int i = 0; i < parts.size(); i++) {
+            Vec middle = parts.get(i).from().plus(parts.get(i).to()).times(0.5);
+            for (String line : parts.get(i).says()) {
+                Item.Text nearest = texts.stream()
+                        .filter(t -> t.text().equals(line) && !figures.containsKey(t))
+                        .min(Comparator.comparingDouble(t -> t.at().distanceTo(middle)))
+                        .orElse(null);
+                if (nearest != null) figures.put(nearest, i);
+            }
+        }
+        for (Item.Text t : texts) figures.putIfAbsent(t, at(position(t.at())));
+        return figures;
+    }
+
+    /** With the figure that stands on it. */
+    private void ground(Item.Fill ground, IdentityHashMap<Item.Text, Integer> figures) {
+        Vec middle = ground.ring().getFirst().plus(ground.ring().get(2)).times(0.5);
+        int part = figures.entrySet().stream()
+                .min(Comparator.comparingDouble(e -> e.getKey().at().distanceTo(middle)))
+                .map(Map.Entry::getValue)
+                .orElse(at(position(middle)));
+        items.get(part).add(ground);
     }
 
     private double position(Vec point) {

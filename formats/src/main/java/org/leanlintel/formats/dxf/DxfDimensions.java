@@ -1,7 +1,6 @@
 package org.leanlintel.formats.dxf;
 
 import java.util.List;
-import java.util.stream.Collectors;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
@@ -79,7 +78,7 @@ final class DxfDimensions {
                 .put(70, LINEAR)
                 .put(71, MIDDLE)
                 .put(42, way.length())
-                .put(1, says(figures, way.length()))
+                .put(1, says(part, way.length()))
                 .put(3, "Standard")
                 .put(100, "AcDbAlignedDimension")
                 .at3(13, part.measuredFrom())
@@ -89,9 +88,9 @@ final class DxfDimensions {
     }
 
     /** Nothing where a reader says the same of itself; a second unit under the first. */
-    private static String says(List<Item.Text> figures, double measured) {
-        String said = figures.stream().map(Item.Text::text).collect(Collectors.joining("\\X"));
-        return said.equals(Long.toString(Math.round(measured))) ? "" : said.isEmpty() ? " " : said;
+    private static String says(Part part, double measured) {
+        String said = String.join("\\X", part.says());
+        return said.equals(Long.toString(Math.round(measured))) ? "" : said;
     }
 
     private void block(String name, List<Item> drawn, String layer) {

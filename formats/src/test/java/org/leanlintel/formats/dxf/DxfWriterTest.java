@@ -90,6 +90,10 @@ class DxfWriterTest {
                 .contains("dimension 1252.5 1252 at 0")
                 .as("figures that stand aside are where they were put, in the picture of their dimension")
                 .anyMatch(l -> l.startsWith("picture 75 "));
+        assertThat(said)
+                .filteredOn(l -> l.startsWith("dimension "))
+                .as("a figure over its neighbour is told by its own part")
+                .noneMatch(l -> l.contains("\\X"));
         long parts = HOUSE.relations().annotationsOf(plan.id()).stream()
                 .filter(DimensionString.class::isInstance)
                 .mapToLong(a -> ((DimensionString) a).holds().size() - 1)

@@ -92,11 +92,7 @@ record StringCrossings(ElementId string, ElementId shownOn) implements Key<List<
         private void alongside(StringReach other, List<FigureRow.Box> crossing) {
             Vec across = line.direction().left();
             double here = string.at().dot(across), there = other.at().dot(across) - here;
-            for (Held h : other.points()) {
-                double near = Math.min(h.reachFrom(), h.reachTo()) - here, far = h.reachTo() - here;
-                double from = Math.min(there, near), to = Math.max(there, far);
-                crossing.add(box(h.position(), 0, 0, up(from, to)));
-            }
+            for (Held h : other.points()) crossing.add(box(h.position(), 0, 0, up(there, h.reachTo() - here)));
             FigureRow.Band row = up(there, there);
             crossing.add(new FigureRow.Box(
                     new FigureRow.Band(

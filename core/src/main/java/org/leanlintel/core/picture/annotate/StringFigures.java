@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Objects;
-import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.feature.HeldPoints.Held;
 import org.leanlintel.core.dimension.FigureWords;
 import org.leanlintel.core.dimension.OwnParts;
@@ -77,20 +76,18 @@ final class StringFigures {
         return PITCH * style.letterMm();
     }
 
-    /** What stands over a part, one line for each unit. */
-    private record Words(List<String> lines, boolean typed) {}
-
     /** @param drawn what is drawn about the line */
     void chained(List<FigureRow.Box> drawn) {
-        List<List<StringParts.Part>> said = new ArrayList<>();
-        for (LengthPrinter l : words.lengths()) said.add(StringParts.of(points, string.direction(), l));
-        IdentityHashMap<FigureRow.Figure, Words> free = new IdentityHashMap<>();
+        List<StringParts.Part> parts =
+                StringParts.of(points, string.direction(), words.lengths().getFirst());
+        List<PartWords> said = PartWords.of(points, string.direction(), words, own);
+        IdentityHashMap<FigureRow.Figure, PartWords> free = new IdentityHashMap<>();
         List<FigureRow.Figure> inOrder = new ArrayList<>();
         List<FigureRow.Box> about = new ArrayList<>(drawn);
-        for (int i = 0; i < said.getFirst().size(); i++) {
-            StringParts.Part part = said.getFirst().get(i);
+        for (int i = 0; i < parts.size(); i++) {
+            StringParts.Part part = parts.get(i);
             OwnPart.Figure figure = own.figure(part.from(), part.to());
-            Words here = words(said, i, figure);
+            PartWords here = said.get(i);
             double middle = part.middle() / scale, length = part.lengthMm() / scale, width = width(here);
             if (figure != null && figure.place() instanceof OwnPart.Put put) {
                 put(here, middle, length, put);
@@ -104,7 +101,7 @@ final class StringFigures {
             }
         }
         for (FigureRow.Set set : new FigureRow(about, row -> letters(lift(row))).place(inOrder)) {
-            Words here = Objects.requireNonNull(free.get(set.figure()));
+            PartWords here = Objects.requireNonNull(free.get(set.figure()));
             double lift = lift(set.row());
             if (set.needsLeader()) leader(set.centreMm(), lift, set.figure().centreMm());
             set(here, set.centreMm(), lift, style.ground() || set.covers());
@@ -117,15 +114,7 @@ final class StringFigures {
         return new FigureRow.Band(baseMm - CLEAR_MM / 4, baseMm + over + CLEAR_MM / 4);
     }
 
-    private Words words(List<List<StringParts.Part>> said, int i, OwnPart.@Nullable Figure figure) {
-        if (figure != null && !figure.says().isEmpty()) return new Words(List.of(figure.says()), true);
-        List<String> lines = new ArrayList<>();
-        for (int unit = 0; unit < said.size(); unit++)
-            lines.add(words.lengths().get(unit).print(said.get(unit).get(i).saidMm()));
-        return new Words(lines, false);
-    }
-
-    private double width(Words here) {
+    private double width(PartWords here) {
         double widest = 0;
         for (String l : here.lines()) widest = Math.max(widest, lettering.width(l, style.letterMm(), false));
         return widest;
@@ -145,7 +134,7 @@ final class StringFigures {
     }
 
     /** Where the drafter put it, with a line to its part where it does not stand over that. */
-    private void put(Words here, double middle, double length, OwnPart.Put put) {
+    private void put(PartWords here, double middle, double length, OwnPart.Put put) {
         boolean over = Math.abs(put.alongMm()) <= length / 2 && Math.abs(put.upMm()) < 2 * rowMm(style, words);
         if (!over) leader(middle + put.alongMm(), put.upMm(), middle);
         set(here, middle + put.alongMm(), put.upMm(), style.ground());
@@ -162,7 +151,7 @@ final class StringFigures {
         return line.at(alongMm * scale - string.at().dot(string.direction())).along(string.up(), upMm * scale);
     }
 
-    private void set(Words here, double centreMm, double baseMm, boolean ground) {
+    private void set(PartWords here, double centreMm, double baseMm, boolean ground) {
         double width = width(here);
         for (int i = 0; i < here.lines().size(); i++) {
             double base = baseMm + (here.lines().size() - 1 - i) * pitch();

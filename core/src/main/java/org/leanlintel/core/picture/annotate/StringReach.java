@@ -66,19 +66,6 @@ record StringReach(Vec at, Vec direction, List<Held> points) {
         points = List.copyOf(points);
     }
 
-    /** Whether the extension line of one of its points runs across a line parallel to it. @param here that line, across it */
-    boolean crosses(Held held, double here, Vec across) {
-        double there = at.dot(across);
-        return here > Math.min(held.reachTo(), there) && here < Math.max(held.reachTo(), there);
-    }
-
-    /** Whether its line, from first to last, passes a line square to it through a point. */
-    boolean spans(Vec point) {
-        if (points.isEmpty()) return false;
-        double at = point.dot(direction);
-        return at >= points.getFirst().position() && at <= points.getLast().position();
-    }
-
     /** Whether it has a short part about where it passes a line square to it through a point. */
     boolean isCrowded(Vec point, double shortMm, double aboutMm) {
         double at = point.dot(direction);

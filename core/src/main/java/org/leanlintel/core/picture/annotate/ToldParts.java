@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.feature.HeldPoints.Held;
+import org.leanlintel.core.dimension.FigureWords;
+import org.leanlintel.core.dimension.OwnParts;
 import org.leanlintel.core.geometry.Line;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.DimensionString;
@@ -21,8 +23,9 @@ public final class ToldParts {
      *
      * @param from its ends on the string's line, and {@code to}
      * @param measuredFrom what is measured there, and {@code measuredTo}
+     * @param says its figure, one line for each unit
      */
-    public record Part(Vec from, Vec to, Vec measuredFrom, Vec measuredTo) {}
+    public record Part(Vec from, Vec to, Vec measuredFrom, Vec measuredTo, List<String> says) {}
 
     private ToldParts() {}
 
@@ -44,12 +47,19 @@ public final class ToldParts {
         double start = string.at().dot(string.direction()), here = string.at().dot(across);
         List<Held> points =
                 building.get(new StringReach.Of(string.drawing(), string.id())).points();
+        FigureWords words = FigureWords.of(
+                string.style(building.model()), building.model().settings().units());
+        List<PartWords> says = PartWords.of(points, string.direction(), words, new OwnParts(string, building));
         List<Part> parts = new ArrayList<>();
         for (int i = 1; i < points.size(); i++) {
             Held one = points.get(i - 1), two = points.get(i);
             Vec from = line.at(one.position() - start), to = line.at(two.position() - start);
             parts.add(new Part(
-                    from, to, from.along(across, one.reachTo() - here), to.along(across, two.reachTo() - here)));
+                    from,
+                    to,
+                    from.along(across, one.reachTo() - here),
+                    to.along(across, two.reachTo() - here),
+                    says.get(i - 1).lines()));
         }
         return parts;
     }

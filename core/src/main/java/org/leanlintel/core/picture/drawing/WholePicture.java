@@ -53,10 +53,8 @@ final class WholePicture implements DrawingPicture {
             List<Annotation> written = building.model().relations().annotationsOf(drawing);
             Look look = building.get(new Look.Of(drawing));
             List<Group> things = look.layering().drawn(painted.groups());
-            List<Group> words = written(painter(building, look, things), written, false);
-            List<Group> all = new ArrayList<>(things);
-            all.addAll(words);
-            List<Group> dimensions = written(painter(building, look, all), written, true);
+            List<Group> words = written(building, look, reach -> Around.Near.NOTHING, written, false);
+            List<Group> dimensions = written(building, look, around(look, things, words), written, true);
             Covers blanks = Covers.blanks(building.model(), look.drawing());
             List<Group> groups = new ArrayList<>(blanks.cut(things, List.of(), g -> false));
             groups.addAll(look.layering().shown(words));
@@ -65,13 +63,16 @@ final class WholePicture implements DrawingPicture {
             return new Picture(painted.scale(), groups);
         }
 
-        /** Of what keeps clear of what is drawn. */
-        private AnnotationPainter painter(Building building, Look look, List<Group> drawn) {
-            Around.Near near = Around.Near.of(drawn, look.drawing().scale());
-            return new AnnotationPainter(building, look, lettering, reach -> Around.Near.within(reach, List.of(near)));
+        private static Around around(Look look, List<Group> things, List<Group> words) {
+            List<Group> all = new ArrayList<>(things);
+            all.addAll(words);
+            Around.Near near = Around.Near.of(all, look.drawing().scale());
+            return reach -> Around.Near.within(reach, List.of(near));
         }
 
-        private static List<Group> written(AnnotationPainter painter, List<Annotation> all, boolean dimensions) {
+        private List<Group> written(
+                Building building, Look look, Around around, List<Annotation> all, boolean dimensions) {
+            AnnotationPainter painter = new AnnotationPainter(building, look, lettering, around);
             return all.stream()
                     .filter(a -> a instanceof Measuring == dimensions)
                     .map(painter::paint)
