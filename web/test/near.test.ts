@@ -64,6 +64,23 @@ describe("what lies near", () => {
     expect(nearby.catchesAt({ x: 2500, y: 180 }, 100)).toEqual([]);
   });
 
+  it("lets dimensions hold to things of the drawing behind, and nothing else", () => {
+    const above = { type: "onFace", wall: "above", face: 0 } as const;
+    const behind = new Nearby([wall], 50, [
+      {
+        words: "W9 outer face, first floor plan",
+        hold: { type: "atPoint", at: [0, 2000] },
+        behind: above,
+        from: [0, 2000],
+        to: [5000, 2000],
+      },
+    ]);
+    const p = { x: 2500, y: 2040 };
+    expect(behind.catchesAt(p, 100)[0]?.caught.hold.type).toBe("atPoint");
+    expect(behind.holdsAt(p, 100)[0]?.caught.hold).toEqual(above);
+    expect(behind.holdsAt({ x: 2500, y: 0 }, 100)[0]?.caught.hold).toMatchObject({ wall: "wall" });
+  });
+
   it("picks the door before the wall it is in", () => {
     expect(nearby.elementsAt({ x: 1500, y: 150 }, 10)).toEqual(["door", "wall"]);
     expect(nearby.elementsAt({ x: 4000, y: 150 }, 10)).toEqual(["wall"]);

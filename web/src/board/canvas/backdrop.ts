@@ -1,4 +1,4 @@
-import type { Catch } from "../../api/types";
+import type { Place } from "../catch/near";
 import { workingPlan } from "../state/drawings";
 import { type BoardState, elementOf, elementsOf, planShown } from "../state/state";
 
@@ -24,8 +24,8 @@ function planBeside(state: BoardState, storey: string, above: boolean): string |
   return (beside && workingPlan(state, beside.id)?.id) ?? null;
 }
 
-/** What the pointer may hold to in the backdrop: its points and lines, none of which holds anything. */
-export function backdropCatches(state: BoardState): Catch[] {
+/** What the pointer may hold to in the backdrop: its points and lines. Only dimensions hold to the things themselves. */
+export function backdropCatches(state: BoardState): Place[] {
   const drawing = backdropOf(state);
   if (!drawing) return [];
   const name = elementOf(state, "drawing", drawing)?.name ?? "the backdrop";
@@ -34,6 +34,7 @@ export function backdropCatches(state: BoardState): Catch[] {
       ...c,
       words: `${c.words}, ${name}`,
       hold: { type: "atPoint" as const, at: c.from },
+      behind: c.hold,
     })),
   );
 }

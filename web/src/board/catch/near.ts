@@ -1,5 +1,5 @@
 import Flatbush from "flatbush";
-import type { Catch, Group, Item } from "../../api/types";
+import type { Catch, Group, Hold, Item } from "../../api/types";
 import { boxOf } from "../canvas/boxes";
 import type { ModelPoint } from "../state/view";
 
@@ -8,6 +8,8 @@ type Point = readonly [number, number];
 /** What is caught; of a point on a line, the line too. */
 export interface Place extends Catch {
   readonly along?: readonly [Point, Point];
+  /** Of what stands in the drawing behind: what a dimension holds to there. Nothing that is built does. */
+  readonly behind?: Hold;
 }
 
 /** A caught place: the catch and the point on it. */
@@ -18,7 +20,7 @@ export interface Caught {
 
 /** Finds what lies near a point: catches to hold to, and elements to pick. Made anew for every picture. */
 export class Nearby {
-  private readonly catches: readonly Catch[];
+  private readonly catches: readonly Place[];
   private readonly catchIndex: Flatbush | null;
   private readonly groups: readonly Group[];
   private readonly groupIndex: Flatbush | null;
@@ -27,7 +29,7 @@ export class Nearby {
   constructor(
     groups: Iterable<Group>,
     private readonly scale: number,
-    traced: readonly Catch[] = [],
+    traced: readonly Place[] = [],
   ) {
     const all = [...groups];
     this.catches = [...all.flatMap((g) => g.catches), ...traced];
@@ -57,6 +59,14 @@ export class Nearby {
       })
       .filter((c) => distance(c.at, p) <= reach)
       .sort((a, b) => rank(a, p, reach) - rank(b, p, reach));
+  }
+
+  /** What a dimension may hold to within reach, in this drawing or in that behind it. */
+  holdsAt(p: ModelPoint, reach: number): Caught[] {
+    return this.catchesAt(p, reach).map(({ at, caught }) => ({
+      at,
+      caught: { ...caught, hold: caught.behind ?? caught.hold },
+    }));
   }
 
   /** The straight lines to catch that pass within `far` of a point. */

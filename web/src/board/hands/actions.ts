@@ -120,7 +120,7 @@ export class Actions implements Hands {
     else if (onDrawing && toolOf(tool).holds)
       this.store.setState({
         pointer,
-        caughts: preferred(nearby.catchesAt(pointer, reach), likes(this.state)),
+        caughts: preferred(nearby.holdsAt(pointer, reach), likes(this.state)),
         catchChoice: 0,
       });
     else

@@ -123,7 +123,7 @@ public final class SetOutCheck {
         List<Point> points = new ArrayList<>();
         for (Hold hold : string.holds())
             if (HeldPoints.of(hold, string, building) instanceof Held held)
-                points.add(new Point(held, line(hold, held, here)));
+                points.add(new Point(held, line(hold, held, string, here)));
         List<Held> along = HeldPoints.along(string, building);
         List<@Nullable Integer> lines = new ArrayList<>();
         for (Held held : along) lines.add(at(held, points));
@@ -159,18 +159,20 @@ public final class SetOutCheck {
         return null;
     }
 
-    /** The line that a hold is of; a bare point is read as the line it lies on, or looks as if it did. */
-    private @Nullable Integer line(Hold hold, Held held, Told here) {
+    /**
+     * The line that a hold is of; a bare point is read as the line it lies on, or looks as if it did, and what this plan does not
+     * look for, as things of other storeys, as the line it lies in.
+     */
+    private @Nullable Integer line(Hold hold, Held held, DimensionString string, Told here) {
         Integer known = here.line(hold);
-        if (known != null || !isBare(hold)) return known;
-        double near = LOOKS_SAME_MM * drawing.scale(), least = near;
+        if (known != null) return known;
+        double near = isBare(hold) ? LOOKS_SAME_MM * drawing.scale() : Tolerance.NOMINAL_MM, least = near;
+        double sign = Math.signum(string.direction().dot(here.direction()));
+        double position = held.position() * sign, one = held.reachFrom() * sign, other = held.reachTo() * sign;
         Integer best = null;
-        Vec at = hold instanceof Hold.AtPoint p ? p.at() : hold instanceof Hold.Lost l ? l.at() : null;
-        double across = at == null ? held.reachFrom() : at.dot(here.direction().left());
-        double position = at == null ? held.position() : at.dot(here.direction());
         for (int i = 0; i < here.lines().size(); i++) {
             double off = Math.abs(here.position(i) - position);
-            boolean beside = across >= here.low(i) - near && across <= here.high(i) + near;
+            boolean beside = Math.max(one, other) >= here.low(i) - near && Math.min(one, other) <= here.high(i) + near;
             if (beside && (off < least || best == null && off <= least)) {
                 best = i;
                 least = off;
