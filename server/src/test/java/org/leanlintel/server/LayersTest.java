@@ -113,7 +113,7 @@ class LayersTest {
                     "core.building core.derive core.geometry core.measure core.model core.note core.roof core.sheet"),
             entry(
                     "core.picture.table",
-                    "core.building core.geometry core.heat core.measure core.model core.note core.picture core.picture.annotate core.takeoff"),
+                    "core.building core.geometry core.heat core.measure core.model core.note core.picture core.picture.annotate core.picture.plan core.takeoff"),
             entry(
                     "core.picture.drawing",
                     "core.building core.derive core.geometry core.model core.picture core.picture.annotate core.picture.height core.picture.plan core.picture.table"),

@@ -29,7 +29,8 @@ public final class BreakLines {
             pens.line(PenRole.EDGE, edge(ring.get(i), ring.get((i + 1) % ring.size()), scale));
     }
 
-    private static List<Vec> edge(Vec from, Vec to, double scale) {
+    /** One edge. */
+    public static List<Vec> edge(Vec from, Vec to, double scale) {
         double length = from.distanceTo(to), along = ALONG_MM * scale, across = ACROSS_MM * scale;
         List<Vec> line = new ArrayList<>(List.of(from));
         if (length > 6 * along) {

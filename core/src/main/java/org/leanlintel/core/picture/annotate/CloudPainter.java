@@ -13,7 +13,7 @@ import org.leanlintel.core.picture.Look;
 import org.leanlintel.core.picture.Pens;
 
 /** Draws a revision cloud: arcs that bulge outwards along its outline, and a triangle with its issue at the upper right (trade). */
-final class CloudPainter {
+public final class CloudPainter {
 
     /** On paper: about how long the chord of an arc is, its radius as a part of that. */
     private static final double CHORD_MM = 7, RADIUS = 0.58;
@@ -26,9 +26,14 @@ final class CloudPainter {
         double scale = look.drawing().scale();
         Pens pens = new Pens(look.lens());
         List<Vec> ring = Winding.counterClockwise(cloud.ring());
-        for (int i = 0; i < ring.size(); i++) edge(ring.get(i), ring.get((i + 1) % ring.size()), scale, pens);
+        outline(ring, scale, pens);
         if (!cloud.issue().isEmpty()) triangle(cloud.issue(), upperRight(ring), scale, pens, lettering);
         return new Group(cloud.id(), cloud.layer(), pens.items(), List.of());
+    }
+
+    /** @param ring counter-clockwise */
+    public static void outline(List<Vec> ring, double scale, Pens pens) {
+        for (int i = 0; i < ring.size(); i++) edge(ring.get(i), ring.get((i + 1) % ring.size()), scale, pens);
     }
 
     /** As many arcs as come nearest to the usual length. */

@@ -70,7 +70,7 @@ public final class PitchMarks {
         Vec b = a == top.getFirst() ? top.getLast() : top.getFirst();
         if (a.distanceTo(b) < LEAST_MM * scale) return;
         Vec along = b.minus(a).unit(), middle = clearest(a, b, along);
-        if (pitch.said() == Pitch.Said.IN_TWELVE) triangle(pitch, middle, along);
+        if (pitch.said() == Pitch.Said.IN_TWELVE) triangle(pitch, middle, along, scale, lettering, pens);
         else pens.add(lettering.set(pitch.words(), middle, along.angle(), LETTERS_MM, Align.CENTRE, false));
     }
 
@@ -109,7 +109,7 @@ public final class PitchMarks {
     }
 
     /** A right angle over the slope, its longest side along it. */
-    private void triangle(Pitch pitch, Vec middle, Vec along) {
+    public static void triangle(Pitch pitch, Vec middle, Vec along, double scale, Lettering lettering, Pens pens) {
         double run = RUN_MM * scale, rise = run * pitch.tan();
         boolean up = along.y() > 0;
         Vec low = middle.plus(new Vec(up ? -run / 2 : run / 2, -rise / 2));

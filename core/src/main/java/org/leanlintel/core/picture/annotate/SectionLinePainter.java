@@ -36,25 +36,24 @@ public final class SectionLinePainter {
         List<Vec> path = line.path();
         pens.line(PenRole.LEVEL, path.getLast().along(on, -stub), path.getLast());
         for (int i = 1; i + 1 < path.size(); i += 2) step(path.get(i), path.get(i + 1), on, scale, pens);
-        for (Vec end : List.of(path.getFirst(), path.getLast())) {
-            Vec tip = end.along(looking, ARROW_MM * scale);
-            pens.line(
-                    PenRole.LEVEL,
-                    end.along(on, -HALF_MM * scale),
-                    tip,
-                    end.along(on, HALF_MM * scale),
-                    end.along(on, -HALF_MM * scale));
-            Vec at = end.along(looking, MARK_MM * scale).plus(new Vec(0, -Lettering.NAME_MM / 2 * scale));
-            Item.Text mark = lettering.set(line.mark(), at, 0, Lettering.NAME_MM, Align.CENTRE, true);
-            pens.onPaper(mark, scale, lettering);
-            if (sheet.isEmpty()) continue;
-            boolean right = looking.x() > -Tolerance.PARALLEL_SINE;
-            double aside = lettering.width(line.mark(), Lettering.NAME_MM, true) / 2 + BESIDE_MM;
-            Vec beside = at.plus(new Vec(right ? aside : -aside, 0).times(scale));
-            Item.Text number = lettering.set(sheet, beside, 0, SHEET_MM, right ? Align.LEFT : Align.RIGHT, false);
-            pens.onPaper(number, scale, lettering);
-        }
+        for (Vec end : List.of(path.getFirst(), path.getLast()))
+            end(end, looking, line.mark(), sheet, scale, lettering, pens);
         return new Group(line.id(), line.layer(), pens.items(), List.of());
+    }
+
+    /** An end of a line: the arrow, its mark, and the number of the sheet beside that. */
+    public static void end(
+            Vec end, Vec looking, String mark, String sheet, double scale, Lettering lettering, Pens pens) {
+        Vec aside = looking.left().times(HALF_MM * scale), tip = end.along(looking, ARROW_MM * scale);
+        pens.line(PenRole.LEVEL, end.minus(aside), tip, end.plus(aside), end.minus(aside));
+        Vec at = end.along(looking, MARK_MM * scale).plus(new Vec(0, -Lettering.NAME_MM / 2 * scale));
+        pens.onPaper(lettering.set(mark, at, 0, Lettering.NAME_MM, Align.CENTRE, true), scale, lettering);
+        if (sheet.isEmpty()) return;
+        boolean right = looking.x() > -Tolerance.PARALLEL_SINE;
+        double off = lettering.width(mark, Lettering.NAME_MM, true) / 2 + BESIDE_MM;
+        Vec beside = at.plus(new Vec(right ? off : -off, 0).times(scale));
+        Item.Text number = lettering.set(sheet, beside, 0, SHEET_MM, right ? Align.LEFT : Align.RIGHT, false);
+        pens.onPaper(number, scale, lettering);
     }
 
     /** Where it steps aside: a corner at both points, and what lies between them where they are near each other. */

@@ -64,8 +64,7 @@ public final class SignPainter {
         double scale = look.drawing().scale();
         Pens pens = new Pens(look.lens());
         Vec at = spot.at();
-        pens.line(PenRole.LEVEL, at.plus(new Vec(-CROSS_MM * scale, 0)), at.plus(new Vec(CROSS_MM * scale, 0)));
-        pens.line(PenRole.LEVEL, at.plus(new Vec(0, -CROSS_MM * scale)), at.plus(new Vec(0, CROSS_MM * scale)));
+        cross(at, scale, pens);
         String finished = look.levels().print(spot.finishedMm());
         String words = Tolerance.same(spot.existingMm(), spot.finishedMm())
                 ? finished
@@ -76,8 +75,11 @@ public final class SignPainter {
         return new Group(spot.id(), spot.layer(), pens.items(), List.of(there));
     }
 
-    private Vec at(double right, double up) {
-        return sign.at().plus(new Vec(right, up).times(scale));
+    /** The place that a level is of, in a plan. */
+    public static void cross(Vec at, double scale, Pens pens) {
+        Vec right = new Vec(CROSS_MM * scale, 0), up = new Vec(0, CROSS_MM * scale);
+        pens.line(PenRole.LEVEL, at.minus(right), at.plus(right));
+        pens.line(PenRole.LEVEL, at.minus(up), at.plus(up));
     }
 
     /** An arrow in a ring, dark on one side, with its letter beyond the tip. */
@@ -98,15 +100,16 @@ public final class SignPainter {
 
     /** A triangle standing on the place with the level over its line; in plans a cross under it. */
     private void level() {
-        double high = LEVEL_HALF_MM * Math.sqrt(3);
-        pens.line(PenRole.LEVEL, at(0, 0), at(LEVEL_HALF_MM, high), at(-LEVEL_HALF_MM, high), at(0, 0));
-        pens.line(PenRole.LEVEL, at(LEVEL_HALF_MM, high), at(LEVEL_LINE_MM, high));
-        if (look.drawing().kind() == Drawing.Kind.PLAN) {
-            pens.line(PenRole.LEVEL, at(-CROSS_MM, 0), at(CROSS_MM, 0));
-            pens.line(PenRole.LEVEL, at(0, -CROSS_MM), at(0, CROSS_MM));
-        }
-        String level = look.levels().print(levelMm());
-        Vec at = at(LEVEL_HALF_MM + 0.6, high + 0.8);
+        if (look.drawing().kind() == Drawing.Kind.PLAN) cross(sign.at(), scale, pens);
+        level(sign.at(), look.levels().print(levelMm()), scale, lettering, pens);
+    }
+
+    public static void level(Vec tip, String level, double scale, Lettering lettering, Pens pens) {
+        Vec up = new Vec(0, LEVEL_HALF_MM * Math.sqrt(3) * scale), half = new Vec(LEVEL_HALF_MM * scale, 0);
+        Vec top = tip.plus(up);
+        pens.line(PenRole.LEVEL, tip, top.plus(half), top.minus(half), tip);
+        pens.line(PenRole.LEVEL, top.plus(half), top.plus(new Vec(LEVEL_LINE_MM * scale, 0)));
+        Vec at = top.plus(half).plus(new Vec(0.6, 0.8).times(scale));
         pens.onPaper(lettering.set(level, at, 0, Lettering.NOTE_MM, Lettering.Align.LEFT, false), scale, lettering);
     }
 

@@ -13,6 +13,7 @@ import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.picture.Group;
+import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Lettering.Align;
 import org.leanlintel.core.picture.Look;
 import org.leanlintel.core.picture.Pens;
@@ -23,7 +24,7 @@ import org.leanlintel.core.picture.TakenBoxes;
  * The mark of a fitting between slanting ends, keyed to its schedule: on the fitting where it fits there, else at the nearest
  * place that is free, with a leader.
  */
-final class FittingMark {
+public final class FittingMark {
 
     /** On paper: how much higher it is than its letters, how far its words stand off its ends, how far these slant. */
     private static final double OVER_MM = 1.4, END_MM = 1.4, SLANT_MM = 0.8;
@@ -43,9 +44,8 @@ final class FittingMark {
         this.placed = placed;
         scale = look.drawing().scale();
         letterMm = look.lens().letters().markMm();
-        double words = plan.lettering().width(placed.fitting().mark(), letterMm, false);
-        wide = (words / 2 + END_MM + SLANT_MM) * scale;
-        high = (letterMm + OVER_MM) / 2 * scale;
+        wide = halfWide(placed.fitting().mark(), letterMm, plan.lettering()) * scale;
+        high = halfHigh(letterMm) * scale;
     }
 
     static Shows of(PlanOf plan, ElementId id, Building building) {
@@ -65,7 +65,7 @@ final class FittingMark {
         Vec at = free == null ? middle : free;
         Pens pens = new Pens(look.lens());
         if (free != null && !within) pens.line(PenRole.DIMENSION, nearest(boxAt(at), middle), middle);
-        mark(at, pens);
+        paint(placed.fitting().mark(), letterMm, at, scale, plan.lettering(), pens);
         Fitting f = placed.fitting();
         return new Shows(List.of(new Group(f.id(), f.layer(), pens.items(), List.of())), List.of(), List.of(boxAt(at)));
     }
@@ -108,8 +108,18 @@ final class FittingMark {
         return new Bounds(m.x() - wide, m.y() - high, m.x() + wide, m.y() + high);
     }
 
-    private void mark(Vec m, Pens pens) {
+    private static double halfWide(String mark, double letterMm, Lettering lettering) {
+        return lettering.width(mark, letterMm, false) / 2 + END_MM + SLANT_MM;
+    }
+
+    private static double halfHigh(double letterMm) {
+        return (letterMm + OVER_MM) / 2;
+    }
+
+    /** @param m its middle */
+    public static void paint(String mark, double letterMm, Vec m, double scale, Lettering lettering, Pens pens) {
         double slant = SLANT_MM * scale;
+        double wide = halfWide(mark, letterMm, lettering) * scale, high = halfHigh(letterMm) * scale;
         List<Vec> ring = List.of(
                 m.plus(new Vec(-wide, -high)),
                 m.plus(new Vec(wide - 2 * slant, -high)),
@@ -118,7 +128,7 @@ final class FittingMark {
         pens.ground(ring);
         pens.closed(PenRole.DIMENSION, ring);
         Vec base = m.plus(new Vec(0, -letterMm / 2 * scale));
-        pens.add(plan.lettering().set(placed.fitting().mark(), base, 0, letterMm, Align.CENTRE, false));
+        pens.add(lettering.set(mark, base, 0, letterMm, Align.CENTRE, false));
     }
 
     private static Vec nearest(Bounds box, Vec to) {

@@ -27,7 +27,7 @@ import org.leanlintel.core.picture.TakenBoxes;
  * How a floor spans: a line with half an arrow at either end, along the span, and beside it the floor's mark
  * and what it is made of. It lies in the largest room of the floor, clear of what stands there.
  */
-final class FloorSpans {
+public final class FloorSpans {
 
     /** On paper: the line, its heads, letters, between places that are tried. */
     private static final double LENGTH_MM = 24, HEAD_MM = 2.6, LETTERS_MM = 2.2, STEP_MM = 3;
@@ -59,9 +59,7 @@ final class FloorSpans {
         Vec way = Vec.ofAngle(Lettering.readable(floor.span()));
         Vec at = place(where, way);
         Pens pens = new Pens(look.lens());
-        Vec from = at.along(way, -LENGTH_MM / 2 * scale), to = at.along(way, LENGTH_MM / 2 * scale);
-        Vec slant = way.times(HEAD_MM * scale).plus(way.left().times(HEAD_MM * 0.5 * scale));
-        pens.line(PenRole.DIMENSION, from.plus(slant), from, to, to.minus(slant));
+        arrow(at, way, LENGTH_MM, scale, pens);
         double up = 0.8 * scale;
         pens.add(lettering.set(
                 "%s  %s".formatted(floor.mark(), of.mark()),
@@ -75,6 +73,13 @@ final class FloorSpans {
         if (!made.isEmpty()) pens.add(lettering.set(made, under, way.angle(), LETTERS_MM * 0.85, Align.CENTRE, false));
         Group group = new Group(floor.id(), floor.layer(), pens.items(), List.of());
         return new Shows(List.of(group), List.of(box(at, way)), List.of());
+    }
+
+    /** A line along the way it spans, with half a head at each end. @param at its middle; @param lengthMm on paper */
+    public static void arrow(Vec at, Vec way, double lengthMm, double scale, Pens pens) {
+        Vec from = at.along(way, -lengthMm / 2 * scale), to = at.along(way, lengthMm / 2 * scale);
+        Vec slant = way.times(HEAD_MM * scale).plus(way.left().times(HEAD_MM * 0.5 * scale));
+        pens.line(PenRole.DIMENSION, from.plus(slant), from, to, to.minus(slant));
     }
 
     /** The free place nearest to the middle; the middle where none is free. */

@@ -19,7 +19,7 @@ import org.leanlintel.core.picture.Look;
 import org.leanlintel.core.picture.Pens;
 
 /** Roof lights and chimneys in plan: dashed overhead, or as they are seen from above with their marks. */
-final class RoofPartPainter {
+public final class RoofPartPainter {
 
     /** On paper. */
     private static final double LETTERS_MM = 1.8, OFF_MM = 0.8;
@@ -34,9 +34,8 @@ final class RoofPartPainter {
         boolean above = look.lens().roofs() == Lens.Roofs.FROM_ABOVE;
         PenRole role = above ? PenRole.ROOF : PenRole.OVERHEAD;
         List<Vec> plan = placed.plan();
-        if (part.make() instanceof RoofPart.Downpipe)
-            pens.add(new Item.Arc(PenRole.EDGE, pens.pen(PenRole.EDGE), part.at(), radius(part, look), 0, Math.TAU));
-        else if (part.make() instanceof RoofPart.Outlet) outlet(part, look, pens);
+        if (part.make() instanceof RoofPart.Downpipe) downpipe(part.at(), radius(part, look), pens);
+        else if (part.make() instanceof RoofPart.Outlet) outlet(part.at(), radius(part, look), pens);
         else if (part.make() instanceof RoofPart.Dormer && above)
             placed.roofLines().forEach(l -> pens.line(role, l));
         else pens.closed(role, plan);
@@ -60,13 +59,17 @@ final class RoofPartPainter {
         return new Group(part.id(), part.layer(), pens.items(), catches);
     }
 
+    /** A circle. */
+    public static void downpipe(Vec at, double radius, Pens pens) {
+        pens.add(new Item.Arc(PenRole.EDGE, pens.pen(PenRole.EDGE), at, radius, 0, Math.TAU));
+    }
+
     /** A circle with a cross in it. */
-    private static void outlet(RoofPart part, Look look, Pens pens) {
-        double radius = radius(part, look);
-        pens.add(new Item.Arc(PenRole.EDGE, pens.pen(PenRole.EDGE), part.at(), radius, 0, Math.TAU));
+    public static void outlet(Vec at, double radius, Pens pens) {
+        downpipe(at, radius, pens);
         Vec across = new Vec(radius, 0), up = new Vec(0, radius);
-        pens.line(PenRole.EDGE, part.at().minus(across), part.at().plus(across));
-        pens.line(PenRole.EDGE, part.at().minus(up), part.at().plus(up));
+        pens.line(PenRole.EDGE, at.minus(across), at.plus(across));
+        pens.line(PenRole.EDGE, at.minus(up), at.plus(up));
     }
 
     /** Of a downpipe or an outlet: its own, or as small as can be seen. */

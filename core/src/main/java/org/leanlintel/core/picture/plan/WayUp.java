@@ -9,12 +9,12 @@ import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Pens;
 
 /** The line that a stair, steps or a ramp are walked on: a dot where the walk begins, an arrow where it ends. */
-record WayUp(List<Vec> walk, double scale, Pens pens) {
+public record WayUp(List<Vec> walk, double scale, Pens pens) {
 
     /** On paper. */
     private static final double ARROW_MM = 3, DOT_MM = 0.8;
 
-    void paint() {
+    public void paint() {
         pens.line(PenRole.STAIR, walk);
         pens.add(new Item.Arc(PenRole.STAIR, pens.pen(PenRole.STAIR), walk.getFirst(), DOT_MM * scale, 0, Math.TAU));
         Vec head = walk.getLast(), way = head.minus(walk.get(walk.size() - 2)).unit();

@@ -38,7 +38,15 @@ final class TableFrame {
 
     /** The title, and the names of the columns. */
     void head(Pens pens) {
+        title(pens);
+        headings(pens);
+    }
+
+    void title(Pens pens) {
         pens.add(lettering.set(drawing.name(), at(0, -HEADING), 0, HEADING, Align.LEFT, true));
+    }
+
+    void headings(Pens pens) {
         rule(pens, PenRole.SHEET_FRAME);
         for (int c = 0; c < columns.size(); c++) text(pens, columns.get(c).title(), c, HEADER - PAD - 0.8, true);
         down = HEADER;

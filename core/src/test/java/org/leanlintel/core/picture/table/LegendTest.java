@@ -2,6 +2,7 @@ package org.leanlintel.core.picture.table;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -9,10 +10,17 @@ import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.change.Delete;
 import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.drawing.DrawGrid;
+import org.leanlintel.core.edit.storey.DrawFloor;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.GridLine;
 import org.leanlintel.core.model.Material;
+import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WorkState;
@@ -54,5 +62,72 @@ class LegendTest {
         assertThat(rows()).contains("To be removed").doesNotContain(named("board"));
         sketch.run(new Delete(List.of(walls.getFirst().id())));
         assertThat(rows()).containsExactly("A", "Grid line");
+    }
+
+    @Test
+    void materialsOfFloorsAreInItAsWellAsThoseOfWalls() {
+        BuildUp floor = Sketch.buildUp("slab", Sketch.ply("brick", 150, Does.CARRIES));
+        sketch.put(floor);
+        assertThat(rows()).doesNotContain(named("brick"));
+        List<Vec> outline = List.of(new Vec(0, 0), new Vec(4000, 0), new Vec(4000, 3000), new Vec(0, 3000));
+        sketch.run(new DrawFloor(
+                Sketch.STOREY, Sketch.LAYER, floor.id(), new Floor.Drawn(outline), 0, 0, new Floor.Level()));
+        assertThat(rows()).containsExactly(named("brick"));
+    }
+
+    @Test
+    void signsAndLinesAreInItWhileTheyStandSomewhere() {
+        sketch.run(Sketch.PARTITION, false, 0, 0, 4000, 0);
+        ElementId section = sketch.section(new Vec(2000, -1000), new Vec(2000, 1000), Side.LEFT, 3000);
+        assertThat(rows())
+                .contains("Section that way, and its sheet", "Level over the project's zero", "Ground, where it is cut")
+                .doesNotContain("Downpipe", "Way up a stair, steps or a ramp");
+        sketch.run(new Delete(List.of(sketch.model().get(section, Drawing.class).one())));
+        assertThat(rows()).doesNotContain("Section that way, and its sheet", "Ground, where it is cut");
+    }
+
+    @Test
+    void whatIsLongStandsInTwoColumnsSideBySide() {
+        Material stud = sketch.model().get(Sketch.id("stud"), Material.class);
+        List<Ply> plies = new ArrayList<>();
+        for (int i = 0; i < 24; i++) {
+            sketch.put(named(stud, "board-" + i));
+            plies.add(Sketch.ply("board-" + i, 10, Does.CARRIES));
+        }
+        BuildUp many = Sketch.buildUp("many", plies.toArray(Ply[]::new));
+        sketch.put(many);
+        sketch.run(many.id(), false, 0, 0, 4000, 0);
+        List<Item> items = DrawingPicture.of(sketch.building(), legend.id(), LETTERING).picture().groups().stream()
+                .flatMap(g -> g.items().stream())
+                .toList();
+        List<Item.Text> words = items.stream()
+                .filter(Item.Text.class::isInstance)
+                .map(Item.Text.class::cast)
+                .filter(t -> t.text().startsWith("board-"))
+                .toList();
+        List<Bounds> swatches = items.stream()
+                .filter(Item.Fill.class::isInstance)
+                .map(f -> Bounds.of(((Item.Fill) f).ring()))
+                .toList();
+        assertThat(words).hasSize(24);
+        assertThat(words.stream().map(t -> t.at().x()).distinct()).hasSize(2);
+        for (int i = 0; i < words.size(); i++) {
+            Bounds swatch = swatches.get(i);
+            assertThat(swatch.maxX()).isLessThan(words.get(i).at().x());
+            assertThat(words.get(i).at().y()).isBetween(swatch.minY(), swatch.maxY());
+        }
+    }
+
+    private static Material named(Material like, String name) {
+        return new Material(
+                Sketch.id(name),
+                name,
+                like.joinsAs(),
+                like.hatch(),
+                like.tint(),
+                like.heat(),
+                like.surface(),
+                like.leastPitch(),
+                like.source());
     }
 }
