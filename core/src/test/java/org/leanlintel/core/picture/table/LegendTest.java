@@ -66,7 +66,15 @@ class LegendTest {
 
     @Test
     void materialsOfFloorsAreInItAsWellAsThoseOfWalls() {
-        BuildUp floor = Sketch.buildUp("slab", Sketch.ply("brick", 150, Does.CARRIES));
+        BuildUp floor = new BuildUp(
+                Sketch.id("slab"),
+                "FX",
+                "Floor",
+                BuildUp.Use.FLOOR,
+                List.of(Sketch.ply("brick", 150, Does.CARRIES)),
+                "",
+                "",
+                "");
         sketch.put(floor);
         assertThat(rows()).doesNotContain(named("brick"));
         List<Vec> outline = List.of(new Vec(0, 0), new Vec(4000, 0), new Vec(4000, 3000), new Vec(0, 3000));
