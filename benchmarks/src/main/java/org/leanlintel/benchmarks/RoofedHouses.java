@@ -27,7 +27,7 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** A roof over corners corners beside one union of as many rectangles, and an elevation of the demo house from nothing. */
+/** A roof over 28 corners beside one union of as many rectangles, and an elevation of the demo house from nothing. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
