@@ -20,7 +20,15 @@ if box.has_data:  # words alone have none
     print("extent", *(round(v, 2) for v in (box.extmin.x, box.extmin.y, box.extmax.x, box.extmax.y)))
 for t in space.query("TEXT"):
     print("text", t.dxf.text)
+for style in doc.dimstyles:
+    print("style", style.dxf.name, "times", style.dxf.dimlfac)
 for d in space.query("DIMENSION"):
-    print("dimension", round(d.get_measurement(), 1), d.dxf.text or "<>", "at", round(d.dxf.angle))
+    words = d.dxf.text or "<>"
+    if d.dimtype == 6:  # from the origin to the point
+        print("ordinate", round(d.get_measurement().x if d.dxf.dimtype & 64 else d.get_measurement().y, 1), words)
+    elif d.dimtype in (4, 5):
+        print("radius" if d.dimtype == 4 else "angle", round(d.get_measurement(), 1), words)
+    else:
+        print("dimension", round(d.get_measurement(), 1), words, "at", round(d.dxf.angle))
     for t in doc.blocks.get(d.dxf.geometry).query("TEXT"):
         print("picture", t.dxf.text, round(t.dxf.insert.x), round(t.dxf.insert.y))

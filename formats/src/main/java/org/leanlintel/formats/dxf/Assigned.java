@@ -8,25 +8,52 @@ import java.util.Map;
 import java.util.Objects;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.picture.Item;
-import org.leanlintel.core.picture.annotate.ToldParts.Part;
+import org.leanlintel.core.picture.annotate.ToldDimension;
 
-/** What a dimension string draws, shared out to its parts: its line cut where they meet, all else to the part it stands at. */
+/** What a dimension string draws, shared out to its parts, or to its points: its line cut where they meet, all else to the one it stands at. */
 final class Assigned {
 
     private static final double CLOSE_MM = 0.5;
 
-    private final List<Part> parts;
+    /** What something is shared out to. @param from a stretch of the string's line, and {@code to}; @param middle where its figure belongs */
+    private record Share(Vec from, Vec to, Vec middle, List<String> says) {}
+
+    private final List<Share> parts;
     private final Vec along;
     private final List<List<Item>> items = new ArrayList<>();
 
-    private Assigned(List<Part> parts) {
+    private Assigned(List<Share> parts) {
         this.parts = parts;
         along = parts.getLast().to().minus(parts.getFirst().from()).unit();
         parts.forEach(p -> items.add(new ArrayList<>()));
     }
 
     /** For each part, what is drawn of it. */
-    static List<List<Item>> of(List<Part> parts, List<Item> drawn) {
+    static List<List<Item>> of(ToldDimension.Chain chain, List<Item> drawn) {
+        List<Share> shares = new ArrayList<>();
+        for (ToldDimension.Part p : chain.parts())
+            shares.add(new Share(p.from(), p.to(), p.from().plus(p.to()).times(0.5), p.says()));
+        return of(shares, drawn);
+    }
+
+    /** For each point, what is drawn of it, up to halfway to its neighbours. */
+    static List<List<Item>> of(ToldDimension.Running running, List<Item> drawn) {
+        List<Share> shares = new ArrayList<>();
+        List<ToldDimension.Point> points = running.points();
+        for (int i = 0; i < points.size(); i++) {
+            Vec on = points.get(i).on();
+            Vec before = points.get(Math.max(0, i - 1)).on(),
+                    next = points.get(Math.min(points.size() - 1, i + 1)).on();
+            shares.add(new Share(
+                    before.plus(on).times(0.5),
+                    on.plus(next).times(0.5),
+                    on,
+                    points.get(i).says()));
+        }
+        return of(shares, drawn);
+    }
+
+    private static List<List<Item>> of(List<Share> parts, List<Item> drawn) {
         Assigned assigned = new Assigned(parts);
         List<Item.Text> texts = new ArrayList<>();
         for (Item item : drawn) if (item instanceof Item.Text t) texts.add(t);
@@ -47,7 +74,7 @@ final class Assigned {
     private IdentityHashMap<Item.Text, Integer> figures(List<Item.Text> texts) {
         IdentityHashMap<Item.Text, Integer> figures = new IdentityHashMap<>();
         for (int i = 0; i < parts.size(); i++) {
-            Vec middle = parts.get(i).from().plus(parts.get(i).to()).times(0.5);
+            Vec middle = parts.get(i).middle();
             for (String line : parts.get(i).says()) {
                 Item.Text nearest = texts.stream()
                         .filter(t -> t.text().equals(line) && !figures.containsKey(t))

@@ -3,7 +3,9 @@ package org.leanlintel.formats.dxf;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -11,14 +13,16 @@ import java.util.Map;
 import java.util.Objects;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.geometry.GivenUp;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Pen;
+import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Picture;
-import org.leanlintel.core.picture.annotate.ToldParts;
+import org.leanlintel.core.picture.annotate.ToldDimension;
 import org.leanlintel.formats.standard.LineTypes;
 
 /**
@@ -33,56 +37,68 @@ public final class DxfWriter {
     static final String SPACE = "1F";
 
     /** The handles of the frame's tables, and where those of our own line types and layers begin. */
-    private static final String LINE_TYPES = "5", LAYERS = "2";
+    private static final String LINE_TYPES = "5", LAYERS = "2", STYLES = "A";
 
-    private static final int FIRST_LINE_TYPE = 0xA000, FIRST_LAYER = 0xB000;
+    private static final int FIRST_LINE_TYPE = 0xA000, FIRST_LAYER = 0xB000, FIRST_STYLE = 0xC000;
     /** Line types that the frame has already. */
     private static final int KNOWN_LINE_TYPES = 3;
     /** Blocks that it has. */
     private static final int KNOWN_BLOCKS = 2;
 
     private final Picture picture;
-    private final Map<ElementId, List<ToldParts.Part>> told;
+    /** What its groups measure, by the very groups. */
+    private final IdentityHashMap<Group, ToldDimension> told;
+
     private final Model model;
+    /** The styles of dimensions on paper, by how many millimetres one of paper stands for. */
+    private final Map<String, Double> styles = new LinkedHashMap<>();
+
     private final Map<ElementId, String> layers = new LinkedHashMap<>();
     private final Map<String, Pen> lineTypes = new LinkedHashMap<>();
 
-    private DxfWriter(Picture picture, Map<ElementId, List<ToldParts.Part>> told, Model model) {
+    private DxfWriter(Picture picture, IdentityHashMap<Group, ToldDimension> told, Model model) {
         this.picture = picture;
         this.told = told;
         this.model = model;
     }
 
-    /** A drawing, in its own millimetres, with the parts of dimension strings as dimensions. */
+    /** A drawing, in its own millimetres, with dimensions. */
     public static byte[] drawing(Picture picture, Building building, Lettering lettering) {
-        return new DxfWriter(picture, ToldParts.of(picture, building), building.model())
+        return new DxfWriter(picture, ToldDimension.of(picture, building), building.model())
                 .file(lettering)
                 .getBytes(StandardCharsets.UTF_8);
     }
 
-    /** A sheet, in millimetres of paper, where dimensions would measure that: they are lines and words. */
-    public static byte[] sheet(Picture picture, Model model, Lettering lettering) {
-        return new DxfWriter(picture, Map.of(), model).file(lettering).getBytes(StandardCharsets.UTF_8);
+    /** A sheet, in millimetres of paper; its dimensions say what they said in their drawings. */
+    public static byte[] sheet(Picture picture, Sheet sheet, Building building, Lettering lettering) {
+        return new DxfWriter(picture, ToldDimension.of(picture, sheet, building), building.model())
+                .file(lettering)
+                .getBytes(StandardCharsets.UTF_8);
     }
 
     private String file(Lettering lettering) {
         Tags.Handles handles = new Tags.Handles();
         Tags entities = new Tags(handles);
         DxfEntities writer = new DxfEntities(entities, picture.scale(), lettering, this, SPACE);
-        for (Picture.Drawn d : picture.drawn()) {
+        List<Group> rest =
+                picture.groups().stream().filter(g -> !told.containsKey(g)).toList();
+        for (Picture.Drawn d : new Picture(picture.scale(), rest).drawn()) {
             GivenUp.orGoOn();
-            if (d.item().prints() && !told.containsKey(d.element())) writer.write(d.item(), layer(d.layer()));
+            if (d.item().prints()) writer.write(d.item(), layer(d.layer()));
         }
-        DxfDimensions dimensions = new DxfDimensions(entities, handles, picture.scale(), lettering, this);
+        boolean onPaper = picture.groups().stream().anyMatch(g -> g.drawing() != null);
+        DxfDimensions dimensions = new DxfDimensions(entities, handles, picture.scale(), onPaper, lettering, this);
         for (Group g : picture.groups()) {
             GivenUp.orGoOn();
-            List<ToldParts.Part> parts = told.get(g.element());
-            if (parts != null) dimensions.write(parts, g.items(), layer(g.layer()));
+            ToldDimension of = told.get(g);
+            if (of != null) dimensions.write(of, g.items(), layer(g.layer()), style(g));
         }
         Map<String, String> names = new LinkedHashMap<>(Map.of("0", "10"));
         for (String name : layers.values()) names.computeIfAbsent(name, n -> hex(FIRST_LAYER + names.size()));
         return frame().replace("{seed}", handles.next())
                 .replace("{scale}", Double.toString(picture.scale()))
+                .replace("{style count}", Integer.toString(1 + styles.size()))
+                .replace("{styles}\n", styles().toString())
                 .replace("{line type count}", Integer.toString(KNOWN_LINE_TYPES + lineTypes.size()))
                 .replace("{line types}\n", lineTypes().toString())
                 .replace("{layer count}", Integer.toString(names.size()))
@@ -116,6 +132,40 @@ public final class DxfWriter {
         String name = "%s_%d".formatted(pen.dash().name(), Math.round(pen.widthMm() * 100));
         lineTypes.put(name, pen);
         return name;
+    }
+
+    /** In the style in which a reader says what it measures, of what stands on paper times the scale of its drawing. */
+    private String style(Group group) {
+        if (!(group.drawing() instanceof ElementId of)) return DxfDimensions.TRUE_SIZE;
+        double scale = model.get(of, Drawing.class).scale();
+        String name = DxfDimensions.OF_PAPER.formatted(
+                BigDecimal.valueOf(scale).stripTrailingZeros().toPlainString());
+        styles.put(name, scale);
+        return name;
+    }
+
+    /** DIMSCALE (40), DIMLFAC (144) and sizes on paper. */
+    private Tags styles() {
+        Tags out = new Tags(new Tags.Handles());
+        int handle = FIRST_STYLE;
+        for (Map.Entry<String, Double> style : styles.entrySet())
+            out.put(0, "DIMSTYLE")
+                    .put(105, hex(handle++))
+                    .put(330, STYLES)
+                    .put(100, "AcDbSymbolTableRecord")
+                    .put(100, "AcDbDimStyleTableRecord")
+                    .put(2, style.getKey())
+                    .put(70, 0)
+                    .put(40, 1.0)
+                    .put(42, 1.0)
+                    .put(44, 1.5)
+                    .put(77, 1)
+                    .put(140, 2.5)
+                    .put(142, 1.5)
+                    .put(144, style.getValue())
+                    .put(147, 0.8)
+                    .put(271, 0);
+        return out;
     }
 
     private static String hex(int handle) {

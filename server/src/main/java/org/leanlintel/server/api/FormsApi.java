@@ -94,12 +94,14 @@ public class FormsApi {
         Paper paper = s.paper();
         Bounds page = new Bounds(0, 0, paper.widthMm(), paper.heightMm());
         String name = model.settings().name() + " " + s.number() + " " + s.title();
+        if (form == Form.DXF)
+            return file(DxfWriter.sheet(picture, s, print.now().building(), DrawingLettering.get()), form, name);
         return file(written(form, picture, page, name, model), form, name);
     }
 
     private static byte[] written(Form form, Picture onPaper, Bounds page, String name, Model model) {
         return switch (form) {
-            case DXF -> DxfWriter.sheet(onPaper, model, DrawingLettering.get());
+            case DXF -> throw new IllegalArgumentException("It is written in its true size.");
             case SVG -> SvgWriter.write(onPaper, page, name, model, DrawingLettering.get());
             case PNG -> {
                 if (page.width() * page.height() > MOST_MM2)

@@ -175,6 +175,14 @@ final class StringFigures {
                 at(centreMm - half, high)));
     }
 
+    /** What a running string says of a point. @param origin the position it counts from */
+    static List<String> fromOrigin(Held point, double origin, FigureWords words) {
+        List<String> lines = new ArrayList<>();
+        for (LengthPrinter l : words.lengths())
+            lines.add(l.print(Math.abs(l.rounded(point.position()) - l.rounded(origin))));
+        return lines;
+    }
+
     /** Along the line of each point, from the string on, with what it is from the origin. @param origin its position */
     void running(double origin) {
         double angle = Lettering.readable(string.direction().left().angle());
@@ -182,9 +190,7 @@ final class StringFigures {
         double last = Double.NEGATIVE_INFINITY;
         for (int i = 0; i < points.size(); i++) {
             double position = points.get(i).position();
-            List<String> lines = new ArrayList<>();
-            for (LengthPrinter l : words.lengths())
-                lines.add(l.print(Math.abs(l.rounded(position) - l.rounded(origin))));
+            List<String> lines = fromOrigin(points.get(i), origin, words);
             double at = Math.max(position / scale, last + pitch() * lines.size());
             last = at;
             for (int k = 0; k < lines.size(); k++) {
