@@ -2,6 +2,7 @@ package org.leanlintel.server.api;
 
 import java.util.Locale;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
@@ -73,11 +74,10 @@ public class FormsApi {
         Drawing d = model.get(new ElementId(drawing), Drawing.class);
         Picture picture = now.drawing(d.id()).picture();
         String name = model.settings().name() + " " + d.name();
-        if (form == Form.DXF)
-            return file(DxfWriter.drawing(picture, now.building(), DrawingLettering.get()), form, name);
         Bounds page = Footprint.printed(picture, DrawingLettering.get()).grown(ROUND_MM);
         Picture onPaper = picture.placed(1 / d.scale(), Vec.ORIGIN);
-        return file(written(form, onPaper, page, name, model), form, name);
+        Supplier<byte[]> dxf = () -> DxfWriter.drawing(picture, now.building(), DrawingLettering.get());
+        return file(written(form, dxf, onPaper, page, name, model), form, name);
     }
 
     /** A sheet, in millimetres of paper. */
@@ -94,14 +94,14 @@ public class FormsApi {
         Paper paper = s.paper();
         Bounds page = new Bounds(0, 0, paper.widthMm(), paper.heightMm());
         String name = model.settings().name() + " " + s.number() + " " + s.title();
-        if (form == Form.DXF)
-            return file(DxfWriter.sheet(picture, s, print.now().building(), DrawingLettering.get()), form, name);
-        return file(written(form, picture, page, name, model), form, name);
+        Supplier<byte[]> dxf = () -> DxfWriter.sheet(picture, s, print.now().building(), DrawingLettering.get());
+        return file(written(form, dxf, picture, page, name, model), form, name);
     }
 
-    private static byte[] written(Form form, Picture onPaper, Bounds page, String name, Model model) {
+    private static byte[] written(
+            Form form, Supplier<byte[]> dxf, Picture onPaper, Bounds page, String name, Model model) {
         return switch (form) {
-            case DXF -> throw new IllegalArgumentException("It is written in its true size.");
+            case DXF -> dxf.get();
             case SVG -> SvgWriter.write(onPaper, page, name, model, DrawingLettering.get());
             case PNG -> {
                 if (page.width() * page.height() > MOST_MM2)
