@@ -33,8 +33,8 @@ import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
 
 /**
- * The strings that a section wants: up its left side every level, then from floor to floor, then all of it; up its right side the openings that are cut
- * there; across its foot the walls that are cut in the lowest storey, then all of it. An elevation has the levels, and its length. What a string tells already is not told again.
+ * The strings that a section wants: up its left side the openings that are cut there, every level, then from floor to floor, then all of it; up its right side
+ * the openings that are cut there; across its foot the walls that are cut in the lowest storey, then all of it. An elevation has the levels, and its length. What a string tells already is not told again.
  */
 public final class SectionStrings {
 
@@ -79,12 +79,17 @@ public final class SectionStrings {
     public static List<ProposedString> of(Building building, ElementId section, Set<Facing> sides, Scheme scheme) {
         SectionStrings strings = new SectionStrings(building, building.model().get(section, Drawing.class), scheme);
         if (strings.right < strings.left) return List.of();
-        if (sides.contains(Facing.LEFT)) strings.levels();
-        if (strings.frame.isOutside()) {
+        boolean outside = strings.frame.isOutside();
+        if (sides.contains(Facing.LEFT)) strings.levels(outside ? List.of() : strings.openings(Facing.LEFT));
+        if (outside) {
             if (sides.contains(Facing.BOTTOM)) strings.overall();
             return strings.proposals.all();
         }
-        if (sides.contains(Facing.RIGHT)) strings.openings();
+        if (sides.contains(Facing.RIGHT)) {
+            List<Hold> openings = strings.openings(Facing.RIGHT);
+            if (!openings.isEmpty())
+                strings.proposals.propose(UP, new Vec(strings.rightEnd() + strings.off(0), 0), openings);
+        }
         if (sides.contains(Facing.BOTTOM)) strings.walls();
         return strings.proposals.all();
     }
@@ -144,8 +149,10 @@ public final class SectionStrings {
         return (scheme.firstMm() + tier * scheme.nextMm()) * drawing.scale();
     }
 
-    private void levels() {
-        double outer = leftEnd();
+    /** @param openings those of the left side, nearest to it */
+    private void levels(List<Hold> openings) {
+        if (!openings.isEmpty()) proposals.propose(UP, new Vec(leftEnd() - off(0), 0), openings);
+        double outer = leftEnd() - (openings.isEmpty() ? 0 : off(1) - off(0));
         List<Hold> all = new ArrayList<>(), floors = new ArrayList<>();
         if (lowestFooting() instanceof Footing f) all.add(new Hold.AtLevel(f.id(), Of.UNDERSIDE));
         boolean level = building.model().all(SpotLevel.class).isEmpty();
@@ -212,14 +219,15 @@ public final class SectionStrings {
             proposals.propose(ACROSS, new Vec(0, low - off(0)), List.of(across.getFirst(), across.getLast()));
     }
 
-    /** Sills and heads of what is cut at the right, each storey from its floor on. */
-    private void openings() {
+    /** Sills and heads of what is cut at a side, each storey from its floor on. In a part all stand at its right. */
+    private List<Hold> openings(Facing side) {
+        if (part != null && side == Facing.LEFT) return List.of();
         List<Hold> holds = new ArrayList<>();
         for (Storey s : storeys) {
             List<Hold> here = new ArrayList<>();
             for (Opening o : building.model().all(Opening.class)) {
                 Wall wall = building.model().get(o.wall(), Wall.class);
-                if (!wall.storey().equals(s.id()) || !isCutThere(wall, o)) continue;
+                if (!wall.storey().equals(s.id()) || !isCutThere(wall, o, side)) continue;
                 if (o.sillMm() > 0) here.add(new Hold.AtLevel(o.id(), Of.SILL));
                 here.add(new Hold.AtLevel(o.id(), Of.HEAD));
             }
@@ -228,14 +236,14 @@ public final class SectionStrings {
             if (isInHeight(new Hold.AtLevel(s.id(), Of.FLOOR))) holds.add(new Hold.AtLevel(s.id(), Of.FLOOR));
             holds.addAll(here);
         }
-        if (!holds.isEmpty()) proposals.propose(UP, new Vec(rightEnd() + off(0), 0), holds);
+        return holds;
     }
 
-    private boolean isCutThere(Wall wall, Opening opening) {
+    private boolean isCutThere(Wall wall, Opening opening, Facing side) {
         int plies = building.model().get(wall.buildUp(), BuildUp.class).plies().size();
         boolean outermost = false;
         for (int face : new int[] {0, plies})
-            for (Vec at : seen(new Hold.OnFace(wall.id(), face))) outermost |= isAtTheRight(at.x());
+            for (Vec at : seen(new Hold.OnFace(wall.id(), face))) outermost |= isAt(side, at.x());
         if (!outermost
                 || !(Features.of(new Hold.AtLevel(opening.id(), Of.HEAD), building) instanceof Feature.Ledge over))
             return false;
@@ -248,8 +256,9 @@ public final class SectionStrings {
     }
 
     /** In a part, anywhere that it shows. */
-    private boolean isAtTheRight(double x) {
-        return part == null ? right - x < Tolerance.SAME_MM : x >= part.minX() && x <= part.maxX();
+    private boolean isAt(Facing side, double x) {
+        if (part == null) return (side == Facing.RIGHT ? right - x : x - left) < Tolerance.SAME_MM;
+        return x >= part.minX() && x <= part.maxX();
     }
 
     private void walls() {

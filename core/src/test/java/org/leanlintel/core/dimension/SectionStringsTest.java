@@ -63,6 +63,19 @@ class SectionStringsTest {
         assertThat(parts(false)).containsExactly(List.of(4000L), List.of(290L, 3420L, 290L));
     }
 
+    /** What is cut at the left is told nearest to it, and the levels stand one row further out. */
+    @Test
+    void openingsOfBothSidesAreTold() {
+        sketch.window(house.shell.get(1), 2500, 1000, 800, 1300);
+        ElementId section = section();
+        sketch.run(command(section, Facing.values()));
+        assertThat(parts(true))
+                .containsExactly(
+                        List.of(2600L, 2500L), List.of(2350L, 250L, 2500L), List.of(800L, 1300L), List.of(900L, 1200L));
+        assertThat(sketch.refusal(command(section, Facing.values())))
+                .isEqualTo("All that was asked for is dimensioned already.");
+    }
+
     @Test
     void twiceIsAsOnceAndSidesAreChosen() {
         ElementId section = section();
