@@ -174,7 +174,7 @@ class DemoDraftsTest {
                     .isEmpty();
             assertThat((double) all.size() / words)
                     .as(all.stream().map(Struck::said).toList().toString())
-                    .isLessThan(1 / 80.0);
+                    .isLessThan(1 / 300.0);
         }
     }
 

@@ -56,6 +56,11 @@ final class FigureRow {
     /** Something drawn. @param along the string; @param up from its line as it is read; @param solid whether it is never covered */
     record Box(Band along, Band up, boolean solid) {
 
+        /** The same further along. */
+        Box from(double mm) {
+            return new Box(new Band(along.fromMm + mm, along.toMm + mm), up, solid);
+        }
+
         private boolean isMetBy(Band figure, Band row) {
             return along.meets(figure) && up.meets(row);
         }

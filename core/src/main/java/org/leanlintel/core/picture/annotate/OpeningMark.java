@@ -125,7 +125,7 @@ public record OpeningMark(Opening opening, double letterMm, double widthMm, List
         if (ofWindow) pointed(m, up, end, pens);
         else rounded(m, up, end, pens);
         Vec line = m.plus(new Vec(0, -letterMm / 2 * scale));
-        pens.add(lettering.set(words, line, 0, letterMm, Align.CENTRE, false));
+        pens.onPaper(lettering.set(words, line, 0, letterMm, Align.CENTRE, false), scale, lettering);
     }
 
     private static double widthMm(String words, double letterMm, Lettering lettering) {

@@ -116,6 +116,7 @@ final class StringPainter {
                         at(here),
                         i == 0 ? 0 : here - points.get(i - 1).position(),
                         i == points.size() - 1 ? 0 : points.get(i + 1).position() - here);
+            for (FigureRow.Box b : ends.solid()) drawn.add(b.from(here / scale));
         }
         StringFigures figures = new StringFigures(string, style, words, own, points, lettering, scale, pens);
         switch (string.kind()) {

@@ -59,6 +59,15 @@ final class Terminators {
         return part == 0 || part >= ROOM * ARROW_MM * scale;
     }
 
+    /** What of an end at a place on the line no figure over it or under it may stand on; paper millimetres, from that place. */
+    List<FigureRow.Box> solid() {
+        if (terminator != Terminator.STROKE) return List.of();
+        double half = STROKE_MM / 2 * Math.sqrt(0.5);
+        return List.of(
+                new FigureRow.Box(new FigureRow.Band(0, half / 2), new FigureRow.Band(half / 2, half), true),
+                new FigureRow.Box(new FigureRow.Band(-half / 2, 0), new FigureRow.Band(-half, -half / 2), true));
+    }
+
     /** Rising left to right as the string is read. */
     private void stroke(Vec at) {
         Vec slant = Vec.ofAngle(reading + Math.PI / 4).times(STROKE_MM * scale / 2);

@@ -111,6 +111,6 @@ public record WallMark(String words, List<Place> places) {
                 Math.min(Lettering.NOTE_MM, Lettering.NOTE_MM * 4.6 / lettering.width(words, Lettering.NOTE_MM, false));
         Vec middle = foot.along(up, centreOfArea(base, half));
         Vec line = middle.plus(new Vec(0, -height / 2 * scale));
-        pens.add(lettering.set(words, line, 0, height, Lettering.Align.CENTRE, false));
+        pens.onPaper(lettering.set(words, line, 0, height, Lettering.Align.CENTRE, false), scale, lettering);
     }
 }

@@ -34,7 +34,10 @@ final class FittingPainter {
         for (SymbolLines.Text text : shown.texts()) {
             double height = text.heightMm() / look.drawing().scale();
             Vec base = text.at().plus(new Vec(0, -text.heightMm() / 2));
-            pens.add(lettering.set(text.text(), base, 0, height, Lettering.Align.CENTRE, false));
+            pens.onPaper(
+                    lettering.set(text.text(), base, 0, height, Lettering.Align.CENTRE, false),
+                    look.drawing().scale(),
+                    lettering);
         }
         return new Group(placed.fitting().id(), placed.fitting().layer(), pens.items(), catches(placed, plan))
                 .on(List.of(placed.outline()));

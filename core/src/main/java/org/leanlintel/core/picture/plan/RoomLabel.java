@@ -154,11 +154,16 @@ final class RoomLabel {
         boolean beside = numbered && !stacked;
         if (beside) box(middle.x() - headWidth() / 2 * scale(), base, pens);
         double left = middle.x() + (beside ? headWidth() / 2 - name : -name / 2) * scale();
-        pens.add(lettering.set(room.name(), new Vec(left, base), 0, letters.nameMm(), Lettering.Align.LEFT, true));
+        pens.onPaper(
+                lettering.set(room.name(), new Vec(left, base), 0, letters.nameMm(), Lettering.Align.LEFT, true),
+                scale(),
+                lettering);
         for (String line : lines) {
             base -= pitch() * scale();
-            pens.add(lettering.set(
-                    line, new Vec(middle.x(), base), 0, letters.wordsMm(), Lettering.Align.CENTRE, false));
+            pens.onPaper(
+                    lettering.set(line, new Vec(middle.x(), base), 0, letters.wordsMm(), Lettering.Align.CENTRE, false),
+                    scale(),
+                    lettering);
         }
         if (mark != null)
             mark.paint(new Vec(middle.x(), base - InteriorMark.REACH_MM * scale()), scale(), pens, lettering);

@@ -142,13 +142,16 @@ final class StairPainter {
             Vec at = clearest(middle, across, on.times(Math.min(going, 250) / 4), drawn);
             if (!within.isEmpty() && !within.covers(at)) continue;
             if (r.number() == stair.plan().sum().risers()) continue;
-            pens.add(lettering.set(
-                    Integer.toString(r.number()),
-                    at.plus(new Vec(0, -NUMBER_MM / 2 * scale)),
-                    0,
-                    NUMBER_MM,
-                    Align.CENTRE,
-                    false));
+            pens.onPaper(
+                    lettering.set(
+                            Integer.toString(r.number()),
+                            at.plus(new Vec(0, -NUMBER_MM / 2 * scale)),
+                            0,
+                            NUMBER_MM,
+                            Align.CENTRE,
+                            false),
+                    scale,
+                    lettering);
         }
     }
 
@@ -168,13 +171,16 @@ final class StairPainter {
         for (Tread t : stair.plan().treads()) {
             if (t.of() != Of.LANDING) continue;
             Vec middle = Area.of(t.ring()).middle();
-            pens.add(lettering.set(
-                    look.levels().print(stair.levelMm(t.number())),
-                    middle.plus(new Vec(0, 1.2 * scale)),
-                    0,
-                    NUMBER_MM,
-                    Align.CENTRE,
-                    false));
+            pens.onPaper(
+                    lettering.set(
+                            look.levels().print(stair.levelMm(t.number())),
+                            middle.plus(new Vec(0, 1.2 * scale)),
+                            0,
+                            NUMBER_MM,
+                            Align.CENTRE,
+                            false),
+                    scale,
+                    lettering);
         }
     }
 

@@ -89,6 +89,17 @@ class FigureRowTest {
                 .isLessThan(9.3);
     }
 
+    /** The stroke at the left end of a part rises to where its figure begins: one that nearly fills its part stands clear of that. */
+    @Test
+    void aFigureStandsClearOfTheStrokeAtTheEndOfItsPart() {
+        Figure tight = new Figure("1200", 5, 10, 8);
+        Box stroke = new Box(new Band(0, 0.53), new Band(0.53, 1.06), true);
+        assertThat(place(List.of(tight)).getFirst().centreMm()).isEqualTo(5);
+        Set moved = place(List.of(tight), stroke).getFirst();
+        assertThat(moved.row()).isZero();
+        assertThat(moved.along().fromMm()).isGreaterThan(1.06);
+    }
+
     /** One that moves aside has a leader to its part: no figure stands on it. */
     @Test
     void noFigureStandsOnTheLeaderOfAnother() {
