@@ -121,6 +121,7 @@ export type ComparedSheet = Schemas["ComparedSheet"];
 export type Issue = Schemas["Issue"];
 export type Issued = Schemas["Issued"];
 export type Footprint = Schemas["Footprint"];
+export type FilledSheet = Schemas["FilledSheet"];
 export type LaidOutSheet = Schemas["LaidOutSheet"];
 export type LaidOut = Schemas["LaidOut"];
 export type PaperSize = Schemas["PaperSize"];

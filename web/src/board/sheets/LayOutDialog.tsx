@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { answerOf, api, sentenceOf } from "../../api/client";
-import type { Drawing, LaidOut, LaidOutSheet, Sheet } from "../../api/types";
+import type { Drawing, FilledSheet, LaidOut, LaidOutSheet, Sheet } from "../../api/types";
 import { Button, Fault, fieldClass, Panel, Row } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../state/context";
 import { register, sheetsOf } from "../state/drawings";
@@ -12,7 +12,7 @@ import { PaperFields } from "./PaperFields";
 import { SetField } from "./SetField";
 import { SheetSketch } from "./SheetSketch";
 
-/** Drawings laid out on new sheets: which, on what paper; the sheets are shown before they are made. */
+/** Drawings laid out on sheets, on those there are first or on new ones: which, on what paper; all is shown before it is made. */
 export function LayOutDialog({ onClose }: { readonly onClose: () => void }) {
   const { sync } = useBoardTools();
   const project = useBoard((s) => s.project);
@@ -24,11 +24,14 @@ export function LayOutDialog({ onClose }: { readonly onClose: () => void }) {
   const [paper, setPaper] = useState<Sheet["paper"] | null>(null);
   const [after, setAfter] = useState("");
   const [set, setSet] = useState("");
+  const [filling, setFilling] = useState(true);
   const chosen = all.filter((d) => !left.has(d.id)).map((d) => d.id);
   const asked = {
     drawings: chosen,
     papers: paper ? [paper] : [],
     after,
+    set,
+    filling,
     scales: SCALES[units].map(([n]) => n),
   };
   const proposal = useQuery({
@@ -42,9 +45,10 @@ export function LayOutDialog({ onClose }: { readonly onClose: () => void }) {
         }),
       ),
   });
-  const sheets = chosen.length > 0 ? proposal.data?.sheets : undefined;
+  const laid = chosen.length > 0 ? proposal.data : undefined;
+  const count = laid ? laid.sheets.length + laid.filled.length : 0;
   const make = async () => {
-    if (sheets && (await sync.edit(composing(sheets, set)))) onClose();
+    if (laid && (await sync.edit(composing(laid, set)))) onClose();
   };
   return (
     <Panel title="Lay drawings out on sheets" onClose={onClose} size="w-220">
@@ -61,25 +65,34 @@ export function LayOutDialog({ onClose }: { readonly onClose: () => void }) {
               onChange={(e) => setAfter(e.target.value)}
             />
           </Row>
+          <label className="flex items-center gap-2 py-1">
+            <input type="checkbox" checked={filling} onChange={(e) => setFilling(e.target.checked)} />
+            Use room on sheets that have the like
+          </label>
         </div>
         <div className="min-w-0 grow">
           {chosen.length === 0 && <p className="text-ink-2">Choose the drawings that need a sheet.</p>}
           {proposal.error && <Fault>{sentenceOf(proposal.error)}</Fault>}
-          {sheets && <Proposed sheets={sheets} used={proposal.data?.used ?? 0} />}
-          {sheets && <Larger sheets={sheets} />}
-          {sheets && <TooLarge drawings={proposal.data?.tooLarge ?? []} />}
+          {laid && laid.filled.length > 0 && <Filled sheets={laid.filled} />}
+          {laid && laid.sheets.length > 0 && <Proposed sheets={laid.sheets} used={laid.used} />}
+          {laid && <Larger sheets={laid.sheets} />}
+          {laid && <TooLarge drawings={laid.tooLarge} />}
         </div>
       </div>
       <div className="mt-4 flex justify-end gap-2">
         <Button onClick={onClose}>Cancel</Button>
-        <Button main disabled={!sheets || sheets.length === 0} onClick={() => void make()}>
-          {sheets
-            ? `Make ${sheets.length === 1 ? "the sheet" : `${sheets.length} sheets`}`
-            : "Make the sheets"}
+        <Button main disabled={count === 0} onClick={() => void make()}>
+          {laid ? makeWords(laid) : "Make the sheets"}
         </Button>
       </div>
     </Panel>
   );
+}
+
+function makeWords({ sheets, filled }: LaidOut): string {
+  if (sheets.length === 0) return filled.length > 0 ? "Place them" : "Make the sheets";
+  const make = `Make ${sheets.length === 1 ? "the sheet" : `${sheets.length} sheets`}`;
+  return filled.length > 0 ? `Place them and ${make.toLowerCase()}` : make;
 }
 
 /** The drawings that stand on a sheet, and those that are to stand on none. */
@@ -144,6 +157,28 @@ function Proposed({ sheets, used }: { readonly sheets: readonly LaidOutSheet[]; 
         ))}
       </ul>
     </>
+  );
+}
+
+/** Sheets there are, with what comes to stand on them. */
+function Filled({ sheets }: { readonly sheets: readonly FilledSheet[] }) {
+  return (
+    <div className="mb-3">
+      <p className="mb-2 text-ink-2">
+        Room on {sheets.length === 1 ? "one sheet" : `${sheets.length} sheets`} there{" "}
+        {sheets.length === 1 ? "is" : "are"}:
+      </p>
+      <ul className="grid max-h-60 grid-cols-2 gap-3 overflow-auto" aria-label="Sheets that are filled">
+        {sheets.map((s) => (
+          <li key={s.sheet}>
+            <SheetSketch sheet={s} taken={s.taken} />
+            <p className="truncate" title={s.title}>
+              <b className="font-semibold">{s.number}</b> {s.title}
+            </p>
+          </li>
+        ))}
+      </ul>
+    </div>
   );
 }
 

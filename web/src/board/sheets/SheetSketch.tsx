@@ -1,11 +1,17 @@
-import type { LaidOutSheet } from "../../api/types";
+import type { FilledSheet, LaidOutSheet } from "../../api/types";
 import { useBoard } from "../state/context";
 import { paperOf } from "../state/papers";
 import { elementOf } from "../state/state";
 import { outlineOf, shifted } from "./fitting";
 
+interface Props {
+  readonly sheet: Pick<LaidOutSheet, "number" | "paper" | "drawings">;
+  /** Of a sheet there is, round what stands on it. */
+  readonly taken?: FilledSheet["taken"];
+}
+
 /** A sheet in small: its drawing area, and what each drawing takes of it. */
-export function SheetSketch({ sheet }: { readonly sheet: LaidOutSheet }) {
+export function SheetSketch({ sheet, taken = [] }: Props) {
   const papers = useBoard((s) => s.papers);
   const elements = useBoard((s) => s.elements);
   const paper = paperOf({ papers }, sheet.paper);
@@ -18,6 +24,17 @@ export function SheetSketch({ sheet }: { readonly sheet: LaidOutSheet }) {
     <svg viewBox={`0 0 ${width} ${height}`} className="w-full border border-rule bg-paper" role="img">
       <title>{`Sheet ${sheet.number}`}</title>
       <polygon points={outline} className="fill-none stroke-rule" strokeWidth={width / 300} />
+      {taken.map((box) => (
+        <rect
+          key={`${box.minX} ${box.minY}`}
+          x={box.minX}
+          y={height - box.maxY}
+          width={box.maxX - box.minX}
+          height={box.maxY - box.minY}
+          className="fill-lime-2 stroke-rule"
+          strokeWidth={width / 300}
+        />
+      ))}
       {sheet.drawings.map((p) => {
         const box = shifted(p.box, p.at);
         const name = elementOf({ elements }, "drawing", p.drawing)?.name ?? "";

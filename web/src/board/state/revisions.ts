@@ -8,6 +8,7 @@ import type {
   ElementOf,
   Faces,
   GapAnswer,
+  LaidOut,
   LaidOutSheet,
   Opening,
   PaperSize,
@@ -119,23 +120,22 @@ export function addingSheet(number: string, title: string, set: string, size: Pa
   };
 }
 
-/** The edit that adds sheets with drawings laid out on them, in a set. */
-export function composing(sheets: readonly LaidOutSheet[], set: string): Edit {
+/** The edit that adds sheets with drawings laid out on them, in a set, and fills sheets there are. */
+export function composing({ sheets, filled }: Pick<LaidOut, "sheets" | "filled">, set: string): Edit {
   return {
     type: "composeSheets",
     sheets: sheets.map(({ larger, ...s }) => ({
       ...s,
       type: "addSheet" as const,
       set,
-      drawings: s.drawings.map(({ drawing, anchor, at }) => ({
-        drawing,
-        anchor,
-        at,
-        quarters: 0,
-        crop: { type: "all" as const },
-      })),
+      drawings: s.drawings.map(asPlaced),
     })),
+    onto: filled.map(({ sheet, drawings }) => ({ sheet, drawings: drawings.map(asPlaced) })),
   };
+}
+
+function asPlaced({ drawing, anchor, at }: LaidOutSheet["drawings"][number]) {
+  return { drawing, anchor, at, quarters: 0, crop: { type: "all" as const } };
 }
 
 /** The edit that deletes elements. */

@@ -11,10 +11,12 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.leanlintel.core.edit.change.Revise;
+import org.leanlintel.core.edit.drawing.AddDrawing;
 import org.leanlintel.core.edit.drawing.AddSheet;
 import org.leanlintel.core.edit.drawing.ComposeSheets;
 import org.leanlintel.core.edit.note.PlaceNote;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Paper;
 import org.leanlintel.core.model.PaperSize;
@@ -198,8 +200,19 @@ class IssuesApiTest {
     @Test
     void drawingsAreLaidOutAndTheSheetsMadeFromThat() {
         note("gravel");
-        Map<String, Object> asked =
-                Map.of("drawings", List.of(), "papers", List.of(), "after", "", "scales", List.of());
+        Map<String, Object> asked = Map.of(
+                "drawings",
+                List.of(),
+                "papers",
+                List.of(),
+                "after",
+                "",
+                "scales",
+                List.of(),
+                "set",
+                "",
+                "filling",
+                false);
         JsonNode laid = api.post("/lay-out", asked).json();
         JsonNode made = laid.path("sheets").path(0);
         assertThat(made.path("number").asString()).isEqualTo("A-101");
@@ -210,8 +223,10 @@ class IssuesApiTest {
         Paper paper =
                 Paper.across(PaperSize.valueOf(made.path("paper").path("size").asString()));
         AddSheet sheet = new AddSheet("A-101", "Ground", paper, List.of(plan));
-        assertThat(api.edit(new ComposeSheets(List.of(sheet))).status()).isEqualTo(200);
-        assertThat(api.edit(new ComposeSheets(List.of(sheet))).detail()).isEqualTo("There is a sheet A-101 already.");
+        assertThat(api.edit(new ComposeSheets(List.of(sheet), List.of())).status())
+                .isEqualTo(200);
+        assertThat(api.edit(new ComposeSheets(List.of(sheet), List.of())).detail())
+                .isEqualTo("There is a sheet A-101 already.");
         api.undo();
         assertThat(api.post("/lay-out", asked)
                         .json()
@@ -220,6 +235,70 @@ class IssuesApiTest {
                         .path("number")
                         .asString())
                 .isEqualTo("A-101");
+    }
+
+    /** A second plan finds room beside the first, on the sheet that has that; a table belongs on a sheet of its own. */
+    @Test
+    void roomOnSheetsThereAreIsUsedByTheLikeOfWhatStandsThere() {
+        note("gravel");
+        AddSheet sheet = new AddSheet(
+                "A-101",
+                "Ground",
+                Paper.across(PaperSize.A1),
+                List.of(new Sheet.Placed(PLAN, Vec.ORIGIN, new Vec(200, 400))));
+        assertThat(api.edit(sheet).status()).isEqualTo(200);
+        ElementId other = added("Furniture", Drawing.Kind.PLAN), table = added("Doors", Drawing.Kind.DOORS);
+        JsonNode laid = api.post(
+                        "/lay-out",
+                        Map.of(
+                                "drawings",
+                                List.of(other, table),
+                                "papers",
+                                List.of(),
+                                "after",
+                                "",
+                                "scales",
+                                List.of(),
+                                "set",
+                                "",
+                                "filling",
+                                true))
+                .json();
+        JsonNode filled = laid.path("filled").path(0);
+        assertThat(laid.path("filled")).hasSize(1);
+        assertThat(filled.path("number").asString()).isEqualTo("A-101");
+        assertThat(filled.path("taken")).hasSize(1);
+        assertThat(filled.path("drawings").path(0).path("drawing").asString()).isEqualTo(other.value());
+        assertThat(laid.path("sheets")
+                        .path(0)
+                        .path("drawings")
+                        .path(0)
+                        .path("drawing")
+                        .asString())
+                .isEqualTo(table.value());
+        ElementId on = new ElementId(filled.path("sheet").asString());
+        Sheet.Placed placed = new Sheet.Placed(other, Vec.ORIGIN, new Vec(500, 400));
+        ComposeSheets both = new ComposeSheets(List.of(), List.of(new ComposeSheets.Onto(on, List.of(placed))));
+        assertThat(api.edit(both).status()).isEqualTo(200);
+        JsonNode now = api.get("/file").json().path("elements").values().stream()
+                .filter(e -> e.path("id").asString().equals(on.value()))
+                .findFirst()
+                .orElseThrow();
+        assertThat(now.path("drawings")).hasSize(2);
+    }
+
+    /** A drawing of the lower storey, as large as what it shows. */
+    private ElementId added(String name, Drawing.Kind kind) {
+        Answer answer = api.edit(new AddDrawing(
+                name,
+                kind,
+                OfficeStandard.GROUND,
+                new ElementId("lens-building-plan"),
+                50,
+                new Drawing.Whole(),
+                new Drawing.All(),
+                List.of()));
+        return new ElementId(answer.json().path("put").path(0).path("id").asString());
     }
 
     /** Notes 20 m apart are 400 mm at 1:50 and 200 at 1:100: on A4 across the latter fits, on a strip of 210 nothing does before 1:200. */
@@ -233,8 +312,19 @@ class IssuesApiTest {
     }
 
     private double proposed(Paper paper, Integer... scales) {
-        Map<String, Object> asked =
-                Map.of("drawings", List.of(PLAN), "papers", List.of(paper), "after", "", "scales", List.of(scales));
+        Map<String, Object> asked = Map.of(
+                "drawings",
+                List.of(PLAN),
+                "papers",
+                List.of(paper),
+                "after",
+                "",
+                "scales",
+                List.of(scales),
+                "set",
+                "",
+                "filling",
+                false);
         JsonNode laid = api.post("/lay-out", asked).json();
         assertThat(laid.path("sheets")).isEmpty();
         return laid.path("tooLarge").path(0).path("scale").asDouble();

@@ -1,7 +1,10 @@
 package org.leanlintel.core.sheet;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.function.BiPredicate;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
@@ -40,6 +43,12 @@ public final class LayOut {
      */
     public record Result(Paper paper, List<List<Put>> sheets, List<Block> tooLarge, double used) {}
 
+    /** A sheet there is already. @param taken round each drawing on it, on paper */
+    public record Begun(ElementId sheet, Paper paper, List<Bounds> taken) {}
+
+    /** What finds room on sheets there are. @param put on each of them, by the sheet; @param left what finds none */
+    public record Filled(Map<ElementId, List<Put>> put, List<Block> left) {}
+
     private final SheetArea area;
     private final List<Filling> sheets = new ArrayList<>();
     private final List<Block> tooLarge = new ArrayList<>();
@@ -66,6 +75,30 @@ public final class LayOut {
         }
         if (best == null) throw new Unusable("Choose a paper to lay out on.");
         return best;
+    }
+
+    /**
+     * Puts what it can where there is room yet on sheets there are, on the first that it may go to; what stands on them stays.
+     *
+     * @param may whether a block may go to a sheet
+     */
+    public static Filled filling(
+            List<Begun> sheets, TitleBlock titles, List<Block> blocks, BiPredicate<Block, ElementId> may) {
+        Map<ElementId, Filling> fillings = new LinkedHashMap<>();
+        for (Begun b : sheets) {
+            FreeRoom room = new FreeRoom(new LayOut(b.paper(), titles).inner());
+            for (Bounds t : b.taken()) room.take(new Bounds(t.minX(), t.minY() - GAP_MM, t.maxX() + GAP_MM, t.maxY()));
+            fillings.put(b.sheet(), new Filling(room, new ArrayList<>()));
+        }
+        List<Block> left = new ArrayList<>();
+        for (Block block : blocks)
+            if (fillings.entrySet().stream()
+                    .noneMatch(f -> may.test(block, f.getKey()) && f.getValue().take(block))) left.add(block);
+        Map<ElementId, List<Put>> put = new LinkedHashMap<>();
+        fillings.forEach((sheet, filling) -> {
+            if (!filling.put.isEmpty()) put.put(sheet, List.copyOf(filling.put));
+        });
+        return new Filled(put, left);
     }
 
     private static boolean better(Result one, Result other) {

@@ -59,6 +59,26 @@ class LayOutTest {
         assertThat(result.tooLarge()).isEmpty();
     }
 
+    /** On the sheet 304 by 200 are taken at the upper left: one of 200 fits to the right of that, of two of 150 high one below; the last would only fit elsewhere. */
+    @Test
+    void whatStandsOnASheetStaysAndTheRoomBesideItIsUsed() {
+        ElementId begun = new ElementId("begun"), other = new ElementId("other");
+        Bounds taken = new Bounds(20, 210, 320, 410);
+        LayOut.Filled filled = LayOut.filling(
+                List.of(new LayOut.Begun(begun, A2, List.of(taken)), new LayOut.Begun(other, A2, List.of())),
+                TITLES,
+                List.of(block("a", 200, 200), block("b", 290, 150), block("c", 290, 150), block("d", 900, 10)),
+                (b, sheet) -> sheet.equals(begun) || b.drawing().equals(new ElementId("d")));
+        assertThat(filled.put()).containsOnlyKeys(begun);
+        List<LayOut.Put> put = filled.put().get(begun);
+        assertThat(names(put)).containsExactly("a", "b");
+        for (LayOut.Put p : put)
+            assertThat(p.box().grown(LayOut.GAP_MM - 1e-6).meets(taken)).isFalse();
+        assertThat(put.get(0).box().minX()).isCloseTo(328, within(1e-9));
+        assertThat(put.get(1).box().maxY()).isCloseTo(202, within(1e-9));
+        assertThat(filled.left()).extracting(b -> b.drawing().value()).containsExactly("c", "d");
+    }
+
     /** The fourth would go under the third's neighbour, 20 further left than the second, and has the second's edge instead. */
     @Test
     void leftEdgesComeInLine() {

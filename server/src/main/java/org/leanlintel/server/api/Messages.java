@@ -274,8 +274,16 @@ public final class Messages {
      * @param drawings in any order; without any, those that stand on no sheet
      * @param papers the one of these that is used best is laid out on; without any, of those the project's trade draws on
      * @param after the number that those of the new sheets follow; empty for the highest there is
+     * @param set the name of the set they are bound in
+     * @param filling whether room on sheets of that set that have the like is used before new ones are made
      */
-    public record LayOutRequest(List<ElementId> drawings, List<Paper> papers, String after, List<Double> scales) {}
+    public record LayOutRequest(
+            List<ElementId> drawings,
+            List<Paper> papers,
+            String after,
+            List<Double> scales,
+            String set,
+            boolean filling) {}
 
     /** @param box round a drawing, on paper, from where its anchor lies */
     public record LaidOutDrawing(ElementId drawing, Vec anchor, Vec at, Bounds box) {}
@@ -288,8 +296,17 @@ public final class Messages {
             List<LaidOutDrawing> drawings,
             List<LargerScales.Larger> larger) {}
 
-    /** @param tooLarge drawings that fit on no such paper; @param used what part of the room on the sheets is taken */
-    public record LaidOut(List<LaidOutSheet> sheets, List<TooLarge> tooLarge, double used) {}
+    /** @param filled sheets there are; @param sheets new ones; @param tooLarge drawings that fit on no such paper; @param used what part of the room on the sheets is taken */
+    public record LaidOut(List<FilledSheet> filled, List<LaidOutSheet> sheets, List<TooLarge> tooLarge, double used) {}
+
+    /** What comes to stand on a sheet there is. @param taken round each drawing that stands there, on paper */
+    public record FilledSheet(
+            ElementId sheet,
+            String number,
+            String title,
+            Paper paper,
+            List<Bounds> taken,
+            List<LaidOutDrawing> drawings) {}
 
     /** A drawing that fits on no such paper. @param scale at which it would, the number under the line; 0 where it would at none */
     public record TooLarge(ElementId drawing, double scale) {}

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.check.Finding;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Drawing;
@@ -22,9 +23,11 @@ import org.leanlintel.core.sheet.LargerScales;
 import org.leanlintel.core.sheet.LayOut;
 import org.leanlintel.core.sheet.SheetNames;
 import org.leanlintel.core.sheet.SheetOrder;
+import org.leanlintel.core.sheet.SheetSeries;
 import org.leanlintel.formats.pdf.DrawingLettering;
 import org.leanlintel.formats.pdf.OnPaper.Onto;
 import org.leanlintel.formats.pdf.SetWriter;
+import org.leanlintel.server.api.Messages.FilledSheet;
 import org.leanlintel.server.api.Messages.LaidOut;
 import org.leanlintel.server.api.Messages.LaidOutDrawing;
 import org.leanlintel.server.api.Messages.LaidOutSheet;
@@ -145,7 +148,7 @@ public class SheetsApi {
     }
 
     /**
-     * How drawings would lie on new sheets; nothing is changed. Without drawings, those that stand on no sheet. For what is too
+     * How drawings would lie on new sheets, or first on those there are; nothing is changed. Without drawings, those that stand on no sheet. For what is too
      * large the largest of the scales asked for is proposed at which it is not.
      */
     @PostMapping("/lay-out")
@@ -158,9 +161,15 @@ public class SheetsApi {
         List<LayOut.Block> blocks = drawings.stream()
                 .map(d -> block(d.id(), print.footprint(d.id())))
                 .toList();
-        LayOut.Result result = LayOut.onBest(papers(model, request.papers()), TitleBlock.of(model), blocks);
+        List<LayOut.Begun> begun = request.filling() ? begun(request.set(), print) : List.of();
+        LayOut.Filled filled = LayOut.filling(begun, TitleBlock.of(model), blocks, (b, s) -> belongs(b, s, model));
+        LayOut.Result result = LayOut.onBest(papers(model, request.papers()), TitleBlock.of(model), filled.left());
         SheetNames names = new SheetNames(model, request.after());
         return new LaidOut(
+                begun.stream()
+                        .map(b -> filled(b, filled.put().getOrDefault(b.sheet(), List.of()), model))
+                        .filter(f -> !f.drawings().isEmpty())
+                        .toList(),
                 result.sheets().stream()
                         .map(s -> sheet(s, result.paper(), names, model, request.scales()))
                         .toList(),
@@ -168,6 +177,50 @@ public class SheetsApi {
                         .map(b -> smaller(b.drawing(), result.paper(), request.scales(), print))
                         .toList(),
                 result.used());
+    }
+
+    /** The sheets of a set with what is taken of each. */
+    private static List<LayOut.Begun> begun(String set, Printing print) {
+        Model model = print.now().model();
+        List<LayOut.Begun> begun = new ArrayList<>();
+        for (Sheet s : SheetOrder.of(model)) {
+            if (!s.set().equalsIgnoreCase(set.strip())) continue;
+            List<Bounds> taken = new ArrayList<>();
+            for (Sheet.Placed p : s.drawings()) {
+                Footprint takes = print.footprint(p);
+                double scale = model.get(p.drawing(), Drawing.class).scale();
+                taken.add(takes.at(p.onSheet(takes.anchor(), scale)));
+            }
+            begun.add(new LayOut.Begun(s.id(), s.paper(), taken));
+        }
+        return begun;
+    }
+
+    /** A drawing that the set does not have goes to sheets that have the like of it. */
+    private static boolean belongs(LayOut.Block block, ElementId sheet, Model model) {
+        Sheet on = model.get(sheet, Sheet.class);
+        boolean has = SheetOrder.with(on, model).stream()
+                .flatMap(s -> s.drawings().stream())
+                .anyMatch(p -> p.drawing().equals(block.drawing()));
+        SheetSeries series = SheetSeries.of(model.get(block.drawing(), Drawing.class));
+        return !has
+                && on.drawings().stream()
+                        .anyMatch(p -> SheetSeries.of(model.get(p.drawing(), Drawing.class)) == series);
+    }
+
+    private static FilledSheet filled(LayOut.Begun begun, List<LayOut.Put> put, Model model) {
+        Sheet sheet = model.get(begun.sheet(), Sheet.class);
+        return new FilledSheet(sheet.id(), sheet.number(), sheet.title(), sheet.paper(), begun.taken(), placed(put));
+    }
+
+    private static List<LaidOutDrawing> placed(List<LayOut.Put> put) {
+        return put.stream()
+                .map(p -> new LaidOutDrawing(
+                        p.block().drawing(),
+                        p.block().anchor(),
+                        p.at(),
+                        p.block().box()))
+                .toList();
     }
 
     private static LayOut.Block block(ElementId drawing, Footprint print) {
@@ -201,13 +254,7 @@ public class SheetsApi {
                 names.next(),
                 SheetNames.title(drawings),
                 paper,
-                put.stream()
-                        .map(p -> new LaidOutDrawing(
-                                p.block().drawing(),
-                                p.block().anchor(),
-                                p.at(),
-                                p.block().box()))
-                        .toList(),
+                placed(put),
                 LargerScales.of(put, paper, TitleBlock.of(model), drawn(drawings), scales));
     }
 
