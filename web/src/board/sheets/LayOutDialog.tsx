@@ -67,7 +67,7 @@ export function LayOutDialog({ onClose }: { readonly onClose: () => void }) {
           </Row>
           <label className="flex items-center gap-2 py-1">
             <input type="checkbox" checked={filling} onChange={(e) => setFilling(e.target.checked)} />
-            Use room on sheets that have the like
+            Use room on sheets there are
           </label>
         </div>
         <div className="min-w-0 grow">
