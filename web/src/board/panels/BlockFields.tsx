@@ -24,8 +24,9 @@ export function BlockFields({ drawing, revise }: Props) {
           onAccept={(text) => revise({ subject: { ...subject, text } })}
         />
         <p className="pb-1 text-ink-2 text-xs">
-          Lines that begin with 1. or - are entries of a list. They are looked for and replaced with the
-          notes.
+          Lines that begin with 1. or - are entries of a list. {"{project}"}, {"{address}"}, {"{client}"},{" "}
+          {"{drawn by}"} and the names of fields of the title block say what the project has. Words are looked
+          for and replaced with the notes.
         </p>
         <NoteFields
           style={subject.style}

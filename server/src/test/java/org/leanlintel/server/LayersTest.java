@@ -97,7 +97,7 @@ class LayersTest {
                     "core.building core.derive core.dimension core.geometry core.measure core.model core.note core.picture core.picture.cut core.roof"),
             entry(
                     "core.picture.sheet",
-                    "core.building.body core.check core.geometry core.measure core.model core.picture core.picture.annotate core.sheet"),
+                    "core.building.body core.check core.geometry core.measure core.model core.note core.picture core.picture.annotate core.sheet"),
             entry("core.issue", "core.check core.edit core.geometry core.measure core.model core.picture core.sheet"),
             entry(
                     "core.picture.height",

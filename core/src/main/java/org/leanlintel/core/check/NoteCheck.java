@@ -67,7 +67,7 @@ final class NoteCheck {
         if (!unknown.isEmpty())
             findings.add(finding(
                     note,
-                    "A note of %s says %s, and nothing it points at has that."
+                    "A note of %s says %s, and neither what it points at nor the project has that."
                             .formatted(drawing.name(), String.join(" and ", unknown)),
                     "Point it at a thing that has it, or write the words out."));
         return findings;

@@ -1,7 +1,9 @@
 package org.leanlintel.core.model;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import org.leanlintel.core.measure.UnitSystem;
 
 /**
@@ -98,6 +100,17 @@ public record Settings(
                         .count()
                 < ownFields.size()) throw new Unusable("Two fields of the title block have one name.");
         cutHeightMm = Checks.between("The height of the plan's cut", cutHeightMm, 100, 5000);
+    }
+
+    /** What title blocks, notes and words on sheets can say of the project, by the names of their fields in small letters. */
+    public Map<String, String> fields() {
+        Map<String, String> fields = new LinkedHashMap<>();
+        fields.put("project", name);
+        fields.put("address", address);
+        fields.put("client", client);
+        fields.put("drawn by", drawnBy);
+        for (OwnField f : ownFields) fields.put(f.name().toLowerCase(Locale.ROOT), f.value());
+        return fields;
     }
 
     /** The same with another title block and other fields in it. */

@@ -17,6 +17,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.TitleBlock;
+import org.leanlintel.core.note.Filled;
 import org.leanlintel.core.picture.Extent;
 import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Item;
@@ -71,6 +72,7 @@ public final class SheetFindings {
             SheetFindings found = new SheetFindings(s, model);
             found.read(pictures.apply(s), lettering);
             found.find();
+            found.unfilled();
             all.addAll(found.findings);
         }
         return all;
@@ -117,6 +119,25 @@ public final class SheetFindings {
         lines.forEach((id, off) -> {
             if (!wordsOff.contains(id)) drawnOff(model.get(id, Drawing.class), off);
         });
+    }
+
+    /** Words on it with fields that the project does not fill. */
+    private void unfilled() {
+        for (Sheet.Placed p : sheet.drawings()) {
+            Drawing drawing = model.get(p.drawing(), Drawing.class);
+            if (!(drawing.subject() instanceof Drawing.Written written)) continue;
+            List<String> unknown = Filled.of(written.text(), model.settings()).unknown();
+            if (unknown.isEmpty()) continue;
+            findings.add(new Finding(
+                    Finding.Kind.SHEET,
+                    "On %s, %s says %s, and the project has nothing for that."
+                            .formatted(sheet.number(), drawing.name(), String.join(" and ", unknown)),
+                    "Write it in the project's facts or in a field of the title block, or write the words out.",
+                    List.of(sheet.id(), drawing.id()),
+                    drawing.storey(),
+                    Vec.ORIGIN,
+                    ""));
+        }
     }
 
     private void crossed(Drawing drawing, CrossedLeaders.Crossing crossing) {

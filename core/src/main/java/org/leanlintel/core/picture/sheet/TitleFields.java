@@ -10,7 +10,6 @@ import org.leanlintel.core.measure.ScaleLabel;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Model;
-import org.leanlintel.core.model.OwnField;
 import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.sheet.Issued;
@@ -29,10 +28,6 @@ public final class TitleFields {
         List<Sheet> set = SheetOrder.with(sheet, model);
         int at = set.indexOf(sheet);
         Issued last = facts.issues().isEmpty() ? null : facts.issues().getLast();
-        values.put("project", project.name());
-        values.put("address", project.address());
-        values.put("client", project.client());
-        values.put("drawn by", project.drawnBy());
         values.put("title", sheet.title());
         values.put("sheet", sheet.number());
         values.put("set", sheet.set());
@@ -44,7 +39,7 @@ public final class TitleFields {
         values.put("issue", last == null ? "" : last.number());
         values.put("issue date", last == null ? "" : last.date().toString());
         values.put("issued for", last == null ? "" : last.purpose().words());
-        for (OwnField f : project.ownFields()) values.put(f.name().toLowerCase(Locale.ROOT), f.value());
+        values.putAll(project.fields());
     }
 
     /** The names of what can be asked for without fields of one's own, as they stand in braces. */

@@ -5,6 +5,7 @@ import org.leanlintel.core.building.Building;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.LetterStyle;
+import org.leanlintel.core.note.Filled;
 import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Lettering.Align;
@@ -29,8 +30,10 @@ public final class TextBlock extends Painting {
         pens.add(lettering.set(drawing.name(), Vec.ORIGIN, 0, HEADING_MM, Align.LEFT, true));
         if (drawing.subject() instanceof Drawing.Written written) {
             LetterStyle style = building.model().get(written.style(), LetterStyle.class);
+            String words =
+                    Filled.of(written.text(), building.model().settings()).text();
             double middle = style.centred() ? written.widthMm() / 2 : 0;
-            for (NoteLines.Line l : NoteLines.of(written.text(), written.widthMm(), style, lettering)) {
+            for (NoteLines.Line l : NoteLines.of(words, written.widthMm(), style, lettering)) {
                 Vec at = new Vec(middle + l.right(), -DROP_MM - l.down()).times(drawing.scale());
                 pens.add(lettering.set(l.words(), at, 0, l.heightMm(), NoteLines.align(style), l.strong()));
             }

@@ -148,7 +148,7 @@ class PointingNotesTest {
         assertThat(found())
                 .containsExactly(
                         "A note of Plan points at what was deleted: \"{mark} is {width} wide\".",
-                        "A note of Plan says {mark} and {width}, and nothing it points at has that.");
+                        "A note of Plan says {mark} and {width}, and neither what it points at nor the project has that.");
         sketch.run(new PointNote(note.id(), new Picked.Place(was), 10));
         assertThat(now(note).leaders().targets()).isEmpty();
     }
@@ -166,7 +166,9 @@ class PointingNotesTest {
     void bracesThatAskForNothingKnownStandAsTheyAreTyped() {
         Note note = written("{thickness} of {nothing} {1 to 3}", at(south, 3000, 220));
         assertThat(says(note)).isEqualTo("290 of {nothing} {1 to 3}");
-        assertThat(found()).containsExactly("A note of Plan says {nothing}, and nothing it points at has that.");
+        assertThat(found())
+                .containsExactly(
+                        "A note of Plan says {nothing}, and neither what it points at nor the project has that.");
     }
 
     /** An opening is pointed at beside its middle; handed, the same place of it is pointed at, mirrored. */

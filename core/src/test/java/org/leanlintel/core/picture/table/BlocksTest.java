@@ -8,20 +8,27 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
+import org.leanlintel.core.check.Finding;
 import org.leanlintel.core.edit.change.Delete;
+import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.drawing.AddDrawing;
 import org.leanlintel.core.edit.drawing.AddSheet;
 import org.leanlintel.core.edit.note.ReplaceWords;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.OwnField;
 import org.leanlintel.core.model.Paper;
 import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.drawing.DrawingPicture;
+import org.leanlintel.core.picture.sheet.SheetFindings;
+import org.leanlintel.core.picture.sheet.SheetPicture;
+import org.leanlintel.core.sheet.TitleFacts;
 import org.leanlintel.core.takeoff.Table;
 import org.leanlintel.core.takeoff.Tables;
 
@@ -59,6 +66,31 @@ class BlocksTest {
                 .filter(Item.Text.class::isInstance)
                 .map(Item.Text.class::cast)
                 .toList();
+    }
+
+    /** What the project has, and its title block's own fields; what nobody has stated stays as it was typed, and is found on sheets. */
+    @Test
+    void wordsSayWhatTheProjectHas() {
+        Settings project = sketch.model().settings();
+        sketch.run(new Revise(project.titled(project.titleBlock(), List.of(new OwnField("Job number", "2417")))));
+        Drawing notes = notes("For {project}, job {job number}.\nAsk {client} {1 of 2}.", 300);
+        assertThat(texts(notes))
+                .extracting(Item.Text::text)
+                .contains("For " + project.name() + ", job 2417.", "Ask {client} {1 of 2}.");
+        sketch.run(new AddSheet(
+                "A-101", "Notes", PaperSize.A3, List.of(new Sheet.Placed(notes.id(), Vec.ORIGIN, new Vec(60, 200)))));
+        assertThat(SheetFindings.of(
+                        sketch.model(),
+                        s -> SheetPicture.of(
+                                s,
+                                sketch.model(),
+                                d -> DrawingPicture.of(sketch.building(), d, LETTERS)
+                                        .picture(),
+                                LETTERS,
+                                TitleFacts.printed("2026-12-01")),
+                        LETTERS))
+                .extracting(Finding::sentence)
+                .containsExactly("On A-101, General notes says {client}, and the project has nothing for that.");
     }
 
     /** 1.25 mm a letter: 40 mm hold 32 of them, an entry's four less. */
