@@ -37,7 +37,7 @@ public final class DxfWriter {
     static final String SPACE = "1F";
 
     /** The handles of the frame's tables, and where those of our own line types and layers begin. */
-    private static final String LINE_TYPES = "5", LAYERS = "2", STYLES = "A";
+    private static final String LINE_TYPES = "5", LAYERS = "2";
 
     private static final int FIRST_LINE_TYPE = 0xA000, FIRST_LAYER = 0xB000, FIRST_STYLE = 0xC000;
     /** Line types that the frame has already. */
@@ -95,10 +95,11 @@ public final class DxfWriter {
         }
         Map<String, String> names = new LinkedHashMap<>(Map.of("0", "10"));
         for (String name : layers.values()) names.computeIfAbsent(name, n -> hex(FIRST_LAYER + names.size()));
-        return frame().replace("{seed}", handles.next())
+        return resource("/dxf/frame.dxf")
+                .replace("{seed}", handles.next())
                 .replace("{scale}", Double.toString(picture.scale()))
                 .replace("{style count}", Integer.toString(1 + styles.size()))
-                .replace("{styles}\n", styles().toString())
+                .replace("{styles}\n", styles())
                 .replace("{line type count}", Integer.toString(KNOWN_LINE_TYPES + lineTypes.size()))
                 .replace("{line types}\n", lineTypes().toString())
                 .replace("{layer count}", Integer.toString(names.size()))
@@ -109,8 +110,8 @@ public final class DxfWriter {
                 .replace("{entities}\n", entities.toString());
     }
 
-    private static String frame() {
-        try (InputStream in = Objects.requireNonNull(DxfWriter.class.getResourceAsStream("/dxf/frame.dxf"))) {
+    private static String resource(String name) {
+        try (InputStream in = Objects.requireNonNull(DxfWriter.class.getResourceAsStream(name))) {
             return new String(in.readAllBytes(), StandardCharsets.UTF_8);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -144,28 +145,16 @@ public final class DxfWriter {
         return name;
     }
 
-    /** DIMSCALE (40), DIMLFAC (144) and sizes on paper. */
-    private Tags styles() {
-        Tags out = new Tags(new Tags.Handles());
+    /** Whole sizes are on paper; lengths are told times the scale. */
+    private String styles() {
+        StringBuilder all = new StringBuilder();
         int handle = FIRST_STYLE;
         for (Map.Entry<String, Double> style : styles.entrySet())
-            out.put(0, "DIMSTYLE")
-                    .put(105, hex(handle++))
-                    .put(330, STYLES)
-                    .put(100, "AcDbSymbolTableRecord")
-                    .put(100, "AcDbDimStyleTableRecord")
-                    .put(2, style.getKey())
-                    .put(70, 0)
-                    .put(40, 1.0)
-                    .put(42, 1.0)
-                    .put(44, 1.5)
-                    .put(77, 1)
-                    .put(140, 2.5)
-                    .put(142, 1.5)
-                    .put(144, style.getValue())
-                    .put(147, 0.8)
-                    .put(271, 0);
-        return out;
+            all.append(resource("/dxf/paper-style.dxf")
+                    .replace("{handle}", hex(handle++))
+                    .replace("{name}", style.getKey())
+                    .replace("{scale}", style.getValue().toString()));
+        return all.toString();
     }
 
     private static String hex(int handle) {
