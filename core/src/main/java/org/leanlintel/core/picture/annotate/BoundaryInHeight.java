@@ -19,9 +19,10 @@ import org.leanlintel.core.picture.Pens;
  * The boundary of the plot as sections and elevations show it where it is near the house: upright, where it crosses the cut, or
  * the plane of the nearest face.
  *
- * @param awayMm that plane, from the frame
+ * @param legs the stretches of the cut, from left to right: the first goes on to the left of it, the last to the right
+ * @param awayMm that plane, from each of them
  */
-public record BoundaryInHeight(SectionFrame frame, double awayMm) {
+public record BoundaryInHeight(List<SectionFrame> legs, double awayMm) {
 
     /** As far from the house as it counts as near. */
     private static final double NEAR_MM = 6000;
@@ -36,12 +37,15 @@ public record BoundaryInHeight(SectionFrame frame, double awayMm) {
 
     private TreeMap<Double, BoundaryLine> near(Model model, double left, double right) {
         TreeMap<Double, BoundaryLine> near = new TreeMap<>();
-        for (BoundaryLine line : model.all(BoundaryLine.class)) {
-            Vec from = frame.seen(line.from()), to = frame.seen(line.to());
-            if (from.y() > awayMm == to.y() > awayMm) continue;
-            double x = from.x() + (to.x() - from.x()) * (awayMm - from.y()) / (to.y() - from.y());
-            if (x > left - NEAR_MM && x < right + NEAR_MM) near.put(x, line);
-        }
+        for (BoundaryLine line : model.all(BoundaryLine.class))
+            for (int i = 0; i < legs.size(); i++) {
+                SectionFrame leg = legs.get(i);
+                Vec from = leg.seen(line.from()), to = leg.seen(line.to());
+                if (from.y() > awayMm == to.y() > awayMm) continue;
+                double x = from.x() + (to.x() - from.x()) * (awayMm - from.y()) / (to.y() - from.y());
+                boolean its = (i == 0 || x > leg.startMm()) && (i == legs.size() - 1 || x <= leg.endMm());
+                if (its && x > left - NEAR_MM && x < right + NEAR_MM) near.put(x, line);
+            }
         return near;
     }
 

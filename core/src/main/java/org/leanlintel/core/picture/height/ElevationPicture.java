@@ -103,7 +103,7 @@ public final class ElevationPicture extends UprightPainting {
             double near = Double.POSITIVE_INFINITY;
             for (Body b : reads.get(new Shown.Of(drawing, false)).bodies())
                 for (Vec p : b.outline()) near = Math.min(near, frame.seen(p).y());
-            return new BoundaryInHeight(frame, near);
+            return new BoundaryInHeight(List.of(frame), near);
         }
     }
 

@@ -63,16 +63,16 @@ public final class SectionPicture extends UprightPainting {
         if (!boundary.isEmpty()) {
             List<Vec> ground =
                     GroundLine.cut(Ground.finished(building), legs, boundary.getFirst() - 1, boundary.getLast() + 1);
-            groups.addAll(new BoundaryInHeight(frame, 0).groups(building.model(), look, lettering, house, ground));
+            groups.addAll(new BoundaryInHeight(legs, 0).groups(building.model(), look, lettering, house, ground));
         }
         return new Picture(drawing.scale(), groups);
     }
 
-    /** Where it is met near the house, from left to right; by a section that steps aside, nowhere. */
+    /** Where it is met near the house, from left to right. */
     private List<Double> boundary(List<SectionFrame> legs, @Nullable Bounds house) {
-        return house == null || part() != null || legs.size() > 1
+        return house == null || part() != null
                 ? List.of()
-                : new BoundaryInHeight(legs.getFirst(), 0).places(building.model(), house.minX(), house.maxX());
+                : new BoundaryInHeight(legs, 0).places(building.model(), house.minX(), house.maxX());
     }
 
     private Group around(

@@ -23,6 +23,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
@@ -115,6 +116,34 @@ class BoundaryTest {
         List<List<Vec>> upright = lines(picture(across), PenRole.BOUNDARY);
         assertThat(upright).hasSize(1);
         assertThat(upright.getFirst().getFirst().x()).isCloseTo(-1000, within(0.01));
+    }
+
+    /** Stepped aside past the house, 3,000 towards the back, it runs where the slanting side lies 900 further left. */
+    @Test
+    void aSectionThatStepsAsideShowsThemWhereEachStretchMeetsThem() {
+        sketch.run(new DrawBoundary(Sketch.LAYER, List.of(new Vec(7000, 0), new Vec(7600, 6000)), false));
+        ElementId across = sketch.section(new Vec(-500, 1000), new Vec(6500, 1000), Side.LEFT, 3000);
+        assertThat(places(across)).containsExactly(-1000.0, 7600.0);
+        SectionLine line =
+                sketch.model().get(sketch.model().get(across, Drawing.class).one(), SectionLine.class);
+        sketch.run(new Revise(new SectionLine(
+                line.id(),
+                line.layer(),
+                line.mark(),
+                line.from(),
+                line.to(),
+                line.looking(),
+                line.depthMm(),
+                List.of(new SectionLine.Step(3000, 3000)))));
+        assertThat(places(across)).containsExactly(-1000.0, 7900.0);
+    }
+
+    private List<Double> places(ElementId section) {
+        return lines(picture(section), PenRole.BOUNDARY).stream()
+                .map(l -> l.getFirst().x())
+                .map(x -> Math.rint(x * 10) / 10)
+                .sorted()
+                .toList();
     }
 
     @Test
