@@ -6,6 +6,8 @@ import { inDrawing, rectangleOf, shownAs } from "../src/board/sheets/cropping";
 import { type Among, fitted } from "../src/board/sheets/fitting";
 import { among as amongOn } from "../src/board/sheets/placing";
 import { elevationAt } from "../src/board/things/OpenElevation";
+import { type Place, place } from "../src/board/tools/place";
+import type { Hands } from "../src/board/tools/ToolOf";
 import { board } from "./board";
 
 /** 564 by 400 to draw on, with a title block of 180 by 72 at the lower right. */
@@ -69,6 +71,61 @@ describe("the place a plan has on another sheet", () => {
   it("is where it lies turned alike, and no place for a plan that is not turned", () => {
     expect(amongOn(state, "first", [2000, 500], 1).same).toEqual([[200, 170]]);
     expect(amongOn(state, "first", [2000, 500], 0).same).toEqual([]);
+  });
+});
+
+/** An empty A2 sheet is shown, and a plan is in hand whose size has not come yet. */
+describe("a drawing in hand", () => {
+  const paper = { size: "A2", upright: false, ownLongMm: 0, ownShortMm: 0 };
+  const sheet = { type: "sheet", id: "this", number: "A-102", title: "First", paper, drawings: [] };
+  const frame = { minX: 20, minY: 10, maxX: 584, maxY: 410 };
+  const inHand = () => {
+    let come: (foot: Footprint) => void = () => {};
+    const coming = new Promise<Footprint | null>((resolve) => {
+      come = resolve;
+    });
+    const tool: Place = {
+      name: "place",
+      drawing: "plan",
+      quarters: 0,
+      crop: { type: "all" },
+      foot: null,
+      coming,
+      held: { x: 0, y: 0 },
+    };
+    const state = board({
+      elements: new Map([...board().elements, [sheet.id, sheet as unknown as Element]]),
+      shown: { kind: "sheet", id: "this" },
+      papers: [{ id: "A2", label: "A2", longMm: 594, shortMm: 420, across: frame, upright: frame }],
+      groups: new Map(),
+      tool,
+    });
+    const revised: Element[] = [];
+    const hands = {
+      state,
+      say: () => {},
+      choose: () => {},
+      revise: async (e: Element) => revised.push(e) > 0,
+    };
+    return { tool, hands, revised, come };
+  };
+
+  it("goes where it was clicked, however late its size comes", async () => {
+    const { tool, hands, revised, come } = inHand();
+    const taken = place.take(hands as unknown as Hands, tool, { x: 300, y: 200 }, false);
+    expect(revised).toEqual([]);
+    come(foot);
+    await taken;
+    expect(revised).toMatchObject([{ drawings: [{ drawing: "plan", at: [300, 200] }] }]);
+  });
+
+  it("goes nowhere where it was laid down before that", async () => {
+    const { tool, hands, revised, come } = inHand();
+    const taken = place.take(hands as unknown as Hands, tool, { x: 300, y: 200 }, false);
+    hands.state = { ...hands.state, tool: { name: "select" } };
+    come(foot);
+    await taken;
+    expect(revised).toEqual([]);
   });
 });
 

@@ -26,15 +26,24 @@ export async function takeInHand(store: BoardStore, drawing: string, by?: ModelP
   const quarters = stood?.quarters ?? 0;
   const crop = stood?.crop ?? WHOLE;
   const sheet = stood ? store.getState().shown?.id : undefined;
+  const asked = footprint(store.getState().project, drawing, quarters, sheet);
   store.setState({
-    tool: { name: "place", drawing, quarters, crop, foot: null, held: { x: held[0] ?? 0, y: held[1] ?? 0 } },
+    tool: {
+      name: "place",
+      drawing,
+      quarters,
+      crop,
+      foot: null,
+      coming: asked.catch(() => null),
+      held: { x: held[0] ?? 0, y: held[1] ?? 0 },
+    },
   });
   const inHand = () => {
     const { tool } = store.getState();
     return tool.name === "place" && tool.drawing === drawing ? tool : null;
   };
   try {
-    const foot = await footprint(store.getState().project, drawing, quarters, sheet);
+    const foot = await asked;
     const tool = inHand();
     if (tool) store.setState({ tool: { ...tool, foot } });
   } catch (error) {

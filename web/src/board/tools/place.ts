@@ -14,6 +14,8 @@ export interface Place {
   readonly crop: Sheet["drawings"][number]["crop"];
   /** How much of a sheet it takes; null until that has come. */
   readonly foot: Footprint | null;
+  /** The same when it comes; null where it does not. */
+  readonly coming: Promise<Footprint | null>;
   /** How far from its middle it is held. */
   readonly held: ModelPoint;
 }
@@ -33,11 +35,16 @@ export const place: ToolOf<Place> = {
   },
   edit: () => null,
   take: async (hands, tool, pointer) => {
-    const sheet = elementOf(hands.state, "sheet", hands.state.shown?.id);
-    const there = lying(hands.state, tool, pointer);
-    if (!sheet || !tool.foot) return hands.say("Its size is being worked out: click again in a moment.");
+    const on = hands.state.shown?.id;
+    if (!tool.foot) hands.say("Its size is being worked out; it goes where you clicked.");
+    const foot = tool.foot ?? (await tool.coming);
+    const now = hands.state.tool;
+    const isInHand = now.name === "place" && now.drawing === tool.drawing && hands.state.shown?.id === on;
+    const sheet = elementOf(hands.state, "sheet", on);
+    if (!foot || !isInHand || !sheet) return;
+    const there = lying(hands.state, { ...tool, foot }, pointer);
     if (!there || there.fault) return hands.say(there?.fault ?? "Click on the sheet.");
-    const { anchor } = tool.foot;
+    const { anchor } = foot;
     const at: [number, number] = [there.at[0], there.at[1]];
     const placed = { drawing: tool.drawing, anchor, at, quarters: tool.quarters, crop: tool.crop };
     const drawings = sheet.drawings.some((p) => p.drawing === tool.drawing)

@@ -6,10 +6,7 @@ import java.util.function.ToDoubleFunction;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
-import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.building.join.Content;
-import org.leanlintel.core.building.join.Strip;
-import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Does;
@@ -31,9 +28,6 @@ final class StairBodies {
     /** How far newels stand above the handrail. */
     private static final double NEWEL_OVER_MM = 100;
 
-    /** So far beside a flight a wall stands at it. */
-    private static final double BESIDE_MM = 60;
-
     private final BuiltStair stair;
     private final StairMake make;
     private final Material material;
@@ -50,7 +44,7 @@ final class StairBodies {
         for (Tread t : stair.plan().treads()) made.tread(t);
         if (!made.make.hasOpenRisers()) made.risers();
         for (Flight f : stair.plan().flights()) made.strings(f);
-        made.newels();
+        made.newels(building);
         for (Flight f : stair.plan().flights()) made.rails(f, building);
         for (TurnRail r : TurnRail.of(stair)) made.rails(r, building);
         for (Railing r : Balustrade.railings(stair, building))
@@ -144,8 +138,9 @@ final class StairBodies {
             double top = stair.levelMm(f.first()) + make.railMm();
             Railing railing =
                     new Railing(from, to, Plane.rising(from, top, f.direction(), slope), Railing.clearMm(stair));
-            if (isByWall(f.at(f.lengthMm() / 2, across < w / 2 ? -BESIDE_MM : w + BESIDE_MM), building))
-                add(railing.rail());
+            boolean first = across < w / 2;
+            Vec edge = f.at(f.lengthMm() / 2, first ? 0 : w), inner = f.at(f.lengthMm() / 2, w / 2);
+            if (CornerNewels.isByWall(edge, edge.minus(inner).unit(), stair, building)) add(railing.rail());
             else
                 railing(
                         railing,
@@ -160,18 +155,9 @@ final class StairBodies {
     private void rails(TurnRail turn, Building building) {
         for (TurnRail.Stretch s : turn.stretches()) {
             Railing railing = s.railing(Railing.clearMm(stair));
-            if (isByWall(s.edge().plus(s.outwards().times(BESIDE_MM)), building)) add(railing.rail());
+            if (CornerNewels.isByWall(s, stair, building)) add(railing.rail());
             else railing(railing, along -> s.footMm());
         }
-    }
-
-    private boolean isByWall(Vec beside, Building building) {
-        for (Strip strip :
-                building.near(Bounds.of(List.of(beside)), stair.stair().storey()))
-            if (strip.wall().stays()
-                    && building.solid(strip.wall().id()) instanceof WallSolid solid
-                    && solid.footprint().covers(beside)) return true;
-        return false;
     }
 
     private void railing(Railing railing, ToDoubleFunction<Double> foot) {
@@ -183,8 +169,10 @@ final class StairBodies {
         add(piece.ring(), piece.low(), piece.high());
     }
 
-    private void newels() {
-        for (BuiltStair.Newel n : stair.newels())
+    private void newels(Building building) {
+        List<BuiltStair.Newel> newels = new ArrayList<>(stair.newels());
+        newels.addAll(CornerNewels.of(stair, building));
+        for (BuiltStair.Newel n : newels)
             add(n.ring(), Plane.level(n.levelMm()), Plane.level(n.railMm() + NEWEL_OVER_MM));
     }
 }

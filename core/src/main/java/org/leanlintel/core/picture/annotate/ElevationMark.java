@@ -60,14 +60,22 @@ public final class ElevationMark {
     }
 
     static void paint(Sign mark, Model model, double scale, Pens pens, Lettering lettering) {
+        paint(mark, mark.at(), model, scale, pens, lettering);
+    }
+
+    /** A mark somewhere else than it stands, as in a legend. */
+    public static void paint(Sign mark, Vec at, Model model, double scale, Pens pens, Lettering lettering) {
+        ring(at, scale, pens);
         Drawing elevation = of(mark, model);
-        if (elevation == null || !(elevation.subject() instanceof Drawing.Facing f)) {
-            ring(mark.at(), scale, pens);
-            return;
-        }
+        if (elevation == null || !(elevation.subject() instanceof Drawing.Facing f)) return;
+        Vec towards = Vec.ofAngle(f.angle()).times(-1), aside = towards.left().times(HALF_MM * scale);
+        double root = Math.sqrt(RING_MM * RING_MM - HALF_MM * HALF_MM);
+        Vec foot = at.along(towards, root * scale);
+        pens.line(PenRole.LEVEL, foot.minus(aside), at.along(towards, POINT_MM * scale), foot.plus(aside));
         Sheet sheet = SheetLinks.sheetWith(elevation.id(), model);
         String side = Compass.letters(f.angle(), Site.of(model).north());
-        paint(mark.at(), f.angle(), side, sheet == null ? "" : sheet.number(), scale, pens, lettering);
+        words(side, at.plus(new Vec(0, OVER_MM * scale)), pens, lettering);
+        if (sheet != null) words(sheet.number(), at.plus(new Vec(0, -UNDER_MM * scale)), pens, lettering);
     }
 
     private static void ring(Vec at, double scale, Pens pens) {
@@ -75,18 +83,6 @@ public final class ElevationMark {
         for (int i = 0; i < CHORDS; i++) ring.add(at.along(Vec.ofAngle(Math.TAU * i / CHORDS), RING_MM * scale));
         pens.closed(PenRole.LEVEL, ring);
         pens.line(PenRole.LEVEL, at.plus(new Vec(-RING_MM * scale, 0)), at.plus(new Vec(RING_MM * scale, 0)));
-    }
-
-    /** @param from the angle of the way from the house to who looks at it; @param side what that is called */
-    public static void paint(
-            Vec at, double from, String side, String sheet, double scale, Pens pens, Lettering lettering) {
-        ring(at, scale, pens);
-        Vec towards = Vec.ofAngle(from).times(-1), aside = towards.left().times(HALF_MM * scale);
-        double root = Math.sqrt(RING_MM * RING_MM - HALF_MM * HALF_MM);
-        Vec foot = at.along(towards, root * scale);
-        pens.line(PenRole.LEVEL, foot.minus(aside), at.along(towards, POINT_MM * scale), foot.plus(aside));
-        words(side, at.plus(new Vec(0, OVER_MM * scale)), pens, lettering);
-        if (!sheet.isEmpty()) words(sheet, at.plus(new Vec(0, -UNDER_MM * scale)), pens, lettering);
     }
 
     private static void words(String text, Vec base, Pens pens, Lettering lettering) {

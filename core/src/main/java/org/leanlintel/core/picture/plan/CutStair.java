@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
+import org.leanlintel.core.building.body.CornerNewels;
 import org.leanlintel.core.building.body.TurnRail;
 import org.leanlintel.core.derive.Key;
 import org.leanlintel.core.derive.Reads;
@@ -35,13 +36,15 @@ record CutStair(
 
         @Override
         public CutStair from(Reads reads) {
-            BuiltStair built = Building.in(reads).get(new BuiltStair.Of(stair));
-            return built == null ? NOTHING : of(built, cutMm, scale);
+            Building building = Building.in(reads);
+            BuiltStair built = building.get(new BuiltStair.Of(stair));
+            return built == null ? NOTHING : of(built, cutMm, scale, building);
         }
     }
 
-    private static CutStair of(BuiltStair stair, double cutMm, double scale) {
+    private static CutStair of(BuiltStair stair, double cutMm, double scale, Building building) {
         List<List<Vec>> lines = lines(stair, scale), voidEdges = new ArrayList<>();
+        for (BuiltStair.Newel n : CornerNewels.of(stair, building)) lines.add(closed(n.ring()));
         Area below = belowCut(stair, cutMm);
         for (List<Vec> ring : stair.open().rings()) voidEdges.addAll(below.outside(List.of(ring)));
         return new CutStair(lines, below, below.inside(lines), below.outside(lines), voidEdges);

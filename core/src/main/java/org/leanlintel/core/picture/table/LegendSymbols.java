@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.feature.Unrolled;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.measure.LevelPrinter;
 import org.leanlintel.core.model.BoundaryLine;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Cloud;
@@ -25,7 +26,9 @@ import org.leanlintel.core.model.Pitch;
 import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.SectionLine;
+import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Sign;
+import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.SpotLevel;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Wall;
@@ -40,6 +43,7 @@ import org.leanlintel.core.picture.annotate.KeyMarkPainter;
 import org.leanlintel.core.picture.annotate.OpeningMark;
 import org.leanlintel.core.picture.annotate.PitchMarks;
 import org.leanlintel.core.picture.annotate.SectionLinePainter;
+import org.leanlintel.core.picture.annotate.SheetLinks;
 import org.leanlintel.core.picture.annotate.SignPainter;
 import org.leanlintel.core.picture.annotate.WallMark;
 import org.leanlintel.core.picture.plan.FittingMark;
@@ -141,17 +145,19 @@ final class LegendSymbols {
             row(true, "Section that way, and its sheet", (m, pens) -> {
                 Vec at = m.along(RIGHT, -LegendRow.WIDE_MM / 2 * scale);
                 pens.line(PenRole.LEVEL, at.along(UP, -4 * scale), at.along(UP, 4 * scale));
-                SectionLinePainter.end(at, RIGHT, line.mark(), "A-1", scale, lettering, pens);
+                SectionLinePainter.end(
+                        at, RIGHT, line.mark(), number(SheetLinks.sheetOf(line.id(), model)), scale, lettering, pens);
             });
-        if (first(Sign.class, s -> s.says() == Sign.Says.ELEVATION) != null)
+        if (first(Sign.class, s -> s.says() == Sign.Says.ELEVATION) instanceof Sign sign)
             rows.add(new LegendRow(
                     "Elevation from here, and its sheet",
                     RING_MM,
-                    (m, pens) -> ElevationMark.paint(m, -Math.PI / 2, "S", "A-1", scale, pens, lettering)));
+                    (m, pens) -> ElevationMark.paint(sign, m, model, scale, pens, lettering)));
         if (first(Drawing.class, d -> d.kind() == Drawing.Kind.INTERIOR) instanceof Drawing walls)
             rows.add(new LegendRow(
                     "Walls of a room from inside, and their sheet", ROUND_MM, (m, pens) -> new InteriorMark(
-                                    building.get(new Unrolled.Of(walls.one())).views(), "A-1")
+                                    building.get(new Unrolled.Of(walls.one())).views(),
+                                    number(SheetLinks.sheetOf(walls.one(), model)))
                             .paint(m, scale, pens, lettering)));
         boolean parts = showsMarks(Lens.MarkOf.PART_PLANS)
                 && first(Drawing.class, d -> d.frame() instanceof Drawing.Part) != null;
@@ -162,15 +168,20 @@ final class LegendSymbols {
         });
     }
 
+    private static String number(@Nullable Sheet sheet) {
+        return sheet == null ? "" : sheet.number();
+    }
+
     private boolean hasUpright() {
         return first(Drawing.class, d -> d.kind().isUpright()) != null;
     }
 
     private void levels() {
+        String zero = new LevelPrinter(model.settings().units(), Site.of(model).zeroMm()).print(0);
         row(
                 hasUpright() || first(Sign.class, s -> s.says() == Sign.Says.LEVEL) != null,
-                "Level over the project's zero",
-                (m, pens) -> SignPainter.level(m.plus(new Vec(-6, -2.5).times(scale)), "+0", scale, lettering, pens));
+                "Level",
+                (m, pens) -> SignPainter.level(m.plus(new Vec(-6, -2.5).times(scale)), zero, scale, lettering, pens));
         row(
                 has(SpotLevel.class) && showsMarks(Lens.MarkOf.SPOT_LEVELS),
                 "Level of the ground (before the work)",

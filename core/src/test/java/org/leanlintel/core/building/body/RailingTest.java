@@ -145,6 +145,25 @@ class RailingTest {
                 .isEmpty();
     }
 
+    /** 90 square in the middle of the rail's corner, from the landing up past the rail; where a wall stands at one side there is none. */
+    @Test
+    void aNewelStandsAtTheOuterCornerOfALanding() {
+        BuiltStair stair = turning(new Stair.Turn(Stair.By.LANDING, Side.LEFT, false, 0, 0), StairMake.Rails.RIGHT);
+        List<BuiltStair.Newel> newels = CornerNewels.of(stair, house.sketch.building());
+        assertThat(newels).hasSize(1);
+        Bounds box = Bounds.of(newels.getFirst().ring());
+        assertThat(box).isEqualTo(new Bounds(2810, 600, 2900, 690));
+        assertThat(newels.getFirst().levelMm()).isCloseTo(1000, within(0.01));
+        assertThat(newels.getFirst().railMm()).isCloseTo(1900, within(0.01));
+        house.sketch.run(Sketch.PARTITION, false, 2960, 400, 2960, 1400);
+        assertThat(CornerNewels.of(stair, house.sketch.building())).isEmpty();
+        assertThat(CornerNewels.of(
+                        turning(new Stair.Turn(Stair.By.LANDING, Side.LEFT, false, 0, 0), StairMake.Rails.LEFT),
+                        house.sketch.building()))
+                .as("round the inner corner there is no rail")
+                .isEmpty();
+    }
+
     /** The same turned back over a well of 400: across it, and along the three sides of the landing. */
     @Test
     void aHalfLandingHasThemOnItsFarSideAndOverAWideWell() {

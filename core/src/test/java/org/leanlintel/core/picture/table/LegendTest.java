@@ -88,7 +88,7 @@ class LegendTest {
         sketch.run(Sketch.PARTITION, false, 0, 0, 4000, 0);
         ElementId section = sketch.section(new Vec(2000, -1000), new Vec(2000, 1000), Side.LEFT, 3000);
         assertThat(rows())
-                .contains("Section that way, and its sheet", "Level over the project's zero", "Ground, where it is cut")
+                .contains("Section that way, and its sheet", "Level", "Ground, where it is cut")
                 .doesNotContain("Downpipe", "Way up a stair, steps or a ramp");
         sketch.run(new Delete(List.of(sketch.model().get(section, Drawing.class).one())));
         assertThat(rows()).doesNotContain("Section that way, and its sheet", "Ground, where it is cut");

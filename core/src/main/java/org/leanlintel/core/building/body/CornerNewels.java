@@ -1,0 +1,66 @@
+package org.leanlintel.core.building.body;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.BuiltStair;
+import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.building.join.Strip;
+import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Vec;
+
+/** Newels at the outer corners of landings and winders, where a handrail turns and no wall stands beside it. */
+public final class CornerNewels {
+
+    /** The sine of the least turn that has one: handrails of spirals turn less from tread to tread. */
+    private static final double LEAST_TURN = 0.5;
+
+    /** So far beside an edge a wall stands at it. */
+    private static final double BESIDE_MM = 60;
+
+    private CornerNewels() {}
+
+    /** Nothing where the stair has no newels. */
+    public static List<BuiltStair.Newel> of(BuiltStair stair, Building building) {
+        List<BuiltStair.Newel> newels = new ArrayList<>();
+        if (stair.stair().make().newelMm() == 0) return newels;
+        for (TurnRail rail : TurnRail.of(stair))
+            for (int i = 1; i < rail.stretches().size(); i++) {
+                TurnRail.Stretch one = rail.stretches().get(i - 1),
+                        two = rail.stretches().get(i);
+                boolean turns = Math.abs(way(one).cross(way(two))) > LEAST_TURN;
+                if (turns && !isByWall(one, stair, building) && !isByWall(two, stair, building))
+                    newels.add(between(one, two, stair.stair().make().newelMm()));
+            }
+        return newels;
+    }
+
+    private static Vec way(TurnRail.Stretch stretch) {
+        return stretch.to().minus(stretch.from()).unit();
+    }
+
+    private static BuiltStair.Newel between(TurnRail.Stretch one, TurnRail.Stretch two, double sizeMm) {
+        Vec along = way(two).times(sizeMm / 2), aside = along.left(), at = two.from();
+        List<Vec> ring = List.of(
+                at.minus(along).minus(aside),
+                at.plus(along).minus(aside),
+                at.plus(along).plus(aside),
+                at.minus(along).plus(aside));
+        return new BuiltStair.Newel(ring, Math.min(one.footMm(), two.footMm()), Math.max(one.toMm(), two.fromMm()));
+    }
+
+    static boolean isByWall(TurnRail.Stretch stretch, BuiltStair stair, Building building) {
+        return isByWall(stretch.edge(), stretch.outwards(), stair, building);
+    }
+
+    /** Whether a wall stands beside the edge of a stair there. @param outwards away from the stair */
+    static boolean isByWall(Vec edge, Vec outwards, BuiltStair stair, Building building) {
+        Vec beside = edge.along(outwards, BESIDE_MM);
+        for (Strip strip :
+                building.near(Bounds.of(List.of(beside)), stair.stair().storey()))
+            if (strip.wall().stays()
+                    && building.solid(strip.wall().id()) instanceof WallSolid solid
+                    && solid.footprint().covers(beside)) return true;
+        return false;
+    }
+}
