@@ -68,7 +68,7 @@ function Where() {
     <>
       {drawing.kind === "PLAN" && <StoreyChips here={drawing.storey} />}
       {hasScale(drawing) && <Pair label="Lens" value={lens ?? ""} />}
-      {hasScale(drawing) && <Pair label="Scale" value={scaleWords(drawing.scale, units)} />}
+      {hasScale(drawing) && <Pair whole label="Scale" value={scaleWords(drawing.scale, units)} />}
     </>
   );
 }
@@ -99,9 +99,16 @@ function StoreyChips({ here }: { readonly here: string }) {
   );
 }
 
-function Pair({ label, value }: { readonly label: string; readonly value: string }) {
+interface PairProps {
+  readonly label: string;
+  readonly value: string;
+  /** Never cut short. */
+  readonly whole?: boolean;
+}
+
+function Pair({ label, value, whole = false }: PairProps) {
   return (
-    <span className="shrink truncate whitespace-nowrap text-ink-2">
+    <span className={`${whole ? "shrink-0" : "shrink truncate"} whitespace-nowrap text-ink-2`}>
       {label} <b className="ml-0.5 font-semibold text-ink">{value}</b>
     </span>
   );
