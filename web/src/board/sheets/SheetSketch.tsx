@@ -25,29 +25,14 @@ export function SheetSketch({ sheet, taken = [] }: Props) {
       <title>{`Sheet ${sheet.number}`}</title>
       <polygon points={outline} className="fill-none stroke-rule" strokeWidth={width / 300} />
       {taken.map((box) => (
-        <rect
-          key={`${box.minX} ${box.minY}`}
-          x={box.minX}
-          y={height - box.maxY}
-          width={box.maxX - box.minX}
-          height={box.maxY - box.minY}
-          className="fill-lime-2 stroke-rule"
-          strokeWidth={width / 300}
-        />
+        <Taken key={`${box.minX} ${box.minY}`} box={box} paper={paper} look="fill-lime-2 stroke-rule" />
       ))}
       {sheet.drawings.map((p) => {
         const box = shifted(p.box, p.at);
         const name = elementOf({ elements }, "drawing", p.drawing)?.name ?? "";
         return (
           <g key={p.drawing}>
-            <rect
-              x={box.minX}
-              y={height - box.maxY}
-              width={box.maxX - box.minX}
-              height={box.maxY - box.minY}
-              className="fill-verdigris-2 stroke-verdigris"
-              strokeWidth={width / 300}
-            />
+            <Taken box={box} paper={paper} look="fill-verdigris-2 stroke-verdigris" />
             <text
               x={(box.minX + box.maxX) / 2}
               y={height - (box.minY + box.maxY) / 2}
@@ -61,5 +46,25 @@ export function SheetSketch({ sheet, taken = [] }: Props) {
         );
       })}
     </svg>
+  );
+}
+
+interface TakenProps {
+  readonly box: FilledSheet["taken"][number];
+  readonly paper: { readonly width: number; readonly height: number };
+  readonly look: string;
+}
+
+/** What something takes of the sheet. */
+function Taken({ box, paper: { width, height }, look }: TakenProps) {
+  return (
+    <rect
+      x={box.minX}
+      y={height - box.maxY}
+      width={box.maxX - box.minX}
+      height={box.maxY - box.minY}
+      className={look}
+      strokeWidth={width / 300}
+    />
   );
 }

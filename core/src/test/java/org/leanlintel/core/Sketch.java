@@ -17,6 +17,7 @@ import org.leanlintel.core.edit.drawing.AddDrawing;
 import org.leanlintel.core.edit.drawing.DrawSection;
 import org.leanlintel.core.edit.opening.PlaceOpening;
 import org.leanlintel.core.edit.run.Editing;
+import org.leanlintel.core.edit.storey.AddStorey;
 import org.leanlintel.core.edit.wall.DrawWalls;
 import org.leanlintel.core.edit.wall.NewWall;
 import org.leanlintel.core.geometry.Area;
@@ -249,6 +250,18 @@ public final class Sketch {
         if (!(tryRun(edit) instanceof Refusal refusal)) return fail("not refused: " + edit);
         if (model() != before) fail("refused, and yet something changed: " + edit);
         return refusal.sentence();
+    }
+
+    /** Adds a storey 2,500 high over the lower one, with copies of its shell, and no floor of its own. */
+    public void storeyAbove() {
+        run(new AddStorey(
+                STOREY,
+                true,
+                "First",
+                2500,
+                new Storey.NotSaid(),
+                new AddStorey.Taking(true, false, false),
+                new AddStorey.NotLaid()));
     }
 
     /** Adds a drawing of all of its storey. */

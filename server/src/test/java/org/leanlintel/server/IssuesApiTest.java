@@ -200,19 +200,7 @@ class IssuesApiTest {
     @Test
     void drawingsAreLaidOutAndTheSheetsMadeFromThat() {
         note("gravel");
-        Map<String, Object> asked = Map.of(
-                "drawings",
-                List.of(),
-                "papers",
-                List.of(),
-                "after",
-                "",
-                "scales",
-                List.of(),
-                "set",
-                "",
-                "filling",
-                false);
+        Map<String, Object> asked = asked(List.of(), List.of(), List.of(), false);
         JsonNode laid = api.post("/lay-out", asked).json();
         JsonNode made = laid.path("sheets").path(0);
         assertThat(made.path("number").asString()).isEqualTo("A-101");
@@ -250,19 +238,7 @@ class IssuesApiTest {
         ElementId other = added("Furniture", Drawing.Kind.PLAN), table = added("Doors", Drawing.Kind.DOORS);
         JsonNode laid = api.post(
                         "/lay-out",
-                        Map.of(
-                                "drawings",
-                                List.of(other, table),
-                                "papers",
-                                List.of(),
-                                "after",
-                                "",
-                                "scales",
-                                List.of(),
-                                "set",
-                                "",
-                                "filling",
-                                true))
+                        asked(List.of(other, table), List.of(), List.of(), true))
                 .json();
         JsonNode filled = laid.path("filled").path(0);
         assertThat(laid.path("filled")).hasSize(1);
@@ -301,6 +277,11 @@ class IssuesApiTest {
         return new ElementId(answer.json().path("put").path(0).path("id").asString());
     }
 
+    private static Map<String, Object> asked(List<?> drawings, List<?> papers, List<?> scales, boolean filling) {
+        return Map.of(
+                "drawings", drawings, "papers", papers, "after", "", "scales", scales, "set", "", "filling", filling);
+    }
+
     /** Notes 20 m apart are 400 mm at 1:50 and 200 at 1:100: on A4 across the latter fits, on a strip of 210 nothing does before 1:200. */
     @Test
     void whatIsTooLargeForAPaperIsProposedAtAScaleThatFits() {
@@ -312,19 +293,7 @@ class IssuesApiTest {
     }
 
     private double proposed(Paper paper, Integer... scales) {
-        Map<String, Object> asked = Map.of(
-                "drawings",
-                List.of(PLAN),
-                "papers",
-                List.of(paper),
-                "after",
-                "",
-                "scales",
-                List.of(scales),
-                "set",
-                "",
-                "filling",
-                false);
+        Map<String, Object> asked = asked(List.of(PLAN), List.of(paper), List.of(scales), false);
         JsonNode laid = api.post("/lay-out", asked).json();
         assertThat(laid.path("sheets")).isEmpty();
         return laid.path("tooLarge").path(0).path("scale").asDouble();

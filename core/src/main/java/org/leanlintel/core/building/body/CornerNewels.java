@@ -4,9 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
-import org.leanlintel.core.building.WallSolid;
-import org.leanlintel.core.building.join.Strip;
-import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 
 /** Newels at the outer corners of landings and winders, where a handrail turns and no wall stands beside it. */
@@ -14,9 +11,6 @@ public final class CornerNewels {
 
     /** The sine of the least turn that has one: handrails of spirals turn less from tread to tread. */
     private static final double LEAST_TURN = 0.5;
-
-    /** So far beside an edge a wall stands at it. */
-    private static final double BESIDE_MM = 60;
 
     private CornerNewels() {}
 
@@ -29,7 +23,7 @@ public final class CornerNewels {
                 TurnRail.Stretch one = rail.stretches().get(i - 1),
                         two = rail.stretches().get(i);
                 boolean turns = Math.abs(way(one).cross(way(two))) > LEAST_TURN;
-                if (turns && !isByWall(one, stair, building) && !isByWall(two, stair, building))
+                if (turns && !one.isByWall(stair, building) && !two.isByWall(stair, building))
                     newels.add(between(one, two, stair.stair().make().newelMm()));
             }
         return newels;
@@ -47,20 +41,5 @@ public final class CornerNewels {
                 at.plus(along).plus(aside),
                 at.minus(along).plus(aside));
         return new BuiltStair.Newel(ring, Math.min(one.footMm(), two.footMm()), Math.max(one.toMm(), two.fromMm()));
-    }
-
-    static boolean isByWall(TurnRail.Stretch stretch, BuiltStair stair, Building building) {
-        return isByWall(stretch.edge(), stretch.outwards(), stair, building);
-    }
-
-    /** Whether a wall stands beside the edge of a stair there. @param outwards away from the stair */
-    static boolean isByWall(Vec edge, Vec outwards, BuiltStair stair, Building building) {
-        Vec beside = edge.along(outwards, BESIDE_MM);
-        for (Strip strip :
-                building.near(Bounds.of(List.of(beside)), stair.stair().storey()))
-            if (strip.wall().stays()
-                    && building.solid(strip.wall().id()) instanceof WallSolid solid
-                    && solid.footprint().covers(beside)) return true;
-        return false;
     }
 }

@@ -140,7 +140,7 @@ final class StairBodies {
                     new Railing(from, to, Plane.rising(from, top, f.direction(), slope), Railing.clearMm(stair));
             boolean first = across < w / 2;
             Vec edge = f.at(f.lengthMm() / 2, first ? 0 : w), inner = f.at(f.lengthMm() / 2, w / 2);
-            if (CornerNewels.isByWall(edge, edge.minus(inner).unit(), stair, building)) add(railing.rail());
+            if (BesideStair.isWall(edge, edge.minus(inner).unit(), stair, building)) add(railing.rail());
             else
                 railing(
                         railing,
@@ -155,7 +155,7 @@ final class StairBodies {
     private void rails(TurnRail turn, Building building) {
         for (TurnRail.Stretch s : turn.stretches()) {
             Railing railing = s.railing(Railing.clearMm(stair));
-            if (CornerNewels.isByWall(s, stair, building)) add(railing.rail());
+            if (s.isByWall(stair, building)) add(railing.rail());
             else railing(railing, along -> s.footMm());
         }
     }

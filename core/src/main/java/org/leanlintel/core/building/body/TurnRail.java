@@ -2,6 +2,7 @@ package org.leanlintel.core.building.body;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.geometry.Plane;
 import org.leanlintel.core.geometry.Tolerance;
@@ -29,6 +30,10 @@ public record TurnRail(List<Stretch> stretches) {
      * @param outwards from there away from the tread
      */
     public record Stretch(Vec from, Vec to, double fromMm, double toMm, double footMm, Vec edge, Vec outwards) {
+
+        boolean isByWall(BuiltStair stair, Building building) {
+            return BesideStair.isWall(edge, outwards, stair, building);
+        }
 
         Railing railing(double clearMm) {
             double slope = (toMm - fromMm) / from.distanceTo(to);

@@ -16,7 +16,6 @@ import org.leanlintel.core.edit.change.PutInFront;
 import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.fitting.PlaceFitting;
 import org.leanlintel.core.edit.room.NumberRooms;
-import org.leanlintel.core.edit.storey.AddStorey;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
@@ -27,7 +26,6 @@ import org.leanlintel.core.model.LabelPart;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.MarkLetters;
 import org.leanlintel.core.model.Opening;
-import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.picture.Extent;
@@ -143,14 +141,7 @@ class LensWordsTest {
 
     @Test
     void theStoreyBelowStandsPaleBehindAPlanWhereItPrints() {
-        sketch.run(new AddStorey(
-                Sketch.STOREY,
-                true,
-                "First",
-                2500,
-                new Storey.NotSaid(),
-                new AddStorey.Taking(true, false, false),
-                new AddStorey.NotLaid()));
+        sketch.storeyAbove();
         Drawing above = sketch.model().all(Drawing.class).stream()
                 .filter(d -> !d.id().equals(Sketch.PLAN))
                 .findFirst()
