@@ -81,6 +81,17 @@ describe("what lies near", () => {
     expect(behind.holdsAt({ x: 2500, y: 0 }, 100)[0]?.caught.hold).toMatchObject({ wall: "wall" });
   });
 
+  it("takes what stands in the drawing before what lies there behind it", () => {
+    const below = { type: "onFace", wall: "below", face: 0 } as const;
+    const words = "W7 outer face, plan below";
+    const behind = new Nearby([wall], 50, [
+      { words, hold: { type: "atPoint", at: [-50, 0] }, behind: below, from: [0, 3], to: [5000, 3] },
+    ]);
+    const found = behind.holdsAt({ x: 2500, y: 40 }, 100).map((c) => c.caught.hold);
+    expect(found[0]).toMatchObject({ wall: "wall" });
+    expect(found[1]).toEqual(below);
+  });
+
   it("picks the door before the wall it is in", () => {
     expect(nearby.elementsAt({ x: 1500, y: 150 }, 10)).toEqual(["door", "wall"]);
     expect(nearby.elementsAt({ x: 4000, y: 150 }, 10)).toEqual(["wall"]);

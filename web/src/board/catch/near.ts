@@ -18,6 +18,9 @@ export interface Caught {
   readonly caught: Place;
 }
 
+/** How much further off a thing behind the drawing counts as, as a part of the reach. */
+const BEHIND = 0.1;
+
 /** Finds what lies near a point: catches to hold to, and elements to pick. Made anew for every picture. */
 export class Nearby {
   private readonly catches: readonly Place[];
@@ -100,9 +103,10 @@ function index(boxes: readonly (readonly [number, number, number, number])[]): F
   return flatbush;
 }
 
+/** Points come before lines; of what lies in one place, what stands in this drawing before what stands behind it. */
 function rank(c: Caught, p: ModelPoint, reach: number): number {
   const isPoint = c.caught.from[0] === c.caught.to[0] && c.caught.from[1] === c.caught.to[1];
-  return distance(c.at, p) - (isPoint ? reach : 0);
+  return distance(c.at, p) - (isPoint ? reach : 0) + (c.caught.behind ? reach * BEHIND : 0);
 }
 
 function areaOf(group: Group, scale: number): number {
