@@ -236,9 +236,7 @@ class IssuesApiTest {
                 List.of(new Sheet.Placed(PLAN, Vec.ORIGIN, new Vec(200, 400))));
         assertThat(api.edit(sheet).status()).isEqualTo(200);
         ElementId other = added("Furniture", Drawing.Kind.PLAN), table = added("Doors", Drawing.Kind.DOORS);
-        JsonNode laid = api.post(
-                        "/lay-out",
-                        asked(List.of(other, table), List.of(), List.of(), true))
+        JsonNode laid = api.post("/lay-out", asked(List.of(other, table), List.of(), List.of(), true))
                 .json();
         JsonNode filled = laid.path("filled").path(0);
         assertThat(laid.path("filled")).hasSize(1);
