@@ -8,9 +8,9 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.PenRole;
 
 /**
- * The boxes that drawn things take on a plan, for a label to keep clear of.
+ * The boxes that drawn things take on a plan, for a label to keep clear of; those that are barred are for leaders, too.
  */
-public record TakenBoxes(Set<Bounds> things, Set<Bounds> texts) {
+public record TakenBoxes(Set<Bounds> things, Set<Bounds> barred) {
 
     /** A letter's width as a part of the height of capitals, about; how far the outline of a wall's mark stands off it. */
     private static final double LETTER = 0.72, MARK_MM = 2;
@@ -57,7 +57,7 @@ public record TakenBoxes(Set<Bounds> things, Set<Bounds> texts) {
     }
 
     /** A slanting line by several boxes, that take little more than it does. */
-    private static void segments(List<Vec> line, List<Bounds> boxes) {
+    public static void segments(List<Vec> line, List<Bounds> boxes) {
         for (int i = 1; i < line.size(); i++) {
             Vec from = line.get(i - 1), by = line.get(i).minus(from);
             double slant = Math.min(Math.abs(by.x()), Math.abs(by.y()));
@@ -82,7 +82,7 @@ public record TakenBoxes(Set<Bounds> things, Set<Bounds> texts) {
     }
 
     public boolean isFree(Bounds box) {
-        return none(things, box) && none(texts, box);
+        return none(things, box) && none(barred, box);
     }
 
     private static boolean none(Set<Bounds> boxes, Bounds box) {

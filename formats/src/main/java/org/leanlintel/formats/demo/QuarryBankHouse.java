@@ -103,7 +103,9 @@ public final class QuarryBankHouse {
             6. Levels are carried from the datum on the kerb at +24.000.
             7. Drains and service entries are set out before the slab is poured, from the same corner.
             8. Where figures and site disagree by more than 10 mm, the office is told before work goes on.
-            9. Profiles and datum pegs stay until the roof is on.""";
+            9. Profiles and datum pegs stay until the roof is on.
+            10. Walls that go are down, and what they carried is propped, before new ones beside them are marked out.
+            11. Whoever sets out keeps a record of what was measured, and gives the office a copy.""";
 
     private static final String FACES =
             """
@@ -545,8 +547,6 @@ public final class QuarryBankHouse {
         d.room(10500, 3000, "Garage", Room.Use.GARAGE, "Power-floated slab");
         d.room(10500, 7000, "Workshop", Room.Use.OTHER, "Painted screed");
         d.numberRooms();
-        d.label("Pantry", -820, 5610);
-        d.label("Utility", -820, 8120);
         d.note(8960, 3500, "Floor\nfalls to\nthe door");
     }
 

@@ -100,7 +100,7 @@ public final class FittingMark {
             if (building.model().find(there.element()) instanceof Fitting other
                     && other.id().compareTo(placed.fitting().id()) < 0)
                 before.addAll(building.get(new OnPlan(plan, Stage.FITTINGS, other.id()))
-                        .texts());
+                        .barred());
         return before;
     }
 

@@ -57,8 +57,8 @@ public final class LabelFindings {
 
     /** Its groups and boxes are one to one. */
     private void find(Stage stage, Shows shows) {
-        for (int i = 0; i < shows.texts().size() && i < shows.groups().size(); i++) {
-            Bounds box = shows.texts().get(i);
+        for (int i = 0; i < shows.barred().size() && i < shows.groups().size(); i++) {
+            Bounds box = shows.barred().get(i);
             ElementId id = shows.groups().get(i).element();
             boolean free = isOnItsFitting(id, box)
                     || new Taken(of, stage, building).within(box).isFree(box);

@@ -126,7 +126,7 @@ final class MarkedOpenings {
             ElementId other = strip.wall().id();
             if (other.compareTo(solid.strip().wall().id()) >= 0) continue;
             for (Bounds b :
-                    building.get(new OnPlan(plan, Stage.OPENINGS, other)).texts()) if (b.meets(reach)) before.add(b);
+                    building.get(new OnPlan(plan, Stage.OPENINGS, other)).barred()) if (b.meets(reach)) before.add(b);
         }
         return before;
     }

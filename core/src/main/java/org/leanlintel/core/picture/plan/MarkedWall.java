@@ -60,7 +60,7 @@ final class MarkedWall {
         for (Strip strip : building.near(reach.grown(WallMark.REACH_MM * scale + THICKEST_MM), plan.storey())) {
             ElementId other = strip.wall().id();
             if (other.compareTo(id) >= 0) continue;
-            for (Bounds b : building.get(new OnPlan(plan, Stage.WALLS, other)).texts())
+            for (Bounds b : building.get(new OnPlan(plan, Stage.WALLS, other)).barred())
                 if (b.meets(reach)) boxes.add(b);
         }
         return boxes;

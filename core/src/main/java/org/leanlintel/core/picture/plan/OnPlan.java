@@ -125,7 +125,7 @@ public record OnPlan(PlanOf plan, Stage stage, ElementId element) implements Mem
     public Collection<Cell> cells(Shows shows) {
         Set<Cell> cells = new LinkedHashSet<>();
         for (Bounds b : shows.things()) cells.addAll(Cell.of(b));
-        for (Bounds b : shows.texts()) cells.addAll(Cell.of(b));
+        for (Bounds b : shows.barred()) cells.addAll(Cell.of(b));
         return cells;
     }
 

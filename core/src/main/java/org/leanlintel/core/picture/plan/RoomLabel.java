@@ -27,19 +27,30 @@ import org.leanlintel.core.picture.annotate.InteriorMark;
 /** What a room's label says, and how large it is on paper: the number in a box, the name, and lines under it. */
 final class RoomLabel {
 
+    /** How its head is set, the best first. */
+    enum Shape {
+        /** The number before the name. */
+        BESIDE,
+        /** The number over the name. */
+        OVER,
+        /** The number over the name, a word to a line. */
+        NARROW
+    }
+
     /** On paper. */
     private static final double BOX_PAD = 0.9, BOX_GAP = 1.6, AIR = 1.2;
     /** How much of a room's floor has nothing over it where the room counts as open, as a part. */
     private static final double OPEN = 0.5;
 
     /** From line to line, as a part of the height of capitals; how many lines a number over its name takes. */
-    private static final double PITCH = 1.6, STACK = 1.35;
+    private static final double PITCH = 1.6, NAME_PITCH = 1.35, STACK = 1.35;
 
     private final Room room;
     private final List<String> lines;
     private final boolean numbered;
-    /** Whether the number stands over the name, where there is no room beside it. */
-    private final boolean stacked;
+    private final Shape shape;
+    /** The name, in as many lines as it takes. */
+    private final List<String> name;
 
     private final Look look;
     private final Lettering lettering;
@@ -49,11 +60,11 @@ final class RoomLabel {
     /** From its middle to its sides, in model millimetres. */
     private final double wide, high;
 
-    RoomLabel(
-            Room room, RoomSpace space, boolean stacked, PlanOf plan, Building building, @Nullable InteriorMark mark) {
+    RoomLabel(Room room, RoomSpace space, Shape shape, PlanOf plan, Building building, @Nullable InteriorMark mark) {
         Look look = plan.look(building);
         this.room = room;
-        this.stacked = stacked;
+        this.shape = shape;
+        name = shape == Shape.NARROW ? List.of(room.name().strip().split("\\s+")) : List.of(room.name());
         this.look = look;
         lettering = plan.lettering();
         letters = look.lens().letters();
@@ -114,9 +125,14 @@ final class RoomLabel {
     }
 
     private double headWidth() {
-        double name = lettering.width(room.name(), letters.nameMm(), true);
-        if (!numbered) return name;
-        return stacked ? Math.max(name, boxWidth()) : name + BOX_GAP + boxWidth();
+        double widest = 0;
+        for (String line : name) widest = Math.max(widest, lettering.width(line, letters.nameMm(), true));
+        if (!numbered) return widest;
+        return isOver() ? Math.max(widest, boxWidth()) : widest + BOX_GAP + boxWidth();
+    }
+
+    private boolean isOver() {
+        return numbered && shape != Shape.BESIDE;
     }
 
     private double boxWidth() {
@@ -130,7 +146,9 @@ final class RoomLabel {
     }
 
     private double height() {
-        double words = letters.nameMm() + (lines.size() + (numbered && stacked ? STACK : 0)) * pitch();
+        double words = letters.nameMm()
+                + (name.size() - 1) * NAME_PITCH * letters.nameMm()
+                + (lines.size() + (isOver() ? STACK : 0)) * pitch();
         return mark == null ? words : words + 2 * InteriorMark.REACH_MM;
     }
 
@@ -146,18 +164,22 @@ final class RoomLabel {
     void paint(Vec middle, Pens pens) {
         double top = middle.y() + height() / 2 * scale();
         double base = top - letters.nameMm() * scale();
-        if (numbered && stacked) {
+        if (isOver()) {
             box(middle.x() - boxWidth() / 2 * scale(), base, pens);
             base -= STACK * pitch() * scale();
         }
-        double name = lettering.width(room.name(), letters.nameMm(), true);
-        boolean beside = numbered && !stacked;
+        boolean beside = numbered && !isOver();
         if (beside) box(middle.x() - headWidth() / 2 * scale(), base, pens);
-        double left = middle.x() + (beside ? headWidth() / 2 - name : -name / 2) * scale();
-        pens.onPaper(
-                lettering.set(room.name(), new Vec(left, base), 0, letters.nameMm(), Lettering.Align.LEFT, true),
-                scale(),
-                lettering);
+        double centre = middle.x() + (beside ? (boxWidth() + BOX_GAP) / 2 * scale() : 0);
+        for (int i = 0; i < name.size(); i++) {
+            if (i > 0) base -= NAME_PITCH * letters.nameMm() * scale();
+            double width = lettering.width(name.get(i), letters.nameMm(), true) * scale();
+            Vec at = new Vec(centre - width / 2, base);
+            pens.onPaper(
+                    lettering.set(name.get(i), at, 0, letters.nameMm(), Lettering.Align.LEFT, true),
+                    scale(),
+                    lettering);
+        }
         for (String line : lines) {
             base -= pitch() * scale();
             pens.onPaper(

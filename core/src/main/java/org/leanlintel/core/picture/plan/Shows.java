@@ -7,16 +7,16 @@ import org.leanlintel.core.picture.Group;
 /**
  * What is drawn at one stage of a plan.
  *
- * @param things boxes that labels keep clear of
- * @param texts boxes that no leader may cross either
+ * @param things boxes that labels keep clear of; a leader may cross them
+ * @param barred boxes that leaders keep clear of, too: of words, fittings and the lines of strings
  */
-public record Shows(List<Group> groups, List<Bounds> things, List<Bounds> texts) {
+public record Shows(List<Group> groups, List<Bounds> things, List<Bounds> barred) {
 
     static final Shows NOTHING = new Shows(List.of(), List.of(), List.of());
 
     public Shows {
         groups = List.copyOf(groups);
         things = List.copyOf(things);
-        texts = List.copyOf(texts);
+        barred = List.copyOf(barred);
     }
 }

@@ -42,12 +42,12 @@ public enum Stage {
     SPANS,
     /** Stairs and steps, with their words. */
     WAYS,
-    /** Walls, with the marks of their build-ups. */
-    WALLS,
     /** Room labels where the drafter put them. */
     PUT,
     /** Room labels that find a place in their room. */
     INSIDE,
+    /** Walls, with the marks of their build-ups, which have more places to choose from than a label in its room. */
+    WALLS,
     /** The marks of doors and windows, wall by wall. */
     OPENINGS,
     /** The marks of fittings. */

@@ -16,11 +16,13 @@ import org.leanlintel.core.building.room.RoomSpace;
 import org.leanlintel.core.building.room.Rooms;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.BoundaryLine;
 import org.leanlintel.core.model.ConstructionLine;
 import org.leanlintel.core.model.Corner;
+import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.Fitting;
@@ -90,7 +92,7 @@ final class Standing {
     Shows of(@Nullable Element element) {
         return switch (element) {
             case Wall w -> wall(w);
-            case Post p -> alone(PiecePainter.of(p, model, look), List.of(Bounds.of(p.corners())));
+            case Post p -> barred(PiecePainter.of(p, model, look), Bounds.of(p.corners()));
             case Fitting f -> fitting(f);
             case RoomLimit l -> alone(limit(l), List.of());
             case ConstructionLine l -> alone(construction(l), List.of());
@@ -135,6 +137,11 @@ final class Standing {
                         .paint()));
     }
 
+    /** Neither labels nor their leaders stand on it. */
+    private static Shows barred(Group group, Bounds box) {
+        return new Shows(List.of(group), List.of(), List.of(box));
+    }
+
     private static Shows alone(Group group, List<Bounds> things) {
         return new Shows(List.of(group), things, List.of());
     }
@@ -167,7 +174,7 @@ final class Standing {
                 placed.outline().getFirst(),
                 () -> FittingPainter.of(placed, InPlan.of(look.drawing(), building), look, plan.lettering()));
         Bounds box = TakenBoxes.lines(List.of(group)).stream().reduce(Bounds.of(placed.outline()), Bounds::with);
-        return alone(group, List.of(box));
+        return barred(group, box);
     }
 
     /** The number of the first sheet that shows the section along a line; empty where none does. */
@@ -312,7 +319,22 @@ final class Standing {
     }
 
     private Shows annotation(Annotation annotation) {
-        return lined(new AnnotationPainter(building, look, plan.lettering(), DrawnLines.around(plan, building))
-                .paint(annotation));
+        Group group = new AnnotationPainter(building, look, plan.lettering(), DrawnLines.around(plan, building))
+                .paint(annotation);
+        return annotation instanceof DimensionString s ? string(s, group) : lined(group);
+    }
+
+    /** A leader may cross the lines from what is measured to a string, but neither its own line nor its figures. */
+    private Shows string(DimensionString string, Group group) {
+        List<Bounds> extensions = new ArrayList<>(), barred = new ArrayList<>();
+        for (Item item : group.items())
+            if (item instanceof Item.Strokes strokes)
+                for (List<Vec> line : strokes.lines()) {
+                    Vec along = line.getLast().minus(line.getFirst());
+                    boolean across = Tolerance.same(along.dot(string.direction()), 0);
+                    TakenBoxes.segments(line, across ? extensions : barred);
+                }
+        barred.addAll(TakenBoxes.texts(List.of(group), look.drawing().scale()));
+        return new Shows(List.of(group), extensions, barred);
     }
 }

@@ -41,31 +41,31 @@ final class Taken {
 
         @Override
         public Boxes from(Reads reads) {
-            Set<Bounds> things = new LinkedHashSet<>(), texts = new LinkedHashSet<>();
+            Set<Bounds> things = new LinkedHashSet<>(), barred = new LinkedHashSet<>();
             for (OnPlan there : reads.lying(new Stage.Of(plan, stage), List.of(cell))) {
                 Shows shows = reads.get(there);
                 addMeeting(shows.things(), cell.bounds(), things);
-                addMeeting(shows.texts(), cell.bounds(), texts);
+                addMeeting(shows.barred(), cell.bounds(), barred);
             }
-            return new Boxes(List.copyOf(things), List.copyOf(texts));
+            return new Boxes(List.copyOf(things), List.copyOf(barred));
         }
     }
 
-    private record Boxes(List<Bounds> things, List<Bounds> texts) {}
+    private record Boxes(List<Bounds> things, List<Bounds> barred) {}
 
     TakenBoxes within(Bounds reach) {
-        Set<Bounds> things = new HashSet<>(), texts = new HashSet<>();
+        Set<Bounds> things = new HashSet<>(), barred = new HashSet<>();
         List<Cell> cells = Cell.of(reach);
         for (Stage stage : Stage.values()) {
             if (stage == before) break;
             for (Cell cell : cells) {
                 Boxes there = building.get(new In(plan, stage, cell));
                 addMeeting(there.things, reach, things);
-                addMeeting(there.texts, reach, texts);
+                addMeeting(there.barred, reach, barred);
             }
         }
-        addMeeting(added, reach, texts);
-        return new TakenBoxes(things, texts);
+        addMeeting(added, reach, barred);
+        return new TakenBoxes(things, barred);
     }
 
     /** Boxes of lines that it is better to keep clear of. */

@@ -31,7 +31,7 @@ final class CrossedLeaders {
     private final List<Words> words = new ArrayList<>();
     private final List<Thing> things = new ArrayList<>();
 
-    /** A leader, line after line. @param said what its note says first; @param ofRoom of a label, which pays for what it crosses where it is placed */
+    /** A leader, line after line. @param said what its note says first; @param ofRoom of a label, which may have to stand beyond the strings round a house */
     private record Leader(Group group, String said, boolean ofRoom, List<Vec> line, Bounds bounds) {}
 
     /** What leaders keep off. @param line of a string; of a fitting round it, closed */
@@ -113,7 +113,7 @@ final class CrossedLeaders {
                     found.add(new Crossing(one.group(), one.said(), other.said(), Way.LEADER, at));
             }
             for (Thing t : things)
-                if (!one.ofRoom() && t.isCrossedBy(one.line()))
+                if ((t.closed() || !one.ofRoom()) && t.isCrossedBy(one.line()))
                     found.add(new Crossing(one.group(), one.said(), t.said(), Way.ACROSS, t.middle(one.line())));
             for (Words w : words) {
                 if (one.group() == w.group() || !one.bounds().meets(w.bounds())) continue;

@@ -50,7 +50,7 @@ class OnPlanTest {
                     .isTrue();
         });
         assertThat(shows.things()).as("nothing keeps clear of it").isEmpty();
-        assertThat(shows.texts()).isEmpty();
+        assertThat(shows.barred()).isEmpty();
     }
 
     @Test

@@ -167,6 +167,46 @@ class RoomLabelsTest {
                 .isZero();
     }
 
+    /** As wide as "room", not as "Wet room". */
+    @Test
+    void aNameOfTwoWordsStandsOneOverTheOtherWhereTheRoomIsNarrow() {
+        sketch.across(shell, 1100);
+        Room room = name(500, 2000, "Wet room");
+        assertThat(texts(items(room))).containsExactly("Wet", "room");
+        assertThat(items(room))
+                .filteredOn(Item.Text.class::isInstance)
+                .allMatch(t -> Rooms.in(sketch.building()).of(room).covers(((Item.Text) t).at()));
+    }
+
+    /** A post fills the room but for its upper end, and one outside stands between that and the label. */
+    @Test
+    void aLeaderBendsRoundWhatItMayNotCross() {
+        sketch.across(shell, 900);
+        Room room = name(500, 3500, "Store");
+        Post inside = post("inside", new Vec(570, 1600), 2600, 540),
+                outside = post("outside", new Vec(-300, 2400), 700, 700);
+        sketch.put(inside, outside);
+        sketch.run(new Revise(room.labelled(new Room.PutAt(new Vec(-1500, 1500)))));
+        List<Vec> leader = items(room).stream()
+                .filter(i -> i instanceof Item.Strokes s && s.role() == PenRole.ROOM)
+                .flatMap(i -> ((Item.Strokes) i).lines().stream())
+                .findFirst()
+                .orElseThrow();
+        assertThat(leader).hasSize(3);
+        assertThat(Rooms.in(sketch.building()).of(room).covers(leader.getLast()))
+                .isTrue();
+        for (Post post : List.of(inside, outside))
+            for (int i = 1; i < leader.size(); i++)
+                assertThat(Bounds.of(post.corners()).isCrossedBy(leader.get(i - 1), leader.get(i)))
+                        .as(post.mark())
+                        .isFalse();
+    }
+
+    private static Post post(String name, Vec at, double high, double wide) {
+        WallPiece.Mass timber = new WallPiece.Solid(Sketch.id("stud"), high);
+        return new Post(Sketch.id(name), Sketch.STOREY, Sketch.LAYER, name, at, 0, wide, timber, WorkState.NEW);
+    }
+
     @Test
     void whereTheDrafterPutsItItStays() {
         Room room = name(3000, 2000, "Living");
