@@ -66,6 +66,13 @@ public record Bounds(double minX, double minY, double maxX, double maxY) {
         return x * x + y * y;
     }
 
+    /** Between the two where they are nearest; nought where they meet. */
+    public double distanceTo(Bounds other) {
+        double x = Math.max(0, Math.max(other.minX - maxX, minX - other.maxX));
+        double y = Math.max(0, Math.max(other.minY - maxY, minY - other.maxY));
+        return Math.hypot(x, y);
+    }
+
     /** Counter-clockwise from the lower left. */
     public List<Vec> corners() {
         return List.of(new Vec(minX, minY), new Vec(maxX, minY), new Vec(maxX, maxY), new Vec(minX, maxY));

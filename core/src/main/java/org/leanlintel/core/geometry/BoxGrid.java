@@ -73,14 +73,16 @@ public final class BoxGrid {
         return false;
     }
 
-    /** How many a line between two points crosses, counted no further than one more than {@code most}. */
+    /** How many a line between two points crosses, counted from the second no further than to one more than {@code most}. */
     public int crossed(Vec from, Vec to, int most) {
         Vec first = from.x() > to.x() ? to : from, then = from.x() > to.x() ? from : to;
         question++;
         int crossed = 0;
         double along = then.x() - first.x(), rise = along > 0 ? (then.y() - first.y()) / along : 0;
-        int rightmost = column(then.x());
-        for (int column = column(first.x()); column <= rightmost; column++) {
+        int leftmost = column(first.x()), rightmost = column(then.x());
+        boolean back = then == to;
+        for (int i = 0; i <= rightmost - leftmost; i++) {
+            int column = back ? rightmost - i : leftmost + i;
             double begins = column == 0 ? first.x() : Math.max(first.x(), left + column * size);
             double ends = column == columns - 1 ? then.x() : Math.min(then.x(), left + (column + 1) * size);
             double one = first.y() + (begins - first.x()) * rise;
@@ -89,10 +91,10 @@ public final class BoxGrid {
             for (int row = row(Math.min(one, two) - ROUNDED); row <= last; row++) {
                 int[] there = squares[row * columns + column];
                 if (there == null) continue;
-                for (int i : there) {
-                    if (looked[i] == question) continue;
-                    looked[i] = question;
-                    if (boxes[i].isCrossedBy(from, to) && ++crossed > most) return crossed;
+                for (int box : there) {
+                    if (looked[box] == question) continue;
+                    looked[box] = question;
+                    if (boxes[box].isCrossedBy(from, to) && ++crossed > most) return crossed;
                 }
             }
         }

@@ -157,6 +157,7 @@ final class RoomLabels {
             double cost = at.distanceTo(middle);
             if (cost >= least) break;
             Bounds box = label.boxAt(at);
+            if (cost + box.distanceTo(space.bounds()) >= least) continue;
             while (!round.reach.covers(box)) round = new Round(Stage.OUTSIDE, round.reach.grown(FURTHEST * scale()));
             if (!round.leaders.isFree(box) || round.standsInAWall(box)) continue;
             if (round.isInARoom(at)) cost += STRANGE * scale();

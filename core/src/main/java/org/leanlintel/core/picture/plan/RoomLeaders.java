@@ -16,10 +16,14 @@ import org.leanlintel.core.picture.TakenBoxes;
  */
 final class RoomLeaders {
 
-    /** On paper: how far the dot at a leader's end keeps from what stands in the room, and between places it is tried at. */
-    private static final double DOT_CLEAR = 1.4, DOT_STEP = 4;
-    /** On paper: between places that a leader may bend at, how far round the room they lie, and what they keep off all that is drawn. */
-    private static final double BEND_STEP = 5, BENDS = 40, BEND_CLEAR = 0.5;
+    /** On paper: how far the dot at a leader's end keeps from what stands in the room. */
+    private static final double DOT_CLEAR = 1.4;
+    /** On paper: how near to each other places are at which a leader is tried to end, or to bend; there are about so many of them at most. */
+    private static final double STEP = 4;
+
+    private static final int DOTS = 400, BENT_AT = 250;
+    /** On paper: how far round the room a leader may bend, and what a bend keeps off all that is drawn. */
+    private static final double BENDS = 40, BEND_CLEAR = 0.5;
     /** On paper: what a leader costs for a line that it crosses, for what it should not cross, and for a bend. */
     private static final double LINE = 10, BARRED = 60, BEND = 8;
 
@@ -29,7 +33,9 @@ final class RoomLeaders {
     private final RoomSpace space;
     private final BoxGrid lines, barred;
     private final double scale;
-    private final List<Dot> dots;
+    /** Where a leader may end; nothing stands there but where nowhere is free. */
+    private final List<Vec> dots;
+
     private @Nullable List<Bend> bends;
 
     /** @param taken all that is drawn about the room; @param scale model millimetres to one of paper */
@@ -41,52 +47,48 @@ final class RoomLeaders {
         dots = dots();
     }
 
-    /** @param line from the label to the dot; @param cost of what it crosses, in model millimetres */
+    /** @param line from the label to the dot; @param cost its length, with what it costs for all that it crosses, in model millimetres */
     record Leader(List<Vec> line, double cost) {}
 
-    /** Where a leader may end. @param isFree whether nothing stands there */
-    private record Dot(Vec at, boolean isFree) {}
-
-    /** Where a leader may bend, and the free dot it goes on to. @param length of that part; @param cost for what it crosses */
-    private record Bend(Vec at, Vec dot, double length, double cost) {}
+    /** Where a leader may bend, and the free dot it goes on to. @param cost of that part */
+    private record Bend(Vec at, Vec dot, double cost) {}
 
     /** Whether nothing is drawn within a box. */
     boolean isFree(Bounds box) {
         return !lines.isMetBy(box) && !barred.isMetBy(box);
     }
 
-    /** One that crosses nothing that is barred, the shortest with what it costs otherwise, below some cost. */
+    /** One that crosses nothing that is barred and costs least, below some cost. */
     @Nullable
     Leader clean(Bounds box, double below) {
-        Leader straight = shortest(box, false, below);
-        if (straight != null && straight.cost() == 0) return straight;
-        Leader bent = bent(box, straight == null ? below : Math.min(below, straight.cost()));
+        Leader straight = straight(box, false, below);
+        Leader bent = bent(box, straight == null ? below : straight.cost());
         return bent == null ? straight : bent;
     }
 
-    /** Of all straight ones, one that costs least for what it crosses, and the shortest of those, below some cost. */
+    /** Of all straight ones the one that costs least, below some cost. */
     @Nullable
     Leader least(Bounds box, double below) {
-        return shortest(box, true, below);
+        return straight(box, true, below);
     }
 
-    private @Nullable Leader shortest(Bounds box, boolean barredToo, double below) {
+    private @Nullable Leader straight(Bounds box, boolean barredToo, double below) {
         Leader best = null;
-        double least = Double.POSITIVE_INFINITY;
-        for (Dot dot : dots) {
-            if (!dot.isFree() && !barredToo || box.squaredTo(dot.at()) >= least * least) continue;
-            Vec from = nearest(box, dot.at());
-            double length = from.distanceTo(dot.at()), room = Math.min(below, least - length);
-            double cost = (dot.isFree() ? 0 : BARRED * scale) + crossing(from, dot.at(), barredToo, room);
-            if (cost >= room) continue;
-            least = cost + length;
-            best = new Leader(List.of(from, dot.at()), cost);
+        double least = below;
+        for (Vec dot : dots) {
+            if (box.squaredTo(dot) >= least * least) continue;
+            Vec from = nearest(box, dot);
+            double length = from.distanceTo(dot), cost = length + crossing(from, dot, barredToo, least - length);
+            if (cost >= least) continue;
+            least = cost;
+            best = new Leader(List.of(from, dot), cost);
         }
         return best;
     }
 
     /** What a line costs for all that it crosses; endless where that is what it may not, or more than some. */
     private double crossing(Vec from, Vec to, boolean barredToo, double below) {
+        if (below <= 0) return Double.POSITIVE_INFINITY;
         int most = barredToo ? (int) (below / (BARRED * scale)) : 0;
         int hit = barred.crossed(from, to, most);
         if (hit > most) return Double.POSITIVE_INFINITY;
@@ -98,29 +100,39 @@ final class RoomLeaders {
 
     private @Nullable Leader bent(Bounds box, double below) {
         Leader best = null;
-        double least = Double.POSITIVE_INFINITY;
+        double least = below;
         for (Bend bend : bends()) {
-            double rest = bend.cost() + BEND * scale;
-            if (rest >= below || bend.length() >= least || box.covers(bend.at())) continue;
+            double cost = bend.cost() + BEND * scale;
+            if (cost >= least || box.covers(bend.at())) continue;
             Vec from = nearest(box, bend.at());
-            double length = from.distanceTo(bend.at()) + bend.length();
-            boolean turnsBack = bend.at().minus(from).dot(bend.dot().minus(bend.at())) < 0;
-            if (turnsBack || length >= least) continue;
-            double cost = rest + crossing(from, bend.at(), false, Math.min(below, least - length) - rest);
-            if (cost >= below || length + cost >= least) continue;
-            least = length + cost;
+            cost += from.distanceTo(bend.at());
+            if (cost >= least || turnsBack(from, bend)) continue;
+            cost += crossing(from, bend.at(), false, least - cost);
+            if (cost >= least) continue;
+            least = cost;
             best = new Leader(List.of(from, bend.at(), bend.dot()), cost);
         }
         return best;
     }
 
-    /** The middle of the room, and places all over it. */
-    private List<Dot> dots() {
-        Vec middle = space.net().middle();
-        List<Dot> all = new ArrayList<>(List.of(new Dot(middle, isFree(round(middle, DOT_CLEAR)))));
-        for (Vec at : new NearestFirst(middle, space.bounds(), DOT_STEP * scale))
-            if (space.net().covers(round(at, DOT_CLEAR))) all.add(new Dot(at, isFree(round(at, DOT_CLEAR))));
-        return all;
+    private static boolean turnsBack(Vec from, Bend bend) {
+        return bend.at().minus(from).dot(bend.dot().minus(bend.at())) < 0;
+    }
+
+    /** The free places of the room, the nearest to its middle first; the middle where there is none. */
+    private List<Vec> dots() {
+        List<Vec> free = new ArrayList<>();
+        for (Vec at : places(space.bounds(), DOTS)) {
+            Bounds round = round(at, DOT_CLEAR);
+            if (isFree(round) && space.net().covers(round)) free.add(at);
+        }
+        return free.isEmpty() ? List.of(space.net().middle()) : free;
+    }
+
+    /** The nearest to the middle of the room first. */
+    private NearestFirst places(Bounds within, int most) {
+        double step = Math.max(STEP * scale, Math.sqrt(within.width() * within.height() / most));
+        return new NearestFirst(space.net().middle(), within, step);
     }
 
     /** Those from which some free dot is seen, with the nearest such. */
@@ -128,17 +140,17 @@ final class RoomLeaders {
         List<Bend> known = bends;
         if (known != null) return known;
         List<Bend> found = new ArrayList<>();
-        for (Vec at : new NearestFirst(space.net().middle(), space.bounds().grown(BENDS * scale), BEND_STEP * scale)) {
+        for (Vec at : places(space.bounds().grown(BENDS * scale), BENT_AT)) {
             if (!isFree(round(at, BEND_CLEAR))) continue;
             Bend best = null;
             double least = Double.POSITIVE_INFINITY;
-            for (Dot d : dots) {
-                double length = at.distanceTo(d.at());
-                if (!d.isFree() || length < DOT_CLEAR * scale || length >= least) continue;
-                double cost = crossing(at, d.at(), false, least - length);
-                if (length + cost >= least) continue;
-                least = length + cost;
-                best = new Bend(at, d.at(), length, cost);
+            for (Vec dot : dots) {
+                double cost = at.distanceTo(dot);
+                if (cost < DOT_CLEAR * scale || cost >= least) continue;
+                cost += crossing(at, dot, false, least - cost);
+                if (cost >= least) continue;
+                least = cost;
+                best = new Bend(at, dot, cost);
             }
             if (best != null) found.add(best);
         }
