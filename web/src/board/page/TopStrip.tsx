@@ -21,7 +21,7 @@ export function TopStrip() {
         <img src="/mark.svg" alt="" width={22} height={18} />
         Lean Lintel
       </button>
-      <b className="max-w-44 shrink truncate font-semibold" title={name}>
+      <b className="max-w-44 shrink-0 truncate font-semibold" title={name}>
         {name}
       </b>
       {version && (
@@ -67,7 +67,7 @@ function Where() {
   return (
     <>
       {drawing.kind === "PLAN" && <StoreyChips here={drawing.storey} />}
-      {hasScale(drawing) && <Pair label="Lens" value={lens ?? ""} />}
+      {hasScale(drawing) && <Pair whole label="Lens" value={lens ?? ""} />}
       {hasScale(drawing) && <Pair whole label="Scale" value={scaleWords(drawing.scale, units)} />}
     </>
   );
@@ -102,13 +102,13 @@ function StoreyChips({ here }: { readonly here: string }) {
 interface PairProps {
   readonly label: string;
   readonly value: string;
-  /** Never cut short. */
+  /** Not cut short for want of room, only where it is very long. */
   readonly whole?: boolean;
 }
 
 function Pair({ label, value, whole = false }: PairProps) {
   return (
-    <span className={`${whole ? "shrink-0" : "shrink truncate"} whitespace-nowrap text-ink-2`}>
+    <span className={`${whole ? "max-w-52 shrink-0" : "shrink"} truncate whitespace-nowrap text-ink-2`}>
       {label} <b className="ml-0.5 font-semibold text-ink">{value}</b>
     </span>
   );
@@ -138,21 +138,47 @@ function UndoRedo() {
   const { sync, actions } = useBoardTools();
   const undo = useBoard((s) => s.undo);
   const redo = useBoard((s) => s.redo);
-  const look = "h-7 max-w-48 truncate px-1 disabled:text-ink-3 text-ink-2 hover:text-ink";
   return (
     <>
-      <button type="button" className={look} disabled={!undo} title="Ctrl+Z" onClick={() => void sync.undo()}>
-        ↶ Undo{undo && ":"} <b className="font-semibold text-ink">{undo}</b>
-      </button>
-      <button
-        type="button"
-        className={look}
-        disabled={!redo}
-        title="Ctrl+Y"
+      <Back sign="↶" label="Undo" what={undo} keys="Ctrl+Z" words="" onClick={() => void sync.undo()} />
+      <Back
+        sign="↷"
+        label="Redo"
+        what={redo}
+        keys="Ctrl+Y"
+        words="max-2xl:hidden"
         onClick={() => void actions.redo()}
-      >
-        ↷ Redo{redo && ":"} <b className="font-semibold text-ink">{redo}</b>
-      </button>
+      />
     </>
+  );
+}
+
+interface BackProps {
+  readonly sign: string;
+  readonly label: string;
+  /** What would be taken back or done again; null for nothing. */
+  readonly what: string | null;
+  readonly keys: string;
+  /** How that is shown beside the label, which is never cut short. */
+  readonly words: string;
+  readonly onClick: () => void;
+}
+
+function Back({ sign, label, what, keys, words, onClick }: BackProps) {
+  return (
+    <button
+      type="button"
+      className="flex h-7 min-w-20 shrink-[99] items-center gap-1 px-1 text-ink-2 hover:text-ink disabled:text-ink-3"
+      disabled={!what}
+      title={what ? `${label}: ${what} (${keys})` : keys}
+      aria-label={what ? `${label}: ${what}` : label}
+      onClick={onClick}
+    >
+      <span className="shrink-0 whitespace-nowrap">
+        {sign} {label}
+        {what && <span className={words}>: </span>}
+      </span>
+      {what && <b className={`min-w-0 max-w-44 truncate font-semibold text-ink ${words}`}>{what}</b>}
+    </button>
   );
 }

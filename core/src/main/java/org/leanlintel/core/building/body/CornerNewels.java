@@ -4,7 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
+import org.leanlintel.core.derive.Key;
+import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.ElementId;
 
 /** Newels at the outer corners of landings and winders, where a handrail turns and no wall stands beside it. */
 public final class CornerNewels {
@@ -13,6 +16,16 @@ public final class CornerNewels {
     private static final double LEAST_TURN = 0.5;
 
     private CornerNewels() {}
+
+    /** Of a stair of the model: the same as long as no wall comes or goes beside its corners. */
+    public record Of(ElementId stair) implements Key<List<BuiltStair.Newel>> {
+        @Override
+        public List<BuiltStair.Newel> from(Reads reads) {
+            Building building = Building.in(reads);
+            BuiltStair built = building.get(new BuiltStair.Of(stair));
+            return built == null ? List.of() : of(built, building);
+        }
+    }
 
     /** Nothing where the stair has no newels. */
     public static List<BuiltStair.Newel> of(BuiltStair stair, Building building) {

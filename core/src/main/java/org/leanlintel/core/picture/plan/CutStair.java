@@ -38,13 +38,13 @@ record CutStair(
         public CutStair from(Reads reads) {
             Building building = Building.in(reads);
             BuiltStair built = building.get(new BuiltStair.Of(stair));
-            return built == null ? NOTHING : of(built, cutMm, scale, building);
+            return built == null ? NOTHING : of(built, cutMm, scale, building.get(new CornerNewels.Of(stair)));
         }
     }
 
-    private static CutStair of(BuiltStair stair, double cutMm, double scale, Building building) {
+    private static CutStair of(BuiltStair stair, double cutMm, double scale, List<BuiltStair.Newel> newels) {
         List<List<Vec>> lines = lines(stair, scale), voidEdges = new ArrayList<>();
-        for (BuiltStair.Newel n : CornerNewels.of(stair, building)) lines.add(closed(n.ring()));
+        for (BuiltStair.Newel n : newels) lines.add(closed(n.ring()));
         Area below = belowCut(stair, cutMm);
         for (List<Vec> ring : stair.open().rings()) voidEdges.addAll(below.outside(List.of(ring)));
         return new CutStair(lines, below, below.inside(lines), below.outside(lines), voidEdges);
