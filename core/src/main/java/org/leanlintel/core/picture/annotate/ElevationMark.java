@@ -48,7 +48,7 @@ public final class ElevationMark {
         Vec out = mark.at().minus(Bounds.of(ends).centre());
         Drawing best = null;
         double most = 0;
-        for (Drawing d : Drawing.register(model))
+        for (Drawing d : SheetLinks.wholeFirst(Drawing.register(model)))
             if (d.subject() instanceof Drawing.Facing f) {
                 double along = Vec.ofAngle(f.angle()).dot(out);
                 if (along > most) {

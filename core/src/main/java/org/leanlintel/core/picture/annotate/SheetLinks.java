@@ -1,6 +1,7 @@
 package org.leanlintel.core.picture.annotate;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Bounds;
@@ -58,13 +59,20 @@ public final class SheetLinks {
                 : null;
     }
 
-    /** The first that shows the drawing of a section line, a stair or a room; null where none does. */
+    /** The first that shows the drawing of a section line, a stair or a room, or else a part of it; null where none does. */
     public static @Nullable Sheet sheetOf(ElementId one, Model model) {
-        for (Drawing d : model.all(Drawing.class))
+        for (Drawing d : wholeFirst(model.all(Drawing.class)))
             if (d.subject() instanceof Drawing.One of
                     && of.element().equals(one)
                     && sheetWith(d.id(), model) instanceof Sheet s) return s;
         return null;
+    }
+
+    /** A mark leads to the whole of what it speaks of, not to a detail of it. */
+    static List<Drawing> wholeFirst(List<Drawing> drawings) {
+        return drawings.stream()
+                .sorted(Comparator.comparing((Drawing d) -> d.frame() instanceof Drawing.Part))
+                .toList();
     }
 
     /** The first that shows a drawing; null where none does. */
