@@ -180,7 +180,14 @@ describe("several drawings of a sheet", () => {
 describe("the mark of an elevation", () => {
   it("leads to the elevation of the side it stands on, and nowhere where none is drawn", () => {
     const facing = (id: string, angle: number) =>
-      ({ type: "drawing", id, name: id, order: 1, subject: { type: "facing", angle } }) as unknown as Element;
+      ({
+        type: "drawing",
+        id,
+        name: id,
+        order: 1,
+        subject: { type: "facing", angle },
+        frame: { type: "all" },
+      }) as unknown as Element;
     const state = board({
       elements: new Map([
         ...board().elements,

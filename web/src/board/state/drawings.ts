@@ -26,6 +26,18 @@ export function register(state: Elements): Drawing[] {
   return elementsOf(state, "drawing").sort((a, b) => a.order - b.order || a.id.localeCompare(b.id));
 }
 
+/** Those of the whole before those of a part: what leads to a drawing leads to no detail of it. */
+export function wholeFirst(drawings: readonly Drawing[]): Drawing[] {
+  return [...drawings].sort((a, b) => Number(a.frame.type === "part") - Number(b.frame.type === "part"));
+}
+
+/** The drawing of one thing, as of a section line or a stair. */
+export function drawingOf(state: Elements, of: string): Drawing | undefined {
+  return wholeFirst(elementsOf(state, "drawing")).find(
+    (d) => d.subject.type === "one" && d.subject.element === of,
+  );
+}
+
 /** The plan that a storey is worked in: its first that shows all of it. */
 export function workingPlan(state: Elements, storey: string): Drawing | undefined {
   return register(state).find((d) => d.kind === "PLAN" && d.storey === storey && d.frame.type === "all");

@@ -1,7 +1,8 @@
 import type { Edit } from "../../api/types";
 import { Button } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../state/context";
-import { type BoardState, elementsOf } from "../state/state";
+import { drawingOf } from "../state/drawings";
+import type { BoardState } from "../state/state";
 
 interface Props {
   /** What it is a drawing of. */
@@ -31,6 +32,3 @@ export function ItsDrawing({ of, draw, open, edit }: Props) {
     </Button>
   );
 }
-
-const drawingOf = (state: BoardState, of: string) =>
-  elementsOf(state, "drawing").find((d) => d.subject.type === "one" && d.subject.element === of);

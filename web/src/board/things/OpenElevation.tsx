@@ -1,7 +1,7 @@
 import type { Drawing, ElementOf } from "../../api/types";
 import { Button } from "../../ui/controls";
 import { useBoard, useBoardTools } from "../state/context";
-import { register } from "../state/drawings";
+import { register, wholeFirst } from "../state/drawings";
 import { type Elements, elementOf, elementsOf } from "../state/state";
 
 /** Leads to the elevation of the side that a mark stands on. */
@@ -34,7 +34,7 @@ export function elevationAt({ elements }: Elements, sign: ElementOf<"sign">): Dr
   ] as const;
   let best: Drawing | undefined;
   let most = 0;
-  for (const d of register({ elements })) {
+  for (const d of wholeFirst(register({ elements }))) {
     if (d.subject.type !== "facing") continue;
     const along = Math.cos(d.subject.angle) * out[0] + Math.sin(d.subject.angle) * out[1];
     if (along > most) [best, most] = [d, along];

@@ -3,7 +3,8 @@ import { Button, Choice, Row } from "../../ui/controls";
 import { Section } from "../../ui/Section";
 import { LengthField } from "../fields/LengthField";
 import { useBoard, useBoardTools } from "../state/context";
-import { elementsOf, type Making } from "../state/state";
+import { drawingOf } from "../state/drawings";
+import type { Making } from "../state/state";
 
 export function NewSection({ making, set }: { making: Making; set: (change: Partial<Making>) => void }) {
   return (
@@ -33,9 +34,7 @@ export function SectionFacts({ line }: { readonly line: SectionLine }) {
   const elements = useBoard((s) => s.elements);
   const revise = (change: Partial<SectionLine>) =>
     void sync.revise({ ...line, ...change, type: "sectionLine" });
-  const drawing = elementsOf({ elements }, "drawing").find(
-    (d) => d.subject.type === "one" && d.subject.element === line.id,
-  );
+  const drawing = drawingOf({ elements }, line.id);
   return (
     <>
       <LengthField

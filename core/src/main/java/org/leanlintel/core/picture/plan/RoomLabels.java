@@ -30,7 +30,7 @@ import org.leanlintel.core.picture.annotate.InteriorMark;
 final class RoomLabels {
 
     /** On paper: between places that are tried; how far outside its room a label goes; what lying in another room costs. */
-    private static final double STEP = 3, OUTSIDE_STEP = 6, FURTHEST = 90, STRANGE = 60;
+    private static final double STEP = 3, OUTSIDE_STEP = 6, FURTHEST = 75, STRANGE = 60;
     /** On paper: how far round a room is looked at first. */
     private static final double NEAR = 40;
     /** On paper: the dot at a leader's end. */
@@ -66,6 +66,17 @@ final class RoomLabels {
             case OUTSIDE -> labels.outside();
             default -> Shows.NOTHING;
         };
+    }
+
+    /** In all shapes that differ. */
+    private List<RoomLabel> shapes(@Nullable InteriorMark mark) {
+        List<RoomLabel> labels = new ArrayList<>();
+        for (RoomLabel.Shape shape : RoomLabel.Shape.values()) {
+            RoomLabel label = label(shape, mark);
+            if (labels.isEmpty() || !labels.getLast().boxAt(Vec.ORIGIN).equals(label.boxAt(Vec.ORIGIN)))
+                labels.add(label);
+        }
+        return labels;
     }
 
     private RoomLabel label(RoomLabel.Shape shape, @Nullable InteriorMark mark) {
@@ -108,8 +119,8 @@ final class RoomLabels {
     private Shows inside() {
         TakenBoxes taken = new Taken(plan, Stage.INSIDE, building).within(space.bounds());
         List<RoomLabel> wishes = new ArrayList<>();
-        for (RoomLabel.Shape shape : RoomLabel.Shape.values()) if (mark != null) wishes.add(label(shape, mark));
-        for (RoomLabel.Shape shape : RoomLabel.Shape.values()) wishes.add(label(shape, null));
+        if (mark != null) wishes.addAll(shapes(mark));
+        wishes.addAll(shapes(null));
         for (RoomLabel label : wishes) {
             Vec at = inside(taken, label::boxAt, b -> true);
             if (at == null) continue;

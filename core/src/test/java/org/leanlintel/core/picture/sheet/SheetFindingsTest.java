@@ -14,6 +14,7 @@ import org.leanlintel.core.edit.dimension.DrawString;
 import org.leanlintel.core.edit.drawing.AddSheet;
 import org.leanlintel.core.edit.fitting.PlaceFitting;
 import org.leanlintel.core.edit.note.PlaceNote;
+import org.leanlintel.core.edit.room.NameRoom;
 import org.leanlintel.core.edit.wall.DrawConstructionLine;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.DimensionString;
@@ -25,6 +26,7 @@ import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PaperSize;
+import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.StringStyle;
 import org.leanlintel.core.model.Symbol;
@@ -146,6 +148,50 @@ class SheetFindingsTest {
         });
     }
 
+    /** A hedge longer than any way round it lies between a room and where its label was put. */
+    @Test
+    void theLeaderOfALabelAcrossAFittingIsFound() {
+        Room room = (Room) sketch.run(new NameRoom(
+                        Sketch.STOREY,
+                        Sketch.LAYER,
+                        new Vec(3600, 2400),
+                        "",
+                        "Living",
+                        Room.Use.LIVING,
+                        new Room.Finishes("", "", "")))
+                .after()
+                .getFirst();
+        sketch.run(new Revise(room.labelled(new Room.PutAt(new Vec(-2000, 2400)))));
+        assertThat(found()).noneMatch(s -> s.contains("leader"));
+        place("hedge", new Vec(-600, 2400), 200, 30_000);
+        assertThat(found())
+                .filteredOn(s -> s.contains("leader"))
+                .containsExactly("On A-1, the leader of \"Living\" runs across F1 in Plan.");
+    }
+
+    /** A fitting of its own size, standing free. */
+    private void place(String name, Vec middle, double wide, double deep) {
+        ElementId symbol = Sketch.id(name);
+        sketch.put(new Symbol(
+                symbol,
+                name,
+                Symbol.Kind.OTHER,
+                "Test",
+                false,
+                new Vec(wide / 2, deep / 2),
+                Symbol.Extent.fixed(wide),
+                Symbol.Extent.fixed(deep),
+                0,
+                750,
+                List.of(),
+                List.of(),
+                List.of(new Symbol.Rounded(Vec.ORIGIN, wide, deep, 20)),
+                List.of(),
+                ""));
+        PlaceFitting.Seated free = new PlaceFitting.Seated(new Fitting.Free(middle, 0));
+        sketch.run(new PlaceFitting(Sketch.STOREY, Sketch.LAYER, symbol, free, 0, false, wide, deep));
+    }
+
     /** Something as wide as a street stands over all places the mark of a window could have; without it there are some. */
     @Test
     void aMarkThatFindsNoPlaceIsFound() {
@@ -153,26 +199,7 @@ class SheetFindingsTest {
         Lens lens = sketch.model().get(Sketch.LENS, Lens.class);
         sketch.run(new Revise(with(lens, "marks", List.of(Lens.MarkOf.WINDOWS))));
         assertThat(LabelFindings.of(sketch.building(), LETTERING)).isEmpty();
-        ElementId market = Sketch.id("market");
-        sketch.put(new Symbol(
-                market,
-                "Market",
-                Symbol.Kind.OTHER,
-                "Test",
-                false,
-                new Vec(15_000, 15_000),
-                Symbol.Extent.fixed(30_000),
-                Symbol.Extent.fixed(30_000),
-                0,
-                750,
-                List.of(),
-                List.of(),
-                List.of(new Symbol.Rounded(Vec.ORIGIN, 30_000, 30_000, 20)),
-                List.of(),
-                ""));
-        Fitting.Free free = new Fitting.Free(new Vec(3600, 2400), 0);
-        sketch.run(new PlaceFitting(
-                Sketch.STOREY, Sketch.LAYER, market, new PlaceFitting.Seated(free), 0, false, 30_000, 30_000));
+        place("market", new Vec(3600, 2400), 30_000, 30_000);
         assertThat(LabelFindings.of(sketch.building(), LETTERING))
                 .extracting(Finding::sentence)
                 .containsExactly("On A-1, the mark of window %s finds no free place in Plan.".formatted(window.mark()));
