@@ -1,5 +1,5 @@
 import type { ModelPoint } from "../state/view";
-import { shiftFrom, takeFromTo } from "./parts/shift";
+import { shifted, shiftFrom, takeFromTo } from "./parts/shift";
 import type { ToolOf } from "./ToolOf";
 
 export interface Move {
@@ -25,7 +25,7 @@ export const move: ToolOf<Move> = {
   },
   edit: (state, { from }) => {
     const by = from && shiftFrom(state, from);
-    return by && { type: "move", elements: [...state.selection], by };
+    return by && shifted(state, by);
   },
   take: (hands, tool, pointer) => takeFromTo(hands, tool, fresh, pointer),
   back: (tool) => (tool.from ? fresh : null),

@@ -1,6 +1,8 @@
+import type { Edit, Item } from "../../../api/types";
+import { boxOf } from "../../canvas/boxes";
 import { aimed } from "../../catch/aim";
 import { pointOf } from "../../catch/points";
-import { type BoardState, canShift, type Tool } from "../../state/state";
+import { type BoardState, canShift, drawingShown, elementOf, type Tool } from "../../state/state";
 import type { ModelPoint } from "../../state/view";
 import type { Hands } from "../ToolOf";
 
@@ -12,6 +14,33 @@ export function shiftFrom(state: BoardState, from: ModelPoint): [number, number]
   const to = aimed(state, from);
   return to && state.selection.length > 0 && canShift(state) ? [to.at[0] - from.x, to.at[1] - from.y] : null;
 }
+
+/**
+ * What is selected moves so far. The label of a room that stands where it is clear moves from where it is seen, wherever that is:
+ * only the page knows.
+ */
+export function shifted(state: BoardState, [x, y]: readonly [number, number]): Edit {
+  const [only, ...others] = state.selection;
+  const room = others.length === 0 ? elementOf(state, "room", only) : undefined;
+  const seen = room?.label.type === "whereClear" ? labelMiddle(state, room.id) : null;
+  if (room && seen)
+    return { type: "revise", element: { ...room, label: { type: "putAt", at: [seen[0] + x, seen[1] + y] } } };
+  return { type: "move", elements: [...state.selection], by: [x, y] };
+}
+
+/** The middle of a room's label as it is drawn, without its leader. */
+function labelMiddle(state: BoardState, room: string): [number, number] | null {
+  const group = state.groups.get(room);
+  const scale = drawingShown(state)?.scale;
+  if (!group || !scale) return null;
+  const items = group.items.filter((i) => !isOfLeader(i));
+  const box = boxOf([{ items }], scale);
+  return box && [(box.minX + box.maxX) / 2, (box.minY + box.maxY) / 2];
+}
+
+/** Its line, of one stretch or two, and its dot. */
+const isOfLeader = (item: Item) =>
+  item.type === "arc" || (item.type === "strokes" && item.lines.every((line) => line.length <= 3));
 
 /** A thing to select where none is, then a point to start from, then the one to go to. */
 export async function takeFromTo(

@@ -3,17 +3,20 @@ package org.leanlintel.core.picture.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.leanlintel.core.Lenses.with;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.building.room.Rooms;
+import org.leanlintel.core.edit.change.Move;
 import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.room.NameRoom;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.LabelPart;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.PenRole;
@@ -205,6 +208,18 @@ class RoomLabelsTest {
     private static Post post(String name, Vec at, double high, double wide) {
         WallPiece.Mass timber = new WallPiece.Solid(Sketch.id("stud"), high);
         return new Post(Sketch.id(name), Sketch.STOREY, Sketch.LAYER, name, at, 0, wide, timber, WorkState.NEW);
+    }
+
+    /** Moved with the whole house it stands where it is clear as before; moved alone it is put. */
+    @Test
+    void itIsPutByMovingItAlone() {
+        Room room = name(3000, 2000, "Living");
+        List<ElementId> house = new ArrayList<>(shell.stream().map(Wall::id).toList());
+        house.add(room.id());
+        sketch.run(new Move(house, new Vec(500, 0)));
+        assertThat(sketch.model().get(room.id(), Room.class).label()).isEqualTo(room.label());
+        sketch.run(new Move(List.of(room.id()), new Vec(500, 0)));
+        assertThat(sketch.model().get(room.id(), Room.class).label()).isInstanceOf(Room.PutAt.class);
     }
 
     @Test

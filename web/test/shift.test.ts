@@ -1,0 +1,61 @@
+import { describe, expect, it } from "vitest";
+import type { Element, Group } from "../src/api/types";
+import { shifted } from "../src/board/tools/parts/shift";
+import { board } from "./board";
+
+const room = (label: object) => ({ type: "room", id: "r", name: "Store", label }) as unknown as Element;
+
+/** A box of 400 by 200 round 1000, 500, with a leader far off to the room and its dot. */
+const drawn = {
+  element: "r",
+  items: [
+    {
+      type: "strokes",
+      role: "ROOM",
+      lines: [
+        [
+          [800, 400],
+          [1200, 400],
+          [1200, 600],
+          [800, 600],
+          [800, 400],
+        ],
+      ],
+    },
+    {
+      type: "strokes",
+      role: "ROOM",
+      lines: [
+        [
+          [1200, 500],
+          [3000, 500],
+          [4000, 2500],
+        ],
+      ],
+    },
+    { type: "arc", role: "ROOM", centre: [4000, 2500], radius: 30, from: 0, sweep: 6.28 },
+  ],
+} as unknown as Group;
+
+function labelled(label: object) {
+  const base = board();
+  return board({
+    elements: new Map([...base.elements, ["r", room(label)]]),
+    groups: new Map([["r", drawn]]),
+    selection: ["r"],
+  });
+}
+
+describe("the label of a room that is moved", () => {
+  it("goes on from where it is seen, not from the middle of its room", () => {
+    expect(shifted(labelled({ type: "whereClear" }), [300, -100])).toMatchObject({
+      type: "revise",
+      element: { id: "r", label: { type: "putAt", at: [1300, 400] } },
+    });
+  });
+
+  it("goes on from where it was put", () => {
+    const edit = shifted(labelled({ type: "putAt", at: [0, 0] }), [300, -100]);
+    expect(edit).toEqual({ type: "move", elements: ["r"], by: [300, -100] });
+  });
+});
