@@ -33,14 +33,17 @@ function labelMiddle(state: BoardState, room: string): [number, number] | null {
   const group = state.groups.get(room);
   const scale = drawingShown(state)?.scale;
   if (!group || !scale) return null;
-  const items = group.items.filter((i) => !isOfLeader(i));
+  const items = group.items.flatMap(withoutLeader);
   const box = boxOf([{ items }], scale);
   return box && [(box.minX + box.maxX) / 2, (box.minY + box.maxY) / 2];
 }
 
-/** Its line, of one stretch or two, and its dot. */
-const isOfLeader = (item: Item) =>
-  item.type === "arc" || (item.type === "strokes" && item.lines.every((line) => line.length <= 3));
+/** A leader is a line of one stretch or two, and a dot; it may be drawn with other lines at one go. */
+function withoutLeader(item: Item): Item[] {
+  if (item.type === "arc") return [];
+  if (item.type !== "strokes") return [item];
+  return [{ ...item, lines: item.lines.filter((line) => line.length > 3) }];
+}
 
 /** A thing to select where none is, then a point to start from, then the one to go to. */
 export async function takeFromTo(

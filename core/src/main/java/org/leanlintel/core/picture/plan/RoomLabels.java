@@ -91,9 +91,13 @@ final class RoomLabels {
     private Shows paint(RoomLabel label, Vec at, RoomLeaders.@Nullable Leader leader) {
         Pens pens = new Pens(look.lens());
         label.paint(at, pens);
-        if (leader != null) paint(leader, pens);
+        List<Bounds> lines = new ArrayList<>();
+        if (leader != null) {
+            paint(leader, pens);
+            TakenBoxes.segments(leader.line(), lines);
+        }
         Group group = new Group(room.id(), room.layer(), pens.items(), List.of());
-        return new Shows(List.of(group), List.of(), List.of(label.boxAt(at)));
+        return new Shows(List.of(group), lines, List.of(label.boxAt(at)));
     }
 
     /** Both in the room, apart. */
