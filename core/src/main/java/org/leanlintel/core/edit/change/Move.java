@@ -317,8 +317,8 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
 
         /** It is a room's label that moves: its area stays where the walls leave it. One that stands where it is clear follows what moves with it by itself. */
         private void moveLabel(Room room) {
-            boolean alone = moving.values().stream().allMatch(Room.class::isInstance);
-            if (!alone && !(room.label() instanceof Room.PutAt)) return;
+            boolean withWalls = moving.values().stream().anyMatch(Wall.class::isInstance);
+            if (withWalls && !(room.label() instanceof Room.PutAt)) return;
             RoomSpace space = Rooms.in(building).of(room);
             Vec now = room.label() instanceof Room.PutAt put
                     ? put.at()

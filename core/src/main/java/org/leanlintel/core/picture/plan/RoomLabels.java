@@ -109,12 +109,12 @@ final class RoomLabels {
         return new Shows(List.of(group), List.of(), List.of(label.boxAt(at), apart.boxAt(markAt, scale())));
     }
 
-    /** Where the drafter put it, with the best leader there is from there. */
+    /** Where the drafter put it, however far off, with a leader that minds what lies about the room. */
     private Shows put(Vec at) {
         RoomLabel label = label(RoomLabel.Shape.BESIDE, mark);
         if (space.covers(at)) return paint(label, at);
         Bounds box = label.boxAt(at);
-        RoomLeaders leaders = new Round(Stage.PUT, space.bounds().with(box).grown(NEAR * scale())).leaders;
+        RoomLeaders leaders = new Round(Stage.PUT, space.bounds().grown(FURTHEST * scale())).leaders;
         RoomLeaders.Leader clean = leaders.clean(box, Double.POSITIVE_INFINITY);
         return paint(label, at, clean == null ? leaders.least(box, Double.POSITIVE_INFINITY) : clean);
     }

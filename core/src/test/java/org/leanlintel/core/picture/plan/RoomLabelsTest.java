@@ -222,6 +222,14 @@ class RoomLabelsTest {
         assertThat(sketch.model().get(room.id(), Room.class).label()).isInstanceOf(Room.PutAt.class);
     }
 
+    /** Nearly as far as anything may lie: only what lies about the room is looked at for its leader. */
+    @Test
+    void itCanBePutFarOff() {
+        Room room = name(3000, 2000, "Living");
+        sketch.run(new Revise(room.labelled(new Room.PutAt(new Vec(600_000, -600_000)))));
+        assertThat(nameAt(room).distanceTo(new Vec(600_000, -600_000))).isLessThan(700);
+    }
+
     @Test
     void whereTheDrafterPutsItItStays() {
         Room room = name(3000, 2000, "Living");
