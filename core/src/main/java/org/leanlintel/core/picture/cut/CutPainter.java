@@ -1,7 +1,6 @@
 package org.leanlintel.core.picture.cut;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,6 +8,7 @@ import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.feature.SectionFrame;
+import org.leanlintel.core.derive.Key;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
@@ -27,12 +27,10 @@ import org.leanlintel.core.picture.seen.Seen;
 import org.leanlintel.core.picture.seen.SeenLines;
 import org.leanlintel.core.picture.seen.SeenPainter;
 import org.leanlintel.core.picture.seen.Sight;
+import org.leanlintel.core.picture.seen.View;
 
 /** Bodies as an upright cut shows them: what is cut filled, hatched and outlined by what it does, what lies beyond in thin lines. */
 public final class CutPainter {
-
-    /** Closer than that, pieces of one material touch. */
-    private static final double JOINS_MM = 0.2;
 
     private final Building building;
     private final List<SectionFrame> legs;
@@ -60,7 +58,7 @@ public final class CutPainter {
         }
         met.forEach(m -> all.add(m.area()));
         met.forEach(this::fill);
-        outlines(met);
+        outlines(met, sights.stream().map(Sight::view).toList());
         List<Group> groups = new ArrayList<>();
         byElement.forEach(
                 (id, pens) -> groups.add(new Group(id, layers.getOrDefault(id, id), pens.items(), List.of())));
@@ -112,7 +110,7 @@ public final class CutPainter {
     }
 
     private static boolean liesAt(double x, Vec from, Vec to) {
-        return Math.abs(from.x() - x) < JOINS_MM && Math.abs(to.x() - x) < JOINS_MM;
+        return Math.abs(from.x() - x) < CutOutline.JOINS_MM && Math.abs(to.x() - x) < CutOutline.JOINS_MM;
     }
 
     private void fill(Met met) {
@@ -147,24 +145,14 @@ public final class CutPainter {
         else hatch(met, pens).between(corner, corner.plus(right), up);
     }
 
-    /** Pieces of one material that touch are one area: no line between them, whichever element they belong to. */
-    private void outlines(List<Met> met) {
-        Map<String, List<Met>> byMaterial = new HashMap<>();
-        for (Met m : met)
-            byMaterial
-                    .computeIfAbsent(m.material().joinsAs(), k -> new ArrayList<>())
-                    .add(m);
-        for (Met m : met) {
-            PenRole role = role(m);
-            if (role == null) continue;
-            Bounds near = m.area().bounds().grown(JOINS_MM);
-            List<Area> same = Objects.requireNonNull(byMaterial.get(m.material().joinsAs())).stream()
-                    .filter(o -> o != m && o.area().bounds().meets(near))
-                    .map(Met::area)
-                    .toList();
-            List<List<Vec>> lines = m.area().rings();
-            if (!same.isEmpty()) lines = Area.union(same).grown(JOINS_MM).outside(lines);
-            for (List<Vec> line : lines) pens(m.element()).line(role, line);
+    private void outlines(List<Met> met, List<Key<View>> views) {
+        List<Met> outlined = met.stream().filter(m -> role(m) != null).toList();
+        List<List<List<Vec>>> lines = building.all(
+                outlined.stream().map(m -> new CutOutline(views, m)).toList());
+        for (int i = 0; i < outlined.size(); i++) {
+            Met m = outlined.get(i);
+            PenRole role = Objects.requireNonNull(role(m));
+            for (List<Vec> line : lines.get(i)) pens(m.element()).line(role, line);
         }
     }
 
