@@ -11,6 +11,7 @@ const KINDS: readonly (readonly [Rises["type"], string])[] = [
   ["eaves", "Eaves"],
   ["verge", "Verge (gable)"],
   ["halfHip", "Half hip"],
+  ["gablet", "Hip with a gablet"],
   ["broken", "Two slopes"],
   ["against", "Against a wall"],
   ["parapet", "Parapet"],
@@ -18,7 +19,7 @@ const KINDS: readonly (readonly [Rises["type"], string])[] = [
 
 /** How steep the first slope of an edge is; of another where it has none. */
 export function pitchOf({ rises }: RoofEdge, otherwise: Pitch): Pitch {
-  if (rises.type === "eaves" || rises.type === "halfHip") return rises.pitch;
+  if (rises.type === "eaves" || rises.type === "halfHip" || rises.type === "gablet") return rises.pitch;
   if (rises.type === "parapet") return rises.fall.type === "fallsToIt" ? rises.fall.pitch : otherwise;
   return rises.type === "broken" ? rises.lower : otherwise;
 }
@@ -51,6 +52,8 @@ export function EdgeFields({ edge, pitch, vergeMm, eavesMm, parapet, onChange }:
       });
     } else if (kind === "halfHip")
       onChange({ ...edge, rises: { type: kind, uprightMm: 1500, pitch: own }, overhangMm: vergeMm });
+    else if (kind === "gablet")
+      onChange({ ...edge, rises: { type: kind, pitch: own, uprightMm: 1500 }, overhangMm: eavesMm });
     else {
       const lower: Pitch = { said: "DEGREES", value: 70 };
       onChange({ ...edge, rises: { type: kind, lower, breakMm: 2100, upper: own }, overhangMm: eavesMm });
@@ -72,6 +75,16 @@ export function EdgeFields({ edge, pitch, vergeMm, eavesMm, parapet, onChange }:
             onChange={(uprightMm) => rising({ ...rises, uprightMm })}
           />
           <PitchField label="Pitch" pitch={rises.pitch} onChange={(p) => rising({ ...rises, pitch: p })} />
+        </>
+      )}
+      {rises.type === "gablet" && (
+        <>
+          <PitchField label="Pitch" pitch={rises.pitch} onChange={(p) => rising({ ...rises, pitch: p })} />
+          <LengthField
+            label="Gablet from, above the plate"
+            mm={rises.uprightMm}
+            onChange={(uprightMm) => rising({ ...rises, uprightMm })}
+          />
         </>
       )}
       {rises.type === "broken" && (

@@ -20,6 +20,7 @@ const KINDS: readonly (readonly [Kind, string])[] = [
   ["scissor", "Scissor, vaulted inside"],
   ["attic", "Attic, round a room"],
   ["raisedTie", "Raised tie"],
+  ["parallel", "Parallel chords"],
   ["gable", "Gable end, uprights"],
 ];
 
@@ -81,12 +82,26 @@ export function TrussFacts({ truss }: { readonly truss: Truss }) {
           onChange={(upMm) => revise({ form: { ...form, upMm } })}
         />
       )}
-      {form.type === "gable" && (
+      {form.type === "parallel" && (
         <LengthField
-          label="Uprights every"
+          label="Nodes every, at most"
           mm={form.everyMm}
           onChange={(everyMm) => revise({ form: { ...form, everyMm } })}
         />
+      )}
+      {form.type === "gable" && (
+        <>
+          <LengthField
+            label="Uprights every"
+            mm={form.everyMm}
+            onChange={(everyMm) => revise({ form: { ...form, everyMm } })}
+          />
+          <LengthField
+            label="Lowered for a ladder by"
+            mm={form.lowerMm}
+            onChange={(lowerMm) => revise({ form: { ...form, lowerMm } })}
+          />
+        </>
       )}
       <LengthField label="Spacing" mm={truss.spacingMm} onChange={(spacingMm) => revise({ spacingMm })} />
       <LengthField label="Top chord" mm={truss.topMm} onChange={(topMm) => revise({ topMm })} />
@@ -153,7 +168,9 @@ function formOf(kind: Kind, roof: Roof | undefined, sum: TrussAnswer | null, uni
     case "raisedTie":
       return { type: kind, upMm: rounded(rise * 0.25, units) };
     case "gable":
-      return { type: kind, everyMm: units === "METRIC" ? 600 : 16 * INCH };
+      return { type: kind, everyMm: units === "METRIC" ? 600 : 16 * INCH, lowerMm: 0 };
+    case "parallel":
+      return { type: kind, everyMm: units === "METRIC" ? 1200 : 48 * INCH };
     default:
       return { type: "level", webs: kind };
   }

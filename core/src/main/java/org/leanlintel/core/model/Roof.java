@@ -138,6 +138,7 @@ public record Roof(
                 case Broken b -> b.lower().tan();
                 case Verge v -> 0;
                 case HalfHip h -> 0;
+                case Gablet g -> g.pitch().tan();
                 case Against a -> 0;
                 case Parapet p -> p.fall() instanceof FallsToIt f ? f.pitch().tan() : 0;
             };
@@ -151,6 +152,7 @@ public record Roof(
                     "eaves, " + b.lower().words() + " then " + b.upper().words();
                 case Verge v -> "verge";
                 case HalfHip h -> "half hip, " + h.pitch().words();
+                case Gablet g -> "eaves with a gablet, " + g.pitch().words();
                 case Against a -> "against a wall";
                 case Parapet p ->
                     p.fall() instanceof FallsToIt f
@@ -173,6 +175,13 @@ public record Roof(
     public record HalfHip(double uprightMm, Pitch pitch) implements Rises {
         public HalfHip {
             uprightMm = Checks.between("The height of a half hip's gable", uprightMm, 50, 20_000);
+        }
+    }
+
+    /** A slope up to a level, a small gable from there. @param uprightMm where that begins, above the plate */
+    public record Gablet(Pitch pitch, double uprightMm) implements Rises {
+        public Gablet {
+            uprightMm = Checks.between("Where a gablet begins", uprightMm, 50, 20_000);
         }
     }
 

@@ -70,10 +70,23 @@ public record Truss(
         }
     }
 
-    /** Uprights that a gable is boarded on. @param everyMm from the middle of one to that of the next */
-    public record Gable(double everyMm) implements Form {
+    /** The bottom chords as steep as the top chords, as far under them as the heel is high. @param everyMm the most there is, level, from node to node of a chord */
+    public record Parallel(double everyMm) implements Form {
+        public Parallel {
+            everyMm = Checks.between("The spacing of a truss's nodes", everyMm, 200, 5000);
+        }
+    }
+
+    /**
+     * Uprights that a gable is boarded on.
+     *
+     * @param everyMm from the middle of one to that of the next
+     * @param lowerMm upright, how far its top chords lie under those of the others, for a ladder that runs over it; it has no tails then
+     */
+    public record Gable(double everyMm, double lowerMm) implements Form {
         public Gable {
             everyMm = Checks.between("The spacing of uprights", everyMm, 100, 2000);
+            lowerMm = Checks.between("How much lower a gable's truss is", lowerMm, 0, 500);
         }
     }
 
@@ -140,7 +153,8 @@ public record Truss(
             case Scissor s -> "scissor, " + s.bottom().words() + " inside";
             case Attic a -> "attic";
             case RaisedTie r -> "raised tie";
-            case Gable g -> "gable end";
+            case Parallel p -> "parallel chords";
+            case Gable g -> g.lowerMm() > 0 ? "gable end, lowered" : "gable end";
         };
     }
 

@@ -13,7 +13,15 @@ import org.leanlintel.core.model.Truss;
 record Half(TrussSum sum, double tan, double bottom, double up, double run) {
 
     static Half of(TrussSum sum, double tan, double run) {
-        double bottom = sum.form() instanceof Truss.Scissor s ? s.bottom().tan() : 0;
+        double bottom =
+                switch (sum.form()) {
+                    case Truss.Scissor s -> s.bottom().tan();
+                    case Truss.Parallel p -> tan;
+                    case Truss.Level l -> 0;
+                    case Truss.Attic a -> 0;
+                    case Truss.RaisedTie r -> 0;
+                    case Truss.Gable g -> 0;
+                };
         double up = sum.form() instanceof Truss.RaisedTie r ? r.upMm() : 0;
         return new Half(sum, tan, bottom, up, run);
     }
@@ -57,11 +65,17 @@ record Half(TrussSum sum, double tan, double bottom, double up, double run) {
 
     /** Up to where the bottom chord is cut along the top chord; 0 where it ends under it. */
     double scarf() {
-        return Math.max(0, (up + bottomDeep() - sum.buttMm()) / (tan - bottom));
+        return meet(up + bottomDeep());
     }
 
     /** Where the bottom chord's underside begins: 0 unless it is raised over the top chord's underside. */
     double begin() {
-        return Math.max(0, (up - sum.buttMm()) / (tan - bottom));
+        return meet(up);
+    }
+
+    /** Where a line of the bottom chord, so high over the plate's outer edge, meets the underside of the top chord; 0 where it is under it. */
+    private double meet(double high) {
+        double over = high - sum.buttMm();
+        return over <= 0 ? 0 : over / (tan - bottom);
     }
 }

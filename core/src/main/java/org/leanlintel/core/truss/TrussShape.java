@@ -9,6 +9,9 @@ import org.leanlintel.core.model.Truss;
 /** The members of a truss. Nodes lie on the middles of chords. One under a single slope is half of one, with an upright at its high end. */
 public final class TrussShape {
 
+    /** What is left of a lowered top chord over the plate's outer edge. */
+    private static final double LEAST_HEEL_MM = 10;
+
     /** Far over any truss. */
     private static final double FAR_MM = 100_000;
 
@@ -28,11 +31,14 @@ public final class TrussShape {
     /** Why there is no such truss, in a sentence; empty where there is one. */
     public static String refusal(TrussSum sum) {
         TrussShape shape = new TrussShape(sum);
-        boolean needsTwo = !(sum.form() instanceof Truss.Level || sum.form() instanceof Truss.Gable);
-        if (sum.hasOneSlope() && needsTwo)
-            return "Under one slope trusses are braced as a king post, a fink, a Howe or a fan truss is, or are a gable's end.";
-        if (sum.form() instanceof Truss.Scissor && Math.abs(sum.leftTan() - sum.rightTan()) > 1e-9)
-            return "Scissor trusses stand under two slopes of one pitch.";
+        if (sum.hasOneSlope() && needsTwoSlopes(sum.form()))
+            return "Under one slope trusses are braced as a king post, a fink, a Howe or a fan truss is, have parallel chords, or are a gable's end.";
+        if (sum.form() instanceof Truss.Gable && sum.heelMm() < LEAST_HEEL_MM)
+            return "Lowered so far, the trusses have no heel left on the plate.";
+        boolean isUnequal = !sum.hasOneSlope() && Math.abs(sum.leftTan() - sum.rightTan()) > 1e-9;
+        if (isUnequal && (sum.form() instanceof Truss.Scissor || sum.form() instanceof Truss.Parallel))
+            return "Trusses that rise inside stand under two slopes of one pitch.";
+        if (sum.form() instanceof Truss.Parallel) return shape.heelRefusal();
         for (Half h : shape.halves()) {
             if (h.bottom() >= h.tan()) return "The bottom chords rise as steeply as the top chords.";
             double clear = h.under(h.run()) - h.over(h.run());
@@ -42,6 +48,20 @@ public final class TrussShape {
                         : "The chords leave no room for webs between them.";
         }
         return sum.form() instanceof Truss.Attic room ? shape.refusal(room) : "";
+    }
+
+    private static boolean needsTwoSlopes(Truss.Form form) {
+        return form instanceof Truss.Scissor || form instanceof Truss.Attic || form instanceof Truss.RaisedTie;
+    }
+
+    /** Parallel chords are as far apart as the heel lets them be. */
+    private String heelRefusal() {
+        double least = 0;
+        for (Half h : halves()) least = Math.max(least, h.topDeep() + h.bottomDeep() + sum.webMm());
+        return sum.heelMm() >= least
+                ? ""
+                : "Parallel chords as deep as these need a heel of %.0f mm, and the roof has one of %.0f mm."
+                        .formatted(Math.ceil(least), sum.heelMm());
     }
 
     private String refusal(Truss.Attic room) {
@@ -105,7 +125,7 @@ public final class TrussShape {
 
     /** Whether a place lies on a bottom chord. */
     public boolean isOnBottom(Vec node) {
-        double inner = node.x() < peak ? node.x() : sum.spanMm() - node.x();
+        double inner = node.x() < peak || sum.hasOneSlope() ? node.x() : sum.spanMm() - node.x();
         return Math.abs(node.y() - left.bottom(inner).y()) < left.bottomDeep();
     }
 
@@ -132,7 +152,9 @@ public final class TrussShape {
             chord("top chord, left", Member.Kind.TOP_CHORD, one, left.tan(), sum.topMm());
             chord("top chord, right", Member.Kind.TOP_CHORD, fromRight(two), -right.tan(), sum.topMm());
         }
-        if (sum.form() instanceof Truss.Scissor) {
+        if (sum.form() instanceof Truss.Parallel && sum.hasOneSlope()) {
+            chord("bottom chord", Member.Kind.BOTTOM_CHORD, bottomRing(left), left.bottom(), sum.bottomMm());
+        } else if (sum.form() instanceof Truss.Scissor || sum.form() instanceof Truss.Parallel) {
             chord("bottom chord, left", Member.Kind.BOTTOM_CHORD, bottomRing(left), left.bottom(), sum.bottomMm());
             List<Vec> two = fromRight(bottomRing(right));
             chord("bottom chord, right", Member.Kind.BOTTOM_CHORD, two, -right.bottom(), sum.bottomMm());
@@ -142,7 +164,15 @@ public final class TrussShape {
         }
     }
 
+    /** Where its underside begins below the plates it is cut level on them. */
     private static List<Vec> topRing(Half h, double over) {
+        if (over == 0 && h.under(0) < 0)
+            return List.of(
+                    Vec.ORIGIN,
+                    new Vec(h.begin(), 0),
+                    new Vec(h.run(), h.under(h.run())),
+                    new Vec(h.run(), h.under(h.run()) + h.topDeep()),
+                    new Vec(0, h.under(0) + h.topDeep()));
         return List.of(
                 new Vec(-over, h.under(-over)),
                 new Vec(h.run(), h.under(h.run())),

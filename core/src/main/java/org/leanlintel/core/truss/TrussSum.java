@@ -8,7 +8,7 @@ import org.leanlintel.core.model.Truss;
  * @param spanMm from the outer edge of one plate to that of the other
  * @param leftTan slope of the left top chord; @param rightTan of the right one; 0 where it stands under one slope, which is
  *     high at its right end
- * @param buttMm from the plate's outer edge up to the underside of the top chord
+ * @param buttMm from the plate's outer edge up to the underside of the top chord; less than nothing where a gable's truss is lowered
  * @param leftOverMm how far the left top chord runs out, to its plumb tail; @param rightOverMm likewise
  */
 public record TrussSum(

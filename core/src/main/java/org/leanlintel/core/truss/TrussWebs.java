@@ -51,6 +51,7 @@ final class TrussWebs {
             case Truss.Level l -> level(l.webs());
             case Truss.Attic a -> attic(a);
             case Truss.RaisedTie r -> {}
+            case Truss.Parallel p -> parallel(p.everyMm());
             case Truss.Gable g -> gable(g.everyMm());
         }
     }
@@ -104,6 +105,20 @@ final class TrussWebs {
     /** On the upright beside the room, or on the top chord where that runs over the room. */
     private static Vec collarEnd(Half half, Truss.Attic room, double height) {
         return new Vec(Math.max(half.run() - room.roomMm() / 2, half.topAt(height)), height);
+    }
+
+    /** Up and down between the chords, from the plate to the peak. */
+    private void parallel(double every) {
+        heels();
+        upright();
+        for (Half h : halves) {
+            double step = h.run() / Math.ceil(h.run() / every - 1e-9);
+            for (double x = 0; x < h.run() - step / 2; x += step) {
+                Vec middle = h.top(x + step / 2);
+                web(h, h.bottom(x), middle);
+                web(h, middle, h.bottom(x + step));
+            }
+        }
     }
 
     /** From the middle outwards, as far as there is room for one. */

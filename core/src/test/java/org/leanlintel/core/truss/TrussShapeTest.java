@@ -16,6 +16,7 @@ import org.leanlintel.core.model.Truss;
 /** Worked by hand; the scissor truss in inches, as it was. */
 class TrussShapeTest {
 
+    private static final double INCH = 25.4;
     private static final Offset<Double> THOUSANDTH = within(0.001);
 
     /** 4:12 over 2:12, 24'-0", chords and webs of 3 1/2, overhang 16 to a plumb tail, butt 1/4. */
@@ -197,7 +198,8 @@ class TrussShapeTest {
     @Test
     void aGableEndHasUprightsFromItsMiddle() {
         double tan = Math.tan(Math.toRadians(35));
-        TrussShape truss = TrussShape.of(new TrussSum(new Truss.Gable(600), 7200, tan, tan, 0, 400, 400, 97, 97, 72));
+        TrussShape truss =
+                TrussShape.of(new TrussSum(new Truss.Gable(600, 0), 7200, tan, tan, 0, 400, 400, 97, 97, 72));
         List<Double> at = truss.members().stream()
                 .filter(m -> m.kind() == Member.Kind.WEB)
                 .map(m -> m.centre().getFirst().x())
@@ -205,6 +207,75 @@ class TrussShapeTest {
                 .toList();
         assertThat(at)
                 .containsExactly(600.0, 1200.0, 1800.0, 2400.0, 3000.0, 3600.0, 4200.0, 4800.0, 5400.0, 6000.0, 6600.0);
+    }
+
+    /**
+     * 4:12, 24'-0", chords of 3 1/2, a heel of 3.939 lowered by 1 1/2 for outlookers laid flat: 2.439 is left of it, its peak is at 50.439, and
+     * the top chord's underside leaves the plate 3 x 1 1/4 further in.
+     */
+    @Test
+    void aLoweredGableEndIsCutOnThePlateAndHasNoTails() {
+        TrussShape truss = TrussShape.of(lowered(1.5));
+        assertThat(truss.sum().heelMm() / INCH).isCloseTo(2.439, THOUSANDTH);
+        assertThat(truss.peakTopMm() / INCH).isCloseTo(50.439, THOUSANDTH);
+        Bounds all =
+                Area.union(truss.members().stream().map(Member::shape).toList()).bounds();
+        assertThat(all).isEqualTo(new Bounds(0, 0, 288 * INCH, all.maxY()));
+        assertThat(member(truss, "bottom chord").lengthMm() / INCH).isCloseTo(288 - 2 * 3.75, THOUSANDTH);
+        assertThat(TrussShape.refusal(lowered(3.6)))
+                .isEqualTo("Lowered so far, the trusses have no heel left on the plate.");
+    }
+
+    private static TrussSum lowered(double inches) {
+        return new TrussSum(
+                new Truss.Gable(16 * INCH, inches * INCH),
+                288 * INCH,
+                1 / 3.0,
+                1 / 3.0,
+                (0.25 - inches) * INCH,
+                0,
+                0,
+                3.5 * INCH,
+                3.5 * INCH,
+                3.5 * INCH);
+    }
+
+    /**
+     * 7,200 at 20 degrees with a heel of 400, chords of 97: each is 103.225 deep upright, so 193.550 lie between them, everywhere; the middle of the
+     * bottom chord lies 296.775 under that of the top chord. Nodes of the bottom chord every 1,200.
+     */
+    @Test
+    void parallelChordsAreAsFarApartAtThePeakAsAtTheHeel() {
+        double tan = Math.tan(Math.toRadians(20));
+        TrussShape truss = TrussShape.of(parallel(tan, tan, 400));
+        assertThat(truss.peakTopMm()).isCloseTo(1710.293, THOUSANDTH);
+        assertThat(truss.innerMm()).isCloseTo(1310.293, THOUSANDTH);
+        assertThat(truss.clearMm()).isCloseTo(193.550, THOUSANDTH);
+        assertThat(member(truss, "bottom chord, left").lengthMm()).isCloseTo(3831.040, THOUSANDTH);
+        assertThat(member(truss, "bottom chord, right").slope()).isCloseTo(-tan, within(1e-9));
+        List<Double> webs = truss.members().stream()
+                .filter(m -> m.kind() == Member.Kind.WEB)
+                .map(Member::lengthMm)
+                .sorted()
+                .toList();
+        assertThat(webs).hasSize(15);
+        assertThat(webs.subList(0, 3)).allSatisfy(l -> assertThat(l).isCloseTo(296.775, THOUSANDTH));
+        assertThat(webs.subList(3, 9)).allSatisfy(l -> assertThat(l).isCloseTo(605.099, THOUSANDTH));
+        assertThat(webs.subList(9, 15)).allSatisfy(l -> assertThat(l).isCloseTo(790.814, THOUSANDTH));
+        assertThat(truss.members().stream().filter(m -> m.kind() == Member.Kind.WEB))
+                .allSatisfy(m -> assertThat(truss.isOnBottom(m.centre().getFirst())
+                                || truss.isOnBottom(m.centre().getLast()))
+                        .isTrue());
+        TrussShape half = TrussShape.of(parallel(tan, 0, 400));
+        assertThat(half.members()).extracting(Member::name).contains("top chord", "bottom chord");
+        assertThat(half.innerMm()).isCloseTo(7200 * tan, THOUSANDTH);
+        assertThat(TrussShape.refusal(parallel(tan, tan, 250)))
+                .isEqualTo("Parallel chords as deep as these need a heel of 279 mm, and the roof has one of 250 mm.");
+    }
+
+    private static TrussSum parallel(double left, double right, double heel) {
+        double butt = heel - 97 * Math.hypot(1, left);
+        return new TrussSum(new Truss.Parallel(1200), 7200, left, right, butt, 400, 400, 97, 97, 72);
     }
 
     /** Whatever the shape: members overlap nowhere, and webs end on others at both ends. */
@@ -217,14 +288,15 @@ class TrussShapeTest {
             if (random.nextInt(5) == 0) other = 0;
             Truss.Form form = form(random);
             double depth = 70 + 80 * random.nextDouble();
+            double lower = form instanceof Truss.Gable g ? g.lowerMm() : 0, over = lower > 0 ? 0 : 400;
             TrussSum sum = new TrussSum(
                     form,
                     4000 + 8000 * random.nextDouble(),
                     one,
                     other,
-                    random.nextInt(3) == 0 ? 250 : 20 * random.nextDouble(),
-                    400,
-                    400,
+                    (random.nextInt(3) == 0 ? 400 : 20 * random.nextDouble()) - lower,
+                    over,
+                    over,
                     depth,
                     depth,
                     72);
@@ -254,11 +326,12 @@ class TrussShapeTest {
     }
 
     private static Truss.Form form(Random random) {
-        return switch (random.nextInt(6)) {
+        return switch (random.nextInt(7)) {
             case 0 -> new Truss.Scissor(Pitch.degrees(5 + 20 * random.nextDouble()));
             case 1 -> new Truss.Attic(1500 + 2500 * random.nextDouble(), 1800 + 600 * random.nextDouble());
             case 2 -> new Truss.RaisedTie(200 + 1500 * random.nextDouble());
-            case 3 -> new Truss.Gable(400 + 200 * random.nextDouble());
+            case 3 -> new Truss.Gable(400 + 200 * random.nextDouble(), random.nextInt(2) * 60 * random.nextDouble());
+            case 4 -> new Truss.Parallel(700 + 1500 * random.nextDouble());
             default -> new Truss.Level(Truss.Webs.values()[random.nextInt(4)]);
         };
     }

@@ -343,6 +343,17 @@ class ProjectFileTest {
         assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
     }
 
+    /** In version 21 every truss of a gable was as high as the others. */
+    @Test
+    void upgradesVersion21() throws IOException {
+        Model model = ProjectFile.read(sample(21));
+        assertThat(model.all(Truss.class))
+                .extracting(Truss::form)
+                .containsExactlyInAnyOrder(new Truss.Level(Truss.Webs.FINK), new Truss.Gable(400, 0));
+        assertThat(model.all(Drawing.class)).extracting(Drawing::leftOut).contains(true, false);
+        assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
+    }
+
     @Test
     void editsKeepTheirMeaningOnTheWire() {
         Edit edit = new DrawWalls(

@@ -179,6 +179,19 @@ public record BuiltRoof(
         throw new IndexOutOfBoundsException(edge);
     }
 
+    /** Where slopes end under gablets. */
+    List<RoofShape.Line> gablets() {
+        return solution instanceof RoofShape shape
+                ? shape.lines().stream()
+                        .filter(l -> l.kind() == RoofShape.Kind.HEAD && l.edge() == l.other() && isGablet(l.edge()))
+                        .toList()
+                : List.of();
+    }
+
+    private boolean isGablet(int edge) {
+        return plate(edge) instanceof PlateEdge p && p.edge().rises() instanceof Roof.Gablet;
+    }
+
     /** Where the tops of rafters lie over the outer edge of an edge's fascia. */
     public double eavesMm(int edge) {
         return eaves.get(edge).profile().startMm();
@@ -231,6 +244,7 @@ public record BuiltRoof(
             case Roof.Eaves e -> e.pitch();
             case Roof.Broken b -> face.band() == 0 ? b.lower() : b.upper();
             case Roof.HalfHip h -> h.pitch();
+            case Roof.Gablet g -> g.pitch();
             case Roof.Verge v -> null;
             case Roof.Against a -> null;
             case Roof.Parapet p -> p.fall() instanceof Roof.FallsToIt f ? f.pitch() : null;
@@ -286,6 +300,12 @@ public record BuiltRoof(
                             Double.POSITIVE_INFINITY,
                             Math.max(level + h.uprightMm(), lowest + 1),
                             h.pitch().tan());
+                case Roof.Gablet g ->
+                    Profile.broken(
+                            footMm(e),
+                            g.pitch().tan(),
+                            Math.max(level + g.uprightMm(), footMm(e) + 1),
+                            Double.POSITIVE_INFINITY);
                 case Roof.Verge v -> Profile.upright(lowest);
                 case Roof.Against a -> Profile.upright(lowest);
                 case Roof.Parapet p ->

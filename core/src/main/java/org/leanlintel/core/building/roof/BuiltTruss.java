@@ -112,14 +112,15 @@ public record BuiltTruss(
             Vec origin = left.from().along(left.inwards(), left.facingMm());
             double rightMm = right.facingMm() + (oneSlope ? right.structureMm() : 0);
             double span = right.from().minus(left.from()).dot(left.inwards()) - left.facingMm() - rightMm;
+            double lower = truss.form() instanceof Truss.Gable g ? g.lowerMm() : 0;
             TrussSum sum = new TrussSum(
                     truss.form(),
                     span,
                     left.edge().tan(),
                     right.edge().tan(),
-                    Math.max(one, 0),
-                    over(left),
-                    oneSlope ? 0 : over(right),
+                    Math.max(one, 0) - lower,
+                    lower > 0 ? 0 : over(left),
+                    lower > 0 || oneSlope ? 0 : over(right),
                     truss.topMm(),
                     truss.bottomMm(),
                     truss.webMm());

@@ -19,6 +19,7 @@ import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.roof.RoofEdge;
 import org.leanlintel.core.roof.RoofShape.Face;
+import org.leanlintel.core.roof.RoofShape.Line;
 
 /** A roof as bodies: its plies face by face, fascias, soffits, gutters and flashings, and the ceiling on its plates. */
 public final class RoofBodies {
@@ -49,6 +50,7 @@ public final class RoofBodies {
         covered = Area.of(built.plate().stream().map(PlateEdge::from).toList());
         List<Area> bands = new ArrayList<>();
         for (int i = 0; i < built.eaves().size(); i++) if (isBoarded(i)) bands.add(band(i, 0, BOARD_MM));
+        for (Line l : built.gablets()) bands.add(boarded(l));
         boards = Area.union(bands);
     }
 
@@ -58,6 +60,7 @@ public final class RoofBodies {
         RoofBodies made = new RoofBodies(built, joined.given(), building);
         for (Face f : joined.faces()) made.face(f);
         for (int i = 0; i < built.eaves().size(); i++) made.eaves(i);
+        for (Line l : built.gablets()) made.gablet(l, joined.faces());
         for (Coping c : Coping.of(built)) made.trim(c.area(), Plane.level(c.lowMm()), Plane.level(c.highMm()));
         if (made.roof.under() instanceof Roof.LevelCeiling ceiling) made.ceiling(ceiling, joined.faces());
         return made.bodies;
@@ -72,6 +75,18 @@ public final class RoofBodies {
                 e.to().along(in, -outMm),
                 e.to().along(in, inMm),
                 e.from().along(in, inMm)));
+    }
+
+    /** Behind the foot of a gablet. */
+    private Area boarded(Line foot) {
+        Vec in = built.eaves().get(foot.edge()).inwards().times(BOARD_MM);
+        return Area.of(
+                List.of(foot.from(), foot.to(), foot.to().plus(in), foot.from().plus(in)));
+    }
+
+    /** Boards from the slope below up to those beside it. */
+    private void gablet(Line foot, List<Face> faces) {
+        for (Face f : faces) trim(boarded(foot).and(f.plan()), Plane.level(foot.fromMm()), f.plane());
     }
 
     private boolean isBoarded(int edge) {

@@ -108,7 +108,7 @@ public final class TrussPicture extends Painting {
 
         /** Carried by the wall behind its high end. */
         private void hung() {
-            double y = shape.sum().bottomMm() / 2;
+            double y = shape.innerMm() + shape.sum().bottomMm() / 2;
             pens.closed(
                     PenRole.LEVEL,
                     List.of(
@@ -173,7 +173,7 @@ public final class TrussPicture extends Painting {
                 Vec along = m.centre().getLast().minus(m.centre().getFirst()).unit();
                 boolean top = m.kind() == Member.Kind.TOP_CHORD;
                 double off = top ? shape.sum().topMm() + 1.2 * scale : -(1.2 + SMALL_MM) * scale;
-                String said = (top ? pitch(m) : inner()) + lengths.print(m.lengthMm());
+                String said = (top ? pitch(m) : inner(m)) + lengths.print(m.lengthMm());
                 pens.add(lettering.set(
                         said, middle.along(along.left(), off), along.angle(), SMALL_MM, Align.CENTRE, false));
             }
@@ -188,8 +188,15 @@ public final class TrussPicture extends Painting {
             return "%.1f\u00b0,  ".formatted(Math.toDegrees(Math.atan(tan)));
         }
 
-        private String inner() {
-            return built.truss().form() instanceof Truss.Scissor s ? s.bottom().words() + ",  " : "";
+        private String inner(Member chord) {
+            return switch (built.truss().form()) {
+                case Truss.Scissor s -> s.bottom().words() + ",  ";
+                case Truss.Parallel p -> pitch(chord);
+                case Truss.Level l -> "";
+                case Truss.Attic a -> "";
+                case Truss.RaisedTie r -> "";
+                case Truss.Gable g -> "";
+            };
         }
 
         /** What it is, its timbers one by one, and who answers for it. */

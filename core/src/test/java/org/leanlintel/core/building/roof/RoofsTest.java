@@ -21,6 +21,7 @@ import org.leanlintel.core.edit.wall.Split;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Pitch;
 import org.leanlintel.core.model.Roof;
@@ -105,6 +106,39 @@ class RoofsTest {
         assertThat(((RoofShape) built.solution()).faces()).hasSize(4);
         for (Wall w : house.house.above) assertThat(highest(w.id())).isEqualTo(5100);
         assertThat(built.ridgeMm()).isCloseTo(6508.48, NEAR);
+    }
+
+    /**
+     * Its foot 800 over the plate, 5,900, is 1,431.0 behind the eaves at 4,898.0: as far within each of the slopes beside it, which leave
+     * it 4,600 - 2 x 1,431.0 wide and 608.48 high; the ridge runs on to it.
+     */
+    @Test
+    void aGabletIsBoardedUpToTheSlopesBesideIt() {
+        Roof.Edge gablet = new Roof.Edge(new Roof.Gablet(Pitch.degrees(35), 800), 300, 0);
+        Roof roof = house.draw(house.overShell(
+                RoofedHouse.EAVES,
+                RoofedHouse.at(house.wall(0, 2000), gablet),
+                RoofedHouse.at(house.wall(6000, 2000), gablet)));
+        BuiltRoof built = house.built(roof);
+        RoofShape shape = (RoofShape) built.solution();
+        double in = (5900 - 4898.001) / TAN;
+        assertThat(shape.lines().stream()
+                        .filter(l -> l.kind() == RoofShape.Kind.RIDGE)
+                        .mapToDouble(RoofShape.Line::trueMm)
+                        .sum())
+                .isCloseTo(6600 - 2 * in, NEAR);
+        assertThat(shape.faces()).hasSize(4).allSatisfy(f -> assertThat(f.tan()).isCloseTo(TAN, within(1e-9)));
+        for (Wall w : house.house.above) assertThat(highest(w.id())).isEqualTo(5100);
+        List<Body> boards = bodies(roof.id()).stream()
+                .filter(b -> b.does() == Does.BOARDS && b.low().at(b.outline().getFirst()) > 5800)
+                .toList();
+        assertThat(boards.stream().mapToDouble(RoofsTest::volumeOf).sum())
+                .isCloseTo(2 * 20 * (4600 - 2 * in) * 608.48 / 2, within(3000.0));
+        assertThat(Bounds.of(boards.stream().flatMap(b -> b.outline().stream()).toList())
+                        .width())
+                .isCloseTo(6600 - 2 * in, NEAR);
+        assertThat(house.schedule().rows())
+                .anySatisfy(r -> assertThat(r.toString()).contains("verge"));
     }
 
     /** A knee wall under the slope, 1,200 from the outer face: cut by the lining over it, which lies 113.1 - 183.1 - 18.3 off the heel. */

@@ -92,7 +92,7 @@ class TrussesTest {
     void placedOnesTakeThePlacesOfThoseSpreadAlong() {
         Truss all = laid(FINK, ALL);
         List<Double> before = built(all).at();
-        Truss ends = laid(new Truss.Gable(400), new Truss.AtEnds());
+        Truss ends = laid(new Truss.Gable(400, 0), new Truss.AtEnds());
         assertThat(built(ends).at()).containsExactly(before.getFirst(), before.getLast());
         assertThat(built(all).at()).isEqualTo(before.subList(1, before.size() - 1));
         double first = before.getFirst();
@@ -118,6 +118,22 @@ class TrussesTest {
                         .orElseThrow();
         assertThat(thick).isCloseTo(70, within(0.01));
         assertThat(sketch.refusal(lay(FINK, 70, new Truss.OneAt(50_000)))).contains("no place for them there");
+    }
+
+    /** Lowered by 60 its top chord is cut on the plate, 27.6 - 60 under which its underside would begin, and nothing of it is further out. */
+    @Test
+    void aLoweredGableEndStandsBetweenThePlates() {
+        Truss ends = laid(new Truss.Gable(400, 60), new Truss.AtEnds());
+        BuiltTruss built = built(ends);
+        assertThat(ends.words()).isEqualTo("gable end, lowered");
+        assertThat(built.shape().peakTopMm()).isCloseTo(1408.48 - 60, within(0.05));
+        assertThat(new Bodies(sketch.building()).trusses(roof.storey()))
+                .isNotEmpty()
+                .allSatisfy(b -> {
+                    assertThat(Bounds.of(b.outline()).minY()).isGreaterThan(149.9);
+                    assertThat(b.lowMm()).isGreaterThan(5099.9);
+                });
+        assertThat(sketch.refusal(lay(new Truss.Parallel(1200), 70, ALL))).contains("need a heel of 231 mm");
     }
 
     /** 3,000 deep against a wall at 35 degrees: the seat of 100 leaves a heel of 150 / cos 35 - 100 tan 35 = 113.1. */

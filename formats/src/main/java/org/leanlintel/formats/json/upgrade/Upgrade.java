@@ -29,7 +29,8 @@ public final class Upgrade {
             new ToVersion18(),
             new ToVersion19(),
             new ToVersion20(),
-            new ToVersion21());
+            new ToVersion21(),
+            new ToVersion22());
 
     /** The form that all steps lead to. */
     public static final int PRESENT = STEPS.size() + 1;
