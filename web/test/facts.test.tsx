@@ -2,11 +2,13 @@
 import { cleanup, screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { afterEach, describe, expect, it } from "vitest";
-import type { Element, Offered, Roof, Room, SectionLine } from "../src/api/types";
+import type { Element, Offered, Pitch, Roof, RoofEdge, Room, SectionLine, Truss } from "../src/api/types";
 import { Clauses } from "../src/board/clauses/Clauses";
+import { EdgeFields } from "../src/board/things/RoofEdges";
 import { RoofFacts } from "../src/board/things/RoofFacts";
 import { RoomFacts } from "../src/board/things/RoomFacts";
 import { SectionFacts } from "../src/board/things/SectionFacts";
+import { TrussFacts } from "../src/board/things/TrussFacts";
 import { boardStore } from "./board";
 import { boardOf } from "./boardOf";
 
@@ -158,6 +160,44 @@ describe("downpipes of a roof", () => {
   it("are not spoken of where there are no gutters", () => {
     boardOf({ offered }).on(<RoofFacts roof={{ ...roof, trim: { ...roof.trim, gutterMm: 0 } }} />);
     expect(screen.queryByRole("button", { name: "Place those it lacks" })).toBeNull();
+  });
+});
+
+describe("an edge of a roof", () => {
+  it("that becomes a hip with a gablet keeps its pitch and its overhang", async () => {
+    const changed: RoofEdge[] = [];
+    const pitch: Pitch = { said: "DEGREES", value: 40 };
+    const edge: RoofEdge = { rises: { type: "eaves", pitch }, overhangMm: 450, raisedMm: 0 };
+    const parapet = { buildUp: "b", upMm: 600, copingMm: 50, fall: pitch };
+    boardOf().on(
+      <EdgeFields
+        edge={edge}
+        pitch={{ said: "DEGREES", value: 35 }}
+        vergeMm={50}
+        eavesMm={450}
+        parapet={parapet}
+        onChange={(next) => changed.push(next)}
+      />,
+    );
+    await userEvent.selectOptions(screen.getByLabelText("It is"), "Hip with a gablet");
+    expect(changed).toMatchObject([{ rises: { type: "gablet", pitch }, overhangMm: 450 }]);
+  });
+});
+
+describe("trusses of a gable", () => {
+  it("are lowered without a change of their uprights", async () => {
+    const truss = {
+      type: "truss",
+      id: "t",
+      roof: "roof",
+      form: { type: "gable", everyMm: 400, lowerMm: 0 },
+      along: { type: "atEnds" },
+      plies: 1,
+    } as unknown as Truss;
+    const { on, revised } = boardOf();
+    on(<TrussFacts truss={truss} />);
+    await type("Lowered for a ladder by", "97");
+    expect(revised).toMatchObject([{ form: { type: "gable", everyMm: 400, lowerMm: 97 } }]);
   });
 });
 
