@@ -3,6 +3,7 @@ package org.leanlintel.core.building;
 import java.util.ArrayList;
 import java.util.List;
 import org.leanlintel.core.building.join.Strip;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Opening;
@@ -18,7 +19,7 @@ import org.leanlintel.core.model.Side;
  */
 public record Leaf(Vec pivot, double widthMm, double open, double sweep) {
 
-    private static final int CHORDS = 12;
+    private static final int CHORDS = 12, SLICES = 4;
 
     /** The side-hung leaves of an opening, the active one first. */
     public static List<Leaf> of(Strip strip, PlacedOpening placed) {
@@ -45,6 +46,16 @@ public record Leaf(Vec pivot, double widthMm, double open, double sweep) {
         double open = strip.at(s, face + swing.sign()).minus(pivot).angle();
         boolean turnsLeft = atStart == (swing == Side.RIGHT);
         return new Leaf(pivot, width, open, (turnsLeft ? 1 : -1) * Math.PI / 2);
+    }
+
+    /** Boxes that take little more than what it passes over: each round a slice of that from the pivot. */
+    public List<Bounds> sweptBoxes() {
+        List<Vec> ring = swept();
+        List<Bounds> boxes = new ArrayList<>();
+        int each = CHORDS / SLICES;
+        for (int i = 0; i < SLICES; i++)
+            boxes.add(Bounds.of(ring.subList(1 + i * each, 2 + (i + 1) * each)).with(Bounds.of(List.of(pivot))));
+        return boxes;
     }
 
     /** Round all that it passes over. */

@@ -8,9 +8,10 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.PenRole;
 
 /**
- * The boxes that drawn things take on a plan, for a label to keep clear of; those that are barred are for leaders, too.
+ * The boxes that drawn things take on a plan, for a label to keep clear of; those that are barred are for leaders, too, and so are
+ * the lines of strings.
  */
-public record TakenBoxes(Set<Bounds> things, Set<Bounds> barred) {
+public record TakenBoxes(Set<Bounds> things, Set<Bounds> barred, Set<Bounds> strings) {
 
     /** A letter's width as a part of the height of capitals, about; how far the outline of a wall's mark stands off it. */
     private static final double LETTER = 0.72, MARK_MM = 2;
@@ -82,7 +83,18 @@ public record TakenBoxes(Set<Bounds> things, Set<Bounds> barred) {
     }
 
     public boolean isFree(Bounds box) {
+        return isFreeButForStrings(box) && none(strings, box);
+    }
+
+    public boolean isFreeButForStrings(Bounds box) {
         return none(things, box) && none(barred, box);
+    }
+
+    /** How many lines of strings run through a box. */
+    public int stringsIn(Bounds box) {
+        int count = 0;
+        for (Bounds b : strings) if (b.meets(box)) count++;
+        return count;
     }
 
     private static boolean none(Set<Bounds> boxes, Bounds box) {

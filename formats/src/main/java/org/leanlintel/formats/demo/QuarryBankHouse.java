@@ -91,7 +91,10 @@ public final class QuarryBankHouse {
             9. Openings and edges left by the day's work are closed against weather and against falling before the site is left.
             10. Neighbours are told a week before noise and dust; work that shakes their walls is done by hand.
             11. New work is toothed and bonded into old, not butted against it; movement joints stay where they are.
-            12. Making good is to match: bricks by a sample panel, plaster by a coat that is flush with the old.""";
+            12. Making good is to match: bricks by a sample panel, plaster by a coat that is flush with the old.
+            13. Walls of neighbours are looked at with them before work begins; cracks are measured and photographed.
+            14. Holes in floors and roofs are covered, fixed down and marked; nobody works or walks under open ones.
+            15. Rubble is not stacked on floors or against walls that stay; chutes and skips stand on spread loads.""";
 
     private static final String SETTING_OUT =
             """

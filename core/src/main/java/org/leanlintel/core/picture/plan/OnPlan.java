@@ -126,6 +126,7 @@ public record OnPlan(PlanOf plan, Stage stage, ElementId element) implements Mem
         Set<Cell> cells = new LinkedHashSet<>();
         for (Bounds b : shows.things()) cells.addAll(Cell.of(b));
         for (Bounds b : shows.barred()) cells.addAll(Cell.of(b));
+        for (Bounds b : shows.strings()) cells.addAll(Cell.of(b));
         return cells;
     }
 

@@ -33,12 +33,14 @@ final class RoomLabel {
         BESIDE,
         /** The number over the name. */
         OVER,
+        /** The number under the name, before the first line there; over it where there is none. */
+        UNDER,
         /** The number over the name, a word to a line. */
         NARROW
     }
 
     /** On paper. */
-    private static final double BOX_PAD = 0.9, BOX_GAP = 1.6, AIR = 1.2;
+    private static final double BOX_PAD = 0.9, BOX_GAP = 1.6, BOX_LINE = 0.2, AIR = 1.2;
     /** How much of a room's floor has nothing over it where the room counts as open, as a part. */
     private static final double OPEN = 0.5;
 
@@ -128,11 +130,25 @@ final class RoomLabel {
         double widest = 0;
         for (String line : name) widest = Math.max(widest, lettering.width(line, letters.nameMm(), true));
         if (!numbered) return widest;
+        if (isUnder()) return widest;
         return isOver() ? Math.max(widest, boxWidth()) : widest + BOX_GAP + boxWidth();
     }
 
+    private boolean isBeside() {
+        return numbered && shape == Shape.BESIDE;
+    }
+
+    private boolean isUnder() {
+        return numbered && shape == Shape.UNDER && !lines.isEmpty();
+    }
+
     private boolean isOver() {
-        return numbered && shape != Shape.BESIDE;
+        return numbered && !isBeside() && !isUnder();
+    }
+
+    /** Of the first line under the name with the number before it. */
+    private double numberedWidth() {
+        return boxWidth() + BOX_GAP + lettering.width(lines.getFirst(), letters.wordsMm(), false);
     }
 
     private double boxWidth() {
@@ -142,13 +158,14 @@ final class RoomLabel {
     private double width() {
         double widest = headWidth();
         for (String line : lines) widest = Math.max(widest, lettering.width(line, letters.wordsMm(), false));
+        if (isUnder()) widest = Math.max(widest, numberedWidth());
         return mark == null ? widest : Math.max(widest, 2 * InteriorMark.REACH_MM);
     }
 
     private double height() {
         double words = letters.nameMm()
                 + (name.size() - 1) * NAME_PITCH * letters.nameMm()
-                + (lines.size() + (isOver() ? STACK : 0)) * pitch();
+                + (lines.size() + (isOver() ? STACK : isUnder() ? STACK - 1 : 0)) * pitch();
         return mark == null ? words : words + 2 * InteriorMark.REACH_MM;
     }
 
@@ -161,16 +178,39 @@ final class RoomLabel {
         return new Bounds(middle.x() - wide, middle.y() - high, middle.x() + wide, middle.y() + high);
     }
 
-    void paint(Vec middle, Pens pens) {
-        double top = middle.y() + height() / 2 * scale();
-        double base = top - letters.nameMm() * scale();
-        if (isOver()) {
-            box(middle.x() - boxWidth() / 2 * scale(), base, pens);
-            base -= STACK * pitch() * scale();
+    /** Paper under all of it but the lines round its number, for lines that it stands over to stop at. */
+    void ground(Vec middle, Pens pens) {
+        Bounds all = boxAt(middle).grown(-AIR / 2 * scale());
+        if (!numbered) {
+            pens.ground(corners(all));
+            return;
         }
-        boolean beside = numbered && !isOver();
-        if (beside) box(middle.x() - headWidth() / 2 * scale(), base, pens);
-        double centre = middle.x() + (beside ? (boxWidth() + BOX_GAP) / 2 * scale() : 0);
+        Bounds box = numberBox(middle);
+        double air = BOX_LINE * scale();
+        ground(all.minX(), box.maxY() + air, all.maxX(), all.maxY(), pens);
+        ground(all.minX(), box.minY() - air, box.minX() - air, box.maxY() + air, pens);
+        pens.ground(corners(box.grown(-air)));
+        ground(box.maxX() + air, box.minY() - air, all.maxX(), box.maxY() + air, pens);
+        ground(all.minX(), all.minY(), all.maxX(), box.minY() - air, pens);
+    }
+
+    private static void ground(double minX, double minY, double maxX, double maxY, Pens pens) {
+        if (maxX > minX && maxY > minY) pens.ground(corners(new Bounds(minX, minY, maxX, maxY)));
+    }
+
+    private static List<Vec> corners(Bounds b) {
+        return List.of(
+                new Vec(b.minX(), b.minY()),
+                new Vec(b.maxX(), b.minY()),
+                new Vec(b.maxX(), b.maxY()),
+                new Vec(b.minX(), b.maxY()));
+    }
+
+    void paint(Vec middle, Pens pens) {
+        double base = firstBase(middle);
+        if (numbered) number(numberBox(middle), pens);
+        if (isOver()) base -= STACK * pitch() * scale();
+        double centre = middle.x() + (isBeside() ? (boxWidth() + BOX_GAP) / 2 * scale() : 0);
         for (int i = 0; i < name.size(); i++) {
             if (i > 0) base -= NAME_PITCH * letters.nameMm() * scale();
             double width = lettering.width(name.get(i), letters.nameMm(), true) * scale();
@@ -180,10 +220,12 @@ final class RoomLabel {
                     scale(),
                     lettering);
         }
-        for (String line : lines) {
-            base -= pitch() * scale();
+        for (int i = 0; i < lines.size(); i++) {
+            boolean isNumbered = i == 0 && isUnder();
+            base -= pitch() * (isNumbered ? STACK : 1) * scale();
+            Vec at = new Vec(middle.x() + (isNumbered ? (boxWidth() + BOX_GAP) / 2 * scale() : 0), base);
             pens.onPaper(
-                    lettering.set(line, new Vec(middle.x(), base), 0, letters.wordsMm(), Lettering.Align.CENTRE, false),
+                    lettering.set(lines.get(i), at, 0, letters.wordsMm(), Lettering.Align.CENTRE, false),
                     scale(),
                     lettering);
         }
@@ -191,15 +233,28 @@ final class RoomLabel {
             mark.paint(new Vec(middle.x(), base - InteriorMark.REACH_MM * scale()), scale(), pens, lettering);
     }
 
-    private void box(double left, double base, Pens pens) {
-        double low = base + ((letters.nameMm() - letters.wordsMm()) / 2 - BOX_PAD) * scale();
-        double high = low + (letters.wordsMm() + 2 * BOX_PAD) * scale(), right = left + boxWidth() * scale();
-        pens.closed(
-                PenRole.ROOM,
-                List.of(new Vec(left, low), new Vec(right, low), new Vec(right, high), new Vec(left, high)));
+    /** On which its first line of names stands, or its number over them. */
+    private double firstBase(Vec middle) {
+        return middle.y() + (height() / 2 - letters.nameMm()) * scale();
+    }
+
+    private Bounds numberBox(Vec middle) {
+        double low = firstBase(middle) + ((letters.nameMm() - letters.wordsMm()) / 2 - BOX_PAD) * scale();
+        double wide = isBeside() ? headWidth() : boxWidth();
+        if (isUnder()) {
+            wide = numberedWidth();
+            double names = (name.size() - 1) * NAME_PITCH * letters.nameMm();
+            low = firstBase(middle) - (names + STACK * pitch() + BOX_PAD) * scale();
+        }
+        double left = middle.x() - wide / 2 * scale();
+        return new Bounds(left, low, left + boxWidth() * scale(), low + (letters.wordsMm() + 2 * BOX_PAD) * scale());
+    }
+
+    private void number(Bounds box, Pens pens) {
+        pens.closed(PenRole.ROOM, corners(box));
         pens.add(lettering.set(
                 room.number(),
-                new Vec(left + BOX_PAD * scale(), low + BOX_PAD * scale()),
+                new Vec(box.minX() + BOX_PAD * scale(), box.minY() + BOX_PAD * scale()),
                 0,
                 letters.wordsMm(),
                 Lettering.Align.LEFT,

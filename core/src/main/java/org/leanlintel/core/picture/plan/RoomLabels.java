@@ -25,12 +25,14 @@ import org.leanlintel.core.picture.annotate.InteriorMark;
 
 /**
  * The label of a room, clear of walls, fittings, strings and other labels: where the drafter put it; else as near to the
- * middle of its room as it can be; outside it with a leader where it has no room within.
+ * middle of its room as it can be, over lines of strings at worst; outside it with a leader where it has no room within.
  */
 final class RoomLabels {
 
     /** On paper: between places that are tried; how far outside its room a label goes; what lying in another room costs. */
     private static final double STEP = 3, OUTSIDE_STEP = 6, FURTHEST = 75, STRANGE = 60;
+    /** On paper: what a line of a string costs that a label stands over. */
+    private static final double STRING = 15;
     /** On paper: how far round a room is looked at first. */
     private static final double NEAR = 40;
     /** On paper: the dot at a leader's end. */
@@ -84,29 +86,33 @@ final class RoomLabels {
     }
 
     private Shows paint(RoomLabel label, Vec at) {
-        return paint(label, at, null);
+        return paint(label, at, new Pens(look.lens()));
     }
 
-    /** @param leader where the label stands outside */
-    private Shows paint(RoomLabel label, Vec at, RoomLeaders.@Nullable Leader leader) {
+    private Shows paint(RoomLabel label, Vec at, Pens pens) {
+        label.paint(at, pens);
+        return shows(pens, List.of(), List.of(label.boxAt(at)));
+    }
+
+    /** Outside its room. */
+    private Shows paint(RoomLabel label, Vec at, RoomLeaders.Leader leader) {
         Pens pens = new Pens(look.lens());
         label.paint(at, pens);
+        paint(leader, pens);
         List<Bounds> lines = new ArrayList<>();
-        if (leader != null) {
-            paint(leader, pens);
-            TakenBoxes.segments(leader.line(), lines);
-        }
-        Group group = new Group(room.id(), room.layer(), pens.items(), List.of());
-        return new Shows(List.of(group), lines, List.of(label.boxAt(at)));
+        TakenBoxes.segments(leader.line(), lines);
+        return shows(pens, lines, List.of(label.boxAt(at)));
     }
 
     /** Both in the room, apart. */
-    private Shows paint(RoomLabel label, Vec at, InteriorMark apart, Vec markAt) {
-        Pens pens = new Pens(look.lens());
+    private Shows paint(RoomLabel label, Vec at, InteriorMark apart, Vec markAt, Pens pens) {
         label.paint(at, pens);
         apart.paint(markAt, scale(), pens, plan.lettering());
-        Group group = new Group(room.id(), room.layer(), pens.items(), List.of());
-        return new Shows(List.of(group), List.of(), List.of(label.boxAt(at), apart.boxAt(markAt, scale())));
+        return shows(pens, List.of(), List.of(label.boxAt(at), apart.boxAt(markAt, scale())));
+    }
+
+    private Shows shows(Pens pens, List<Bounds> lines, List<Bounds> boxes) {
+        return new Shows(List.of(new Group(room.id(), room.layer(), pens.items(), List.of())), lines, boxes);
     }
 
     /** Where the drafter put it, however far off, with a leader that minds what lies about the room. */
@@ -115,8 +121,9 @@ final class RoomLabels {
         if (space.covers(at)) return paint(label, at);
         Bounds box = label.boxAt(at);
         RoomLeaders leaders = new Round(Stage.PUT, space.bounds().grown(FURTHEST * scale())).leaders;
-        RoomLeaders.Leader clean = leaders.clean(box, Double.POSITIVE_INFINITY);
-        return paint(label, at, clean == null ? leaders.least(box, Double.POSITIVE_INFINITY) : clean);
+        RoomLeaders.Leader leader = leaders.clean(box, Double.POSITIVE_INFINITY);
+        if (leader == null) leader = leaders.least(box, Double.POSITIVE_INFINITY);
+        return leader == null ? paint(label, at) : paint(label, at, leader);
     }
 
     /** In the first shape that fits, with its mark where that does. */
@@ -130,21 +137,53 @@ final class RoomLabels {
             if (at == null) continue;
             if (mark == null || label.isMarked()) return paint(label, at);
             Vec apart = inside(taken, p -> mark.boxAt(p, scale()), b -> !b.meets(label.boxAt(at)));
-            if (apart != null) return paint(label, at, mark, apart);
+            if (apart != null) return paint(label, at, mark, apart, new Pens(look.lens()));
         }
-        return Shows.NOTHING;
+        return squeezed(taken);
+    }
+
+    /** Where it costs least of places nearer to each other, on paper of its own over lines of strings; its mark apart. */
+    private Shows squeezed(TakenBoxes taken) {
+        RoomLabel best = null;
+        Vec where = null;
+        double least = Double.POSITIVE_INFINITY;
+        for (RoomLabel label : shapes(null))
+            for (Vec at : places(space.bounds(), STEP / 2)) {
+                double cost = at.distanceTo(space.net().middle());
+                if (cost >= least) break;
+                Bounds box = label.boxAt(at);
+                if (!isWithin(at, box)
+                        || !taken.isFreeButForStrings(box)
+                        || !space.net().covers(box)) continue;
+                cost += taken.stringsIn(box) * STRING * scale();
+                if (cost >= least) continue;
+                least = cost;
+                best = label;
+                where = at;
+            }
+        if (best == null || where == null) return Shows.NOTHING;
+        Pens pens = new Pens(look.lens());
+        Bounds box = best.boxAt(where);
+        if (taken.stringsIn(box) > 0) best.ground(where, pens);
+        if (mark == null) return paint(best, where, pens);
+        Vec apart = inside(taken, p -> mark.boxAt(p, scale()), b -> !b.meets(box));
+        return apart == null ? Shows.NOTHING : paint(best, where, mark, apart, pens);
     }
 
     private @Nullable Vec inside(TakenBoxes taken, Function<Vec, Bounds> boxAt, Predicate<Bounds> may) {
         for (Vec at : places(space.bounds(), STEP)) {
             Bounds box = boxAt.apply(at);
-            boolean within = space.covers(at)
-                    && may.test(box)
-                    && space.bounds().covers(new Vec(box.minX(), box.minY()))
-                    && space.bounds().covers(new Vec(box.maxX(), box.maxY()));
-            if (within && taken.isFree(box) && space.net().covers(box)) return at;
+            if (may.test(box)
+                    && isWithin(at, box)
+                    && taken.isFree(box)
+                    && space.net().covers(box)) return at;
         }
         return null;
+    }
+
+    /** Whether a box lies in the room, about. */
+    private boolean isWithin(Vec middle, Bounds box) {
+        return space.covers(middle) && space.bounds().covers(box);
     }
 
     /** A free place outside the room, best outside the building; the room's middle where there is none. */

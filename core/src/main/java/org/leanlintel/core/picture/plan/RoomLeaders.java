@@ -1,7 +1,9 @@
 package org.leanlintel.core.picture.plan;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.room.RoomSpace;
 import org.leanlintel.core.geometry.Bounds;
@@ -43,7 +45,9 @@ final class RoomLeaders {
         this.space = space;
         this.scale = scale;
         lines = new BoxGrid(taken.things(), SQUARE * scale);
-        barred = new BoxGrid(taken.barred(), SQUARE * scale);
+        Set<Bounds> all = new HashSet<>(taken.barred());
+        all.addAll(taken.strings());
+        barred = new BoxGrid(all, SQUARE * scale);
         dots = dots();
     }
 

@@ -324,17 +324,18 @@ final class Standing {
         return annotation instanceof DimensionString s ? string(s, group) : lined(group);
     }
 
-    /** A leader may cross the lines from what is measured to a string, but neither its own line nor its figures. */
+    /** A leader may cross the lines from what is measured to a string, but neither its own line, which labels may, nor its figures. */
     private Shows string(DimensionString string, Group group) {
-        List<Bounds> extensions = new ArrayList<>(), barred = new ArrayList<>();
+        List<Bounds> extensions = new ArrayList<>(), own = new ArrayList<>(), barred = new ArrayList<>();
         for (Item item : group.items())
             if (item instanceof Item.Strokes strokes)
                 for (List<Vec> line : strokes.lines()) {
                     Vec along = line.getLast().minus(line.getFirst());
                     boolean across = Tolerance.same(along.dot(string.direction()), 0);
-                    TakenBoxes.segments(line, across ? extensions : barred);
+                    boolean isAlong = Tolerance.same(along.cross(string.direction()), 0);
+                    TakenBoxes.segments(line, across ? extensions : isAlong ? own : barred);
                 }
         barred.addAll(TakenBoxes.texts(List.of(group), look.drawing().scale()));
-        return new Shows(List.of(group), extensions, barred);
+        return new Shows(List.of(group), extensions, barred, own);
     }
 }

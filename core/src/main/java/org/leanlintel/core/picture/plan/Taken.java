@@ -41,20 +41,21 @@ final class Taken {
 
         @Override
         public Boxes from(Reads reads) {
-            Set<Bounds> things = new LinkedHashSet<>(), barred = new LinkedHashSet<>();
+            Set<Bounds> things = new LinkedHashSet<>(), barred = new LinkedHashSet<>(), strings = new LinkedHashSet<>();
             for (OnPlan there : reads.lying(new Stage.Of(plan, stage), List.of(cell))) {
                 Shows shows = reads.get(there);
                 addMeeting(shows.things(), cell.bounds(), things);
                 addMeeting(shows.barred(), cell.bounds(), barred);
+                addMeeting(shows.strings(), cell.bounds(), strings);
             }
-            return new Boxes(List.copyOf(things), List.copyOf(barred));
+            return new Boxes(List.copyOf(things), List.copyOf(barred), List.copyOf(strings));
         }
     }
 
-    private record Boxes(List<Bounds> things, List<Bounds> barred) {}
+    private record Boxes(List<Bounds> things, List<Bounds> barred, List<Bounds> strings) {}
 
     TakenBoxes within(Bounds reach) {
-        Set<Bounds> things = new HashSet<>(), barred = new HashSet<>();
+        Set<Bounds> things = new HashSet<>(), barred = new HashSet<>(), strings = new HashSet<>();
         List<Cell> cells = Cell.of(reach);
         for (Stage stage : Stage.values()) {
             if (stage == before) break;
@@ -62,10 +63,11 @@ final class Taken {
                 Boxes there = building.get(new In(plan, stage, cell));
                 addMeeting(there.things, reach, things);
                 addMeeting(there.barred, reach, barred);
+                addMeeting(there.strings, reach, strings);
             }
         }
         addMeeting(added, reach, barred);
-        return new TakenBoxes(things, barred);
+        return new TakenBoxes(things, barred, strings);
     }
 
     /** Boxes of lines that it is better to keep clear of. */

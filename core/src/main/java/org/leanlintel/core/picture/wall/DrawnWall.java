@@ -85,7 +85,7 @@ public record DrawnWall(
                     || look.layering().hides(placed.opening().layer())) continue;
             groups.add(opening(solid, placed, shown, look));
             if (shown != OpeningLook.OPEN || look.lens().symbol() != Lens.Symbol.LEAF) continue;
-            for (Leaf leaf : Leaf.of(solid.strip(), placed)) leaves.add(Bounds.of(leaf.swept()));
+            for (Leaf leaf : Leaf.of(solid.strip(), placed)) leaves.addAll(leaf.sweptBoxes());
             List<Vec> bay = placed.bay(solid.strip());
             if (!bay.isEmpty()) leaves.add(Bounds.of(bay));
         }

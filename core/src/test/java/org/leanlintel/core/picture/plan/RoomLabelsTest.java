@@ -12,11 +12,14 @@ import org.leanlintel.core.Sketch;
 import org.leanlintel.core.building.room.Rooms;
 import org.leanlintel.core.edit.change.Move;
 import org.leanlintel.core.edit.change.Revise;
+import org.leanlintel.core.edit.dimension.DrawString;
 import org.leanlintel.core.edit.room.NameRoom;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.LabelPart;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.PenRole;
@@ -27,6 +30,7 @@ import org.leanlintel.core.model.WallPiece;
 import org.leanlintel.core.model.WorkState;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
+import org.leanlintel.core.picture.TakenBoxes;
 import org.leanlintel.core.picture.drawing.Plan;
 
 /** What room labels say, and where they stand, in a room of 5,420 by 3,420 clear. */
@@ -179,6 +183,72 @@ class RoomLabelsTest {
         assertThat(items(room))
                 .filteredOn(Item.Text.class::isInstance)
                 .allMatch(t -> Rooms.in(sketch.building()).of(room).covers(((Item.Text) t).at()));
+    }
+
+    /** A room of 1,220, too narrow for its label beside the string up its middle: the line stops at paper under the label. */
+    @Test
+    void overTheLineOfAStringItStandsRatherThanOutsideItsRoom() {
+        sketch.across(shell, 1550);
+        say(LabelPart.NUMBER, LabelPart.AREA);
+        Room room = name(500, 2000, "Bathroom");
+        double middle = Rooms.in(sketch.building()).of(room).net().middle().x();
+        assertThat(grounds(room)).as("free as it is").isEmpty();
+        DimensionString string = (DimensionString) sketch.run(new DrawString(
+                        Sketch.PLAN,
+                        Sketch.LAYER,
+                        new DrawString.Along(new Vec(0, 1)),
+                        new Vec(middle, 2000),
+                        List.of(new Hold.AtPoint(new Vec(middle, 290)), new Hold.AtPoint(new Vec(middle, 3710)))))
+                .after()
+                .getFirst();
+        Bounds name = textBox(room);
+        assertThat(name.minX()).isLessThan(middle);
+        assertThat(name.maxX()).isGreaterThan(middle);
+        assertThat(Rooms.in(sketch.building()).of(room).bounds().covers(name)).isTrue();
+        assertThat(grounds(room)).anySatisfy(g -> assertThat(g.covers(name)).isTrue());
+        assertThat(name.meets(figure(string))).isFalse();
+    }
+
+    /** What paper of its own covers that is larger than its words take. */
+    private List<Bounds> grounds(Room room) {
+        Bounds name = textBox(room);
+        return items(room).stream()
+                .filter(i -> i instanceof Item.Fill f && f.over())
+                .map(i -> Bounds.of(((Item.Fill) i).ring()))
+                .filter(b -> b.height() > name.height() * 1.5)
+                .toList();
+    }
+
+    private Bounds figure(DimensionString string) {
+        return TakenBoxes.texts(
+                        Plan.of(sketch.building(), Sketch.PLAN, LETTERS).picture().groups().stream()
+                                .filter(g -> g.element().equals(string.id()))
+                                .toList(),
+                        50)
+                .getFirst();
+    }
+
+    /** A room of 1,300, of which posts leave 635 of its height: the number has a place neither beside the name nor over it. */
+    @Test
+    void itsNumberStandsBeforeItsAreaWhereThatTakesLeast() {
+        sketch.across(shell, 1650);
+        say(LabelPart.NUMBER, LabelPart.AREA);
+        Room room = name(500, 2000, "Bathroom");
+        sketch.put(post("low", new Vec(940, 1000), 1330, 1200), post("high", new Vec(940, 3000), 1400, 1200));
+        List<Item.Text> said = items(room).stream()
+                .filter(Item.Text.class::isInstance)
+                .map(Item.Text.class::cast)
+                .toList();
+        assertThat(Rooms.in(sketch.building()).of(room).covers(nameAt(room))).isTrue();
+        assertThat(base(said, "0.01")).isEqualTo(base(said, "m\u00b2")).isLessThan(base(said, "Bathroom"));
+    }
+
+    private static double base(List<Item.Text> said, String words) {
+        return said.stream()
+                .filter(t -> t.text().contains(words))
+                .mapToDouble(t -> t.at().y())
+                .findFirst()
+                .orElseThrow();
     }
 
     /** A post fills the room but for its upper end, and one outside stands between that and the label. */
