@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.feature.Feature;
@@ -14,6 +15,7 @@ import org.leanlintel.core.building.feature.InSection;
 import org.leanlintel.core.building.feature.SectionFrame;
 import org.leanlintel.core.building.feature.Upright;
 import org.leanlintel.core.building.roof.BuiltRoof;
+import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
@@ -51,8 +53,8 @@ public final class SectionStrings {
     private double left = Double.POSITIVE_INFINITY, right = Double.NEGATIVE_INFINITY, low;
     /** What of the picture is drawn; null for all. */
     private @Nullable Bounds part;
-    /** From where on strings at the left are clear of what stands out there. */
-    private double clear = Double.POSITIVE_INFINITY;
+    /** Where overhangs and porches reach to. */
+    private double farLeft = Double.POSITIVE_INFINITY, farRight = Double.NEGATIVE_INFINITY;
 
     private SectionStrings(Building building, Drawing drawing, Scheme scheme) {
         this.building = building;
@@ -68,7 +70,7 @@ public final class SectionStrings {
         if (lowestFooting() instanceof Footing f) low = Math.min(low, undersideMm(f));
         for (Wall w : building.model().all(Wall.class)) reach(w);
         for (Floor f : building.model().all(Floor.class)) reach(f);
-        if (frame.isOutside()) for (Roof r : building.model().all(Roof.class)) reach(r);
+        for (Roof r : building.model().all(Roof.class)) reach(r);
         if (drawing.frame() instanceof Drawing.Part p) {
             part = Bounds.of(p.ring());
             low = part.minY();
@@ -104,12 +106,24 @@ public final class SectionStrings {
             }
     }
 
-    /** Strings of an elevation stand clear of overhangs and porches. */
+    /** Strings stand clear of overhangs and porches, as far as they are seen. */
     private void reach(Roof roof) {
         BuiltRoof built = building.get(new BuiltRoof.Of(roof.id()));
-        if (built == null) return;
-        for (List<Vec> ring : built.covered().rings())
-            for (Vec p : ring) clear = Math.min(clear, frame.seen(p).x());
+        if (built == null || !roof.stays()) return;
+        Area shows = frame.isOutside() ? built.covered() : built.covered().and(lookedAt());
+        for (List<Vec> ring : shows.rings())
+            for (Vec p : ring) {
+                farLeft = Math.min(farLeft, frame.seen(p).x());
+                farRight = Math.max(farRight, frame.seen(p).x());
+            }
+    }
+
+    /** What of the plan lies behind the cut, as far as it looks. */
+    private Area lookedAt() {
+        double from = frame.startMm(), to = frame.endMm(), depth = frame.depthMm();
+        return Area.of(Stream.of(new Vec(from, 0), new Vec(to, 0), new Vec(to, depth), new Vec(from, depth))
+                .map(frame::plan)
+                .toList());
     }
 
     private void reach(Floor floor) {
@@ -123,11 +137,11 @@ public final class SectionStrings {
 
     /** From where strings stand off at the left. */
     private double leftEnd() {
-        return part == null ? Math.min(left, clear) : part.minX();
+        return part == null ? Math.min(left, farLeft) : part.minX();
     }
 
     private double rightEnd() {
-        return part == null ? right : part.maxX();
+        return part == null ? Math.max(right, farRight) : part.maxX();
     }
 
     /** Whether what is drawn shows the height that a hold tells. */

@@ -1,12 +1,14 @@
 package org.leanlintel.core.dimension;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.HouseOfTwo;
+import org.leanlintel.core.RoofedHouse;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.building.feature.HeldPoints;
 import org.leanlintel.core.edit.dimension.DimensionPlan;
@@ -74,6 +76,24 @@ class SectionStringsTest {
                         List.of(2600L, 2500L), List.of(2350L, 250L, 2500L), List.of(800L, 1300L), List.of(900L, 1200L));
         assertThat(sketch.refusal(command(section, Facing.values())))
                 .isEqualTo("All that was asked for is dimensioned already.");
+    }
+
+    /** As far out from an overhang of 300 as from the wall where there is none. */
+    @Test
+    void levelsStandClearOfOverhangs() {
+        RoofedHouse roofed = new RoofedHouse();
+        roofed.gabled();
+        assertThat(nearest(roofed.sketch)).isCloseTo(nearest(sketch) - 300, within(0.01));
+    }
+
+    /** Where the string at the left stands that is nearest to the house. */
+    private double nearest(Sketch of) {
+        ElementId section = of.section(new Vec(3000, -500), new Vec(3000, 4500), Side.RIGHT, 20_000);
+        of.run(command(section, Facing.LEFT));
+        return of.model().all(DimensionString.class).stream()
+                .mapToDouble(s -> s.at().x())
+                .max()
+                .orElseThrow();
     }
 
     @Test

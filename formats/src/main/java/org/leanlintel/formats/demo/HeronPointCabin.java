@@ -200,7 +200,7 @@ public final class HeronPointCabin {
         d.on(OfficeStandard.GROUND);
         Stair.Turn quarter = new Stair.Turn(Stair.By.LANDING, Side.RIGHT, false, 0, 0);
         Stair stair = d.stair(126, 63, Math.PI / 2, 36, new Stair.Flights(List.of(10), List.of(quarter)));
-        ElementId section = d.section(144, -30, 144, DEPTH + 30, Side.LEFT, 48);
+        ElementId section = d.section(144, -86, 144, DEPTH + 86, Side.LEFT, 48);
         d.stairDrawing(stair, 24);
         d.on(loft);
         d.gable(shell.get(0), EAVES, EAVES + DEPTH / 2);
@@ -235,8 +235,8 @@ public final class HeronPointCabin {
         d.through(120, 70, 30, 46, new RoofPart.RoofLight(2.5 * INCH, 2 * INCH));
         d.drain(roof, 3, 2);
         d.dimension(d.plan());
-        d.dimension(section);
         porch(d);
+        d.dimension(section);
     }
 
     /** Over the way in, on brackets. */
