@@ -52,4 +52,27 @@ describe("the label of a room that is moved", () => {
     const edit = shifted(labelled({ type: "putAt", at: [0, 0] }), [300, -100]);
     expect(edit).toEqual({ type: "move", elements: ["r"], by: [300, -100] });
   });
+
+  it("goes on so together with others, each from where it is", () => {
+    const one = labelled({ type: "whereClear" });
+    const other = {
+      ...one.elements.get("r"),
+      id: "s",
+      label: { type: "putAt", at: [5000, 0] },
+    } as unknown as Element;
+    const both = { ...one, elements: new Map([...one.elements, ["s", other]]), selection: ["r", "s"] };
+    expect(shifted(both, [300, -100])).toMatchObject({
+      type: "reviseAll",
+      elements: [
+        { id: "r", label: { at: [1300, 400] } },
+        { id: "s", label: { at: [5300, -100] } },
+      ],
+    });
+  });
+
+  it("moves with other things as these do", () => {
+    const one = labelled({ type: "whereClear" });
+    const edit = shifted({ ...one, selection: ["r", "n"] }, [300, -100]);
+    expect(edit).toEqual({ type: "move", elements: ["r", "n"], by: [300, -100] });
+  });
 });

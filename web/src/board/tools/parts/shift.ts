@@ -1,4 +1,4 @@
-import type { Edit, Item } from "../../../api/types";
+import type { Edit, Item, Room } from "../../../api/types";
 import { boxOf } from "../../canvas/boxes";
 import { aimed } from "../../catch/aim";
 import { pointOf } from "../../catch/points";
@@ -16,16 +16,27 @@ export function shiftFrom(state: BoardState, from: ModelPoint): [number, number]
 }
 
 /**
- * What is selected moves so far. The label of a room that stands where it is clear moves from where it is seen, wherever that is:
- * only the page knows.
+ * What is selected moves so far. Where it is rooms, whose labels move, those that stand where they are clear move from where they are
+ * seen, wherever that is: only the page knows.
  */
-export function shifted(state: BoardState, [x, y]: readonly [number, number]): Edit {
-  const [only, ...others] = state.selection;
-  const room = others.length === 0 ? elementOf(state, "room", only) : undefined;
-  const seen = room?.label.type === "whereClear" ? labelMiddle(state, room.id) : null;
-  if (room && seen)
-    return { type: "revise", element: { ...room, label: { type: "putAt", at: [seen[0] + x, seen[1] + y] } } };
-  return { type: "move", elements: [...state.selection], by: [x, y] };
+export function shifted(state: BoardState, by: readonly [number, number]): Edit {
+  const rooms = state.selection.map((id) => elementOf(state, "room", id));
+  const clear = rooms.some((room) => room?.label.type === "whereClear");
+  const labelled = clear ? rooms.map((room) => room && labelShifted(state, room, by)) : [];
+  const [only] = labelled;
+  if (!labelled.every((room) => room !== undefined) || only === undefined)
+    return { type: "move", elements: [...state.selection], by: [by[0], by[1]] };
+  return labelled.length === 1
+    ? { type: "revise", element: only }
+    : { type: "reviseAll", elements: labelled };
+}
+
+/** Nothing where its label is nowhere to be seen. */
+function labelShifted(state: BoardState, room: Room, [x, y]: readonly [number, number]) {
+  const from = room.label.type === "putAt" ? room.label.at : labelMiddle(state, room.id);
+  return from
+    ? { ...room, label: { type: "putAt" as const, at: [from[0] + x, from[1] + y] as [number, number] } }
+    : undefined;
 }
 
 /** The middle of a room's label as it is drawn, without its leader. */
