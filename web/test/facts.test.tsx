@@ -31,6 +31,20 @@ const type = async (label: string, words: string) => {
   await userEvent.type(screen.getByLabelText(label), `${words}{Enter}`);
 };
 
+describe("how long a section's line is", () => {
+  it("is changed at its end, or at its beginning with its steps where they were", async () => {
+    const { on, revised } = boardOf();
+    const steps = [{ alongMm: 3000, leftMm: -1200 }];
+    on(<SectionFacts line={{ ...LINE, steps }} />);
+    await type("Length, from its beginning", "9000");
+    await type("Length, from its end", "8500");
+    expect(revised).toMatchObject([
+      { from: [0, 0], to: [9000, 0], steps },
+      { from: [-500, 0], to: [8000, 0], steps: [{ alongMm: 3500, leftMm: -1200 }] },
+    ]);
+  });
+});
+
 describe("where a section's line steps aside", () => {
   it("is said along the way it looks, whichever side that is", async () => {
     const { on, revised } = boardOf();

@@ -42,6 +42,7 @@ export function SectionFacts({ line }: { readonly line: SectionLine }) {
         mm={line.depthMm}
         onChange={(depthMm) => revise({ depthMm })}
       />
+      <Ends line={line} revise={revise} />
       <Steps line={line} revise={revise} />
       <div className="mt-2 flex gap-2">
         <Button onClick={() => revise({ looking: line.looking === "LEFT" ? "RIGHT" : "LEFT" })}>
@@ -53,6 +54,35 @@ export function SectionFacts({ line }: { readonly line: SectionLine }) {
           </Button>
         )}
       </div>
+    </>
+  );
+}
+
+/** How long it is, by one end or the other. */
+function Ends({ line, revise }: StepsProps) {
+  const [x, y] = [line.to[0] - line.from[0], line.to[1] - line.from[1]];
+  const length = Math.hypot(x, y);
+  const along = (from: readonly [number, number], mm: number): [number, number] => [
+    from[0] + (x / length) * mm,
+    from[1] + (y / length) * mm,
+  ];
+  return (
+    <>
+      <LengthField
+        label="Length, from its beginning"
+        mm={length}
+        onChange={(mm) => revise({ to: along(line.from, mm) })}
+      />
+      <LengthField
+        label="Length, from its end"
+        mm={length}
+        onChange={(mm) =>
+          revise({
+            from: along(line.to, -mm),
+            steps: line.steps.map((s) => ({ ...s, alongMm: s.alongMm + mm - length })),
+          })
+        }
+      />
     </>
   );
 }

@@ -38,7 +38,8 @@ import org.leanlintel.core.model.Wall;
 
 /**
  * What follows a change besides what the edit itself did: openings and fittings whose stops are gone stay where they are,
- * walls under stairs end under them, and a room stays with the area that has most of what it was.
+ * walls under stairs end under them, what is written in a section stays with the house, and a room stays with the area that has most
+ * of what it was.
  */
 final class Following {
 
@@ -55,6 +56,7 @@ final class Following {
     static Change places(Building before, Change change, Building after) {
         Following following = new Following(before, after);
         following.faces(change);
+        following.sections(change);
         following.openings();
         following.fittings();
         following.floors();
@@ -79,6 +81,10 @@ final class Following {
 
     private void faces(Change change) {
         put.addAll(FollowingFaces.of(before.model(), change, after.model()));
+    }
+
+    private void sections(Change change) {
+        put.addAll(FollowingSections.of(before.model(), change, after.model()));
     }
 
     private void openings() {
