@@ -42,5 +42,5 @@ export function boardOf(change: Partial<BoardState> = {}) {
         <BoardContext.Provider value={board}>{children}</BoardContext.Provider>
       </QueryClientProvider>,
     );
-  return { store, on, revised, edits, remade, shown, previewed };
+  return { store, sync, on, revised, edits, remade, shown, previewed };
 }

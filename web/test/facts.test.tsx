@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { cleanup, screen } from "@testing-library/react";
+import { cleanup, screen, waitFor } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { afterEach, describe, expect, it } from "vitest";
 import type { Element, Offered, Pitch, Roof, RoofEdge, Room, SectionLine, Truss } from "../src/api/types";
@@ -33,15 +33,38 @@ const type = async (label: string, words: string) => {
 
 describe("how long a section's line is", () => {
   it("is changed at its end, or at its beginning with its steps where they were", async () => {
-    const { on, revised } = boardOf();
     const steps = [{ alongMm: 3000, leftMm: -1200 }];
-    on(<SectionFacts line={{ ...LINE, steps }} />);
+    const line: Element = { ...LINE, steps };
+    const { on, revised } = boardOf({ elements: new Map([["s", line]]) });
+    on(<SectionFacts line={line} />);
     await type("Length, from its beginning", "9000");
     await type("Length, from its end", "8500");
     expect(revised).toMatchObject([
       { from: [0, 0], to: [9000, 0], steps },
       { from: [-500, 0], to: [8000, 0], steps: [{ alongMm: 3500, leftMm: -1200 }] },
     ]);
+  });
+});
+
+describe("a length of a section's line typed before the last one is stored", () => {
+  it("is of the line as that leaves it", async () => {
+    const { on, store, sync, revised } = boardOf({ elements: new Map([["s", LINE as Element]]) });
+    const waiting: (() => void)[] = [];
+    sync.revise = (element) =>
+      new Promise((stored) => {
+        revised.push(element);
+        waiting.push(() => {
+          store.setState({ elements: new Map([["s", element]]) });
+          stored(true);
+        });
+      });
+    on(<SectionFacts line={LINE} />);
+    await type("Length, from its end", "8500");
+    await type("Length, from its beginning", "9000");
+    expect(revised).toHaveLength(1);
+    waiting.shift()?.();
+    await waitFor(() => expect(revised).toHaveLength(2));
+    expect(revised[1]).toMatchObject({ from: [-500, 0], to: [8500, 0] });
   });
 });
 

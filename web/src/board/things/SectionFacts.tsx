@@ -1,10 +1,11 @@
+import { useRef } from "react";
 import type { SectionLine } from "../../api/types";
 import { Button, Choice, Row } from "../../ui/controls";
 import { Section } from "../../ui/Section";
 import { LengthField } from "../fields/LengthField";
 import { useBoard, useBoardTools } from "../state/context";
 import { drawingOf } from "../state/drawings";
-import type { Making } from "../state/state";
+import { elementOf, type Making } from "../state/state";
 
 export function NewSection({ making, set }: { making: Making; set: (change: Partial<Making>) => void }) {
   return (
@@ -42,7 +43,7 @@ export function SectionFacts({ line }: { readonly line: SectionLine }) {
         mm={line.depthMm}
         onChange={(depthMm) => revise({ depthMm })}
       />
-      <Ends line={line} revise={revise} />
+      <Ends line={line} />
       <Steps line={line} revise={revise} />
       <div className="mt-2 flex gap-2">
         <Button onClick={() => revise({ looking: line.looking === "LEFT" ? "RIGHT" : "LEFT" })}>
@@ -58,33 +59,45 @@ export function SectionFacts({ line }: { readonly line: SectionLine }) {
   );
 }
 
-/** How long it is, by one end or the other. */
-function Ends({ line, revise }: StepsProps) {
-  const [x, y] = [line.to[0] - line.from[0], line.to[1] - line.from[1]];
-  const length = Math.hypot(x, y);
-  const along = (from: readonly [number, number], mm: number): [number, number] => [
-    from[0] + (x / length) * mm,
-    from[1] + (y / length) * mm,
-  ];
+/** How long it is, by one end or the other: each length typed is of the line as the one before left it, however late that is stored. */
+function Ends({ line }: { readonly line: SectionLine }) {
+  const { sync } = useBoardTools();
+  const last = useRef<Promise<unknown>>(Promise.resolve());
+  const lengthen = (ends: (now: SectionLine) => Partial<SectionLine>) => {
+    last.current = last.current.then(() => {
+      const now = elementOf(sync.state, "sectionLine", line.id);
+      return now && sync.revise({ ...now, ...ends(now), type: "sectionLine" });
+    });
+  };
   return (
     <>
       <LengthField
         label="Length, from its beginning"
-        mm={length}
-        onChange={(mm) => revise({ to: along(line.from, mm) })}
+        mm={lengthOf(line)}
+        onChange={(mm) => lengthen((now) => ({ to: along(now, now.from, mm) }))}
       />
       <LengthField
         label="Length, from its end"
-        mm={length}
+        mm={lengthOf(line)}
         onChange={(mm) =>
-          revise({
-            from: along(line.to, -mm),
-            steps: line.steps.map((s) => ({ ...s, alongMm: s.alongMm + mm - length })),
-          })
+          lengthen((now) => ({
+            from: along(now, now.to, -mm),
+            steps: now.steps.map((s) => ({ ...s, alongMm: s.alongMm + mm - lengthOf(now) })),
+          }))
         }
       />
     </>
   );
+}
+
+function lengthOf({ from, to }: SectionLine): number {
+  return Math.hypot(to[0] - from[0], to[1] - from[1]);
+}
+
+/** A point of the line so far on from one of it. */
+function along(line: SectionLine, from: readonly [number, number], mm: number): [number, number] {
+  const part = mm / lengthOf(line);
+  return [from[0] + (line.to[0] - line.from[0]) * part, from[1] + (line.to[1] - line.from[1]) * part];
 }
 
 interface StepsProps {
