@@ -40,7 +40,7 @@ final class RoomLabel {
     }
 
     /** On paper. */
-    private static final double BOX_PAD = 0.9, BOX_GAP = 1.6, BOX_LINE = 0.2, AIR = 1.2;
+    private static final double BOX_PAD = 0.9, BOX_GAP = 1.6, BOX_LINE = 0.45, AIR = 1.2;
     /** How much of a room's floor has nothing over it where the room counts as open, as a part. */
     private static final double OPEN = 0.5;
 
