@@ -17,6 +17,7 @@ import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.Polygonal;
 import org.locationtech.jts.geom.PrecisionModel;
+import org.locationtech.jts.geom.TopologyException;
 import org.locationtech.jts.geom.util.PolygonExtracter;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
@@ -74,12 +75,20 @@ public final class Area {
                 List.of(new Vec(x, y), new Vec(x + width, y), new Vec(x + width, y + height), new Vec(x, y + height)));
     }
 
-    /** Everything that any of {@code areas} covers, on a grid of {@link Tolerance#SAME_MM}, so that neighbours leave no slivers. */
+    /**
+     * Everything that any of {@code areas} covers, on a grid of {@link Tolerance#SAME_MM}, so that neighbours leave no slivers; where
+     * that fails, as it may where strips thinner than the grid cross themselves, without one.
+     */
     public static Area union(Collection<Area> areas) {
         GivenUp.orGoOn();
-        return areas.isEmpty()
-                ? NONE
-                : new Area(UnaryUnionNG.union(areas.stream().map(a -> a.shape).toList(), JTS, GRID));
+        if (areas.isEmpty()) return NONE;
+        List<Geometry> shapes = areas.stream().map(a -> a.shape).toList();
+        try {
+            return new Area(UnaryUnionNG.union(shapes, JTS, GRID));
+        } catch (TopologyException offTheGrid) {
+            return new Area(OverlayNGRobust.union(
+                    shapes.stream().map(s -> s.isValid() ? s : s.buffer(0)).toList(), JTS));
+        }
     }
 
     private static List<Area> areas(Polygonizer polygonizer) {

@@ -16,9 +16,13 @@ import org.leanlintel.core.building.body.Bodies;
 import org.leanlintel.core.building.room.Rooms;
 import org.leanlintel.core.check.Finding;
 import org.leanlintel.core.check.Findings;
+import org.leanlintel.core.edit.Edit;
+import org.leanlintel.core.edit.change.Revise;
+import org.leanlintel.core.edit.run.Editing;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Tolerance;
+import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
@@ -28,12 +32,14 @@ import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.TitleBlock;
+import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WorkState;
 import org.leanlintel.core.picture.Group;
@@ -141,6 +147,60 @@ class DemoDraftsTest {
                         }
             }
         }
+    }
+
+    /** Its chords and webs are cut into slices, some thinner than the grid areas are joined on. */
+    @Test
+    void aSectionRunsAlongATrussOfParallelChords() {
+        Model model = QuarryBankHouse.draw();
+        Roof roof = model.all(Roof.class).getFirst();
+        Roof raised = new Roof(
+                roof.id(),
+                roof.storey(),
+                roof.layer(),
+                roof.mark(),
+                roof.buildUp(),
+                roof.over(),
+                roof.plate(),
+                new Roof.Raised(420),
+                roof.usual(),
+                roof.own(),
+                roof.trim(),
+                roof.under(),
+                roof.state());
+        Building building = after(new Revise(raised), Building.of(model));
+        for (Truss t : model.all(Truss.class))
+            building = after(
+                    new Revise(new Truss(
+                            t.id(),
+                            t.roof(),
+                            t.layer(),
+                            t.mark(),
+                            new Truss.Parallel(1200),
+                            t.topMm(),
+                            t.bottomMm(),
+                            t.webMm(),
+                            t.thickMm(),
+                            t.plies(),
+                            t.spacingMm(),
+                            t.along(),
+                            t.state())),
+                    building);
+        Drawing section = model.all(Drawing.class).stream()
+                .filter(d -> d.name().equals("Section A"))
+                .findFirst()
+                .orElseThrow();
+        List<Item> items = picture(building, section.id()).groups().stream()
+                .flatMap(g -> g.items().stream())
+                .toList();
+        assertThat(items).hasSizeGreaterThan(100);
+        assertThat(items).noneMatch(i -> i instanceof Item.Text t && t.text().contains("cannot be"));
+    }
+
+    private static Building after(Edit edit, Building building) {
+        Editing.Result result = Editing.run(edit, building);
+        assertThat(result.outcome()).isInstanceOf(Change.class);
+        return result.after();
     }
 
     /** Of plans, sections, elevations and interiors on sheets: where parts crowd, one in eighty may. Oblique strokes end as high as figures begin. */
