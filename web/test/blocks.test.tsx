@@ -40,6 +40,24 @@ describe("words that stand on sheets", () => {
   });
 });
 
+describe("a legend", () => {
+  const legend: Drawing = { ...PLAN, id: "k", name: "Legend", kind: "LEGEND", subject: { type: "whole" } };
+
+  it("is of all drawings or of those on its sheet", async () => {
+    const { on, revised } = boardOf();
+    on(<DrawingFacts drawing={legend} />);
+    await userEvent.selectOptions(screen.getByLabelText("Of"), "Those on its sheet");
+    expect(revised).toMatchObject([{ id: "k", subject: { type: "onItsSheet" } }]);
+  });
+
+  it("goes back to all", async () => {
+    const { on, revised } = boardOf();
+    on(<DrawingFacts drawing={{ ...legend, subject: { type: "onItsSheet" } }} />);
+    await userEvent.selectOptions(screen.getByLabelText("Of"), "All drawings");
+    expect(revised).toMatchObject([{ id: "k", subject: { type: "whole" } }]);
+  });
+});
+
 describe("a drawing that stands on no sheet", () => {
   it("is left out on purpose by a tick, and taken in again", async () => {
     const { on, revised } = boardOf();

@@ -86,10 +86,29 @@ export function SortedBy({ drawing }: { readonly drawing: Drawing }) {
 
 const OF_THINGS: readonly Drawing["kind"][] = ["DOORS", "WINDOWS", "FITTINGS"];
 
-/** Which things a schedule lists, by what becomes of them. */
+/** Which things a schedule lists, by what becomes of them; which drawings a legend is of. */
 export function Listed({ drawing }: { readonly drawing: Drawing }) {
   const { sync } = useBoardTools();
   const { subject } = drawing;
+  if (drawing.kind === "LEGEND")
+    return (
+      <Row label="Of">
+        <Choice
+          value={subject.type === "onItsSheet" ? "SHEET" : "ALL"}
+          options={[
+            ["ALL", "All drawings"],
+            ["SHEET", "Those on its sheet"],
+          ]}
+          onChange={(of) =>
+            void sync.revise({
+              ...drawing,
+              subject: { type: of === "SHEET" ? "onItsSheet" : "whole" },
+              type: "drawing",
+            })
+          }
+        />
+      </Row>
+    );
   if (drawing.kind === "ROOMS")
     return (
       <Row label="Of the house">

@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.body.Ground;
 import org.leanlintel.core.building.feature.HeldPoints;
+import org.leanlintel.core.building.feature.InPlan;
 import org.leanlintel.core.building.join.Strip;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Circle;
@@ -117,8 +118,8 @@ public sealed interface Measured {
         for (Hold hold : round) {
             List<Vec> line = HeldPoints.line(hold, of.drawing(), building);
             if (!line.isEmpty()) lines.add(Line.between(line.getFirst(), line.getLast()));
-            else if (isPoint(hold) && HeldPoints.nearest(hold, of.at(), of.drawing(), building) instanceof Vec at)
-                points.add(at);
+            else if (InPlan.isPoint(hold)
+                    && HeldPoints.nearest(hold, of.at(), of.drawing(), building) instanceof Vec at) points.add(at);
         }
         if (points.size() == round.size()) return points;
         if (lines.size() < round.size()) return List.of();
@@ -130,10 +131,6 @@ public sealed interface Measured {
             corners.add(one.at(met));
         }
         return corners;
-    }
-
-    private static boolean isPoint(Hold hold) {
-        return hold instanceof Hold.AtPoint || hold instanceof Hold.AtCorner || hold instanceof Hold.Lost;
     }
 
     private static @Nullable Arc arc(Hold.OnFace face, Building building) {

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.feature.HeldPoints;
 import org.leanlintel.core.building.feature.HeldPoints.Held;
+import org.leanlintel.core.building.feature.InPlan;
 import org.leanlintel.core.derive.Key;
 import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.geometry.Tolerance;
@@ -166,7 +167,7 @@ public final class SetOutCheck {
     private @Nullable Integer line(Hold hold, Held held, DimensionString string, Told here) {
         Integer known = here.line(hold);
         if (known != null) return known;
-        double near = isBare(hold) ? LOOKS_SAME_MM * drawing.scale() : Tolerance.NOMINAL_MM, least = near;
+        double near = InPlan.isPoint(hold) ? LOOKS_SAME_MM * drawing.scale() : Tolerance.NOMINAL_MM, least = near;
         double sign = Math.signum(string.direction().dot(here.direction()));
         double position = held.position() * sign, one = held.reachFrom() * sign, other = held.reachTo() * sign;
         Integer best = null;
@@ -179,10 +180,6 @@ public final class SetOutCheck {
             }
         }
         return best;
-    }
-
-    private static boolean isBare(Hold hold) {
-        return hold instanceof Hold.AtPoint || hold instanceof Hold.Lost || hold instanceof Hold.AtCorner;
     }
 
     /** A point found both ways, and the faces of a wall between two of them. */

@@ -11,7 +11,7 @@ import org.leanlintel.core.geometry.Vec;
  * One picture of the model.
  *
  * @param sortBy the title of the column a schedule is sorted by; empty for its usual order
- * @param subject the line a section is cut along, the stair of a stair drawing, the room of an interior elevation, trusses, the state of what a schedule lists
+ * @param subject the line a section is cut along, the stair of a stair drawing, the room of an interior elevation, trusses, the state of what a schedule lists, the drawings a legend is of
  * @param order its place in the register; the first whole plan of a storey is the one that is worked in
  * @param frame how much of it is drawn
  * @param also plans of the same storey whose strings and notes show in this one too
@@ -56,6 +56,8 @@ public record Drawing(
             throw new Unusable("Only schedules of doors, windows and fittings list what is in one state.");
         if (subject instanceof AsItWas && kind != Kind.ROOMS)
             throw new Unusable("Only a schedule of rooms is of the house as it was.");
+        if (subject instanceof OnItsSheet && kind != Kind.LEGEND)
+            throw new Unusable("Only a legend is of the sheet it stands on.");
         if (kind == Kind.ELEVATION != subject instanceof Facing)
             throw new Unusable("Elevations, and nothing else, are of a side of the house.");
         if (kind == Kind.TEXT != subject instanceof Written)
@@ -262,6 +264,9 @@ public record Drawing(
     /** The house before the work: without what is new, with what is removed. */
     public record AsItWas() implements Subject {}
 
+    /** The drawings of the house on the sheet it stands on. */
+    public record OnItsSheet() implements Subject {}
+
     /**
      * Words.
      *
@@ -331,7 +336,7 @@ public record Drawing(
         FOUNDATIONS,
         /** The words of the keyed notes that stand on drawings. */
         CLAUSES,
-        /** What hatches, lines and marks stand for, of those that plans and sections use. */
+        /** What hatches, lines and marks stand for, of those that drawings use. */
         LEGEND,
         /** A table of the sheets that are bound with the one it stands on; of all, where it stands on none. */
         SHEETS,

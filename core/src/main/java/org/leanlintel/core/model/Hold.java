@@ -67,6 +67,22 @@ public sealed interface Hold {
         }
     }
 
+    /** A corner of a fitting's box, as it is seen from before it; mirrored with it. */
+    record AtFittingCorner(ElementId fitting, Corner corner) implements Hold {
+
+        public enum Corner {
+            BACK_LEFT,
+            BACK_RIGHT,
+            FRONT_RIGHT,
+            FRONT_LEFT;
+
+            /** In words, as "front left corner of F3". */
+            public String said() {
+                return name().toLowerCase(Locale.ROOT).replace('_', ' ') + " corner";
+            }
+        }
+    }
+
     /** A riser of a stair, counted from 1 upwards. */
     record AtRiser(ElementId stair, int riser) implements Hold {
         public AtRiser {

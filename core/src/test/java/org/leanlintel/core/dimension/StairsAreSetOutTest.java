@@ -8,6 +8,7 @@ import org.leanlintel.core.HouseOfTwo;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.building.feature.HeldPoints;
 import org.leanlintel.core.edit.carry.Hand;
+import org.leanlintel.core.edit.change.Delete;
 import org.leanlintel.core.edit.change.Move;
 import org.leanlintel.core.edit.dimension.DimensionPlan;
 import org.leanlintel.core.edit.dimension.DrawString;
@@ -95,20 +96,43 @@ class StairsAreSetOutTest {
                 "");
     }
 
-    /** From the left of a desk of 1,200 to its middle and its right. */
-    @Test
-    void stringsHoldToTheLinesOfAFitting() {
-        Fitting fitting = new Fitting(
+    private Fitting desk(boolean mirrored) {
+        return new Fitting(
                 Sketch.id("f"),
                 Sketch.STOREY,
                 Sketch.LAYER,
                 "F1",
                 Sketch.id("desk"),
                 new Fitting.Free(new Vec(3000, 2000), 0),
-                false,
+                mirrored,
                 1200,
                 600,
                 WorkState.NEW);
+    }
+
+    /** Of a desk of 1,200 by 600 its front left corner, as it is seen from before it, is at the other end where it is mirrored. */
+    @Test
+    void stringsHoldToTheCornersOfAFittingAndFollowIt() {
+        sketch.put(desk(), desk(false));
+        Hold left = new Hold.AtFittingCorner(Sketch.id("f"), Hold.AtFittingCorner.Corner.FRONT_LEFT),
+                right = new Hold.AtFittingCorner(Sketch.id("f"), Hold.AtFittingCorner.Corner.BACK_RIGHT);
+        DimensionString along = string(new Vec(1, 0), new Hold.AtPoint(Vec.ORIGIN), left, right),
+                across = string(new Vec(0, 1), left, right);
+        assertThat(parts(along)).containsExactly(0.0, 2400.0, 3600.0);
+        assertThat(parts(across)).containsExactly(1700.0, 2300.0);
+        sketch.run(new Move(List.of(Sketch.id("f")), new Vec(100, 50)));
+        assertThat(parts(along)).containsExactly(0.0, 2500.0, 3700.0);
+        assertThat(parts(across)).containsExactly(1750.0, 2350.0);
+        sketch.run(new Delete(List.of(Sketch.id("f"))));
+        assertThat(sketch.model().get(along.id(), DimensionString.class).holds())
+                .filteredOn(Hold.Lost.class::isInstance)
+                .hasSize(2);
+    }
+
+    /** From the left of a desk of 1,200 to its middle and its right. */
+    @Test
+    void stringsHoldToTheLinesOfAFitting() {
+        Fitting fitting = desk(false);
         sketch.put(desk(), fitting);
         DimensionString s = string(
                 new Vec(1, 0),

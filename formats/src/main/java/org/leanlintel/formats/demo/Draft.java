@@ -856,6 +856,18 @@ final class Draft {
         return onSheets(name, kind, scale, new Drawing.Whole());
     }
 
+    /** A legend of the drawings that stand on a sheet with it. @param at its upper left corner, on paper */
+    void legendOn(String number, String name, Vec at) {
+        ElementId legend = onSheets(name, Drawing.Kind.LEGEND, 10, new Drawing.OnItsSheet());
+        Sheet sheet = model().all(Sheet.class).stream()
+                .filter(s -> s.number().equals(number))
+                .findFirst()
+                .orElseThrow();
+        List<Sheet.Placed> placed = new ArrayList<>(sheet.drawings());
+        placed.add(new Sheet.Placed(legend, Vec.ORIGIN, at));
+        run(new Revise(sheet.with(placed)));
+    }
+
     /** Words that stand on sheets by themselves, under their heading. */
     ElementId words(String heading, double widthMm, String text) {
         return onSheets(

@@ -246,6 +246,7 @@ public final class QuarryBankHouse {
                 d.named("Ground floor, demolition"),
                 d.named("Ground floor for the client"),
                 d.words("Demolition notes", 205, DEMOLITION));
+        d.legendOn("A-104", "Key to the plans", new Vec(233, 111));
         d.sheet(
                 "A-105",
                 "Setting out",

@@ -354,6 +354,19 @@ class ProjectFileTest {
         assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
     }
 
+    /** In version 22 a legend was of all drawings. */
+    @Test
+    void upgradesVersion22() throws IOException {
+        Model model = ProjectFile.read(sample(22));
+        assertThat(model.all(Drawing.class))
+                .filteredOn(d -> d.kind() == Drawing.Kind.LEGEND)
+                .singleElement()
+                .extracting(Drawing::subject)
+                .isEqualTo(new Drawing.Whole());
+        assertThat(model.all(Truss.class)).extracting(Truss::form).contains(new Truss.Gable(400, 95));
+        assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
+    }
+
     @Test
     void editsKeepTheirMeaningOnTheWire() {
         Edit edit = new DrawWalls(

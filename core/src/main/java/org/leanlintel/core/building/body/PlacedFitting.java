@@ -150,6 +150,16 @@ public record PlacedFitting(Fitting fitting, Symbol symbol, Vec origin, Vec alon
         };
     }
 
+    public Vec corner(Hold.AtFittingCorner.Corner corner) {
+        double w = fitting.widthMm(), d = fitting.depthMm();
+        return switch (corner) {
+            case BACK_LEFT -> drawn(0, 0);
+            case BACK_RIGHT -> drawn(w, 0);
+            case FRONT_RIGHT -> drawn(w, d);
+            case FRONT_LEFT -> drawn(0, d);
+        };
+    }
+
     public Vec middle() {
         return box(fitting.widthMm() / 2, fitting.depthMm() / 2);
     }

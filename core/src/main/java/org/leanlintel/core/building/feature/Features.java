@@ -126,6 +126,7 @@ public final class Features {
             case Hold.AtCentre c -> acrossOpening(c.opening(), PlacedOpening::middle, building);
             case Hold.OnGrid g -> grid(g, building);
             case Hold.OnFitting f -> fitting(f, building);
+            case Hold.AtFittingCorner f -> fitting(f, building);
             case Hold.AtRiser r -> null;
             case Hold.BesideFlight b -> null;
             case Hold.AtLevel l -> level(l, building);
@@ -244,6 +245,14 @@ public final class Features {
                 + placed.symbol().lowMm();
         return new Feature.Face(
                 line.getFirst(), line.getLast(), low, low + placed.symbol().heightMm());
+    }
+
+    private static @Nullable Feature fitting(Hold.AtFittingCorner hold, Building building) {
+        if (!(building.get(new PlacedFitting.Of(hold.fitting())) instanceof PlacedFitting placed)) return null;
+        double low = building.space(placed.fitting().storey()).levelMm()
+                + placed.symbol().lowMm();
+        return new Feature.Edge(
+                placed.corner(hold.corner()), low, low + placed.symbol().heightMm());
     }
 
     private static @Nullable Feature level(Fitting fitting, Of level, Building building) {

@@ -138,6 +138,7 @@ public final class HeldPoints {
             case Hold.AtCentre c -> onSetOutLine(c.opening(), shown);
             case Hold.OnGrid g -> onPiece(shown);
             case Hold.OnFitting f -> onPiece(shown);
+            case Hold.AtFittingCorner f -> through(shown, shown.getFirst());
             case Hold.AtRiser r -> onPiece(shown);
             case Hold.BesideFlight b -> onPiece(shown);
             case Hold.AtLevel l -> null;

@@ -32,6 +32,14 @@ public record InPlan(Building building, boolean toUnits) {
         return new InPlan(building, lens.openings() == Lens.OpeningEdges.UNIT);
     }
 
+    /** Whether it is a point, not a line or a level. */
+    public static boolean isPoint(Hold hold) {
+        return hold instanceof Hold.AtPoint
+                || hold instanceof Hold.AtCorner
+                || hold instanceof Hold.AtFittingCorner
+                || hold instanceof Hold.Lost;
+    }
+
     /** One point, or the two ends of a line; none where there is no such thing. An arc is given as a line between its ends. */
     public List<Vec> of(Hold hold) {
         return switch (hold) {
@@ -46,6 +54,10 @@ public record InPlan(Building building, boolean toUnits) {
             case Hold.OnGrid g ->
                 building.model().find(g.line()) instanceof Ruled line ? List.of(line.from(), line.to()) : List.of();
             case Hold.OnFitting f -> fitting(f);
+            case Hold.AtFittingCorner f ->
+                building.get(new PlacedFitting.Of(f.fitting())) instanceof PlacedFitting placed
+                        ? List.of(placed.corner(f.corner()))
+                        : List.of();
             case Hold.AtRiser r -> riser(r);
             case Hold.BesideFlight b -> beside(b);
             case Hold.AtLevel l -> List.of();

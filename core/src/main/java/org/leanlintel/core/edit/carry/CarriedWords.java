@@ -170,6 +170,8 @@ record CarriedWords(Carriage carry) {
             case Hold.AtCentre c -> carry.carried(c.opening()) instanceof ElementId id ? new Hold.AtCentre(id) : null;
             case Hold.OnFitting f ->
                 carry.carried(f.fitting()) instanceof ElementId id ? new Hold.OnFitting(id, f.edge()) : null;
+            case Hold.AtFittingCorner f ->
+                carry.carried(f.fitting()) instanceof ElementId id ? new Hold.AtFittingCorner(id, f.corner()) : null;
             case Hold.AtRiser r ->
                 carry.carried(r.stair()) instanceof ElementId id ? new Hold.AtRiser(id, r.riser()) : null;
             case Hold.BesideFlight b ->

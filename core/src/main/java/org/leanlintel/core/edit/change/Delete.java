@@ -261,6 +261,7 @@ public record Delete(List<ElementId> elements) implements Edit {
                 case Hold.AtJamb j -> !gone.contains(j.opening());
                 case Hold.AtCentre c -> !gone.contains(c.opening());
                 case Hold.OnFitting f -> !gone.contains(f.fitting());
+                case Hold.AtFittingCorner f -> !gone.contains(f.fitting());
                 case Hold.AtRiser r -> !gone.contains(r.stair());
                 case Hold.BesideFlight b -> !gone.contains(b.stair());
                 case Hold.OnGrid g -> !gone.contains(g.line());

@@ -320,6 +320,7 @@ public final class References {
             case Hold.AtJamb j -> add(found, j.opening(), Opening.class);
             case Hold.AtCentre c -> add(found, c.opening(), Opening.class);
             case Hold.OnFitting f -> add(found, f.fitting(), Fitting.class);
+            case Hold.AtFittingCorner f -> add(found, f.fitting(), Fitting.class);
             case Hold.AtRiser r -> add(found, r.stair(), Stair.class);
             case Hold.BesideFlight b -> add(found, b.stair(), Stair.class);
             case Hold.OnGrid g -> add(found, g.line(), Ruled.class);

@@ -309,6 +309,7 @@ public record JoinInLine(List<ElementId> walls) implements Edit {
                 case Hold.AtCentre c -> c;
                 case Hold.OnGrid g -> g;
                 case Hold.OnFitting f -> f;
+                case Hold.AtFittingCorner f -> f;
                 case Hold.AtRiser r -> r;
                 case Hold.BesideFlight b -> b;
                 case Hold.AtLevel l -> l;

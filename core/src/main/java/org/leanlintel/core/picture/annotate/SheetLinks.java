@@ -76,7 +76,7 @@ public final class SheetLinks {
     }
 
     /** The first that shows a drawing; null where none does. */
-    static @Nullable Sheet sheetWith(ElementId drawing, Model model) {
+    public static @Nullable Sheet sheetWith(ElementId drawing, Model model) {
         for (Sheet s : model.all(Sheet.class))
             if (s.drawings().stream().anyMatch(p -> p.drawing().equals(drawing))) return s;
         return null;

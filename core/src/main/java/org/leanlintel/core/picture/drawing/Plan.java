@@ -67,7 +67,7 @@ public final class Plan implements DrawingPicture {
         for (Stage stage : Stage.values()) {
             Set<OnPlan> members = new TreeSet<>();
             for (Element e : building.model().elements()) members.addAll(new Stage.Of(plan, stage).members(e));
-            building.derived().lay(new Stage.Of(plan, stage));
+            building.lay(new Stage.Of(plan, stage));
             for (OnPlan m : members) add(building.get(m).groups(), stage.isOfWalls() ? walls : others);
         }
         List<Group> groups = new ArrayList<>(walls.values());

@@ -110,7 +110,9 @@ final class WholePicture implements DrawingPicture {
             case BUILD_UPS -> new BuildUpSchedule(building, drawing, lettering);
             case DOORS, WINDOWS, ROOMS, FITTINGS, ROOFS, FOUNDATIONS, CLAUSES, SHEETS ->
                 new TableSchedule(building, drawing, lettering);
-            case LEGEND -> new Legend(building, drawing, lettering);
+            case LEGEND ->
+                new Legend(building, drawing, lettering, beside -> DrawingPicture.of(building, beside, lettering)
+                        .picture());
             case TEXT -> new TextBlock(building, drawing, lettering);
             case PICTURE -> new PictureBlock(building, drawing, lettering);
             case PLAN -> throw new IllegalStateException("Plans are drawn element by element");

@@ -43,12 +43,15 @@ final class FittingPainter {
                 .on(List.of(placed.outline()));
     }
 
-    /** Its corners as bare points, and the lines of its box. */
+    /** Its corners, and the lines of its box. */
     private static List<Catch> catches(PlacedFitting placed, InPlan plan) {
-        List<Vec> ring = placed.outline();
         List<Catch> catches = new ArrayList<>();
-        for (Vec from : ring)
-            catches.add(new Catch("corner of " + placed.fitting().mark(), new Hold.AtPoint(from), from, from));
+        for (Hold.AtFittingCorner.Corner corner : Hold.AtFittingCorner.Corner.values()) {
+            Vec at = placed.corner(corner);
+            String words = corner.said() + " of " + placed.fitting().mark();
+            catches.add(
+                    new Catch(words, new Hold.AtFittingCorner(placed.fitting().id(), corner), at, at));
+        }
         for (Hold.OnFitting.Edge edge : Hold.OnFitting.Edge.values()) {
             Hold hold = new Hold.OnFitting(placed.fitting().id(), edge);
             List<Vec> line = plan.of(hold);

@@ -2,13 +2,16 @@ package org.leanlintel.core.picture.table;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Material;
+import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Wall;
-import org.leanlintel.core.model.WorkState;
 import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Inks;
 import org.leanlintel.core.picture.Item;
@@ -17,11 +20,13 @@ import org.leanlintel.core.picture.Painting;
 import org.leanlintel.core.picture.Pens;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.picture.PlyHatch;
+import org.leanlintel.core.picture.annotate.SheetLinks;
 import org.leanlintel.core.takeoff.Table.Column;
 
 /**
  * What hatches, lines and marks stand for: of the materials that are cut, of what stands and goes, and of the marks and signs that
- * drawings show. What nothing uses is not in it.
+ * drawings show. What nothing uses is not in it. One that is of its sheet is of the drawings of the house that stand there
+ * with it; while it stands on none, it is of all.
  */
 public final class Legend extends Painting {
 
@@ -33,19 +38,26 @@ public final class Legend extends Painting {
     private static final List<Column> COLUMNS = List.of(new Column("", 24), new Column("Stands for", 64));
 
     private final double scale;
+    private final LegendScope scope;
     private final List<LegendRow> rows = new ArrayList<>();
 
-    public Legend(Building building, Drawing drawing, Lettering lettering) {
+    /** @param pictures of the drawings that stand with it */
+    public Legend(Building building, Drawing drawing, Lettering lettering, Function<ElementId, Picture> pictures) {
         super(building, drawing, lettering);
         scale = drawing.scale();
+        Model model = building.model();
+        scope = drawing.subject() instanceof Drawing.OnItsSheet
+                        && SheetLinks.sheetWith(drawing.id(), model) instanceof Sheet sheet
+                ? new LegendOfSheet(sheet, model, pictures)
+                : new LegendOfProject(model);
     }
 
     @Override
     public Picture draw() {
-        for (Material m : LegendMaterials.of(building.model()))
+        for (Material m : LegendMaterials.of(building.model(), scope))
             rows.add(new LegendRow(m.name(), (middle, pens) -> material(m, middle, pens)));
         states();
-        rows.addAll(LegendSymbols.of(building, scale, lettering));
+        rows.addAll(LegendSymbols.of(building, scope, scale, lettering));
         double high = rows.stream().mapToDouble(LegendRow::highMm).sum();
         int first = high <= LONGEST_MM ? rows.size() : filling(high / 2);
         List<Item> items = new ArrayList<>(column(rows.subList(0, first), true));
@@ -73,7 +85,7 @@ public final class Legend extends Painting {
             frame.text(pens, row.words(), 1, row.highMm() / 2 + TableFrame.LETTERS / 2, false);
             frame.next(pens, row.highMm());
         }
-        frame.foot(pens, "Nothing is drawn yet.", shown.isEmpty());
+        frame.foot(pens, scope.empty(), shown.isEmpty());
         return pens.items();
     }
 
@@ -92,17 +104,13 @@ public final class Legend extends Painting {
     }
 
     private void states() {
-        List<WorkState> used = building.model().all(Wall.class).stream()
-                .map(Wall::state)
-                .distinct()
-                .toList();
-        if (used.contains(WorkState.EXISTING))
+        if (building.model().all(Wall.class).stream().anyMatch(w -> scope.fills(w.id(), Inks.STANDING_TINT)))
             rows.add(new LegendRow("Wall that stands", (m, pens) -> {
                 List<Vec> ring = rectangle(m, LegendRow.WIDE_MM, WALL_MM);
                 pens.fill(Inks.STANDING_TINT, ring);
                 pens.closed(PenRole.EDGE, ring);
             }));
-        if (used.contains(WorkState.REMOVED))
+        if (scope.draws(PenRole.REMOVED))
             rows.add(new LegendRow(
                     "To be removed",
                     (m, pens) -> pens.closed(PenRole.REMOVED, rectangle(m, LegendRow.WIDE_MM, WALL_MM))));

@@ -18,67 +18,77 @@ import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallPiece;
 import org.leanlintel.core.model.WorkState;
 
-/** The materials that cuts through the house show. */
+/** The materials that cuts show. */
 final class LegendMaterials {
 
+    /** What shows a material: a thing made of a build-up. */
+    private record Made(ElementId of, ElementId buildUp) {}
+
     private final Model model;
+    private final LegendScope scope;
     private final Set<Material> used = new LinkedHashSet<>();
 
-    private LegendMaterials(Model model) {
+    private LegendMaterials(Model model, LegendScope scope) {
         this.model = model;
+        this.scope = scope;
     }
 
     /** Those of walls first, in the order they are met: what carries before the rest. What goes is left out. */
-    static List<Material> of(Model model) {
-        LegendMaterials of = new LegendMaterials(model);
+    static List<Material> of(Model model, LegendScope scope) {
+        LegendMaterials of = new LegendMaterials(model, scope);
         of.plies(of.walls());
         of.plies(of.floorsAndRoofs());
         of.footings();
         return new ArrayList<>(of.used);
     }
 
-    private Set<ElementId> walls() {
-        Set<ElementId> buildUps = new LinkedHashSet<>();
-        for (Wall w : model.all(Wall.class)) if (w.state() != WorkState.REMOVED) buildUps.add(w.buildUp());
+    private Set<Made> walls() {
+        Set<Made> made = new LinkedHashSet<>();
+        for (Wall w : model.all(Wall.class))
+            if (w.state() != WorkState.REMOVED) made.add(new Made(w.id(), w.buildUp()));
         for (WallPiece p : model.all(WallPiece.class))
             switch (p.make()) {
-                case WallPiece.Built b -> buildUps.add(b.buildUp());
-                case WallPiece.Lined l -> l.plies().forEach(ply -> material(ply.material()));
-                case WallPiece.Solid s -> material(s.material());
-                case WallPiece.Boxed b -> material(b.material());
+                case WallPiece.Built b -> made.add(new Made(p.id(), b.buildUp()));
+                case WallPiece.Lined l -> l.plies().forEach(ply -> material(ply.material(), p.id()));
+                case WallPiece.Solid s -> material(s.material(), p.id());
+                case WallPiece.Boxed b -> material(b.material(), p.id());
                 case WallPiece.Niche n -> {}
             }
-        return buildUps;
+        return made;
     }
 
-    private Set<ElementId> floorsAndRoofs() {
-        Set<ElementId> buildUps = new LinkedHashSet<>();
-        for (Floor f : model.all(Floor.class)) if (f.state() != WorkState.REMOVED) buildUps.add(f.buildUp());
-        for (Room r : model.all(Room.class)) if (r.ceilingBuildUp() instanceof ElementId of) buildUps.add(of);
+    private Set<Made> floorsAndRoofs() {
+        Set<Made> made = new LinkedHashSet<>();
+        for (Floor f : model.all(Floor.class))
+            if (f.state() != WorkState.REMOVED) made.add(new Made(f.id(), f.buildUp()));
+        for (Room r : model.all(Room.class))
+            if (r.ceilingBuildUp() instanceof ElementId of) made.add(new Made(r.id(), of));
         for (Roof r : model.all(Roof.class)) {
             if (!r.stays()) continue;
-            buildUps.add(r.buildUp());
-            if (r.under() instanceof Roof.LevelCeiling c) buildUps.add(c.buildUp());
+            made.add(new Made(r.id(), r.buildUp()));
+            if (r.under() instanceof Roof.LevelCeiling c) made.add(new Made(r.id(), c.buildUp()));
         }
-        return buildUps;
+        return made;
     }
 
     private void footings() {
         for (Footing f : model.all(Footing.class)) {
             if (f.state() == WorkState.REMOVED) continue;
-            material(f.material());
-            if (f.rising() instanceof Footing.Stem s) material(s.material());
+            material(f.material(), f.id());
+            if (f.rising() instanceof Footing.Stem s) material(s.material(), f.id());
         }
     }
 
-    private void plies(Set<ElementId> buildUps) {
+    private void plies(Set<Made> made) {
         for (boolean carries : new boolean[] {true, false})
-            for (ElementId b : buildUps)
-                for (Ply p : model.get(b, BuildUp.class).plies())
-                    if (p.does() != Does.AIR_GAP && (p.does() == Does.CARRIES) == carries) material(p.material());
+            for (Made m : made)
+                for (Ply p : model.get(m.buildUp(), BuildUp.class).plies())
+                    if (p.does() != Does.AIR_GAP && (p.does() == Does.CARRIES) == carries)
+                        material(p.material(), m.of());
     }
 
-    private void material(ElementId id) {
-        used.add(model.get(id, Material.class));
+    private void material(ElementId id, ElementId of) {
+        Material material = model.get(id, Material.class);
+        if (scope.fills(of, material.tint())) used.add(material);
     }
 }

@@ -30,7 +30,8 @@ public final class Upgrade {
             new ToVersion19(),
             new ToVersion20(),
             new ToVersion21(),
-            new ToVersion22());
+            new ToVersion22(),
+            new ToVersion23());
 
     /** The form that all steps lead to. */
     public static final int PRESENT = STEPS.size() + 1;
