@@ -144,9 +144,7 @@ final class Clutter {
 
         /** About where its label stands, or would stand best. */
         private void label(Room room, RoomSpace space, double scale) {
-            Vec at = room.label() instanceof Room.PutAt put
-                    ? put.at()
-                    : space.net().middle();
+            Vec at = room.label() instanceof Room.PutAt put ? put.at() : space.middle();
             double wide = (room.name().length() * LETTER_MM + NUMBER_MM) * scale, high = LABEL_MM * scale;
             inside.add(Thing.of(Area.rectangle(at.x() - wide / 2, at.y() - high / 2, wide, high)));
         }

@@ -1,9 +1,12 @@
 package org.leanlintel.core.picture;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.geometry.Bounds;
+import org.leanlintel.core.geometry.BoxGrid;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.PenRole;
 
@@ -11,7 +14,7 @@ import org.leanlintel.core.model.PenRole;
  * The boxes that drawn things take on a plan, for a label to keep clear of; those that are barred are for leaders, too, and so are
  * the lines of strings.
  */
-public record TakenBoxes(Set<Bounds> things, Set<Bounds> barred, Set<Bounds> strings) {
+public final class TakenBoxes {
 
     /** A letter's width as a part of the height of capitals, about; how far the outline of a wall's mark stands off it. */
     private static final double LETTER = 0.72, MARK_MM = 2;
@@ -20,6 +23,32 @@ public record TakenBoxes(Set<Bounds> things, Set<Bounds> barred, Set<Bounds> str
     private static final double SLANT_MM = 150;
 
     private static final int MOST_PIECES = 32, CHORDS = 12;
+
+    /** The squares that boxes are looked up by. */
+    private static final double SQUARE_MM = 250;
+
+    private final Set<Bounds> things, barred, strings;
+    private @Nullable BoxGrid firm, lines;
+
+    public TakenBoxes(Set<Bounds> things, Set<Bounds> barred, Set<Bounds> strings) {
+        this.things = things;
+        this.barred = barred;
+        this.strings = strings;
+    }
+
+    /** What a leader may cross, and a label may not stand on. */
+    public Set<Bounds> things() {
+        return things;
+    }
+
+    /** What a leader may not cross either; without strings. */
+    public Set<Bounds> barred() {
+        return barred;
+    }
+
+    public Set<Bounds> strings() {
+        return strings;
+    }
 
     /** Boxes of the words among groups. */
     public static List<Bounds> texts(List<Group> groups, double scale) {
@@ -83,11 +112,17 @@ public record TakenBoxes(Set<Bounds> things, Set<Bounds> barred, Set<Bounds> str
     }
 
     public boolean isFree(Bounds box) {
-        return isFreeButForStrings(box) && none(strings, box);
+        if (lines == null) lines = new BoxGrid(strings, SQUARE_MM);
+        return isFreeButForStrings(box) && !lines.isMetBy(box);
     }
 
     public boolean isFreeButForStrings(Bounds box) {
-        return none(things, box) && none(barred, box);
+        if (firm == null) {
+            Set<Bounds> all = new HashSet<>(things);
+            all.addAll(barred);
+            firm = new BoxGrid(all, SQUARE_MM);
+        }
+        return !firm.isMetBy(box);
     }
 
     /** How many lines of strings run through a box. */
@@ -95,10 +130,5 @@ public record TakenBoxes(Set<Bounds> things, Set<Bounds> barred, Set<Bounds> str
         int count = 0;
         for (Bounds b : strings) if (b.meets(box)) count++;
         return count;
-    }
-
-    private static boolean none(Set<Bounds> boxes, Bounds box) {
-        for (Bounds b : boxes) if (b.meets(box)) return false;
-        return true;
     }
 }

@@ -21,7 +21,7 @@ public final class CeilingBuildUp {
 
     /** Over the middle of a room; null where nothing says so. */
     public static @Nullable BuildUp of(Room room, RoomSpace space, Building building) {
-        ElementId id = id(room, space.net().middle(), building);
+        ElementId id = id(room, space.middle(), building);
         return id == null ? null : building.model().get(id, BuildUp.class);
     }
 

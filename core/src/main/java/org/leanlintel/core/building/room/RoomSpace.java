@@ -32,6 +32,8 @@ public final class RoomSpace {
     private final Area net;
     private final Bounds bounds;
 
+    private @Nullable Vec middle;
+
     /**
      * @param along the wall whose faces it is found in
      * @param face which of these it lies in
@@ -81,6 +83,12 @@ public final class RoomSpace {
 
     public Bounds bounds() {
         return bounds;
+    }
+
+    /** A point well inside it. */
+    public Vec middle() {
+        Vec known = middle;
+        return known == null ? middle = net.middle() : known;
     }
 
     /** Whether a point lies in it or on its edge; it may lie where something stands, or where the floor is open. */

@@ -61,7 +61,7 @@ public final class RoomWalls {
             taken.add(Area.of(structureOn(solid.strip())));
         }
         for (List<Vec> ring : round.voids()) taken.add(Area.of(ring));
-        Vec middle = space.net().middle();
+        Vec middle = space.middle();
         for (Area part : Area.union(all).minus(Area.union(taken)).parts())
             for (Area piece : part.splitBy(round.limits())) if (piece.covers(middle)) return piece;
         return space.net();

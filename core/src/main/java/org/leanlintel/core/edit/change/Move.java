@@ -320,9 +320,7 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
             boolean withWalls = moving.values().stream().anyMatch(Wall.class::isInstance);
             if (withWalls && !(room.label() instanceof Room.PutAt)) return;
             RoomSpace space = Rooms.in(building).of(room);
-            Vec now = room.label() instanceof Room.PutAt put
-                    ? put.at()
-                    : space == null ? room.seed() : space.net().middle();
+            Vec now = room.label() instanceof Room.PutAt put ? put.at() : space == null ? room.seed() : space.middle();
             put.put(room.id(), room.labelled(new Room.PutAt(now.plus(by))));
         }
 

@@ -44,7 +44,7 @@ public record NameRoom(
                 new NewIds(model).next(),
                 storey,
                 layer,
-                space.net().covers(at) ? at : space.net().middle(),
+                space.net().covers(at) ? at : space.middle(),
                 next,
                 name,
                 use,

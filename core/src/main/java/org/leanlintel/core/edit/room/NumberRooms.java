@@ -56,7 +56,7 @@ public record NumberRooms(ElementId storey, ElementId layer) implements Edit {
                 id,
                 storey,
                 layer,
-                space.net().middle(),
+                space.middle(),
                 "",
                 "Room",
                 Room.Use.OTHER,
@@ -71,7 +71,7 @@ public record NumberRooms(ElementId storey, ElementId layer) implements Edit {
         Vec first = entrance == null ? new Vec(-1, 1) : entrance.minus(centre);
         List<RoomSpace> sorted = new ArrayList<>(spaces);
         sorted.sort(Comparator.<RoomSpace>comparingInt(s -> isHall(named.get(s)) ? 0 : 1)
-                .thenComparingDouble(s -> clockwise(first, s.net().middle().minus(centre))));
+                .thenComparingDouble(s -> clockwise(first, s.middle().minus(centre))));
         return sorted;
     }
 

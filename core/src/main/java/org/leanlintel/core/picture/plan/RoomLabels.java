@@ -149,11 +149,11 @@ final class RoomLabels {
         double least = Double.POSITIVE_INFINITY;
         for (RoomLabel label : shapes(null))
             for (Vec at : places(space.bounds(), STEP / 2)) {
-                double cost = at.distanceTo(space.net().middle());
+                double cost = at.distanceTo(space.middle());
                 if (cost >= least) break;
                 Bounds box = label.boxAt(at);
-                if (!isWithin(at, box)
-                        || !taken.isFreeButForStrings(box)
+                if (!taken.isFreeButForStrings(box)
+                        || !isWithin(at, box)
                         || !space.net().covers(box)) continue;
                 cost += taken.stringsIn(box) * STRING * scale();
                 if (cost >= least) continue;
@@ -174,8 +174,8 @@ final class RoomLabels {
         for (Vec at : places(space.bounds(), STEP)) {
             Bounds box = boxAt.apply(at);
             if (may.test(box)
-                    && isWithin(at, box)
                     && taken.isFree(box)
+                    && isWithin(at, box)
                     && space.net().covers(box)) return at;
         }
         return null;
@@ -190,9 +190,10 @@ final class RoomLabels {
     private Shows outside() {
         if (!building.get(new OnPlan(plan, Stage.INSIDE, room.id())).groups().isEmpty()) return Shows.NOTHING;
         RoomLabel label = label(RoomLabel.Shape.BESIDE, mark);
-        Spot spot = outside(label, RoomLeaders::clean);
-        if (spot == null) spot = outside(label, RoomLeaders::least);
-        return spot == null ? paint(label, space.net().middle()) : paint(label, spot.at(), spot.leader());
+        Round round = new Round(Stage.OUTSIDE, space.bounds().grown(NEAR * scale()));
+        Spot spot = outside(label, round, RoomLeaders::clean);
+        if (spot == null) spot = outside(label, round, RoomLeaders::least);
+        return spot == null ? paint(label, space.middle()) : paint(label, spot.at(), spot.leader());
     }
 
     /** Where a label stands outside its room. */
@@ -202,11 +203,11 @@ final class RoomLabels {
         RoomLeaders.@Nullable Leader from(RoomLeaders leaders, Bounds box, double below);
     }
 
-    private @Nullable Spot outside(RoomLabel label, Led led) {
-        Vec middle = space.net().middle();
+    private @Nullable Spot outside(RoomLabel label, Round near, Led led) {
+        Vec middle = space.middle();
         Spot best = null;
         double least = Double.POSITIVE_INFINITY;
-        Round round = new Round(Stage.OUTSIDE, space.bounds().grown(NEAR * scale()));
+        Round round = near;
         for (Vec at : places(space.bounds().grown(FURTHEST * scale()), OUTSIDE_STEP)) {
             double cost = at.distanceTo(middle);
             if (cost >= least) break;
@@ -258,7 +259,7 @@ final class RoomLabels {
 
     /** Places to try, the nearest to the middle of the room first. */
     private NearestFirst places(Bounds within, double step) {
-        return new NearestFirst(space.net().middle(), within, step * scale());
+        return new NearestFirst(space.middle(), within, step * scale());
     }
 
     private void paint(RoomLeaders.Leader leader, Pens pens) {

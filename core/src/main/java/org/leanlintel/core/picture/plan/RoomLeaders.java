@@ -130,13 +130,13 @@ final class RoomLeaders {
             Bounds round = round(at, DOT_CLEAR);
             if (isFree(round) && space.net().covers(round)) free.add(at);
         }
-        return free.isEmpty() ? List.of(space.net().middle()) : free;
+        return free.isEmpty() ? List.of(space.middle()) : free;
     }
 
     /** The nearest to the middle of the room first. */
     private NearestFirst places(Bounds within, int most) {
         double step = Math.max(STEP * scale, Math.sqrt(within.width() * within.height() / most));
-        return new NearestFirst(space.net().middle(), within, step);
+        return new NearestFirst(space.middle(), within, step);
     }
 
     /** Those from which some free dot is seen, with the nearest such. */
