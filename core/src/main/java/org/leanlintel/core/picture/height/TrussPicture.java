@@ -133,10 +133,7 @@ public final class TrussPicture extends Painting {
         }
 
         private void row(List<Double> at, double y) {
-            for (int i = 1; i < at.size(); i++)
-                if (at.get(i) - at.get(i - 1) > 1)
-                    string.draw(
-                            new Vec(at.get(i - 1), y), new Vec(at.get(i), y), lengths.print(at.get(i) - at.get(i - 1)));
+            string.chain(new Vec(0, y), new Vec(1, 0), at, lengths::print);
         }
 
         private void heights() {

@@ -24,6 +24,7 @@ import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.Picture;
+import org.leanlintel.core.picture.TextBox;
 import org.leanlintel.core.picture.drawing.DrawingPicture;
 
 /**
@@ -78,6 +79,26 @@ class TrussesTest {
                         inside.grown(0.01).covers(Bounds.of(b.outline()).centre())
                                 || b.outline().stream().anyMatch(p -> p.y() < inside.minY() || p.y() > inside.maxY()))
                 .isTrue());
+    }
+
+    /** At 1:100 there is hardly room for a figure between the uprights of a gable. */
+    @Test
+    void figuresOfNarrowPartsStandBesideEachOther() {
+        Truss truss = laid(new Truss.Gable(400, 0), new Truss.AtEnds());
+        List<Item.Text> figures = picture(drawn(truss, 100)).groups().stream()
+                .flatMap(g -> g.items().stream())
+                .filter(Item.Text.class::isInstance)
+                .map(Item.Text.class::cast)
+                .filter(t -> t.text().matches("[\\d,]+"))
+                .toList();
+        List<Bounds> boxes =
+                figures.stream().map(t -> TextBox.of(t, 100, LETTERS).bounds()).toList();
+        assertThat(boxes).hasSizeGreaterThan(8);
+        for (int i = 0; i < boxes.size(); i++)
+            for (int k = 0; k < i; k++)
+                assertThat(boxes.get(i).meets(boxes.get(k)))
+                        .as(figures.get(i).text() + " and " + figures.get(k).text())
+                        .isFalse();
     }
 
     @Test
@@ -180,19 +201,8 @@ class TrussesTest {
     @Test
     void itsDrawingNamesEveryTimber() {
         Truss truss = laid(new Truss.Scissor(Pitch.degrees(15)), ALL);
-        Drawing drawing = (Drawing) sketch.run(new AddDrawing(
-                        "T1",
-                        Drawing.Kind.TRUSS,
-                        Sketch.STOREY,
-                        Sketch.LENS,
-                        20,
-                        new Drawing.One(truss.id()),
-                        new Drawing.All(),
-                        List.of()))
-                .after()
-                .getFirst();
-        List<String> words = texts(
-                DrawingPicture.of(sketch.building(), drawing.id(), LETTERS).picture());
+        Drawing drawing = drawn(truss, 20);
+        List<String> words = texts(picture(drawing));
         assertThat(words)
                 .anyMatch(w -> w.startsWith("T1: scissor, 15\u00b0 inside"))
                 .contains("3700", "Timber")
@@ -201,6 +211,24 @@ class TrussesTest {
                 .anyMatch(w -> w.contains("designed by the truss supplier"));
         sketch.run(new Delete(List.of(truss.id())));
         assertThat(sketch.model().find(drawing.id())).isNull();
+    }
+
+    private Drawing drawn(Truss truss, double scale) {
+        return (Drawing) sketch.run(new AddDrawing(
+                        "T1",
+                        Drawing.Kind.TRUSS,
+                        Sketch.STOREY,
+                        Sketch.LENS,
+                        scale,
+                        new Drawing.One(truss.id()),
+                        new Drawing.All(),
+                        List.of()))
+                .after()
+                .getFirst();
+    }
+
+    private Picture picture(Drawing drawing) {
+        return DrawingPicture.of(sketch.building(), drawing.id(), LETTERS).picture();
     }
 
     private static List<String> texts(Picture picture) {
