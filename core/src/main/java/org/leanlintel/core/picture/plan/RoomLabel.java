@@ -169,6 +169,10 @@ final class RoomLabel {
         return mark == null ? words : words + 2 * InteriorMark.REACH_MM;
     }
 
+    Shape shape() {
+        return shape;
+    }
+
     boolean isMarked() {
         return mark != null;
     }

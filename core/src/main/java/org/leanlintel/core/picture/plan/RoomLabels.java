@@ -9,6 +9,8 @@ import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.FootprintsIn;
 import org.leanlintel.core.building.room.RoomSpace;
 import org.leanlintel.core.building.room.Rooms;
+import org.leanlintel.core.derive.Key;
+import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.NearestFirst;
 import org.leanlintel.core.geometry.Vec;
@@ -25,7 +27,8 @@ import org.leanlintel.core.picture.annotate.InteriorMark;
 
 /**
  * The label of a room, clear of walls, fittings, strings and other labels: where the drafter put it; else as near to the
- * middle of its room as it can be, over lines of strings at worst; outside it with a leader where it has no room within.
+ * middle of its room as it can be, over lines of strings at worst; outside it with a leader where it has no room within. The
+ * mark of the room's walls goes outside by itself where there is room for the words alone.
  */
 final class RoomLabels {
 
@@ -56,18 +59,25 @@ final class RoomLabels {
 
     /** At one of the three stages; nothing where it is drawn at another, or another room of the same area has the label. */
     static Shows of(PlanOf plan, Stage stage, ElementId id, Building building) {
-        Room room = building.model().find(id, Room.class);
-        RoomSpace space = room == null || !room.storey().equals(plan.storey())
-                ? null
-                : Rooms.in(building).of(room);
-        if (space == null || Rooms.in(building).named(space).getFirst() != room) return Shows.NOTHING;
-        RoomLabels labels = new RoomLabels(plan, building, room, space);
-        if (room.label() instanceof Room.PutAt put) return stage == Stage.PUT ? labels.put(put.at()) : Shows.NOTHING;
+        RoomLabels labels = labels(plan, id, building);
+        if (labels == null) return Shows.NOTHING;
+        if (labels.room.label() instanceof Room.PutAt put)
+            return stage == Stage.PUT ? labels.put(put.at()) : Shows.NOTHING;
         return switch (stage) {
             case INSIDE -> labels.inside();
             case OUTSIDE -> labels.outside();
             default -> Shows.NOTHING;
         };
+    }
+
+    private static @Nullable RoomLabels labels(PlanOf plan, ElementId id, Building building) {
+        Room room = building.model().find(id, Room.class);
+        RoomSpace space = room == null || !room.storey().equals(plan.storey())
+                ? null
+                : Rooms.in(building).of(room);
+        return space == null || Rooms.in(building).named(space).getFirst() != room
+                ? null
+                : new RoomLabels(plan, building, room, space);
     }
 
     /** In all shapes that differ. */
@@ -85,30 +95,55 @@ final class RoomLabels {
         return new RoomLabel(room, space, shape, plan, building, mark);
     }
 
-    private Shows paint(RoomLabel label, Vec at) {
-        return paint(label, at, new Pens(look.lens()));
+    /** What stands somewhere as one: words, the mark of walls, or both. */
+    private interface Block {
+        Bounds boxAt(Vec at);
+
+        void paint(Vec at, Pens pens);
     }
 
-    private Shows paint(RoomLabel label, Vec at, Pens pens) {
-        label.paint(at, pens);
-        return shows(pens, List.of(), List.of(label.boxAt(at)));
+    private Block words(RoomLabel label) {
+        return new Block() {
+            @Override
+            public Bounds boxAt(Vec at) {
+                return label.boxAt(at);
+            }
+
+            @Override
+            public void paint(Vec at, Pens pens) {
+                label.paint(at, pens);
+            }
+        };
+    }
+
+    private Block walls(InteriorMark of) {
+        return new Block() {
+            @Override
+            public Bounds boxAt(Vec at) {
+                return of.boxAt(at, scale());
+            }
+
+            @Override
+            public void paint(Vec at, Pens pens) {
+                of.paint(at, scale(), pens, plan.lettering());
+            }
+        };
+    }
+
+    private Shows paint(Block block, Vec at) {
+        Pens pens = new Pens(look.lens());
+        block.paint(at, pens);
+        return shows(pens, List.of(), List.of(block.boxAt(at)));
     }
 
     /** Outside its room. */
-    private Shows paint(RoomLabel label, Vec at, RoomLeaders.Leader leader) {
+    private Shows paint(Block block, Vec at, RoomLeaders.Leader leader) {
         Pens pens = new Pens(look.lens());
-        label.paint(at, pens);
+        block.paint(at, pens);
         paint(leader, pens);
         List<Bounds> lines = new ArrayList<>();
         TakenBoxes.segments(leader.line(), lines);
-        return shows(pens, lines, List.of(label.boxAt(at)));
-    }
-
-    /** Both in the room, apart. */
-    private Shows paint(RoomLabel label, Vec at, InteriorMark apart, Vec markAt, Pens pens) {
-        label.paint(at, pens);
-        apart.paint(markAt, scale(), pens, plan.lettering());
-        return shows(pens, List.of(), List.of(label.boxAt(at), apart.boxAt(markAt, scale())));
+        return shows(pens, lines, List.of(block.boxAt(at)));
     }
 
     private Shows shows(Pens pens, List<Bounds> lines, List<Bounds> boxes) {
@@ -118,16 +153,50 @@ final class RoomLabels {
     /** Where the drafter put it, however far off, with a leader that minds what lies about the room. */
     private Shows put(Vec at) {
         RoomLabel label = label(RoomLabel.Shape.BESIDE, mark);
-        if (space.covers(at)) return paint(label, at);
+        Block block = words(label);
+        if (space.covers(at)) return paint(block, at);
         Bounds box = label.boxAt(at);
         RoomLeaders leaders = new Round(Stage.PUT, space.bounds().grown(FURTHEST * scale())).leaders;
         RoomLeaders.Leader leader = leaders.clean(box, Double.POSITIVE_INFINITY);
         if (leader == null) leader = leaders.least(box, Double.POSITIVE_INFINITY);
-        return leader == null ? paint(label, at) : paint(label, at, leader);
+        return leader == null ? paint(block, at) : paint(block, at, leader);
+    }
+
+    /**
+     * A label in its room.
+     *
+     * @param isMarked whether the mark of the walls stands under the words
+     * @param overStrings whether it needs paper of its own
+     * @param markAt where the mark stands by itself; null where it is under the words, outside the room, or none
+     */
+    private record Placed(RoomLabel.Shape shape, boolean isMarked, Vec at, boolean overStrings, @Nullable Vec markAt) {}
+
+    /** Where the label of a room stands in it; null where it finds no place. */
+    private record InRoom(PlanOf plan, ElementId room) implements Key<@Nullable Placed> {
+        @Override
+        public @Nullable Placed from(Reads reads) {
+            RoomLabels labels = labels(plan, room, Building.in(reads));
+            return labels == null ? null : labels.placed();
+        }
+    }
+
+    private Shows inside() {
+        Placed placed = building.get(new InRoom(plan, room.id()));
+        if (placed == null) return Shows.NOTHING;
+        RoomLabel label = label(placed.shape, placed.isMarked ? mark : null);
+        Pens pens = new Pens(look.lens());
+        if (placed.overStrings) label.ground(placed.at, pens);
+        label.paint(placed.at, pens);
+        List<Bounds> boxes = new ArrayList<>(List.of(label.boxAt(placed.at)));
+        if (mark != null && placed.markAt instanceof Vec at) {
+            walls(mark).paint(at, pens);
+            boxes.add(walls(mark).boxAt(at));
+        }
+        return shows(pens, List.of(), boxes);
     }
 
     /** In the first shape that fits, with its mark where that does. */
-    private Shows inside() {
+    private @Nullable Placed placed() {
         TakenBoxes taken = new Taken(plan, Stage.INSIDE, building).within(space.bounds());
         List<RoomLabel> wishes = new ArrayList<>();
         if (mark != null) wishes.addAll(shapes(mark));
@@ -135,15 +204,15 @@ final class RoomLabels {
         for (RoomLabel label : wishes) {
             Vec at = inside(taken, label::boxAt, b -> true);
             if (at == null) continue;
-            if (mark == null || label.isMarked()) return paint(label, at);
-            Vec apart = inside(taken, p -> mark.boxAt(p, scale()), b -> !b.meets(label.boxAt(at)));
-            if (apart != null) return paint(label, at, mark, apart, new Pens(look.lens()));
+            if (mark == null || label.isMarked()) return new Placed(label.shape(), label.isMarked(), at, false, null);
+            Vec apart = inside(taken, walls(mark)::boxAt, b -> !b.meets(label.boxAt(at)));
+            if (apart != null) return new Placed(label.shape(), false, at, false, apart);
         }
         return squeezed(taken);
     }
 
-    /** Where it costs least of places nearer to each other, on paper of its own over lines of strings; its mark apart. */
-    private Shows squeezed(TakenBoxes taken) {
+    /** Where it costs least of places nearer to each other, on paper of its own over lines of strings; its mark apart, if that has a place. */
+    private @Nullable Placed squeezed(TakenBoxes taken) {
         RoomLabel best = null;
         Vec where = null;
         double least = Double.POSITIVE_INFINITY;
@@ -161,13 +230,10 @@ final class RoomLabels {
                 best = label;
                 where = at;
             }
-        if (best == null || where == null) return Shows.NOTHING;
-        Pens pens = new Pens(look.lens());
+        if (best == null || where == null) return null;
         Bounds box = best.boxAt(where);
-        if (taken.stringsIn(box) > 0) best.ground(where, pens);
-        if (mark == null) return paint(best, where, pens);
-        Vec apart = inside(taken, p -> mark.boxAt(p, scale()), b -> !b.meets(box));
-        return apart == null ? Shows.NOTHING : paint(best, where, mark, apart, pens);
+        Vec apart = mark == null ? null : inside(taken, walls(mark)::boxAt, b -> !b.meets(box));
+        return new Placed(best.shape(), false, where, taken.stringsIn(box) > 0, apart);
     }
 
     private @Nullable Vec inside(TakenBoxes taken, Function<Vec, Bounds> boxAt, Predicate<Bounds> may) {
@@ -186,14 +252,19 @@ final class RoomLabels {
         return space.covers(middle) && space.bounds().covers(box);
     }
 
-    /** A free place outside the room, best outside the building; the room's middle where there is none. */
+    /** What has no place in the room. */
     private Shows outside() {
-        if (!building.get(new OnPlan(plan, Stage.INSIDE, room.id())).groups().isEmpty()) return Shows.NOTHING;
-        RoomLabel label = label(RoomLabel.Shape.BESIDE, mark);
+        Placed placed = building.get(new InRoom(plan, room.id()));
+        if (placed == null) return outside(words(label(RoomLabel.Shape.BESIDE, mark)));
+        return mark == null || placed.isMarked || placed.markAt != null ? Shows.NOTHING : outside(walls(mark));
+    }
+
+    /** At a free place outside the room, best outside the building; in the room's middle where there is none. */
+    private Shows outside(Block block) {
         Round round = new Round(Stage.OUTSIDE, space.bounds().grown(NEAR * scale()));
-        Spot spot = outside(label, round, RoomLeaders::clean);
-        if (spot == null) spot = outside(label, round, RoomLeaders::least);
-        return spot == null ? paint(label, space.middle()) : paint(label, spot.at(), spot.leader());
+        Spot spot = outside(block, round, RoomLeaders::clean);
+        if (spot == null) spot = outside(block, round, RoomLeaders::least);
+        return spot == null ? paint(block, space.middle()) : paint(block, spot.at(), spot.leader());
     }
 
     /** Where a label stands outside its room. */
@@ -203,7 +274,7 @@ final class RoomLabels {
         RoomLeaders.@Nullable Leader from(RoomLeaders leaders, Bounds box, double below);
     }
 
-    private @Nullable Spot outside(RoomLabel label, Round near, Led led) {
+    private @Nullable Spot outside(Block block, Round near, Led led) {
         Vec middle = space.middle();
         Spot best = null;
         double least = Double.POSITIVE_INFINITY;
@@ -211,7 +282,7 @@ final class RoomLabels {
         for (Vec at : places(space.bounds().grown(FURTHEST * scale()), OUTSIDE_STEP)) {
             double cost = at.distanceTo(middle);
             if (cost >= least) break;
-            Bounds box = label.boxAt(at);
+            Bounds box = block.boxAt(at);
             if (cost + box.distanceTo(space.bounds()) >= least) continue;
             while (!round.reach.covers(box)) round = new Round(Stage.OUTSIDE, round.reach.grown(FURTHEST * scale()));
             if (!round.leaders.isFree(box) || round.standsInAWall(box)) continue;

@@ -13,6 +13,7 @@ import org.leanlintel.core.building.room.Rooms;
 import org.leanlintel.core.edit.change.Move;
 import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.dimension.DrawString;
+import org.leanlintel.core.edit.drawing.DrawInterior;
 import org.leanlintel.core.edit.room.NameRoom;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Bounds;
@@ -31,6 +32,7 @@ import org.leanlintel.core.model.WorkState;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.TakenBoxes;
+import org.leanlintel.core.picture.annotate.InteriorMark;
 import org.leanlintel.core.picture.drawing.Plan;
 
 /** What room labels say, and where they stand, in a room of 5,420 by 3,420 clear. */
@@ -106,6 +108,31 @@ class RoomLabelsTest {
         Vec moved = nameAt(room);
         assertThat(moved).isNotEqualTo(free);
         assertThat(textBox(room).meets(Bounds.of(post.corners()))).isFalse();
+    }
+
+    /** The mark of the walls is wider than the closet: its words stand there, the mark outside with a leader into it. */
+    @Test
+    void whereItsWordsAloneHaveRoomTheMarkOfItsWallsStandsOutside() {
+        sketch.across(shell, 1100);
+        Room room = name(600, 2000, "WC");
+        Bounds inside = Rooms.in(sketch.building()).of(room).bounds();
+        assertThat(inside.width()).isLessThan(2 * InteriorMark.REACH_MM * 50);
+        assertThat(items(room)).noneMatch(Item.Arc.class::isInstance);
+        sketch.run(new DrawInterior(room.id(), Sketch.LENS, 20));
+        assertThat(inside.covers(nameAt(room))).isTrue();
+        List<Item> arcs =
+                items(room).stream().filter(Item.Arc.class::isInstance).toList();
+        assertThat(arcs).singleElement().satisfies(dot -> assertThat(inside.covers(((Item.Arc) dot).centre()))
+                .isTrue());
+        List<Vec> marks = texts(items(room), "1", "2", "3", "4");
+        assertThat(marks).hasSize(4).noneMatch(inside::covers);
+    }
+
+    private static List<Vec> texts(List<Item> items, String... those) {
+        return items.stream()
+                .filter(i -> i instanceof Item.Text t && List.of(those).contains(t.text()))
+                .map(i -> ((Item.Text) i).at())
+                .toList();
     }
 
     /** About: half a type size to a letter. */
