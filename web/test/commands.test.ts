@@ -201,6 +201,7 @@ describe("on a sheet", () => {
     expect(names.sort()).toEqual([
       "look.selected",
       "sheet.crop",
+      "sheet.cropOutline",
       "sheet.move",
       "sheet.open",
       "sheet.takeOff",

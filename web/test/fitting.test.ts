@@ -6,6 +6,7 @@ import { inDrawing, rectangleOf, shownAs } from "../src/board/sheets/cropping";
 import { type Among, fitted } from "../src/board/sheets/fitting";
 import { among as amongOn } from "../src/board/sheets/placing";
 import { elevationAt } from "../src/board/things/OpenElevation";
+import { crop, cropping } from "../src/board/tools/crop";
 import { type Place, place } from "../src/board/tools/place";
 import type { Hands } from "../src/board/tools/ToolOf";
 import { board } from "./board";
@@ -139,7 +140,14 @@ describe("a drawing cropped on a sheet", () => {
   };
 
   it("shows what lies between two points of the sheet, at the drawing's scale", () => {
-    const ring = rectangleOf({ x: 220, y: 190 }, { x: 140, y: 150 }, placed, 50);
+    const ring = rectangleOf(
+      [
+        { x: 220, y: 190 },
+        { x: 140, y: 150 },
+      ],
+      placed,
+      50,
+    );
     expect(ring?.[0]).toEqual([0, 2000]);
     expect(ring?.[2]).toEqual([4000, 4000]);
   });
@@ -150,12 +158,90 @@ describe("a drawing cropped on a sheet", () => {
   });
 
   it("is no part where the points are nearly one, and leaves its neighbours as they are", () => {
-    expect(rectangleOf({ x: 200, y: 150 }, { x: 201, y: 200 }, placed, 50)).toBeNull();
+    expect(
+      rectangleOf(
+        [
+          { x: 200, y: 150 },
+          { x: 201, y: 200 },
+        ],
+        placed,
+        50,
+      ),
+    ).toBeNull();
     const sheet = { drawings: [placed, { ...placed, drawing: "e" }] } as unknown as Parameters<
       typeof shownAs
     >[0];
     const crop = { type: "part" as const, ring: [], broken: false };
     expect(shownAs(sheet, "d", crop).drawings.map((p) => p.crop.type)).toEqual(["part", "all"]);
+  });
+});
+
+describe("a crop along an outline", () => {
+  const sheet = {
+    type: "sheet",
+    id: "this",
+    number: "A-101",
+    drawings: [{ drawing: "d", anchor: [0, 0], at: [140, 150], quarters: 0, crop: { type: "all" } }],
+  };
+  const corners = [
+    { x: 140, y: 150 },
+    { x: 240, y: 150 },
+    { x: 240, y: 180 },
+    { x: 180, y: 230 },
+  ];
+
+  /** Clicks one after another. @returns what is stored, and what the tool is then */
+  const clicked = async (outlined: boolean, clicks: readonly { x: number; y: number }[], enter: boolean) => {
+    const state = board({
+      elements: new Map([...board().elements, [sheet.id, sheet as unknown as Element]]),
+      shown: { kind: "sheet", id: "this" },
+      view: { ...board().view, zoom: 2 },
+    });
+    const revised: Element[] = [];
+    let tool = cropping("d", outlined);
+    const hands = {
+      state,
+      say: () => {},
+      set: () => {},
+      choose: () => {},
+      go: (next: typeof tool) => {
+        tool = next;
+      },
+      revise: async (e: Element) => revised.push(e) > 0,
+    } as unknown as Hands;
+    for (const c of clicks) await crop.take(hands, tool, c, false);
+    if (enter) await crop.end?.(hands, tool);
+    return { revised, tool };
+  };
+
+  it("is closed at its first corner, or by Enter", async () => {
+    const ring = corners.map(({ x, y }) => [(x - 140) * 50, (y - 150) * 50]);
+    for (const enter of [false, true]) {
+      const { revised } = await clicked(true, enter ? corners : [...corners, { x: 140, y: 150 }], enter);
+      expect(revised).toMatchObject([{ drawings: [{ crop: { type: "part", ring, broken: false } }] }]);
+    }
+  });
+
+  it("goes on while it is no outline, and steps back a corner at a time", async () => {
+    const { revised, tool } = await clicked(true, corners.slice(0, 2), true);
+    expect(revised).toEqual([]);
+    expect(tool.picks).toHaveLength(2);
+    expect(crop.back?.(tool)?.picks).toEqual(corners.slice(0, 1));
+  });
+
+  it("by two corners is the rectangle between them", async () => {
+    const { revised } = await clicked(
+      false,
+      [corners[2] ?? { x: 0, y: 0 }, corners[0] ?? { x: 0, y: 0 }],
+      false,
+    );
+    const ring = [
+      [0, 0],
+      [5000, 0],
+      [5000, 1500],
+      [0, 1500],
+    ];
+    expect(revised).toMatchObject([{ drawings: [{ crop: { type: "part", ring } }] }]);
   });
 });
 

@@ -4,6 +4,7 @@ import { takeInHand, turnPlaced } from "../sheets/placing";
 import type { Board } from "../state/context";
 import { inFront, layingSquare } from "../state/revisions";
 import { type BoardState, planShown, wallSelected } from "../state/state";
+import { cropping } from "../tools/crop";
 import type { Command } from "./Command";
 
 const GROUP = "Selecting";
@@ -195,7 +196,13 @@ export const ofSelection: readonly Command[] = [
     ({ store, sync }, drawing) => turnPlaced(store, sync, drawing),
   ),
   ofPlaced("sheet.crop", "Crop the drawing on its sheet", "Crop on the sheet", ({ store }, drawing) =>
-    store.setState({ tool: { name: "crop", drawing, from: null }, selection: [] }),
+    store.setState({ tool: cropping(drawing, false), selection: [] }),
+  ),
+  ofPlaced(
+    "sheet.cropOutline",
+    "Crop the drawing on its sheet along an outline",
+    "Crop along an outline",
+    ({ store }, drawing) => store.setState({ tool: cropping(drawing, true), selection: [] }),
   ),
   {
     name: "house.square",

@@ -17,18 +17,29 @@ export function inDrawing(
   return [anchor[0] + x * scale, anchor[1] + y * scale];
 }
 
-/** The rectangle between two points of a sheet, in the drawing's own millimetres; null where it is too small to be a part. */
-export function rectangleOf(
-  one: ModelPoint,
-  other: ModelPoint,
+/** The ring through points of a sheet, in the drawing's own millimetres; null where it is too small to be a part. */
+export function ringOf(
+  corners: readonly ModelPoint[],
   placed: Placed,
   scale: number,
 ): [number, number][] | null {
-  const [ax, ay] = inDrawing(one, placed, scale);
-  const [bx, by] = inDrawing(other, placed, scale);
-  const [left, right] = [Math.min(ax, bx), Math.max(ax, bx)];
-  const [low, high] = [Math.min(ay, by), Math.max(ay, by)];
-  if (right - left < LEAST_MM || high - low < LEAST_MM) return null;
+  const ring = corners.map((c) => inDrawing(c, placed, scale));
+  const wide = (along: 0 | 1) =>
+    Math.max(...ring.map((p) => p[along])) - Math.min(...ring.map((p) => p[along]));
+  return wide(0) < LEAST_MM || wide(1) < LEAST_MM ? null : ring;
+}
+
+/** The rectangle that some points of a sheet reach across, likewise. */
+export function rectangleOf(
+  corners: readonly ModelPoint[],
+  placed: Placed,
+  scale: number,
+): [number, number][] | null {
+  const ring = ringOf(corners, placed, scale);
+  if (!ring) return null;
+  const [xs, ys] = [ring.map((p) => p[0]), ring.map((p) => p[1])];
+  const [left, right] = [Math.min(...xs), Math.max(...xs)];
+  const [low, high] = [Math.min(...ys), Math.max(...ys)];
   return [
     [left, low],
     [right, low],

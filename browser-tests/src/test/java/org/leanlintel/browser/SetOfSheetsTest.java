@@ -223,7 +223,7 @@ class SetOfSheetsTest {
     void aDrawingIsCroppedOnItsSheet() {
         openSheet("A-103 Section and stair");
         org.assertj.core.api.Assertions.assertThat(printed("A-103")).contains("\"Bedroom 3\"", "\"Stair hall\"");
-        drafter.button("Crop").first().click();
+        page.getByLabel("Crop of Section A").selectOption("By two corners");
         drafter.click(67, 344);
         assertThat(page.locator("footer")).containsText("Click the opposite corner.");
         drafter.click(252, 200);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -16,6 +17,7 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.PaperSize;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Unusable;
+import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
@@ -70,6 +72,31 @@ class CropTest {
         assertThat(left.box().minX()).isCloseTo(-20, within(0.6));
         assertThat(whole.box().minX()).isCloseTo(-60, within(0.6));
         assertThat(left.box().height()).isCloseTo(whole.box().height(), within(1e-6));
+    }
+
+    /** An L: all of the left 2,000, and of the rest what lies under 1,000. */
+    @Test
+    void alongAnOutlineNothingBeyondItIsShown() {
+        sketch.shell(6000, 4000);
+        List<Vec> ring = points(-500, -500, 6500, -500, 6500, 1000, 2000, 1000, 2000, 4500, -500, 4500);
+        List<Vec> shown =
+                SheetPicture.placed(placed(new Drawing.Part(ring, false)), sketch.model(), plan(), LETTERS).stream()
+                        .filter(g -> sketch.model().find(g.element()) instanceof Wall)
+                        .flatMap(g -> g.items().stream())
+                        .filter(Item.Strokes.class::isInstance)
+                        .flatMap(i -> ((Item.Strokes) i).lines().stream().flatMap(List::stream))
+                        .map(p -> p.minus(new Vec(200, 150)).times(50).plus(new Vec(3000, 2000)))
+                        .toList();
+        assertThat(shown)
+                .anyMatch(p -> p.x() > 5900 && p.y() < 900)
+                .anyMatch(p -> p.x() < 100 && p.y() > 3900)
+                .noneMatch(p -> p.x() > 2001 && p.y() > 1001);
+    }
+
+    private static List<Vec> points(double... xy) {
+        List<Vec> points = new ArrayList<>();
+        for (int i = 0; i < xy.length; i += 2) points.add(new Vec(xy[i], xy[i + 1]));
+        return points;
     }
 
     @Test
