@@ -31,6 +31,15 @@ const drawn = {
   ],
 } as unknown as Group;
 
+const square = (x: number, y: number, half: number) =>
+  [
+    [-1, -1],
+    [1, -1],
+    [1, 1],
+    [-1, 1],
+    [-1, -1],
+  ].map(([i = 0, j = 0]) => [x + i * half, y + j * half]);
+
 function labelled(label: object) {
   const base = board();
   return board({
@@ -46,6 +55,20 @@ describe("the label of a room that is moved", () => {
       type: "revise",
       element: { id: "r", label: { type: "putAt", at: [1300, 400] } },
     });
+  });
+
+  it("keeps its words under the pointer where the mark of its walls stands elsewhere", () => {
+    const words = { at: [6000, 6080], angle: 0, strong: false, runs: [], ink: "" };
+    const mark = [
+      { type: "strokes", role: "LEVEL", lines: [square(6000, 6000, 60), square(6000, 6000, 100)] },
+      { type: "text", text: "1", ...words },
+    ];
+    const one = labelled({ type: "whereClear" });
+    const state = {
+      ...one,
+      groups: new Map([["r", { ...drawn, items: [...drawn.items, ...mark] } as unknown as Group]]),
+    };
+    expect(shifted(state, [300, -100])).toMatchObject({ element: { label: { at: [1300, 300] } } });
   });
 
   it("goes on from where it was put", () => {

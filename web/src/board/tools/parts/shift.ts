@@ -39,14 +39,36 @@ function labelShifted(state: BoardState, room: Room, [x, y]: readonly [number, n
     : undefined;
 }
 
-/** The middle of a room's label as it is drawn, without its leader. */
+/**
+ * The middle of a room's label whose words stand where they are drawn. The mark of the room's walls, which may stand anywhere by
+ * itself, is under the words of a label that is put by hand.
+ */
 function labelMiddle(state: BoardState, room: string): [number, number] | null {
   const group = state.groups.get(room);
   const scale = drawingShown(state)?.scale;
   if (!group || !scale) return null;
   const items = group.items.flatMap(withoutLeader);
-  const box = boxOf([{ items }], scale);
-  return box && [(box.minX + box.maxX) / 2, (box.minY + box.maxY) / 2];
+  const isOfMark = ofMark(items, scale);
+  const words = boxOf([{ items: items.filter((i) => !isOfMark(i)) }], scale);
+  const mark = boxOf([{ items: items.filter(isOfMark) }], scale);
+  if (!words) return null;
+  const under = mark ? (mark.maxY - mark.minY) / 2 : 0;
+  return [(words.minX + words.maxX) / 2, (words.minY + words.maxY) / 2 - under];
+}
+
+/** How far from its middle the numbers of a mark stand, as a part of what its lines reach. */
+const NUMBERED = 1.6;
+
+/** What of a label belongs to the mark of walls: its lines, and the words in and round them. */
+function ofMark(items: readonly Item[], scale: number): (item: Item) => boolean {
+  const isLine = (i: Item) => i.type === "strokes" && i.role === "LEVEL";
+  const lines = boxOf([{ items: items.filter(isLine) }], scale);
+  if (!lines) return () => false;
+  const [x, y] = [(lines.minX + lines.maxX) / 2, (lines.minY + lines.maxY) / 2];
+  const reach = (NUMBERED * (lines.maxX - lines.minX)) / 2;
+  const isNear = ([px, py]: readonly [number, number]) =>
+    Math.abs(px - x) <= reach && Math.abs(py - y) <= reach;
+  return (i) => isLine(i) || (i.type === "text" && isNear(i.at));
 }
 
 /** A leader is a line of one stretch or two, and a dot; it may be drawn with other lines at one go. */
