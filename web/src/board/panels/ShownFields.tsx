@@ -86,49 +86,37 @@ export function SortedBy({ drawing }: { readonly drawing: Drawing }) {
 
 const OF_THINGS: readonly Drawing["kind"][] = ["DOORS", "WINDOWS", "FITTINGS"];
 
+/** What is of one thing or another: a schedule of rooms, a legend. */
+const EITHER = {
+  ROOMS: {
+    label: "Of the house",
+    whole: "As it stands in the end",
+    other: "asItWas",
+    words: "As it was before the work",
+  },
+  LEGEND: { label: "Of", whole: "All drawings", other: "onItsSheet", words: "Those on its sheet" },
+} as const;
+
 /** Which things a schedule lists, by what becomes of them; which drawings a legend is of. */
 export function Listed({ drawing }: { readonly drawing: Drawing }) {
   const { sync } = useBoardTools();
-  const { subject } = drawing;
-  if (drawing.kind === "LEGEND")
+  const { kind, subject } = drawing;
+  if (kind === "ROOMS" || kind === "LEGEND") {
+    const { label, whole, other, words } = EITHER[kind];
     return (
-      <Row label="Of">
+      <Row label={label}>
         <Choice
-          value={subject.type === "onItsSheet" ? "SHEET" : "ALL"}
+          value={subject.type === other ? other : "whole"}
           options={[
-            ["ALL", "All drawings"],
-            ["SHEET", "Those on its sheet"],
+            ["whole", whole],
+            [other, words],
           ]}
-          onChange={(of) =>
-            void sync.revise({
-              ...drawing,
-              subject: { type: of === "SHEET" ? "onItsSheet" : "whole" },
-              type: "drawing",
-            })
-          }
+          onChange={(type) => void sync.revise({ ...drawing, subject: { type }, type: "drawing" })}
         />
       </Row>
     );
-  if (drawing.kind === "ROOMS")
-    return (
-      <Row label="Of the house">
-        <Choice
-          value={subject.type === "asItWas" ? "WAS" : "IS"}
-          options={[
-            ["IS", "As it stands in the end"],
-            ["WAS", "As it was before the work"],
-          ]}
-          onChange={(as) =>
-            void sync.revise({
-              ...drawing,
-              subject: { type: as === "WAS" ? "asItWas" : "whole" },
-              type: "drawing",
-            })
-          }
-        />
-      </Row>
-    );
-  if (!OF_THINGS.includes(drawing.kind)) return null;
+  }
+  if (!OF_THINGS.includes(kind)) return null;
   const list = (state: WorkState | "") =>
     void sync.revise({
       ...drawing,

@@ -1,7 +1,7 @@
 import { rectangleOf, ringOf, shownAs } from "../sheets/cropping";
 import { elementOf } from "../state/state";
 import type { ModelPoint } from "../state/view";
-import { outlineWords } from "./parts/outline";
+import { closesAt, outlineWords } from "./parts/outline";
 import type { Hands, ToolOf } from "./ToolOf";
 
 export interface Crop {
@@ -12,9 +12,6 @@ export interface Crop {
   /** The corners picked, on the sheet. */
   readonly picks: readonly ModelPoint[];
 }
-
-/** Pixels: how near to the first corner a click closes an outline. */
-const CLOSES_PX = 12;
 
 /** A crop that begins. @param outlined along corners */
 export const cropping = (drawing: string, outlined: boolean): Crop => ({
@@ -40,7 +37,7 @@ export const crop: ToolOf<Crop> = {
     const [first] = tool.picks;
     if (!first) return hands.go({ ...tool, picks: [pointer] });
     if (!tool.outlined) return shown(hands, tool, [first, pointer]);
-    if (tool.picks.length >= 3 && isAt(pointer, first, CLOSES_PX / hands.state.view.zoom))
+    if (tool.picks.length >= 3 && closesAt(hands.state, first, pointer))
       return shown(hands, tool, tool.picks);
     hands.go({ ...tool, picks: [...tool.picks, pointer] });
   },
@@ -56,9 +53,6 @@ export const crop: ToolOf<Crop> = {
     return [from, { x: pointer.x, y: from.y }, pointer, { x: from.x, y: pointer.y }, from];
   },
 };
-
-const isAt = (one: ModelPoint, other: ModelPoint, reach: number) =>
-  Math.hypot(one.x - other.x, one.y - other.y) <= reach;
 
 /** Shows what lies within some corners; within two, the rectangle between them. */
 async function shown(hands: Hands, tool: Crop, corners: readonly ModelPoint[]): Promise<void> {

@@ -77,8 +77,12 @@ export async function closeOutline(hands: Hands, picks: readonly Pick[], fresh: 
 /** Whether the next point closes an outline. */
 export function closesRing(state: BoardState, picks: readonly Pick[], next: Pick): boolean {
   const first = picks[0];
-  const reach = CLOSES_PX / state.view.zoom;
-  return first !== undefined && picks.length >= 3 && isSamePlace(pointOf(next), pointOf(first), reach);
+  return first !== undefined && picks.length >= 3 && closesAt(state, pointOf(first), pointOf(next));
+}
+
+/** Whether a point is as good as the first corner. */
+export function closesAt(state: BoardState, first: ModelPoint, next: ModelPoint): boolean {
+  return isSamePlace(next, first, CLOSES_PX / state.view.zoom);
 }
 
 type Outlined = Extract<Tool, { name: "void" | "part" | "blank" | "cloud" }>;

@@ -20,6 +20,7 @@ import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Hold.AtFittingCorner.Corner;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Symbol;
 
@@ -142,15 +143,15 @@ public record PlacedFitting(Fitting fitting, Symbol symbol, Vec origin, Vec alon
     public List<Vec> line(Hold.OnFitting.Edge edge) {
         double w = fitting.widthMm(), d = fitting.depthMm();
         return switch (edge) {
-            case BACK -> List.of(drawn(0, 0), drawn(w, 0));
-            case FRONT -> List.of(drawn(0, d), drawn(w, d));
-            case LEFT -> List.of(drawn(0, 0), drawn(0, d));
-            case RIGHT -> List.of(drawn(w, 0), drawn(w, d));
+            case BACK -> List.of(corner(Corner.BACK_LEFT), corner(Corner.BACK_RIGHT));
+            case FRONT -> List.of(corner(Corner.FRONT_LEFT), corner(Corner.FRONT_RIGHT));
+            case LEFT -> List.of(corner(Corner.BACK_LEFT), corner(Corner.FRONT_LEFT));
+            case RIGHT -> List.of(corner(Corner.BACK_RIGHT), corner(Corner.FRONT_RIGHT));
             case MIDDLE -> List.of(drawn(w / 2, 0), drawn(w / 2, d));
         };
     }
 
-    public Vec corner(Hold.AtFittingCorner.Corner corner) {
+    public Vec corner(Corner corner) {
         double w = fitting.widthMm(), d = fitting.depthMm();
         return switch (corner) {
             case BACK_LEFT -> drawn(0, 0);

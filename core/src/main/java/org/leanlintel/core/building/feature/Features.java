@@ -241,25 +241,27 @@ public final class Features {
     private static @Nullable Feature fitting(Hold.OnFitting hold, Building building) {
         if (!(building.get(new PlacedFitting.Of(hold.fitting())) instanceof PlacedFitting placed)) return null;
         List<Vec> line = placed.line(hold.edge());
-        double low = building.space(placed.fitting().storey()).levelMm()
-                + placed.symbol().lowMm();
+        double low = lowMm(placed, building);
         return new Feature.Face(
                 line.getFirst(), line.getLast(), low, low + placed.symbol().heightMm());
     }
 
     private static @Nullable Feature fitting(Hold.AtFittingCorner hold, Building building) {
         if (!(building.get(new PlacedFitting.Of(hold.fitting())) instanceof PlacedFitting placed)) return null;
-        double low = building.space(placed.fitting().storey()).levelMm()
-                + placed.symbol().lowMm();
+        double low = lowMm(placed, building);
         return new Feature.Edge(
                 placed.corner(hold.corner()), low, low + placed.symbol().heightMm());
+    }
+
+    private static double lowMm(PlacedFitting placed, Building building) {
+        return building.space(placed.fitting().storey()).levelMm()
+                + placed.symbol().lowMm();
     }
 
     private static @Nullable Feature level(Fitting fitting, Of level, Building building) {
         if (!(building.get(new PlacedFitting.Of(fitting.id())) instanceof PlacedFitting placed)
                 || level != Of.TOP && level != Of.UNDERSIDE) return null;
-        double low =
-                building.space(fitting.storey()).levelMm() + placed.symbol().lowMm();
+        double low = lowMm(placed, building);
         return new Feature.Ledge(
                 placed.outline(), level == Of.TOP ? low + placed.symbol().heightMm() : low);
     }

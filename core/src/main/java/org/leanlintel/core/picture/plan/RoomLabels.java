@@ -2,6 +2,7 @@ package org.leanlintel.core.picture.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BiConsumer;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
@@ -95,39 +96,24 @@ final class RoomLabels {
         return new RoomLabel(room, space, shape, plan, building, mark);
     }
 
-    /** What stands somewhere as one: words, the mark of walls, or both. */
-    private interface Block {
-        Bounds boxAt(Vec at);
+    /** What stands somewhere as one: words, the mark of walls, or both. @param painter at a middle */
+    private record Block(Function<Vec, Bounds> box, BiConsumer<Vec, Pens> painter) {
 
-        void paint(Vec at, Pens pens);
+        Bounds boxAt(Vec middle) {
+            return box.apply(middle);
+        }
+
+        void paint(Vec middle, Pens pens) {
+            painter.accept(middle, pens);
+        }
     }
 
-    private Block words(RoomLabel label) {
-        return new Block() {
-            @Override
-            public Bounds boxAt(Vec at) {
-                return label.boxAt(at);
-            }
-
-            @Override
-            public void paint(Vec at, Pens pens) {
-                label.paint(at, pens);
-            }
-        };
+    private static Block words(RoomLabel label) {
+        return new Block(label::boxAt, label::paint);
     }
 
     private Block walls(InteriorMark of) {
-        return new Block() {
-            @Override
-            public Bounds boxAt(Vec at) {
-                return of.boxAt(at, scale());
-            }
-
-            @Override
-            public void paint(Vec at, Pens pens) {
-                of.paint(at, scale(), pens, plan.lettering());
-            }
-        };
+        return new Block(at -> of.boxAt(at, scale()), (at, pens) -> of.paint(at, scale(), pens, plan.lettering()));
     }
 
     private Shows paint(Block block, Vec at) {

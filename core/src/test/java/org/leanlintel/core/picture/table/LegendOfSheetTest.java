@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
-import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
@@ -22,14 +21,9 @@ import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WorkState;
-import org.leanlintel.core.picture.Item;
-import org.leanlintel.core.picture.Lettering;
-import org.leanlintel.core.picture.drawing.DrawingPicture;
 
 /** A shell to the left of a partition: a legend that stands on a sheet names what the drawings beside it show. */
 class LegendOfSheetTest {
-
-    private static final Lettering LETTERING = new Lettering(Map.of(), Map.of(), 0.5, 0.7);
 
     private final Sketch sketch = new Sketch();
     private final Drawing legend =
@@ -50,12 +44,7 @@ class LegendOfSheetTest {
     }
 
     private List<String> rows() {
-        return DrawingPicture.of(sketch.building(), legend.id(), LETTERING).picture().groups().stream()
-                .flatMap(g -> g.items().stream())
-                .filter(Item.Text.class::isInstance)
-                .map(i -> ((Item.Text) i).text())
-                .filter(t -> !t.equals("Legend") && !t.equals("Stands for"))
-                .toList();
+        return LegendRows.of(legend.id(), sketch);
     }
 
     private static String named(String material, Sketch sketch) {

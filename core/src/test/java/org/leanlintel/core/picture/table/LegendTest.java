@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.change.Delete;
@@ -25,24 +24,15 @@ import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WorkState;
 import org.leanlintel.core.picture.Item;
-import org.leanlintel.core.picture.Lettering;
-import org.leanlintel.core.picture.drawing.DrawingPicture;
 
 /** The legend names what is used, and nothing else. */
 class LegendTest {
-
-    private static final Lettering LETTERING = new Lettering(Map.of(), Map.of(), 0.5, 0.7);
 
     private final Sketch sketch = new Sketch();
     private final Drawing legend = sketch.drawing("Legend", Drawing.Kind.LEGEND, Sketch.STOREY, 50);
 
     private List<String> rows() {
-        return DrawingPicture.of(sketch.building(), legend.id(), LETTERING).picture().groups().stream()
-                .flatMap(g -> g.items().stream())
-                .filter(Item.Text.class::isInstance)
-                .map(i -> ((Item.Text) i).text())
-                .filter(t -> !t.equals("Legend") && !t.equals("Stands for"))
-                .toList();
+        return LegendRows.of(legend.id(), sketch);
     }
 
     private String named(String material) {
@@ -105,9 +95,7 @@ class LegendTest {
         BuildUp many = Sketch.buildUp("many", plies.toArray(Ply[]::new));
         sketch.put(many);
         sketch.run(many.id(), false, 0, 0, 4000, 0);
-        List<Item> items = DrawingPicture.of(sketch.building(), legend.id(), LETTERING).picture().groups().stream()
-                .flatMap(g -> g.items().stream())
-                .toList();
+        List<Item> items = LegendRows.items(legend.id(), sketch);
         List<Item.Text> words = items.stream()
                 .filter(Item.Text.class::isInstance)
                 .map(Item.Text.class::cast)
