@@ -63,6 +63,21 @@ describe("how far a group reaches", () => {
     expect(upright?.minX).toBeCloseTo(-125);
   });
 
+  it("knows about how wide words are in the letters of drawings", () => {
+    const wide = (letters: string) => {
+      const runs = [{ letters, right: 0, up: 0, height: 2.5 }];
+      const text = { type: "text" as const, text: letters, at: [0, 0] as [number, number], angle: 0, runs };
+      return boxOf([group({ ...text, strong: false, ink: "" })], 1)?.maxX ?? 0;
+    };
+    for (const [letters, mm] of [
+      ["Bricks that are sound are cleaned and kept", 58.9],
+      ["WMW MOWN", 17.2],
+      ["1100 2440", 13.4],
+      ["illicit fit", 10.5],
+    ] as const)
+      expect(Math.abs(wide(letters) / mm - 1)).toBeLessThan(0.13);
+  });
+
   it("has nothing to say of nothing", () => {
     expect(boxOf([group()], 50)).toBeNull();
   });
