@@ -218,7 +218,7 @@ describe("moving", () => {
     actions.pointAt({ x: 2010, y: 2600 });
     store.setState(typed(300));
     await actions.entering.enter();
-    expect(taken.edits).toEqual([{ type: "move", elements: [WALL], by: [0, 300] }]);
+    expect(taken.edits).toEqual([{ type: "move", elements: [WALL], by: [0, 300], labels: [] }]);
   });
 
   it("lets the thing be dragged", async () => {

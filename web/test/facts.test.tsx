@@ -109,8 +109,41 @@ const ROOM: Room = {
   finishes: { floor: "", walls: "", ceiling: "" },
   ceiling: { type: "fixed", mm: 2300 },
   above: { type: "whatStands" },
-  label: { type: "whereClear" },
+  words: { elsewhere: { type: "whereClear" }, own: [] },
 };
+
+describe("where the label of a room stands", () => {
+  const there = { drawing: "other", at: [9, 9] as [number, number] };
+  const words = { ...ROOM.words, own: [{ drawing: "d", at: [1, 2] as [number, number] }, there] };
+
+  it("is said of the plan shown, and let go there alone", async () => {
+    const { on, revised } = boardOf({});
+    on(<RoomFacts room={{ ...ROOM, words }} />);
+    screen.getByText("Its label is where you put it in this plan");
+    await userEvent.click(screen.getByRole("button", { name: "Let go" }));
+    expect(revised).toMatchObject([{ words: { elsewhere: { type: "whereClear" }, own: [there] } }]);
+  });
+
+  it("may be the same in all plans, and is let go in all", async () => {
+    const { on, revised } = boardOf({});
+    const shown = on(<RoomFacts room={{ ...ROOM, words }} />);
+    await userEvent.click(screen.getByRole("button", { name: "So in all plans" }));
+    const everywhere = { elsewhere: { type: "putAt", at: [1, 2] }, own: [] } as const;
+    expect(revised).toMatchObject([{ words: everywhere }]);
+    shown.unmount();
+    on(<RoomFacts room={{ ...ROOM, words: { elsewhere: { type: "putAt", at: [1, 2] }, own: [] } }} />);
+    screen.getByText("Its label is where you put it, in all plans");
+    await userEvent.click(screen.getByRole("button", { name: "Let go" }));
+    expect(revised.at(-1)).toMatchObject({ words: ROOM.words });
+  });
+
+  it("finds its place in a plan where another has it by hand", () => {
+    const { on } = boardOf({});
+    on(<RoomFacts room={{ ...ROOM, words: { ...ROOM.words, own: [there] } }} />);
+    screen.getByText("Its label finds its place");
+    expect(screen.queryByRole("button", { name: "Let go" })).toBeNull();
+  });
+});
 
 const withCeiling = () =>
   new Map([

@@ -30,7 +30,7 @@ const DOOR: Opening & { type: "opening" } = {
   sillMm: 0,
   kind: { type: "swingDoor", hinge: "START", swing: "LEFT" },
   make: { fixWidthMm: 10, fixHeightMm: 5 } as Opening["make"],
-  markAt: { type: "whereClear" },
+  words: { elsewhere: { type: "whereClear" }, own: [] },
   work: "AS_WALL",
 };
 

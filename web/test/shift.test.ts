@@ -3,7 +3,9 @@ import type { Element, Group } from "../src/api/types";
 import { shifted } from "../src/board/tools/parts/shift";
 import { board } from "./board";
 
-const room = (label: object) => ({ type: "room", id: "r", name: "Store", label }) as unknown as Element;
+const CLEAR = { type: "whereClear" };
+const room = (elsewhere: object, own: readonly object[]) =>
+  ({ type: "room", id: "r", name: "Store", words: { elsewhere, own } }) as unknown as Element;
 
 /** A box of 400 by 200 round 1000, 500, with a leader far off to the room and its dot. */
 const drawn = {
@@ -40,10 +42,10 @@ const square = (x: number, y: number, half: number) =>
     [-1, -1],
   ].map(([i = 0, j = 0]) => [x + i * half, y + j * half]);
 
-function labelled(label: object) {
+function labelled(elsewhere: object, own: readonly object[] = []) {
   const base = board();
   return board({
-    elements: new Map([...base.elements, ["r", room(label)]]),
+    elements: new Map([...base.elements, ["r", room(elsewhere, own)]]),
     groups: new Map([["r", drawn]]),
     selection: ["r"],
   });
@@ -51,9 +53,11 @@ function labelled(label: object) {
 
 describe("the label of a room that is moved", () => {
   it("goes on from where it is seen, not from the middle of its room", () => {
-    expect(shifted(labelled({ type: "whereClear" }), [300, -100])).toMatchObject({
-      type: "revise",
-      element: { id: "r", label: { type: "putAt", at: [1300, 400] } },
+    expect(shifted(labelled(CLEAR), [300, -100])).toEqual({
+      type: "move",
+      elements: ["r"],
+      by: [300, -100],
+      labels: [{ room: "r", drawing: "d", at: [1300, 400] }],
     });
   });
 
@@ -63,39 +67,36 @@ describe("the label of a room that is moved", () => {
       { type: "strokes", role: "LEVEL", lines: [square(6000, 6000, 60), square(6000, 6000, 100)] },
       { type: "text", text: "1", ...words },
     ];
-    const one = labelled({ type: "whereClear" });
+    const one = labelled(CLEAR);
     const state = {
       ...one,
       groups: new Map([["r", { ...drawn, items: [...drawn.items, ...mark] } as unknown as Group]]),
     };
-    expect(shifted(state, [300, -100])).toMatchObject({ element: { label: { at: [1300, 300] } } });
+    expect(shifted(state, [300, -100])).toMatchObject({ labels: [{ at: [1300, 300] }] });
   });
 
-  it("goes on from where it was put", () => {
-    const edit = shifted(labelled({ type: "putAt", at: [0, 0] }), [300, -100]);
-    expect(edit).toEqual({ type: "move", elements: ["r"], by: [300, -100] });
+  it("goes on from where it was put, in this plan or in all", () => {
+    const everywhere = { type: "putAt", at: [0, 0] };
+    expect(shifted(labelled(everywhere), [300, -100])).toMatchObject({ labels: [{ at: [300, -100] }] });
+    const here = labelled(everywhere, [{ drawing: "d", at: [50, 50] }]);
+    expect(shifted(here, [300, -100])).toMatchObject({ labels: [{ at: [350, -50] }] });
+    const there = labelled(CLEAR, [{ drawing: "another", at: [50, 50] }]);
+    expect(shifted(there, [300, -100])).toMatchObject({ labels: [{ at: [1300, 400] }] });
   });
 
-  it("goes on so together with others, each from where it is", () => {
-    const one = labelled({ type: "whereClear" });
-    const other = {
-      ...one.elements.get("r"),
-      id: "s",
-      label: { type: "putAt", at: [5000, 0] },
-    } as unknown as Element;
-    const both = { ...one, elements: new Map([...one.elements, ["s", other]]), selection: ["r", "s"] };
-    expect(shifted(both, [300, -100])).toMatchObject({
-      type: "reviseAll",
-      elements: [
-        { id: "r", label: { at: [1300, 400] } },
-        { id: "s", label: { at: [5300, -100] } },
+  it("goes on so together with others and with notes, each from where it is", () => {
+    const one = labelled(CLEAR);
+    const words = { elsewhere: { type: "putAt", at: [5000, 0] }, own: [] };
+    const other = { ...one.elements.get("r"), id: "s", words } as unknown as Element;
+    const both = { ...one, elements: new Map([...one.elements, ["s", other]]), selection: ["r", "s", "n"] };
+    expect(shifted(both, [300, -100])).toEqual({
+      type: "move",
+      elements: ["r", "s", "n"],
+      by: [300, -100],
+      labels: [
+        { room: "r", drawing: "d", at: [1300, 400] },
+        { room: "s", drawing: "d", at: [5300, -100] },
       ],
     });
-  });
-
-  it("moves with other things as these do", () => {
-    const one = labelled({ type: "whereClear" });
-    const edit = shifted({ ...one, selection: ["r", "n"] }, [300, -100]);
-    expect(edit).toEqual({ type: "move", elements: ["r", "n"], by: [300, -100] });
   });
 });

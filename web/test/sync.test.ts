@@ -6,7 +6,7 @@ import { boardStore, WALL } from "./board";
 
 type Answer = { readonly status: number; readonly body: unknown } | "no answer";
 
-const moved = { type: "move", elements: [WALL], by: [0, 100] as [number, number] } satisfies Edit;
+const moved = { type: "move", elements: [WALL], labels: [], by: [0, 100] as [number, number] } satisfies Edit;
 
 function accepted(revision: number): EditAnswer {
   return {

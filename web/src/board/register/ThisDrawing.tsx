@@ -4,7 +4,7 @@ import { Button, Choice, Row } from "../../ui/controls";
 import type { Sync } from "../link/sync";
 import { useBoard, useBoardTools } from "../state/context";
 import { freeName, hasScale, register, sheetsOf } from "../state/drawings";
-import { addingLike, erasure, placedBefore } from "../state/revisions";
+import { erasure, placedBefore } from "../state/revisions";
 import { elementsOf } from "../state/state";
 
 /** What is done with the drawing that is open: its place in the register, another like it, and its end. */
@@ -64,7 +64,7 @@ function Another({ drawing }: { readonly drawing: Drawing }) {
   const make = async () => {
     const through = lenses.find((l) => l.id === lens)?.name.toLowerCase() ?? "";
     const name = freeName(sync.state, `${drawing.name}, ${through}`);
-    await makeAndShow(sync, addingLike({ ...drawing, lens }, name), name);
+    await makeAndShow(sync, { type: "addLike", drawing: drawing.id, name, lens }, name);
   };
   return (
     <>
@@ -84,7 +84,7 @@ function AnotherTable({ drawing }: { readonly drawing: Drawing }) {
   const { sync } = useBoardTools();
   const make = async () => {
     const name = freeName(sync.state, drawing.name);
-    await makeAndShow(sync, addingLike(drawing, name), name);
+    await makeAndShow(sync, { type: "addLike", drawing: drawing.id, name, lens: drawing.lens }, name);
   };
   return <Button onClick={() => void make()}>Another like it</Button>;
 }

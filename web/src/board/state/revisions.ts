@@ -234,17 +234,14 @@ export function addingSeveral(drawings: readonly NewDrawing[]): Edit {
   return { type: "addDrawings", drawings: drawings.map((d) => adding(d)) };
 }
 
-/** The edit that adds a drawing like another, under another name. */
-export function addingLike(
-  { id, type, sortBy, order, inFront, leftOut, ...drawing }: Drawing,
-  name: string,
-): Edit {
-  return { type: "addDrawing", ...drawing, name };
-}
-
 /** The edit that adds a drawing of a part of another. */
-export function addingPart(of: Drawing, name: string, scale: number, frame: Drawing["frame"]): Edit {
-  return { ...addingLike({ ...of, scale, frame, also: [] }, name) };
+export function addingPart(
+  { id, type, sortBy, order, inFront, leftOut, ...of }: Drawing,
+  name: string,
+  scale: number,
+  frame: Drawing["frame"],
+): Edit {
+  return { type: "addDrawing", ...of, name, scale, frame, also: [] };
 }
 
 /** The edit that adds the drawing of one stair, seen as the plan shown is. */

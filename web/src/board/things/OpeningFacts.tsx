@@ -9,7 +9,7 @@ import { OpeningWork } from "./OpeningWork";
 import { SetOutFacts } from "./SetOutFacts";
 
 /** What openings of one type do not share. */
-const OWN = ["placing", "work", "markAt"] as const;
+const OWN = ["placing", "work", "words"] as const;
 
 /** The facts of a selected door or window. What its type shares changes in all openings of the type. */
 export function OpeningFacts({ opening }: { readonly opening: Opening }) {

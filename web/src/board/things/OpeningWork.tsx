@@ -1,6 +1,7 @@
 import type { Opening } from "../../api/types";
-import { Button, Choice, Row } from "../../ui/controls";
-import { useBoardTools } from "../state/context";
+import { Choice, Row } from "../../ui/controls";
+import { PutMark } from "./PutMark";
+import { WordsPlace } from "./WordsPlace";
 
 const WORKS = [
   ["AS_WALL", "As its wall"],
@@ -15,29 +16,14 @@ interface Props {
 
 /** What becomes of an opening in the work drawn, and where its mark stands. */
 export function OpeningWork({ opening, revise }: Props) {
-  const { store } = useBoardTools();
-  const put = opening.markAt.type === "putBeside";
   return (
     <>
       <Row label="Work">
         <Choice value={opening.work} options={WORKS} onChange={(work) => revise({ work })} />
       </Row>
-      <div className="flex items-center gap-2 py-1">
-        <span className="grow text-ink-2">
-          {put ? "Its mark is where you put it" : "Its mark finds its place"}
-        </span>
-        <Button
-          className="px-2 py-0"
-          onClick={() => store.setState({ tool: { name: "mark", opening: opening.id } })}
-        >
-          Put it
-        </Button>
-        {put && (
-          <Button className="px-2 py-0" onClick={() => revise({ markAt: { type: "whereClear" } })}>
-            Let go
-          </Button>
-        )}
-      </div>
+      <WordsPlace what="Its mark" words={opening.words} onChange={(words) => revise({ words })}>
+        <PutMark of={opening.id} />
+      </WordsPlace>
     </>
   );
 }

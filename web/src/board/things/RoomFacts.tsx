@@ -10,6 +10,7 @@ import { interior, numbering } from "../state/revisions";
 import { buildUpsFor, elementOf, type Making, planShown } from "../state/state";
 import { roomNames } from "../state/usual";
 import { ItsDrawing } from "./ItsDrawing";
+import { WordsPlace } from "./WordsPlace";
 
 interface NewProps {
   readonly making: Making;
@@ -158,11 +159,7 @@ export function RoomFacts({ room }: { readonly room: Room }) {
           <Above room={room} revise={revise} />
         </>
       )}
-      {room.label.type === "putAt" && (
-        <Button className="my-1" onClick={() => revise({ label: { type: "whereClear" } })}>
-          Label where it is clear
-        </Button>
-      )}
+      <WordsPlace what="Its label" words={room.words} onChange={(words) => revise({ words })} />
       <ItsDrawing
         of={room.id}
         draw="Draw its walls from inside"

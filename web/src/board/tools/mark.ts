@@ -1,19 +1,25 @@
 import type { Element } from "../../api/types";
+import { planShown } from "../state/state";
 import type { ToolOf } from "./ToolOf";
 
 export interface Mark {
   readonly name: "mark";
-  readonly opening: string;
+  /** A door, a window or a fitting. */
+  readonly thing: string;
 }
 
-/** The mark of one door or window put at a place; it keeps that beside the opening. */
+/** The mark of one thing put at a place in the plan shown; it keeps that beside the thing. */
 export const mark: ToolOf<Mark> = {
   name: "mark",
   words: "Put its mark elsewhere",
-  also: "tag label of door window",
-  startsOn: (thing: Element) => (thing.type === "opening" ? { name: "mark", opening: thing.id } : null),
+  also: "tag label of door window fitting",
+  startsOn: (thing: Element) =>
+    thing.type === "opening" || thing.type === "fitting" ? { name: "mark", thing: thing.id } : null,
   prompt: () => ["Its mark.", "Click where the middle of the mark goes."],
-  edit: ({ pointer }, { opening }) =>
-    pointer ? { type: "putOpeningMark", opening, at: [pointer.x, pointer.y] } : null,
+  edit: (state, { thing }) => {
+    const { pointer } = state;
+    const drawing = planShown(state)?.id;
+    return pointer && drawing ? { type: "putMark", thing, drawing, at: [pointer.x, pointer.y] } : null;
+  },
   take: async (hands) => void (await hands.make({ name: "select" })),
 };

@@ -2,9 +2,11 @@ import type { Edit, Item, Room } from "../../../api/types";
 import { boxOf } from "../../canvas/boxes";
 import { aimed } from "../../catch/aim";
 import { pointOf } from "../../catch/points";
-import { type BoardState, canShift, drawingShown, elementOf, type Tool } from "../../state/state";
+import { type BoardState, canShift, drawingShown, elementOf, planShown, type Tool } from "../../state/state";
 import type { ModelPoint } from "../../state/view";
 import type { Hands } from "../ToolOf";
+
+type Point = [number, number];
 
 const ONLY_WRITTEN =
   "Here only notes, dimension strings and the frames of details move; what is drawn moves in a plan.";
@@ -16,34 +18,37 @@ export function shiftFrom(state: BoardState, from: ModelPoint): [number, number]
 }
 
 /**
- * What is selected moves so far. Where it is rooms, whose labels move, those that stand where they are clear move from where they are
- * seen, wherever that is: only the page knows.
+ * What is selected moves so far. The labels of rooms go on from where they are seen in the plan shown, and there alone: only the
+ * page knows where those stand that find their place.
  */
 export function shifted(state: BoardState, by: readonly [number, number]): Edit {
-  const rooms = state.selection.map((id) => elementOf(state, "room", id));
-  const clear = rooms.some((room) => room?.label.type === "whereClear");
-  const labelled = clear ? rooms.map((room) => room && labelShifted(state, room, by)) : [];
-  const [only] = labelled;
-  if (!labelled.every((room) => room !== undefined) || only === undefined)
-    return { type: "move", elements: [...state.selection], by: [by[0], by[1]] };
-  return labelled.length === 1
-    ? { type: "revise", element: only }
-    : { type: "reviseAll", elements: labelled };
+  const drawing = planShown(state)?.id;
+  const labels = state.selection.flatMap((room) => {
+    const at = labelShifted(state, room, by);
+    return drawing && at ? [{ room, drawing, at }] : [];
+  });
+  return { type: "move", elements: [...state.selection], by: [by[0], by[1]], labels };
 }
 
-/** Nothing where its label is nowhere to be seen. */
-function labelShifted(state: BoardState, room: Room, [x, y]: readonly [number, number]) {
-  const from = room.label.type === "putAt" ? room.label.at : labelMiddle(state, room.id);
-  return from
-    ? { ...room, label: { type: "putAt" as const, at: [from[0] + x, from[1] + y] as [number, number] } }
-    : undefined;
+/** Nothing where it is no room, or its label is nowhere to be seen. */
+function labelShifted(state: BoardState, id: string, [x, y]: readonly [number, number]): Point | null {
+  const room = elementOf(state, "room", id);
+  const from = room && (putAt(state, room) ?? labelMiddle(state, id));
+  return from ? [from[0] + x, from[1] + y] : null;
+}
+
+/** Where a label was put by hand in the plan shown; null where it finds its place. */
+function putAt(state: BoardState, { words }: Room): Point | null {
+  const own = words.own.find((one) => one.drawing === planShown(state)?.id);
+  if (own) return own.at;
+  return words.elsewhere.type === "putAt" ? words.elsewhere.at : null;
 }
 
 /**
  * The middle of a room's label whose words stand where they are drawn. The mark of the room's walls, which may stand anywhere by
  * itself, is under the words of a label that is put by hand.
  */
-function labelMiddle(state: BoardState, room: string): [number, number] | null {
+function labelMiddle(state: BoardState, room: string): Point | null {
   const group = state.groups.get(room);
   const scale = drawingShown(state)?.scale;
   if (!group || !scale) return null;

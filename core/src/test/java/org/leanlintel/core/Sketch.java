@@ -15,6 +15,7 @@ import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Pick;
 import org.leanlintel.core.edit.drawing.AddDrawing;
 import org.leanlintel.core.edit.drawing.DrawSection;
+import org.leanlintel.core.edit.fitting.PlaceFitting;
 import org.leanlintel.core.edit.opening.PlaceOpening;
 import org.leanlintel.core.edit.run.Editing;
 import org.leanlintel.core.edit.storey.AddStorey;
@@ -31,6 +32,7 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Hatch;
 import org.leanlintel.core.model.Heat;
 import org.leanlintel.core.model.Hold;
@@ -54,6 +56,7 @@ import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StringStyle;
 import org.leanlintel.core.model.Surface;
+import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.TitleBlock;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
@@ -373,6 +376,32 @@ public final class Sketch {
                         height,
                         sill,
                         new Opening.Window(1, 100, Opening.Opens.FIXED)))
+                .after()
+                .getFirst();
+    }
+
+    /** A table of 600 deep that stands free, as wide as is said. @param at its middle; @param angle of its back, radians */
+    public Fitting table(Vec at, double angle, double wide) {
+        ElementId table = id("table");
+        if (model().find(table) == null)
+            put(new Symbol(
+                    table,
+                    "Table",
+                    Symbol.Kind.OTHER,
+                    "Test",
+                    false,
+                    new Vec(300, 300),
+                    new Symbol.Extent(100, 600, 3000),
+                    Symbol.Extent.fixed(600),
+                    0,
+                    750,
+                    List.of(300.0),
+                    List.of(),
+                    List.of(new Symbol.Rounded(Vec.ORIGIN, 600, 600, 20)),
+                    List.of(),
+                    ""));
+        PlaceFitting.Seated where = new PlaceFitting.Seated(new Fitting.Free(at, angle));
+        return (Fitting) run(new PlaceFitting(STOREY, LAYER, table, where, 0, false, wide, 600))
                 .after()
                 .getFirst();
     }

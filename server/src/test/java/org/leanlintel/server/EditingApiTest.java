@@ -174,9 +174,13 @@ class EditingApiTest {
         assertProblem(api.post("/edits", "{\"editId\":\"x\"}"), 400, "editId");
         assertProblem(api.post("/previews", "{\"type\":\"conjure\"}"), 400, "conjure");
         assertProblem(
-                api.post("/previews", "{\"type\":\"move\",\"elements\":[],\"by\":[\"NaN\",0]}"), 400, "two numbers");
+                api.post("/previews", "{\"type\":\"move\",\"elements\":[],\"labels\":[],\"by\":[\"NaN\",0]}"),
+                400,
+                "two numbers");
         assertProblem(
-                api.post("/previews", "{\"type\":\"move\",\"elements\":[],\"by\":[1e999,0]}"), 400, "within 2 km");
+                api.post("/previews", "{\"type\":\"move\",\"elements\":[],\"labels\":[],\"by\":[1e999,0]}"),
+                400,
+                "within 2 km");
         assertProblem(api.edit(new Delete(List.of(new ElementId("nothing")))), 422, "no element \"nothing\"");
         assertProblem(api.edit(Api.wall(0, 0, 5, 0)), 422, "at least 10 mm");
         assertProblem(api.post("/previews", Api.json(Api.wall(0, 0, 3000, 0)).replace("3000", "1500000")), 400, "1 km");
@@ -273,7 +277,8 @@ class EditingApiTest {
         JsonNode gap = api.get("/gaps?wall=" + wall + "&faces=FINISH").json().path(0);
         assertThat(gap.path("printed").asString()).isEqualTo("3196");
         Answer preview = api.post(
-                "/previews?gapsOf=" + wall, "{\"type\":\"move\",\"elements\":[\"%s\"],\"by\":[100,0]}".formatted(wall));
+                "/previews?gapsOf=" + wall,
+                "{\"type\":\"move\",\"elements\":[\"%s\"],\"labels\":[],\"by\":[100,0]}".formatted(wall));
         assertThat(preview.json().path("gaps").path(0).path("printed").asString())
                 .isEqualTo("3296");
         String keep =

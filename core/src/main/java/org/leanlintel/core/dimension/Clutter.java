@@ -105,7 +105,7 @@ final class Clutter {
             for (Annotation a : building.model().relations().annotationsOf(drawing.id()))
                 if (a instanceof Note n) note(n, drawing.scale());
             for (RoomSpace space : Rooms.in(building).of(storey))
-                for (Room room : Rooms.in(building).named(space)) label(room, space, drawing.scale());
+                for (Room room : Rooms.in(building).named(space)) label(room, space, drawing);
         }
 
         private void fittings() {
@@ -143,8 +143,9 @@ final class Clutter {
         }
 
         /** About where its label stands, or would stand best. */
-        private void label(Room room, RoomSpace space, double scale) {
-            Vec at = room.label() instanceof Room.PutAt put ? put.at() : space.middle();
+        private void label(Room room, RoomSpace space, Drawing drawing) {
+            double scale = drawing.scale();
+            Vec at = room.words().in(drawing.id()) instanceof Vec put ? put : space.middle();
             double wide = (room.name().length() * LETTER_MM + NUMBER_MM) * scale, high = LABEL_MM * scale;
             inside.add(Thing.of(Area.rectangle(at.x() - wide / 2, at.y() - high / 2, wide, high)));
         }

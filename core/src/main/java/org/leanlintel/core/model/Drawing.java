@@ -94,6 +94,12 @@ public record Drawing(
         throw new IllegalStateException("Of no one thing: " + id);
     }
 
+    /** The same as a drawing of its own. */
+    public Drawing as(ElementId other, String called) {
+        return new Drawing(
+                other, called, kind, storey, lens, scale, sortBy, subject, order, frame, also, inFront, leftOut);
+    }
+
     /** The same through another lens. */
     public Drawing through(ElementId other) {
         return new Drawing(id, name, kind, storey, other, scale, sortBy, subject, order, frame, also, inFront, leftOut);

@@ -7,6 +7,7 @@ import org.leanlintel.core.geometry.Vec;
  *
  * @param mark what people call it: F12
  * @param mirrored left and right change sides
+ * @param words where its mark stands: from its middle along its back to the right, and out to its front
  */
 public record Fitting(
         ElementId id,
@@ -18,8 +19,9 @@ public record Fitting(
         boolean mirrored,
         double widthMm,
         double depthMm,
-        WorkState state)
-        implements InWork, OnStorey, Marked {
+        WorkState state,
+        WordsAt words)
+        implements InWork, OnStorey, Marked, Worded {
 
     public Fitting {
         mark = Checks.name("A fitting's mark", mark);
@@ -28,20 +30,21 @@ public record Fitting(
     }
 
     public Fitting seated(Seat other) {
-        return new Fitting(id, storey, layer, mark, symbol, other, mirrored, widthMm, depthMm, state);
+        return new Fitting(id, storey, layer, mark, symbol, other, mirrored, widthMm, depthMm, state, words);
     }
 
     public Fitting mirrored(boolean other) {
-        return new Fitting(id, storey, layer, mark, symbol, seat, other, widthMm, depthMm, state);
+        return new Fitting(id, storey, layer, mark, symbol, seat, other, widthMm, depthMm, state, words);
     }
 
     public Fitting of(ElementId otherSymbol, double otherWidthMm, double otherDepthMm) {
-        return new Fitting(id, storey, layer, mark, otherSymbol, seat, mirrored, otherWidthMm, otherDepthMm, state);
+        return new Fitting(
+                id, storey, layer, mark, otherSymbol, seat, mirrored, otherWidthMm, otherDepthMm, state, words);
     }
 
     public Fitting on(ElementId otherId, ElementId otherStorey, ElementId otherLayer, String otherMark) {
         return new Fitting(
-                otherId, otherStorey, otherLayer, otherMark, symbol, seat, mirrored, widthMm, depthMm, state);
+                otherId, otherStorey, otherLayer, otherMark, symbol, seat, mirrored, widthMm, depthMm, state, words);
     }
 
     /** Where it stands. */
@@ -59,12 +62,17 @@ public record Fitting(
     }
 
     @Override
+    public Fitting worded(WordsAt other) {
+        return new Fitting(id, storey, layer, mark, symbol, seat, mirrored, widthMm, depthMm, state, other);
+    }
+
+    @Override
     public Fitting in(WorkState other) {
-        return new Fitting(id, storey, layer, mark, symbol, seat, mirrored, widthMm, depthMm, other);
+        return new Fitting(id, storey, layer, mark, symbol, seat, mirrored, widthMm, depthMm, other, words);
     }
 
     @Override
     public Fitting onLayer(ElementId other) {
-        return new Fitting(id, storey, other, mark, symbol, seat, mirrored, widthMm, depthMm, state);
+        return new Fitting(id, storey, other, mark, symbol, seat, mirrored, widthMm, depthMm, state, words);
     }
 }

@@ -1,5 +1,7 @@
 package org.leanlintel.core.model;
 
+import org.leanlintel.core.geometry.Vec;
+
 /**
  * A hole through a wall and what stands in it.
  *
@@ -8,7 +10,7 @@ package org.leanlintel.core.model;
  * @param sillMm its lower edge above the storey's level
  * @param make of what stands in it
  * @param typeMark of what it shares its sizes, kind and make with; empty where it is alone
- * @param markAt where its mark stands on plans
+ * @param words where its mark stands: from the middle of the opening the way the wall runs, and from the wall's set-out line to the left of that
  * @param work what becomes of it in the work drawn
  */
 public record Opening(
@@ -23,9 +25,9 @@ public record Opening(
         Kind kind,
         OpeningMake make,
         String typeMark,
-        MarkAt markAt,
+        WordsAt words,
         Work work)
-        implements OnLayer, Marked {
+        implements OnLayer, Marked, Worded {
 
     public Opening {
         mark = Checks.name("An opening's mark", mark);
@@ -39,24 +41,23 @@ public record Opening(
     }
 
     public Opening placed(ElementId inWall, Placing at) {
-        return new Opening(id, layer, mark, inWall, at, widthMm, heightMm, sillMm, kind, make, typeMark, markAt, work);
+        return new Opening(id, layer, mark, inWall, at, widthMm, heightMm, sillMm, kind, make, typeMark, words, work);
     }
 
     public Opening named(ElementId otherId, String otherMark) {
         return new Opening(
-                otherId, layer, otherMark, wall, placing, widthMm, heightMm, sillMm, kind, make, typeMark, markAt,
-                work);
+                otherId, layer, otherMark, wall, placing, widthMm, heightMm, sillMm, kind, make, typeMark, words, work);
     }
 
     @Override
     public Opening onLayer(ElementId other) {
         return new Opening(
-                id, other, mark, wall, placing, widthMm, heightMm, sillMm, kind, make, typeMark, markAt, work);
+                id, other, mark, wall, placing, widthMm, heightMm, sillMm, kind, make, typeMark, words, work);
     }
 
     public Opening of(Kind other) {
         return new Opening(
-                id, layer, mark, wall, placing, widthMm, heightMm, sillMm, other, make, typeMark, markAt, work);
+                id, layer, mark, wall, placing, widthMm, heightMm, sillMm, other, make, typeMark, words, work);
     }
 
     /** With the sizes, the make and the kind of another, as far as a type shares them: turned as it was itself. */
@@ -73,12 +74,12 @@ public record Opening(
                 other.kind.turnedLike(kind),
                 other.make,
                 other.typeMark,
-                markAt,
+                words,
                 work);
     }
 
     public Opening typed(String other) {
-        return new Opening(id, layer, mark, wall, placing, widthMm, heightMm, sillMm, kind, make, other, markAt, work);
+        return new Opening(id, layer, mark, wall, placing, widthMm, heightMm, sillMm, kind, make, other, words, work);
     }
 
     /** Of the unit that stands in it, frame included. */
@@ -130,23 +131,23 @@ public record Opening(
 
     /** The same in a wall that is mirrored. */
     public Opening mirrored() {
-        return of(kind.mirrored()).marked(markAt.turned(1, -1));
+        return of(kind.mirrored()).worded(words.each(at -> new Vec(at.x(), -at.y())));
     }
 
     /** The same in a wall that is drawn the other way: nothing moves. */
     public Opening turnedAbout() {
-        return of(kind.turnedAbout()).marked(markAt.turned(-1, -1));
+        return of(kind.turnedAbout()).worded(words.each(at -> at.times(-1)));
     }
 
-    /** The same with its mark elsewhere. */
-    public Opening marked(MarkAt other) {
+    @Override
+    public Opening worded(WordsAt other) {
         return new Opening(
                 id, layer, mark, wall, placing, widthMm, heightMm, sillMm, kind, make, typeMark, other, work);
     }
 
     public Opening in(Work other) {
         return new Opening(
-                id, layer, mark, wall, placing, widthMm, heightMm, sillMm, kind, make, typeMark, markAt, other);
+                id, layer, mark, wall, placing, widthMm, heightMm, sillMm, kind, make, typeMark, words, other);
     }
 
     /** What becomes of it and of what stands in it. @param in its wall */
@@ -166,40 +167,6 @@ public record Opening(
         NEW,
         /** It is there and is to be filled. */
         FILLED
-    }
-
-    /** Where its mark stands on plans. */
-    public sealed interface MarkAt {
-
-        /** The same along and out of a wall that runs another way. @param along -1 for the other way about, else 1; @param out as along */
-        MarkAt turned(int along, int out);
-    }
-
-    /** Where it is clear of everything, as near as can be. */
-    public record WhereClear() implements MarkAt {
-
-        @Override
-        public WhereClear turned(int along, int out) {
-            return this;
-        }
-    }
-
-    /**
-     * Where the drafter put it.
-     *
-     * @param alongMm from the middle of the opening, the way the wall runs
-     * @param outMm from the wall's set-out line, to the left of the way it runs
-     */
-    public record PutBeside(double alongMm, double outMm) implements MarkAt {
-        public PutBeside {
-            alongMm = Checks.between("How far along a mark stands", alongMm, -20_000, 20_000);
-            outMm = Checks.between("How far off a mark stands", outMm, -20_000, 20_000);
-        }
-
-        @Override
-        public PutBeside turned(int along, int out) {
-            return new PutBeside(alongMm * along, outMm * out);
-        }
     }
 
     /** What stands in the opening. */

@@ -10,6 +10,7 @@ import org.leanlintel.core.geometry.Vec;
  * @param number as on its label; may be empty
  * @param ceiling where its ceiling is, above the storey's level
  * @param above what closes it above of its own
+ * @param words where the middle of its label stands, in the plan
  */
 public record Room(
         ElementId id,
@@ -22,8 +23,8 @@ public record Room(
         Finishes finishes,
         Rise.Ceiling ceiling,
         Above above,
-        LabelPlace label)
-        implements OnLayer, OnStorey {
+        WordsAt words)
+        implements OnLayer, OnStorey, Worded {
 
     /** Closed above by what stands there. */
     public Room(
@@ -36,8 +37,8 @@ public record Room(
             Use use,
             Finishes finishes,
             Rise.Ceiling ceiling,
-            LabelPlace label) {
-        this(id, storey, layer, seed, number, name, use, finishes, ceiling, new WhatStands(), label);
+            WordsAt words) {
+        this(id, storey, layer, seed, number, name, use, finishes, ceiling, new WhatStands(), words);
     }
 
     public Room {
@@ -47,28 +48,29 @@ public record Room(
     }
 
     public Room seeded(Vec other) {
-        return new Room(id, storey, layer, other, number, name, use, finishes, ceiling, above, label);
+        return new Room(id, storey, layer, other, number, name, use, finishes, ceiling, above, words);
     }
 
     public Room numbered(String other) {
-        return new Room(id, storey, layer, seed, other, name, use, finishes, ceiling, above, label);
+        return new Room(id, storey, layer, seed, other, name, use, finishes, ceiling, above, words);
     }
 
-    public Room labelled(LabelPlace other) {
+    @Override
+    public Room worded(WordsAt other) {
         return new Room(id, storey, layer, seed, number, name, use, finishes, ceiling, above, other);
     }
 
     public Room on(ElementId otherId, ElementId otherStorey, ElementId otherLayer) {
-        return new Room(otherId, otherStorey, otherLayer, seed, number, name, use, finishes, ceiling, above, label);
+        return new Room(otherId, otherStorey, otherLayer, seed, number, name, use, finishes, ceiling, above, words);
     }
 
     /** The same under a ceiling of its own at some height. */
     public Room under(Rise.Ceiling height, Above other) {
-        return new Room(id, storey, layer, seed, number, name, use, finishes, height, other, label);
+        return new Room(id, storey, layer, seed, number, name, use, finishes, height, other, words);
     }
 
     public Room under(Above other) {
-        return new Room(id, storey, layer, seed, number, name, use, finishes, ceiling, other, label);
+        return new Room(id, storey, layer, seed, number, name, use, finishes, ceiling, other, words);
     }
 
     /** The build-up of its own ceiling; null where it has none. */
@@ -159,21 +161,8 @@ public record Room(
         return use == Use.COURT;
     }
 
-    /** Where its label stands. */
-    public sealed interface LabelPlace {}
-
-    /** Where it is clear of everything else. */
-    public record WhereClear() implements LabelPlace {}
-
-    /** Where the drafter put it. @param at the middle of the label */
-    public record PutAt(Vec at) implements LabelPlace {
-        public PutAt {
-            at = Checks.near(at);
-        }
-    }
-
     @Override
     public Room onLayer(ElementId other) {
-        return new Room(id, storey, other, seed, number, name, use, finishes, ceiling, above, label);
+        return new Room(id, storey, other, seed, number, name, use, finishes, ceiling, above, words);
     }
 }

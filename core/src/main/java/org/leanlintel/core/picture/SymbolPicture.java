@@ -10,6 +10,7 @@ import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Pen;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Symbol;
+import org.leanlintel.core.model.WordsAt;
 import org.leanlintel.core.model.WorkState;
 
 /** A symbol by itself, its back along the top, at the usual size or another. */
@@ -40,7 +41,8 @@ public final class SymbolPicture {
                 false,
                 widthMm,
                 depthMm,
-                WorkState.NEW);
+                WorkState.NEW,
+                WordsAt.CLEAR);
         return new PlacedFitting(use, symbol, Vec.ORIGIN, new Vec(1, 0), new Vec(0, -1));
     }
 

@@ -20,6 +20,7 @@ import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StairMake;
 import org.leanlintel.core.model.Symbol;
+import org.leanlintel.core.model.WordsAt;
 import org.leanlintel.core.model.WorkState;
 
 /** A stair is found as walls are, and strings hold to it and to fittings. */
@@ -107,7 +108,8 @@ class StairsAreSetOutTest {
                 mirrored,
                 1200,
                 600,
-                WorkState.NEW);
+                WorkState.NEW,
+                WordsAt.CLEAR);
     }
 
     /** Of a desk of 1,200 by 600 its front left corner, as it is seen from before it, is at the other end where it is mirrored. */

@@ -41,7 +41,7 @@ class RoomTableTest {
                 last.use(),
                 last.finishes(),
                 last.ceiling(),
-                last.label())));
+                last.words())));
         for (Wall w : shell) sketch.run(new Revise(sketch.wall(w).in(WorkState.EXISTING)));
         sketch.run(new Revise(sketch.wall(first).in(WorkState.EXISTING)));
         sketch.run(new Revise(sketch.wall(goes).in(WorkState.REMOVED)));

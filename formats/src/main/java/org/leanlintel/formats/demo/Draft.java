@@ -692,7 +692,7 @@ final class Draft {
                 .filter(r -> r.name().equals(name))
                 .findFirst()
                 .orElseThrow();
-        run(new Revise(room.labelled(new Room.PutAt(at(x, y)))));
+        run(new Revise(room.worded(room.words().put(at(x, y)))));
     }
 
     void numberRooms() {

@@ -49,6 +49,7 @@ import org.leanlintel.core.model.TitleBlock;
 import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
+import org.leanlintel.core.model.WordsAt;
 import org.leanlintel.core.picture.Item;
 
 /**
@@ -79,7 +80,6 @@ public final class Kinds {
             Opening.Kind.class,
             Opening.Form.class,
             Opening.BayLid.class,
-            Opening.MarkAt.class,
             Layer.Drawn.class,
             DeleteLayer.Leaves.class,
             Placing.class,
@@ -89,7 +89,7 @@ public final class Kinds {
             PlaceFitting.Where.class,
             Symbol.Mark.class,
             SymbolPart.class,
-            Room.LabelPlace.class,
+            WordsAt.Place.class,
             Item.class,
             LengthReading.class,
             CurveWall.Shape.class,

@@ -152,7 +152,7 @@ class ScheduleCsvTest {
                 first.kind(),
                 lining,
                 "",
-                first.markAt(),
+                first.words(),
                 first.work());
         assertThat(opening.leafWidthMm()).isEqualTo(762);
         assertThat(opening.leafHeightMm()).isEqualTo(1981);
@@ -191,7 +191,7 @@ class ScheduleCsvTest {
                 first.kind(),
                 first.make(),
                 "T1",
-                first.markAt(),
+                first.words(),
                 first.work())));
         assertThat(csv(doors))
                 .filteredOn(line -> line.contains(",T1,"))

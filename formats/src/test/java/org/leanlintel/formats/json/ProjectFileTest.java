@@ -22,6 +22,7 @@ import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Framing;
 import org.leanlintel.core.model.Heat;
 import org.leanlintel.core.model.Hold;
@@ -44,6 +45,7 @@ import org.leanlintel.core.model.Ply;
 import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Roof;
+import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.SetOut;
 import org.leanlintel.core.model.Settings;
@@ -59,6 +61,7 @@ import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
+import org.leanlintel.core.model.WordsAt;
 import org.leanlintel.core.model.WorkState;
 import org.leanlintel.formats.json.upgrade.Upgrade;
 import tools.jackson.databind.node.ObjectNode;
@@ -272,6 +275,21 @@ class ProjectFileTest {
         Model later = ProjectFile.read(sample(17)), model = ProjectFile.read(sample(16));
         assertThat(later.elements()).containsAll(model.elements());
         assertThat(ProjectFile.read(sample(15)).all(Wall.class)).isEqualTo(model.all(Wall.class));
+    }
+
+    /** What was put by hand in version 23 stood so in all plans. */
+    @Test
+    void upgradesVersion23() throws IOException {
+        Model model = ProjectFile.read(sample(23));
+        assertThat(model.get(new ElementId("r26-1"), Room.class).words())
+                .isEqualTo(WordsAt.CLEAR.put(new Vec(1234, 2345)));
+        assertThat(model.get(new ElementId("r19-1"), Opening.class).words())
+                .isEqualTo(WordsAt.CLEAR.put(new Vec(300, -700)));
+        assertThat(model.all(Opening.class).stream().filter(o -> o.words().isPut()))
+                .hasSize(1);
+        assertThat(model.all(Fitting.class)).isNotEmpty().allMatch(f -> f.words()
+                .equals(WordsAt.CLEAR));
+        assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
     }
 
     private static byte[] sample(int version) throws IOException {

@@ -165,6 +165,17 @@ public record PlacedFitting(Fitting fitting, Symbol symbol, Vec origin, Vec alon
         return box(fitting.widthMm() / 2, fitting.depthMm() / 2);
     }
 
+    /** A point off its middle. @param off along its back, and out to its front */
+    public Vec beside(Vec off) {
+        return middle().along(along, off.x()).along(out, off.y());
+    }
+
+    /** How far a point lies off its middle, as {@link #beside} takes it. */
+    public Vec off(Vec at) {
+        Vec off = at.minus(middle());
+        return new Vec(off.dot(along), off.dot(out));
+    }
+
     /** Whether some height lies in both. */
     public boolean sharesHeight(PlacedFitting other) {
         return symbol.lowMm() < other.symbol.lowMm() + other.symbol.heightMm()

@@ -13,6 +13,8 @@ import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.MarkLetters;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.Worded;
+import org.leanlintel.core.model.WordsAt;
 
 /**
  * What is taken along and where it goes, for those that carry each kind of thing.
@@ -39,6 +41,12 @@ record Carriage(
     /** What stands for something where things are carried to. */
     ElementId there(ElementId id) {
         return meant.apply(id);
+    }
+
+    /** Where words of something of a storey stand, as it counts places: in drawings of its own as well where it stays on its storey. */
+    WordsAt words(Worded of, ElementId storey) {
+        boolean stays = from.model() == into.model() && there(storey).equals(storey);
+        return stays ? of.words() : of.words().alone();
     }
 
     boolean takes(ElementId wall) {

@@ -15,6 +15,7 @@ import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.RoomLimit;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.SpotLevel;
+import org.leanlintel.core.model.WordsAt;
 
 /** Rooms, their limits and fittings carried; a fitting turns to the wall it then touches. */
 record CarriedRooms(Carriage carry, CarriedPlacings placings) {
@@ -25,7 +26,9 @@ record CarriedRooms(Carriage carry, CarriedPlacings placings) {
         Fitting moved = f.on(id, carry.there(f.storey()), carry.there(f.layer()), carry.mark("F", f.mark()))
                 .of(carry.there(f.symbol()), f.widthMm(), f.depthMm())
                 .mirrored(carry.movement().mirrors() != f.mirrored());
-        carry.put(moved.seated(seat(f, placed)));
+        WordsAt words = carry.words(f, f.storey());
+        carry.put(moved.seated(seat(f, placed))
+                .worded(carry.movement().mirrors() ? words.each(at -> new Vec(-at.x(), at.y())) : words));
     }
 
     private Fitting.Seat seat(Fitting f, @Nullable PlacedFitting placed) {
@@ -46,14 +49,11 @@ record CarriedRooms(Carriage carry, CarriedPlacings placings) {
     }
 
     void room(Room r) {
-        Room.LabelPlace label = r.label() instanceof Room.PutAt at
-                ? new Room.PutAt(carry.movement().point(at.at()))
-                : r.label();
         ElementId id = carry.idOf(r);
         carry.put(r.on(id, carry.there(r.storey()), carry.there(r.layer()))
                 .seeded(carry.movement().point(r.seed()))
                 .under(above(r.above()))
-                .labelled(label));
+                .worded(carry.words(r, r.storey()).each(carry.movement()::point)));
     }
 
     private Room.Above above(Room.Above above) {

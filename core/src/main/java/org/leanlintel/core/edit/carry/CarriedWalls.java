@@ -107,7 +107,9 @@ record CarriedWalls(Carriage carry, CarriedPlacings placings) {
     private void opening(Opening o, ElementId wall, Placing at) {
         Opening moved = o.named(carry.idOf(o), carry.mark(o.letter(carry.letters()), o.mark()))
                 .placed(wall, at)
-                .onLayer(carry.there(o.layer()));
+                .onLayer(carry.there(o.layer()))
+                .worded(carry.words(
+                        o, carry.from().model().get(o.wall(), Wall.class).storey()));
         carry.put(carry.movement().mirrors() ? moved.mirrored() : moved);
     }
 

@@ -58,6 +58,8 @@ import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
+import org.leanlintel.core.model.Worded;
+import org.leanlintel.core.model.WordsAt;
 import org.leanlintel.core.note.Pointed;
 
 /**
@@ -119,6 +121,8 @@ public record Delete(List<ElementId> elements) implements Edit {
             model.all(Sheet.class).forEach(this::unplaceDrawings);
             model.all(Lens.class).forEach(this::forgetLayers);
             model.all(Drawing.class).forEach(this::forgetPlans);
+            for (Class<? extends Element> kind : List.of(Room.class, Opening.class, Fitting.class))
+                model.all(kind).forEach(this::forgetPlaces);
             closeUp();
             return Change.to(model, "delete " + Naming.of(asked), put.values(), gone);
         }
@@ -282,6 +286,12 @@ public record Delete(List<ElementId> elements) implements Edit {
             if (gone.contains(drawing.id())) return;
             List<ElementId> kept = new ArrayList<>(drawing.also());
             if (kept.removeAll(gone)) put.put(drawing.id(), drawing.with(kept));
+        }
+
+        private void forgetPlaces(Element thing) {
+            if (gone.contains(thing.id()) || !(put.getOrDefault(thing.id(), thing) instanceof Worded worded)) return;
+            WordsAt kept = worded.words().without(gone);
+            if (!kept.equals(worded.words())) put.put(thing.id(), worded.worded(kept));
         }
 
         private void forgetLayers(Lens lens) {

@@ -62,17 +62,27 @@ import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
+import org.leanlintel.core.model.WordsAt;
 
 /**
  * Moves things. A wall that is joined moves square to itself, its neighbours' ends follow along their own lines, and
  * what runs on in line with it moves with it; an opening moves along its wall; a dimension string's line moves while its
  * points hold.
  */
-public record Move(List<ElementId> elements, Vec by) implements Edit {
+public record Move(List<ElementId> elements, Vec by, List<LabelTo> labels) implements Edit {
 
     public Move {
         elements = List.copyOf(elements);
+        labels = List.copyOf(labels);
     }
+
+    /** Labels of rooms move wherever they are written. */
+    public Move(List<ElementId> elements, Vec by) {
+        this(elements, by, List.of());
+    }
+
+    /** Where the label of a room that moves without walls comes to stand in one drawing, and in no other. @param at its middle */
+    public record LabelTo(ElementId room, ElementId drawing, Vec at) {}
 
     @Override
     public Set<ElementId> reads() {
@@ -318,10 +328,16 @@ public record Move(List<ElementId> elements, Vec by) implements Edit {
         /** It is a room's label that moves: its area stays where the walls leave it. One that stands where it is clear follows what moves with it by itself. */
         private void moveLabel(Room room) {
             boolean withWalls = moving.values().stream().anyMatch(Wall.class::isInstance);
-            if (withWalls && !(room.label() instanceof Room.PutAt)) return;
+            if (!withWalls || room.words().isPut()) put.put(room.id(), room.worded(words(room, withWalls)));
+        }
+
+        private WordsAt words(Room room, boolean withWalls) {
+            if (!withWalls)
+                for (LabelTo to : labels)
+                    if (to.room().equals(room.id())) return room.words().put(to.drawing(), to.at());
+            if (room.words().isPut()) return room.words().each(at -> at.plus(by));
             RoomSpace space = Rooms.in(building).of(room);
-            Vec now = room.label() instanceof Room.PutAt put ? put.at() : space == null ? room.seed() : space.middle();
-            put.put(room.id(), room.labelled(new Room.PutAt(now.plus(by))));
+            return room.words().put((space == null ? room.seed() : space.middle()).plus(by));
         }
 
         private double along(WallSolid solid) {

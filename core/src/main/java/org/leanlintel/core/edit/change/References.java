@@ -66,6 +66,7 @@ import org.leanlintel.core.model.Truss;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
 import org.leanlintel.core.model.WallPiece;
+import org.leanlintel.core.model.Worded;
 
 /** Which elements an element refers to, and whether a model holds them all. */
 public final class References {
@@ -126,6 +127,8 @@ public final class References {
         List<Reference> found = new ArrayList<>();
         if (element instanceof OnStorey on) add(found, on.storey(), Storey.class);
         if (element instanceof OnLayer on) add(found, on.layer(), Layer.class);
+        if (element instanceof Worded worded)
+            worded.words().own().forEach(in -> add(found, in.drawing(), Drawing.class));
         switch (element) {
             case Wall w -> {
                 add(found, w.buildUp(), BuildUp.class);

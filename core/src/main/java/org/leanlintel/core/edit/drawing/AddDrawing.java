@@ -2,6 +2,7 @@ package org.leanlintel.core.edit.drawing;
 
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.edit.Naming;
@@ -9,6 +10,7 @@ import org.leanlintel.core.edit.NewIds;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Refusal;
 
@@ -31,10 +33,7 @@ public record AddDrawing(
 
     @Override
     public Outcome on(Building building) {
-        for (Drawing d : building.model().all(Drawing.class)) {
-            if (d.name().equalsIgnoreCase(name.strip()))
-                return Refusal.because("There is a drawing \"%s\" already.".formatted(d.name()), d.id());
-        }
+        if (taken(name, building.model()) instanceof Refusal refusal) return refusal;
         Drawing made = new Drawing(
                 new NewIds(building.model()).next(),
                 name,
@@ -48,5 +47,14 @@ public record AddDrawing(
                 frame,
                 also);
         return Change.to(building.model(), "add " + Naming.of(made), List.of(made), List.of());
+    }
+
+    /** Says that a drawing has a name already; null where none has. */
+    static @Nullable Refusal taken(String name, Model model) {
+        for (Drawing d : model.all(Drawing.class)) {
+            if (d.name().equalsIgnoreCase(name.strip()))
+                return Refusal.because("There is a drawing \"%s\" already.".formatted(d.name()), d.id());
+        }
+        return null;
     }
 }

@@ -21,6 +21,7 @@ import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Stop;
 import org.leanlintel.core.model.Symbol;
+import org.leanlintel.core.model.WordsAt;
 import org.leanlintel.core.model.WorkState;
 
 /** Places a fitting of the stock. Sizes in millimetres. @param angle of its x axis where it stands free, radians */
@@ -70,7 +71,8 @@ public record PlaceFitting(
                 mirrored,
                 widthMm,
                 depthMm,
-                WorkState.NEW);
+                WorkState.NEW,
+                WordsAt.CLEAR);
         return Change.to(model, "place " + model.get(symbol, Symbol.class).name(), List.of(made), List.of());
     }
 

@@ -19,6 +19,7 @@ import org.leanlintel.core.model.Relations.WallEndRef;
 import org.leanlintel.core.model.Stop;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallEnd;
+import org.leanlintel.core.model.WordsAt;
 
 /**
  * Places two windows that meet at a corner of two walls, with a post between them.
@@ -80,7 +81,7 @@ public record PlaceCornerPair(
                 kind,
                 make,
                 "",
-                new Opening.WhereClear(),
+                WordsAt.CLEAR,
                 Opening.Work.AS_WALL);
     }
 }

@@ -19,6 +19,7 @@ import org.leanlintel.core.model.OpeningMake;
 import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Refusal;
+import org.leanlintel.core.model.WordsAt;
 
 /** Cuts a wall for a door or a window, or for several alike. Sizes in millimetres as in {@link Opening}. */
 public record PlaceOpening(
@@ -72,7 +73,7 @@ public record PlaceOpening(
                     kind,
                     make,
                     "",
-                    new Opening.WhereClear(),
+                    WordsAt.CLEAR,
                     Opening.Work.AS_WALL));
         List<Opening> marked = made.stream()
                 .map(o -> o.named(o.id(), marks.next(o.letter(model.settings().letters()))))

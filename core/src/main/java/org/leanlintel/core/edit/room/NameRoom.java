@@ -16,6 +16,7 @@ import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Room;
+import org.leanlintel.core.model.WordsAt;
 
 /** Names the closed area that a point lies in. @param number empty takes the next of the storey */
 public record NameRoom(
@@ -50,7 +51,7 @@ public record NameRoom(
                 use,
                 finishes,
                 new Rise.UnderStoreyAbove(),
-                new Room.WhereClear());
+                WordsAt.CLEAR);
         return Change.to(model, "name " + Naming.of(room), List.of(room), List.of());
     }
 }

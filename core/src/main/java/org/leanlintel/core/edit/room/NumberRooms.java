@@ -23,6 +23,7 @@ import org.leanlintel.core.model.Outcome;
 import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Room;
+import org.leanlintel.core.model.WordsAt;
 
 /**
  * Numbers a storey's rooms anew, clockwise from its entrance, halls first. Areas without a name become rooms called "Room".
@@ -62,7 +63,7 @@ public record NumberRooms(ElementId storey, ElementId layer) implements Edit {
                 Room.Use.OTHER,
                 Room.Finishes.NONE,
                 new Rise.UnderStoreyAbove(),
-                new Room.WhereClear());
+                WordsAt.CLEAR);
     }
 
     private List<RoomSpace> inOrder(Building building, List<RoomSpace> spaces, Map<RoomSpace, List<Room>> named) {

@@ -13,6 +13,7 @@ import org.leanlintel.core.edit.change.LetterMarks;
 import org.leanlintel.core.edit.change.Move;
 import org.leanlintel.core.edit.change.MoveToLayer;
 import org.leanlintel.core.edit.change.PutInFront;
+import org.leanlintel.core.edit.change.PutMark;
 import org.leanlintel.core.edit.change.RenumberMarks;
 import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.change.ReviseAll;
@@ -27,6 +28,7 @@ import org.leanlintel.core.edit.dimension.SplitString;
 import org.leanlintel.core.edit.dimension.TakeStringPoint;
 import org.leanlintel.core.edit.drawing.AddDrawing;
 import org.leanlintel.core.edit.drawing.AddDrawings;
+import org.leanlintel.core.edit.drawing.AddLike;
 import org.leanlintel.core.edit.drawing.AddSheet;
 import org.leanlintel.core.edit.drawing.AddTitleBlock;
 import org.leanlintel.core.edit.drawing.ComposeSheets;
@@ -68,7 +70,6 @@ import org.leanlintel.core.edit.office.TakeStandard;
 import org.leanlintel.core.edit.opening.MakeType;
 import org.leanlintel.core.edit.opening.PlaceCornerPair;
 import org.leanlintel.core.edit.opening.PlaceOpening;
-import org.leanlintel.core.edit.opening.PutOpeningMark;
 import org.leanlintel.core.edit.opening.ReviseOpening;
 import org.leanlintel.core.edit.room.DrawRoomLimit;
 import org.leanlintel.core.edit.room.NameRoom;
@@ -131,7 +132,7 @@ public final class EditKinds {
             PutInFront.class,
             ContinueTable.class,
             AddSymbol.class,
-            PutOpeningMark.class,
+            PutMark.class,
             AddLayer.class,
             DeleteLayer.class,
             MoveToLayer.class,
@@ -152,6 +153,7 @@ public final class EditKinds {
             ComposeSheets.class,
             AddDrawing.class,
             AddDrawings.class,
+            AddLike.class,
             DrawBlank.class,
             DrawCloud.class,
             DrawClouds.class,

@@ -8,6 +8,7 @@ import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.join.Strip;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Side;
@@ -43,23 +44,24 @@ public record OpeningMark(Opening opening, double letterMm, double widthMm, List
     private record Costed(Place place, double cost) {}
 
     public static OpeningMark of(
-            Strip strip, PlacedOpening placed, double scale, Lettering lettering, double letterMm, double furthest) {
+            Strip strip, PlacedOpening placed, Drawing drawing, Lettering lettering, double letterMm, double furthest) {
+        double scale = drawing.scale();
         Opening opening = placed.opening();
         double width = widthMm(opening.mark(), letterMm, lettering);
-        List<Place> places = opening.markAt() instanceof Opening.PutBeside put
+        List<Place> places = opening.words().in(drawing.id()) instanceof Vec put
                 ? List.of(put(strip, placed, put, scale))
                 : clear(strip, placed, width, letterMm + OVER_MM, scale, furthest);
         return new OpeningMark(opening, letterMm, width, places);
     }
 
-    private static Place put(Strip strip, PlacedOpening placed, Opening.PutBeside put, double scale) {
+    /** @param put along the wall, and out of it to its left */
+    private static Place put(Strip strip, PlacedOpening placed, Vec put, double scale) {
         double middle = (placed.from() + placed.to()) / 2;
         Vec along = strip.axis().directionAt(middle);
-        Vec at = strip.at(middle, 0).along(along, put.alongMm()).along(along.left(), put.outMm());
-        double face = put.outMm() > 0 ? strip.hi() : strip.lo();
+        Vec at = strip.at(middle, 0).along(along, put.x()).along(along.left(), put.y());
+        double face = put.y() > 0 ? strip.hi() : strip.lo();
         double off = Math.max(
-                Math.abs(put.outMm() - face),
-                Math.abs(put.alongMm()) - placed.opening().widthMm() / 2);
+                Math.abs(put.y() - face), Math.abs(put.x()) - placed.opening().widthMm() / 2);
         return new Place(at, strip.at(middle, face), off / scale);
     }
 

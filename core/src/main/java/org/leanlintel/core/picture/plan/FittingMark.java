@@ -58,6 +58,19 @@ public final class FittingMark {
     }
 
     private Shows paint() {
+        Vec put = placed.fitting().words().in(plan.drawing());
+        return put == null ? clear() : at(placed.beside(put));
+    }
+
+    /** Where the drafter put it, with a leader where that is off the fitting. */
+    private Shows at(Vec put) {
+        Pens pens = new Pens(look.lens());
+        Bounds own = Bounds.of(placed.outline());
+        if (!own.covers(put)) pens.line(PenRole.DIMENSION, nearest(boxAt(put), own.centre()), own.centre());
+        return shows(put, pens);
+    }
+
+    private Shows clear() {
         Bounds own = Bounds.of(placed.outline());
         Vec middle = own.centre();
         boolean within = own.width() >= 2 * wide && own.height() >= 2 * high && isClearOfMarks(boxAt(middle));
@@ -65,6 +78,10 @@ public final class FittingMark {
         Vec at = free == null ? middle : free;
         Pens pens = new Pens(look.lens());
         if (free != null && !within) pens.line(PenRole.DIMENSION, nearest(boxAt(at), middle), middle);
+        return shows(at, pens);
+    }
+
+    private Shows shows(Vec at, Pens pens) {
         paint(placed.fitting().mark(), letterMm, at, scale, plan.lettering(), pens);
         Fitting f = placed.fitting();
         return new Shows(List.of(new Group(f.id(), f.layer(), pens.items(), List.of())), List.of(), List.of(boxAt(at)));

@@ -87,7 +87,7 @@ final class MarkedOpenings {
             mark = OpeningMark.of(
                     solid.strip(),
                     placed,
-                    scale,
+                    look.drawing(),
                     plan.lettering(),
                     look.lens().letters().markMm(),
                     furthest);

@@ -62,8 +62,8 @@ final class RoomLabels {
     static Shows of(PlanOf plan, Stage stage, ElementId id, Building building) {
         RoomLabels labels = labels(plan, id, building);
         if (labels == null) return Shows.NOTHING;
-        if (labels.room.label() instanceof Room.PutAt put)
-            return stage == Stage.PUT ? labels.put(put.at()) : Shows.NOTHING;
+        if (labels.room.words().in(plan.drawing()) instanceof Vec put)
+            return stage == Stage.PUT ? labels.put(put) : Shows.NOTHING;
         return switch (stage) {
             case INSIDE -> labels.inside();
             case OUTSIDE -> labels.outside();

@@ -11,6 +11,7 @@ import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Symbol;
+import org.leanlintel.core.model.WordsAt;
 import org.leanlintel.core.model.WorkState;
 
 /** Symbols stretched, mirrored and filled with units. */
@@ -29,7 +30,8 @@ class SymbolLinesTest {
                 mirrored,
                 width,
                 500,
-                WorkState.NEW);
+                WorkState.NEW,
+                WordsAt.CLEAR);
         return SymbolLines.of(new PlacedFitting(f, symbol, Vec.ORIGIN, new Vec(1, 0), new Vec(0, -1)));
     }
 

@@ -215,7 +215,7 @@ class RoomCeilingTest {
                 Room.Finishes.NONE,
                 new Rise.Fixed(2000),
                 new Room.LevelCeiling(CEILING),
-                room.label());
+                room.words());
         sketch.put(second);
         assertThat(new Bodies(sketch.building()).of(second.id())).isEmpty();
         assertThat(new Bodies(sketch.building()).of(room.id())).isNotEmpty();

@@ -95,7 +95,7 @@ class UnderSlopesTest {
                 room.use(),
                 room.finishes(),
                 new Rise.Fixed(1500),
-                room.label())));
+                room.words())));
         double x = in(1500), section = AT_PLATE * (x - 140) + TAN / 2 * (x * x - 140 * 140) + 1500 * (HALF - x);
         assertThat(under().volumeMm3()).isCloseTo(2 * section * LONG, within(1e6));
         assertThat(under().mm2Over(1501)).isZero();

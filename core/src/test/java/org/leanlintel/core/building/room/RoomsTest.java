@@ -223,7 +223,7 @@ class RoomsTest {
                 Room.Use.HALL,
                 east.finishes(),
                 east.ceiling(),
-                east.label())));
+                east.words())));
         sketch.run(new NumberRooms(Sketch.STOREY, Sketch.LAYER));
         assertThat(Rooms.in(sketch.building())
                         .named(Sketch.STOREY)

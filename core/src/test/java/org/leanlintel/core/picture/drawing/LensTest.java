@@ -16,10 +16,10 @@ import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.carry.Hand;
 import org.leanlintel.core.edit.change.Move;
 import org.leanlintel.core.edit.change.MoveToLayer;
+import org.leanlintel.core.edit.change.PutMark;
 import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.note.PlaceNote;
 import org.leanlintel.core.edit.office.AddLayer;
-import org.leanlintel.core.edit.opening.PutOpeningMark;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Element;
@@ -196,7 +196,7 @@ class LensTest {
     @Test
     void aMarkThatWasPutStaysBesideItsOpening() {
         lens(l -> with(l, "marks", List.of(Lens.MarkOf.WINDOWS)));
-        sketch.run(new PutOpeningMark(window.id(), new Vec(5000, -1500)));
+        sketch.run(new PutMark(window.id(), Sketch.PLAN, new Vec(5000, -1500)));
         Vec before = mark(window);
         assertThat(before.distanceTo(new Vec(5000, -1500 - Lettering.NOTE_MM / 2 * 50)))
                 .isLessThan(0.1);
@@ -208,7 +208,7 @@ class LensTest {
     @Test
     void aMarkThatWasPutIsHandedWithItsHouse() {
         lens(l -> with(l, "marks", List.of(Lens.MarkOf.WINDOWS)));
-        sketch.run(new PutOpeningMark(window.id(), new Vec(5000, -1500)));
+        sketch.run(new PutMark(window.id(), Sketch.PLAN, new Vec(5000, -1500)));
         sketch.run(new Hand(new Vec(3600, 0)));
         assertThat(mark(window).distanceTo(new Vec(2200, -1500 - Lettering.NOTE_MM / 2 * 50)))
                 .isLessThan(0.2);

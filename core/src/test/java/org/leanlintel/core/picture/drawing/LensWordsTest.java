@@ -14,7 +14,6 @@ import org.leanlintel.core.edit.change.LetterMarks;
 import org.leanlintel.core.edit.change.Move;
 import org.leanlintel.core.edit.change.PutInFront;
 import org.leanlintel.core.edit.change.Revise;
-import org.leanlintel.core.edit.fitting.PlaceFitting;
 import org.leanlintel.core.edit.room.NumberRooms;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
@@ -26,7 +25,6 @@ import org.leanlintel.core.model.LabelPart;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.MarkLetters;
 import org.leanlintel.core.model.Opening;
-import org.leanlintel.core.model.Symbol;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.picture.Extent;
 import org.leanlintel.core.picture.Group;
@@ -39,7 +37,6 @@ import org.leanlintel.core.picture.Picture;
 class LensWordsTest {
 
     private static final Lettering LETTERS = new Lettering(Map.of(), Map.of(), 0.5, 0.7);
-    private static final ElementId TABLE = Sketch.id("table");
 
     private final Sketch sketch = new Sketch();
     private final List<Wall> shell = sketch.shell(7200, 4800);
@@ -73,28 +70,7 @@ class LensWordsTest {
     }
 
     private Fitting table(double x, double y, double wide) {
-        if (sketch.model().find(TABLE) == null)
-            sketch.put(new Symbol(
-                    TABLE,
-                    "Table",
-                    Symbol.Kind.OTHER,
-                    "Test",
-                    false,
-                    new Vec(300, 300),
-                    new Symbol.Extent(100, 600, 3000),
-                    Symbol.Extent.fixed(600),
-                    0,
-                    750,
-                    List.of(300.0),
-                    List.of(),
-                    List.of(new Symbol.Rounded(Vec.ORIGIN, 600, 600, 20)),
-                    List.of(),
-                    ""));
-        Fitting.Free free = new Fitting.Free(new Vec(x, y), 0);
-        return (Fitting) sketch.run(new PlaceFitting(
-                        Sketch.STOREY, Sketch.LAYER, TABLE, new PlaceFitting.Seated(free), 0, false, wide, 600))
-                .after()
-                .getFirst();
+        return sketch.table(new Vec(x, y), 0, wide);
     }
 
     @Test

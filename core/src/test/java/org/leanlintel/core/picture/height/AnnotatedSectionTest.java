@@ -140,7 +140,7 @@ class AnnotatedSectionTest {
                 o.kind(),
                 o.make(),
                 o.typeMark(),
-                o.markAt(),
+                o.words(),
                 o.work())));
         assertThat(dots(atSill)).containsExactly(new Vec(SILL.x(), 1050));
         sketch.run(new Delete(List.of(window.id())));

@@ -255,7 +255,7 @@ class InteriorTest {
                 window.kind(),
                 window.make(),
                 window.typeMark(),
-                window.markAt(),
+                window.words(),
                 window.work())));
         Bounds after = Bounds.of(lines(picture(drawing), window.id(), PenRole.EDGE).stream()
                 .flatMap(List::stream)

@@ -28,6 +28,7 @@ import org.leanlintel.core.model.Post;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallPiece;
+import org.leanlintel.core.model.WordsAt;
 import org.leanlintel.core.model.WorkState;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
@@ -286,7 +287,7 @@ class RoomLabelsTest {
         Post inside = post("inside", new Vec(570, 1600), 2600, 540),
                 outside = post("outside", new Vec(-300, 2400), 700, 700);
         sketch.put(inside, outside);
-        sketch.run(new Revise(room.labelled(new Room.PutAt(new Vec(-1500, 1500)))));
+        sketch.run(new Revise(room.worded(room.words().put(new Vec(-1500, 1500)))));
         List<Vec> leader = items(room).stream()
                 .filter(i -> i instanceof Item.Strokes s && s.role() == PenRole.ROOM)
                 .flatMap(i -> ((Item.Strokes) i).lines().stream())
@@ -314,23 +315,24 @@ class RoomLabelsTest {
         List<ElementId> house = new ArrayList<>(shell.stream().map(Wall::id).toList());
         house.add(room.id());
         sketch.run(new Move(house, new Vec(500, 0)));
-        assertThat(sketch.model().get(room.id(), Room.class).label()).isEqualTo(room.label());
+        assertThat(sketch.model().get(room.id(), Room.class).words()).isEqualTo(room.words());
         sketch.run(new Move(List.of(room.id()), new Vec(500, 0)));
-        assertThat(sketch.model().get(room.id(), Room.class).label()).isInstanceOf(Room.PutAt.class);
+        assertThat(sketch.model().get(room.id(), Room.class).words().elsewhere())
+                .isInstanceOf(WordsAt.PutAt.class);
     }
 
     /** Nearly as far as anything may lie: only what lies about the room is looked at for its leader. */
     @Test
     void itCanBePutFarOff() {
         Room room = name(3000, 2000, "Living");
-        sketch.run(new Revise(room.labelled(new Room.PutAt(new Vec(600_000, -600_000)))));
+        sketch.run(new Revise(room.worded(room.words().put(new Vec(600_000, -600_000)))));
         assertThat(nameAt(room).distanceTo(new Vec(600_000, -600_000))).isLessThan(700);
     }
 
     @Test
     void whereTheDrafterPutsItItStays() {
         Room room = name(3000, 2000, "Living");
-        sketch.run(new Revise(room.labelled(new Room.PutAt(new Vec(1500, 3000)))));
+        sketch.run(new Revise(room.worded(room.words().put(new Vec(1500, 3000)))));
         Vec at = nameAt(room);
         sketch.across(shell, 4500);
         assertThat(nameAt(room)).isEqualTo(at);

@@ -161,7 +161,7 @@ class SheetFindingsTest {
                         new Room.Finishes("", "", "")))
                 .after()
                 .getFirst();
-        sketch.run(new Revise(room.labelled(new Room.PutAt(new Vec(-2000, 2400)))));
+        sketch.run(new Revise(room.worded(room.words().put(new Vec(-2000, 2400)))));
         assertThat(found()).noneMatch(s -> s.contains("leader"));
         place("hedge", new Vec(-600, 2400), 200, 30_000);
         assertThat(found())

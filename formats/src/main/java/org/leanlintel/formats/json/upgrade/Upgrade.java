@@ -31,7 +31,8 @@ public final class Upgrade {
             new ToVersion20(),
             new ToVersion21(),
             new ToVersion22(),
-            new ToVersion23());
+            new ToVersion23(),
+            new ToVersion24());
 
     /** The form that all steps lead to. */
     public static final int PRESENT = STEPS.size() + 1;
