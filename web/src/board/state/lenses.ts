@@ -1,7 +1,7 @@
 import type { Element, ElementOf } from "../../api/types";
 import { hasScale } from "./drawings";
 import { layerOf } from "./layers";
-import { type BoardState, drawingShown, type Elements, elementOf, elementsOf } from "./state";
+import { type BoardState, drawingShown, type Elements, elementOf, elementsOf, planShown } from "./state";
 
 export type Lens = ElementOf<"lens">;
 export type Shown = Lens["layers"][number]["shown"];
@@ -55,6 +55,13 @@ export function unseen(state: BoardState, kind: Element["type"]): string | null 
     return `The lens ${lens.name} leaves layer ${layer.name} out from 1:${from} on.`;
   if (state.layersOff.has(layer.id)) return `Layer ${layer.name} is hidden for now.`;
   return shownBy(lens, layer.id) === "HIDDEN" ? `The lens ${lens.name} hides layer ${layer.name}.` : null;
+}
+
+/** Whether the lens of the plan shown gives a door, a window or a fitting its mark. */
+export function isMarked(state: BoardState, thing: Element | undefined): boolean {
+  const marks = elementOf(state, "lens", planShown(state)?.lens)?.marks ?? [];
+  if (thing?.type === "fitting") return marks.includes("FITTINGS");
+  return thing?.type === "opening" && marks.includes(thing.kind.type === "window" ? "WINDOWS" : "DOORS");
 }
 
 /** How many things lie on each layer. */

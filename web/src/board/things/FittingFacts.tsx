@@ -8,9 +8,8 @@ import { addingSymbol, filling } from "../state/revisions";
 import { type BoardState, elementOf, elementsOf, type Making } from "../state/state";
 import { SymbolEditor } from "../symbols/SymbolEditor";
 import { SymbolPicture } from "../symbols/SymbolPicture";
-import { PutMark } from "./PutMark";
+import { MarkPlace } from "./MarkPlace";
 import { SetOutFacts } from "./SetOutFacts";
-import { WordsPlace } from "./WordsPlace";
 
 const elementsIn = (state: BoardState) => state.elements;
 const MIRRORED = [
@@ -191,9 +190,7 @@ export function FittingFacts({ fitting }: { readonly fitting: Fitting }) {
           onChange={(way) => revise({ mirrored: way === "yes" })}
         />
       </Row>
-      <WordsPlace what="Its mark" words={fitting.words} onChange={(words) => revise({ words })}>
-        <PutMark of={fitting.id} />
-      </WordsPlace>
+      <MarkPlace thing={fitting} onChange={(words) => revise({ words })} />
       {seat.type === "onWall" && symbol.width.leastMm < symbol.width.mostMm && (
         <Button
           className="my-1 mr-2"

@@ -1,7 +1,6 @@
 import type { Opening } from "../../api/types";
 import { Choice, Row } from "../../ui/controls";
-import { PutMark } from "./PutMark";
-import { WordsPlace } from "./WordsPlace";
+import { MarkPlace } from "./MarkPlace";
 
 const WORKS = [
   ["AS_WALL", "As its wall"],
@@ -21,9 +20,7 @@ export function OpeningWork({ opening, revise }: Props) {
       <Row label="Work">
         <Choice value={opening.work} options={WORKS} onChange={(work) => revise({ work })} />
       </Row>
-      <WordsPlace what="Its mark" words={opening.words} onChange={(words) => revise({ words })}>
-        <PutMark of={opening.id} />
-      </WordsPlace>
+      <MarkPlace thing={opening} onChange={(words) => revise({ words })} />
     </>
   );
 }

@@ -1,4 +1,5 @@
 import type { Element } from "../../api/types";
+import { isMarked } from "../state/lenses";
 import { planShown } from "../state/state";
 import type { ToolOf } from "./ToolOf";
 
@@ -15,11 +16,19 @@ export const mark: ToolOf<Mark> = {
   also: "tag label of door window fitting",
   startsOn: (thing: Element) =>
     thing.type === "opening" || thing.type === "fitting" ? { name: "mark", thing: thing.id } : null,
-  prompt: () => ["Its mark.", "Click where the middle of the mark goes."],
+  prompt: (state, { thing }) => [
+    "Its mark.",
+    isMarked(state, state.elements.get(thing))
+      ? "Click where the middle of the mark goes."
+      : "The lens of this plan shows no marks of such things.",
+  ],
   edit: (state, { thing }) => {
     const { pointer } = state;
     const drawing = planShown(state)?.id;
-    return pointer && drawing ? { type: "putMark", thing, drawing, at: [pointer.x, pointer.y] } : null;
+    const marked = isMarked(state, state.elements.get(thing));
+    return pointer && drawing && marked
+      ? { type: "putMark", thing, drawing, at: [pointer.x, pointer.y] }
+      : null;
   },
   take: async (hands) => void (await hands.make({ name: "select" })),
 };

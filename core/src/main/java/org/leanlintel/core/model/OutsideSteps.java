@@ -26,6 +26,12 @@ public record OutsideSteps(
         landingMm = Checks.between("The depth of a landing", landingMm, 100, 10_000);
     }
 
+    /** The same before another door. */
+    public OutsideSteps on(
+            ElementId otherId, ElementId door, ElementId otherLayer, String otherMark, ElementId otherMaterial) {
+        return new OutsideSteps(otherId, otherLayer, otherMark, door, widthMm, landingMm, way, otherMaterial, state);
+    }
+
     /** How the ground is left. */
     public sealed interface Way {}
 

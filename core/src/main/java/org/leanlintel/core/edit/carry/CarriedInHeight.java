@@ -8,6 +8,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.Footing;
+import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.RoofPart;
 import org.leanlintel.core.model.Stair;
@@ -86,13 +87,29 @@ record CarriedInHeight(Carriage carry) {
                 .of(carry.there(f.material()), rising);
     }
 
+    /** Before the door that is carried with them; null where that stays. */
+    @Nullable
+    OutsideSteps steps(OutsideSteps s) {
+        ElementId door = there(s.opening());
+        return door == null
+                ? null
+                : s.on(
+                        carry.idOf(s),
+                        door,
+                        carry.there(s.layer()),
+                        carry.mark("OS", s.mark()),
+                        carry.there(s.material()));
+    }
+
     private @Nullable ElementId there(ElementId thing) {
         return carry.copies() ? carry.carried(thing) : thing;
     }
 
-    /** On the roof that is carried with it, or on its own where that stays. */
+    /** On the roof that is carried with it, or on its own where that stays; null where that is not in the project it is put in. */
+    @Nullable
     RoofPart roofPart(RoofPart p) {
         ElementId carried = carry.carried(p.roof()), roof = carried == null ? p.roof() : carried;
+        if (carried == null && carry.into().model().find(roof, Roof.class) == null) return null;
         RoofPart.Make make = p.material() instanceof ElementId of ? p.madeOf(carry.there(of)) : p.make();
         return p.on(carry.idOf(p), roof, carry.there(p.layer()), carry.mark(p.letters(), p.mark()), make)
                 .moved(carry.movement().point(p.at()));

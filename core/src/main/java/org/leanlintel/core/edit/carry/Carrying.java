@@ -1,6 +1,7 @@
 package org.leanlintel.core.edit.carry;
 
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -97,13 +98,29 @@ public final class Carrying {
     public Refusal carry(List<Element> things) {
         for (Element e : things) if (e instanceof Wall w) carry.take(w);
         for (ElementId id : carry.walls()) walls.wall(carry.from().model().get(id, Wall.class));
-        for (boolean written : new boolean[] {false, true})
-            for (Element e : things) {
-                Refusal refusal = e instanceof Annotation == written ? other(e) : null;
-                if (refusal != null) return refusal;
-            }
+        List<Element> inTurn =
+                things.stream().sorted(Comparator.comparingInt(Carrying::turn)).toList();
+        for (Element e : inTurn) if (other(e) instanceof Refusal refusal) return refusal;
         carry.from().model().all(KeptGap.class).forEach(this::keptGap);
-        return null;
+        return carry.made().isEmpty() && !things.isEmpty() ? holds(things.getFirst()) : null;
+    }
+
+    /** Things before those that stand in or under them, and these before what is written of them. */
+    private static int turn(Element element) {
+        return switch (element) {
+            case Annotation a -> 2;
+            case RoofPart p -> 1;
+            case Truss t -> 1;
+            case Footing f -> 1;
+            case OutsideSteps s -> 1;
+            default -> 0;
+        };
+    }
+
+    private static Refusal holds(Element element) {
+        return Refusal.because(
+                "%s holds to what is not taken along: select that too.".formatted(Naming.atStart(element)),
+                element.id());
     }
 
     private @Nullable Refusal other(Element element) {
@@ -122,12 +139,17 @@ public final class Carrying {
             case SpotLevel l -> rooms.spotLevel(l);
             case Floor f -> carry.put(inHeight.floor(f));
             case FloorVoid v -> carry.put(inHeight.hole(v));
-            case RoofPart p -> carry.put(inHeight.roofPart(p));
+            case RoofPart p -> {
+                if (!(inHeight.roofPart(p) instanceof RoofPart carried)) return holds(p);
+                carry.put(carried);
+            }
             case Truss t -> {
-                if (inHeight.truss(t) instanceof Truss carried) carry.put(carried);
+                if (!(inHeight.truss(t) instanceof Truss carried)) return holds(t);
+                carry.put(carried);
             }
             case Footing f -> {
-                if (inHeight.footing(f) instanceof Footing carried) carry.put(carried);
+                if (!(inHeight.footing(f) instanceof Footing carried)) return holds(f);
+                carry.put(carried);
             }
             case Roof r -> carry.put(inHeight.roof(r));
             case Stair s -> carry.put(inHeight.stair(s));
@@ -146,7 +168,8 @@ public final class Carrying {
                 return tracing(t);
             }
             case OutsideSteps s -> {
-                return stays(s);
+                if (!(inHeight.steps(s) instanceof OutsideSteps carried)) return holds(s);
+                carry.put(carried);
             }
             case SectionLine l -> {
                 return stays(l);

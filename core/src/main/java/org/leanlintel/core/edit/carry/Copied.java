@@ -9,10 +9,17 @@ import java.util.Map;
 import org.leanlintel.core.edit.change.References;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.HeatRule;
 import org.leanlintel.core.model.Model;
+import org.leanlintel.core.model.Rules;
+import org.leanlintel.core.model.Settings;
+import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Wall;
 
-/** What has to be taken along for {@link Paste}: things with what belongs to them, and all that these refer to. */
+/**
+ * What has to be taken along for {@link Paste}: things with what belongs to them, all that these refer to, and what a project says
+ * once, as what is written asks for it.
+ */
 public final class Copied {
 
     private Copied() {}
@@ -21,6 +28,8 @@ public final class Copied {
     public static Collection<Element> of(Model model, List<ElementId> things) {
         Map<ElementId, Element> found = new LinkedHashMap<>();
         Deque<Element> left = new ArrayDeque<>();
+        for (ElementId once : List.of(Settings.ID, Rules.ID, HeatRule.ID, Site.ID))
+            if (model.find(once) instanceof Element said) left.add(said);
         for (ElementId id : things) {
             Element thing = model.get(id, Element.class);
             left.add(thing);

@@ -54,7 +54,7 @@ public record Paste(List<Element> elements, List<ElementId> things, ElementId dr
                 things.stream().map(id -> copied.get(id, Element.class)).toList();
         Refusal refusal = carrying.carry(asked);
         if (refusal != null) return refusal;
-        List<Element> put = new ArrayList<>(sharing.made());
+        List<Element> put = new ArrayList<>(sharing.needed(carrying.put()));
         put.addAll(carrying.put());
         return Change.to(model, "paste " + Naming.of(asked), put, List.of());
     }

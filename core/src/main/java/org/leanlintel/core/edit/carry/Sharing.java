@@ -1,15 +1,21 @@
 package org.leanlintel.core.edit.carry;
 
+import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Deque;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.edit.Naming;
 import org.leanlintel.core.edit.NewIds;
+import org.leanlintel.core.edit.change.References;
 import org.leanlintel.core.model.BuildUp;
+import org.leanlintel.core.model.Clause;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
@@ -19,9 +25,10 @@ import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StringStyle;
+import org.leanlintel.core.model.Symbol;
 
 /**
- * What stands in a project for the storeys, drawings, layers, styles, materials and build-ups of another: the storey and drawing
+ * What stands in a project for the storeys, drawings, layers, styles, symbols, clauses, materials and build-ups of another: the storey and drawing
  * pasted into, what the project has alike, and else a copy under a free name and mark.
  */
 final class Sharing {
@@ -47,9 +54,14 @@ final class Sharing {
         return known.getOrDefault(was, was);
     }
 
-    /** What the project did not have. */
-    Collection<Element> made() {
-        return made.values();
+    /** What the project did not have of what is referred to by what is put, or by other such things. */
+    Collection<Element> needed(Collection<Element> put) {
+        Map<ElementId, Element> needed = new LinkedHashMap<>();
+        Deque<Element> left = new ArrayDeque<>(put);
+        while (!left.isEmpty())
+            for (ElementId id : References.to(left.pop()))
+                if (made.get(id) instanceof Element e && needed.putIfAbsent(id, e) == null) left.add(e);
+        return needed.values();
     }
 
     void share() {
@@ -62,6 +74,9 @@ final class Sharing {
             alike(s, LetterStyle.class, o -> o.called(s.id(), s.name()), id -> s.called(id, s.name()));
         for (StringStyle s : copied.all(StringStyle.class))
             alike(s, StringStyle.class, o -> o.called(s.id(), s.name()), id -> s.called(id, s.name()));
+        for (Symbol s : copied.all(Symbol.class))
+            alike(s, Symbol.class, o -> o.named(s.id(), s.name()), id -> s.named(id, s.name()));
+        for (Clause c : copied.all(Clause.class)) alike(c, Clause.class, o -> o.called(c.id()), c::called);
         copied.all(BuildUp.class).forEach(this::buildUp);
     }
 
@@ -73,14 +88,14 @@ final class Sharing {
     }
 
     /**
-     * What the project has alike, whatever it is called there, or a copy.
+     * What the project has alike, whatever it is called there, that under the same id before others; or a copy.
      *
      * @param asThis one of the project's under the id and name of this one
      * @param under this one under another id
      */
     private <E extends Element> void alike(
             E item, Class<E> kind, UnaryOperator<E> asThis, Function<ElementId, E> under) {
-        for (E here : model.all(kind)) {
+        for (E here : sameFirst(item.id(), kind)) {
             if (!asThis.apply(here).equals(item)) continue;
             known.put(item.id(), here.id());
             return;
@@ -90,12 +105,19 @@ final class Sharing {
 
     private void buildUp(BuildUp was) {
         BuildUp buildUp = was.of(this::there);
-        for (BuildUp b : model.all(BuildUp.class)) {
+        for (BuildUp b : sameFirst(was.id(), BuildUp.class)) {
             if (!b.named(was.id(), was.mark(), was.name()).equals(buildUp)) continue;
             known.put(was.id(), b.id());
             return;
         }
         add(was.id(), buildUp.named(free(was.id()), freeMark(was.mark()), freeName(was.name())));
+    }
+
+    private <E extends Element> List<E> sameFirst(ElementId id, Class<E> kind) {
+        List<E> all = new ArrayList<>(model.all(kind));
+        E same = model.find(id, kind);
+        if (same != null) all.add(0, same);
+        return all;
     }
 
     private void add(ElementId was, Element element) {

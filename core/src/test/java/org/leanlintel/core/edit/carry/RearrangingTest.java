@@ -28,10 +28,12 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.LetterStyle;
+import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
@@ -253,6 +255,73 @@ class RearrangingTest {
                 .extracting(Note::text, Note::style)
                 .containsExactlyInAnyOrder(tuple("Office", Sketch.LETTERS), tuple("Loud", own.id()));
         assertThat(sketch.model().all(LetterStyle.class)).hasSize(3).contains(own);
+    }
+
+    /** Build-ups, symbols and the like that nothing pasted is of stay behind; in one project all is shared, of two that are alike each is itself. */
+    @Test
+    void onlyWhatIsNeededComesAlong() {
+        Sketch other = new Sketch();
+        Fitting table = other.table(new Vec(2000, 2000), 0, 900);
+        Storey ground = other.model().get(Sketch.STOREY, Storey.class);
+        other.put(new Storey(
+                ground.id(),
+                ground.name(),
+                ground.levelMm(),
+                ground.heightMm(),
+                new Storey.Built(Sketch.PARTITION),
+                ground.ceiling()));
+        other.run(new Revise(other.model().get(Sketch.PARTITION, BuildUp.class).named(Sketch.PARTITION, "X1", "Own")));
+        List<ElementId> things = List.of(table.id());
+        List<Element> copied = List.copyOf(Copied.of(other.model(), things));
+        Change change = sketch.run(new Paste(copied, things, Sketch.PLAN, Vec.ORIGIN));
+        assertThat(change.after())
+                .extracting(e -> e.getClass().getSimpleName())
+                .containsExactlyInAnyOrder("Symbol", "Fitting");
+        change = sketch.run(new Paste(copied, things, Sketch.PLAN, new Vec(1500, 0)));
+        assertThat(change.after()).hasSize(1);
+
+        Material brick = sketch.model().get(Sketch.id("brick"), Material.class);
+        sketch.put(brick.called(Sketch.id("a-brick"), "Another brick"));
+        List<ElementId> walls = ids(sketch.shell(7200, 4800));
+        change = sketch.run(
+                new Paste(List.copyOf(Copied.of(sketch.model(), walls)), walls, Sketch.PLAN, new Vec(0, 20_000)));
+        assertThat(change.after()).noneMatch(BuildUp.class::isInstance);
+    }
+
+    @Test
+    void aNoteThatSaysFactsIsPasted() {
+        sketch.shell(7200, 4800);
+        Note note =
+                (Note) sketch.run(new PlaceNote(Sketch.PLAN, Sketch.LAYER, Vec.ORIGIN, "Of {project}", Sketch.LETTERS))
+                        .after()
+                        .getFirst();
+        List<ElementId> notes = List.of(note.id());
+        sketch.run(new Paste(List.copyOf(Copied.of(sketch.model(), notes)), notes, Sketch.PLAN, new Vec(500, 0)));
+        assertThat(sketch.model().all(Note.class)).hasSize(2);
+    }
+
+    /** A copy of what holds to something else alone is nothing; that is said, and no string is left out in silence where it is all there is. */
+    @Test
+    void whatHoldsToThingsIsPastedWithThem() {
+        List<Wall> shell = sketch.shell(7200, 4800);
+        DimensionString string = (DimensionString) sketch.run(new DrawString(
+                        Sketch.PLAN,
+                        Sketch.LAYER,
+                        new Vec(3000, -1500),
+                        new Vec(1, 0),
+                        List.of(
+                                new Hold.OnFace(shell.get(0).id(), 0),
+                                new Hold.OnFace(shell.get(2).id(), 0))))
+                .after()
+                .getFirst();
+        List<ElementId> strings = List.of(string.id());
+        assertThat(sketch.refusal(new Paste(
+                        List.copyOf(Copied.of(sketch.model(), strings)), strings, Sketch.PLAN, new Vec(0, 500))))
+                .isEqualTo("Dimension string holds to what is not taken along: select that too.");
+        List<ElementId> all = new ArrayList<>(strings);
+        shell.forEach(w -> all.add(w.id()));
+        sketch.run(new Paste(List.copyOf(Copied.of(sketch.model(), all)), all, Sketch.PLAN, new Vec(20_000, 0)));
+        assertThat(sketch.model().all(DimensionString.class)).hasSize(2);
     }
 
     /** In place on the storey above: the same walls with their joints, on that storey's plan. */
