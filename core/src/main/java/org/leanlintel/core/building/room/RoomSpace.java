@@ -96,6 +96,15 @@ public final class RoomSpace {
         return closed.bounds().covers(point) && closed.covers(point);
     }
 
+    /** Whether walls and limits close round it as they did round another that was moved, whatever stands in either. */
+    public boolean isAsMoved(RoomSpace other, Vec by) {
+        Bounds was = other.reach(), is = reach();
+        return was.centre().plus(by).distanceTo(is.centre()) < BESIDE_MM
+                && Math.abs(was.width() - is.width()) < BESIDE_MM
+                && Math.abs(was.height() - is.height()) < BESIDE_MM
+                && Math.abs(other.closed.mm2() - closed.mm2()) < BESIDE_MM * closed.perimeterMm();
+    }
+
     /** Whether a room limit parts it from another, so that one walks from one into the other. */
     public boolean bordersLimit() {
         return !closed.grown(BESIDE_MM).inside(limits).isEmpty();

@@ -10,6 +10,7 @@ import org.leanlintel.core.edit.change.References;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.HeatRule;
+import org.leanlintel.core.model.KeptGap;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Rules;
 import org.leanlintel.core.model.Settings;
@@ -34,6 +35,8 @@ public final class Copied {
             Element thing = model.get(id, Element.class);
             left.add(thing);
             if (thing instanceof Wall w) {
+                for (KeptGap k : model.all(KeptGap.class))
+                    if (k.gap().wall().equals(w.id()) && things.contains(k.gap().other())) left.add(k);
                 left.addAll(model.relations().openingsIn(w.id()));
                 left.addAll(model.relations().piecesOn(w.id()));
             }

@@ -206,7 +206,8 @@ public record Move(List<ElementId> elements, Vec by, List<LabelTo> labels) imple
                 case Dimension d -> put.put(d.id(), d.lying(d.at().plus(by)));
                 case DimensionString s -> put.put(s.id(), s.through(s.at().plus(by), s.holds()));
                 case OutsideSteps s -> {
-                    return stays(s);
+                    Opening door = model.get(s.opening(), Opening.class);
+                    if (!moving.containsKey(door.id()) && !moving.containsKey(door.wall())) return stays(s);
                 }
                 case Corner c -> {
                     return stays(c);

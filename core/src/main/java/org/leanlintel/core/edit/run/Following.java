@@ -3,10 +3,12 @@ package org.leanlintel.core.edit.run;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
@@ -24,6 +26,7 @@ import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Footing;
@@ -42,6 +45,9 @@ import org.leanlintel.core.model.Wall;
  * of what it was.
  */
 final class Following {
+
+    /** How near two ends of a wall went as far. */
+    private static final double MOVED_MM = 1;
 
     private final Building before;
     private final Building after;
@@ -187,15 +193,22 @@ final class Following {
     }
 
     /**
-     * Each stays with the area its seed lies in. Where rooms of different areas come to lie in one, the one that was most
+     * Each goes with its area where that was moved as it is, and stays with the one its seed lies in otherwise. Where rooms of different areas come to lie in one, the one that was most
      * of it stays, and the others go where most of them is, if that has no room yet.
      */
     private void rooms() {
         Map<RoomSpace, List<Room>> there = new HashMap<>();
         List<Room> strays = new ArrayList<>();
+        Map<RoomSpace, Room> moved = moved();
+        moved.forEach((space, room) -> {
+            there.put(space, List.of(room));
+            put.add(room);
+        });
+        Set<ElementId> gone = moved.values().stream().map(Room::id).collect(Collectors.toSet());
         for (Room room : after.model().all(Room.class)) {
+            if (gone.contains(room.id())) continue;
             RoomSpace is = Rooms.in(after).of(room);
-            if (is == null) strays.add(room);
+            if (is == null || moved.containsKey(is)) strays.add(room);
             else there.computeIfAbsent(is, s -> new ArrayList<>()).add(room);
         }
         there.forEach((space, rooms) -> {
@@ -208,6 +221,42 @@ final class Following {
             there.put(best, List.of(room));
             put.add(room.seeded(best.net().and(was.net()).parts().getFirst().middle()));
         }
+    }
+
+    /** Rooms whose areas were moved by as much as walls were, seeded and labelled there. */
+    private Map<RoomSpace, Room> moved() {
+        Map<RoomSpace, Room> moved = new LinkedHashMap<>();
+        Map<ElementId, List<Vec>> shifts = new HashMap<>();
+        if (after.fitted().isEmpty()) return moved;
+        for (Room room : after.model().all(Room.class))
+            for (Vec by : shifts.computeIfAbsent(room.storey(), this::shifts)) {
+                if (!(before.model().find(room.id()) instanceof Room then)) continue;
+                RoomSpace was = Rooms.in(before).of(then),
+                        is = Rooms.in(after).at(room.storey(), then.seed().plus(by));
+                if (was == null
+                        || is == null
+                        || !is.isAsMoved(was, by)
+                        || is.equals(Rooms.in(after).of(room))) continue;
+                Room there = room.seeded(then.seed().plus(by));
+                moved.put(is, room.equals(then) ? there.worded(there.words().each(at -> at.plus(by))) : there);
+                break;
+            }
+        return moved;
+    }
+
+    /** By how much walls of a storey were moved as they are; each once. */
+    private List<Vec> shifts(ElementId storey) {
+        List<Vec> shifts = new ArrayList<>();
+        for (ElementId wall : after.fitted()) {
+            Strip was = before.strip(wall), is = after.strip(wall);
+            if (was == null || is == null || !was.wall().storey().equals(storey)) continue;
+            Vec by = is.axis().at(End.START).minus(was.axis().at(End.START));
+            Vec end = is.axis().at(End.END).minus(was.axis().at(End.END));
+            if (by.length() > MOVED_MM
+                    && by.distanceTo(end) < MOVED_MM
+                    && shifts.stream().noneMatch(s -> s.distanceTo(by) < MOVED_MM)) shifts.add(by);
+        }
+        return shifts;
     }
 
     /** All but the one that was most of the area, if they were not one before. */

@@ -19,6 +19,7 @@ import org.leanlintel.core.edit.wall.PlacePiece;
 import org.leanlintel.core.edit.wall.PlacePost;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
+import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.Opening;
@@ -150,6 +151,33 @@ class RoomsTest {
         RoomSpace east = at(IN_EAST);
         sketch.run(new NumberRooms(Sketch.STOREY, Sketch.LAYER));
         assertThat(at(IN_EAST)).as("what is not touched stays the same object").isSameAs(east);
+    }
+
+    /** By half the width of the house, so that what was West lies where East was: each goes along, with a label that was put by hand. */
+    @Test
+    void roomsGoWithTheirWalls() {
+        Room west = named(IN_WEST, "West"), east = named(IN_EAST, "East");
+        sketch.run(new Revise(west.worded(west.words().put(new Vec(900, 900)))));
+        for (Vec by : List.of(new Vec(-3600, 0), new Vec(60_000, 20_000))) {
+            double was =
+                    at(sketch.model().get(west.id(), Room.class).seed()).net().mm2();
+            Vec label = sketch.model().get(west.id(), Room.class).words().in(Sketch.PLAN);
+            List<ElementId> walls =
+                    sketch.model().all(Wall.class).stream().map(Wall::id).toList();
+            sketch.run(new Move(walls, by));
+            for (Room room : List.of(west, east)) {
+                Room now = sketch.model().get(room.id(), Room.class);
+                assertThat(labelled(now.seed())).isEqualTo(room.name());
+            }
+            Room now = sketch.model().get(west.id(), Room.class);
+            assertThat(at(now.seed()).net().mm2()).isCloseTo(was, within(1.0));
+            assertThat(now.words().in(Sketch.PLAN).minus(label).distanceTo(by)).isLessThan(0.1);
+        }
+        assertThat(sketch.model()
+                        .get(west.id(), Room.class)
+                        .seed()
+                        .distanceTo(west.seed().plus(new Vec(56_400, 20_000))))
+                .isLessThan(0.1);
     }
 
     @Test
