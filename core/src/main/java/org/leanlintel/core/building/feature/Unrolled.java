@@ -62,7 +62,8 @@ public record Unrolled(List<View> views) implements Upright {
             return List.of(new Vec(0, mm), new Vec(lengthMm(), mm));
         }
 
-        private double away(double x) {
+        /** How far a place of the whole picture lies beside it. */
+        public double away(double x) {
             return Math.max(0, Math.max(leftMm - x, x - leftMm - lengthMm()));
         }
     }

@@ -55,7 +55,7 @@ record CarriedWords(Carriage carry) {
     /** Where its leader points once all is carried; what is not carried is left, and the place alone is pointed at. */
     private Target pointed(Target target, Pointing of) {
         Drawing drawing = carry.from().model().get(of.drawing(), Drawing.class);
-        if (drawing.kind() != Drawing.Kind.PLAN && !carry.copies()) return target;
+        if (drawing.kind() != Drawing.Kind.PLAN && !carry.copies()) return inHeight(target);
         Vec tip = Pointed.in(drawing, carry.from()).at(target);
         Vec there = carry.movement().point(tip == null ? of.at() : tip);
         if (target instanceof Target.Lost) return new Target.Lost(there);
@@ -68,6 +68,19 @@ record CarriedWords(Carriage carry) {
             case Target.OnSeen s -> new Target.OnSeen(carried, s.off());
             case Target.AtPlace p -> p;
             case Target.Lost l -> l;
+        };
+    }
+
+    /** Where it points in a picture of height that is moved as a whole, and the things in it with it. */
+    private Target inHeight(Target target) {
+        return switch (target) {
+            case Target.AtPlace p -> new Target.AtPlace(carry.movement().point(p.at()));
+            case Target.Lost l -> new Target.Lost(carry.movement().point(l.at()));
+            case Target.OnThing t ->
+                new Target.OnThing(t.thing(), carry.movement().point(t.off()));
+            case Target.OnSeen s ->
+                new Target.OnSeen(s.thing(), carry.movement().direction(s.off()));
+            case Target.InPly p -> p;
         };
     }
 

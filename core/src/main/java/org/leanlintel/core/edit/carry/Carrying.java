@@ -88,6 +88,12 @@ public final class Carrying {
         inHeight = new CarriedInHeight(carry);
     }
 
+    /** Things that stay, or are carried in another way: what is written of them finds them. */
+    public Carrying knowing(Collection<Element> things) {
+        for (Element e : things) carry.goesBy(e.id(), e.id());
+        return this;
+    }
+
     /** What is put; its order is that in which things are made. */
     public Collection<Element> put() {
         return carry.made().values();

@@ -3,14 +3,12 @@ package org.leanlintel.core.edit.carry;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import java.util.function.UnaryOperator;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.join.WallAxis;
 import org.leanlintel.core.edit.Edit;
 import org.leanlintel.core.geometry.Rigid;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
-import org.leanlintel.core.model.Annotation;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
@@ -46,33 +44,19 @@ public record LaySquare(ElementId wall) implements Edit {
         if (Math.abs(by) < Tolerance.PARALLEL_SINE)
             return Refusal.because("The house lies square to %s already.".formatted(straight.mark()));
         Rigid turn = Rigid.turn(Vec.ORIGIN, by);
-        Carrying carrying = WholeHouse.carrying(building, turn);
-        List<Element> things = WholeHouse.things(model);
-        things.removeIf(e -> e instanceof Annotation a
-                && model.get(a.drawing(), Drawing.class).kind() != Drawing.Kind.PLAN);
-        Refusal refusal = carrying.carry(things);
-        if (refusal != null) return refusal;
-        List<Element> put = new ArrayList<>(carrying.put());
+        WholeHouse house = new WholeHouse(building, turn, d -> null);
+        if (house.carry(WholeHouse.PLOT, d -> turned(d, turn)) instanceof Refusal refusal) return refusal;
+        List<Element> put = new ArrayList<>(house.put());
         for (SectionLine l : model.all(SectionLine.class))
             put.add(l.through(turn.point(l.from()), turn.point(l.to()), l.looking()));
-        for (Drawing d : model.all(Drawing.class)) put.add(turned(d, turn));
         for (Tracing t : model.all(Tracing.class)) put.add(t.laid(turn.point(t.at()), turn.angle(t.angle())));
-        put.addAll(WholeHouse.sheets(model, turn, d -> inPicture(d, turn)));
         Site site = Site.of(model);
         put.add(site.turned(turn.angle(site.north())));
         return Change.to(model, "lay the house square to " + straight.mark(), put, List.of());
     }
 
-    /** The same where nothing of a drawing turns. */
+    /** An elevation of the side it was of. */
     private static Drawing turned(Drawing drawing, Rigid turn) {
-        if (drawing.subject() instanceof Drawing.Facing f) return drawing.facing(turn.angle(f.angle()));
-        return drawing.frame() instanceof Drawing.Part part
-                ? drawing.framed(part.each(inPicture(drawing, turn)))
-                : drawing;
-    }
-
-    /** Where a place of a drawing's picture comes to be: plans turn, all else stays. */
-    private static UnaryOperator<Vec> inPicture(Drawing drawing, Rigid turn) {
-        return drawing.kind() == Drawing.Kind.PLAN ? turn::point : p -> p;
+        return drawing.subject() instanceof Drawing.Facing f ? drawing.facing(turn.angle(f.angle())) : drawing;
     }
 }

@@ -42,7 +42,7 @@ public record DrawElevations(ElementId storey, ElementId lens, double scale) imp
             if (model.all(Drawing.class).stream().anyMatch(d -> isOf(d, angle))) continue;
             made.add(new Drawing(
                     ids.next(),
-                    freeName(model, made, Compass.words(angle, Site.of(model).north()) + " elevation"),
+                    freeName(model, made, name(angle, Site.of(model).north())),
                     Drawing.Kind.ELEVATION,
                     storey,
                     lens,
@@ -55,6 +55,11 @@ public record DrawElevations(ElementId storey, ElementId lens, double scale) imp
         }
         if (made.isEmpty()) return Refusal.because("All four sides have their elevations already.");
         return Change.to(model, made.size() == 1 ? "draw an elevation" : "draw elevations", made, List.of());
+    }
+
+    /** What the elevation of a side is called, by the way that looks. @param angle the way; @param north as {@link Site} has it */
+    public static String name(double angle, double north) {
+        return Compass.words(angle, north) + " elevation";
     }
 
     private static boolean isOf(Drawing drawing, double angle) {

@@ -6,6 +6,7 @@ import org.leanlintel.core.edit.carry.Copies;
 import org.leanlintel.core.edit.carry.Hand;
 import org.leanlintel.core.edit.carry.LaySquare;
 import org.leanlintel.core.edit.carry.Mirror;
+import org.leanlintel.core.edit.carry.MoveHouse;
 import org.leanlintel.core.edit.carry.Paste;
 import org.leanlintel.core.edit.carry.Turn;
 import org.leanlintel.core.edit.change.Delete;
@@ -206,6 +207,7 @@ public final class EditKinds {
             Copies.class,
             Turn.class,
             Mirror.class,
+            MoveHouse.class,
             Hand.class,
             LaySquare.class,
             Paste.class,

@@ -100,8 +100,10 @@ public final class Editing {
         if (placed != joined) after = building.after(placed, building.model().after(placed));
         Refusal unsound = Soundness.check(building, after, placed);
         if (unsound != null) return new Result(unsound, building);
-        Change whole = Following.rooms(building, placed, after);
-        if (whole != placed) after = building.after(whole, building.model().after(whole));
+        Change named = Following.rooms(building, placed, after);
+        if (named != placed) after = building.after(named, building.model().after(named));
+        Change whole = Following.interiors(building, named, after);
+        if (whole != named) after = building.after(whole, building.model().after(whole));
         return whole.isEmpty() ? nothing(building) : new Result(whole, after);
     }
 

@@ -79,6 +79,13 @@ final class Following {
         return following.joinedTo(change);
     }
 
+    /** The change with what is written on walls that are seen from inside; the same one where all stays. {@code after} is sound. */
+    static Change interiors(Building before, Change change, Building after) {
+        Following following = new Following(before, after);
+        following.put.addAll(FollowingInteriors.of(before, after));
+        return following.joinedTo(change);
+    }
+
     private Change joinedTo(Change change) {
         return put.isEmpty()
                 ? change
@@ -90,7 +97,7 @@ final class Following {
     }
 
     private void sections(Change change) {
-        put.addAll(FollowingSections.of(before.model(), change, after.model()));
+        put.addAll(FollowingSections.of(before.model(), change, after));
     }
 
     private void openings() {

@@ -5,29 +5,21 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.feature.SectionFrame;
+import org.leanlintel.core.edit.carry.Written;
+import org.leanlintel.core.geometry.Rigid;
 import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Annotation;
-import org.leanlintel.core.model.Blank;
 import org.leanlintel.core.model.Change;
-import org.leanlintel.core.model.Cloud;
 import org.leanlintel.core.model.Corner;
-import org.leanlintel.core.model.Dimension;
-import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
-import org.leanlintel.core.model.Hold;
-import org.leanlintel.core.model.KeyMark;
-import org.leanlintel.core.model.Leaders;
 import org.leanlintel.core.model.Model;
-import org.leanlintel.core.model.Note;
-import org.leanlintel.core.model.Pointing;
 import org.leanlintel.core.model.SectionLine;
 import org.leanlintel.core.model.Sheet;
-import org.leanlintel.core.model.Sign;
-import org.leanlintel.core.model.Target;
 import org.leanlintel.core.model.Wall;
 
 /**
@@ -37,26 +29,28 @@ import org.leanlintel.core.model.Wall;
 final class FollowingSections {
 
     private final Model before;
+    private final Building building;
     private final Model after;
     private final Set<ElementId> drawings;
     private final Vec by;
 
-    private FollowingSections(Model before, Model after, Set<ElementId> drawings, Vec by) {
+    private FollowingSections(Model before, Building after, Set<ElementId> drawings, Vec by) {
         this.before = before;
-        this.after = after;
+        building = after;
+        this.after = after.model();
         this.drawings = drawings;
         this.by = by;
     }
 
     /** The elements that have to be put besides those of the change; none where walls move with the line. */
-    static List<Element> of(Model before, Change change, Model after) {
+    static List<Element> of(Model before, Change change, Building after) {
         List<Element> put = new ArrayList<>();
         if (change.after().stream().anyMatch(e -> e instanceof Wall || e instanceof Corner)) return put;
         for (Element e : change.after())
             if (e instanceof SectionLine is
                     && before.find(is.id()) instanceof SectionLine was
                     && shift(SectionFrame.of(was), SectionFrame.of(is)) instanceof Vec by)
-                new FollowingSections(before, after, drawings(is, after), by).put(put);
+                new FollowingSections(before, after, drawings(is, after.model()), by).put(put);
         return put;
     }
 
@@ -80,7 +74,8 @@ final class FollowingSections {
             if (before.find(e.id()) != e) continue;
             switch (e) {
                 case Annotation a -> {
-                    if (drawings.contains(a.drawing())) put.add(moved(a));
+                    if (drawings.contains(a.drawing()))
+                        put.addAll(Written.moved(List.of(a), Rigid.shift(by), building));
                 }
                 case Drawing d -> {
                     if (drawings.contains(d.id()) && d.frame() instanceof Drawing.Part part)
@@ -102,36 +97,5 @@ final class FollowingSections {
 
     private Vec moved(Vec p) {
         return p.plus(by);
-    }
-
-    private List<Vec> moved(List<Vec> ring) {
-        return ring.stream().map(this::moved).toList();
-    }
-
-    private Element moved(Annotation a) {
-        return switch (a) {
-            case Note n -> pointing(n.moved(by));
-            case KeyMark m -> pointing(m.moved(by));
-            case Sign s -> s.moved(by);
-            case Blank b -> b.within(moved(b.ring()));
-            case Cloud c -> c.within(moved(c.ring()));
-            case DimensionString s -> s.holding(this::moved).laid(s.direction(), moved(s.at()));
-            case Dimension d -> d.holding(this::moved).moved(this::moved);
-        };
-    }
-
-    private Hold moved(Hold hold) {
-        return hold instanceof Hold.AtPoint p
-                ? new Hold.AtPoint(moved(p.at()))
-                : hold instanceof Hold.Lost l ? new Hold.Lost(moved(l.at())) : hold;
-    }
-
-    private Pointing pointing(Pointing moved) {
-        Leaders leaders = moved.leaders();
-        return moved.pointing(leaders.to(leaders.targets().stream()
-                .map(t -> t instanceof Target.AtPlace p
-                        ? new Target.AtPlace(moved(p.at()))
-                        : t instanceof Target.Lost l ? new Target.Lost(moved(l.at())) : t)
-                .toList()));
     }
 }
