@@ -221,6 +221,15 @@ describe("moving", () => {
     expect(taken.edits).toEqual([{ type: "move", elements: [WALL], by: [0, 300], labels: [] }]);
   });
 
+  it("moves the whole house so, whatever is selected", async () => {
+    actions.choose("house");
+    await click(2000, 2000);
+    actions.pointAt({ x: 2010, y: 2600 });
+    store.setState(typed(300));
+    await actions.entering.enter();
+    expect(taken.edits).toEqual([{ type: "moveHouse", by: [0, 300] }]);
+  });
+
   it("lets the thing be dragged", async () => {
     await click(2000, 50);
     expect(actions.selection.isOnSelection({ x: 2100, y: 60 })).toBe(true);

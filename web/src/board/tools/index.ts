@@ -21,6 +21,7 @@ import { floor } from "./floor";
 import { footing } from "./footing";
 import { gable } from "./gable";
 import { grid } from "./grid";
+import { house } from "./house";
 import { keyed } from "./keyed";
 import { leader } from "./leader";
 import { limit } from "./limit";
@@ -68,7 +69,7 @@ const stages = [
   { words: "Openings", tools: [door, window] },
   {
     words: "Storeys and stairs",
-    tools: [storeys, floor, voidThrough, footing, spot, boundary, stair, well, section],
+    tools: [storeys, floor, voidThrough, footing, spot, boundary, house, stair, well, section],
   },
   { words: "Rooms and fittings", tools: [room, limit, fitting] },
   { words: "Roof", tools: [roof, gable, through, eaves] },
