@@ -15,7 +15,13 @@ afterEach(cleanup);
 const PLAN = board().elements.get("d") as Drawing;
 
 describe("words that stand on sheets", () => {
-  const written = { type: "written" as const, text: "1. Do not scale", style: "letters", widthMm: 150 };
+  const written = {
+    type: "written" as const,
+    text: "1. Do not scale",
+    style: "letters",
+    widthMm: 150,
+    columns: 1,
+  };
   const notes: Drawing = { ...PLAN, id: "t", name: "General notes", kind: "TEXT", subject: written };
 
   it("are added empty, at once another beside them", async () => {
@@ -37,6 +43,19 @@ describe("words that stand on sheets", () => {
     expect(revised).toMatchObject([{ type: "drawing", subject: { ...written, text: "1. Check on site" } }]);
     expect(screen.queryByText("Lens")).toBeNull();
     expect(screen.queryByText("Scale")).toBeNull();
+  });
+
+  it("stand in columns where their lines break, in one where they run on", async () => {
+    const { on, revised } = boardOf();
+    const shown = on(<DrawingFacts drawing={notes} />);
+    await userEvent.clear(screen.getByLabelText("Columns"));
+    await userEvent.type(screen.getByLabelText("Columns"), "2{Enter}");
+    expect(revised).toMatchObject([{ subject: { ...written, columns: 2 } }]);
+    shown.unmount();
+    on(<DrawingFacts drawing={{ ...notes, subject: { ...written, columns: 2 } }} />);
+    await userEvent.clear(screen.getByLabelText("Lines break at, mm on paper"));
+    await userEvent.tab();
+    expect(revised.at(-1)).toMatchObject({ subject: { widthMm: 0, columns: 1 } });
   });
 });
 

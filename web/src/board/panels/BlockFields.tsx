@@ -7,6 +7,8 @@ import { NoteFields } from "../things/NoteFields";
 /** On paper: as wide as a picture can be. */
 const WIDEST_MM = 1200;
 
+const MOST_COLUMNS = 6;
+
 interface Props {
   readonly drawing: Drawing;
   readonly revise: (change: Partial<Drawing>) => void;
@@ -32,8 +34,18 @@ export function BlockFields({ drawing, revise }: Props) {
           style={subject.style}
           widthMm={subject.widthMm === 0 ? null : subject.widthMm}
           onStyle={(style) => revise({ subject: { ...subject, style } })}
-          onWidth={(mm) => revise({ subject: { ...subject, widthMm: mm ?? 0 } })}
+          onWidth={(mm) =>
+            revise({ subject: { ...subject, widthMm: mm ?? 0, columns: mm ? subject.columns : 1 } })
+          }
         />
+        {subject.widthMm > 0 && (
+          <NumberField
+            label="Columns"
+            value={subject.columns}
+            most={MOST_COLUMNS}
+            onChange={(columns) => revise({ subject: { ...subject, columns: Math.max(1, columns ?? 1) } })}
+          />
+        )}
       </>
     );
   if (subject.type === "pictured")

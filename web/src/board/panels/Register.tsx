@@ -135,6 +135,7 @@ function AddSchedule() {
             text: "",
             style: usualLetters(state),
             widthMm: 160,
+            columns: 1,
           })
         }
       >

@@ -278,19 +278,30 @@ public record Drawing(
      *
      * @param style the letters they are set in
      * @param widthMm on paper, at which lines break; 0 where they run on
+     * @param columns beside each other, each as wide
      */
-    public record Written(String text, ElementId style, double widthMm) implements Subject {
+    public record Written(String text, ElementId style, double widthMm, int columns) implements Subject {
 
         private static final int MOST = 20_000;
+        private static final int MOST_COLUMNS = 6;
         private static final double WIDEST_MM = 800;
 
         public Written {
             text = Checks.text("Words on a sheet", text, MOST);
             widthMm = Checks.between("The width of words on a sheet", widthMm, 0, WIDEST_MM);
+            if (columns < 1 || columns > MOST_COLUMNS)
+                throw new Unusable("Words on a sheet stand in 1 to %d columns.".formatted(MOST_COLUMNS));
+            if (columns > 1 && widthMm == 0)
+                throw new Unusable("Words in columns have a width at which their lines break.");
+        }
+
+        /** In one column. */
+        public Written(String text, ElementId style, double widthMm) {
+            this(text, style, widthMm, 1);
         }
 
         public Written saying(String other) {
-            return new Written(other, style, widthMm);
+            return new Written(other, style, widthMm, columns);
         }
     }
 

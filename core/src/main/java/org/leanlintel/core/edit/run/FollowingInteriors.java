@@ -69,7 +69,7 @@ final class FollowingInteriors {
     }
 
     private List<Element> put(Drawing drawing, boolean handed) {
-        List<Rigid> moves = handed ? handed() : straight();
+        List<Rigid> moves = moves(handed);
         List<Element> put = new ArrayList<>();
         if (moves.isEmpty()) return put;
         Map<Integer, List<Element>> written = new LinkedHashMap<>();
@@ -89,17 +89,31 @@ final class FollowingInteriors {
         return by.isShift() && by.origin().length() < SAME_MM / 100 ? List.of() : Written.moved(written, by, after);
     }
 
-    /** How what is on each wall moves, where the same walls stand in the same order; else nothing. */
-    private List<Rigid> straight() {
-        List<Unrolled.View> then = was.views(), now = is.views();
-        List<Rigid> moves = new ArrayList<>();
-        if (then.size() != now.size()) return moves;
-        for (int i = 0; i < then.size(); i++) {
-            Unrolled.View one = then.get(i), other = now.get(i);
-            if (one.frame().right().dot(other.frame().right()) < TURNED) return List.of();
-            moves.add(Rigid.shift(new Vec(other.leftMm() - one.leftMm() + onWall(one, other), 0)));
+    /**
+     * How what is on each wall moves, where the same walls stand in the same order, from whichever on; else nothing. Where all is mirrored
+     * left to right they come in the opposite order, each from its other end.
+     */
+    private List<Rigid> moves(boolean handed) {
+        int count = was.views().size();
+        for (int first = 0; count == is.views().size() && first < count; first++) {
+            List<Rigid> moves = new ArrayList<>();
+            for (int i = 0; i < count && moves.size() == i; i++) {
+                Unrolled.View one = was.views().get(i);
+                Unrolled.View other = is.views().get(Math.floorMod(handed ? first - i : first + i, count));
+                if (handed ? isMirrored(one, other) : isTurned(one, other))
+                    moves.add(handed ? mirrored(one, other) : shifted(one, other));
+            }
+            if (moves.size() == count) return moves;
         }
-        return moves;
+        return List.of();
+    }
+
+    private static boolean isTurned(Unrolled.View one, Unrolled.View other) {
+        return one.frame().right().dot(other.frame().right()) > TURNED;
+    }
+
+    private static Rigid shifted(Unrolled.View one, Unrolled.View other) {
+        return Rigid.shift(new Vec(other.leftMm() - one.leftMm() + onWall(one, other), 0));
     }
 
     /** How far what is on a wall moves from its left end: where its right end alone stayed, it stays with that. */
@@ -111,26 +125,14 @@ final class FollowingInteriors {
         return leftMoved && !rightMoved ? longer : 0;
     }
 
-    /** The same where all is mirrored left to right: the walls come in the opposite order, each from its other end. */
-    private List<Rigid> handed() {
-        List<Unrolled.View> then = was.views(), now = is.views();
-        int count = then.size();
-        for (int first = 0; count == now.size() && first < count; first++) {
-            List<Rigid> moves = new ArrayList<>();
-            for (int i = 0; i < count; i++) {
-                Unrolled.View one = then.get(i), other = now.get(Math.floorMod(first - i, count));
-                if (!isMirrored(one, other)) break;
-                double about = (one.leftMm() + other.leftMm() + other.lengthMm()) / 2;
-                moves.add(Rigid.mirror(new Line(new Vec(about, 0), new Vec(0, 1))));
-            }
-            if (moves.size() == count) return moves;
-        }
-        return List.of();
-    }
-
     private static boolean isMirrored(Unrolled.View one, Unrolled.View other) {
         Vec away = one.frame().away(), mirrored = new Vec(-away.x(), away.y());
         return mirrored.dot(other.frame().away()) > SAME_WAY && Math.abs(one.lengthMm() - other.lengthMm()) < SAME_MM;
+    }
+
+    private static Rigid mirrored(Unrolled.View one, Unrolled.View other) {
+        double about = (one.leftMm() + other.leftMm() + other.lengthMm()) / 2;
+        return Rigid.mirror(new Line(new Vec(about, 0), new Vec(0, 1)));
     }
 
     /** Whether the room lies on the other side of its walls, as these run. */

@@ -14,11 +14,16 @@ import org.leanlintel.core.picture.Pens;
 import org.leanlintel.core.picture.Picture;
 import org.leanlintel.core.picture.annotate.NoteLines;
 
-/** Words on a sheet under their heading, set as notes are: lines broken to a width, entries of lists hung after bullets and numbers. */
+/**
+ * Words on a sheet under their heading, set as notes are: lines broken to a width, entries of lists hung after bullets and numbers; in
+ * columns of about one height.
+ */
 public final class TextBlock extends Painting {
 
     /** On paper: the heading, and from it down to the first line. */
     private static final double HEADING_MM = 5, DROP_MM = 8.5;
+    /** On paper: from one column to the next. */
+    private static final double APART_MM = 8;
 
     public TextBlock(Building building, Drawing drawing, Lettering lettering) {
         super(building, drawing, lettering);
@@ -32,12 +37,22 @@ public final class TextBlock extends Painting {
             LetterStyle style = building.model().get(written.style(), LetterStyle.class);
             String words =
                     Filled.of(written.text(), building.model().settings()).text();
-            double middle = style.centred() ? written.widthMm() / 2 : 0;
-            for (NoteLines.Line l : NoteLines.of(words, written.widthMm(), style, lettering)) {
-                Vec at = new Vec(middle + l.right(), -DROP_MM - l.down()).times(drawing.scale());
-                pens.add(lettering.set(l.words(), at, 0, l.heightMm(), NoteLines.align(style), l.strong()));
+            double right = style.centred() ? written.widthMm() / 2 : 0;
+            List<NoteLines.Line> lines = NoteLines.of(words, written.widthMm(), style, lettering);
+            for (List<NoteLines.Line> column : Columns.of(lines, written.columns())) {
+                set(column, right, style, pens);
+                right += written.widthMm() + APART_MM;
             }
         }
         return new Picture(drawing.scale(), List.of(new Group(drawing.id(), drawing.id(), pens.items(), List.of())));
+    }
+
+    /** The first of some lines on the first base line. */
+    private void set(List<NoteLines.Line> lines, double right, LetterStyle style, Pens pens) {
+        for (NoteLines.Line l : lines) {
+            double down = DROP_MM + l.down() - lines.getFirst().down();
+            Vec at = new Vec(right + l.right(), -down).times(drawing.scale());
+            pens.add(lettering.set(l.words(), at, 0, l.heightMm(), NoteLines.align(style), l.strong()));
+        }
     }
 }

@@ -3,11 +3,14 @@ package org.leanlintel.core.edit.run;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.building.feature.Unrolled;
 import org.leanlintel.core.edit.carry.Hand;
+import org.leanlintel.core.edit.carry.LaySquare;
+import org.leanlintel.core.edit.carry.Turn;
 import org.leanlintel.core.edit.change.Delete;
 import org.leanlintel.core.edit.change.Move;
 import org.leanlintel.core.edit.dimension.DrawString;
@@ -111,6 +114,22 @@ class FollowingInteriorsTest {
         sketch.run(new Hand(new Vec(2000, 0)));
         assertThat(at(right)).isCloseTo(right.at().x(), within(0.1));
         assertThat(at(left)).isCloseTo(left.at().x(), within(0.1));
+    }
+
+    /** By 30 degrees: the walls come in the order they came in, or begin with another; each keeps what is on it. */
+    @Test
+    void itGoesWithItsWallWhenTheHouseIsLaidSquare() {
+        for (double radians : List.of(Math.toRadians(30), Math.toRadians(-40))) {
+            List<ElementId> house = new ArrayList<>(shell.stream().map(Wall::id).toList());
+            house.add(room.id());
+            sketch.run(new Turn(house, Vec.ORIGIN, radians, false));
+            int there = (view(0).frame().right().x() > Math.cos(Math.toRadians(46)) ? 1 : 0);
+            assertThat(view(there).lengthMm()).isCloseTo(2420, within(0.5));
+            assertThat(at(right) - view(there).leftMm()).isCloseTo(500, within(0.5));
+            sketch.run(new LaySquare(shell.get(0).id()));
+            assertThat(at(right) - view(1).leftMm()).isCloseTo(500, within(0.5));
+            assertThat(at(left) - view(3).leftMm()).isCloseTo(400, within(0.5));
+        }
     }
 
     @Test

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -25,6 +26,7 @@ import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Unusable;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
+import org.leanlintel.core.picture.annotate.NoteLines;
 import org.leanlintel.core.picture.drawing.DrawingPicture;
 import org.leanlintel.core.picture.sheet.SheetFindings;
 import org.leanlintel.core.picture.sheet.SheetPicture;
@@ -91,6 +93,42 @@ class BlocksTest {
                         LETTERS))
                 .extracting(Finding::sentence)
                 .containsExactly("On A-101, General notes says {client}, and the project has nothing for that.");
+    }
+
+    /** Nine lines in two columns: five and four, as low as can be, each from the first base line down. */
+    @Test
+    void wordsStandInColumnsOfAboutOneHeight() {
+        StringBuilder text = new StringBuilder();
+        for (int i = 1; i <= 9; i++) text.append("Line ").append(i).append('\n');
+        Drawing notes =
+                add("General notes", Drawing.Kind.TEXT, new Drawing.Written(text.toString(), Sketch.LETTERS, 60, 2));
+        List<Item.Text> texts = texts(notes);
+        texts = texts.subList(1, texts.size());
+        assertThat(texts)
+                .extracting(t -> t.at().x())
+                .containsExactly(0.0, 0.0, 0.0, 0.0, 0.0, 680.0, 680.0, 680.0, 680.0);
+        assertThat(texts.get(5).text()).isEqualTo("Line 6");
+        assertThat(texts.get(5).at().y()).isEqualTo(texts.get(0).at().y());
+        assertThat(texts.get(8).at().y()).isCloseTo(texts.get(3).at().y(), within(1e-6));
+        assertThatThrownBy(() -> new Drawing.Written("x", Sketch.LETTERS, 0, 2)).hasMessageContaining("have a width");
+    }
+
+    /** A name at the foot of a column would be parted from what it names. */
+    @Test
+    void noColumnEndsWithAName() {
+        List<NoteLines.Line> lines = new ArrayList<>();
+        for (int i = 0; i < 8; i++) lines.add(new NoteLines.Line("line " + i, 0, i * 5, 2.5, i == 3));
+        assertThat(Columns.of(lines, 2))
+                .extracting(List::size)
+                .as("not four each")
+                .containsExactly(5, 3);
+        lines.set(5, new NoteLines.Line("", 0, 25, 2.5, false));
+        List<List<NoteLines.Line>> columns = Columns.of(lines, 2);
+        assertThat(columns).extracting(List::size).containsExactly(5, 2);
+        assertThat(columns.getLast().getFirst().words())
+                .as("without the empty line")
+                .isEqualTo("line 6");
+        assertThat(Columns.of(List.of(), 2)).isEmpty();
     }
 
     /** 1.25 mm a letter: 40 mm hold 32 of them, an entry's four less. */

@@ -3,7 +3,10 @@ package org.leanlintel.formats.json.upgrade;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Labels of rooms and marks of openings and fittings may stand in one plan by themselves: those that were put by hand stand so in all. */
+/**
+ * Labels of rooms and marks of openings and fittings may stand in one plan by themselves: those that were put by hand stand so in all.
+ * Words on sheets may stand in columns: they stood in one.
+ */
 final class ToVersion24 extends Step {
 
     @Override
@@ -12,6 +15,10 @@ final class ToVersion24 extends Step {
             case "room" -> words(element, element.remove("label"));
             case "opening" -> words(element, besideIt(element.remove("markAt")));
             case "fitting" -> words(element, thing("whereClear"));
+            case "drawing" -> {
+                if (element.path("subject") instanceof ObjectNode subject
+                        && type(subject).equals("written")) subject.put("columns", 1);
+            }
             default -> {}
         }
     }
