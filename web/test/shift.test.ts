@@ -72,7 +72,28 @@ describe("the label of a room that is moved", () => {
       ...one,
       groups: new Map([["r", { ...drawn, items: [...drawn.items, ...mark] } as unknown as Group]]),
     };
-    expect(shifted(state, [300, -100])).toMatchObject({ labels: [{ at: [1300, 300] }] });
+    expect(shifted(state, [300, -100])).toMatchObject({ labels: [{ at: [1300, 250] }] });
+  });
+
+  it("counts what stands over the mark of its walls as its words", () => {
+    const words = { angle: 0, strong: false, runs: [], ink: "", heightMm: 1.8 };
+    const run = { letters: "12 m2", right: 0, up: 0, height: 1.8 };
+    const lines = [square(0, 0, 340), square(0, 0, 560)];
+    const items = [
+      { type: "strokes", role: "LEVEL", lines },
+      { type: "text", text: "1,5", at: [-940, -90], ...words },
+      { type: "text", text: "2", at: [-50, 630], ...words },
+      { type: "text", text: "4", at: [-50, -810], ...words },
+      { type: "text", text: "12 m2", at: [-300, 1030], ...words, runs: [run] },
+    ];
+    const one = labelled(CLEAR);
+    const state = {
+      ...one,
+      groups: new Map([["r", { element: "r", items } as unknown as Group]]),
+    };
+    const edit = shifted(state, [0, 0]);
+    const { labels } = edit as Extract<typeof edit, { type: "move" }>;
+    expect(labels[0]?.at[1]).toBeCloseTo(1030 + (1.8 * 50) / 2 - 560 * 1.84, 0);
   });
 
   it("goes on from where it was put, in this plan or in all", () => {

@@ -53,27 +53,27 @@ function labelMiddle(state: BoardState, room: string): Point | null {
   const scale = drawingShown(state)?.scale;
   if (!group || !scale) return null;
   const items = group.items.flatMap(withoutLeader);
-  const isOfMark = ofMark(items, scale);
-  const words = boxOf([{ items: items.filter((i) => !isOfMark(i)) }], scale);
-  const mark = boxOf([{ items: items.filter(isOfMark) }], scale);
-  if (!words) return null;
-  const under = mark ? (mark.maxY - mark.minY) / 2 : 0;
-  return [(words.minX + words.maxX) / 2, (words.minY + words.maxY) / 2 - under];
+  const mark = markOf(items, scale);
+  const words = boxOf([{ items: items.filter((i) => !mark?.has(i)) }], scale);
+  return words && [(words.minX + words.maxX) / 2, (words.minY + words.maxY) / 2 - (mark?.reach ?? 0)];
 }
 
-/** How far from its middle the numbers of a mark stand, as a part of what its lines reach. */
-const NUMBERED = 1.6;
+/** As parts of what the lines of a mark reach: its sides, what more numbers at a point add, and where numbers begin. */
+const SIDES = { reach: 1.5, each: 0.34 };
+const NUMBERED = { x: 2.1, y: 1.46 };
 
-/** What of a label belongs to the mark of walls: its lines, and the words in and round them. */
-function ofMark(items: readonly Item[], scale: number): (item: Item) => boolean {
+/** The mark of a room's walls in its label: what belongs to it, its lines and the words in and round them, and how far its sides are from its middle. */
+function markOf(items: readonly Item[], scale: number) {
   const isLine = (i: Item) => i.type === "strokes" && i.role === "LEVEL";
   const lines = boxOf([{ items: items.filter(isLine) }], scale);
-  if (!lines) return () => false;
+  if (!lines) return null;
   const [x, y] = [(lines.minX + lines.maxX) / 2, (lines.minY + lines.maxY) / 2];
-  const reach = (NUMBERED * (lines.maxX - lines.minX)) / 2;
+  const reach = (lines.maxX - lines.minX) / 2;
   const isNear = ([px, py]: readonly [number, number]) =>
-    Math.abs(px - x) <= reach && Math.abs(py - y) <= reach;
-  return (i) => isLine(i) || (i.type === "text" && isNear(i.at));
+    Math.abs(px - x) <= NUMBERED.x * reach && Math.abs(py - y) <= NUMBERED.y * reach;
+  const has = (i: Item) => isLine(i) || (i.type === "text" && isNear(i.at));
+  const most = Math.max(1, ...items.map((i) => (i.type === "text" && has(i) ? i.text.split(",").length : 1)));
+  return { has, reach: reach * (SIDES.reach + SIDES.each * (most - 1)) };
 }
 
 /** A leader is a line of one stretch or two, and a dot; it may be drawn with other lines at one go. */

@@ -21,6 +21,7 @@ import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.InWork;
 import org.leanlintel.core.model.Marked;
 import org.leanlintel.core.model.Post;
+import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StairRules.Limit;
 import org.leanlintel.core.model.Storey;
@@ -142,7 +143,8 @@ final class StairWayCheck {
             case Post p -> "post " + p.mark();
             case WallPiece p -> p.noun() + " " + p.mark();
             case Marked m -> m.mark();
-            default -> "something";
+            case Room r -> "the ceiling of " + r.name();
+            default -> "what stands there";
         };
     }
 }

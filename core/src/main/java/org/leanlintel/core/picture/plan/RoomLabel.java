@@ -159,14 +159,14 @@ final class RoomLabel {
         double widest = headWidth();
         for (String line : lines) widest = Math.max(widest, lettering.width(line, letters.wordsMm(), false));
         if (isUnder()) widest = Math.max(widest, numberedWidth());
-        return mark == null ? widest : Math.max(widest, 2 * InteriorMark.REACH_MM);
+        return mark == null ? widest : Math.max(widest, 2 * mark.reachMm());
     }
 
     private double height() {
         double words = letters.nameMm()
                 + (name.size() - 1) * NAME_PITCH * letters.nameMm()
                 + (lines.size() + (isOver() ? STACK : isUnder() ? STACK - 1 : 0)) * pitch();
-        return mark == null ? words : words + 2 * InteriorMark.REACH_MM;
+        return mark == null ? words : words + 2 * mark.reachMm();
     }
 
     Shape shape() {
@@ -233,8 +233,7 @@ final class RoomLabel {
                     scale(),
                     lettering);
         }
-        if (mark != null)
-            mark.paint(new Vec(middle.x(), base - InteriorMark.REACH_MM * scale()), scale(), pens, lettering);
+        if (mark != null) mark.paint(new Vec(middle.x(), base - mark.reachMm() * scale()), scale(), pens, lettering);
     }
 
     /** On which its first line of names stands, or its number over them. */

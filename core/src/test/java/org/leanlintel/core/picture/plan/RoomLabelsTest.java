@@ -30,10 +30,10 @@ import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.model.WallPiece;
 import org.leanlintel.core.model.WordsAt;
 import org.leanlintel.core.model.WorkState;
+import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.TakenBoxes;
-import org.leanlintel.core.picture.annotate.InteriorMark;
 import org.leanlintel.core.picture.drawing.Plan;
 
 /** What room labels say, and where they stand, in a room of 5,420 by 3,420 clear. */
@@ -111,13 +111,31 @@ class RoomLabelsTest {
         assertThat(textBox(room).meets(Bounds.of(post.corners()))).isFalse();
     }
 
+    /** An L of six walls: those that are seen the same way share a point of the mark, and its numbers stand beside each other. */
+    @Test
+    void wallsThatAreSeenTheSameWayShareAPointOfTheMark() {
+        sketch.run(Sketch.SHELL, true, 20_000, 0, 20_000, 5000, 27_000, 5000, 27_000, 2500, 23_500, 2500, 23_500, 0);
+        Room room = name(22_000, 3500, "Living");
+        sketch.run(new DrawInterior(room.id(), Sketch.LENS, 20));
+        List<Item.Text> numbers = items(room).stream()
+                .filter(i -> i instanceof Item.Text t && t.text().matches("[0-9,]+"))
+                .map(Item.Text.class::cast)
+                .toList();
+        assertThat(numbers).extracting(Item.Text::text).anyMatch(t -> t.contains(","));
+        List<Bounds> boxes =
+                TakenBoxes.marks(List.of(new Group(room.id(), Sketch.LAYER, List.copyOf(numbers), List.of())), 50);
+        for (int i = 0; i < boxes.size(); i++)
+            for (Bounds other : boxes.subList(i + 1, boxes.size()))
+                assertThat(boxes.get(i).meets(other)).isFalse();
+    }
+
     /** The mark of the walls is wider than the closet: its words stand there, the mark outside with a leader into it. */
     @Test
     void whereItsWordsAloneHaveRoomTheMarkOfItsWallsStandsOutside() {
         sketch.across(shell, 1100);
         Room room = name(600, 2000, "WC");
         Bounds inside = Rooms.in(sketch.building()).of(room).bounds();
-        assertThat(inside.width()).isLessThan(2 * InteriorMark.REACH_MM * 50);
+        assertThat(inside.width()).isLessThan(2 * 8.4 * 50);
         assertThat(items(room)).noneMatch(Item.Arc.class::isInstance);
         sketch.run(new DrawInterior(room.id(), Sketch.LENS, 20));
         assertThat(inside.covers(nameAt(room))).isTrue();
