@@ -20,7 +20,7 @@ export const house: ToolOf<House> = {
   prompt: (_, { from }) => [
     "The whole house.",
     from
-      ? "Point the way and type how far, or click. Boundary, ground levels and what is traced stay."
+      ? "Point the way and type how far, or click; its plot stays."
       : "Pick a point of it to move from.",
   ],
   edit: (state, { from }) => {

@@ -165,7 +165,7 @@ public final class ElevationPicture extends UprightPainting {
                 ground.getLast().y(),
                 foundations,
                 told(drawn),
-                new LevelMarks(beside, lettering, levels, right, scale),
+                new LevelMarks(beside, lettering, levels, LevelMarks.clear(right, drawing, building), scale),
                 scale);
         return ofItself(pens, beside, catches.ofLevels());
     }

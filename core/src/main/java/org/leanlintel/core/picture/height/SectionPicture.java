@@ -104,7 +104,7 @@ public final class SectionPicture extends UprightPainting {
                 finished.getLast().y(),
                 foundations,
                 told(drawn),
-                new LevelMarks(beside, lettering, levels, right, scale),
+                new LevelMarks(beside, lettering, levels, LevelMarks.clear(right, drawing, building), scale),
                 scale);
         ground(finished, cut, left, right, pens);
         if (cut.isEmpty()) uncut(sights, legs, foundations ? bodies : List.of(), GroundLine.under(finished), pens);

@@ -345,6 +345,29 @@ class AnnotatedSectionTest {
         assertThat(after.getLast().element()).isEqualTo(note.id());
     }
 
+    /** The house ends at 4,500 in the picture: upright strings 400 and 1,000 beside it stand between it and its levels, one further off beyond them. */
+    @Test
+    void levelsStepAsideFromStrings() {
+        double free = levels();
+        for (double x : List.of(4900.0, 5500.0))
+            string(UP, new Vec(x, 0), storey(Sketch.STOREY, Of.FLOOR), storey(house.first.id(), Of.FLOOR));
+        assertThat(levels()).isCloseTo(5500 + 8 * 50, within(0.1)).isGreaterThan(free);
+        string(UP, new Vec(20_000, 0), storey(Sketch.STOREY, Of.FLOOR), storey(house.first.id(), Of.FLOOR));
+        assertThat(levels()).isCloseTo(5500 + 8 * 50, within(0.1));
+    }
+
+    /** Where the lines of its levels begin. */
+    private double levels() {
+        return picture().groups().stream()
+                .filter(g -> g.element().equals(section))
+                .flatMap(g -> g.items().stream())
+                .filter(i -> i instanceof Item.Strokes s && s.role() == PenRole.LEVEL)
+                .flatMap(i -> ((Item.Strokes) i).lines().stream())
+                .mapToDouble(l -> l.getFirst().x())
+                .min()
+                .orElseThrow();
+    }
+
     /** In the middle of where it is cut, 0.68 of the ceiling's height over the floor; the lens labels rooms by their names alone. */
     @Test
     void aSectionNamesTheRoomsItCuts() {
