@@ -19,9 +19,7 @@ export const house: ToolOf<House> = {
   aims: true,
   prompt: (_, { from }) => [
     "The whole house.",
-    from
-      ? "Point the way and type how far, or click; its plot stays."
-      : "Pick a point of it to move from.",
+    from ? "Point the way and type how far, or click; its plot stays." : "Pick a point of it to move from.",
   ],
   edit: (state, { from }) => {
     const to = from && aimed(state, from);
