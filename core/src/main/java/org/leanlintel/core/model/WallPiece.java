@@ -48,6 +48,10 @@ public record WallPiece(
         return new WallPiece(otherId, layer, otherMark, wall, side, stretch, lowMm, heightMm, make, state);
     }
 
+    public WallPiece high(double otherHeightMm) {
+        return new WallPiece(id, layer, mark, wall, side, stretch, lowMm, otherHeightMm, make, state);
+    }
+
     public double headMm() {
         return lowMm + heightMm;
     }

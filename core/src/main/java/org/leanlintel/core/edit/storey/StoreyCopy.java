@@ -10,6 +10,7 @@ import org.leanlintel.core.edit.Marks;
 import org.leanlintel.core.edit.NewIds;
 import org.leanlintel.core.edit.carry.Carrying;
 import org.leanlintel.core.geometry.Rigid;
+import org.leanlintel.core.geometry.Tolerance;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Element;
@@ -21,6 +22,7 @@ import org.leanlintel.core.model.Refusal;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallPiece;
 import org.leanlintel.core.model.WorkState;
 
 /** Copies of what stands on one storey, in place on another: of the shell, of partitions, with or without openings. */
@@ -77,7 +79,23 @@ final class StoreyCopy {
             if (e instanceof Opening && !taking.openings()) continue;
             put.add(e instanceof Wall w ? w.rising(risingAnew(w.rise())).in(WorkState.NEW) : e);
         }
-        return base.then(model, Change.to(next, base.name(), put, List.of()));
+        return lowered(building, base.then(model, Change.to(next, base.name(), put, List.of())));
+    }
+
+    /** With pieces that are higher than the walls they come to stand on cut to these. */
+    private static Change lowered(Building building, Change change) {
+        Model model = building.model(), next = model.after(change);
+        Building after = building.after(change, next);
+        List<Element> put = new ArrayList<>();
+        for (Element e : change.after())
+            if (e instanceof WallPiece p
+                    && after.solid(p.wall()) instanceof WallSolid solid
+                    && p.headMm() > solid.headMm()
+                    && solid.headMm() - p.lowMm() > Tolerance.SHORTEST_WALL_MM)
+                put.add(p.high(solid.headMm() - p.lowMm()));
+        return put.isEmpty()
+                ? change
+                : change.then(model, Change.to(next.at(model.revision()), change.name(), put, List.of()));
     }
 
     /** Gables and the like stay with the storey they were made for; the copy goes from floor to floor. */

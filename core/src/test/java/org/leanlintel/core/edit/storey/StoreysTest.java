@@ -12,6 +12,7 @@ import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.building.room.FloorAreas;
 import org.leanlintel.core.edit.change.Delete;
 import org.leanlintel.core.edit.change.Revise;
+import org.leanlintel.core.edit.wall.PlacePiece;
 import org.leanlintel.core.edit.wall.Split;
 import org.leanlintel.core.effect.Effects;
 import org.leanlintel.core.geometry.Bounds;
@@ -25,6 +26,7 @@ import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Rise;
+import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StairMake;
 import org.leanlintel.core.model.StairRules;
@@ -33,6 +35,7 @@ import org.leanlintel.core.model.StairRules.What;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallPiece;
 
 /** Storeys that stand on each other, and what depends on their heights. */
 class StoreysTest {
@@ -239,6 +242,31 @@ class StoreysTest {
     private BuiltStair built() {
         Element first = sketch.model().all(Stair.class).getFirst();
         return BuiltStair.of((Stair) first, sketch.model());
+    }
+
+    /** A lining as high as a wall of 2,500 comes onto one of 2,200, and is cut to it; one of 1,000 stays as it is. */
+    @Test
+    void piecesAreCutToTheLowerWallsTheyAreCopiedOnto() {
+        for (double high : List.of(2500.0, 1000.0))
+            sketch.run(new PlacePiece(
+                    shell.get(high > 2000 ? 0 : 2).id(),
+                    Sketch.LAYER,
+                    Side.RIGHT,
+                    new WallPiece.Whole(),
+                    0,
+                    high,
+                    new WallPiece.Lined(List.of(Sketch.ply("board", 10, Does.LINING)))));
+        sketch.run(new AddStorey(
+                Sketch.STOREY,
+                false,
+                "Cellar",
+                2200,
+                new Storey.NotSaid(),
+                taking(true, true, false),
+                new AddStorey.NotLaid()));
+        assertThat(sketch.model().all(WallPiece.class))
+                .extracting(WallPiece::heightMm)
+                .containsExactlyInAnyOrder(2500.0, 1000.0, 2200.0, 1000.0);
     }
 
     @Test
