@@ -57,7 +57,7 @@ describe("the label of a room that is moved", () => {
       type: "move",
       elements: ["r"],
       by: [300, -100],
-      labels: [{ room: "r", drawing: "d", at: [1300, 400] }],
+      labels: [{ room: "r", drawing: "d", seen: [1000, 500] }],
     });
   });
 
@@ -72,7 +72,7 @@ describe("the label of a room that is moved", () => {
       ...one,
       groups: new Map([["r", { ...drawn, items: [...drawn.items, ...mark] } as unknown as Group]]),
     };
-    expect(shifted(state, [300, -100])).toMatchObject({ labels: [{ at: [1300, 250] }] });
+    expect(shifted(state, [300, -100])).toMatchObject({ labels: [{ seen: [1000, 350] }] });
   });
 
   it("counts what stands over the mark of its walls as its words", () => {
@@ -93,31 +93,28 @@ describe("the label of a room that is moved", () => {
     };
     const middle = 1030 + (1.8 * 50) / 2 - 560 * 1.84;
     expect(shifted(state, [0, 0])).toMatchObject({
-      labels: [{ at: [expect.any(Number), expect.closeTo(middle, 0)] }],
+      labels: [{ seen: [expect.any(Number), expect.closeTo(middle, 0)] }],
     });
   });
 
-  it("goes on from where it was put, in this plan or in all", () => {
-    const everywhere = { type: "putAt", at: [0, 0] };
-    expect(shifted(labelled(everywhere), [300, -100])).toMatchObject({ labels: [{ at: [300, -100] }] });
-    const here = labelled(everywhere, [{ drawing: "d", at: [50, 50] }]);
-    expect(shifted(here, [300, -100])).toMatchObject({ labels: [{ at: [350, -50] }] });
-    const there = labelled(CLEAR, [{ drawing: "another", at: [50, 50] }]);
-    expect(shifted(there, [300, -100])).toMatchObject({ labels: [{ at: [1300, 400] }] });
-  });
-
-  it("goes on so together with others and with notes, each from where it is", () => {
+  it("goes on so together with others and with notes, each from where it is seen", () => {
     const one = labelled(CLEAR);
     const words = { elsewhere: { type: "putAt", at: [5000, 0] }, own: [] };
     const other = { ...one.elements.get("r"), id: "s", words } as unknown as Element;
-    const both = { ...one, elements: new Map([...one.elements, ["s", other]]), selection: ["r", "s", "n"] };
+    const groups = new Map([...one.groups, ["s", { ...drawn, element: "s" } as Group]]);
+    const both = {
+      ...one,
+      groups,
+      elements: new Map([...one.elements, ["s", other]]),
+      selection: ["r", "s", "n"],
+    };
     expect(shifted(both, [300, -100])).toEqual({
       type: "move",
       elements: ["r", "s", "n"],
       by: [300, -100],
       labels: [
-        { room: "r", drawing: "d", at: [1300, 400] },
-        { room: "s", drawing: "d", at: [5300, -100] },
+        { room: "r", drawing: "d", seen: [1000, 500] },
+        { room: "s", drawing: "d", seen: [1000, 500] },
       ],
     });
   });

@@ -1,4 +1,4 @@
-import type { Edit, Item, Room } from "../../../api/types";
+import type { Edit, Item } from "../../../api/types";
 import { boxOf } from "../../canvas/boxes";
 import { aimed } from "../../catch/aim";
 import { pointOf } from "../../catch/points";
@@ -18,30 +18,16 @@ export function shiftFrom(state: BoardState, from: ModelPoint): [number, number]
 }
 
 /**
- * What is selected moves so far. The labels of rooms go on from where they are seen in the plan shown, and there alone: only the
- * page knows where those stand that find their place.
+ * What is selected moves so far. The labels of rooms move in the plan shown alone, from where they are seen: of those that find their
+ * place only the page knows where that is.
  */
 export function shifted(state: BoardState, by: readonly [number, number]): Edit {
   const drawing = planShown(state)?.id;
   const labels = state.selection.flatMap((room) => {
-    const at = labelShifted(state, room, by);
-    return drawing && at ? [{ room, drawing, at }] : [];
+    const seen = elementOf(state, "room", room) && labelMiddle(state, room);
+    return drawing && seen ? [{ room, drawing, seen }] : [];
   });
   return { type: "move", elements: [...state.selection], by: [by[0], by[1]], labels };
-}
-
-/** Nothing where it is no room, or its label is nowhere to be seen. */
-function labelShifted(state: BoardState, id: string, [x, y]: readonly [number, number]): Point | null {
-  const room = elementOf(state, "room", id);
-  const from = room && (putAt(state, room) ?? labelMiddle(state, id));
-  return from ? [from[0] + x, from[1] + y] : null;
-}
-
-/** Where a label was put by hand in the plan shown; null where it finds its place. */
-function putAt(state: BoardState, { words }: Room): Point | null {
-  const own = words.own.find((one) => one.drawing === planShown(state)?.id);
-  if (own) return own.at;
-  return words.elsewhere.type === "putAt" ? words.elsewhere.at : null;
 }
 
 /**

@@ -69,7 +69,7 @@ import org.leanlintel.core.model.WordsAt;
  * what runs on in line with it moves with it; an opening moves along its wall; a dimension string's line moves while its
  * points hold.
  */
-public record Move(List<ElementId> elements, Vec by, List<LabelTo> labels) implements Edit {
+public record Move(List<ElementId> elements, Vec by, List<LabelIn> labels) implements Edit {
 
     public Move {
         elements = List.copyOf(elements);
@@ -81,8 +81,12 @@ public record Move(List<ElementId> elements, Vec by, List<LabelTo> labels) imple
         this(elements, by, List.of());
     }
 
-    /** Where the label of a room that moves without walls comes to stand in one drawing, and in no other. @param at its middle */
-    public record LabelTo(ElementId room, ElementId drawing, Vec at) {}
+    /**
+     * The label of a room that moves without walls moves in one drawing, and in no other.
+     *
+     * @param seen where its middle is seen there, for one that was not put there by hand
+     */
+    public record LabelIn(ElementId room, ElementId drawing, Vec seen) {}
 
     @Override
     public Set<ElementId> reads() {
@@ -334,11 +338,16 @@ public record Move(List<ElementId> elements, Vec by, List<LabelTo> labels) imple
 
         private WordsAt words(Room room, boolean withWalls) {
             if (!withWalls)
-                for (LabelTo to : labels)
-                    if (to.room().equals(room.id())) return room.words().put(to.drawing(), to.at());
+                for (LabelIn in : labels)
+                    if (in.room().equals(room.id()))
+                        return room.words().put(in.drawing(), from(room, in).plus(by));
             if (room.words().isPut()) return room.words().each(at -> at.plus(by));
             RoomSpace space = Rooms.in(building).of(room);
             return room.words().put((space == null ? room.seed() : space.middle()).plus(by));
+        }
+
+        private static Vec from(Room room, LabelIn in) {
+            return room.words().in(in.drawing()) instanceof Vec put ? put : in.seen();
         }
 
         private double along(WallSolid solid) {

@@ -110,11 +110,12 @@ class WordsInPlansTest {
     @Test
     void aLabelThatIsMovedInOnePlanStaysInOthers() {
         Vec there = at(large.id(), room, "Living");
-        sketch.run(new Move(
-                List.of(room.id()),
-                new Vec(500, 0),
-                List.of(new Move.LabelTo(room.id(), Sketch.PLAN, new Vec(1500, 3000)))));
-        assertThat(now(room).words()).isEqualTo(WordsAt.CLEAR.put(Sketch.PLAN, new Vec(1500, 3000)));
+        Move.LabelIn seen = new Move.LabelIn(room.id(), Sketch.PLAN, new Vec(900, 3000));
+        sketch.run(new Move(List.of(room.id()), new Vec(300, 0), List.of(seen)));
+        sketch.run(new Move(List.of(room.id()), new Vec(300, 0), List.of(seen)));
+        assertThat(now(room).words())
+                .as("both moves count, though the second was meant before the first was seen")
+                .isEqualTo(WordsAt.CLEAR.put(Sketch.PLAN, new Vec(1500, 3000)));
         assertThat(at(Sketch.PLAN, room, "Living").distanceTo(new Vec(1500, 3000)))
                 .isLessThan(700);
         assertThat(at(large.id(), room, "Living")).isEqualTo(there);
