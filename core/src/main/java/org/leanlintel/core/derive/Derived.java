@@ -334,13 +334,11 @@ public final class Derived implements Reads {
         }
     }
 
-    private <T extends @Nullable Object> Collection<Cell> cells(Member<T> member) {
-        return member.cells(valueOf(member));
-    }
-
+    /** One that goes by what was deleted lies nowhere: the spread of a drawing that is gone lies empty. */
     @SuppressWarnings({"unchecked", "NullAway"})
-    private <T extends @Nullable Object> T valueOf(Key<T> key) {
-        return (T) entry(key, null).orThrow();
+    private <T extends @Nullable Object> Collection<Cell> cells(Member<T> member) {
+        Entry entry = entry(member, null);
+        return entry.isOfWhatIsGone() ? List.of() : member.cells((T) entry.orThrow());
     }
 
     /**

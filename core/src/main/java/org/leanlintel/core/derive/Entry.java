@@ -2,6 +2,7 @@ package org.leanlintel.core.derive;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.leanlintel.core.model.MissingElement;
 
 /**
  * A value that is known, and what it was worked out from.
@@ -22,6 +23,11 @@ record Entry(@Nullable Object value, List<Seen> seen, Grounds grounds, boolean i
         if (!(value instanceof Failed failed)) return value;
         if (failed.why instanceof Error error) throw error;
         throw (RuntimeException) failed.why;
+    }
+
+    /** Whether it could not be worked out because an element that it goes by is no longer there. */
+    boolean isOfWhatIsGone() {
+        return value instanceof Failed failed && failed.why instanceof MissingElement;
     }
 
     Entry doubted() {

@@ -7,9 +7,11 @@ import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
+import org.leanlintel.core.edit.change.Delete;
 import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.drawing.DrawGrid;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.GridLine;
@@ -100,6 +102,20 @@ class LegendOfSheetTest {
         assertThat(rows())
                 .contains("Level", "Ground, where it is cut")
                 .doesNotContain("Grid line", "Section that way, and its sheet");
+    }
+
+    @Test
+    void itIsDrawnOnWhenAPlanBesideItIsDeletedAndComesBack() {
+        Drawing plan = sketch.model().get(Sketch.PLAN, Drawing.class);
+        Drawing other = sketch.drawing("Another", Drawing.Kind.PLAN, Sketch.STOREY, 100);
+        onSheet(placed(legend.id(), new Drawing.All()), placed(plan.id(), rectangle(-500, 9000)));
+        List<String> beside = rows();
+        Change deleted = sketch.run(new Delete(List.of(plan.id())));
+        assertThat(rows()).containsExactly("No drawing of the house stands with it.");
+        sketch.apply(deleted.inverse());
+        assertThat(rows()).isEqualTo(beside);
+        onSheet(placed(legend.id(), new Drawing.All()), placed(other.id(), rectangle(-500, 9000)));
+        assertThat(rows()).isEqualTo(beside);
     }
 
     @Test
