@@ -18,8 +18,8 @@ public final class NoteLines {
 
     private static final Pattern ENTRY = Pattern.compile("(-|\\d{1,3}[.)])\\s+(.*)");
     private static final String BULLET = "\u2022";
-    /** How far entries hang in, and how much lower the lines under a name stand. */
-    private static final double HANG_MM = 4, UNDER_NAME_MM = 0.8;
+    /** How far entries hang in at least, what is free before their words, and how much lower the lines under a name stand. */
+    private static final double HANG_MM = 4, AFTER_MARK_MM = 1, UNDER_NAME_MM = 0.8;
 
     /** Words on one base line. @param down below the first */
     public record Line(String words, double right, double down, double heightMm, boolean strong) {}
@@ -28,6 +28,8 @@ public final class NoteLines {
     private final double widthMm;
     private final Lettering lettering;
     private final List<Line> lines = new ArrayList<>();
+    private double hangMm = HANG_MM;
+    private int baseLines;
     private double down;
 
     private NoteLines(double widthMm, LetterStyle style, Lettering lettering) {
@@ -39,8 +41,17 @@ public final class NoteLines {
     /** @param widthMm on paper, at which lines break; 0 where they run on */
     public static List<Line> of(String text, double widthMm, LetterStyle style, Lettering lettering) {
         NoteLines all = new NoteLines(widthMm, style, lettering);
-        for (String paragraph : text.split("\\R")) all.paragraph(paragraph);
+        List<String> paragraphs = List.of(text.split("\\R"));
+        paragraphs.forEach(all::makeRoom);
+        paragraphs.forEach(all::paragraph);
         return all.lines;
+    }
+
+    /** All entries hang in as far as the widest mark needs. */
+    private void makeRoom(String paragraph) {
+        Matcher entry = ENTRY.matcher(paragraph);
+        if (entry.matches())
+            hangMm = Math.max(hangMm, lettering.width(mark(entry), height(), strong()) + AFTER_MARK_MM);
     }
 
     private void paragraph(String paragraph) {
@@ -49,10 +60,12 @@ public final class NoteLines {
             broken(paragraph, 0);
             return;
         }
-        String mark = entry.group(1).equals("-") ? BULLET : entry.group(1);
-        double at = down;
-        broken(entry.group(2), HANG_MM);
-        lines.add(new Line(mark, 0, at, height(), strong()));
+        lines.add(new Line(mark(entry), 0, down, height(), strong()));
+        broken(entry.group(2), hangMm);
+    }
+
+    private static String mark(Matcher entry) {
+        return entry.group(1).equals("-") ? BULLET : entry.group(1);
     }
 
     private void broken(String words, double right) {
@@ -64,16 +77,17 @@ public final class NoteLines {
 
     private void add(String words, double right) {
         lines.add(new Line(words, right, down, height(), strong()));
-        boolean name = style.isOfNames() && lines.size() == 1;
+        boolean name = style.isOfNames() && baseLines == 0;
+        baseLines++;
         down += Block.PITCH * style.nextMm() + (name ? UNDER_NAME_MM : 0);
     }
 
     private double height() {
-        return style.heightMm(lines.size());
+        return style.heightMm(baseLines);
     }
 
     private boolean strong() {
-        return style.isStrong(lines.size());
+        return style.isStrong(baseLines);
     }
 
     public static Align align(LetterStyle style) {

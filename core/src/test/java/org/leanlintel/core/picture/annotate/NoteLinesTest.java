@@ -52,16 +52,17 @@ class NoteLinesTest {
         }
     }
 
-    /** The bullet or number stands at the edge, all lines of the entry hang in alike. */
+    /** The bullet or number stands at the edge before its words; all entries hang in as far as the widest needs, and a millimetre. */
     @Test
     void entriesOfListsHang() {
-        List<NoteLines.Line> lines = lines("- seal all joints\n12. fix", 20);
+        List<NoteLines.Line> lines = lines("- seal all joints\n12. fix", 24);
         assertThat(lines)
                 .extracting(NoteLines.Line::words)
-                .containsExactly("seal all", "joints", "\u2022", "fix", "12.");
-        assertThat(lines).extracting(NoteLines.Line::right).containsExactly(4.0, 4.0, 0.0, 4.0, 0.0);
-        assertThat(lines.get(2).down()).isEqualTo(lines.get(0).down());
-        assertThat(lines.get(4).down()).isEqualTo(lines.get(3).down());
+                .containsExactly("\u2022", "seal all", "joints", "12.", "fix");
+        double hung = LETTERING.width("12.", 2.5, false) + 1;
+        assertThat(lines).extracting(NoteLines.Line::right).containsExactly(0.0, hung, hung, 0.0, hung);
+        assertThat(lines.get(0).down()).isEqualTo(lines.get(1).down());
+        assertThat(lines.get(3).down()).isEqualTo(lines.get(4).down());
     }
 
     /** Names of an office's own: 7 mm over 3 mm, 0.8 mm of air under the first line; base lines lie 1.7 letters apart. */

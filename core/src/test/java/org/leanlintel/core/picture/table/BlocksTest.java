@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Predicate;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.check.Finding;
@@ -113,6 +114,35 @@ class BlocksTest {
         assertThatThrownBy(() -> new Drawing.Written("x", Sketch.LETTERS, 0, 2)).hasMessageContaining("have a width");
     }
 
+    /** Twelve entries of two lines, in every number of columns: words hang in by the widest number and a millimetre after it. */
+    @Test
+    void theNumberOfAnEntryStandsBeforeItsWordsInEveryColumn() {
+        StringBuilder text = new StringBuilder();
+        for (int i = 1; i <= 12; i++)
+            text.append(i).append(". Entry-").append(i).append(" of words that run on\n");
+        double hung = (LETTERS.width("12.", 2.5, false) + 1) * 10;
+        for (int columns = 1; columns <= 6; columns++) {
+            List<Item.Text> texts = texts(add(
+                    "Notes " + columns,
+                    Drawing.Kind.TEXT,
+                    new Drawing.Written(text.toString(), Sketch.LETTERS, 30, columns)));
+            for (int i = 1; i <= 12; i++) {
+                String number = i + ".", words = "Entry-" + i + " ";
+                Vec mark = at(texts, t -> t.equals(number)), entry = at(texts, t -> t.startsWith(words));
+                assertThat(entry.x() - mark.x()).as(number).isCloseTo(hung, within(1e-6));
+                assertThat(entry.y()).as(number).isEqualTo(mark.y());
+            }
+        }
+    }
+
+    private static Vec at(List<Item.Text> texts, Predicate<String> which) {
+        return texts.stream()
+                .filter(t -> which.test(t.text()))
+                .findFirst()
+                .orElseThrow()
+                .at();
+    }
+
     /** A name at the foot of a column would be parted from what it names. */
     @Test
     void noColumnEndsWithAName() {
@@ -131,7 +161,7 @@ class BlocksTest {
         assertThat(Columns.of(List.of(), 2)).isEmpty();
     }
 
-    /** 1.25 mm a letter: 40 mm hold 32 of them, an entry's four less. */
+    /** 1.8 mm a letter: 40 mm hold 22 of them, an entry's two less. */
     @Test
     void wordsAreBrokenToTheirWidthUnderTheirHeading() {
         List<Item.Text> texts = texts(notes("1. Figured dimensions are taken, none is scaled.\n2. Check on site.", 40));
@@ -146,19 +176,8 @@ class BlocksTest {
                     .as(t.text())
                     .isLessThanOrEqualTo(400.001);
         }
-        double mark = texts.stream()
-                .filter(t -> t.text().equals("2."))
-                .findFirst()
-                .orElseThrow()
-                .at()
-                .y();
-        double words = texts.stream()
-                .filter(t -> t.text().equals("Check on site."))
-                .findFirst()
-                .orElseThrow()
-                .at()
-                .y();
-        assertThat(mark).isEqualTo(words);
+        assertThat(at(texts, "2."::equals).y())
+                .isEqualTo(at(texts, "Check on site."::equals).y());
     }
 
     @Test
