@@ -91,6 +91,11 @@ public record Bounds(double minX, double minY, double maxX, double maxY) {
     }
 
     public Bounds grown(double mm) {
-        return new Bounds(minX - mm, minY - mm, maxX + mm, maxY + mm);
+        return grown(mm, mm);
+    }
+
+    /** @param across to the left and to the right @param up and down */
+    public Bounds grown(double across, double up) {
+        return new Bounds(minX - across, minY - up, maxX + across, maxY + up);
     }
 }

@@ -74,7 +74,7 @@ public final class KeyMarkPainter {
                 .toList();
         for (Vec tip : tips) {
             int side = tip.x() < mark.at().x() ? -1 : 1;
-            painter.paint(mark.at().plus(new Vec(side * wide * scale, 0)), side, tip);
+            painter.paint(new Landing(mark.at().plus(new Vec(side * wide * scale, 0)), side), List.of(tip));
         }
         for (Target t : mark.leaders().targets()) if (t instanceof Target.Lost lost) painter.lost(lost.at());
     }

@@ -33,22 +33,22 @@ final class LeaderPainter {
         this.pens = pens;
     }
 
-    /** @param side of the words it begins on: 1 right, -1 left */
-    void paint(Vec from, int side, Vec tip) {
-        List<Vec> line = line(from, side, tip);
+    /** To one place, ended as the leaders are; straight through several, a dot on each. @param places from one side to the other */
+    void paint(Landing landing, List<Vec> places) {
+        List<Vec> line = way(landing, places);
         pens.line(PenRole.DIMENSION, line);
-        Vec before = line.get(line.size() - 2);
-        if (tip.distanceTo(before) > 0) tip(tip, tip.minus(before).unit());
+        Vec tip = places.getFirst(), before = line.get(line.size() - 2);
+        if (places.size() > 1) places.forEach(this::dot);
+        else if (tip.distanceTo(before) > 0) tip(tip, tip.minus(before).unit());
     }
 
-    /** Straight through several places, a dot on each. @param places from one side to the other */
-    void paintThrough(Vec from, int side, List<Vec> places) {
-        boolean back = from.distanceTo(places.getLast()) < from.distanceTo(places.getFirst());
-        Vec first = back ? places.getLast() : places.getFirst(), last = back ? places.getFirst() : places.getLast();
-        List<Vec> line = new ArrayList<>(line(from, side, first));
-        line.add(last);
-        pens.line(PenRole.DIMENSION, line);
-        places.forEach(this::dot);
+    /** The line that is painted to places. */
+    List<Vec> way(Landing landing, List<Vec> places) {
+        Vec one = places.getFirst(), other = places.getLast();
+        boolean back = landing.from().distanceTo(other) < landing.from().distanceTo(one);
+        List<Vec> line = new ArrayList<>(line(landing.from(), landing.side(), back ? other : one));
+        if (places.size() > 1) line.add(back ? one : other);
+        return line;
     }
 
     private List<Vec> line(Vec from, int side, Vec tip) {

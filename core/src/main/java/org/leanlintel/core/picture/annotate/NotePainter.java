@@ -1,8 +1,10 @@
 package org.leanlintel.core.picture.annotate;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.LetterStyle;
@@ -62,43 +64,24 @@ final class NotePainter {
                 targets.stream().map(pointed::at).filter(Objects::nonNull).toList();
         if (tips.isEmpty()) return;
         LeaderPainter painter = new LeaderPainter(note.leaders(), scale, pens);
-        boolean right = isRight(tips.getFirst());
-        Vec from = landing(right, tips.getFirst());
-        int side = right ? 1 : -1;
+        List<List<Vec>> ends = new ArrayList<>();
         for (Target t : targets) {
             Vec tip = pointed.at(t);
             List<Vec> plies = note.text().contains(PLIES) ? ThroughPlies.of(t, drawing, building) : List.of();
-            if (plies.size() > 1) painter.paintThrough(from, side, plies);
-            else if (tip != null) painter.paint(from, side, tip);
+            if (plies.size() > 1) ends.add(plies);
+            else if (tip != null) ends.add(List.of(tip));
         }
+        Landing landing = Landing.of(
+                Landing.rows(lines, this::box), tips.getFirst(), LeaderPainter.BESIDE_MM * scale, l -> ends.stream()
+                        .map(end -> painter.way(l, end))
+                        .toList());
+        for (List<Vec> end : ends) painter.paint(landing, end);
         for (Target t : targets) if (t instanceof Target.Lost lost) painter.lost(lost.at());
     }
 
-    /** Whether leaders begin at the right end of the words. */
-    private boolean isRight(Vec tip) {
-        NoteLines.Line first = first();
-        double middle = style.centred() ? 0 : first.right() + width(first) / 2;
-        return tip.x() > at(middle, 0).x();
-    }
-
-    /** Half as high as the first line, a little beside it; beside the longest where the leader goes down past them. */
-    private Vec landing(boolean right, Vec tip) {
-        NoteLines.Line first = first();
-        double low = style.centred() ? -width(first) / 2 : 0;
-        boolean downwards = tip.y() < at(0, 0).y();
-        double end = downwards
-                ? lines.stream().mapToDouble(l -> l.right() + width(l)).max().orElse(0)
-                : first.right() + width(first);
-        double high = style.centred() ? width(first) / 2 : end;
-        double aside = right ? high + LeaderPainter.BESIDE_MM : low - LeaderPainter.BESIDE_MM;
-        return at(aside, first.heightMm() / 2);
-    }
-
-    private NoteLines.Line first() {
-        return lines.getFirst();
-    }
-
-    private double width(NoteLines.Line line) {
-        return lettering.width(line.words(), line.heightMm(), line.strong());
+    private Bounds box(NoteLines.Line line) {
+        double width = lettering.width(line.words(), line.heightMm(), line.strong());
+        double from = style.centred() ? -width / 2 : line.right();
+        return Bounds.of(List.of(at(from, -line.down()), at(from + width, line.heightMm() - line.down())));
     }
 }

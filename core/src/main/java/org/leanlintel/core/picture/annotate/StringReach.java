@@ -76,16 +76,30 @@ record StringReach(Vec at, Vec direction, List<Held> points) {
         return false;
     }
 
+    /** Whether its line or an extension line runs through a box. */
+    boolean runsThrough(Bounds box) {
+        if (points.isEmpty()) return false;
+        for (Held h : points) if (box.isCrossedBy(foot(h), end(h))) return true;
+        return box.isCrossedBy(foot(points.getFirst()), foot(points.getLast()));
+    }
+
     /** Round its line and its extension lines. */
     private Bounds bounds() {
-        Vec across = direction.left();
-        double here = at.dot(across);
         List<Vec> all = new ArrayList<>();
         for (Held h : points) {
-            Vec foot = at.along(direction, h.position() - at.dot(direction));
-            all.add(foot);
-            all.add(foot.along(across, h.reachTo() - here));
+            all.add(foot(h));
+            all.add(end(h));
         }
         return Bounds.of(all);
+    }
+
+    private Vec foot(Held point) {
+        return at.along(direction, point.position() - at.dot(direction));
+    }
+
+    /** Of its extension line, at what it holds to. */
+    private Vec end(Held point) {
+        Vec across = direction.left();
+        return foot(point).along(across, point.reachTo() - at.dot(across));
     }
 }

@@ -35,6 +35,8 @@ public final class StairPicture extends Painting {
 
     /** On paper. */
     private static final double LETTERS = 2.5, SMALL = 1.8, TICK = 1.5, OFF = 10, BETWEEN = 25;
+    /** On paper: a number from its riser, and from the line walked on, clear of the dot and the arrow at its ends. */
+    private static final double BESIDE = 0.8, OVER = 1.4;
 
     public StairPicture(Building building, Drawing drawing, Lettering lettering) {
         super(building, drawing, lettering);
@@ -74,7 +76,7 @@ public final class StairPicture extends Painting {
                     line.stream().map(p -> turned(p, origin, on).plus(shift)).toList());
         arrow(built, origin, on, shift, pens);
         built.plan().risers().forEach(r -> {
-            Vec at = turned(r.middle(), origin, on).plus(shift).plus(new Vec(0.8 * scale, 0.8 * scale));
+            Vec at = turned(r.middle(), origin, on).plus(shift).plus(new Vec(BESIDE, OVER).times(scale));
             pens.add(lettering.set(Integer.toString(r.number()), at, 0, SMALL, Align.LEFT, false));
         });
         double low = box.minY() + shift.y() - OFF * scale;

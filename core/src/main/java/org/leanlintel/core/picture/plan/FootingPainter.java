@@ -19,6 +19,7 @@ import org.leanlintel.core.picture.Lettering.Align;
 import org.leanlintel.core.picture.Look;
 import org.leanlintel.core.picture.Pens;
 import org.leanlintel.core.picture.TextBox;
+import org.leanlintel.core.picture.annotate.StringLines;
 
 /** A foundation in plan: its outline dashed, what rises from it in thin lines, and its size beside it. */
 final class FootingPainter {
@@ -58,7 +59,7 @@ final class FootingPainter {
         return others;
     }
 
-    /** Along the longest of its outer edges, outside of it, as near to the middle of that as they stand on no wall. */
+    /** Along the longest of its outer edges, outside of it, as near to the middle of that as they stand on no wall and no string. */
     private static void words(BuiltFooting built, Look look, Lettering lettering, Building building, Pens pens) {
         double scale = look.drawing().scale();
         List<Vec> ring = built.area().rings().getFirst();
@@ -80,7 +81,8 @@ final class FootingPainter {
             Vec at = base.along(way, part * from.distanceTo(to));
             Item.Text set = lettering.set(said(built, look), at, reading.angle(), LETTERS_MM, Align.CENTRE, false);
             Bounds box = TextBox.of(set, scale, lettering).bounds();
-            boolean free = !FootprintsIn.meet(box, look.storey(), false, building);
+            boolean free = !FootprintsIn.meet(box, look.storey(), false, building)
+                    && !StringLines.meet(box, look.drawing().id(), building);
             if (words == null || free) words = set;
             if (free) break;
         }
