@@ -31,6 +31,8 @@ public record OpeningMark(Opening opening, double letterMm, double widthMm, List
     private static final double OVER_MM = 1.9, END_MM = 1.9, OFF_MM = 1.2;
     /** On paper: between places that are tried; from how far off a leader leads back. */
     private static final double STEP_MM = 2.5, LED_MM = 6;
+    /** How far towards the side of an opening its leader may end, as a part of the way there. */
+    private static final double LED_TO = 0.8;
     /** On paper: how far off places are tried first, and then. What lies further off than the first is mostly not looked at. */
     public static final List<Double> FURTHEST_MM = List.of(4.0, 24.0);
     /** On paper: how far off its wall a mark may reach. */
@@ -38,8 +40,20 @@ public record OpeningMark(Opening opening, double letterMm, double widthMm, List
     /** On paper: what the less fitting side costs, beside distance. */
     private static final double OTHER_SIDE_MM = 5;
 
-    /** @param middle of the mark; @param foot the middle of the opening at the face it stands off; @param offMm on paper */
-    public record Place(Vec middle, Vec foot, double offMm) {}
+    /**
+     * @param middle of the mark
+     * @param foot the middle of the opening at the face it stands off
+     * @param tip where a leader to the opening ends, there as near to the mark as the opening goes
+     * @param offMm on paper
+     */
+    public record Place(Vec middle, Vec foot, Vec tip, double offMm) {
+
+        /** @param halfMm from the middle of the opening to its side */
+        static Place at(Vec middle, Vec foot, Vec along, double halfMm, double offMm) {
+            double most = halfMm * LED_TO, aside = middle.minus(foot).dot(along);
+            return new Place(middle, foot, foot.along(along, Math.clamp(aside, -most, most)), offMm);
+        }
+    }
 
     private record Costed(Place place, double cost) {}
 
@@ -60,9 +74,9 @@ public record OpeningMark(Opening opening, double letterMm, double widthMm, List
         Vec along = strip.axis().directionAt(middle);
         Vec at = strip.at(middle, 0).along(along, put.x()).along(along.left(), put.y());
         double face = put.y() > 0 ? strip.hi() : strip.lo();
-        double off = Math.max(
-                Math.abs(put.y() - face), Math.abs(put.x()) - placed.opening().widthMm() / 2);
-        return new Place(at, strip.at(middle, face), off / scale);
+        double half = (placed.to() - placed.from()) / 2;
+        double off = Math.max(Math.abs(put.y() - face), Math.abs(put.x()) - half);
+        return Place.at(at, strip.at(middle, face), along, half, off / scale);
     }
 
     private static List<Place> clear(
@@ -80,7 +94,8 @@ public record OpeningMark(Opening opening, double letterMm, double widthMm, List
                     for (int way : aside == 0 ? new int[] {1} : new int[] {1, -1}) {
                         Vec at = foot.along(out, (off + deep) * scale).along(along, way * aside * scale);
                         double away = Math.max(off, aside - half);
-                        all.add(new Costed(new Place(at, foot, away), off + aside / 2 + less));
+                        Place place = Place.at(at, foot, along, half * scale, away);
+                        all.add(new Costed(place, off + aside / 2 + less));
                     }
         }
         all.sort(Comparator.comparingDouble(Costed::cost));
@@ -160,7 +175,7 @@ public record OpeningMark(Opening opening, double letterMm, double widthMm, List
     /** From the mark's edge to the opening. */
     private void leader(Place place, double scale, Pens pens) {
         Bounds box = box(place, scale);
-        Vec to = place.foot();
+        Vec to = place.tip();
         Vec from = new Vec(
                 Math.max(box.minX(), Math.min(to.x(), box.maxX())), Math.max(box.minY(), Math.min(to.y(), box.maxY())));
         pens.line(PenRole.DIMENSION, from, to);

@@ -31,13 +31,23 @@ public final class MaterialNames {
 
     /** On paper: from the house to the row, between one note and the next with its leader, and what of a material is too little or too narrow to name. */
     private static final double OVER_MM = 7, APART_MM = 9, LEAST_MM2 = 30, LEAST_WIDE_MM = 2;
+    /** On paper: between the tips of two leaders, across; and how many times as far one is moved for that, as far as it may. */
+    private static final double TIPS_MM = 8;
+
+    private static final double[] ASIDE = {0, 1, -1, 2, -2, 3, -3};
     /** On paper: from a note to the end of the level part of its leader. */
     private static final double LANDING_MM = 4.2;
 
     /** @param element whose facing is named; @param tip where the leader ends; @param at where the note stands */
     public record Named(ElementId element, String material, Vec tip, Vec at) {}
 
-    private record Found(ElementId element, String material, Area area) {}
+    /** @param tip where its leader is to end */
+    private record Found(ElementId element, String material, Area area, Vec tip) {
+
+        Found at(Vec other) {
+            return new Found(element, material, area, other);
+        }
+    }
 
     private MaterialNames() {}
 
@@ -51,13 +61,32 @@ public final class MaterialNames {
         Set<String> named = named(drawing, building);
         List<Found> found = new ArrayList<>(largest(seen, building).values());
         found.removeIf(f -> named.contains(f.material()) || isLittle(f.area(), scale));
-        found.sort(Comparator.comparingDouble(f -> f.area().middle().x()));
+        part(found, scale);
         Bounds house = Area.union(seen.stream().map(Seen::area).toList()).bounds();
         double over = house.maxY() + OVER_MM * scale;
         List<Named> row = row(found, over, scale, lettering);
         for (int turn = 0; turn < found.size() * found.size() && uncross(found, row, scale, lettering); turn++)
             row = row(found, over, scale, lettering);
         return row;
+    }
+
+    /** Moves tips that stand over each other aside within their areas, the largest furthest, so that their leaders do not run along each other. */
+    private static void part(List<Found> found, double scale) {
+        found.sort(Comparator.comparingDouble(f -> f.area().mm2()));
+        double apart = TIPS_MM * scale;
+        for (int i = 1; i < found.size(); i++) {
+            Found f = found.get(i);
+            List<Found> before = found.subList(0, i);
+            Area inner = f.area().grown(-LEAST_WIDE_MM / 2 * scale);
+            for (double aside : ASIDE) {
+                Vec tip = f.tip().plus(new Vec(aside * apart, 0));
+                if (!inner.covers(tip)
+                        || before.stream().anyMatch(b -> Math.abs(b.tip().x() - tip.x()) < apart - 1)) continue;
+                found.set(i, f.at(tip));
+                break;
+            }
+        }
+        found.sort(Comparator.comparingDouble(f -> f.tip().x()));
     }
 
     private static List<Seen> seen(Drawing drawing, Building building) {
@@ -88,7 +117,7 @@ public final class MaterialNames {
         double free = Double.NEGATIVE_INFINITY;
         for (Found f : found) {
             double wide = width(f.material(), lettering) * scale, aside = APART_MM / 2 * scale;
-            Vec tip = f.area().middle();
+            Vec tip = f.tip();
             double x = Math.max(free, tip.x() - wide - 1.5 * aside);
             row.add(new Named(f.element(), f.material(), tip, new Vec(x, over)));
             free = x + wide + 2 * aside;
@@ -129,7 +158,7 @@ public final class MaterialNames {
             for (Area part : s.area().parts()) {
                 Found known = largest.get(facing);
                 if (known == null || part.mm2() > known.area().mm2())
-                    largest.put(facing, new Found(s.face().element(), facing, part));
+                    largest.put(facing, new Found(s.face().element(), facing, part, part.middle()));
             }
         }
         return largest;

@@ -13,6 +13,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.leanlintel.core.Sketch;
+import org.leanlintel.core.building.PlacedOpening;
+import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.building.join.Strip;
 import org.leanlintel.core.edit.carry.Hand;
 import org.leanlintel.core.edit.change.Move;
 import org.leanlintel.core.edit.change.MoveToLayer;
@@ -203,6 +206,29 @@ class LensTest {
         sketch.run(new Move(List.of(window.id()), new Vec(300, 0)));
         assertThat(mark(window).minus(before).x()).isCloseTo(300, within(0.1));
         assertThat(lengths(items(window))).as("with a leader").containsKey(PenRole.DIMENSION);
+    }
+
+    /** Far along its wall: to the near side of the opening, a tenth of its width within, not across the whole of it. */
+    @Test
+    void theLeaderOfAMarkEndsWhereItsOpeningIsNearest() {
+        lens(l -> with(l, "marks", List.of(Lens.MarkOf.WINDOWS)));
+        WallSolid wall = sketch.building().solid(shell.get(3).id());
+        PlacedOpening placed = wall.openings().getFirst();
+        Strip strip = wall.strip();
+        double one = strip.at(placed.from(), 0).x(),
+                other = strip.at(placed.to(), 0).x();
+        double wide = Math.abs(one - other), right = Math.max(one, other);
+        sketch.run(new PutMark(window.id(), Sketch.PLAN, new Vec(right + 2000, -700)));
+        assertThat(ends(items(window))).anySatisfy(end -> assertThat(end.distanceTo(new Vec(right - wide / 10, 0)))
+                .isLessThan(1));
+    }
+
+    private static List<Vec> ends(List<Item> items) {
+        return items.stream()
+                .filter(Item.Strokes.class::isInstance)
+                .flatMap(i -> ((Item.Strokes) i).lines().stream())
+                .map(List::getLast)
+                .toList();
     }
 
     @Test

@@ -316,6 +316,9 @@ class ElevationTest {
         assertThat(left.tip().x() - left.at().x())
                 .as("the first leader drops about straight")
                 .isLessThan((LETTERS.width(left.material(), Lettering.NOTE_MM, false) + 10) * 50);
+        assertThat(right.tip().x() - left.tip().x())
+                .as("their leaders end 8 mm apart, though the chimney stands in the middle of the wall")
+                .isGreaterThan(8 * 50 - 2);
         for (MaterialNames.Named n : named)
             sketch.run(new PlaceNote(
                     drawing,
