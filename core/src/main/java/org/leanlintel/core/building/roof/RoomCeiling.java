@@ -5,6 +5,7 @@ import java.util.List;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.room.RoomSpace;
+import org.leanlintel.core.building.room.RoomWalls;
 import org.leanlintel.core.building.room.Rooms;
 import org.leanlintel.core.derive.Key;
 import org.leanlintel.core.derive.Reads;
@@ -48,43 +49,48 @@ public record RoomCeiling(List<Face> faces) {
 
     private static RoomCeiling of(Room room, RoomSpace space, Building building) {
         double springs = building.space(room.storey()).levelMm() + room.ceilingMm(building.space(room.storey()));
+        RoomWalls walls = space.walls(building);
         return switch (room.above()) {
             case Room.WhatStands w -> new RoomCeiling(List.of());
-            case Room.LevelCeiling l -> new RoomCeiling(List.of(new Face(space.net(), Plane.level(springs))));
-            case Room.VaultedCeiling v -> vaulted(v, space.net(), springs);
-            case Room.SlopedCeiling s -> new RoomCeiling(List.of(sloped(s, space.net(), springs)));
+            case Room.LevelCeiling l -> new RoomCeiling(List.of(new Face(walls.at(springs), Plane.level(springs))));
+            case Room.VaultedCeiling v -> vaulted(v, walls, springs);
+            case Room.SlopedCeiling s -> new RoomCeiling(List.of(sloped(s, walls, springs)));
         };
     }
 
     /** Half the room each side of a ridge in the middle of what it measures across. */
-    private static RoomCeiling vaulted(Room.VaultedCeiling vault, Area net, double springs) {
+    private static RoomCeiling vaulted(Room.VaultedCeiling vault, RoomWalls walls, double springs) {
         Vec across = Vec.ofAngle(vault.ridge()).left();
-        double low = least(net, across), high = -least(net, across.times(-1));
-        double middle = (low + high) / 2, tan = vault.pitch().tan();
+        Area low = walls.at(springs);
+        double from = least(low, across), to = -least(low, across.times(-1));
+        double middle = (from + to) / 2, tan = vault.pitch().tan();
+        Area plan = walls.at(springs + (to - from) / 2 * tan);
         List<Face> faces = new ArrayList<>();
-        half(net, across, low, middle, Plane.rising(across.times(low), springs, across, tan), faces);
-        half(net, across, middle, high, Plane.rising(across.times(high), springs, across.times(-1), tan), faces);
+        half(plan, across, from, middle, Plane.rising(across.times(from), springs, across, tan), faces);
+        half(plan, across, middle, to, Plane.rising(across.times(to), springs, across.times(-1), tan), faces);
         return new RoomCeiling(faces);
     }
 
     /** From the side of the room that lies furthest back. */
-    private static Face sloped(Room.SlopedCeiling of, Area net, double springs) {
+    private static Face sloped(Room.SlopedCeiling of, RoomWalls walls, double springs) {
         Vec up = Vec.ofAngle(of.up());
-        return new Face(
-                net,
-                Plane.rising(up.times(least(net, up)), springs, up, of.pitch().tan()));
+        Area low = walls.at(springs);
+        double from = least(low, up),
+                to = -least(low, up.times(-1)),
+                tan = of.pitch().tan();
+        return new Face(walls.at(springs + (to - from) * tan), Plane.rising(up.times(from), springs, up, tan));
     }
 
     /** The least that its corners lie along a direction. */
-    private static double least(Area net, Vec along) {
+    private static double least(Area plan, Vec along) {
         double least = Double.POSITIVE_INFINITY;
-        for (List<Vec> ring : net.rings()) for (Vec p : ring) least = Math.min(least, p.dot(along));
+        for (List<Vec> ring : plan.rings()) for (Vec p : ring) least = Math.min(least, p.dot(along));
         return least;
     }
 
-    private static void half(Area net, Vec across, double from, double to, Plane under, List<Face> faces) {
+    private static void half(Area whole, Vec across, double from, double to, Plane under, List<Face> faces) {
         List<Area> parts = new ArrayList<>();
-        for (List<Vec> ring : UnderRoofs.open(net.ringsWithoutHoles())) {
+        for (List<Vec> ring : UnderRoofs.open(whole.ringsWithoutHoles())) {
             List<Vec> within = Clip.between(ring, Vec.ORIGIN, across, from, to);
             if (within.size() > 2) parts.add(Area.of(within));
         }

@@ -5,6 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.WallBodies;
 import org.leanlintel.core.building.WallSolid;
+import org.leanlintel.core.building.join.Slab;
 import org.leanlintel.core.building.join.Strip;
 import org.leanlintel.core.derive.Key;
 import org.leanlintel.core.derive.Reads;
@@ -51,6 +52,19 @@ public final class RoomWalls {
     public Area toStructure() {
         Area known = toStructure;
         return known == null ? toStructure = findToStructure() : known;
+    }
+
+    /** What is free of the area so high above the project's zero: what ends below takes nothing there, nor what is open through the floor. */
+    public Area at(double mm) {
+        List<Area> taken = new ArrayList<>();
+        for (WallSolid solid : round.solids())
+            for (Slab slab : solid.lastingSlabs())
+                if (slab.highMm() > mm + Tolerance.SAME_MM) taken.add(Area.of(solid.outline(slab)));
+        for (WallSolid solid : round.standing())
+            if (solid.bodies().stream().anyMatch(b -> b.highMm() > mm + Tolerance.SAME_MM))
+                taken.add(solid.footprint());
+        for (List<Vec> post : round.posts()) taken.add(Area.of(post));
+        return taken.isEmpty() ? space.closed() : space.closed().minus(Area.union(taken));
     }
 
     private Area findToStructure() {

@@ -52,6 +52,9 @@ public final class InteriorPicture extends UprightPainting {
     /** Far over and beside any room; how far a body may lie from a wall's picture to matter to it. */
     private static final double FAR_MM = 100_000, BESIDE_MM = 100;
 
+    /** How high a room is drawn that nothing closes at all. */
+    private static final double NO_WALLS_MM = 3000;
+
     /** Half as wide as gaps that are left by reckoning alone. */
     private static final double GAP_MM = 0.5;
 
@@ -96,7 +99,14 @@ public final class InteriorPicture extends UprightPainting {
     }
 
     /** From the floor to what lies over a room at most. */
-    private record Height(double floor, double over) {}
+    private record Height(double floor, double over) {
+
+        /** No higher than what is cut there, where that closes it. */
+        double over(Area cut) {
+            if (over < floor + FAR_MM) return over;
+            return cut.isEmpty() ? floor + NO_WALLS_MM : cut.bounds().maxY();
+        }
+    }
 
     /** The bodies of the storey but those of loose furniture. */
     private record Standing(ElementId drawing) implements Key<List<Body>> {
@@ -118,7 +128,8 @@ public final class InteriorPicture extends UprightPainting {
             List<Area> cut = new ArrayList<>();
             for (Met m : reads.get(new Cut.All(of)))
                 if (!(reads.model().find(m.element()) instanceof Fitting)) cut.add(m.area());
-            return profile(reads.get(of).frame().endMm(), height.floor(), height.over(), Area.union(cut));
+            Area walls = Area.union(cut);
+            return profile(reads.get(of).frame().endMm(), height.floor(), height.over(walls), walls);
         }
     }
 

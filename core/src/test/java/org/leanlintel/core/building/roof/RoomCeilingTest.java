@@ -21,18 +21,24 @@ import org.leanlintel.core.edit.carry.Hand;
 import org.leanlintel.core.edit.change.Delete;
 import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.room.NameRoom;
+import org.leanlintel.core.edit.wall.PlacePiece;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Pitch;
+import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Side;
+import org.leanlintel.core.model.Stop;
 import org.leanlintel.core.model.Unusable;
+import org.leanlintel.core.model.Wall;
+import org.leanlintel.core.model.WallPiece;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
 import org.leanlintel.core.picture.drawing.DrawingPicture;
@@ -90,6 +96,49 @@ class RoomCeilingTest {
                 .isCloseTo((WIDE + 2) * (DEEP + 2), within(10.0));
         assertThat(under(sketch, room).volumeMm3()).isCloseTo(WIDE * DEEP * 2200, within(1e5));
         assertThat(new Bodies(sketch.building()).of(Sketch.STOREY)).isEmpty();
+    }
+
+    /** Tiles of 10 mm end at 2,100, a boxing 150 deep and 300 wide goes up to the storey's head: the ceiling is over the first alone. */
+    @Test
+    void itLiesOverWhatEndsBelowIt() {
+        Room room = room(2200, new Room.LevelCeiling(CEILING));
+        double whole = ceiling(room);
+        Wall west = sketch.model().all(Wall.class).getFirst(),
+                north = sketch.model().all(Wall.class).get(1);
+        sketch.run(new PlacePiece(
+                west.id(),
+                Sketch.LAYER,
+                inside(west),
+                new WallPiece.Whole(),
+                0,
+                2100,
+                new WallPiece.Lined(List.of(Sketch.ply("board", 10, Does.LINING)))));
+        assertThat(sketch.building().get(new UnderSlopes.Of(room.id())).volumeMm3())
+                .as("the tiles take floor")
+                .isCloseTo((WIDE - 10) * DEEP * 2200, within(1e5));
+        assertThat(ceiling(room)).isCloseTo(whole, within(10.0));
+        WallPiece.Part part = new WallPiece.Part(
+                new Placing.Off(new Stop.WallsEnd(End.START, Stop.Line.SET_OUT), Placing.Edge.NEAR, 2000), 300);
+        sketch.run(new PlacePiece(
+                north.id(),
+                Sketch.LAYER,
+                inside(north),
+                part,
+                0,
+                2500,
+                new WallPiece.Boxed(Sketch.id("board"), 12.5, 150)));
+        assertThat(whole - ceiling(room)).isBetween(280.0 * 140, 320.0 * 170);
+    }
+
+    private static Side inside(Wall wall) {
+        return wall.outside() == Side.LEFT ? Side.RIGHT : Side.LEFT;
+    }
+
+    private double ceiling(Room room) {
+        return Area.of(List.copyOf(new Bodies(sketch.building()).of(room.id()))
+                        .getFirst()
+                        .outline())
+                .mm2();
     }
 
     /** At 30 degrees over 3,420: 987 high in the middle, 2,000 from 866 on. */

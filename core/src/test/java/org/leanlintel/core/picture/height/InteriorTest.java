@@ -24,6 +24,7 @@ import org.leanlintel.core.edit.room.NameRoom;
 import org.leanlintel.core.edit.wall.PlacePiece;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.Drawing;
@@ -32,6 +33,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Fitting;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PenRole;
+import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Room;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Symbol;
@@ -189,6 +191,30 @@ class InteriorTest {
                         .isCloseTo(square.stream().mapToDouble(Bounds::width).sum(), within(1.0));
             }
         }
+    }
+
+    /** Over tiles that end below it the wall lies 10 mm back: its picture ends under the ceiling there, too. */
+    @Test
+    void wallsEndUnderACeilingOfTheRoomsOwn() {
+        ElementId plies = Sketch.id("ceiling");
+        sketch.put(new BuildUp(
+                plies,
+                "C1",
+                "Ceiling",
+                BuildUp.Use.CEILING,
+                List.of(Sketch.ply("stud", 100, Does.CARRIES), Sketch.ply("board", 12.5, Does.LINING)),
+                "",
+                "",
+                ""));
+        sketch.run(new Revise(room.under(new Rise.Fixed(2200), new Room.LevelCeiling(plies))));
+        WallPiece.Make tiles = new WallPiece.Lined(List.of(Sketch.ply("board", 10, Does.LINING)));
+        for (Wall w : shell) {
+            Side inside = w.outside() == Side.LEFT ? Side.RIGHT : Side.LEFT;
+            sketch.run(new PlacePiece(w.id(), Sketch.LAYER, inside, new WallPiece.Whole(), 0, 2100, tiles));
+        }
+        Drawing drawing = drawn();
+        assertThat(profiles(picture(drawing), drawing)).hasSize(4).allSatisfy(b -> assertThat(b.height())
+                .isCloseTo(2200, within(0.1)));
     }
 
     /** Units of 1,800 on the wall at the top, with their left end 210 from the room's: three doors of 600 less their gaps. */
