@@ -349,7 +349,7 @@ public final class QuarryBankHouse {
         d.noteAt(wetRoom, 9350, 8900, "{ply}", north, 8200, DEPTH - 30);
         d.noteAt(wetRoom, 9350, 8500, "{ply}", north, 7900, DEPTH - 180);
         d.noteAt(wetRoom, 9350, 7000, "{build-up}, {thickness} mm", garageSide, 8800, 7000);
-        d.noteOn(wetRoom, 7000, 5700, "Tiles to 2100 on walls 1, 3 and 4;\nfloor falls to the shower");
+        d.noteOn(wetRoom, 7000, 5700, "Tiles on walls 3 and 4, sealed panels on 1 and 2;\nfloor falls to the shower");
     }
 
     /** Floors, the porch, the stair in the hall and the section through it. */
@@ -525,7 +525,6 @@ public final class QuarryBankHouse {
                 new WallPiece.Built(new ElementId("build-up-block-partition"), 350));
         d.piece(north, Side.RIGHT, d.part(End.START, 2200, 4200), 910, 590, tiles());
         d.piece(lobby, Side.LEFT, new WallPiece.Whole(), 0, 2100, tiles());
-        d.piece(north, Side.RIGHT, d.part(End.START, 6592, 2145), 0, 2100, tiles());
         d.piece(wetWest, Side.LEFT, d.part(End.START, 150, 600), 1000, 300, new WallPiece.Niche(90));
         ElementId board = new ElementId("material-plasterboard");
         d.piece(south, Side.RIGHT, d.part(End.START, 2300, 300), 0, 2500, new WallPiece.Boxed(board, 12.5, 150));

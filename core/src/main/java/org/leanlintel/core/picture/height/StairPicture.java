@@ -76,7 +76,10 @@ public final class StairPicture extends Painting {
                     line.stream().map(p -> turned(p, origin, on).plus(shift)).toList());
         arrow(built, origin, on, shift, pens);
         built.plan().risers().forEach(r -> {
-            Vec at = turned(r.middle(), origin, on).plus(shift).plus(new Vec(BESIDE, OVER).times(scale));
+            Vec across = turned(r.right(), origin, on).minus(turned(r.left(), origin, on));
+            boolean level = Math.abs(across.y()) > Math.abs(across.x());
+            Vec off = level ? new Vec(BESIDE, OVER) : new Vec(OVER, BESIDE);
+            Vec at = turned(r.middle(), origin, on).plus(shift).plus(off.times(scale));
             pens.add(lettering.set(Integer.toString(r.number()), at, 0, SMALL, Align.LEFT, false));
         });
         double low = box.minY() + shift.y() - OFF * scale;
