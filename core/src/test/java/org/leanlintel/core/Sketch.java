@@ -77,6 +77,9 @@ public final class Sketch {
     /** 12.5 lining, 89 structure, 12.5 lining: 114 mm. */
     public static final ElementId PARTITION = id("partition");
 
+    /** Put by {@link #ceiling()}; it is not there from the beginning. */
+    public static final ElementId CEILING = id("ceiling");
+
     private Building building;
 
     public Sketch() {
@@ -150,6 +153,19 @@ public final class Sketch {
                 name,
                 BuildUp.Use.WALL,
                 List.of(plies),
+                "",
+                "",
+                "");
+    }
+
+    /** Of ceilings: 100 structure, 12.5 lining. */
+    public static BuildUp ceiling() {
+        return new BuildUp(
+                CEILING,
+                "C1",
+                "Ceiling",
+                BuildUp.Use.CEILING,
+                List.of(ply("stud", 100, Does.CARRIES), ply("board", 12.5, Does.LINING)),
                 "",
                 "",
                 "");

@@ -24,7 +24,6 @@ import org.leanlintel.core.edit.room.NameRoom;
 import org.leanlintel.core.edit.wall.PlacePiece;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
-import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
@@ -47,23 +46,12 @@ import org.leanlintel.core.roof.RoofShape;
 /** Ceilings of single rooms: joists of 100 over boards of 12.5, in a shell of 290 round 5,420 by 3,420. */
 class RoomCeilingTest {
 
-    private static final ElementId CEILING = Sketch.id("ceiling");
     private static final double WIDE = 5420, DEEP = 3420;
-
-    private static final BuildUp PLIES = new BuildUp(
-            CEILING,
-            "C1",
-            "Ceiling",
-            BuildUp.Use.CEILING,
-            List.of(Sketch.ply("stud", 100, Does.CARRIES), Sketch.ply("board", 12.5, Does.LINING)),
-            "",
-            "",
-            "");
 
     private final Sketch sketch = new Sketch();
 
     private Room room(Sketch in, ElementId storey, double height, Room.Above above) {
-        in.put(PLIES);
+        in.put(Sketch.ceiling());
         Room room = (Room) in.run(new NameRoom(
                         storey, Sketch.LAYER, new Vec(3000, 2000), "1", "Hall", Room.Use.HALL, Room.Finishes.NONE))
                 .after()
@@ -84,7 +72,7 @@ class RoomCeilingTest {
 
     @Test
     void aLevelOneLiesWithItsUndersideAtTheRoomsHeight() {
-        Room room = room(2200, new Room.LevelCeiling(CEILING));
+        Room room = room(2200, new Room.LevelCeiling(Sketch.CEILING));
         List<Body> bodies = List.copyOf(new Bodies(sketch.building()).of(room.id()));
         assertThat(bodies).hasSize(2);
         Body board = bodies.get(0), joists = bodies.get(1);
@@ -101,7 +89,7 @@ class RoomCeilingTest {
     /** Tiles of 10 mm end at 2,100, a boxing 150 deep and 300 wide goes up to the storey's head: the ceiling is over the first alone. */
     @Test
     void itLiesOverWhatEndsBelowIt() {
-        Room room = room(2200, new Room.LevelCeiling(CEILING));
+        Room room = room(2200, new Room.LevelCeiling(Sketch.CEILING));
         double whole = ceiling(room);
         Wall west = sketch.model().all(Wall.class).getFirst(),
                 north = sketch.model().all(Wall.class).get(1);
@@ -145,7 +133,7 @@ class RoomCeilingTest {
     @Test
     void aVaultRisesFromBothSidesToItsRidge() {
         double tan = Math.tan(Math.toRadians(30)), rise = DEEP / 2 * tan;
-        Room room = room(1500, new Room.VaultedCeiling(CEILING, Pitch.degrees(30), 0));
+        Room room = room(1500, new Room.VaultedCeiling(Sketch.CEILING, Pitch.degrees(30), 0));
         Collection<Body> bodies = new Bodies(sketch.building()).of(room.id());
         assertThat(bodies).hasSize(4);
         assertThat(bodies.stream().mapToDouble(Body::lowMm).min().orElseThrow()).isCloseTo(1500, within(1.0));
@@ -156,7 +144,7 @@ class RoomCeilingTest {
         assertThat(under.isSloped()).isTrue();
         assertThat(under.volumeMm3()).isCloseTo(WIDE * DEEP * (1500 + rise / 2), within(1e6));
         assertThat(under.mm2Over(2000)).isCloseTo(WIDE * (DEEP - 2 * 500 / tan), within(1e3));
-        sketch.run(new Revise(room.under(new Room.VaultedCeiling(CEILING, Pitch.degrees(20), Math.PI / 2))));
+        sketch.run(new Revise(room.under(new Room.VaultedCeiling(Sketch.CEILING, Pitch.degrees(20), Math.PI / 2))));
         double across = WIDE / 2 * Math.tan(Math.toRadians(20));
         assertThat(under(sketch, room).volumeMm3())
                 .as("the ridge the other way")
@@ -166,7 +154,7 @@ class RoomCeilingTest {
     /** The structure above lies at 2,500: higher the vault does not go. */
     @Test
     void aVaultEndsUnderTheStructureAbove() {
-        Room room = room(2000, new Room.VaultedCeiling(CEILING, Pitch.degrees(45), 0));
+        Room room = room(2000, new Room.VaultedCeiling(Sketch.CEILING, Pitch.degrees(45), 0));
         double sides = 500 * 500 / 2.0;
         assertThat(under(sketch, room).volumeMm3()).isCloseTo(WIDE * (2500 * DEEP - 2 * sides), within(1e6));
     }
@@ -175,15 +163,15 @@ class RoomCeilingTest {
     @Test
     void aSlopedOneRisesFromOneSideToTheOther() {
         double tan = Math.tan(Math.toRadians(10)), rise = DEEP * tan;
-        Room room = room(1500, new Room.SlopedCeiling(CEILING, Pitch.degrees(10), Math.PI / 2));
+        Room room = room(1500, new Room.SlopedCeiling(Sketch.CEILING, Pitch.degrees(10), Math.PI / 2));
         UnderSlopes under = under(sketch, room);
         assertThat(under.volumeMm3()).isCloseTo(WIDE * DEEP * (1500 + rise / 2), within(1e6));
         assertThat(under.mm2Over(1800)).isCloseTo(WIDE * (DEEP - 300 / tan), within(1e3));
-        sketch.run(new Revise(room.under(new Room.SlopedCeiling(CEILING, Pitch.degrees(10), 0))));
+        sketch.run(new Revise(room.under(new Room.SlopedCeiling(Sketch.CEILING, Pitch.degrees(10), 0))));
         assertThat(highest(1000)).isGreaterThan(1500 + (WIDE - 300) * tan);
         sketch.run(new Hand(new Vec(3000, 0)));
         assertThat(highest(1000)).as("over the right end, where it begins now").isLessThan(1500 + 600 * tan);
-        assertThatThrownBy(() -> new Room.SlopedCeiling(CEILING, new Pitch(Pitch.Said.IN_TWELVE, 0), 0))
+        assertThatThrownBy(() -> new Room.SlopedCeiling(Sketch.CEILING, new Pitch(Pitch.Said.IN_TWELVE, 0), 0))
                 .isInstanceOf(Unusable.class);
     }
 
@@ -203,7 +191,7 @@ class RoomCeilingTest {
         RoofedHouse house = new RoofedHouse();
         Roof roof = house.gabled();
         Building building = house.sketch.building();
-        Room room = room(house.sketch, house.house.first.id(), 2900, new Room.LevelCeiling(CEILING));
+        Room room = room(house.sketch, house.house.first.id(), 2900, new Room.LevelCeiling(Sketch.CEILING));
         BuiltRoof built = house.built(roof);
         assertThat(new Bodies(house.sketch.building()).of(room.id()))
                 .isNotEmpty()
@@ -221,7 +209,7 @@ class RoomCeilingTest {
     /** Strings hold to its underside; a section fills what it cuts of it: 112.5 over all the room. */
     @Test
     void itShowsInSectionsAndIsHeldTo() {
-        Room room = room(2200, new Room.LevelCeiling(CEILING));
+        Room room = room(2200, new Room.LevelCeiling(Sketch.CEILING));
         assertThat(Features.of(new Hold.AtLevel(room.id(), Hold.AtLevel.Of.CEILING), sketch.building()))
                 .isInstanceOfSatisfying(
                         Feature.Ledge.class, l -> assertThat(l.mm()).isEqualTo(2200));
@@ -241,16 +229,16 @@ class RoomCeilingTest {
 
     @Test
     void itsBuildUpIsInUse() {
-        room(2200, new Room.LevelCeiling(CEILING));
-        assertThat(sketch.refusal(new Delete(List.of(CEILING)))).contains("Hall");
-        assertThatThrownBy(() -> new Room.VaultedCeiling(CEILING, Pitch.degrees(0), 0))
+        room(2200, new Room.LevelCeiling(Sketch.CEILING));
+        assertThat(sketch.refusal(new Delete(List.of(Sketch.CEILING)))).contains("Hall");
+        assertThatThrownBy(() -> new Room.VaultedCeiling(Sketch.CEILING, Pitch.degrees(0), 0))
                 .isInstanceOf(Unusable.class);
     }
 
     /** Of two rooms named in one area the first speaks for it. */
     @Test
     void anAreaHasOneCeiling() {
-        Room room = room(2200, new Room.LevelCeiling(CEILING));
+        Room room = room(2200, new Room.LevelCeiling(Sketch.CEILING));
         RoomSpace space = Rooms.in(sketch.building()).of(room);
         assertThat(Rooms.in(sketch.building()).named(space)).hasSize(1);
         Room second = new Room(
@@ -263,7 +251,7 @@ class RoomCeilingTest {
                 Room.Use.OTHER,
                 Room.Finishes.NONE,
                 new Rise.Fixed(2000),
-                new Room.LevelCeiling(CEILING),
+                new Room.LevelCeiling(Sketch.CEILING),
                 room.words());
         sketch.put(second);
         assertThat(new Bodies(sketch.building()).of(second.id())).isEmpty();

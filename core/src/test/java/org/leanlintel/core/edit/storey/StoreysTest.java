@@ -66,6 +66,18 @@ class StoreysTest {
         return new AddStorey(beside, true, name, height, new Storey.Built(FLOOR), taking, new AddStorey.NotLaid());
     }
 
+    /** Under the ground floor, 2,200 high, with copies of its walls. */
+    private static AddStorey cellar() {
+        return new AddStorey(
+                Sketch.STOREY,
+                false,
+                "Cellar",
+                2200,
+                new Storey.NotSaid(),
+                taking(true, true, false),
+                new AddStorey.NotLaid());
+    }
+
     private static AddStorey.Taking taking(boolean shell, boolean partitions, boolean openings) {
         return new AddStorey.Taking(shell, partitions, openings);
     }
@@ -111,14 +123,7 @@ class StoreysTest {
         sketch.run(above(first, "Second", 2500, taking(true, false, false)));
         assertThat(sketch.model().relations().wallsOf(storey("Second").id())).hasSize(4);
         assertThat(sketch.model().all(Opening.class)).hasSize(3);
-        sketch.run(new AddStorey(
-                Sketch.STOREY,
-                false,
-                "Cellar",
-                2200,
-                new Storey.NotSaid(),
-                taking(true, true, false),
-                new AddStorey.NotLaid()));
+        sketch.run(cellar());
         assertThat(storey("Cellar").levelMm()).isEqualTo(-2200);
         assertThat(sketch.model().relations().wallsOf(storey("Cellar").id())).hasSize(5);
         assertThat(sketch.model().all(Drawing.class))
@@ -256,14 +261,7 @@ class StoreysTest {
                     0,
                     high,
                     new WallPiece.Lined(List.of(Sketch.ply("board", 10, Does.LINING)))));
-        sketch.run(new AddStorey(
-                Sketch.STOREY,
-                false,
-                "Cellar",
-                2200,
-                new Storey.NotSaid(),
-                taking(true, true, false),
-                new AddStorey.NotLaid()));
+        sketch.run(cellar());
         assertThat(sketch.model().all(WallPiece.class))
                 .extracting(WallPiece::heightMm)
                 .containsExactlyInAnyOrder(2500.0, 1000.0, 2200.0, 1000.0);

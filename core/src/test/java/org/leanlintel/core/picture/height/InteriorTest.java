@@ -24,7 +24,6 @@ import org.leanlintel.core.edit.room.NameRoom;
 import org.leanlintel.core.edit.wall.PlacePiece;
 import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
-import org.leanlintel.core.model.BuildUp;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.Drawing;
@@ -196,17 +195,8 @@ class InteriorTest {
     /** Over tiles that end below it the wall lies 10 mm back: its picture ends under the ceiling there, too. */
     @Test
     void wallsEndUnderACeilingOfTheRoomsOwn() {
-        ElementId plies = Sketch.id("ceiling");
-        sketch.put(new BuildUp(
-                plies,
-                "C1",
-                "Ceiling",
-                BuildUp.Use.CEILING,
-                List.of(Sketch.ply("stud", 100, Does.CARRIES), Sketch.ply("board", 12.5, Does.LINING)),
-                "",
-                "",
-                ""));
-        sketch.run(new Revise(room.under(new Rise.Fixed(2200), new Room.LevelCeiling(plies))));
+        sketch.put(Sketch.ceiling());
+        sketch.run(new Revise(room.under(new Rise.Fixed(2200), new Room.LevelCeiling(Sketch.CEILING))));
         WallPiece.Make tiles = new WallPiece.Lined(List.of(Sketch.ply("board", 10, Does.LINING)));
         for (Wall w : shell) {
             Side inside = w.outside() == Side.LEFT ? Side.RIGHT : Side.LEFT;

@@ -11,8 +11,6 @@ import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.room.NameRoom;
 import org.leanlintel.core.geometry.Vec;
-import org.leanlintel.core.model.BuildUp;
-import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.FloorVoid;
 import org.leanlintel.core.model.LabelPart;
@@ -31,21 +29,13 @@ import org.leanlintel.core.picture.drawing.Plan;
 class CeilingPlanTest {
 
     private static final Lettering LETTERING = new Lettering(Map.of(), Map.of(), 0.5, 0.7);
-    private static final ElementId CEILING = Sketch.id("ceiling"), UPPER = Sketch.id("upper");
+    private static final ElementId UPPER = Sketch.id("upper");
 
     private final Sketch sketch = new Sketch();
     private final Room room;
 
     CeilingPlanTest() {
-        sketch.put(new BuildUp(
-                CEILING,
-                "C1",
-                "Ceiling",
-                BuildUp.Use.CEILING,
-                List.of(Sketch.ply("stud", 100, Does.CARRIES), Sketch.ply("board", 12.5, Does.LINING)),
-                "",
-                "",
-                ""));
+        sketch.put(Sketch.ceiling());
         sketch.shell(6000, 4000);
         room = (Room) sketch.run(new NameRoom(
                         Sketch.STOREY,
@@ -101,8 +91,8 @@ class CeilingPlanTest {
     @Test
     void aVaultShowsItsRidgeAndHowItRises() {
         looking(Lens.MarkOf.CEILINGS);
-        sketch.run(
-                new Revise(room.under(new Rise.Fixed(1500), new Room.VaultedCeiling(CEILING, Pitch.degrees(10), 0))));
+        sketch.run(new Revise(
+                room.under(new Rise.Fixed(1500), new Room.VaultedCeiling(Sketch.CEILING, Pitch.degrees(10), 0))));
         assertThat(lines(PenRole.EDGE)).singleElement().satisfies(ridge -> {
             assertThat(ridge).allSatisfy(p -> assertThat(p.y()).isCloseTo(2000, within(0.1)));
             assertThat(length(ridge)).isCloseTo(5420, within(10.0));
