@@ -2,13 +2,16 @@ package org.leanlintel.core.check;
 
 import java.util.List;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.building.room.RoomSpace;
 import org.leanlintel.core.building.room.Rooms;
+import org.leanlintel.core.derive.Failing;
 import org.leanlintel.core.derive.Key;
 import org.leanlintel.core.derive.Reads;
+import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Dimension;
 import org.leanlintel.core.model.DimensionString;
 import org.leanlintel.core.model.Drawing;
@@ -19,6 +22,7 @@ import org.leanlintel.core.model.Footing;
 import org.leanlintel.core.model.InWork;
 import org.leanlintel.core.model.KeyMark;
 import org.leanlintel.core.model.Layer;
+import org.leanlintel.core.model.Marked;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.OnStorey;
 import org.leanlintel.core.model.OutsideSteps;
@@ -33,34 +37,38 @@ import org.leanlintel.core.model.Wall;
 
 /** What is looked at, in the order findings are listed in. */
 enum Check {
-    CLEARANCE(Fitting.class),
-    CLASH(Fitting.class),
-    SWING(Wall.class),
-    ESCAPE(Room.class),
-    ROOMS(Room.class),
-    WAY_IN(Room.class),
-    STAIR(Stair.class),
-    STEPS(OutsideSteps.class),
-    STAIR_WAY(Stair.class),
-    STAIR_LANDING(Stair.class),
-    ROOF(Roof.class),
-    TRUSS(Truss.class),
-    GUTTERS(Roof.class),
-    CHIMNEY(RoofPart.class),
-    FOOTING(Footing.class),
-    SUPPORT(Wall.class),
-    LAYER(Layer.class),
-    STRING(DimensionString.class),
-    DIMENSION(Dimension.class),
-    NOTE(Note.class),
-    KEYED(KeyMark.class),
-    SET_OUT(Drawing.class);
+    CLEARANCE(Fitting.class, Finding.Kind.CLEARANCE),
+    CLASH(Fitting.class, Finding.Kind.CLASH),
+    SWING(Wall.class, Finding.Kind.SWING),
+    ESCAPE(Room.class, Finding.Kind.ESCAPE),
+    ROOMS(Room.class, Finding.Kind.ROOMS),
+    WAY_IN(Room.class, Finding.Kind.ROOMS),
+    STAIR(Stair.class, Finding.Kind.STAIR),
+    STEPS(OutsideSteps.class, Finding.Kind.STAIR),
+    STAIR_WAY(Stair.class, Finding.Kind.STAIR),
+    STAIR_LANDING(Stair.class, Finding.Kind.STAIR),
+    ROOF(Roof.class, Finding.Kind.ROOF),
+    TRUSS(Truss.class, Finding.Kind.ROOF),
+    GUTTERS(Roof.class, Finding.Kind.ROOF),
+    CHIMNEY(RoofPart.class, Finding.Kind.ROOF),
+    FOOTING(Footing.class, Finding.Kind.SUPPORT),
+    SUPPORT(Wall.class, Finding.Kind.SUPPORT),
+    LAYER(Layer.class, Finding.Kind.LAYER),
+    STRING(DimensionString.class, Finding.Kind.STRING),
+    DIMENSION(Dimension.class, Finding.Kind.STRING),
+    NOTE(Note.class, Finding.Kind.NOTE),
+    KEYED(KeyMark.class, Finding.Kind.NOTE),
+    SET_OUT(Drawing.class, Finding.Kind.SET_OUT);
 
     /** The kind of element that it looks at one by one. */
     final Class<? extends Element> kind;
 
-    Check(Class<? extends Element> kind) {
+    /** What it finds. */
+    private final Finding.Kind finds;
+
+    Check(Class<? extends Element> kind, Finding.Kind finds) {
         this.kind = kind;
+        this.finds = finds;
     }
 
     /** What it finds with one element on a storey; nothing where the element does not stand there. */
@@ -69,6 +77,35 @@ enum Check {
         @Override
         public List<Finding> from(Reads reads) {
             Building building = Building.in(reads);
+            return orUnlooked(building, () -> look(building));
+        }
+
+        /** What is found, or that nothing could be looked for here: all else is found without it. */
+        List<Finding> orUnlooked(Building building, Supplier<List<Finding>> look) {
+            return Failing.or(look, check + " of " + element, () -> {
+                String sentence = "%s could not be checked, by a fault of this program, which is in its log."
+                        .formatted(name(building.model().find(element)));
+                String remedy = "Change it, or check it yourself.";
+                return List.of(new Finding(check.finds, sentence, remedy, List.of(element), storey, Vec.ORIGIN, ""));
+            });
+        }
+
+        private static String name(@Nullable Element of) {
+            return switch (of) {
+                case Room r -> r.name();
+                case Drawing d -> d.name();
+                case Layer l -> l.name();
+                case Marked m -> m.mark();
+                case DimensionString s -> "A dimension string";
+                case Dimension d -> "A dimension";
+                case Note n -> "A note";
+                case KeyMark k -> "A keyed note";
+                case null -> "Something";
+                default -> "Something";
+            };
+        }
+
+        private List<Finding> look(Building building) {
             Element found = building.model().find(element);
             if (found instanceof InWork w && !w.stays()) return List.of();
             Storey on = building.model().get(storey, Storey.class);

@@ -26,6 +26,8 @@ final class StairLandingCheck {
     private static final double BESIDE_MM = 25;
     /** Square millimetres that do not count. */
     private static final double BRUSH_MM2 = 3000;
+    /** No further from a stair is looked at, whatever length an office asks of a landing. */
+    private static final double FURTHEST_MM = 20_000;
 
     private final Building building;
     private final ElementId storey;
@@ -68,15 +70,17 @@ final class StairLandingCheck {
 
     private void add(BuiltStair built, Way way, List<Finding> findings) {
         Limit limit = landing(built.rules(), built.stair().widthMm());
-        Met met = limit == null ? null : nearest(way, limit.value());
-        if (limit == null || met == null) return;
+        if (limit == null) return;
+        double needed = mm(limit, built.stair().widthMm());
+        Met met = nearest(way, Math.min(needed, FURTHEST_MM));
+        if (met == null) return;
         String sentence = "%s: %s is clear %s, to %s; at least %s, %s."
                 .formatted(
                         built.stair().mark(),
                         lengths.print(met.clearMm()),
                         way.words(),
                         met.what().words(),
-                        lengths.print(limit.value()),
+                        lengths.print(needed),
                         limit.source());
         List<ElementId> concerns = List.of(built.stair().id(), met.what().element());
         findings.add(new Finding(
@@ -89,11 +93,14 @@ final class StairLandingCheck {
                 limit.cited()));
     }
 
-    /** How long a landing has to be, and where that is said; null where it is not. */
+    /** Which limit says how long a landing has to be; null where none does. */
     private static @Nullable Limit landing(StairRules rules, double widthMm) {
         Limit least = rules.limit(What.LANDING_LEAST), ofWidth = rules.limit(What.LANDING_OF_WIDTH_LEAST);
-        if (ofWidth == null || least != null && least.value() >= ofWidth.value() * widthMm) return least;
-        return new Limit(ofWidth.what(), ofWidth.value() * widthMm, ofWidth.source(), ofWidth.sure());
+        return ofWidth == null || least != null && least.value() >= mm(ofWidth, widthMm) ? least : ofWidth;
+    }
+
+    private static double mm(Limit landing, double widthMm) {
+        return landing.what() == What.LANDING_OF_WIDTH_LEAST ? landing.value() * widthMm : landing.value();
     }
 
     private @Nullable Met nearest(Way way, double deepMm) {

@@ -157,6 +157,16 @@ class HeightFindingsTest {
                 .containsExactly("ST1: 710 is clear after its last riser, to W7; at least 900, L2.");
     }
 
+    /** Such as the hundred of who means per cent. */
+    @Test
+    void aLandingOfAHundredTimesTheWidthIsAskedForInWords() {
+        HouseOfTwo house = new HouseOfTwo(new Limit(What.LANDING_OF_WIDTH_LEAST, 100, "L2", true));
+        house.stair(900, Rails.BOTH, Stair.Above.FOUND);
+        assertThat(Findings.of(house.sketch.building()))
+                .extracting(Finding::sentence)
+                .contains("ST1: 710 is clear before its first riser, to W1; at least 90000, L2.");
+    }
+
     /** The flight above hangs 2,600 over this one's nosings, less its own depth of 190 mm square to its slope: 243 upright. */
     @Test
     void headroomUnderAFlightAboveIsFoundShort() {

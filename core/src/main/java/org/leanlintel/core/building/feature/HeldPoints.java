@@ -121,6 +121,7 @@ public final class HeldPoints {
         List<Vec> seen =
                 feature == null ? List.of() : shown.near(feature, line.at(0).x());
         if (seen.isEmpty()) return null;
+        if (Tolerance.same(seen.getFirst(), seen.getLast())) return through(seen, seen.getFirst());
         Double along = line.meets(Line.between(seen.getFirst(), seen.getLast()));
         return along == null ? null : through(seen, line.at(along));
     }

@@ -7,7 +7,6 @@ import java.util.Set;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.building.join.Strip;
-import org.leanlintel.core.building.room.FloorAreas;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Floor;
@@ -24,9 +23,6 @@ import org.leanlintel.core.picture.Pens;
 /** Floors and voids in plan. */
 final class FloorPainter {
 
-    /** On paper: letters, the head of an arrow, how long an arrow of a fall is, how far beside it words stand. */
-    private static final double LETTERS_MM = 1.8, HEAD_MM = 2, ARROW_MM = 15, OFF_MM = 1;
-
     private FloorPainter() {}
 
     /** Its edges where no wall stands on them, its level where it steps, and how it falls. */
@@ -37,8 +33,7 @@ final class FloorPainter {
         for (WallSolid wall : wallsAlong(edge, building, look))
             bare = wall.footprint().outside(bare);
         bare.forEach(l -> pens.line(PenRole.EDGE, l));
-        Area area = FloorAreas.of(floor, building);
-        if (!area.isEmpty()) words(floor, area.middle(), look, lettering, pens);
+        new FloorWords(floor, building, look, lettering).draw(pens);
         return new Group(floor.id(), floor.layer(), pens.items(), corners(drawn.ring(), floor.mark()));
     }
 
@@ -52,36 +47,6 @@ final class FloorPainter {
                         && s.bounds().isCrossedBy(from, to)) walls.add(s);
         }
         return walls;
-    }
-
-    /** Its level where that is not the storey's, and how it falls, clear of the arrow that says which way. */
-    private static void words(Floor floor, Vec middle, Look look, Lettering lettering, Pens pens) {
-        double scale = look.drawing().scale();
-        String level = look.levels().print(look.on().levelMm() + floor.stepMm());
-        Vec above = middle.plus(new Vec(0, 0.7 * scale)), below = middle.plus(new Vec(0, -(LETTERS_MM + 0.7) * scale));
-        switch (floor.fall()) {
-            case Floor.Falling f -> {
-                arrow(middle, Vec.ofAngle(f.direction()), scale, pens);
-                Vec aside = new Vec(Math.abs(Math.sin(f.direction())) * OFF_MM * scale, 0);
-                boolean across = aside.x() > OFF_MM / 2 * scale;
-                Align align = across ? Align.LEFT : Align.CENTRE;
-                String falls = "fall 1:%d".formatted(Math.round(1 / f.slope()));
-                pens.onPaper(lettering.set(level, above.plus(aside), 0, LETTERS_MM, align, false), scale, lettering);
-                pens.onPaper(lettering.set(falls, below.plus(aside), 0, LETTERS_MM, align, false), scale, lettering);
-            }
-            case Floor.Level l -> {
-                if (floor.stepMm() != 0)
-                    pens.onPaper(lettering.set(level, above, 0, LETTERS_MM, Align.CENTRE, false), scale, lettering);
-            }
-        }
-    }
-
-    private static void arrow(Vec middle, Vec way, double scale, Pens pens) {
-        Vec from = middle.along(way, -ARROW_MM / 2 * scale), to = middle.along(way, ARROW_MM / 2 * scale);
-        Vec back = to.along(way, -HEAD_MM * scale);
-        pens.line(PenRole.STAIR, from, to);
-        double half = HEAD_MM * 0.35 * scale;
-        pens.line(PenRole.STAIR, back.along(way.left(), half), to, back.along(way.left(), -half));
     }
 
     /** Crossed where it is open to below and no stair comes up through it. */

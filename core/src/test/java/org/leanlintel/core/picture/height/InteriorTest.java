@@ -12,6 +12,8 @@ import org.leanlintel.core.Sketch;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.feature.HeldPoints;
 import org.leanlintel.core.building.feature.Unrolled;
+import org.leanlintel.core.check.Finding;
+import org.leanlintel.core.check.Findings;
 import org.leanlintel.core.dimension.Facing;
 import org.leanlintel.core.dimension.Scheme;
 import org.leanlintel.core.edit.carry.Turn;
@@ -291,12 +293,7 @@ class InteriorTest {
         sketch.run(new DimensionPlan(drawing.id(), Sketch.LAYER, List.of(Facing.values()), true, List.of(), SCHEME));
         Unrolled.View first =
                 sketch.building().get(new Unrolled.Of(room.id())).views().getFirst();
-        List<List<Double>> told = sketch.model().all(DimensionString.class).stream()
-                .filter(s -> s.direction().x() == 1 && s.at().x() < first.lengthMm())
-                .map(s -> HeldPoints.along(s, sketch.building()).stream()
-                        .map(h -> Math.rint(h.position() * 10) / 10)
-                        .toList())
-                .toList();
+        List<List<Double>> told = told();
         assertThat(told).hasSize(1);
         List<Double> row = told.getFirst();
         assertThat(row.getFirst()).isZero();
@@ -306,6 +303,30 @@ class InteriorTest {
         assertThat(sketch.refusal(new DimensionPlan(
                         drawing.id(), Sketch.LAYER, List.of(Facing.values()), true, List.of(), SCHEME)))
                 .contains("already");
+    }
+
+    /** A mat may be 0 high: its sides are points in the picture of a wall, and are measured as before. */
+    @Test
+    void aStringHoldsToAFittingWithoutHeight() {
+        fitting(UNITS, 290 + 1110, 2700, 1800);
+        Drawing drawing = drawn();
+        sketch.run(new DimensionPlan(drawing.id(), Sketch.LAYER, List.of(Facing.values()), true, List.of(), SCHEME));
+        List<List<Double>> before = told();
+        sketch.put(symbol(UNITS, Symbol.Kind.BASE_UNITS, new Symbol.Extent(300, 1800, 4000), 0, List.of()));
+        assertThat(told()).isEqualTo(before);
+        assertThat(Findings.of(sketch.building())).extracting(Finding::kind).doesNotContain(Finding.Kind.STRING);
+    }
+
+    /** What level strings of the first wall say. */
+    private List<List<Double>> told() {
+        Unrolled.View first =
+                sketch.building().get(new Unrolled.Of(room.id())).views().getFirst();
+        return sketch.model().all(DimensionString.class).stream()
+                .filter(s -> s.direction().x() == 1 && s.at().x() < first.lengthMm())
+                .map(s -> HeldPoints.along(s, sketch.building()).stream()
+                        .map(h -> Math.rint(h.position() * 10) / 10)
+                        .toList())
+                .toList();
     }
 
     private List<List<Double>> heights(Unrolled.View view) {
