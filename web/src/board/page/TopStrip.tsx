@@ -9,7 +9,7 @@ export function TopStrip() {
   const name = useBoard((s) => elementOf(s, "settings", "settings")?.name ?? "");
   const version = useBoard((s) => s.version);
   const { store, sync } = useBoardTools();
-  const small = "rounded border border-rule bg-paper px-3 py-1 hover:bg-lime-2";
+  const small = "shrink-0 rounded border border-rule bg-paper px-3 py-1 hover:bg-lime-2";
   return (
     <header className="col-span-3 flex items-center gap-4 border-rule border-b px-3.5">
       <button
@@ -21,13 +21,13 @@ export function TopStrip() {
         <img src="/mark.svg" alt="" width={22} height={18} />
         Lean Lintel
       </button>
-      <b className="max-w-44 shrink-0 truncate font-semibold" title={name}>
+      <b className="min-w-16 max-w-44 shrink-[9] truncate font-semibold" title={name}>
         {name}
       </b>
       {version && (
-        <span className="flex items-center gap-2 rounded bg-ochre-2 px-2 py-0.5 text-ochre">
-          Looking at “{version.name}”
-          <button type="button" className="underline" onClick={() => void sync.lookAt(null)}>
+        <span className="flex min-w-40 items-center gap-2 rounded bg-ochre-2 px-2 py-0.5 text-ochre">
+          <span className="truncate">Looking at “{version.name}”</span>
+          <button type="button" className="shrink-0 underline" onClick={() => void sync.lookAt(null)}>
             Back to now
           </button>
         </span>
@@ -67,8 +67,8 @@ function Where() {
   return (
     <>
       {drawing.kind === "PLAN" && <StoreyChips here={drawing.storey} />}
-      {hasScale(drawing) && <Pair whole label="Lens" value={lens ?? ""} />}
-      {hasScale(drawing) && <Pair whole label="Scale" value={scaleWords(drawing.scale, units)} />}
+      {hasScale(drawing) && <Pair cut="last" label="Lens" value={lens ?? ""} />}
+      {hasScale(drawing) && <Pair cut="never" label="Scale" value={scaleWords(drawing.scale, units)} />}
     </>
   );
 }
@@ -83,13 +83,14 @@ function StoreyChips({ here }: { readonly here: string }) {
     if (plan) void sync.show({ kind: "drawing", id: plan.id });
   };
   return (
-    <nav aria-label="Storeys" className="flex shrink-0 overflow-hidden rounded border border-ink">
+    <nav aria-label="Storeys" className="flex min-w-24 overflow-hidden rounded border border-ink">
       {storeys.map((s) => (
         <button
           key={s.id}
           type="button"
           aria-current={s.id === here}
-          className={`min-h-6 whitespace-nowrap px-2.5 py-0.5 ${s.id === here ? "bg-ink font-semibold text-paper" : "bg-paper hover:bg-lime-2"}`}
+          title={s.name}
+          className={`min-h-6 min-w-14 truncate px-2.5 py-0.5 ${s.id === here ? "bg-ink font-semibold text-paper" : "bg-paper hover:bg-lime-2"}`}
           onClick={() => open(s.id)}
         >
           {s.name}
@@ -102,13 +103,15 @@ function StoreyChips({ here }: { readonly here: string }) {
 interface PairProps {
   readonly label: string;
   readonly value: string;
-  /** Not cut short for want of room, only where it is very long. */
-  readonly whole?: boolean;
+  /** When it is cut short for want of room. */
+  readonly cut?: keyof typeof CUT;
 }
 
-function Pair({ label, value, whole = false }: PairProps) {
+const CUT = { first: "min-w-16 shrink-[9]", last: "min-w-16 max-w-52 shrink-[6]", never: "shrink-0" };
+
+function Pair({ label, value, cut = "first" }: PairProps) {
   return (
-    <span className={`${whole ? "max-w-52 shrink-0" : "shrink"} truncate whitespace-nowrap text-ink-2`}>
+    <span className={`${CUT[cut]} truncate whitespace-nowrap text-ink-2`}>
       {label} <b className="ml-0.5 font-semibold text-ink">{value}</b>
     </span>
   );
@@ -168,7 +171,7 @@ function Back({ sign, label, what, keys, words, onClick }: BackProps) {
   return (
     <button
       type="button"
-      className="flex h-7 min-w-20 shrink-[99] items-center gap-1 px-1 text-ink-2 hover:text-ink disabled:text-ink-3"
+      className="flex h-7 min-w-[66px] shrink-[99] items-center gap-1 px-1 text-ink-2 hover:text-ink disabled:text-ink-3"
       disabled={!what}
       title={what ? `${label}: ${what} (${keys})` : keys}
       aria-label={what ? `${label}: ${what}` : label}
