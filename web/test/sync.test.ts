@@ -103,6 +103,58 @@ describe("an answer that does not come", () => {
   });
 });
 
+describe("a drawing that is to be shown", () => {
+  const other = { kind: "drawing" as const, id: "other" };
+  const pictures = () => asked.filter((a) => a.path.endsWith("/picture")).length;
+
+  it("is asked for until the server answers", async () => {
+    answers = [
+      "no answer",
+      { status: 503, body: { detail: "Not just now." } },
+      { status: 200, body: picture },
+    ];
+    const shown = sync.show(other);
+    await vi.advanceTimersByTimeAsync(0);
+    expect(store.getState().saying).toBe("The server does not answer.");
+    await vi.advanceTimersByTimeAsync(20_000);
+    await shown;
+    expect(pictures()).toBe(3);
+    expect(store.getState().drawn).toBe("other");
+  });
+
+  it("leaves nothing of the one before where it is not there, and says so", async () => {
+    store.setState({ groups: new Map([["door", { element: "door" } as never]]) });
+    answers = [{ status: 404, body: { detail: "There is no such drawing." } }];
+    await sync.show(other);
+    expect(store.getState()).toMatchObject({ saying: "There is no such drawing." });
+    expect(store.getState().groups.size).toBe(0);
+  });
+});
+
+describe("the project as it was", () => {
+  const version = { id: "old", name: "Before the porch" };
+
+  it("is not changed, and says so", async () => {
+    store.setState({ version });
+    expect(await sync.edit(moved)).toBe(false);
+    expect(await sync.undo()).toBe(false);
+    expect(asked).toEqual([]);
+    expect(store.getState().saying).toContain("Before the porch");
+  });
+
+  it("shows its first drawing where it had not the one shown", async () => {
+    const drawing = { type: "drawing", id: "first", kind: "PLAN", order: 0, storey: "ground" };
+    store.setState({ shown: { kind: "drawing", id: "later" }, drawn: "later" });
+    answers = [
+      { status: 200, body: { elements: [drawing], revision: 3, undo: null, redo: null } },
+      { status: 200, body: { ...picture, revision: 3 } },
+    ];
+    await sync.lookAt(version);
+    expect(asked.at(-1)?.path).toContain("/drawings/first/picture");
+    expect(store.getState()).toMatchObject({ drawn: "first", revision: 3 });
+  });
+});
+
 describe("edits that may be made soon", () => {
   const other = { ...moved, by: [0, 200] as [number, number] };
   const tried = () => asked.filter((a) => a.path.endsWith("/previews")).map((a) => a.body);
@@ -419,7 +471,10 @@ describe("what another window changed", () => {
   it("is read anew where too much has changed", async () => {
     answers = [
       { status: 422, body: { detail: "Too much has changed since revision 7.", concerns: [] } },
-      { status: 200, body: { revision: 99, elements: [wallAs("W9")], undo: null, redo: null } },
+      {
+        status: 200,
+        body: { revision: 99, elements: [...store.getState().elements.values()], undo: null, redo: null },
+      },
     ];
     revised(99);
     await vi.advanceTimersByTimeAsync(0);

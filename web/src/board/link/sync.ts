@@ -165,7 +165,7 @@ export class Sync {
   async reload(): Promise<void> {
     try {
       this.store.setState(stateOf(await this.askState()));
-      await this.readPicture();
+      await this.showWhatIsLeft();
     } catch (error) {
       this.store.setState({ saying: sentenceOf(error) });
     }
@@ -189,7 +189,7 @@ export class Sync {
       well: null,
       backdrop: { ...this.state.backdrop, drawing: null },
     });
-    if (!this.showKept(shown)) await this.readPicture(asked);
+    if (!this.showKept(shown)) await this.readShown(shown, asked);
     this.views.resume();
   }
 
@@ -223,6 +223,21 @@ export class Sync {
             params: { path: { ...this.path, sheet: id }, query },
           }),
         );
+  }
+
+  /** What cannot be shown is said, and leaves nothing else in its place; where the server does not answer it is asked again. */
+  private async readShown({ id }: Shown, asked?: Promise<PictureAnswer>): Promise<void> {
+    for (let first = asked; this.state.shown?.id === id; first = undefined) {
+      try {
+        return await this.readPicture(first);
+      } catch (error) {
+        if (this.state.shown?.id !== id) return;
+        this.store.setState({ saying: sentenceOf(error) });
+        if (!(error instanceof Offline))
+          return this.setGroups(new Map(), this.state.scale, this.state.revision);
+        await new Promise((again) => setTimeout(again, RETRY_MS));
+      }
+    }
   }
 
   /** One that an edit has overtaken while it came is asked for anew. */
@@ -270,6 +285,7 @@ export class Sync {
 
   /** Makes an edit; true when the server has stored it. The preview stays until the answer replaces it. */
   edit(edit: Edit): Promise<boolean> {
+    if (this.looksBack()) return Promise.resolve(false);
     const editId = crypto.randomUUID();
     const meantOn = this.state.elements;
     this.previews.made(edit);
@@ -284,6 +300,16 @@ export class Sync {
         }),
       );
     });
+  }
+
+  /** Whether the board shows the project as it was: nothing is changed there, and that is said. */
+  private looksBack(): boolean {
+    const { version } = this.state;
+    if (version)
+      this.store.setState({
+        saying: `“${version.name}” stays as it was. Go back to now to change something.`,
+      });
+    return version !== null;
   }
 
   /** Changes the facts of one element. */
@@ -311,6 +337,7 @@ export class Sync {
   private turnBack(
     path: "/api/v1/projects/{project}/undo" | "/api/v1/projects/{project}/redo",
   ): Promise<boolean> {
+    if (this.looksBack()) return Promise.resolve(false);
     const body = { editId: crypto.randomUUID(), window: windowId };
     return this.inTurn(() =>
       answerOf(api.POST(path, { params: { path: this.path, query: this.drawing }, body })),
