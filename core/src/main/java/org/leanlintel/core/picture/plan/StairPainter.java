@@ -34,6 +34,8 @@ final class StairPainter {
 
     /** On paper. */
     private static final double NUMBER_MM = 1.8, BESIDE_MM = 2.2, BREAK_MM = 1.2;
+    /** On paper: how much further off its end than usual the words of a way may stand. */
+    private static final double[] FURTHER_MM = {3, 6, 9};
 
     private final BuiltStair stair;
 
@@ -121,11 +123,14 @@ final class StairPainter {
         Vec out = end.minus(atFoot ? walk.get(1) : walk.get(walk.size() - 2)).unit();
         Vec right = riser.right().minus(riser.left()).unit();
         Vec inwards = out.times(-NUMBER_MM * scale);
-        List<Place> places = List.of(
+        List<Place> places = new ArrayList<>(List.of(
                 said.off(end, out, Lettering.readable(out.angle())),
                 said.off(end, out, 0),
                 said.off(riser.left().plus(inwards), right.times(-1), 0),
-                said.off(riser.right().plus(inwards), right, 0));
+                said.off(riser.right().plus(inwards), right, 0),
+                said.beside(riser.left(), out.times(-1), right.times(-1)),
+                said.beside(riser.right(), out.times(-1), right)));
+        for (double further : FURTHER_MM) places.add(said.off(end.along(out, further * scale), out, 0));
         Place place = said.free(places, places.getFirst(), taken);
         said.paint(place, pens);
         taken.add(said.box(place));

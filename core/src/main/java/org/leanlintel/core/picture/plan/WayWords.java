@@ -21,6 +21,11 @@ record WayWords(String words, String under, Lettering lettering, double scale) {
         return new Place(from.along(out, OFF_MM * scale + reach(out, angle)), angle);
     }
 
+    /** Just off a line and a little past the point it begins at, all of them along it: level, and out from it. */
+    Place beside(Vec from, Vec along, Vec out) {
+        return off(from.along(along, OFF_MM * scale + reach(along, 0)), out, 0);
+    }
+
     /** The first of some places that is free, the one otherwise where none is. */
     Place free(List<Place> places, Place otherwise, Taken taken) {
         for (Place p : places) {

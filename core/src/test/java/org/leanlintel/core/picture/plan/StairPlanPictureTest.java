@@ -11,13 +11,16 @@ import org.leanlintel.core.HouseOfTwo;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.building.BuiltStair;
 import org.leanlintel.core.building.body.Balustrade;
+import org.leanlintel.core.edit.dimension.DrawString;
 import org.leanlintel.core.edit.drawing.AddDrawing;
 import org.leanlintel.core.edit.storey.PlaceSteps;
 import org.leanlintel.core.geometry.Area;
+import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Leaders;
 import org.leanlintel.core.model.Note;
 import org.leanlintel.core.model.Opening;
@@ -30,6 +33,7 @@ import org.leanlintel.core.model.StairMake;
 import org.leanlintel.core.picture.Group;
 import org.leanlintel.core.picture.Item;
 import org.leanlintel.core.picture.Lettering;
+import org.leanlintel.core.picture.TextBox;
 import org.leanlintel.core.picture.drawing.DrawingPicture;
 
 /** A stair in plan on both its storeys, and in its own drawing. */
@@ -146,6 +150,31 @@ class StairPlanPictureTest {
         return group(Sketch.PLAN, steps).items().stream()
                 .filter(Item.Text.class::isInstance)
                 .map(i -> ((Item.Text) i).at())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Its words begin 80 off the last riser at 4,000, and would lie on a string at 4,500. */
+    @Test
+    void itsWordsGiveWayToAString() {
+        Vec from = new Vec(4500, 400), to = new Vec(4500, 1700);
+        assertThat(wayWords().isCrossedBy(from, to)).isTrue();
+        house.sketch.run(new DrawString(
+                house.planAbove(),
+                Sketch.LAYER,
+                new Vec(0, 1),
+                from,
+                List.of(new Hold.AtPoint(from), new Hold.AtPoint(to))));
+        assertThat(wayWords().isCrossedBy(from, to)).isFalse();
+        assertThat(wayWords().centre().distanceTo(new Vec(4000, 1050)))
+                .as("no further than it has to")
+                .isLessThan(1000);
+    }
+
+    private Bounds wayWords() {
+        return items(house.planAbove()).stream()
+                .filter(i -> i instanceof Item.Text t && t.text().equals("dn 13R"))
+                .map(i -> TextBox.of((Item.Text) i, 50, LETTERS).bounds())
                 .findFirst()
                 .orElseThrow();
     }
