@@ -17,6 +17,8 @@ public final class LayOut {
 
     /** On paper: between drawings, and from the frame to them. */
     static final double GAP_MM = 8, MARGIN_MM = 4;
+    /** What the last digits of places may take of that. */
+    private static final double ROUNDING_MM = 0.01;
     /** How far to the right a drawing goes to have its left edge in line with another's. */
     private static final double NEAR_MM = 40;
     /** From what part of the room on sheets they count as well used. */
@@ -158,9 +160,9 @@ public final class LayOut {
         for (Filling filling : sheets) {
             List<Put> sheet = filling.put;
             Bounds all = sheet.stream().map(Put::box).reduce(Bounds::with).orElseThrow();
-            Bounds frame = area.frame();
-            shift(sheet, new Vec((frame.maxX() - MARGIN_MM - all.maxX()) / 2, 0));
-            shift(sheet, new Vec(0, -(all.minY() - frame.minY() - MARGIN_MM) / 2));
+            Bounds beside = area.beside();
+            shift(sheet, new Vec((beside.maxX() - MARGIN_MM - all.maxX()) / 2, 0));
+            shift(sheet, new Vec(0, -(all.minY() - beside.minY() - MARGIN_MM) / 2));
         }
     }
 
@@ -171,7 +173,7 @@ public final class LayOut {
             List<Put> shifted = sheet.stream()
                     .map(p -> new Put(p.block(), p.at().plus(step)))
                     .toList();
-            if (shifted.stream().allMatch(p -> area.holds(p.box()))) {
+            if (shifted.stream().allMatch(p -> area.holds(p.box().grown(MARGIN_MM - ROUNDING_MM)))) {
                 sheet.clear();
                 sheet.addAll(shifted);
                 return;

@@ -40,12 +40,17 @@ public record SheetArea(Bounds frame, Bounds block) {
                 && !block.meets(box);
     }
 
+    /** The frame without a title block that runs along a whole side of it; one in a corner lies within. */
+    Bounds beside() {
+        if (block.maxY() >= frame.maxY()) return new Bounds(frame.minX(), frame.minY(), block.minX(), frame.maxY());
+        if (block.minX() <= frame.minX()) return new Bounds(frame.minX(), block.maxY(), frame.maxX(), frame.maxY());
+        return frame;
+    }
+
     /** Round all there is to draw on, counter-clockwise. */
     public List<Vec> outline() {
-        if (block.maxY() >= frame.maxY())
-            return new Bounds(frame.minX(), frame.minY(), block.minX(), frame.maxY()).corners();
-        if (block.minX() <= frame.minX())
-            return new Bounds(frame.minX(), block.maxY(), frame.maxX(), frame.maxY()).corners();
+        Bounds beside = beside();
+        if (!beside.equals(frame)) return beside.corners();
         return List.of(
                 new Vec(frame.minX(), frame.minY()),
                 new Vec(block.minX(), frame.minY()),

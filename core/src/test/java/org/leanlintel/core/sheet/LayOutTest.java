@@ -11,6 +11,7 @@ import java.util.stream.LongStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.geometry.Bounds;
@@ -46,6 +47,22 @@ class LayOutTest {
         assertThat(a.minX()).isCloseTo(20 + 8, within(1e-9));
         assertThat(b.minX()).isCloseTo(a.maxX() + 8, within(1e-9));
         assertThat(584 - b.maxX()).isCloseTo(8, within(1e-9));
+    }
+
+    /** Beside titles 72 wide along the right edge there are 492 to draw on, over titles 72 high along the foot 328. */
+    @ParameterizedTest
+    @CsvSource({"RIGHT_EDGE, 20, 512, 10, 410", "FOOT, 20, 584, 82, 410"})
+    void whatStandsAloneIsInTheMiddleOfTheRoomThereIs(
+            TitleBlock.Place place, double left, double right, double low, double high) {
+        TitleBlock titles =
+                new TitleBlock(TITLES.id(), TITLES.name(), place, 72, 72, List.of(), TitleBlock.Margin.BARE);
+        Bounds box = LayOut.on(A2, titles, List.of(block("a", 400, 240)))
+                .sheets()
+                .getFirst()
+                .getFirst()
+                .box();
+        assertThat(box.centre().x()).isCloseTo((left + right) / 2, within(1e-9));
+        assertThat(box.centre().y()).isCloseTo((low + high) / 2, within(1e-9));
     }
 
     /** The third finds room on no sheet but a second; the fourth goes back to the first. */
@@ -132,7 +149,8 @@ class LayOutTest {
         for (List<LayOut.Put> sheet : result.sheets()) {
             put += sheet.size();
             for (LayOut.Put p : sheet) {
-                assertThat(SheetArea.of(paper, TITLES).holds(p.box())).isTrue();
+                assertThat(SheetArea.of(paper, TITLES).holds(p.box().grown(LayOut.MARGIN_MM - 0.02)))
+                        .isTrue();
                 for (LayOut.Put other : sheet)
                     assertThat(p == other
                                     || !p.box().grown(LayOut.GAP_MM / 2 - 1e-6).meets(other.box()))
