@@ -40,7 +40,7 @@ export const views: readonly Command[] = [
     group: GROUP,
     keys: ["z"],
     on: (thing, state) => thing === null && planShown(state) !== undefined,
-    does: ({ sync }) => sync.toggleBackdrop(),
+    does: ({ sync }) => sync.showing.toggleBackdrop(),
   },
   {
     name: "look.hairlines",

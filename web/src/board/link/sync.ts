@@ -4,33 +4,23 @@ import type {
   Edit,
   EditAnswer,
   Element,
-  Group,
   Offered,
   OpeningAnswer,
-  Picture,
   PictureAnswer,
   ProjectState,
   SetOut,
 } from "../../api/types";
-import { backdropCatches, backdropOf } from "../canvas/backdrop";
-import { byWhatIsPicked } from "../canvas/groups";
-import { tracedLines } from "../canvas/traced";
 import { Views } from "../canvas/views";
 import { GapReader } from "../catch/gaps";
-import { Nearby } from "../catch/near";
 import { keepMaking, makingKept } from "../state/keptMaking";
 import { erasure, remaking, revision } from "../state/revisions";
 import { type BoardState, elementOf, elementsOf, type Shown } from "../state/state";
 import type { BoardStore } from "../state/store";
 import { offeredTo, usualMaking } from "../state/usual";
 import { InStep } from "./inStep";
-import { KeptPictures } from "./keptPictures";
 import { overtaken } from "./overtaken";
 import { Previews } from "./previews";
-
-const RETRY_MS = 1500;
-/** How often a picture is asked for anew that edits overtook while it came. */
-const PICTURE_TRIES = 5;
+import { RETRY_MS, Showing } from "./showing";
 
 /** Keeps one board and the server in step: loading, edits, undo, and what other windows do. */
 export class Sync {
@@ -38,10 +28,8 @@ export class Sync {
   readonly views: Views;
   readonly previews: Previews;
   readonly gaps: GapReader;
+  readonly showing: Showing;
   private readonly inStep: InStep;
-  private readonly kept = new KeptPictures();
-  /** The revision that the picture on the board is of. */
-  private drawnAt = -1;
   /** The last revision others were heard to have made. */
   private heard = -1;
   private readonly stopHearing: () => void;
@@ -51,7 +39,8 @@ export class Sync {
     this.views = new Views(store);
     this.previews = new Previews(store);
     this.gaps = new GapReader(store);
-    this.inStep = new InStep(store, () => this.catchAnew());
+    this.showing = new Showing(store, this.views);
+    this.inStep = new InStep(store, () => this.showing.catchAnew());
     globalThis.addEventListener?.("beforeunload", this.stay);
     this.stopKeeping = keepMaking(store);
     this.stopHearing = onRevised(this.state.project, (r) => {
@@ -114,13 +103,8 @@ export class Sync {
   }
 
   private showOpening(first: Shown, opening: Promise<OpeningAnswer | null>): Promise<void> {
-    const asked = opening.then((o) => (o?.drawing === first.id ? o : this.askPicture(first)));
+    const asked = opening.then((o) => (o?.drawing === first.id ? o : this.showing.ask(first)));
     return this.show(first, asked);
-  }
-
-  private async showFirst(): Promise<void> {
-    const [first] = elementsOf(this.state, "drawing");
-    if (first) await this.show({ kind: "drawing", id: first.id });
   }
 
   private askState(): Promise<ProjectState> {
@@ -165,7 +149,7 @@ export class Sync {
   async reload(): Promise<void> {
     try {
       this.store.setState(stateOf(await this.askState()));
-      await this.showWhatIsLeft();
+      await this.showing.showWhatIsLeft();
     } catch (error) {
       this.store.setState({ saying: sentenceOf(error) });
     }
@@ -176,111 +160,9 @@ export class Sync {
     await this.reload();
   }
 
-  /** Shows a drawing or a sheet, in the view it was left in. @param asked its picture, where that was asked for already */
-  async show(shown: Shown, asked?: Promise<PictureAnswer>): Promise<void> {
-    this.keepWhatIsShown();
-    this.store.setState({
-      shown,
-      preview: null,
-      selection: [],
-      caughts: [],
-      tool: { name: "select" },
-      earlierViews: [],
-      well: null,
-      backdrop: { ...this.state.backdrop, drawing: null },
-    });
-    if (!this.showKept(shown)) await this.readShown(shown, asked);
-    this.views.resume();
-  }
-
-  private keepWhatIsShown(): void {
-    const { shown, drawn, groups, scale, version } = this.state;
-    if (shown?.kind === "drawing" && drawn === shown.id && !version)
-      this.kept.keep(shown.id, { groups, scale, revision: this.drawnAt });
-  }
-
-  /** A drawing that was shown before is, where nothing has changed since. */
-  private showKept({ kind, id }: Shown): boolean {
-    const { revision, version } = this.state;
-    const known = kind === "drawing" && !version ? this.kept.at(id, revision) : undefined;
-    if (!known) return false;
-    this.setGroups(known.groups, known.scale, known.revision);
-    this.store.setState({ drawn: id });
-    return true;
-  }
-
-  private askPicture({ kind, id }: Shown): Promise<PictureAnswer> {
-    const { version } = this.store.getState();
-    const query = version ? { version: version.id } : {};
-    return kind === "drawing"
-      ? answerOf(
-          api.GET("/api/v1/projects/{project}/drawings/{drawing}/picture", {
-            params: { path: { ...this.path, drawing: id }, query },
-          }),
-        )
-      : answerOf(
-          api.GET("/api/v1/projects/{project}/sheets/{sheet}/picture", {
-            params: { path: { ...this.path, sheet: id }, query },
-          }),
-        );
-  }
-
-  /** What cannot be shown is said, and leaves nothing else in its place; where the server does not answer it is asked again. */
-  private async readShown({ id }: Shown, asked?: Promise<PictureAnswer>): Promise<void> {
-    for (let first = asked; this.state.shown?.id === id; first = undefined) {
-      try {
-        return await this.readPicture(first);
-      } catch (error) {
-        if (this.state.shown?.id !== id) return;
-        this.store.setState({ saying: sentenceOf(error) });
-        if (!(error instanceof Offline))
-          return this.setGroups(new Map(), this.state.scale, this.state.revision);
-        await new Promise((again) => setTimeout(again, RETRY_MS));
-      }
-    }
-  }
-
-  /** One that an edit has overtaken while it came is asked for anew. */
-  private async readPicture(asked?: Promise<PictureAnswer>, tries = PICTURE_TRIES): Promise<void> {
-    const { shown } = this.store.getState();
-    if (!shown) return;
-    const { picture, revision } = await (asked ?? this.askPicture(shown));
-    if (this.state.shown?.id !== shown.id) return;
-    if (revision < this.state.revision && tries > 0) await this.readPicture(undefined, tries - 1);
-    else this.setPicture(picture, shown, revision);
-  }
-
-  private setPicture(picture: Picture, { id }: Shown, revision: number): void {
-    const groups = byWhatIsPicked(picture.groups);
-    this.setGroups(groups, picture.scale, revision);
-    this.store.setState({ drawn: id });
-  }
-
-  private setGroups(groups: ReadonlyMap<string, Group>, scale: number, revision: number): void {
-    this.drawnAt = revision;
-    const traced = tracedLines(groups.values(), () => this.catchAnew());
-    const nearby = new Nearby(groups.values(), scale, [...traced, ...backdropCatches(this.state)]);
-    this.store.setState({ groups, scale, nearby, preview: null });
-  }
-
-  /** Lines of a page to trace from have come: they can be caught now. */
-  private catchAnew(): void {
-    const { groups, scale } = this.store.getState();
-    const more = [...tracedLines(groups.values()), ...backdropCatches(this.state)];
-    this.store.setState({ nearby: new Nearby(groups.values(), scale, more) });
-  }
-
-  toggleBackdrop(): void {
-    const { backdrop } = this.state;
-    const on = { ...backdrop, on: backdropOf(this.state) === null };
-    if (on.on && !backdropOf({ ...this.state, backdrop: on }))
-      this.store.setState({ saying: "There is no storey for it there: choose a backdrop in Facts." });
-    else this.setBackdrop(on);
-  }
-
-  /** Shows another drawing behind this one, or none. */
-  setBackdrop(change: Partial<BoardState["backdrop"]>): void {
-    this.store.setState({ backdrop: { ...this.state.backdrop, ...change } });
+  /** Shows a drawing or a sheet. @param asked its picture, where that was asked for already */
+  show(shown: Shown, asked?: Promise<PictureAnswer>): Promise<void> {
+    return this.showing.show(shown, asked);
   }
 
   /** Makes an edit; true when the server has stored it. The preview stays until the answer replaces it. */
@@ -424,24 +306,9 @@ export class Sync {
     });
     if (answer.fault) return;
     const isOfShown = of !== undefined && state.shown?.id === of && state.drawn === of;
-    if (answer.picture && isOfShown && state.shown?.kind === "drawing") {
-      const groups = new Map(state.groups);
-      for (const id of answer.picture.gone) groups.delete(id);
-      for (const g of answer.picture.changed) groups.set(g.element, g);
-      this.setGroups(groups, answer.picture.scale, answer.revision);
-    } else {
-      await this.showWhatIsLeft();
-    }
-  }
-
-  /** The shown drawing or sheet may be gone after an undo. */
-  private async showWhatIsLeft(): Promise<void> {
-    const state = this.store.getState();
-    if (state.shown && !state.elements.has(state.shown.id)) {
-      await this.showFirst();
-    } else {
-      await this.readPicture();
-    }
+    if (answer.picture && isOfShown && state.shown?.kind === "drawing")
+      this.showing.change(answer.picture, answer.revision);
+    else await this.showing.showWhatIsLeft();
   }
 }
 

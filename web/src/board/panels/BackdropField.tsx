@@ -17,7 +17,7 @@ export function BackdropField({ drawing }: { readonly drawing: Drawing }) {
         <Choice
           value={shown}
           options={[["", "none"], ...others.map((d) => [d.id, d.name] as const)]}
-          onChange={(id) => sync.setBackdrop(id === "" ? { on: false } : { on: true, drawing: id })}
+          onChange={(id) => sync.showing.setBackdrop(id === "" ? { on: false } : { on: true, drawing: id })}
         />
       </Row>
     </div>

@@ -43,7 +43,7 @@ class PlotsApiTest {
 
     private static Path folder() {
         try {
-            return Files.createTempDirectory("plotted");
+            return Files.createTempDirectory(Path.of("target"), "plotted");
         } catch (IOException e) {
             throw new AssertionError(e);
         }

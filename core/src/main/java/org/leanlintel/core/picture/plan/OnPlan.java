@@ -41,7 +41,7 @@ public record OnPlan(PlanOf plan, Stage stage, ElementId element) implements Mem
     @Override
     public Shows from(Reads reads) {
         Building building = Building.in(reads);
-        if (isHidden(building)) return Shows.NOTHING;
+        if (!stage.draws(building.model().find(element), plan) || isHidden(building)) return Shows.NOTHING;
         return orMark(building, () -> shows(building));
     }
 

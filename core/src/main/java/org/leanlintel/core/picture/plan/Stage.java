@@ -75,6 +75,14 @@ public enum Stage {
         return this == WALLS || this == OPENINGS;
     }
 
+    /**
+     * Whether what has a name is drawn at this stage: two edits that are tried on one model may give one name to things of
+     * different kinds.
+     */
+    boolean draws(@Nullable Element named, PlanOf plan) {
+        return this == WAYS ? named instanceof Drawing : named != null && of(named, plan) != null;
+    }
+
     /** What an element is drawn as at this stage; null where it is not drawn. */
     private @Nullable ElementId of(Element element, PlanOf plan) {
         boolean drawn =
