@@ -119,7 +119,7 @@ describe("a drawing that is to be shown", () => {
     await vi.advanceTimersByTimeAsync(20_000);
     await shown;
     expect(pictures()).toBe(3);
-    expect(store.getState().drawn).toBe("other");
+    expect(store.getState()).toMatchObject({ drawn: "other", saying: null });
   });
 
   it("leaves nothing of the one before where it is not there, and says so", async () => {

@@ -81,14 +81,18 @@ export class Showing {
 
   /** What cannot be shown is said, and leaves nothing else in its place; where the server does not answer it is asked again. */
   private async readShown({ id }: Shown, asked?: Promise<PictureAnswer>): Promise<void> {
+    let waited = false;
     for (let first = asked; this.state.shown?.id === id; first = undefined) {
       try {
-        return await this.read(first);
+        await this.read(first);
+        if (waited) this.store.setState({ saying: null });
+        return;
       } catch (error) {
         if (this.state.shown?.id !== id) return;
         this.store.setState({ saying: sentenceOf(error) });
         if (!(error instanceof Offline))
           return this.setGroups(new Map(), this.state.scale, this.state.revision);
+        waited = true;
         await new Promise((again) => setTimeout(again, RETRY_MS));
       }
     }
