@@ -7,6 +7,9 @@ export type ElementOf<T extends Element["type"]> = Extract<Element, { type: T }>
 export type Wall = Schemas["Wall"];
 export type Opening = Schemas["Opening"];
 export type OpeningKind = Schemas["OpeningKind"];
+/** What the frame of a window holds. */
+export type Lights = Schemas["Lights"];
+export type Light = Schemas["LightsLight"];
 /** How a bay stands before its wall. */
 export type Bay = Omit<Extract<Extract<OpeningKind, { type: "window" }>["form"], { type: "bay" }>, "type">;
 export type Placing = Schemas["Placing"];

@@ -4,10 +4,11 @@ import { Choice, fieldClass, Row } from "../../ui/controls";
 import { Section } from "../../ui/Section";
 import { LengthField } from "../fields/LengthField";
 import { evenPanels, PAIRED_PANELS } from "../fields/panelCounts";
+import { LightsFields } from "../lights/LightsFields";
 import { useBoard } from "../state/context";
 import { type DoorKind, type Making, type Setting, unitsOf } from "../state/state";
 import { MakeFields } from "../things/MakeFields";
-import { BayFields, LeafPart, Lights, Lined, OpensField, Panels } from "../things/OpeningKindFields";
+import { BayFields, LeafPart, Lined, Panels } from "../things/OpeningKindFields";
 
 interface Props {
   readonly making: Making;
@@ -206,8 +207,12 @@ export function NewWindow({ making, set }: Props) {
       )}
       <LengthField label="Height" mm={w.heightMm} onChange={(heightMm) => change({ heightMm })} />
       <LengthField label="Sill" mm={w.sillMm} onChange={(sillMm) => change({ sillMm })} />
-      <Lights value={w.lights} onChange={(lights) => change({ lights })} />
-      <OpensField value={w.opens} onChange={(opens) => change({ opens })} />
+      <LightsFields
+        lights={w.lights}
+        widthMm={w.widthMm}
+        heightMm={w.heightMm}
+        onChange={(lights) => change({ lights })}
+      />
       <LengthField label="Frame set back" mm={w.setbackMm} onChange={(setbackMm) => change({ setbackMm })} />
       {makes && (
         <MakeFields

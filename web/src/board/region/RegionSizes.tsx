@@ -1,6 +1,8 @@
 import type { TradeRegion } from "../../api/types";
-import { Button, fieldClass, Row } from "../../ui/controls";
+import { Button, Choice, fieldClass, Row } from "../../ui/controls";
 import { LengthField } from "../fields/LengthField";
+import { OPENING_LINES } from "../lenses/words";
+import { HUNG_OPEN } from "../lights/LightsFields";
 import { DOORS } from "../making/NewOpening";
 import { SchemeFields } from "../making/SchemeFields";
 import type { RegionPart } from "./OwnRegion";
@@ -138,6 +140,20 @@ export function RegionSizes({ region, change }: RegionPart) {
           onChange={(mm) => change({ windows: { ...windows, [key]: mm } })}
         />
       ))}
+      <Row label="Hung lights open">
+        <Choice
+          value={windows.inwards ? "in" : "out"}
+          options={HUNG_OPEN}
+          onChange={(way) => change({ windows: { ...windows, inwards: way === "in" } })}
+        />
+      </Row>
+      <Row label="Lines over leaves">
+        <Choice
+          value={windows.lines}
+          options={OPENING_LINES}
+          onChange={(lines) => change({ windows: { ...windows, lines } })}
+        />
+      </Row>
       <h3 className="mt-3 mb-1 font-semibold">What else is usual</h3>
       {LENGTHS.map(([key, words]) => (
         <LengthField key={key} label={words} mm={region[key]} onChange={(mm) => change({ [key]: mm })} />

@@ -17,6 +17,7 @@ import type {
   GridLine,
   Group,
   Leaders,
+  Lights,
   Mass,
   MeasureAnswer,
   NewWall,
@@ -138,9 +139,8 @@ export interface Making {
     readonly widthMm: number;
     readonly heightMm: number;
     readonly sillMm: number;
-    readonly lights: number;
+    readonly lights: Lights;
     readonly setbackMm: number;
-    readonly opens: Extract<OpeningKind, { type: "window" }>["opens"];
     readonly form: "FLAT" | "BAY" | "CORNER";
     readonly bay: Bay;
     /** Of a pair round a corner: the width on the other wall. */

@@ -4,6 +4,8 @@ import { catchingKept } from "../catch/catching";
 import { Nearby } from "../catch/near";
 import { type BoardState, type Making, NO_AIM } from "./state";
 
+const FIXED = { opens: "FIXED", side: "LEFT", part: 1 } as const;
+
 /** Before it is known what the project is offered; `usualMaking` then says what of the stock they are. */
 const making: Making = {
   wall: {
@@ -35,9 +37,8 @@ const making: Making = {
     widthMm: 1200,
     heightMm: 1200,
     sillMm: 900,
-    lights: 2,
+    lights: { row: [FIXED, FIXED], over: { type: "nothingOver" }, inwards: false },
     setbackMm: 110,
-    opens: "FIXED",
     form: "FLAT",
     bay: { projectionMm: 600, frontPart: 0.6, foot: "WALLED", lid: { type: "flatLid" } },
     otherWidthMm: 1200,

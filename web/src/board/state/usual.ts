@@ -49,6 +49,7 @@ export function usualMaking(before: BoardState, offered: Offered): Making {
       sillMm: region.windows.sillMm,
       setbackMm: region.windows.setbackMm,
       otherWidthMm: region.windows.otherMm,
+      lights: { ...making.window.lights, inwards: region.windows.inwards },
       bay: { ...making.window.bay, projectionMm: region.windows.bayMm },
     },
     standOffMm: region.standOffMm,

@@ -39,7 +39,12 @@ export function OpeningFacts({ opening }: { readonly opening: Opening }) {
       <p className="py-1 text-ink-2">
         Unit <LengthText mm={unit.width} /> x <LengthText mm={unit.height} />
       </p>
-      <OpeningKindFields kind={kind} onChange={(next) => revise({ kind: next })} />
+      <OpeningKindFields
+        kind={kind}
+        widthMm={opening.widthMm}
+        heightMm={opening.heightMm}
+        onChange={(next) => revise({ kind: next })}
+      />
       <OpeningWork opening={opening} revise={revise} />
       <MakeFields kind={kind.type} make={make} onChange={(next) => revise({ make: next })} />
     </>

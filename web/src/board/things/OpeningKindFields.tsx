@@ -3,6 +3,7 @@ import { Choice, Row } from "../../ui/controls";
 import { LengthField } from "../fields/LengthField";
 import { PitchField } from "../fields/PitchField";
 import { PAIRED_PANELS, PANELS } from "../fields/panelCounts";
+import { LightsFields } from "../lights/LightsFields";
 import { useBoard } from "../state/context";
 
 type Of<T extends OpeningKind["type"]> = Extract<OpeningKind, { type: T }>;
@@ -11,6 +12,12 @@ type Ways = readonly (readonly [string, string])[];
 interface Props<K extends OpeningKind> {
   readonly kind: K;
   readonly onChange: (kind: OpeningKind) => void;
+}
+
+interface SizedProps<K extends OpeningKind> extends Props<K> {
+  /** Of the structural opening. */
+  readonly widthMm: number;
+  readonly heightMm: number;
 }
 
 const ENDS = [
@@ -27,7 +34,7 @@ const SIDES = [
 ] as const;
 
 /** What stands in an opening, by its kind. */
-export function OpeningKindFields({ kind, onChange }: Props<OpeningKind>) {
+export function OpeningKindFields({ kind, widthMm, heightMm, onChange }: SizedProps<OpeningKind>) {
   switch (kind.type) {
     case "swingDoor":
       return <SwingFields kind={kind} onChange={onChange} />;
@@ -59,7 +66,7 @@ export function OpeningKindFields({ kind, onChange }: Props<OpeningKind>) {
     case "openWay":
       return <Lined value={kind.lined} onChange={(lined) => onChange({ ...kind, lined })} />;
     case "window":
-      return <WindowFields kind={kind} onChange={onChange} />;
+      return <WindowFields {...{ kind, widthMm, heightMm, onChange }} />;
     case "liftingDoor":
       return null;
   }
@@ -127,11 +134,15 @@ function FoldingFields({ kind, onChange }: Props<Of<"foldingDoor">>) {
   );
 }
 
-function WindowFields({ kind, onChange }: Props<Of<"window">>) {
+function WindowFields({ kind, widthMm, heightMm, onChange }: SizedProps<Of<"window">>) {
   return (
     <>
-      <Lights value={kind.lights} onChange={(lights) => onChange({ ...kind, lights })} />
-      <OpensField value={kind.opens} onChange={(opens) => onChange({ ...kind, opens })} />
+      <LightsFields
+        lights={kind.lights}
+        widthMm={widthMm}
+        heightMm={heightMm}
+        onChange={(lights) => onChange({ ...kind, lights })}
+      />
       {kind.form.type === "bay" && (
         <BayFields bay={kind.form} onChange={(bay) => onChange({ ...kind, form: { ...bay, type: "bay" } })} />
       )}
@@ -259,38 +270,6 @@ export function Lined({ value, onChange }: FieldProps<boolean>) {
           ["bare", "Without"],
         ]}
         onChange={(way) => onChange(way === "lined")}
-      />
-    </Row>
-  );
-}
-
-export function Lights({ value, onChange }: FieldProps<number>) {
-  return (
-    <Row label="Lights">
-      <Choice
-        value={String(value)}
-        options={[1, 2, 3, 4, 5, 6].map((n) => [String(n), String(n)] as const)}
-        onChange={(n) => onChange(Number(n))}
-      />
-    </Row>
-  );
-}
-
-type Opens = Of<"window">["opens"];
-
-export function OpensField({ value, onChange }: FieldProps<Opens>) {
-  return (
-    <Row label="Opens">
-      <Choice
-        value={value}
-        options={[
-          ["FIXED", "Not at all"],
-          ["SIDE_HUNG", "Side hung"],
-          ["TOP_HUNG", "Top hung"],
-          ["VERTICAL_SLIDING", "Sliding up and down"],
-          ["HORIZONTAL_SLIDING", "Sliding sideways"],
-        ]}
-        onChange={onChange}
       />
     </Row>
   );

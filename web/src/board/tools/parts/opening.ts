@@ -31,7 +31,7 @@ export function openingEdit(state: BoardState, what: "door" | "window"): Edit | 
 
 /** Windows round the corner at the end of a wall that the pointer is nearer to. */
 function cornerPair(state: BoardState, wall: string, make: OpeningMake): Edit {
-  const { widthMm, otherWidthMm, heightMm, sillMm, lights, setbackMm, opens } = state.making.window;
+  const { widthMm, otherWidthMm, heightMm, sillMm, lights, setbackMm } = state.making.window;
   return {
     type: "placeCornerPair",
     wall,
@@ -41,7 +41,7 @@ function cornerPair(state: BoardState, wall: string, make: OpeningMake): Edit {
     otherWidthMm,
     heightMm,
     sillMm,
-    window: { type: "window", lights, setbackMm, opens, form: FLAT },
+    window: { type: "window", lights, setbackMm, form: FLAT },
     make,
   };
 }
@@ -107,9 +107,9 @@ function openingAcross(state: BoardState, wall: string): string | undefined {
 /** The kind chosen; it hangs on, slides or folds to the measured side unless turned, and opens to the pointer's. */
 function kindOf(state: BoardState, what: "door" | "window", from: End, wall: string): OpeningKind {
   if (what === "window") {
-    const { lights, setbackMm, opens, form, bay } = state.making.window;
+    const { lights, setbackMm, form, bay } = state.making.window;
     const stands = form === "BAY" ? ({ ...bay, type: "bay" } as const) : FLAT;
-    return { type: "window", lights, setbackMm, opens, form: stands };
+    return { type: "window", lights, setbackMm, form: stands };
   }
   const { kind, part, panels, lined } = state.making.door;
   const end: End = state.making.flipHinge === (from === "START") ? "END" : "START";

@@ -17,6 +17,7 @@ import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Floor;
 import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Lights;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Refusal;
@@ -70,7 +71,7 @@ final class FittingOut {
     }
 
     private static Edit window(ElementId wall) {
-        Opening.Window kind = new Opening.Window(2, 110, Opening.Opens.SIDE_HUNG);
+        Opening.Window kind = new Opening.Window(2, 110, Lights.Opens.SIDE_HUNG);
         return new PlaceOpening(
                 wall, OfficeStandard.LAYER_OPENINGS, Placing.from(End.START, 800), 1200, 1200, 900, kind);
     }

@@ -39,6 +39,7 @@ import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.LetterStyle;
+import org.leanlintel.core.model.Lights;
 import org.leanlintel.core.model.MarkLetters;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
@@ -391,7 +392,7 @@ public final class Sketch {
                         width,
                         height,
                         sill,
-                        new Opening.Window(1, 100, Opening.Opens.FIXED)))
+                        new Opening.Window(1, 100, Lights.Opens.FIXED)))
                 .after()
                 .getFirst();
     }

@@ -48,8 +48,10 @@ final class EscapeCheck {
                     if (o.opening().leafWidthMm() > 0) return;
                     continue;
                 }
-                String lack = lack(o.opening(), window, escape);
-                if (lack.isEmpty()) return;
+                List<ClearOpening> lights =
+                        ClearOpening.of(o.opening(), window, solid.strip().wall());
+                if (lights.stream().anyMatch(l -> lack(l, escape).isEmpty())) return;
+                String lack = lights.isEmpty() ? "does not open" : lack(lights.getFirst(), escape);
                 best = o.opening().mark() + " " + lack;
             }
         }
@@ -70,12 +72,10 @@ final class EscapeCheck {
                 || space.covers(right) && rooms.at(storey.id(), left) == null;
     }
 
-    /** What a window lacks, in words; empty where it lacks nothing. */
-    private String lack(Opening o, Opening.Window window, Rules.Escape escape) {
+    /** What a light lacks, in words; empty where it lacks nothing. */
+    private String lack(ClearOpening clear, Rules.Escape escape) {
         LengthPrinter lengths =
                 LengthPrinter.ofScreen(building.model().settings().units());
-        ClearOpening clear = ClearOpening.of(o, window);
-        if (clear.widthMm() == 0) return "does not open";
         if (clear.sillMm() > escape.sillMm())
             return "opens from %s above the floor, %s at most"
                     .formatted(lengths.print(clear.sillMm()), lengths.print(escape.sillMm()));
@@ -85,12 +85,11 @@ final class EscapeCheck {
         if (clear.heightMm() < escape.heightMm())
             return "opens %s high, %s needed"
                     .formatted(lengths.print(clear.heightMm()), lengths.print(escape.heightMm()));
-        return clear.widthMm() * clear.heightMm() < escape.areaMm2()
+        return clear.mm2() < escape.areaMm2()
                 ? "opens by %s, %s needed"
                         .formatted(
                                 AreaPrinter.print(
-                                        clear.widthMm() * clear.heightMm(),
-                                        building.model().settings().units()),
+                                        clear.mm2(), building.model().settings().units()),
                                 AreaPrinter.print(
                                         escape.areaMm2(),
                                         building.model().settings().units()))

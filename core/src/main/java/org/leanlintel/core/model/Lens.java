@@ -90,20 +90,26 @@ public record Lens(
 
     /** The same, with layers shown another way. */
     public Lens showing(List<LayerShown> others) {
-        return with(others, marks, strings);
+        return with(others, marks, openingLines, strings);
     }
 
     /** The same, with marks of other things. */
     public Lens marking(List<MarkOf> others) {
-        return with(layers, others, strings);
+        return with(layers, others, openingLines, strings);
     }
 
     /** The same, with strings in another style. */
     public Lens stringing(ElementId style) {
-        return with(layers, marks, style);
+        return with(layers, marks, openingLines, style);
     }
 
-    private Lens with(List<LayerShown> otherLayers, List<MarkOf> otherMarks, ElementId otherStrings) {
+    /** The same, with other lines over leaves. */
+    public Lens lining(OpeningLines others) {
+        return with(layers, marks, others, strings);
+    }
+
+    private Lens with(
+            List<LayerShown> otherLayers, List<MarkOf> otherMarks, OpeningLines otherLines, ElementId otherStrings) {
         return new Lens(
                 id,
                 name,
@@ -118,7 +124,7 @@ public record Lens(
                 openings,
                 floorSpans,
                 roofs,
-                openingLines,
+                otherLines,
                 states,
                 colours,
                 otherStrings,

@@ -29,6 +29,8 @@ public record Opening(
         Work work)
         implements OnLayer, Marked, Worded {
 
+    private static final double LEAST_GLASS_MM = 50;
+
     public Opening {
         mark = Checks.name("An opening's mark", mark);
         widthMm = Checks.between("An opening's width", widthMm, 100, 20_000);
@@ -38,6 +40,15 @@ public record Opening(
         double least = make.fixWidthMm() + 2 * make.frameMm() + 2 * make.gapMm();
         if (widthMm < least + 10)
             throw new Unusable("Allowances and frame of %s leave nothing of its width.".formatted(mark));
+        if (kind instanceof Window w && w.lights().over() instanceof Lights.Toplights over)
+            checkTransom(mark, over.heightMm(), heightMm - make.fixHeightMm(), make.frameMm());
+    }
+
+    /** A transom leaves room for glass above it and below. */
+    private static void checkTransom(String mark, double overMm, double unitMm, double frameMm) {
+        double least = 1.5 * frameMm + LEAST_GLASS_MM;
+        if (overMm < least || unitMm - overMm < least)
+            throw new Unusable("The transom of %s leaves no room for glass above it or below.".formatted(mark));
     }
 
     public Opening placed(ElementId inWall, Placing at) {
@@ -318,31 +329,35 @@ public record Opening(
     /** An opening without a leaf. @param lined whether it has a lining */
     public record OpenWay(boolean lined) implements Kind {}
 
-    /** A framed window. @param lights panes side by side; @param setbackMm from the wall's outer face to the frame */
-    public record Window(int lights, double setbackMm, Opens opens, Form form) implements Kind {
+    /** A framed window. @param setbackMm from the wall's outer face to the frame */
+    public record Window(Lights lights, double setbackMm, Form form) implements Kind {
 
-        /** One in the plane of its wall. */
-        public Window(int lights, double setbackMm, Opens opens) {
-            this(lights, setbackMm, opens, new Flat());
+        public Window {
+            setbackMm = Checks.between("A frame's set-back", setbackMm, 0, 1000);
+        }
+
+        /** One in the plane of its wall, of lights that are all alike. */
+        public Window(int lights, double setbackMm, Lights.Opens opens) {
+            this(Lights.equal(lights, opens), setbackMm, new Flat());
+        }
+
+        public Window in(Form other) {
+            return new Window(lights, setbackMm, other);
         }
 
         @Override
         public Window turnedAbout() {
-            return form instanceof ToCorner c
-                    ? new Window(lights, setbackMm, opens, new ToCorner(c.end().other()))
-                    : this;
+            return form instanceof ToCorner c ? in(new ToCorner(c.end().other())) : this;
+        }
+
+        @Override
+        public Window mirrored() {
+            return new Window(lights.mirrored(), setbackMm, form);
         }
 
         @Override
         public Window turnedLike(Kind other) {
-            return other instanceof Window like && like.form instanceof ToCorner
-                    ? new Window(lights, setbackMm, opens, like.form)
-                    : this;
-        }
-
-        public Window {
-            if (lights < 1 || lights > 12) throw new Unusable("A window has 1 to 12 lights, not " + lights + ".");
-            setbackMm = Checks.between("A frame's set-back", setbackMm, 0, 1000);
+            return other instanceof Window like && like.form instanceof ToCorner ? in(like.form) : this;
         }
     }
 
@@ -385,15 +400,4 @@ public record Opening(
 
     /** Round the corner at an end of its wall, with the window of the next wall, and a post between them. */
     public record ToCorner(End end) implements Form {}
-
-    /** How a window's lights open. */
-    public enum Opens {
-        FIXED,
-        SIDE_HUNG,
-        TOP_HUNG,
-        /** One above the other. */
-        VERTICAL_SLIDING,
-        /** Side by side, in two planes. */
-        HORIZONTAL_SLIDING
-    }
 }

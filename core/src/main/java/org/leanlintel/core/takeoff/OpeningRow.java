@@ -62,14 +62,7 @@ public record OpeningRow(Opening opening, String kind, String detail, String sto
             case Opening.FoldingPair d -> "Folding, in two halves";
             case Opening.LiftingDoor d -> "Lifting";
             case Opening.OpenWay o -> "Open way";
-            case Opening.Window w ->
-                switch (w.opens()) {
-                    case FIXED -> "Fixed";
-                    case SIDE_HUNG -> "Side hung";
-                    case TOP_HUNG -> "Top hung";
-                    case VERTICAL_SLIDING -> "Sliding up and down";
-                    case HORIZONTAL_SLIDING -> "Sliding sideways";
-                };
+            case Opening.Window w -> LightWords.kind(w.lights());
         };
     }
 
@@ -81,15 +74,11 @@ public record OpeningRow(Opening opening, String kind, String detail, String sto
             case Opening.FoldingDoor d -> d.panels() + " panels";
             case Opening.FoldingPair d -> d.panels() + " panels";
             case Opening.OpenWay o -> o.lined() ? "with a lining" : "without a lining";
-            case Opening.Window w -> lights(w) + form(w.form());
+            case Opening.Window w -> LightWords.detail(w.lights()) + form(w.form());
             case Opening.PocketDoor d -> "";
             case Opening.SlidingDoor d -> "";
             case Opening.LiftingDoor d -> "";
         };
-    }
-
-    private static String lights(Opening.Window w) {
-        return w.lights() == 1 ? "1 light" : w.lights() + " lights";
     }
 
     private static String form(Opening.Form form) {

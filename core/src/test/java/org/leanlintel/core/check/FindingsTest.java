@@ -23,6 +23,7 @@ import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Fitting;
+import org.leanlintel.core.model.Lights;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Room;
@@ -198,10 +199,19 @@ class FindingsTest {
         assertThat(escapes()).singleElement().asString().startsWith("Bedroom has no escape window. It has no window");
         Opening fixed = sketch.window(north, 1000, 1200, 900, 900);
         assertThat(escapes()).singleElement().asString().contains("G1 does not open, AD B vol 1");
-        sketch.run(new Revise(fixed.of(new Opening.Window(1, 100, Opening.Opens.SIDE_HUNG))));
+        sketch.run(new Revise(fixed.of(new Opening.Window(1, 100, Lights.Opens.SIDE_HUNG))));
         assertThat(escapes()).isEmpty();
-        sketch.run(new Revise(fixed.of(new Opening.Window(3, 100, Opening.Opens.SIDE_HUNG))));
+        sketch.run(new Revise(fixed.of(new Opening.Window(3, 100, Lights.Opens.SIDE_HUNG))));
         assertThat(escapes()).singleElement().asString().contains("opens 324 wide, 450 needed");
+        Lights.Light fix = new Lights.Light(Lights.Opens.FIXED, Side.LEFT, 1);
+        Lights one = new Lights(
+                List.of(fix, new Lights.Light(Lights.Opens.SIDE_HUNG, Side.LEFT, 3), fix),
+                new Lights.NothingOver(),
+                false);
+        sketch.run(new Revise(fixed.of(new Opening.Window(one, 100, new Opening.Flat()))));
+        assertThat(escapes()).as("its widest light opens").isEmpty();
+        sketch.run(new Revise(fixed.of(new Opening.Window(1, 100, Lights.Opens.BOTTOM_HUNG))));
+        assertThat(escapes()).as("it only tilts").singleElement().asString().contains("G1 does not open");
     }
 
     /** The inside corners are at x = 290 and 2,710. */

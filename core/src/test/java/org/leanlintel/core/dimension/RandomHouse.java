@@ -12,6 +12,7 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Lights;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Placing;
 import org.leanlintel.core.model.Side;
@@ -66,7 +67,7 @@ final class RandomHouse {
         if (length < width + 900) return;
         Opening.Kind kind = random.nextBoolean()
                 ? new Opening.SwingDoor(End.START, Side.RIGHT)
-                : new Opening.Window(1, 100, Opening.Opens.FIXED);
+                : new Opening.Window(1, 100, Lights.Opens.FIXED);
         double sill = kind instanceof Opening.Window ? 900 : 0;
         sketch.tryRun(new PlaceOpening(
                 wall.id(),

@@ -127,7 +127,7 @@ class ElementsTest {
                         0))
                 .withMessageContaining("no pen for");
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new Opening.Window(0, 0, Opening.Opens.FIXED))
+                .isThrownBy(() -> new Opening.Window(0, 0, Lights.Opens.FIXED))
                 .withMessageContaining("lights");
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> new Drawing(

@@ -65,6 +65,7 @@ import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.InWork;
 import org.leanlintel.core.model.Leaders;
 import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.Lights;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
@@ -608,7 +609,7 @@ final class Draft {
             double sill,
             int lights,
             double setbackMm,
-            Opening.Opens opens) {
+            Lights.Opens opens) {
         return opening(wall, from, distance, width, height, sill, new Opening.Window(lights, setbackMm, opens));
     }
 

@@ -13,9 +13,11 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Floor;
+import org.leanlintel.core.model.Lights;
+import org.leanlintel.core.model.Lights.Light;
+import org.leanlintel.core.model.Lights.Opens;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
-import org.leanlintel.core.model.Opening.Opens;
 import org.leanlintel.core.model.OutsideSteps;
 import org.leanlintel.core.model.OwnField;
 import org.leanlintel.core.model.PaperSize;
@@ -458,8 +460,25 @@ public final class QuarryBankHouse {
         d.window(above(shell, west), End.START, 2000, 1200, 1200, 900, pair);
         d.window(above(shell, north), End.START, 1500, 1500, 1200, 900, pair);
         d.window(above(shell, north), End.START, 5800, 1500, 1200, 900, pair);
-        d.window(above(shell, garageSouth), End.START, 900, 1800, 1200, 900, pair);
+        d.window(above(shell, garageSouth), End.START, 900, 1800, 1200, 900, fixedBetween(2));
         d.window(above(shell, east), End.START, 3000, 1500, 1200, 900, pair);
+    }
+
+    /** A wide fixed light between two that hang at the sides. */
+    private static Opening.Window fixedBetween(double part) {
+        List<Light> row = List.of(
+                new Light(Opens.SIDE_HUNG, Side.LEFT, 1),
+                new Light(Opens.FIXED, Side.LEFT, part),
+                new Light(Opens.SIDE_HUNG, Side.RIGHT, 1));
+        return new Opening.Window(new Lights(row, new Lights.NothingOver(), false), 110, new Opening.Flat());
+    }
+
+    /** One light that hangs at the side and a fixed one, each below a narrow one that hangs at its top. */
+    private static Opening.Window belowToplights() {
+        List<Light> row = List.of(new Light(Opens.SIDE_HUNG, Side.LEFT, 1), new Light(Opens.FIXED, Side.LEFT, 1));
+        Lights.Toplights over =
+                new Lights.Toplights(Lights.equal(2, Opens.TOP_HUNG).row(), 380);
+        return new Opening.Window(new Lights(row, over, false), 110, new Opening.Flat());
     }
 
     private Vec middle(Wall wall) {
@@ -485,18 +504,17 @@ public final class QuarryBankHouse {
                 1200,
                 900,
                 new Opening.Window(
-                        2,
+                        Lights.equal(2, Opens.SIDE_HUNG),
                         110,
-                        Opens.SIDE_HUNG,
                         new Opening.Bay(500, 0.6, Opening.BayFoot.WALLED, new Opening.SlopedLid(Pitch.degrees(30)))));
         d.door(south, End.END, 5100, 1010, 2100, End.END, Side.RIGHT);
         d.window(south, End.END, 7350, 900, 1200, 900, 2, 110, Opens.VERTICAL_SLIDING);
         d.liftingDoor(garageSouth, End.START, 600, 2440, 2134);
-        d.window(north, End.START, 2900, 2400, 1050, 1050, 3, 110, Opens.SIDE_HUNG);
+        d.window(north, End.START, 2900, 2400, 1050, 1050, fixedBetween(1.5));
         d.window(north, End.START, 750, 900, 1050, 1050, 1, 110, Opens.TOP_HUNG);
         d.window(north, End.START, 7300, 600, 600, 1500, 1, 110, Opens.TOP_HUNG);
         d.cornerPair(garageNorth, End.END, 1000, 1050, 1050, new Opening.Window(1, 60, Opens.FIXED));
-        d.window(west, End.START, 1500, 1500, 1200, 900, 2, 110, Opens.SIDE_HUNG);
+        d.window(west, End.START, 1500, 1500, 1200, 900, belowToplights());
         Opening back = d.door(west, End.END, 900, 926, 2100, End.START, Side.RIGHT);
         Opening garageBack = d.door(east, End.START, 3600, 926, 2100, End.START, Side.LEFT);
         backDoor = back;

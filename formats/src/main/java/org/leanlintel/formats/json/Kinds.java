@@ -27,6 +27,7 @@ import org.leanlintel.core.model.Gap;
 import org.leanlintel.core.model.Heat;
 import org.leanlintel.core.model.Hold;
 import org.leanlintel.core.model.Layer;
+import org.leanlintel.core.model.Lights;
 import org.leanlintel.core.model.Meeting;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OutsideSteps;
@@ -79,6 +80,7 @@ public final class Kinds {
             Picked.class,
             Opening.Kind.class,
             Opening.Form.class,
+            Lights.Over.class,
             Opening.BayLid.class,
             Layer.Drawn.class,
             DeleteLayer.Leaves.class,

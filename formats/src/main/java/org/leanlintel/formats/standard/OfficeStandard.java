@@ -15,6 +15,7 @@ import org.leanlintel.core.model.Drawing;
 import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Footing;
+import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OpeningMake;
@@ -89,7 +90,7 @@ public final class OfficeStandard {
         for (Element e : elements())
             if (e instanceof BuildUp b) {
                 if (marked(b, region) instanceof BuildUp offered) elements.add(offered);
-            } else elements.add(e);
+            } else elements.add(e instanceof Lens l ? l.lining(region.windows().lines()) : e);
         elements.addAll(fittings(region));
         elements.add(ruleSets().get(region.like()));
         elements.add(settings);

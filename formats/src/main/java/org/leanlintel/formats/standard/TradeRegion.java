@@ -5,6 +5,7 @@ import java.util.Map;
 import org.leanlintel.core.dimension.Scheme;
 import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.ElementId;
+import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.MarkLetters;
 import org.leanlintel.core.model.OpeningMake;
 import org.leanlintel.core.model.PaperSize;
@@ -89,6 +90,8 @@ public record TradeRegion(
             double setbackMm,
             double otherMm,
             double bayMm,
+            boolean inwards,
+            Lens.OpeningLines lines,
             String source) {}
 
     /** Before an outside door. */

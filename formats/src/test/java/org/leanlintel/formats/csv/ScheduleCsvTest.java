@@ -28,6 +28,7 @@ import org.leanlintel.core.model.Element;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.Lights;
 import org.leanlintel.core.model.MarkLetters;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OpeningMake;
@@ -83,7 +84,7 @@ class ScheduleCsvTest {
                 .orElseThrow();
         for (int i = 0; i < 11; i++) place(1000 + 1200 * i, 838, 0, new Opening.SwingDoor(End.START, Side.LEFT));
         place(15_000, 1500, 0, new Opening.PairDoor(End.START, 0.75, Side.LEFT));
-        place(18_000, 1219.2, 900, new Opening.Window(2, 0, Opening.Opens.VERTICAL_SLIDING));
+        place(18_000, 1219.2, 900, new Opening.Window(2, 0, Lights.Opens.VERTICAL_SLIDING));
         doors = schedule("Doors", Drawing.Kind.DOORS);
         windows = schedule("Windows", Drawing.Kind.WINDOWS);
     }

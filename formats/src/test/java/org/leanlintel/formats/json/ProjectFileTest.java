@@ -31,6 +31,7 @@ import org.leanlintel.core.model.Layer;
 import org.leanlintel.core.model.Leaders;
 import org.leanlintel.core.model.Lens;
 import org.leanlintel.core.model.LetterStyle;
+import org.leanlintel.core.model.Lights;
 import org.leanlintel.core.model.MarkLetters;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Model;
@@ -328,11 +329,29 @@ class ProjectFileTest {
         assertThat(model.all(Opening.class))
                 .extracting(Opening::kind)
                 .contains(new Opening.Window(
-                        2,
+                        Lights.equal(2, Lights.Opens.SIDE_HUNG),
                         110,
-                        Opening.Opens.SIDE_HUNG,
                         new Opening.Bay(500, 0.6, Opening.BayFoot.HUNG, new Opening.FlatLid())));
         assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
+    }
+
+    /** In version 24 all lights of a window opened alike, those of its first half hung at the start of their wall. */
+    @Test
+    void upgradesVersion24() throws IOException {
+        Model model = ProjectFile.read(sample(24));
+        assertThat(lights(model, "G2").row()).containsExactly(new Lights.Light(Lights.Opens.SIDE_HUNG, Side.RIGHT, 1));
+        assertThat(lights(model, "G1").row())
+                .extracting(Lights.Light::side)
+                .containsExactly(Side.LEFT, Side.RIGHT, Side.RIGHT);
+        assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
+    }
+
+    private static Lights lights(Model model, String mark) {
+        return model.all(Opening.class).stream()
+                .filter(o -> o.mark().equals(mark))
+                .map(o -> ((Opening.Window) o.kind()).lights())
+                .findFirst()
+                .orElseThrow();
     }
 
     /** In version 19 drawings stood on sheets as drawn, gutters were of what fascias are, and plots had no boundaries. */

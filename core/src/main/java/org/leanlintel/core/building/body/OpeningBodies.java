@@ -6,6 +6,7 @@ import java.util.List;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.Building;
 import org.leanlintel.core.building.Panel;
+import org.leanlintel.core.building.PlacedLight;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.building.join.Strip;
@@ -14,6 +15,7 @@ import org.leanlintel.core.derive.Reads;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Lights;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OpeningMake;
 import org.leanlintel.core.model.Side;
@@ -30,6 +32,8 @@ public final class OpeningBodies {
     private static final int LIFTED_PARTS = 4;
 
     private static final double JOINT_MM = 6;
+
+    private static final Lights SIDE_OF_BAY = Lights.equal(1, Lights.Opens.FIXED);
 
     private final WallSolid solid;
     private final Building building;
@@ -151,7 +155,7 @@ public final class OpeningBodies {
             return;
         }
         Panel p = panel(o, placed.from() + in, placed.to() - in, setback, deep);
-        glazed(p, o, w.lights(), w.opens(), low, high);
+        glazed(p, o.make(), w.lights(), low, high);
         if (o.sillMm() > 0) p.box(Panel.FRAME, 0, p.longMm(), -setback - SILL_MM, 0, low - SILL_MM, low);
     }
 
@@ -167,28 +171,37 @@ public final class OpeningBodies {
     private void glaze(Bay bay, Opening o, Opening.Window w, double low, double high) {
         for (int i = 0; i < Bay.SIDES; i++) {
             Panel p = bay.panel(i, WINDOW_MM, bodies);
-            glazed(p, o, i == 1 ? w.lights() : 1, i == 1 ? w.opens() : Opening.Opens.FIXED, low, high);
+            glazed(p, o.make(), i == 1 ? w.lights() : SIDE_OF_BAY, low, high);
         }
     }
 
-    private static void glazed(Panel p, Opening o, int lights, Opening.Opens opens, double low, double high) {
-        OpeningMake make = o.make();
-        double face = make.frameMm(), each = (p.longMm() - face) / lights;
+    private void glazed(Panel p, OpeningMake make, Lights lights, double low, double high) {
+        double face = make.frameMm();
         frame(p, face, low, high, true);
-        for (int i = 0; i < lights; i++) {
-            double from = i * each + face, to = (i + 1) * each;
-            if (i > 0) p.frame(from - face, from, low + face, high - face);
-            double bottom = low + face, top = high - face;
-            switch (opens) {
-                case FIXED -> pane(p, make, from, to, bottom, top, p.deepMm() / 2);
-                case SIDE_HUNG, TOP_HUNG -> sash(p, make, from, to, bottom, top, 10);
-                case VERTICAL_SLIDING -> {
-                    double middle = (bottom + top) / 2;
-                    sash(p, make, from, to, bottom, middle + SASH_MM / 2, p.deepMm() / 2);
-                    sash(p, make, from, to, middle - SASH_MM / 2, top, 5);
-                }
-                case HORIZONTAL_SLIDING -> sash(p, make, from, to, bottom, top, i % 2 == 0 ? 5 : p.deepMm() / 2);
+        List<List<PlacedLight>> rows =
+                PlacedLight.rows(lights, PlacedLight.Frame.in(strip.wall(), p.longMm(), high - low, make));
+        for (List<PlacedLight> row : rows) {
+            double bottom = low + row.getFirst().low(),
+                    top = low + row.getFirst().high();
+            if (row != rows.getFirst()) p.frame(face, p.longMm() - face, bottom - face, bottom);
+            for (PlacedLight l : row) {
+                if (l.index() > 0) p.frame(l.from() - face, l.from(), bottom, top);
+                light(p, make, l, bottom, top);
             }
+        }
+    }
+
+    private static void light(Panel p, OpeningMake make, PlacedLight l, double bottom, double top) {
+        double from = l.from(), to = l.to();
+        switch (l.light().opens()) {
+            case FIXED -> pane(p, make, from, to, bottom, top, p.deepMm() / 2);
+            case SIDE_HUNG, TOP_HUNG, BOTTOM_HUNG, TILT_AND_TURN -> sash(p, make, from, to, bottom, top, 10);
+            case VERTICAL_SLIDING -> {
+                double middle = (bottom + top) / 2;
+                sash(p, make, from, to, bottom, middle + SASH_MM / 2, p.deepMm() / 2);
+                sash(p, make, from, to, middle - SASH_MM / 2, top, 5);
+            }
+            case HORIZONTAL_SLIDING -> sash(p, make, from, to, bottom, top, l.index() % 2 == 0 ? 5 : p.deepMm() / 2);
         }
     }
 

@@ -66,8 +66,7 @@ public record PlaceCornerPair(
 
     private Opening opening(ElementId id, String mark, Wall in, End at, double width) {
         Stop corner = new Stop.WallsEnd(at, Stop.Line.of(in.outside().other(), Stop.Of.FINISH));
-        Opening.Window kind =
-                new Opening.Window(window.lights(), window.setbackMm(), window.opens(), new Opening.ToCorner(at));
+        Opening.Window kind = window.in(new Opening.ToCorner(at));
         Placing placing = new Placing.Off(corner, Placing.Edge.NEAR, 0);
         return new Opening(
                 id,

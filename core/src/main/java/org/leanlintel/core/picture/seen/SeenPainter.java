@@ -113,8 +113,10 @@ public final class SeenPainter {
                 || !(building.solid(w.id()) instanceof WallSolid solid)) return;
         PlacedOpening placed = solid.opening(element);
         if (placed == null) return;
-        LeafLines lines = new LeafLines(frame, look.lens().openingLines());
-        List<List<Vec>> over = lines.of(placed, solid.strip(), solid.levelMm());
-        Area.union(seen.stream().map(Seen::area).toList()).inside(over).forEach(l -> pens.line(PenRole.OVERHEAD, l));
+        Area open = Area.union(seen.stream().map(Seen::area).toList());
+        double scale = look.drawing().scale();
+        for (LeafLines.Line line : LeafLines.of(
+                placed, solid.strip(), solid.levelMm(), frame, look.lens().openingLines(), scale))
+            open.inside(List.of(line.points())).forEach(l -> pens.line(line.role(), l));
     }
 }

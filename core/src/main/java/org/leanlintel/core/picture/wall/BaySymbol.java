@@ -1,7 +1,9 @@
 package org.leanlintel.core.picture.wall;
 
 import java.util.List;
+import org.leanlintel.core.building.PlacedLight;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Lights;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PenRole;
 
@@ -9,6 +11,8 @@ import org.leanlintel.core.model.PenRole;
 final class BaySymbol {
 
     private static final double FRAME_DEPTH_MM = 70, PANE_MM = 24;
+
+    private static final Lights SIDE = Lights.equal(1, Lights.Opens.FIXED);
 
     private final OpeningSpace in;
 
@@ -23,27 +27,27 @@ final class BaySymbol {
         Vec left = in.strip().at(in.from(), outer), right = in.strip().at(in.to(), outer);
         Vec frontLeft = in.strip().at(middle - half, front),
                 frontRight = in.strip().at(middle + half, front);
-        symbol.side(left, frontLeft, 1);
+        symbol.side(left, frontLeft, SIDE);
         symbol.side(frontLeft, frontRight, window.lights());
-        symbol.side(frontRight, right, 1);
+        symbol.side(frontRight, right, SIDE);
         double inner = in.strip().offsetOfFace(in.strip().buildUp().plies().size());
         in.line(PenRole.EDGE, in.from(), inner, in.to(), inner);
         in.line(PenRole.OVERHEAD, in.from(), outer, in.to(), outer);
     }
 
     /** A frame from corner to corner along its outer face, with mullions between its lights. */
-    private void side(Vec from, Vec to, int lights) {
+    private void side(Vec from, Vec to, Lights lights) {
         Vec along = to.minus(from).unit();
         double length = to.distanceTo(from);
         Vec back = inwardsOf(along);
         double face = in.make().frameMm();
         box(PenRole.CUT_LINING, from, along, back, 0, length, 0, FRAME_DEPTH_MM);
-        double each = (length - face) / lights;
-        for (int i = 0; i <= lights; i++)
-            box(PenRole.CUT_LINING, from, along, back, i * each, i * each + face, 0, FRAME_DEPTH_MM);
         double half = PANE_MM / 2, middle = FRAME_DEPTH_MM / 2;
-        for (int i = 0; i < lights; i++)
-            box(PenRole.EDGE, from, along, back, i * each + face, (i + 1) * each, middle - half, middle + half);
+        box(PenRole.CUT_LINING, from, along, back, 0, face, 0, FRAME_DEPTH_MM);
+        for (PlacedLight l : in.lights(lights, length)) {
+            box(PenRole.CUT_LINING, from, along, back, l.to(), l.to() + face, 0, FRAME_DEPTH_MM);
+            box(PenRole.EDGE, from, along, back, l.from(), l.to(), middle - half, middle + half);
+        }
     }
 
     /** Square to a side, towards the room. */

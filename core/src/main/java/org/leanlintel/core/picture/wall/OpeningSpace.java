@@ -2,9 +2,11 @@ package org.leanlintel.core.picture.wall;
 
 import java.util.List;
 import org.leanlintel.core.building.Leaf;
+import org.leanlintel.core.building.PlacedLight;
 import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.join.Strip;
 import org.leanlintel.core.geometry.Vec;
+import org.leanlintel.core.model.Lights;
 import org.leanlintel.core.model.OpeningMake;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Side;
@@ -34,6 +36,13 @@ record OpeningSpace(Strip strip, PlacedOpening placed, Pens pens) {
 
     OpeningMake make() {
         return placed.opening().make();
+    }
+
+    /** The lights of a window as the plan cuts them: below any transom. @param longMm of the frame they stand in */
+    List<PlacedLight> lights(Lights lights, double longMm) {
+        double high = placed.opening().unitHeightMm();
+        return PlacedLight.rows(lights, PlacedLight.Frame.in(strip.wall(), longMm, high, make()))
+                .getFirst();
     }
 
     /** Leaves are drawn as thick as they are; one of no thickness as thin as a line can be told from two. */

@@ -1,5 +1,7 @@
 package org.leanlintel.core.picture.wall;
 
+import java.util.List;
+import org.leanlintel.core.building.PlacedLight;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PenRole;
@@ -51,14 +53,14 @@ final class WindowSymbol {
             else to -= post - face;
         }
         in.pens().closed(PenRole.CUT_LINING, in.rectangle(from, to, front, back));
-        double each = (to - from - face) / window.lights();
-        for (int i = 0; i <= window.lights(); i++) {
-            double s = from + i * each;
-            double left = i == 0 && !isAtCorner(End.START) ? in.from() : s;
-            double right = i == window.lights() && !isAtCorner(End.END) ? in.to() : s + face;
-            in.box(PenRole.CUT_LINING, left, right, front, back);
+        List<PlacedLight> lights = in.lights(window.lights(), to - from);
+        in.box(PenRole.CUT_LINING, isAtCorner(End.START) ? from : in.from(), from + face, front, back);
+        for (PlacedLight l : lights) {
+            boolean last = l == lights.getLast();
+            double right = last && !isAtCorner(End.END) ? in.to() : from + l.to() + face;
+            in.box(PenRole.CUT_LINING, from + l.to(), right, front, back);
         }
-        for (int i = 0; i < window.lights(); i++) light(i, from + i * each + face, from + (i + 1) * each);
+        for (PlacedLight l : lights) light(l, from + l.from(), from + l.to());
     }
 
     private boolean isAtCorner(End end) {
@@ -70,12 +72,12 @@ final class WindowSymbol {
         in.box(PenRole.CUT_STRUCTURE, from, from + width, front, back);
     }
 
-    private void light(int index, double from, double to) {
+    private void light(PlacedLight light, double from, double to) {
         bars(from, to);
         double middle = (front + back) / 2, out = (front - back) / 4;
-        switch (window.opens()) {
+        switch (light.light().opens()) {
             case FIXED -> pane(from, to, middle);
-            case SIDE_HUNG, TOP_HUNG -> {
+            case SIDE_HUNG, TOP_HUNG, BOTTOM_HUNG, TILT_AND_TURN -> {
                 pane(from, to, middle);
                 sash(from, to);
             }
@@ -83,7 +85,7 @@ final class WindowSymbol {
                 pane(from, to, middle + out);
                 pane(from, to, middle - out);
             }
-            case HORIZONTAL_SLIDING -> pane(from, to, middle + (index % 2 == 0 ? out : -out));
+            case HORIZONTAL_SLIDING -> pane(from, to, middle + (light.index() % 2 == 0 ? out : -out));
         }
     }
 

@@ -14,6 +14,7 @@ import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Lights;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Pitch;
 import org.leanlintel.core.model.Placing;
@@ -44,7 +45,7 @@ class BayTest {
                         2000,
                         1200,
                         900,
-                        new Opening.Window(1, 0, Opening.Opens.FIXED, form)))
+                        new Opening.Window(1, 0, Lights.Opens.FIXED).in(form)))
                 .after()
                 .getFirst()
                 .id();

@@ -31,6 +31,7 @@ import org.leanlintel.core.model.Does;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.End;
 import org.leanlintel.core.model.Hold;
+import org.leanlintel.core.model.Lights;
 import org.leanlintel.core.model.Model;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.Outcome;
@@ -103,7 +104,7 @@ class EditingTest {
                         900,
                         2600,
                         0,
-                        new Opening.Window(1, 0, Opening.Opens.FIXED))))
+                        new Opening.Window(1, 0, Lights.Opens.FIXED))))
                 .isEqualTo("The head of the window G1 would be above the top of W2.");
     }
 

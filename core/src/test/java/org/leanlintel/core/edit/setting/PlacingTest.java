@@ -15,6 +15,7 @@ import org.leanlintel.core.edit.wall.Split;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Lights;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.OpeningMake;
 import org.leanlintel.core.model.Placing;
@@ -41,7 +42,7 @@ class PlacingTest {
                 width,
                 1200,
                 900,
-                new Opening.Window(1, 100, Opening.Opens.FIXED),
+                new Opening.Window(1, 100, Lights.Opens.FIXED),
                 OpeningMake.WINDOW));
         return change.after().stream().map(Opening.class::cast).toList();
     }

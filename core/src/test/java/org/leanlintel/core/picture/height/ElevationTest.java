@@ -24,12 +24,14 @@ import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Leaders;
 import org.leanlintel.core.model.Lens;
+import org.leanlintel.core.model.Lights;
 import org.leanlintel.core.model.Material;
 import org.leanlintel.core.model.Opening;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Roof;
 import org.leanlintel.core.model.RoofPart;
+import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Site;
 import org.leanlintel.core.model.Surface;
 import org.leanlintel.core.model.Wall;
@@ -117,6 +119,77 @@ class ElevationTest {
         assertThat(seen.minY()).as("its sill stands out below it").isLessThan(900 + 5);
         assertThat(seen.maxY()).isCloseTo(900 + 1200 - 5, within(5.1));
         assertThat(lines(elevation(NORTH), window.id(), PenRole.EDGE)).isEmpty();
+    }
+
+    /** The left light of two hangs at the left: its lines meet there, or at its handle, which is right. */
+    @Test
+    void linesOverALightMeetWhereItHangsOrAtItsHandle() {
+        house.gabled();
+        ElementId drawing = house.elevation(SOUTH);
+        Supplier<Picture> south =
+                () -> DrawingPicture.of(sketch.building(), drawing, LETTERS).picture();
+        Opening window =
+                sketch.window(sketch.model().get(house.house.shell.get(3).id(), Wall.class), 1000, 1200, 900, 1200);
+        List<Lights.Light> row = List.of(
+                new Lights.Light(Lights.Opens.SIDE_HUNG, Side.LEFT, 1),
+                new Lights.Light(Lights.Opens.FIXED, Side.LEFT, 1));
+        sketch.put(glazed(window, row, false));
+        List<Vec> met = lines(south.get(), window.id(), PenRole.OVERHEAD).stream()
+                .flatMap(List::stream)
+                .toList();
+        Bounds light = Bounds.of(met);
+        Bounds frame = bounds(lines(south.get(), window.id(), PenRole.EDGE));
+        assertThat(light.maxX()).as("the right light is fixed").isLessThan((frame.minX() + frame.maxX()) / 2);
+        assertThat(vertex(met).x()).isCloseTo(light.minX(), within(0.1));
+        sketch.put(with(sketch.model().get(Sketch.LENS, Lens.class), "openingLines", Lens.OpeningLines.MEET_AT_HANDLE));
+        Picture handled = south.get();
+        assertThat(lines(handled, window.id(), PenRole.OVERHEAD))
+                .as("it opens to the viewer")
+                .isEmpty();
+        List<Vec> through = lines(handled, window.id(), PenRole.DOOR_SWING).stream()
+                .flatMap(List::stream)
+                .toList();
+        assertThat(vertex(through).x()).isCloseTo(light.maxX(), within(0.1));
+        sketch.put(glazed(window, row, true));
+        assertThat(lines(south.get(), window.id(), PenRole.DOOR_SWING))
+                .as("away from the viewer")
+                .isEmpty();
+        assertThat(lines(south.get(), window.id(), PenRole.OVERHEAD)).isNotEmpty();
+    }
+
+    private static Opening glazed(Opening window, List<Lights.Light> row, boolean inwards) {
+        Lights lights = new Lights(row, new Lights.NothingOver(), inwards);
+        return window.of(new Opening.Window(lights, 100, new Opening.Flat()));
+    }
+
+    /** Half way up. */
+    private static Vec vertex(List<Vec> points) {
+        double middle = (Bounds.of(points).minY() + Bounds.of(points).maxY()) / 2;
+        return points.stream()
+                .filter(p -> Math.abs(p.y() - middle) < 1)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** What slides has an arrow the way it does, half as long as the light is wide. */
+    @Test
+    void whatSlidesHasAnArrow() {
+        house.gabled();
+        ElementId drawing = house.elevation(SOUTH);
+        Supplier<Picture> south =
+                () -> DrawingPicture.of(sketch.building(), drawing, LETTERS).picture();
+        Opening window =
+                sketch.window(sketch.model().get(house.house.shell.get(3).id(), Wall.class), 1000, 1200, 900, 1200);
+        sketch.put(glazed(window, List.of(new Lights.Light(Lights.Opens.HORIZONTAL_SLIDING, Side.RIGHT, 1)), false));
+        List<List<Vec>> arrow = lines(south.get(), window.id(), PenRole.DOOR_SWING);
+        Bounds all = bounds(arrow), frame = bounds(lines(south.get(), window.id(), PenRole.EDGE));
+        assertThat(all.maxX() - all.minX()).isBetween(400.0, 700.0);
+        Vec barb = arrow.stream()
+                .filter(l -> l.size() == 3)
+                .findFirst()
+                .orElseThrow()
+                .get(1);
+        assertThat(barb.x()).isCloseTo(all.maxX(), within(0.1)).isGreaterThan((frame.minX() + frame.maxX()) / 2);
     }
 
     /** A shed 6,000 behind the house, beside it: 5,000 behind its nearest face on, lines are thinner. */

@@ -15,8 +15,8 @@ import org.leanlintel.core.geometry.Bounds;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.Change;
 import org.leanlintel.core.model.End;
+import org.leanlintel.core.model.Lights.Opens;
 import org.leanlintel.core.model.Opening;
-import org.leanlintel.core.model.Opening.Opens;
 import org.leanlintel.core.model.OpeningMake;
 import org.leanlintel.core.model.PenRole;
 import org.leanlintel.core.model.Placing;
@@ -134,7 +134,7 @@ class OpeningKindsTest {
     @Test
     void aBayStandsOut() {
         Opening.Bay form = new Opening.Bay(600, 0.6, Opening.BayFoot.HUNG, new Opening.FlatLid());
-        Group bay = drawn(2000, 2000, new Opening.Window(2, 0, Opens.FIXED, form));
+        Group bay = drawn(2000, 2000, new Opening.Window(2, 0, Opens.FIXED).in(form));
         Bounds frames = bounds(bay, PenRole.CUT_LINING);
         assertThat(frames.maxY()).isCloseTo(57 + 600, within(1e-6));
         assertThat(frames.minX()).isCloseTo(2000, within(1e-6));

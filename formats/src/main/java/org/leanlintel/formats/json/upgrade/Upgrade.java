@@ -32,7 +32,8 @@ public final class Upgrade {
             new ToVersion21(),
             new ToVersion22(),
             new ToVersion23(),
-            new ToVersion24());
+            new ToVersion24(),
+            new ToVersion25());
 
     /** The form that all steps lead to. */
     public static final int PRESENT = STEPS.size() + 1;
