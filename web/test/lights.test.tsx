@@ -1,10 +1,11 @@
 // @vitest-environment jsdom
-import { cleanup, fireEvent, screen } from "@testing-library/react";
+import { cleanup, fireEvent, screen, waitFor } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { useState } from "react";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
-import type { Light, Lights } from "../src/api/types";
+import type { Light, Lights, Opening, Element as Thing } from "../src/api/types";
 import { LightsFields } from "../src/board/lights/LightsFields";
+import { OpeningFacts } from "../src/board/things/OpeningFacts";
 import { boardOf } from "./boardOf";
 
 afterEach(cleanup);
@@ -25,7 +26,7 @@ let now: Lights;
 function Held() {
   const [lights, set] = useState(PAIR);
   now = lights;
-  return <LightsFields lights={lights} widthMm={1500} heightMm={1200} onChange={set} />;
+  return <LightsFields lights={lights} widthMm={1500} heightMm={1200} onChange={(change) => set(change)} />;
 }
 
 const choose = (label: string, option: string) =>
@@ -71,5 +72,45 @@ describe("the lights of a window", () => {
     await userEvent.clear(part);
     await userEvent.type(part, "1.5{Enter}");
     expect(now.row.map((l) => l.part)).toEqual([1.5, 1]);
+  });
+});
+
+describe("what is changed before the last change is stored", () => {
+  it("is made of what that leaves", async () => {
+    const window = {
+      type: "opening",
+      id: "o",
+      mark: "W1",
+      typeMark: "",
+      widthMm: 1500,
+      heightMm: 1200,
+      sillMm: 900,
+      work: "AS_WALL",
+      kind: { type: "window", lights: PAIR, setbackMm: 100, form: { type: "flat" } },
+      make: { fixWidthMm: 10, fixHeightMm: 10, frameMm: 50, barsUp: 0, barsAcross: 0 },
+    } as unknown as Opening & { type: "opening" };
+    const { on, store, sync } = boardOf({ elements: new Map([["o", window as Thing]]) });
+    const waiting: (() => void)[] = [];
+    sync.revise = (element) =>
+      new Promise((stored) => {
+        waiting.push(() => {
+          store.setState({ elements: new Map([["o", element]]) });
+          stored(true);
+        });
+      });
+    on(<OpeningFacts opening={window} />);
+    await choose("Facts of", "Light 2 of 2, from the left");
+    await choose("Hangs", "Left, from outside");
+    await userEvent.selectOptions(screen.getByLabelText("Lights"), "3");
+    expect(waiting).toHaveLength(1);
+    waiting[0]?.();
+    await waitFor(() => expect(waiting).toHaveLength(2));
+    waiting[1]?.();
+    const now = store.getState().elements.get("o") as Opening;
+    expect(now.kind.type === "window" && now.kind.lights.row).toEqual([
+      light("SIDE_HUNG"),
+      light("SIDE_HUNG"),
+      light("SIDE_HUNG"),
+    ]);
   });
 });

@@ -4,7 +4,18 @@ import { Button, Choice, Row } from "../../ui/controls";
 import { Figure } from "../fields/Figure";
 import { LengthField } from "../fields/LengthField";
 import { LightsPicture } from "./LightsPicture";
-import { type At, counted, hangsAtSide, isHung, placeIn, rowsOf, withLight, withToplights } from "./rows";
+import {
+  type At,
+  allOpening,
+  counted,
+  hangsAtSide,
+  isHung,
+  placeIn,
+  rowsOf,
+  withLight,
+  withToplights,
+  withTransom,
+} from "./rows";
 
 const COUNTS = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12];
 const OPENS = [
@@ -30,7 +41,8 @@ interface Props {
   /** Of the structural opening. */
   readonly widthMm: number;
   readonly heightMm: number;
-  readonly onChange: (lights: Lights) => void;
+  /** Each change is told as what it makes of the lights there are by then. */
+  readonly onChange: (change: (lights: Lights) => Lights) => void;
 }
 
 /** What a window's frame holds: how many lights, which over others, and how each of them opens. */
@@ -41,37 +53,29 @@ export function LightsFields({ lights, widthMm, heightMm, onChange }: Props) {
   const light = rows[at.row]?.[at.place];
   const all = rows.flat();
   if (!light) return null;
-  const change = (part: Partial<Light>) => onChange(withLight(lights, at, part));
+  const change = (part: Partial<Light>) => onChange((now) => withLight(now, at, part));
   const { over } = lights;
-  const alike = () =>
-    onChange(
-      rows.reduce<Lights>(
-        (made, row, r) =>
-          row.reduce((so, _, place) => withLight(so, { row: r, place }, { opens: light.opens }), made),
-        lights,
-      ),
-    );
   return (
     <>
       <Row label="Lights">
         <Choice
           value={String(lights.row.length)}
           options={COUNTS.map((n) => [String(n), String(n)] as const)}
-          onChange={(n) => onChange({ ...lights, row: counted(lights.row, Number(n)) })}
+          onChange={(n) => onChange((now) => ({ ...now, row: counted(now.row, Number(n)) }))}
         />
       </Row>
       <Row label="Toplights">
         <Choice
           value={String(over.type === "toplights" ? over.row.length : 0)}
           options={[0, ...COUNTS].map((n) => [String(n), n === 0 ? "None" : String(n)] as const)}
-          onChange={(n) => onChange(withToplights(lights, Number(n)))}
+          onChange={(n) => onChange((now) => withToplights(now, Number(n)))}
         />
       </Row>
       {over.type === "toplights" && (
         <LengthField
           label="Transom, from the top"
           mm={over.heightMm}
-          onChange={(mm) => onChange({ ...lights, over: { ...over, heightMm: mm } })}
+          onChange={(mm) => onChange((now) => withTransom(now, mm))}
         />
       )}
       <LightsPicture lights={lights} widthMm={widthMm} heightMm={heightMm} at={at} onPick={setPicked} />
@@ -101,7 +105,7 @@ export function LightsFields({ lights, widthMm, heightMm, onChange }: Props) {
         <Figure label="Its part of the width" value={light.part} onChange={(part) => change({ part })} />
       )}
       {all.some((l) => l.opens !== light.opens) && (
-        <Button className="my-1" onClick={alike}>
+        <Button className="my-1" onClick={() => onChange((now) => allOpening(now, light.opens))}>
           All open like this
         </Button>
       )}
@@ -110,7 +114,7 @@ export function LightsFields({ lights, widthMm, heightMm, onChange }: Props) {
           <Choice
             value={lights.inwards ? "in" : "out"}
             options={HUNG_OPEN}
-            onChange={(way) => onChange({ ...lights, inwards: way === "in" })}
+            onChange={(way) => onChange((now) => ({ ...now, inwards: way === "in" }))}
           />
         </Row>
       )}

@@ -35,6 +35,22 @@ export function withToplights(lights: Lights, count: number): Lights {
   return { ...lights, over: { type: "toplights", row: counted(row, count), heightMm } };
 }
 
+/** With the transom at another distance from the top. */
+export function withTransom(lights: Lights, heightMm: number): Lights {
+  return lights.over.type === "toplights" ? { ...lights, over: { ...lights.over, heightMm } } : lights;
+}
+
+/** With all of them opening alike, each at its own side. */
+export function allOpening(lights: Lights, opens: Light["opens"]): Lights {
+  const changed = (row: readonly Light[]) => row.map((light) => ({ ...light, opens }));
+  const { over } = lights;
+  return {
+    ...lights,
+    row: changed(lights.row),
+    over: over.type === "toplights" ? { ...over, row: changed(over.row) } : over,
+  };
+}
+
 /** With one of them changed. */
 export function withLight(lights: Lights, at: At, change: Partial<Light>): Lights {
   const changed = (row: readonly Light[]) =>

@@ -211,7 +211,7 @@ export function NewWindow({ making, set }: Props) {
         lights={w.lights}
         widthMm={w.widthMm}
         heightMm={w.heightMm}
-        onChange={(lights) => change({ lights })}
+        onChange={(made) => change({ lights: made(w.lights) })}
       />
       <LengthField label="Frame set back" mm={w.setbackMm} onChange={(setbackMm) => change({ setbackMm })} />
       {makes && (

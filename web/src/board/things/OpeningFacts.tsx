@@ -1,12 +1,14 @@
-import type { Opening } from "../../api/types";
+import type { Lights, Opening } from "../../api/types";
 import { LengthField, LengthText } from "../fields/LengthField";
 import { useBoard, useBoardTools } from "../state/context";
 import { revisionOfType } from "../state/revisions";
+import { elementOf } from "../state/state";
 import { MakeFields } from "./MakeFields";
 import { OpeningKindFields } from "./OpeningKindFields";
 import { OpeningType } from "./OpeningType";
 import { OpeningWork } from "./OpeningWork";
 import { SetOutFacts } from "./SetOutFacts";
+import { useInTurn } from "./useInTurn";
 
 /** What openings of one type do not share. */
 const OWN = ["placing", "work", "words"] as const;
@@ -15,11 +17,20 @@ const OWN = ["placing", "work", "words"] as const;
 export function OpeningFacts({ opening }: { readonly opening: Opening }) {
   const { sync } = useBoardTools();
   const settingOut = useBoard((s) => (s.settingOut?.thing === opening.id ? s.settingOut : null));
-  const revise = (change: Partial<Opening>) => {
-    const element = { ...opening, ...change, type: "opening" } as const;
-    const turned = OWN.some((part) => change[part] !== undefined) || opening.typeMark === "";
-    void (turned ? sync.revise(element) : sync.edit(revisionOfType(element)));
+  const inTurn = useInTurn();
+  const send = (of: Opening, change: Partial<Opening>) => {
+    const element = { ...of, ...change, type: "opening" } as const;
+    const turned = OWN.some((part) => change[part] !== undefined) || of.typeMark === "";
+    return turned ? sync.revise(element) : sync.edit(revisionOfType(element));
   };
+  const revise = (change: Partial<Opening>) => void send(opening, change);
+  const reviseLights = (change: (lights: Lights) => Lights) =>
+    inTurn(() => {
+      const now = elementOf(sync.state, "opening", opening.id);
+      return now?.kind.type === "window"
+        ? send(now, { kind: { ...now.kind, lights: change(now.kind.lights) } })
+        : undefined;
+    });
   const { kind, make } = opening;
   const unit = { width: opening.widthMm - make.fixWidthMm, height: opening.heightMm - make.fixHeightMm };
   return (
@@ -44,6 +55,7 @@ export function OpeningFacts({ opening }: { readonly opening: Opening }) {
         widthMm={opening.widthMm}
         heightMm={opening.heightMm}
         onChange={(next) => revise({ kind: next })}
+        onLights={reviseLights}
       />
       <OpeningWork opening={opening} revise={revise} />
       <MakeFields kind={kind.type} make={make} onChange={(next) => revise({ make: next })} />

@@ -1,4 +1,4 @@
-import type { Bay, OpeningKind } from "../../api/types";
+import type { Bay, Lights, OpeningKind } from "../../api/types";
 import { Choice, Row } from "../../ui/controls";
 import { LengthField } from "../fields/LengthField";
 import { PitchField } from "../fields/PitchField";
@@ -18,6 +18,7 @@ interface SizedProps<K extends OpeningKind> extends Props<K> {
   /** Of the structural opening. */
   readonly widthMm: number;
   readonly heightMm: number;
+  readonly onLights: (change: (lights: Lights) => Lights) => void;
 }
 
 const ENDS = [
@@ -34,7 +35,7 @@ const SIDES = [
 ] as const;
 
 /** What stands in an opening, by its kind. */
-export function OpeningKindFields({ kind, widthMm, heightMm, onChange }: SizedProps<OpeningKind>) {
+export function OpeningKindFields({ kind, onChange, ...sized }: SizedProps<OpeningKind>) {
   switch (kind.type) {
     case "swingDoor":
       return <SwingFields kind={kind} onChange={onChange} />;
@@ -66,7 +67,7 @@ export function OpeningKindFields({ kind, widthMm, heightMm, onChange }: SizedPr
     case "openWay":
       return <Lined value={kind.lined} onChange={(lined) => onChange({ ...kind, lined })} />;
     case "window":
-      return <WindowFields {...{ kind, widthMm, heightMm, onChange }} />;
+      return <WindowFields kind={kind} onChange={onChange} {...sized} />;
     case "liftingDoor":
       return null;
   }
@@ -134,15 +135,10 @@ function FoldingFields({ kind, onChange }: Props<Of<"foldingDoor">>) {
   );
 }
 
-function WindowFields({ kind, widthMm, heightMm, onChange }: SizedProps<Of<"window">>) {
+function WindowFields({ kind, widthMm, heightMm, onChange, onLights }: SizedProps<Of<"window">>) {
   return (
     <>
-      <LightsFields
-        lights={kind.lights}
-        widthMm={widthMm}
-        heightMm={heightMm}
-        onChange={(lights) => onChange({ ...kind, lights })}
-      />
+      <LightsFields lights={kind.lights} widthMm={widthMm} heightMm={heightMm} onChange={onLights} />
       {kind.form.type === "bay" && (
         <BayFields bay={kind.form} onChange={(bay) => onChange({ ...kind, form: { ...bay, type: "bay" } })} />
       )}

@@ -1,4 +1,3 @@
-import { useRef } from "react";
 import type { SectionLine } from "../../api/types";
 import { Button, Choice, Row } from "../../ui/controls";
 import { Section } from "../../ui/Section";
@@ -6,6 +5,7 @@ import { LengthField } from "../fields/LengthField";
 import { useBoard, useBoardTools } from "../state/context";
 import { drawingOf } from "../state/drawings";
 import { elementOf, type Making } from "../state/state";
+import { useInTurn } from "./useInTurn";
 
 export function NewSection({ making, set }: { making: Making; set: (change: Partial<Making>) => void }) {
   return (
@@ -62,13 +62,12 @@ export function SectionFacts({ line }: { readonly line: SectionLine }) {
 /** How long it is, by one end or the other: each length typed is of the line as the one before left it, however late that is stored. */
 function Ends({ line }: { readonly line: SectionLine }) {
   const { sync } = useBoardTools();
-  const last = useRef<Promise<unknown>>(Promise.resolve());
-  const lengthen = (ends: (now: SectionLine) => Partial<SectionLine>) => {
-    last.current = last.current.then(() => {
+  const inTurn = useInTurn();
+  const lengthen = (ends: (now: SectionLine) => Partial<SectionLine>) =>
+    inTurn(() => {
       const now = elementOf(sync.state, "sectionLine", line.id);
       return now && sync.revise({ ...now, ...ends(now), type: "sectionLine" });
     });
-  };
   return (
     <>
       <LengthField

@@ -53,14 +53,19 @@ public final class WallBands {
 
     /** The wall from foot to head, split at every sill and head within it and where walls on it begin and end. */
     public List<Band> all() {
-        TreeSet<Double> heights = new TreeSet<>(List.of(wall.footMm(), wall.headMm()));
+        return upTo(wall.headMm());
+    }
+
+    /** The same up to another height above the storey's level. */
+    List<Band> upTo(double topMm) {
+        TreeSet<Double> heights = new TreeSet<>(List.of(wall.footMm(), topMm));
         for (PlacedOpening o : wall.openings())
             heights.addAll(List.of(o.opening().sillMm(), o.opening().headMm()));
         for (PlacedPiece p : wall.pieces())
             if (p.isNiche()) heights.addAll(List.of(p.piece().lowMm(), p.piece().headMm()));
         for (List<Interruption> cuts : cutsByPly)
             for (Interruption cut : cuts) heights.addAll(List.of(cut.lowMm(), cut.highMm()));
-        List<Double> within = List.copyOf(heights.subSet(wall.footMm(), true, wall.headMm(), true));
+        List<Double> within = List.copyOf(heights.subSet(wall.footMm(), true, topMm, true));
         List<Band> bands = new ArrayList<>();
         for (int i = 1; i < within.size(); i++) bands.add(band(within.get(i - 1), within.get(i)));
         return bands;

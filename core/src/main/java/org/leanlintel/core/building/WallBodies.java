@@ -31,10 +31,10 @@ public final class WallBodies {
         strip = solid.strip();
     }
 
-    /** Everything that stands of a wall, foot to head. */
-    static List<Body> of(WallSolid solid) {
+    /** Everything that stands of a wall, from its foot to a height above its storey's level. */
+    static List<Body> of(WallSolid solid, double topMm) {
         WallBodies made = new WallBodies(solid);
-        for (Band band : solid.bands().all()) made.add(band);
+        for (Band band : solid.bands().upTo(topMm)) made.add(band);
         for (Slab slab : solid.slabs()) made.add(slab);
         made.addFacingBeforeFloor();
         return made.bodies;

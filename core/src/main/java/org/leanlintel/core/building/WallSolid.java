@@ -404,7 +404,12 @@ public final class WallSolid {
 
     /** Everything that stands, foot to head. */
     public List<Body> bodies() {
-        return WallBodies.of(this);
+        return bodies(headMm());
+    }
+
+    /** The same, with all that is level carried on past its head. @param topMm above its storey's level */
+    public List<Body> bodies(double topMm) {
+        return WallBodies.of(this, topMm);
     }
 
     @Override

@@ -48,6 +48,7 @@ enum Check {
     STAIR_WAY(Stair.class, Finding.Kind.STAIR),
     STAIR_LANDING(Stair.class, Finding.Kind.STAIR),
     ROOF(Roof.class, Finding.Kind.ROOF),
+    HEADS(Wall.class, Finding.Kind.ROOF),
     TRUSS(Truss.class, Finding.Kind.ROOF),
     GUTTERS(Roof.class, Finding.Kind.ROOF),
     CHIMNEY(RoofPart.class, Finding.Kind.ROOF),
@@ -125,6 +126,7 @@ enum Check {
                 case STAIR -> there(found, Stair.class, s -> new StairCheck(building, on).findings(s));
                 case STEPS -> new StairCheck(building, on).landing(element);
                 case ROOF -> there(found, Roof.class, r -> RoofCheck.findings(r, building));
+                case HEADS -> there(found, Wall.class, w -> HeadCheck.findings(w.id(), building));
                 case GUTTERS -> there(found, Roof.class, r -> GutterCheck.findings(r, building));
                 case CHIMNEY ->
                     found instanceof RoofPart p && isOver(p.roof(), building)

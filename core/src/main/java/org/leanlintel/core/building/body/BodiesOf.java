@@ -59,9 +59,7 @@ record BodiesOf(ElementId element) implements Key<BodiesOf.Stands> {
         return List.copyOf(
                 switch (building.model().find(element)) {
                     case Wall w ->
-                        building.solid(element) instanceof WallSolid s
-                                ? UnderRoofs.of(s, s.bodies(), building)
-                                : List.of();
+                        building.solid(element) instanceof WallSolid s ? UnderRoofs.of(s, building) : List.of();
                     case Roof r ->
                         building.get(new BuiltRoof.Of(element)) instanceof BuiltRoof built
                                 ? RoofBodies.of(built, building)

@@ -5,6 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.leanlintel.core.building.Body;
 import org.leanlintel.core.building.Building;
+import org.leanlintel.core.building.PlacedOpening;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.building.join.Strip;
 import org.leanlintel.core.geometry.Area;
@@ -15,7 +16,6 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Rise;
 import org.leanlintel.core.model.Roof;
-import org.leanlintel.core.model.StoreySpace;
 import org.leanlintel.core.model.Wall;
 import org.leanlintel.core.roof.RoofShape;
 
@@ -27,6 +27,9 @@ public final class UnderRoofs {
 
     /** How far beside a side of a roof a wall may lie that carries it. */
     private static final double BESIDE_MM = 30;
+
+    /** What stands at least over an opening that reaches past its wall's head, for the roof to raise. */
+    private static final double LINTEL_MM = 1;
 
     private final Wall wall;
     private final Strip strip;
@@ -42,17 +45,87 @@ public final class UnderRoofs {
         this.faces = faces;
     }
 
-    public static List<Body> of(WallSolid solid, List<Body> bodies, Building building) {
-        Wall wall = solid.strip().wall();
-        StoreySpace on = solid.space();
-        List<Body> left = bodies;
-        for (Roof roof : building.model().all(Roof.class)) {
-            if (!roof.storey().equals(wall.storey()) || !roof.stays()) continue;
-            JoinedRoof joined = building.get(new JoinedRoof.Of(roof.id()));
-            if (joined == null) continue;
-            left = new UnderRoofs(solid.strip(), on.levelMm() + on.headMm(), joined.built(), joined.faces()).of(left);
+    /** All of a wall. Where the roof lets an opening reach past its head, it stands up to there and further. */
+    public static List<Body> of(WallSolid solid, Building building) {
+        List<JoinedRoof> over = over(solid.strip().wall().storey(), building);
+        if (over.isEmpty()) return solid.bodies();
+        double head = solid.levelMm() + solid.space().headMm(), top = goesUp(solid) ? top(solid) : head;
+        List<Body> left = top > head ? solid.bodies(top - solid.levelMm()) : solid.bodies();
+        for (JoinedRoof joined : over)
+            left = new UnderRoofs(solid.strip(), top, joined.built(), joined.faces()).of(left);
+        return top > head ? endingAt(head, left, over) : left;
+    }
+
+    /** The roofs over a storey. */
+    private static List<JoinedRoof> over(ElementId storey, Building building) {
+        List<JoinedRoof> over = new ArrayList<>();
+        for (Roof roof : building.model().all(Roof.class))
+            if (roof.storey().equals(storey)
+                    && roof.stays()
+                    && building.get(new JoinedRoof.Of(roof.id())) instanceof JoinedRoof joined) over.add(joined);
+        return over;
+    }
+
+    /** Whether roofs may raise all of it. */
+    private static boolean goesUp(WallSolid solid) {
+        return solid.rise().isLevel() && solid.strip().wall().rise().head() instanceof Rise.UnderStoreyAbove;
+    }
+
+    /** Its head, or just over the highest opening that reaches past that, above the project's zero. */
+    private static double top(WallSolid solid) {
+        double head = solid.space().headMm(), top = head;
+        for (PlacedOpening o : solid.openings())
+            if (o.opening().headMm() > head + Tolerance.SAME_MM)
+                top = Math.max(top, o.opening().headMm() + LINTEL_MM);
+        return solid.levelMm() + top;
+    }
+
+    /** What no roof lies over ends at a wall's head. */
+    private static List<Body> endingAt(double headMm, List<Body> bodies, List<JoinedRoof> over) {
+        Area covered = Area.union(over.stream()
+                .flatMap(j -> j.faces().stream())
+                .map(RoofShape.Face::plan)
+                .toList());
+        List<Body> left = new ArrayList<>();
+        for (Body b : bodies) {
+            Area whole = Area.of(b.outline()), bare = b.highMm() > headMm ? whole.minus(covered) : Area.NONE;
+            if (bare.mm2() < Tolerance.SLIVER_MM2) {
+                left.add(b);
+                continue;
+            }
+            for (List<Vec> ring : open(bare.ringsWithoutHoles())) cut(b, ring, Plane.level(headMm), left);
+            for (List<Vec> ring : open(whole.and(covered).ringsWithoutHoles())) add(b, ring, b.high(), left);
         }
         return left;
+    }
+
+    /** The lowest that the roofs leave of a wall's head between two places along it, above its storey's level. */
+    public static double headMm(WallSolid solid, double from, double to, Building building) {
+        Strip strip = solid.strip();
+        double level = solid.levelMm(), head = level + solid.rise().headWithin(from, to);
+        Area bare = Area.of(strip.ring(from, to, strip.lo(), strip.hi()));
+        double lowest = Double.POSITIVE_INFINITY;
+        for (JoinedRoof joined : over(strip.wall().storey(), building)) {
+            UnderRoofs under = new UnderRoofs(strip, head, joined.built(), joined.faces());
+            PlateEdge on = under.carried();
+            if (on != null && on.parapet() != null) continue;
+            if (on != null && on.isEaves()) {
+                double plate = joined.built().plateMm() + on.edge().raisedMm();
+                return (goesUp(solid) ? plate : Math.min(plate, head)) - level;
+            }
+            boolean up = goesUp(solid) && under.raises(on);
+            for (RoofShape.Face f : joined.faces()) {
+                Area part = bare.and(f.plan());
+                if (part.mm2() < Tolerance.SLIVER_MM2) continue;
+                Plane over = on == null
+                        ? joined.built().underside(f)
+                        : joined.built().underRafters(f);
+                for (List<Vec> ring : part.rings())
+                    for (Vec p : ring) lowest = Math.min(lowest, up ? over.at(p) : Math.min(over.at(p), head));
+                bare = bare.minus(f.plan());
+            }
+        }
+        return (bare.mm2() < Tolerance.SLIVER_MM2 ? lowest : Math.min(lowest, head)) - level;
     }
 
     /** What stands or hangs under the roofs of its storey, as a post or a ceiling, ends under their rafters. */
@@ -126,7 +199,7 @@ public final class UnderRoofs {
     /** @param past where it ends that no roof lies over */
     private void under(Body b, @Nullable PlateEdge on, Plane past, List<Body> left) {
         Bounds bounds = Bounds.of(b.outline());
-        boolean up = rises(b) && (on == null ? built.roof().under() instanceof Roof.ItsUnderside : goesUp(on));
+        boolean up = rises(b) && raises(on);
         if (!up && past.equals(b.high()) && b.highMm() <= lowestOver(bounds)) {
             left.add(b);
             return;
@@ -148,8 +221,11 @@ public final class UnderRoofs {
         for (List<Vec> ring : open(bare.ringsWithoutHoles())) add(b, ring, past, left);
     }
 
-    private static boolean goesUp(PlateEdge on) {
-        return !(on.edge().rises() instanceof Roof.Against);
+    /** Whether it raises what goes up to it. @param on the side of it that the wall carries; null where it carries none */
+    private boolean raises(@Nullable PlateEdge on) {
+        return on == null
+                ? built.roof().under() instanceof Roof.ItsUnderside
+                : !(on.edge().rises() instanceof Roof.Against);
     }
 
     /** The lowest place of the roof over some bounds; without end where none of it lies there. */

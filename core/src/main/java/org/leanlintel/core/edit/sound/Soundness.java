@@ -11,6 +11,7 @@ import org.leanlintel.core.building.WallBodies;
 import org.leanlintel.core.building.WallSolid;
 import org.leanlintel.core.building.join.Strip;
 import org.leanlintel.core.building.join.WallAxis;
+import org.leanlintel.core.building.roof.UnderRoofs;
 import org.leanlintel.core.edit.Naming;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Tolerance;
@@ -258,7 +259,7 @@ public final class Soundness {
             return Refusal.because(
                     "The %s would run %s past the end of %s.".formatted(what, lengths.print(past), mark), opening.id());
         }
-        if (opening.headMm() > solid.rise().headWithin(placed.from(), placed.to()) + Tolerance.SAME_MM) {
+        if (isAbove(opening.headMm(), solid, placed)) {
             return Refusal.because(
                     "The head of the %s would be above the top of %s.".formatted(what, mark), opening.id());
         }
@@ -280,6 +281,12 @@ public final class Soundness {
                 "The %s would open where %s meets %s.".formatted(what, inTheWay.mark(), mark),
                 opening.id(),
                 inTheWay.id());
+    }
+
+    /** Whether a head stands above that of its wall, and above what a roof raises that to. */
+    private boolean isAbove(double headMm, WallSolid solid, PlacedOpening placed) {
+        return headMm > solid.rise().headWithin(placed.from(), placed.to()) + Tolerance.SAME_MM
+                && headMm > UnderRoofs.headMm(solid, placed.from(), placed.to(), after) + Tolerance.SAME_MM;
     }
 
     /** Whether a window goes round an outer corner at an end, where its wall shares it with one other. */
