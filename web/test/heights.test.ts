@@ -6,17 +6,32 @@ import { rectangleRing } from "../src/board/tools/parts/outline";
 import { layoutOf, shapeOf } from "../src/board/tools/parts/stairs";
 import { boardStore } from "./board";
 
-const LAID = { side: "LEFT", first: 7, wellMm: 120 } as const;
+const LAID = { side: "LEFT", first: 7, wellMm: 120, landingMm: 0 } as const;
 
 describe("shapes of stairs", () => {
   it("are what their layout says, and are known by it again", () => {
-    for (const layout of ["STRAIGHT", "QUARTER", "HALF", "TWO_QUARTERS", "WINDERS", "SPIRAL"] as const)
+    for (const layout of [
+      "STRAIGHT",
+      "AHEAD",
+      "QUARTER",
+      "HALF",
+      "TWO_QUARTERS",
+      "WINDERS",
+      "SPIRAL",
+    ] as const)
       expect(layoutOf(shapeOf({ layout, ...LAID }, 90))).toBe(layout);
   });
 
   it("let winders come together in the middle of the newel", () => {
     const shape = shapeOf({ layout: "WINDERS", ...LAID }, 90);
-    expect(shape.type === "flights" && shape.turns[0]?.pivotMm).toBe(45);
+    expect(shape).toMatchObject({ turns: [{ type: "winders", pivotMm: 45 }] });
+  });
+
+  it("keep the length typed of a landing ahead or back", () => {
+    for (const layout of ["AHEAD", "HALF"] as const)
+      expect(shapeOf({ layout, ...LAID, landingMm: 1200 }, 90)).toMatchObject({
+        turns: [{ type: "landing", way: layout, lengthMm: 1200 }],
+      });
   });
 });
 

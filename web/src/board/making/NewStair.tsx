@@ -18,7 +18,7 @@ export function NewStair({ making, set }: Props) {
   const change = (part: Partial<Making["stair"]>) => set({ stair: { ...stair, ...part } });
   return (
     <Section title={fits ? "Stair in a well" : "New stair"} words="to the storey above">
-      {!fits && <LayoutFields laid={stair} onChange={change} />}
+      {!fits && <LayoutFields laid={stair} widthMm={stair.widthMm} onChange={change} />}
       <LengthField label="Width" mm={stair.widthMm} onChange={(widthMm) => change({ widthMm })} />
       <NumberField
         label="Risers"

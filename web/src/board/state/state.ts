@@ -245,11 +245,13 @@ export interface Making {
   /** What a click on a string does while its points are changed. */
   readonly onString: "TAKE" | "SPLIT" | "REACH";
   readonly stair: {
-    readonly layout: "STRAIGHT" | "QUARTER" | "HALF" | "TWO_QUARTERS" | "WINDERS" | "SPIRAL";
+    readonly layout: "STRAIGHT" | "AHEAD" | "QUARTER" | "HALF" | "TWO_QUARTERS" | "WINDERS" | "SPIRAL";
     readonly side: "LEFT" | "RIGHT";
     /** Risers of the first flight, where there are more. */
     readonly first: number;
     readonly wellMm: number;
+    /** 0 for as long as the stair is wide. */
+    readonly landingMm: number;
     readonly widthMm: number;
     /** Null for as many as the rules ask. */
     readonly risers: number | null;

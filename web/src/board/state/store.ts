@@ -119,6 +119,7 @@ const making: Making = {
     side: "LEFT",
     first: 7,
     wellMm: 100,
+    landingMm: 0,
     widthMm: 900,
     risers: null,
     goingMm: null,

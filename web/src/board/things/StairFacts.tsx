@@ -19,13 +19,18 @@ export function StairFacts({ stair }: { readonly stair: Stair }) {
   const laid = {
     layout: layoutOf(shape),
     side: shape.type === "spiral" ? shape.side : (turn?.side ?? "LEFT"),
+    landingMm: turn?.type === "landing" ? turn.lengthMm : 0,
     first: flights?.before[0] ?? Math.max(2, Math.round((sum?.risers ?? 14) / 2)),
-    wellMm: turn?.wellMm ?? 100,
+    wellMm: turn?.type === "landing" && turn.way === "HALF" ? turn.wellMm : 100,
   } as const;
   return (
     <>
       <Figures />
-      <LayoutFields laid={laid} onChange={(next) => revise({ shape: shapeOf(next, stair.make.newelMm) })} />
+      <LayoutFields
+        laid={laid}
+        widthMm={stair.widthMm}
+        onChange={(next) => revise({ shape: shapeOf(next, stair.make.newelMm) })}
+      />
       <LengthField label="Width" mm={stair.widthMm} onChange={(widthMm) => revise({ widthMm })} />
       <NumberField
         label="Risers"

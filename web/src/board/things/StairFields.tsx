@@ -6,6 +6,7 @@ import type { Making } from "../state/state";
 
 export const LAYOUTS: readonly (readonly [Making["stair"]["layout"], string])[] = [
   ["STRAIGHT", "Straight"],
+  ["AHEAD", "Straight, with a landing"],
   ["QUARTER", "Quarter landing"],
   ["HALF", "Half landing"],
   ["TWO_QUARTERS", "Two quarter landings"],
@@ -18,16 +19,20 @@ interface Laid {
   readonly side: "LEFT" | "RIGHT";
   readonly first: number;
   readonly wellMm: number;
+  readonly landingMm: number;
 }
 
 interface LayoutProps {
   readonly laid: Laid;
+  /** Of the stair. */
+  readonly widthMm: number;
   readonly onChange: (laid: Laid) => void;
 }
 
 /** How the flights lie. */
-export function LayoutFields({ laid, onChange }: LayoutProps) {
-  const turns = laid.layout !== "STRAIGHT";
+export function LayoutFields({ laid, widthMm, onChange }: LayoutProps) {
+  const straight = laid.layout === "STRAIGHT";
+  const turns = !straight && laid.layout !== "AHEAD";
   return (
     <>
       <Row label="Layout">
@@ -45,11 +50,18 @@ export function LayoutFields({ laid, onChange }: LayoutProps) {
           />
         </Row>
       )}
-      {turns && laid.layout !== "SPIRAL" && (
+      {!straight && laid.layout !== "SPIRAL" && (
         <NumberField
           label="Risers of the first flight"
           value={laid.first}
           onChange={(first) => first !== null && onChange({ ...laid, first })}
+        />
+      )}
+      {(laid.layout === "HALF" || laid.layout === "AHEAD") && (
+        <LengthField
+          label="Landing, long"
+          mm={laid.landingMm || widthMm}
+          onChange={(landingMm) => onChange({ ...laid, landingMm })}
         />
       )}
       {laid.layout === "HALF" && (

@@ -35,19 +35,31 @@ interface Laid {
   readonly side: Making["side"];
   readonly first: number;
   readonly wellMm: number;
+  /** Along the flight that leads to it; 0 for as long as the stair is wide. */
+  readonly landingMm: number;
 }
 
 /** The shape of a layout that was chosen by name. */
-export function shapeOf({ layout, side, first, wellMm }: Laid, newelMm: number): StairShape {
-  const quarter = { by: "LANDING", side, half: false, wellMm: 0, pivotMm: 0 } as const;
-  const winders = { ...quarter, by: "WINDERS", pivotMm: newelMm / 2 } as const;
+export function shapeOf({ layout, side, first, wellMm, landingMm }: Laid, newelMm: number): StairShape {
+  const quarter = { type: "landing", way: "QUARTER", side, lengthMm: 0, wellMm: 0 } as const;
+  const winders = { type: "winders", side, pivotMm: newelMm / 2 } as const;
   switch (layout) {
     case "STRAIGHT":
       return { type: "flights", before: [], turns: [] };
+    case "AHEAD":
+      return {
+        type: "flights",
+        before: [first],
+        turns: [{ ...quarter, way: "AHEAD", lengthMm: landingMm }],
+      };
     case "QUARTER":
       return { type: "flights", before: [first], turns: [quarter] };
     case "HALF":
-      return { type: "flights", before: [first], turns: [{ ...quarter, half: true, wellMm }] };
+      return {
+        type: "flights",
+        before: [first],
+        turns: [{ ...quarter, way: "HALF", lengthMm: landingMm, wellMm }],
+      };
     case "TWO_QUARTERS":
       return { type: "flights", before: [first, 3], turns: [quarter, quarter] };
     case "WINDERS":
@@ -62,7 +74,7 @@ export function layoutOf(shape: Stair["shape"]): Making["layout"] {
   if (shape.type === "spiral") return "SPIRAL";
   const [turn] = shape.turns;
   if (!turn) return "STRAIGHT";
-  if (turn.by === "WINDERS") return "WINDERS";
-  if (turn.half) return "HALF";
+  if (turn.type === "winders") return "WINDERS";
+  if (turn.way !== "QUARTER") return turn.way;
   return shape.turns.length === 2 ? "TWO_QUARTERS" : "QUARTER";
 }

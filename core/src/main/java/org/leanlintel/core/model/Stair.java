@@ -68,31 +68,72 @@ public record Stair(
         }
     }
 
-    /**
-     * What lies between two flights.
-     *
-     * @param by landing or winders
-     * @param half whether it turns back; else by a quarter
-     * @param wellMm between the flights of a half turn
-     * @param pivotMm how far outside the inner corner winders come together, within the newel
-     */
-    public record Turn(By by, Side side, boolean half, double wellMm, double pivotMm) {
-        public Turn {
-            wellMm = Checks.between("The well between flights", wellMm, 0, 5000);
-            pivotMm = Checks.between("How far into the newel winders run", pivotMm, 0, 300);
-            if (half && by == By.WINDERS) throw new Unusable("Winders turn by a quarter; two such turns turn back.");
-        }
+    /** What lies between two flights. */
+    public sealed interface Turn {
 
         /** How many treads it has: a landing is one. */
+        int treads();
+
+        /** The same in a house that is mirrored. */
+        Turn mirrored();
+    }
+
+    /** Where a flight goes on beyond a landing. */
+    public enum Way {
+        AHEAD,
+        QUARTER,
+        /** Back beside itself. */
+        HALF
+    }
+
+    /**
+     * @param side it turns to, where it does
+     * @param lengthMm along the flight that leads to it, of one from which the next goes on ahead or back; 0 for as long as the stair is wide, as any
+     *     other is
+     * @param wellMm between the flights where the next goes back
+     */
+    public record Landing(Way way, Side side, double lengthMm, double wellMm) implements Turn {
+        public Landing {
+            lengthMm = Checks.between("The length of a landing", lengthMm, 0, 10_000);
+            wellMm = Checks.between("The well between flights", wellMm, 0, 5000);
+        }
+
+        /** A quarter turn. */
+        public static Landing quarter(Side side) {
+            return new Landing(Way.QUARTER, side, 0, 0);
+        }
+
+        /** @param widthMm of its stair */
+        public double lengthMm(double widthMm) {
+            return lengthMm == 0 || way == Way.QUARTER ? widthMm : lengthMm;
+        }
+
+        @Override
         public int treads() {
-            return by == By.LANDING ? 1 : 3;
+            return 1;
+        }
+
+        @Override
+        public Landing mirrored() {
+            return new Landing(way, side.other(), lengthMm, wellMm);
         }
     }
 
-    public enum By {
-        LANDING,
-        /** Three in a quarter turn. */
-        WINDERS
+    /** Three in a quarter turn. @param pivotMm how far outside the inner corner they come together, within the newel */
+    public record Winders(Side side, double pivotMm) implements Turn {
+        public Winders {
+            pivotMm = Checks.between("How far into the newel winders run", pivotMm, 0, 300);
+        }
+
+        @Override
+        public int treads() {
+            return 3;
+        }
+
+        @Override
+        public Winders mirrored() {
+            return new Winders(side.other(), pivotMm);
+        }
     }
 
     /** How many risers. */

@@ -113,8 +113,12 @@ public final class StairJudgement {
         if (least != most || rules.limit(What.RISERS_LEAST) != null && least < 3)
             add("Risers in the shortest flight", least, Unit.COUNT, What.RISERS_LEAST, null);
         add("Rise between landings", betweenLandings() * sum.riserMm(), Unit.MM, null, What.RISE_BETWEEN_LANDINGS_MOST);
-        if (plan.treads().stream().anyMatch(t -> t.of() == Of.LANDING))
-            add("Length of its landings", plan.stair().widthMm(), Unit.MM, What.LANDING_LEAST, null);
+        if (plan.stair().shape() instanceof Stair.Flights f)
+            f.turns().stream()
+                    .filter(Stair.Landing.class::isInstance)
+                    .mapToDouble(l -> ((Stair.Landing) l).lengthMm(plan.stair().widthMm()))
+                    .min()
+                    .ifPresent(mm -> add("Length of its landings", mm, Unit.MM, What.LANDING_LEAST, null));
     }
 
     /** Of the longest flight, along the line of its nosings, and one riser on. */
@@ -137,8 +141,8 @@ public final class StairJudgement {
     private void winders() {
         if (!(plan.stair().shape() instanceof Stair.Flights f)) return;
         for (Stair.Turn turn : f.turns()) {
-            if (turn.by() != Stair.By.WINDERS) continue;
-            double w = plan.stair().widthMm(), p = turn.pivotMm(), each = Math.PI / 6;
+            if (!(turn instanceof Stair.Winders winders)) continue;
+            double w = plan.stair().widthMm(), p = winders.pivotMm(), each = Math.PI / 6;
             double inside = rules.value(What.WALKLINE_FROM_INSIDE, w / 2);
             double walked = 2 * (p + Math.min(inside, w)) * Math.sin(each / 2);
             add("Winders: going where they are walked", walked, Unit.MM, What.WINDER_GOING_LEAST, What.GOING_MOST);

@@ -167,28 +167,51 @@ public final class StairPlan {
 
     private void turn(Stair.Turn turn) {
         number--;
-        boolean toLeft = turn.side() == Side.LEFT;
-        double p = turn.by() == Stair.By.WINDERS ? turn.pivotMm() : 0, w = stair.widthMm();
-        Vec corner = toLeft ? left : left.along(direction.left(), -w);
-        Frame frame = new Frame(corner.along(direction.left(), toLeft ? p : -p), direction, toLeft);
-        if (turn.by() == Stair.By.WINDERS) winders(frame, p);
-        else landing(turn, frame);
+        switch (turn) {
+            case Stair.Landing l -> {
+                if (l.way() == Stair.Way.AHEAD) ahead(l.lengthMm(stair.widthMm()));
+                else landing(l);
+            }
+            case Stair.Winders w -> winders(w);
+        }
         number++;
-        direction = turn.half() ? direction.times(-1) : direction.left().times(toLeft ? 1 : -1);
-        Vec inner = turn.half() ? frame.at(0, -turn.wellMm()) : frame.at(p, 0);
-        left = toLeft ? inner : inner.along(direction.left(), w);
     }
 
-    private void landing(Stair.Turn turn, Frame frame) {
-        double w = stair.widthMm(), back = turn.half() ? -w - turn.wellMm() : 0;
-        tread(Of.LANDING, frame.ring(List.of(new Vec(0, back), new Vec(0, w), new Vec(w, w), new Vec(w, back))));
-        walkTo(frame.at(w / 2, w / 2));
-        if (turn.half()) walkTo(frame.at(w / 2, back + w / 2));
+    /** At the inner corner of what is turned to, a way outside it. */
+    private Frame frame(Side side, double outsideMm) {
+        boolean toLeft = side == Side.LEFT;
+        Vec corner = toLeft ? left : left.along(direction.left(), -stair.widthMm());
+        return new Frame(corner.along(direction.left(), toLeft ? outsideMm : -outsideMm), direction, toLeft);
+    }
+
+    /** Going on from an inner corner. */
+    private void onFrom(Vec inner, Frame frame, Vec way) {
+        direction = way;
+        left = frame.toLeft ? inner : inner.along(direction.left(), stair.widthMm());
+    }
+
+    private void ahead(double length) {
+        double w = stair.widthMm();
+        Flight on = new Flight(left, direction, number, 1, length);
+        tread(Of.LANDING, List.of(on.at(0, w), on.at(length, w), on.at(length, 0), on.at(0, 0)));
+        left = on.at(length, 0);
+    }
+
+    private void landing(Stair.Landing landing) {
+        Frame frame = frame(landing.side(), 0);
+        boolean half = landing.way() == Stair.Way.HALF;
+        double w = stair.widthMm(), back = half ? -w - landing.wellMm() : 0, l = landing.lengthMm(w);
+        tread(Of.LANDING, frame.ring(List.of(new Vec(0, back), new Vec(0, w), new Vec(l, w), new Vec(l, back))));
+        walkTo(frame.at(l / 2, w / 2));
+        if (half) walkTo(frame.at(l / 2, back + w / 2));
+        Vec turned = half ? direction.times(-1) : frame.v.times(-1);
+        onFrom(half ? frame.at(0, -landing.wellMm()) : frame.at(0, 0), frame, turned);
     }
 
     /** Three treads that come together at the pivot. */
-    private void winders(Frame frame, double p) {
-        double w = stair.widthMm(), far = p + w;
+    private void winders(Stair.Winders winders) {
+        double p = winders.pivotMm(), w = stair.widthMm(), far = p + w;
+        Frame frame = frame(winders.side(), p);
         double[] angles = {0, Math.PI / 6, Math.PI / 3, Math.PI / 2};
         for (int i = 0; i < 3; i++) {
             if (i > 0) {
@@ -203,6 +226,7 @@ public final class StairPlan {
             Vec way = Vec.ofAngle(Math.PI / 2 - i * Math.PI / 12);
             walkTo(frame.at(way.x() * (p + w / 2), way.y() * (p + w / 2)));
         }
+        onFrom(frame.at(p, 0), frame, frame.v.times(-1));
     }
 
     /** Where a ray from the pivot, turned from v towards u, leaves a square of a side about it. */

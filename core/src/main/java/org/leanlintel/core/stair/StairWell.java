@@ -8,8 +8,8 @@ import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.measure.LengthPrinter;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Stair;
-import org.leanlintel.core.model.Stair.By;
 import org.leanlintel.core.model.Stair.Flights;
+import org.leanlintel.core.model.Stair.Landing;
 import org.leanlintel.core.model.Stair.Turn;
 import org.leanlintel.core.model.StairRules;
 import org.leanlintel.core.model.WorkState;
@@ -275,13 +275,12 @@ public final class StairWell {
             Layout layout, Rectangle way, List<Integer> before, int n, double going, double left, double p) {
         boolean toLeft = way.along().left().dot(way.across()) > 0;
         Side side = toLeft ? Side.LEFT : Side.RIGHT;
-        By by = isWound(layout) ? By.WINDERS : By.LANDING;
-        Turn quarter = new Turn(by, side, false, 0, p);
+        Turn quarter = isWound(layout) ? new Stair.Winders(side, p) : Landing.quarter(side);
         List<Turn> turns =
                 switch (layout) {
                     case STRAIGHT -> List.of();
                     case QUARTER, QUARTER_WINDERS -> List.of(quarter);
-                    case HALF -> List.of(new Turn(By.LANDING, side, true, left, 0));
+                    case HALF -> List.of(new Landing(Stair.Way.HALF, side, 0, left));
                     case TWO_QUARTERS, HALF_WINDERS -> List.of(quarter, quarter);
                 };
         Flights flights = new Flights(before, turns);

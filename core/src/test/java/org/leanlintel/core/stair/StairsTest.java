@@ -17,9 +17,11 @@ import org.leanlintel.core.measure.UnitSystem;
 import org.leanlintel.core.model.ElementId;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Stair;
-import org.leanlintel.core.model.Stair.By;
 import org.leanlintel.core.model.Stair.Flights;
+import org.leanlintel.core.model.Stair.Landing;
 import org.leanlintel.core.model.Stair.Turn;
+import org.leanlintel.core.model.Stair.Way;
+import org.leanlintel.core.model.Stair.Winders;
 import org.leanlintel.core.model.StairMake;
 import org.leanlintel.core.model.StairRules;
 import org.leanlintel.core.model.StairRules.Limit;
@@ -32,7 +34,7 @@ class StairsTest {
 
     private static final double INCH = 25.4;
     private static final Flights STRAIGHT = new Flights(List.of(), List.of());
-    private static final Turn QUARTER = new Turn(By.LANDING, Side.LEFT, false, 0, 0);
+    private static final Turn QUARTER = Landing.quarter(Side.LEFT);
 
     private static StairRules rules(double... riseGoingSumPitch) {
         return new StairRules(
@@ -164,20 +166,48 @@ class StairsTest {
 
     @Test
     void aHalfLandingTurnsBackBesideTheWell() {
-        Turn half = new Turn(By.LANDING, Side.LEFT, true, 100, 0);
+        Turn half = new Landing(Way.HALF, Side.LEFT, 0, 100);
         StairPlan plan = StairPlan.of(stair(new Flights(List.of(7), List.of(half))), new StairSum(2600, 14, 250));
         // back along x, the well and half a width to the left of the first flight's left edge
         assertThat(plan.risers().getLast().middle()).isEqualTo(new Vec(0, 100 + 450));
         assertThat(plan.outline().mm2()).isCloseTo(2 * 6 * 250 * 900 + 900 * (2 * 900 + 100), within(1.0));
         StairPlan right = StairPlan.of(
-                stair(new Flights(List.of(7), List.of(new Turn(By.LANDING, Side.RIGHT, true, 100, 0)))),
+                stair(new Flights(List.of(7), List.of(new Landing(Way.HALF, Side.RIGHT, 0, 100)))),
                 new StairSum(2600, 14, 250));
         assertThat(right.risers().getLast().middle()).isEqualTo(new Vec(0, -900 - 100 - 450));
     }
 
+    /** Six goings of 250, a landing of 1,200 and five goings more, all in one line. */
+    @Test
+    void aLandingMayLieInAStraightStair() {
+        Landing ahead = new Landing(Way.AHEAD, Side.LEFT, 1200, 0);
+        StairPlan plan = StairPlan.of(stair(new Flights(List.of(7), List.of(ahead))), new StairSum(2600, 13, 250));
+        assertThat(plan.flights()).extracting(StairPlan.Flight::risers).containsExactly(7, 6);
+        assertThat(plan.flights().getLast().direction()).isEqualTo(new Vec(1, 0));
+        assertThat(plan.risers().getLast().middle()).isEqualTo(new Vec(1500 + 1200 + 1250, -450));
+        assertThat(plan.outline().mm2()).isCloseTo(3950 * 900, within(1.0));
+        assertThat(plan.treads().get(6)).satisfies(t -> {
+            assertThat(t.of()).isEqualTo(Of.LANDING);
+            assertThat(Area.of(t.ring()).mm2()).isCloseTo(1200 * 900, within(1.0));
+        });
+        StairRules rules = new StairRules("r", List.of(new Limit(What.LANDING_LEAST, 900, "L", true)));
+        assertThat(StairJudgement.of(plan, rules, 2000))
+                .filteredOn(f -> f.name().equals("Length of its landings"))
+                .singleElement()
+                .satisfies(f -> assertThat(f.value()).isEqualTo(1200));
+    }
+
+    @Test
+    void aHalfLandingIsAsLongAsItIsSaidToBe() {
+        Turn half = new Landing(Way.HALF, Side.LEFT, 1400, 100);
+        StairPlan plan = StairPlan.of(stair(new Flights(List.of(7), List.of(half))), new StairSum(2600, 14, 250));
+        assertThat(plan.risers().getLast().middle()).isEqualTo(new Vec(0, 100 + 450));
+        assertThat(plan.outline().mm2()).isCloseTo(2 * 6 * 250 * 900 + 1400 * (2 * 900 + 100), within(1.0));
+    }
+
     @Test
     void threeWindersFillAQuarterTurnAboutAPivotInTheNewel() {
-        Turn winders = new Turn(By.WINDERS, Side.LEFT, false, 0, 45);
+        Turn winders = new Winders(Side.LEFT, 45);
         Stair stair = stair(
                 new Flights(List.of(5), List.of(winders)), 860, new Stair.LeastRisers(), new Stair.FixedGoing(225));
         StairPlan plan = StairPlan.of(stair, new StairSum(2600, 13, 225));
@@ -199,7 +229,7 @@ class StairsTest {
 
     @Test
     void twoTurnsOfWindersTurnBackAboutOnePivot() {
-        Turn winders = new Turn(By.WINDERS, Side.RIGHT, false, 0, 45);
+        Turn winders = new Winders(Side.RIGHT, 45);
         Stair stair = stair(new Flights(List.of(4, 1), List.of(winders, winders)));
         StairPlan plan = StairPlan.of(stair, new StairSum(2600, 14, 250));
         assertThat(plan.treads()).filteredOn(t -> t.of() == Of.WINDERS).hasSize(6);
@@ -299,9 +329,8 @@ class StairsTest {
         assertThat(choices).hasSize(6);
         StairWell.Choice half = choice(choices, "Half landing");
         assertThat(half.fits()).isTrue();
-        assertThat(half.stair().shape()).isInstanceOfSatisfying(Flights.class, f -> assertThat(
-                        f.turns().getFirst().wellMm())
-                .isEqualTo(200));
+        assertThat(half.stair().shape()).isInstanceOfSatisfying(Flights.class, f -> assertThat(f.turns())
+                .containsExactly(new Landing(Way.HALF, ((Landing) f.turns().getFirst()).side(), 0, 200)));
         StairWell.Choice straight = choice(choices, "Straight");
         assertThat(straight.fits()).isFalse();
         // 13 risers of 207.7: a going of 207.7 / tan 42 = 230.7 at least, twelve of them 2,768
@@ -330,7 +359,7 @@ class StairsTest {
         double rise = 2300 + random.nextInt(1200), floor = 150 + random.nextInt(250);
         double width = 700 + random.nextInt(500);
         Side side = random.nextBoolean() ? Side.LEFT : Side.RIGHT;
-        Turn landing = new Turn(By.LANDING, side, false, 0, 0), winders = new Turn(By.WINDERS, side, false, 0, 45);
+        Turn landing = Landing.quarter(side), winders = new Winders(side, 45);
         Stair.Shape shape =
                 switch (random.nextInt(5)) {
                     case 0 -> STRAIGHT;
@@ -338,7 +367,7 @@ class StairsTest {
                     case 2 ->
                         new Flights(
                                 List.of(3 + random.nextInt(5)),
-                                List.of(new Turn(By.LANDING, side, true, random.nextInt(200), 0)));
+                                List.of(new Landing(Way.HALF, side, 0, random.nextInt(200))));
                     case 3 ->
                         new Flights(List.of(2 + random.nextInt(3), 2 + random.nextInt(3)), List.of(landing, landing));
                     default -> new Flights(List.of(3 + random.nextInt(4)), List.of(winders));

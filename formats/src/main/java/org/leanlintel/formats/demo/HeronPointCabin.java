@@ -198,7 +198,7 @@ public final class HeronPointCabin {
         List<Wall> shell = d.storeyAbove("Loft", EAVES, "joist-floor");
         ElementId loft = d.here();
         d.on(OfficeStandard.GROUND);
-        Stair.Turn quarter = new Stair.Turn(Stair.By.LANDING, Side.RIGHT, false, 0, 0);
+        Stair.Turn quarter = Stair.Landing.quarter(Side.RIGHT);
         Stair stair = d.stair(126, 63, Math.PI / 2, 36, new Stair.Flights(List.of(10), List.of(quarter)));
         ElementId section = d.section(144, -86, 144, DEPTH + 86, Side.LEFT, 48);
         d.stairDrawing(stair, 24);

@@ -370,7 +370,7 @@ public final class QuarryBankHouse {
         d.floor("slab", 4500, -700, 6300, 0, -150, new Floor.Falling(-Math.PI / 2, 1 / 80.0));
         d.steps(Objects.requireNonNull(backDoor), 1400, 900, new OutsideSteps.Steps(300));
         d.steps(Objects.requireNonNull(garageDoor), 1400, 900, new OutsideSteps.Steps(300));
-        Stair.Turn half = new Stair.Turn(Stair.By.LANDING, Side.RIGHT, true, 100, 0);
+        Stair.Turn half = new Stair.Landing(Stair.Way.HALF, Side.RIGHT, 0, 100);
         Stair stair = d.stair(5050, 2272, Math.PI / 2, 850, new Stair.Flights(List.of(7), List.of(half)));
         ElementId section = d.section(5475, -2600, 5475, DEPTH + 1300, Side.RIGHT, 50);
         d.stairDrawing(stair, 25);

@@ -125,6 +125,7 @@ public final class Kinds {
             Surface.class,
             OutsideSteps.Way.class,
             Stair.Shape.class,
+            Stair.Turn.class,
             Stair.Risers.class,
             Stair.Going.class,
             Drawing.Subject.class,

@@ -53,6 +53,7 @@ import org.leanlintel.core.model.Settings;
 import org.leanlintel.core.model.Sheet;
 import org.leanlintel.core.model.Side;
 import org.leanlintel.core.model.Site;
+import org.leanlintel.core.model.Stair;
 import org.leanlintel.core.model.StairRules;
 import org.leanlintel.core.model.Storey;
 import org.leanlintel.core.model.Surface;
@@ -335,7 +336,10 @@ class ProjectFileTest {
         assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
     }
 
-    /** In version 24 all lights of a window opened alike, those of its first half hung at the start of their wall. */
+    /**
+     * In version 24 all lights of a window opened alike, those of its first half hung at the start of their wall, and landings were as long as
+     * their stair was wide.
+     */
     @Test
     void upgradesVersion24() throws IOException {
         Model model = ProjectFile.read(sample(24));
@@ -343,6 +347,14 @@ class ProjectFileTest {
         assertThat(lights(model, "G1").row())
                 .extracting(Lights.Light::side)
                 .containsExactly(Side.LEFT, Side.RIGHT, Side.RIGHT);
+        assertThat(model.all(Stair.class))
+                .extracting(Stair::shape)
+                .containsExactly(new Stair.Flights(
+                        List.of(2, 2, 2),
+                        List.of(
+                                new Stair.Landing(Stair.Way.HALF, Side.RIGHT, 0, 120),
+                                new Stair.Winders(Side.LEFT, 45),
+                                Stair.Landing.quarter(Side.LEFT))));
         assertThat(ProjectFile.read(ProjectFile.write(model))).isEqualTo(model);
     }
 

@@ -149,10 +149,7 @@ record CarriedInHeight(Carriage carry) {
         return switch (shape) {
             case Stair.Flights f ->
                 new Stair.Flights(
-                        f.before(),
-                        f.turns().stream()
-                                .map(t -> new Stair.Turn(t.by(), t.side().other(), t.half(), t.wellMm(), t.pivotMm()))
-                                .toList());
+                        f.before(), f.turns().stream().map(Stair.Turn::mirrored).toList());
             case Stair.Spiral p ->
                 new Stair.Spiral(p.poleMm(), p.sweep(), p.side().other());
         };

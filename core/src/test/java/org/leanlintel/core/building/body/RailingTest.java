@@ -131,7 +131,7 @@ class RailingTest {
     /** Up along y = 1,500 as far as x = 2,000, then to the left: round the landing's right side, 45 within its edges, level. */
     @Test
     void aLandingHasItsHandrailOnTheOutsideOfTheTurn() {
-        Stair.Turn left = new Stair.Turn(Stair.By.LANDING, Side.LEFT, false, 0, 0);
+        Stair.Turn left = Stair.Landing.quarter(Side.LEFT);
         List<TurnRail> rails = TurnRail.of(turning(left, StairMake.Rails.RIGHT));
         assertThat(rails).hasSize(1);
         TurnRail rail = rails.getFirst();
@@ -148,7 +148,7 @@ class RailingTest {
     /** 90 square in the middle of the rail's corner, from the landing up past the rail; where a wall stands at one side there is none. */
     @Test
     void aNewelStandsAtTheOuterCornerOfALanding() {
-        BuiltStair stair = turning(new Stair.Turn(Stair.By.LANDING, Side.LEFT, false, 0, 0), StairMake.Rails.RIGHT);
+        BuiltStair stair = turning(Stair.Landing.quarter(Side.LEFT), StairMake.Rails.RIGHT);
         List<BuiltStair.Newel> newels = CornerNewels.of(stair, house.sketch.building());
         assertThat(newels).hasSize(1);
         Bounds box = Bounds.of(newels.getFirst().ring());
@@ -158,8 +158,7 @@ class RailingTest {
         house.sketch.run(Sketch.PARTITION, false, 2960, 400, 2960, 1400);
         assertThat(CornerNewels.of(stair, house.sketch.building())).isEmpty();
         assertThat(CornerNewels.of(
-                        turning(new Stair.Turn(Stair.By.LANDING, Side.LEFT, false, 0, 0), StairMake.Rails.LEFT),
-                        house.sketch.building()))
+                        turning(Stair.Landing.quarter(Side.LEFT), StairMake.Rails.LEFT), house.sketch.building()))
                 .as("round the inner corner there is no rail")
                 .isEmpty();
     }
@@ -167,7 +166,7 @@ class RailingTest {
     /** The same turned back over a well of 400: across it, and along the three sides of the landing. */
     @Test
     void aHalfLandingHasThemOnItsFarSideAndOverAWideWell() {
-        Stair.Turn half = new Stair.Turn(Stair.By.LANDING, Side.LEFT, true, 400, 0);
+        Stair.Turn half = new Stair.Landing(Stair.Way.HALF, Side.LEFT, 0, 400);
         List<TurnRail> rails = TurnRail.of(turning(half, StairMake.Rails.BOTH));
         assertThat(rails).extracting(r -> r.stretches().size()).containsExactlyInAnyOrder(1, 3);
         assertThat(rails.stream()
@@ -182,7 +181,7 @@ class RailingTest {
     /** Three winders: the rail rises from riser to riser, each stretch over its own tread. */
     @Test
     void overWindersItRisesWithThem() {
-        BuiltStair stair = turning(new Stair.Turn(Stair.By.WINDERS, Side.LEFT, false, 0, 45), StairMake.Rails.RIGHT);
+        BuiltStair stair = turning(new Stair.Winders(Side.LEFT, 45), StairMake.Rails.RIGHT);
         List<TurnRail.Stretch> stretches = TurnRail.of(stair).getFirst().stretches();
         assertThat(stretches).hasSize(4);
         assertThat(stretches.getFirst().fromMm()).isCloseTo(stair.levelMm(5) + 900, within(0.01));

@@ -149,7 +149,7 @@ class RandomHeightEditsTest {
             case 8 -> steps(random);
             case 9 -> moved(random);
             case 10 -> raked(random);
-            case 11 -> new RakeUnderStair(one(random, Wall.class).id());
+            case 11 -> one(random, Wall.class) instanceof Wall w ? new RakeUnderStair(w.id()) : steps(random);
             default -> new Delete(List.of(anything(random)));
         };
     }
@@ -165,8 +165,9 @@ class RandomHeightEditsTest {
     private Edit stair(RandomGenerator random, Storey storey) {
         Side side = Side.values()[random.nextInt(2)];
         Stair.Turn turn = random.nextBoolean()
-                ? new Stair.Turn(Stair.By.WINDERS, side, false, 0, random.nextInt(60))
-                : new Stair.Turn(Stair.By.LANDING, side, random.nextBoolean(), random.nextInt(200), 0);
+                ? new Stair.Winders(side, random.nextInt(60))
+                : new Stair.Landing(
+                        Stair.Way.values()[random.nextInt(3)], side, random.nextInt(2) * 1500, random.nextInt(200));
         Stair.Shape shape =
                 switch (random.nextInt(3)) {
                     case 0 -> new Stair.Flights(List.of(), List.of());

@@ -238,7 +238,7 @@ class StoreysTest {
         sketch.run(new ReviseStorey(storey("Ground").high(3050)));
         assertThat(built().plan().sum().risers()).isEqualTo(17);
         assertThat(Effects.between(was, sketch.building())).contains("ST1: 15 risers of 189 become 17 of 179.4.");
-        Stair.Turn turn = new Stair.Turn(Stair.By.LANDING, org.leanlintel.core.model.Side.LEFT, false, 0, 0);
+        Stair.Turn turn = Stair.Landing.quarter(org.leanlintel.core.model.Side.LEFT);
         assertThat(sketch.refusal(stair(new Stair.Flights(List.of(17), List.of(turn)))))
                 .isEqualTo("ST2 has 17 risers, and its flights before the last have 17 of them with the turns: give"
                         + " them 1 fewer.");
