@@ -254,6 +254,9 @@ public final class Soundness {
         double clearFrom = solid.clearFrom(), clearTo = solid.clearTo();
         if (goesRound(opening, End.START, solid)) clearFrom = placed.from();
         if (goesRound(opening, End.END, solid)) clearTo = placed.to();
+        if (placed.to() - placed.from() < Tolerance.SHORTEST_WALL_MM)
+            return Refusal.because(
+                    "The %s would end before the corner that it goes round.".formatted(what), opening.id());
         double past = Math.max(clearFrom - placed.from(), placed.to() - clearTo);
         if (past > Tolerance.SAME_MM) {
             return Refusal.because(

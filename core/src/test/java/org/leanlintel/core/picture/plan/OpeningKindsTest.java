@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.leanlintel.core.Sketch;
+import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.opening.PlaceCornerPair;
 import org.leanlintel.core.edit.opening.PlaceOpening;
 import org.leanlintel.core.geometry.Area;
@@ -177,6 +178,10 @@ class OpeningKindsTest {
                 .extracting(Opening::mark)
                 .isEqualTo("G2");
         assertThat(house.refusal(pair)).contains("would overlap window G");
+        Opening one = house.model().relations().openingsIn(shell.get(1).id()).getFirst();
+        Placing.Off off = (Placing.Off) one.placing();
+        Opening drawnBack = one.placed(one.wall(), new Placing.Off(off.stop(), off.to(), -2000));
+        assertThat(house.refusal(new Revise(drawnBack))).contains("would end before the corner");
     }
 
     @Test
