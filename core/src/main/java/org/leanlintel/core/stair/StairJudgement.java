@@ -113,12 +113,11 @@ public final class StairJudgement {
         if (least != most || rules.limit(What.RISERS_LEAST) != null && least < 3)
             add("Risers in the shortest flight", least, Unit.COUNT, What.RISERS_LEAST, null);
         add("Rise between landings", betweenLandings() * sum.riserMm(), Unit.MM, null, What.RISE_BETWEEN_LANDINGS_MOST);
-        if (plan.stair().shape() instanceof Stair.Flights f)
-            f.turns().stream()
-                    .filter(Stair.Landing.class::isInstance)
-                    .mapToDouble(l -> ((Stair.Landing) l).lengthMm(plan.stair().widthMm()))
-                    .min()
-                    .ifPresent(mm -> add("Length of its landings", mm, Unit.MM, What.LANDING_LEAST, null));
+        plan.treads().stream()
+                .filter(t -> t.of() == Of.LANDING)
+                .mapToDouble(StairPlan.Tread::lengthMm)
+                .min()
+                .ifPresent(mm -> add("Length of its landings", mm, Unit.MM, What.LANDING_LEAST, null));
     }
 
     /** Of the longest flight, along the line of its nosings, and one riser on. */

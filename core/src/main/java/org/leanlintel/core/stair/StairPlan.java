@@ -25,8 +25,14 @@ public final class StairPlan {
         WINDERS
     }
 
-    /** One tread. @param number of the riser that leads up to it, from 1; @param ring counter-clockwise */
-    public record Tread(int number, Of of, List<Vec> ring) {
+    /**
+     * One tread.
+     *
+     * @param number of the riser that leads up to it, from 1
+     * @param lengthMm as it counts where the stair is unrolled
+     * @param ring counter-clockwise
+     */
+    public record Tread(int number, Of of, double lengthMm, List<Vec> ring) {
         public Tread {
             ring = List.copyOf(ring);
         }
@@ -113,6 +119,7 @@ public final class StairPlan {
             if (i < count - 1)
                 tread(
                         Of.FLIGHT,
+                        going,
                         List.of(
                                 flight.at(i * going, stair.widthMm()),
                                 flight.at((i + 1) * going, stair.widthMm()),
@@ -135,8 +142,8 @@ public final class StairPlan {
     }
 
     /** The tread that the riser now at hand leads up to. */
-    private void tread(Of of, List<Vec> ring) {
-        treads.add(new Tread(number, of, ring));
+    private void tread(Of of, double lengthMm, List<Vec> ring) {
+        treads.add(new Tread(number, of, lengthMm, ring));
     }
 
     /** In a frame of its own: u on from the last riser, v away from the side it turns to; the pivot is the origin. */
@@ -193,7 +200,7 @@ public final class StairPlan {
     private void ahead(double length) {
         double w = stair.widthMm();
         Flight on = new Flight(left, direction, number, 1, length);
-        tread(Of.LANDING, List.of(on.at(0, w), on.at(length, w), on.at(length, 0), on.at(0, 0)));
+        tread(Of.LANDING, length, List.of(on.at(0, w), on.at(length, w), on.at(length, 0), on.at(0, 0)));
         left = on.at(length, 0);
     }
 
@@ -201,7 +208,7 @@ public final class StairPlan {
         Frame frame = frame(landing.side(), 0);
         boolean half = landing.way() == Stair.Way.HALF;
         double w = stair.widthMm(), back = half ? -w - landing.wellMm() : 0, l = landing.lengthMm(w);
-        tread(Of.LANDING, frame.ring(List.of(new Vec(0, back), new Vec(0, w), new Vec(l, w), new Vec(l, back))));
+        tread(Of.LANDING, l, frame.ring(List.of(new Vec(0, back), new Vec(0, w), new Vec(l, w), new Vec(l, back))));
         walkTo(frame.at(l / 2, w / 2));
         if (half) walkTo(frame.at(l / 2, back + w / 2));
         Vec turned = half ? direction.times(-1) : frame.v.times(-1);
@@ -220,7 +227,7 @@ public final class StairPlan {
                 Vec a = frame.at(inner.x(), inner.y()), b = frame.at(outer.x(), outer.y());
                 riser(frame.toLeft ? a : b, frame.toLeft ? b : a);
             }
-            tread(Of.WINDERS, frame.ring(wedge(angles[i], angles[i + 1], p, far)));
+            tread(Of.WINDERS, sum.goingMm(), frame.ring(wedge(angles[i], angles[i + 1], p, far)));
         }
         for (int i = 0; i <= 6; i++) {
             Vec way = Vec.ofAngle(Math.PI / 2 - i * Math.PI / 12);
@@ -272,7 +279,7 @@ public final class StairPlan {
                 List<Vec> ring = new ArrayList<>();
                 for (int k = 0; k <= 6; k++) ring.add(centre.along(Vec.ofAngle(a + each * k / 6), outer));
                 for (int k = 6; k >= 0; k--) ring.add(centre.along(Vec.ofAngle(a + each * k / 6), pole));
-                tread(Of.WINDERS, toLeft ? ring : ring.reversed());
+                tread(Of.WINDERS, sum.goingMm(), toLeft ? ring : ring.reversed());
             }
             number++;
         }

@@ -188,6 +188,7 @@ class StairsTest {
         assertThat(plan.outline().mm2()).isCloseTo(3950 * 900, within(1.0));
         assertThat(plan.treads().get(6)).satisfies(t -> {
             assertThat(t.of()).isEqualTo(Of.LANDING);
+            assertThat(t.lengthMm()).isEqualTo(1200);
             assertThat(Area.of(t.ring()).mm2()).isCloseTo(1200 * 900, within(1.0));
         });
         StairRules rules = new StairRules("r", List.of(new Limit(What.LANDING_LEAST, 900, "L", true)));

@@ -159,7 +159,7 @@ public final class StairPicture extends Painting {
         private double lengthOf(int number) {
             for (Tread t : built.plan().treads()) {
                 if (t.number() != number) continue;
-                return t.of() == Of.LANDING ? built.stair().widthMm() : going;
+                return t.lengthMm();
             }
             return 0;
         }
