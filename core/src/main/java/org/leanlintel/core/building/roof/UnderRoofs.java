@@ -45,15 +45,45 @@ public final class UnderRoofs {
         this.faces = faces;
     }
 
-    /** All of a wall. Where the roof lets an opening reach past its head, it stands up to there and further. */
+    /** All of a wall. Where a roof lets an opening reach past its head, it stands up to there and further. */
     public static List<Body> of(WallSolid solid, Building building) {
         List<JoinedRoof> over = over(solid.strip().wall().storey(), building);
         if (over.isEmpty()) return solid.bodies();
         double head = solid.levelMm() + solid.space().headMm(), top = goesUp(solid) ? top(solid) : head;
-        List<Body> left = top > head ? solid.bodies(top - solid.levelMm()) : solid.bodies();
+        if (top > head) return past(head, top, solid, over);
+        List<Body> left = solid.bodies();
         for (JoinedRoof joined : over)
-            left = new UnderRoofs(solid.strip(), top, joined.built(), joined.faces()).of(left);
-        return top > head ? endingAt(head, left, over) : left;
+            left = beneath(joined, solid.strip(), head).of(left);
+        return left;
+    }
+
+    private static UnderRoofs beneath(JoinedRoof joined, Strip strip, double headMm) {
+        return new UnderRoofs(strip, headMm, joined.built(), joined.faces());
+    }
+
+    /** What stands past a wall's head: up to the roofs that raise it; where none of those lies over it, as far as the others leave the rest. */
+    private static List<Body> past(double headMm, double topMm, WallSolid solid, List<JoinedRoof> over) {
+        List<Body> left = solid.bodies(topMm - solid.levelMm());
+        List<Area> plans = new ArrayList<>();
+        List<UnderRoofs> others = new ArrayList<>();
+        for (JoinedRoof joined : over) {
+            UnderRoofs raised = beneath(joined, solid.strip(), topMm);
+            if (raised.raises(raised.carried())) {
+                left = raised.of(left);
+                joined.faces().forEach(f -> plans.add(f.plan()));
+            } else others.add(beneath(joined, solid.strip(), headMm));
+        }
+        Area raised = Area.union(plans);
+        List<Body> all = new ArrayList<>(), rest = new ArrayList<>();
+        for (Body b : left) {
+            Area whole = Area.of(b.outline());
+            for (List<Vec> ring : open(whole.and(raised).ringsWithoutHoles())) add(b, ring, b.high(), all);
+            for (List<Vec> ring : open(whole.minus(raised).ringsWithoutHoles()))
+                cut(b, ring, Plane.level(headMm), rest);
+        }
+        for (UnderRoofs u : others) rest = u.of(rest);
+        all.addAll(rest);
+        return all;
     }
 
     /** The roofs over a storey. */
@@ -80,38 +110,20 @@ public final class UnderRoofs {
         return solid.levelMm() + top;
     }
 
-    /** What no roof lies over ends at a wall's head. */
-    private static List<Body> endingAt(double headMm, List<Body> bodies, List<JoinedRoof> over) {
-        Area covered = Area.union(over.stream()
-                .flatMap(j -> j.faces().stream())
-                .map(RoofShape.Face::plan)
-                .toList());
-        List<Body> left = new ArrayList<>();
-        for (Body b : bodies) {
-            Area whole = Area.of(b.outline()), bare = b.highMm() > headMm ? whole.minus(covered) : Area.NONE;
-            if (bare.mm2() < Tolerance.SLIVER_MM2) {
-                left.add(b);
-                continue;
-            }
-            for (List<Vec> ring : open(bare.ringsWithoutHoles())) cut(b, ring, Plane.level(headMm), left);
-            for (List<Vec> ring : open(whole.and(covered).ringsWithoutHoles())) add(b, ring, b.high(), left);
-        }
-        return left;
-    }
-
     /** The lowest that the roofs leave of a wall's head between two places along it, above its storey's level. */
     public static double headMm(WallSolid solid, double from, double to, Building building) {
         Strip strip = solid.strip();
         double level = solid.levelMm(), head = level + solid.rise().headWithin(from, to);
         Area bare = Area.of(strip.ring(from, to, strip.lo(), strip.hi()));
-        double lowest = Double.POSITIVE_INFINITY;
+        double lowest = Double.POSITIVE_INFINITY, rest = head;
         for (JoinedRoof joined : over(strip.wall().storey(), building)) {
-            UnderRoofs under = new UnderRoofs(strip, head, joined.built(), joined.faces());
+            UnderRoofs under = beneath(joined, strip, head);
             PlateEdge on = under.carried();
             if (on != null && on.parapet() != null) continue;
             if (on != null && on.isEaves()) {
                 double plate = joined.built().plateMm() + on.edge().raisedMm();
-                return (goesUp(solid) ? plate : Math.min(plate, head)) - level;
+                rest = goesUp(solid) ? plate : Math.min(plate, head);
+                continue;
             }
             boolean up = goesUp(solid) && under.raises(on);
             for (RoofShape.Face f : joined.faces()) {
@@ -125,7 +137,7 @@ public final class UnderRoofs {
                 bare = bare.minus(f.plan());
             }
         }
-        return (bare.mm2() < Tolerance.SLIVER_MM2 ? lowest : Math.min(lowest, head)) - level;
+        return (bare.mm2() < Tolerance.SLIVER_MM2 ? lowest : Math.min(lowest, rest)) - level;
     }
 
     /** What stands or hangs under the roofs of its storey, as a post or a ceiling, ends under their rafters. */
@@ -225,7 +237,7 @@ public final class UnderRoofs {
     private boolean raises(@Nullable PlateEdge on) {
         return on == null
                 ? built.roof().under() instanceof Roof.ItsUnderside
-                : !(on.edge().rises() instanceof Roof.Against);
+                : !on.isEaves() && on.parapet() == null && !(on.edge().rises() instanceof Roof.Against);
     }
 
     /** The lowest place of the roof over some bounds; without end where none of it lies there. */

@@ -15,6 +15,7 @@ import org.leanlintel.core.check.Findings;
 import org.leanlintel.core.edit.change.Delete;
 import org.leanlintel.core.edit.change.Revise;
 import org.leanlintel.core.edit.opening.PlaceOpening;
+import org.leanlintel.core.edit.storey.DrawCrossGable;
 import org.leanlintel.core.geometry.Area;
 import org.leanlintel.core.geometry.Vec;
 import org.leanlintel.core.model.End;
@@ -55,9 +56,12 @@ class GableOpeningsTest {
 
     /** @param y along the gable; @param aboveHeadMm above the wall heads of its storey */
     private boolean stands(double y, double aboveHeadMm) {
-        Vec at = new Vec(middleX(), y);
+        return stands(gable, new Vec(middleX(), y), aboveHeadMm);
+    }
+
+    private boolean stands(Wall wall, Vec at, double aboveHeadMm) {
         double z = level + head + aboveHeadMm;
-        for (Body b : new Bodies(sketch.building()).of(gable.id()))
+        for (Body b : new Bodies(sketch.building()).of(wall.id()))
             if (Area.of(b.outline()).covers(at)
                     && b.low().at(at) <= z
                     && z <= b.high().at(at)) return true;
@@ -87,6 +91,31 @@ class GableOpeningsTest {
         assertThat(stands(700, 600)).as("over the roof").isFalse();
         assertThat(stands(700, 300)).as("under it, near the eaves").isTrue();
         assertThat(found()).isEmpty();
+    }
+
+    /** A gable of 2,400 under 45 degrees over the eaves: 400 from its middle it is 800 higher than these. */
+    @Test
+    void standInGablesAcrossAnEaves() {
+        Wall eaves = house.wall(3000, 0);
+        assertThat(sketch.tryRun(window(eaves, 2600, 500)))
+                .as("before it is there")
+                .isInstanceOf(Refusal.class);
+        sketch.run(new DrawCrossGable(
+                gable.storey(), Sketch.LAYER, new Vec(3000, 0), 2400, 0, Pitch.degrees(45), 200, 200));
+        sketch.run(window(eaves, 2600, 500));
+        assertThat(stands(eaves, 3000, 300)).as("in the window").isFalse();
+        assertThat(stands(eaves, 3000, 700)).as("over it").isTrue();
+        assertThat(stands(eaves, 2400, 300)).as("beside it").isTrue();
+        assertThat(stands(eaves, 1000, 100)).as("under the eaves").isFalse();
+        assertThat(stands(eaves, 1000, -100)).isTrue();
+        assertThat(found()).isEmpty();
+    }
+
+    /** @param x along the wall, in its middle */
+    private boolean stands(Wall wall, double x, double aboveHeadMm) {
+        Strip strip = Objects.requireNonNull(sketch.building().strip(wall.id()));
+        double y = strip.at(strip.length() / 2, (strip.lo() + strip.hi()) / 2).y();
+        return stands(wall, new Vec(x, y), aboveHeadMm);
     }
 
     @Test
