@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import org.leanlintel.core.Lenses;
+import org.leanlintel.core.Records;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.change.Move;
 import org.leanlintel.core.edit.change.Revise;
@@ -60,7 +60,7 @@ class SetOutCheckTest {
     }
 
     private void marks(Lens.MarkOf... marks) {
-        sketch.put(Lenses.with(Sketch.lens(), "marks", List.of(marks)));
+        sketch.put(Records.with(Sketch.lens(), "marks", List.of(marks)));
     }
 
     private static Hold jamb(Opening opening, End end) {
@@ -241,7 +241,7 @@ class SetOutCheckTest {
     void aWallAtAnAngleIsFoundByItsTwoEnds() {
         Sketch cut = new Sketch();
         List<Wall> walls = cut.run(Sketch.SHELL, true, 0, 0, 0, 4800, 5200, 4800, 7200, 2800, 7200, 0);
-        cut.put(Lenses.with(Sketch.lens(), "marks", List.of(Lens.MarkOf.BUILD_UPS)));
+        cut.put(Records.with(Sketch.lens(), "marks", List.of(Lens.MarkOf.BUILD_UPS)));
         cut.run(new DrawString(
                 Sketch.PLAN, Sketch.LAYER, EAST, new Vec(0, -900), List.of(outer(walls.get(0)), outer(walls.get(3)))));
         cut.run(new DrawString(

@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.leanlintel.core.Lenses;
+import org.leanlintel.core.Records;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.building.feature.HeldPoints;
 import org.leanlintel.core.building.feature.HeldPoints.Held;
@@ -114,7 +114,7 @@ class StoreyStringsTest {
                 6000,
                 8000,
                 0);
-        sketch.put(Lenses.with(Sketch.lens(), "marks", MARKS));
+        sketch.put(Records.with(Sketch.lens(), "marks", MARKS));
         all(FINISH);
         assertThat(report().lost()).isEmpty();
     }
@@ -135,7 +135,7 @@ class StoreyStringsTest {
     void throughEveryRoomGoesOneStringEachWay() {
         List<Wall> shell = sketch.shell(7200, 4800);
         sketch.across(shell, 3000);
-        sketch.put(Lenses.with(Sketch.lens(), "marks", MARKS));
+        sketch.put(Records.with(Sketch.lens(), "marks", MARKS));
         command(FINISH, true);
         assertThat(said().stream().map(s -> s.substring(s.indexOf(' ') + 1)))
                 .contains("2653", "3853", "4220", "4220")
@@ -155,7 +155,7 @@ class StoreyStringsTest {
     @EnumSource(Scheme.Walls.class)
     void theCommandTwiceGivesTheSameAsOnce(Scheme.Walls walls) {
         List<Wall> shell = sketch.shell(7200, 4800);
-        sketch.put(Lenses.with(Sketch.lens(), "marks", MARKS));
+        sketch.put(Records.with(Sketch.lens(), "marks", MARKS));
         sketch.window(shell.get(3), 2000, 1200, 900, 1200);
         sketch.door(sketch.across(shell, 3000), 1000, 900);
         Scheme scheme = new Scheme(Scheme.Walls.FINISH, walls, Scheme.Openings.EDGES, 12, 8);
@@ -170,7 +170,7 @@ class StoreyStringsTest {
     void stringsAreNotDrawnWhereTheLensHidesThem() {
         sketch.shell(7200, 4800);
         Lens.LayerShown hidden = new Lens.LayerShown(Sketch.LAYER, Lens.Shown.HIDDEN);
-        sketch.put(Lenses.with(Sketch.lens(), "layers", List.of(hidden)));
+        sketch.put(Records.with(Sketch.lens(), "layers", List.of(hidden)));
         DimensionPlan all =
                 new DimensionPlan(Sketch.PLAN, Sketch.LAYER, List.of(Facing.values()), true, List.of(), FINISH);
         assertThat(sketch.refusal(all)).isEqualTo("The lens All hides the layer All: strings on it would not show.");
@@ -221,7 +221,7 @@ class StoreyStringsTest {
     @Test
     void openingsOfASlantingWallAreToldOfAlongIt() {
         List<Wall> walls = sketch.run(Sketch.SHELL, true, 0, 0, 0, 4800, 5200, 4800, 7200, 2800, 7200, 0);
-        sketch.put(Lenses.with(Sketch.lens(), "marks", MARKS));
+        sketch.put(Records.with(Sketch.lens(), "marks", MARKS));
         Opening window = sketch.window(walls.get(2), 900, 900, 900, 1200);
         all(FINISH);
         assertThat(report().lost()).isEmpty();
@@ -240,7 +240,7 @@ class StoreyStringsTest {
                 Scheme.Openings.values()[random.nextInt(2)],
                 12,
                 8);
-        if (random.nextBoolean()) sketch.put(Lenses.with(Sketch.lens(), "marks", MARKS));
+        if (random.nextBoolean()) sketch.put(Records.with(Sketch.lens(), "marks", MARKS));
         RandomHouse.in(sketch, random);
         all(scheme);
         assertThat(report().lost()).isEmpty();

@@ -1,6 +1,7 @@
 package org.leanlintel.core.building.roof;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.leanlintel.core.Records.with;
 
 import java.util.List;
 import java.util.Objects;
@@ -132,20 +133,7 @@ class GableOpeningsTest {
     @Test
     void areFoundWhereARoofCameLowerOrWent() {
         Opening window = placed();
-        Roof flatter = new Roof(
-                roof.id(),
-                roof.storey(),
-                roof.layer(),
-                roof.mark(),
-                roof.buildUp(),
-                roof.over(),
-                roof.plate(),
-                roof.heel(),
-                new Roof.Edge(new Roof.Eaves(Pitch.degrees(15)), 300, 0),
-                roof.own(),
-                roof.trim(),
-                roof.under(),
-                roof.state());
+        Roof flatter = with(roof, "usual", new Roof.Edge(new Roof.Eaves(Pitch.degrees(15)), 300, 0));
         sketch.run(new Revise(flatter));
         assertThat(found()).anySatisfy(s -> assertThat(s)
                 .startsWith("The head of " + window.mark())

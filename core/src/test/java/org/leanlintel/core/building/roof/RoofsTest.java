@@ -2,6 +2,7 @@ package org.leanlintel.core.building.roof;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.leanlintel.core.Records.with;
 
 import java.util.Collection;
 import java.util.List;
@@ -145,20 +146,7 @@ class RoofsTest {
     @Test
     void wallsUnderASlopeAreCutByIt() {
         Roof roof = house.gabled();
-        house.sketch.run(new Revise(new Roof(
-                roof.id(),
-                roof.storey(),
-                roof.layer(),
-                roof.mark(),
-                roof.buildUp(),
-                roof.over(),
-                new Roof.AtHeight(900),
-                roof.heel(),
-                roof.usual(),
-                roof.own(),
-                roof.trim(),
-                roof.under(),
-                roof.state())));
+        house.sketch.run(new Revise(with(roof, "plate", new Roof.AtHeight(900))));
         assertThat(highest(house.wall(3000, 0).id())).as("under eaves").isEqualTo(2600 + 900);
         // at 150 from the outer face the lining lies over the plate by the heel less rafter and lining
         double over = 150 / COS - 100 * TAN - 165 / COS;

@@ -2,6 +2,7 @@ package org.leanlintel.core.building.roof;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.leanlintel.core.Records.with;
 
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
@@ -43,20 +44,7 @@ class UnderSlopesTest {
 
     @BeforeEach
     void lowerTheRoof() {
-        sketch.run(new Revise(new Roof(
-                roof.id(),
-                roof.storey(),
-                roof.layer(),
-                roof.mark(),
-                roof.buildUp(),
-                roof.over(),
-                new Roof.AtHeight(900),
-                roof.heel(),
-                roof.usual(),
-                roof.own(),
-                roof.trim(),
-                roof.under(),
-                roof.state())));
+        sketch.run(new Revise(with(roof, "plate", new Roof.AtHeight(900))));
     }
 
     private UnderSlopes under() {

@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
-import org.leanlintel.core.Lenses;
+import org.leanlintel.core.Records;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.dimension.SetOutCheck;
 import org.leanlintel.core.edit.carry.Hand;
@@ -148,7 +148,7 @@ class GridAndSignsTest {
     /** The outer faces are told from the grid, the grid from itself: with the marks of build-ups all is found, without the grid's own part not. */
     @Test
     void wallsAreFoundFromGridLines() {
-        sketch.put(Lenses.with(Sketch.lens(), "marks", List.of(Lens.MarkOf.BUILD_UPS)));
+        sketch.put(Records.with(Sketch.lens(), "marks", List.of(Lens.MarkOf.BUILD_UPS)));
         List<GridLine> lines = grid("1", 500, 6000.0);
         Hold west = new Hold.OnFace(shell.get(0).id(), 0),
                 east = new Hold.OnFace(shell.get(2).id(), 0);

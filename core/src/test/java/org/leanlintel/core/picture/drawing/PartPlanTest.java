@@ -2,7 +2,7 @@ package org.leanlintel.core.picture.drawing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static org.leanlintel.core.Lenses.with;
+import static org.leanlintel.core.Records.with;
 
 import java.util.ArrayList;
 import java.util.EnumMap;

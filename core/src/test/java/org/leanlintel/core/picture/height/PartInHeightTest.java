@@ -3,7 +3,7 @@ package org.leanlintel.core.picture.height;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
-import static org.leanlintel.core.Lenses.with;
+import static org.leanlintel.core.Records.with;
 
 import java.util.EnumSet;
 import java.util.List;

@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
-import org.leanlintel.core.Lenses;
+import org.leanlintel.core.Records;
 import org.leanlintel.core.RoofedHouse;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.geometry.Bounds;
@@ -31,7 +31,7 @@ class RoofPlanTest {
     private List<Item> drawn(Roof roof) {
         Sketch sketch = house.sketch;
         Lens lens = sketch.model().get(Sketch.LENS, Lens.class);
-        sketch.put(Lenses.with(lens, "roofs", Lens.Roofs.FROM_ABOVE));
+        sketch.put(Records.with(lens, "roofs", Lens.Roofs.FROM_ABOVE));
         ElementId plan = sketch.drawing("Roof plan", Drawing.Kind.PLAN, house.house.first.id(), 100)
                 .id();
         return DrawingPicture.of(sketch.building(), plan, LETTERS).picture().groups().stream()

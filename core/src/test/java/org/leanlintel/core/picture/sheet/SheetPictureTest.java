@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
-import org.leanlintel.core.Lenses;
+import org.leanlintel.core.Records;
 import org.leanlintel.core.Sketch;
 import org.leanlintel.core.edit.drawing.AddSheet;
 import org.leanlintel.core.geometry.Bounds;
@@ -87,7 +87,7 @@ class SheetPictureTest {
     }
 
     private List<String> inks(Lens.Colours colours) {
-        sketch.put(Lenses.with(sketch.model().get(Sketch.LENS, Lens.class), "colours", colours));
+        sketch.put(Records.with(sketch.model().get(Sketch.LENS, Lens.class), "colours", colours));
         if (sketch.model().all(Sheet.class).isEmpty()) sheet(PaperSize.A2, new Vec(285, 250));
         return inks(SheetPicture.of(
                 sketch.model().all(Sheet.class).getFirst(),
